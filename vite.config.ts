@@ -1,0 +1,17 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  plugins: [tailwindcss(), sveltekit()],
+  oxc: { decorator: { legacy: true, emitDecoratorMetadata: true } },
+  optimizeDeps: {
+    include: ['echarts/core', 'echarts/charts', 'echarts/components', 'echarts/renderers'],
+  },
+  test: {
+    expect: { requireAssertions: true },
+    environment: 'node',
+    reporters: ['dot'],
+    include: ['src/**/*.test.ts', 'tests/**/*.test.ts'],
+  },
+});
