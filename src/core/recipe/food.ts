@@ -1,0 +1,51 @@
+// What the program knows of one food, and how a food is found by its name in a text.
+import type { Food } from './food-model';
+import { FOODS } from './foods';
+
+/** A word without its plural ending: "tomatoes" -> "tomato", "leaves" -> "leaf", "berries" -> "berry". Never longer than given. */
+export function singular(word: string): string {
+  if (word.length < 4 || /(ss|us|is|couscous|hummus)$/.test(word)) return word;
+  if (/ies$/.test(word) && word.length > 4) return word.slice(0, -3) + 'y';
+  if (/(leaves|loaves|halves|knives)$/.test(word)) return word.replace(/ves$/, 'f').replace('knif', 'knife').replace('half', 'half');
+  if (/(oes|shes|ches|xes|sses)$/.test(word)) return word.slice(0, -2);
+  return word.endsWith('s') ? word.slice(0, -1) : word;
+}
+
+/** A text as a list of lower-case singular words, for comparing names. */
+export function nameWords(text: string): string[] {
+  return (text.toLowerCase().match(/[\p{L}][\p{L}'’-]*/gu) ?? []).flatMap((w) => w.split('-')).filter(Boolean).map(singular);
+}
+
+const BY_FIRST_WORD = new Map<string, { words: string[]; food: Food }[]>();
+for (const food of FOODS)
+  for (const name of food.names) {
+    const words = nameWords(name);
+    const held = BY_FIRST_WORD.get(words[0]!) ?? [];
+    held.push({ words, food });
+    BY_FIRST_WORD.set(words[0]!, held);
+  }
+for (const held of BY_FIRST_WORD.values()) held.sort((a, b) => b.words.length - a.words.length);
+
+const BY_ID = new Map(FOODS.map((food) => [food.id, food]));
+
+/** A food by its id; undefined when there is none. */
+export function foodById(id: string): Food | undefined {
+  return BY_ID.get(id);
+}
+
+/**
+ * Finds the food that an ingredient names. In English the head noun stands last ("red lentils", "chicken stock"), so the
+ * longest name wins, and of two as long the later.
+ * @returns null for a food that is not in the table: the program then says that it does not know it, and guesses nothing
+ */
+export function findFood(item: string): Food | null {
+  const words = nameWords(item);
+  let best: { food: Food; size: number } | null = null;
+  for (let i = 0; i < words.length; i++)
+    for (const entry of BY_FIRST_WORD.get(words[i]!) ?? [])
+      if (entry.words.every((w, k) => words[i + k] === w) && entry.words.length >= (best?.size ?? 0)) {
+        best = { food: entry.food, size: entry.words.length };
+        break;
+      }
+  return best?.food ?? null;
+}

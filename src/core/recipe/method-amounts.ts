@@ -1,0 +1,48 @@
+// Finds the ingredients of a recipe that lists none: the amounts that stand in its method.
+import { kindOfUnit, readUnit } from '../amount/units';
+import { plainNumbers, readNumber, toQuantity } from '../amount/quantity';
+import { findFood } from './food';
+import type { Ingredient } from './recipe';
+
+const STOP = /\s(?:in|into|to|on|onto|with|and|then|until|for|over|from|at|of water|together|through|if|so|by|evenly|inside|one at a time)\b|[,.;:()]|\s&\s/i;
+const NOT_FOOD = /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|degrees?|°|%|x\b|times|servings?|people|parts?|pieces|minutes|inch|cm|mm|batches|layers?|more|second|side|sides|plates?|bowls?)/i;
+
+/**
+ * Ingredients named with an amount in instruction lines: "Put 2 cups of oats in a bowl" gives 2 cups of oats.
+ * Each is marked as in doubt, for a person to look at. Does not find foods named without an amount unless they are in the table of foods.
+ */
+export function amountsInMethod(instructions: string[]): Ingredient[] {
+  const found: Ingredient[] = [];
+  const seen = new Set<string>();
+  for (const line of instructions) {
+    const text = plainNumbers(line);
+    for (const at of wordStarts(text)) {
+      const number = readNumber(text, at);
+      if (!number?.ok) continue;
+      const after = text.slice(at + number.length).replace(/^\s+/, '');
+      if (NOT_FOOD.test(after)) continue;
+      const unit = readUnit(after);
+      let item = after.slice(unit?.length ?? 0).replace(/^\s*(?:of\s+)?(?:the\s+)?/i, '');
+      const stop = STOP.exec(item);
+      item = (stop ? item.slice(0, stop.index) : item).trim();
+      const food = findFood(item);
+      if (!item || item.length > 50 || (!food && (number.word || !unit || kindOfUnit(unit.unit) === 'count'))) continue;
+      const name = item.toLowerCase();
+      if (seen.has(name)) continue;
+      seen.add(name);
+      found.push({
+        text: text.slice(at, at + number.length + (text.slice(at + number.length).indexOf(item) + item.length)).trim(),
+        min: toQuantity(number.min), max: toQuantity(number.max), unit: unit?.unit ?? null, item,
+        preparation: [], optional: false, pack: null, alternate: null, alternatives: [], notes: [], group: null,
+        doubt: 'taken from the method, since the recipe lists no ingredients',
+      }); // prettier-ignore
+    }
+  }
+  return found;
+}
+
+function wordStarts(text: string): number[] {
+  const starts: number[] = [];
+  for (let i = 0; i < text.length; i++) if (/[\p{L}\d.]/u.test(text[i]!) && (i === 0 || /[\s(]/.test(text[i - 1]!))) starts.push(i);
+  return starts;
+}

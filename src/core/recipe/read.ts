@@ -1,0 +1,279 @@
+// Reads a whole recipe from text: finds its parts however they are headed or numbered, and says which lines it did not understand.
+import { plainNumbers, readNumber } from '../amount/quantity';
+import { readUnit } from '../amount/units';
+import { findFood } from './food';
+import { readIngredient, stripBullet } from './ingredient-line';
+import { amountsInMethod } from './method-amounts';
+import { sourceLines } from './plain-text';
+import type { Ingredient, LineRole, NotUnderstood, Reading, Recipe } from './recipe';
+import { startsWithVerb } from './verbs';
+
+/** The longest line and the most lines that are read; what is beyond is reported, not read. */
+export const LONGEST_LINE = 2000;
+export const MOST_LINES = 1000;
+
+type Section = 'top' | 'ingredients' | 'tools' | 'method' | 'notes';
+
+const HEADINGS: [Section, RegExp][] = [
+  ['tools', /^(?:equipment|tools?|utensils|kitchen (?:tools|equipment)|(?:special )?equipment(?: needed)?|tools (?:needed|you need)|you will (?:also )?need these tools|what to use|cookware)$/],
+  ['ingredients', /^(?:(?:the )?ingredients?(?: list)?|ingredients? (?:needed|you need|required|for .*)|(?:what )?you(?:'ll| will)? (?:also )?need|what (?:you|we)(?:'ll| will)? need|what goes in(?:to it)?|shopping(?: list)?|(?:you need|needed|what'?s in it|from the (?:shop|cupboard|store))|stuff|food)$/],
+  ['method', /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this)$/],
+  ['notes', /^(?:(?:cook'?s |recipe |teacher'?s )?(?:notes?|tips?)|variations?|nutrition(?:al)?(?: (?:facts|information|info))?|storage|to store|about(?: this recipe)?|source|serving suggestions?|comments?|did you know|makes a change)$/],
+]; // prettier-ignore
+
+const SERVINGS = [
+  /^(?:serves?|serving(?:s)?|yields?|makes|portions?|feeds|enough for|for)\s*:?\s*(?:about|approx\.?|around|up to)?\s*(?:makes\s*)?(.{1,40})$/i,
+  /^((?:\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|helpings?)\.?$/i,
+];
+const TIME = /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|baking|bake|chill(?:ing)?|ready in|resting|waiting|inactive)\b[ \w]{0,12}?(?:time)?|time|difficulty|level|course|cuisine|category|author|calories|oven|temperature)\s*:?\s+(?=\d|about|approx|easy|medium|hard|none|\D+$)(?!.*\b(?:until|then)\b)/i;
+
+/** A heading's bare words: no marks, no colon, no emoji. */
+function headingWords(line: string): string {
+  return line.toLowerCase().replace(/[’‘]/g, "'").replace(/[^\p{L}' ]/gu, ' ').replace(/\s+/g, ' ').trim();
+}
+
+function sectionOf(line: string): Section | null {
+  if (line.length > 60) return null;
+  const words = headingWords(line);
+  return HEADINGS.find(([, pattern]) => pattern.test(words))?.[0] ?? null;
+}
+
+/** "Method: chop the onion", "Ingredients - 2 eggs": a heading with its first line behind it. */
+function headingWithRest(line: string): { section: Section; rest: string } | null {
+  const m = /^[#*_\s]*([\p{L}' ]{3,40}?)[*_]*\s*(?::[*_]*|\s-)\s*(\S.*)$/u.exec(line);
+  if (!m) return null;
+  const section = sectionOf(m[1]!);
+  return section && m[2]!.replace(/[*_]/g, '').trim() ? { section, rest: m[2]!.trim() } : null;
+}
+
+function servingsOf(line: string): { number: number | null; text: string } | null {
+  const plain = plainNumbers(stripMarks(line));
+  for (const pattern of SERVINGS) {
+    const m = pattern.exec(plain);
+    if (!m) continue;
+    const number = readNumber(m[1]!.trim(), 0);
+    if (!number?.ok) {
+      const inside = /\d+/.exec(m[1]!);
+      if (!inside || /^for\b/i.test(plain)) continue;
+      return { number: Number(inside[0]), text: plain };
+    }
+    if (/^for\b/i.test(plain) && !/people|persons?|servings?|portions?|^\s*\S+\s*$/i.test(m[1]!)) continue;
+    const value = number.min.valueOf();
+    return { number: value > 0 && value <= 1000 ? value : null, text: plain };
+  }
+  return null;
+}
+
+const stripMarks = (line: string) => line.replace(/^[#>\s]+/, '').replace(/\*\*|__|~~|`/g, '').replace(/^([*_])(\S.*\S)\1$/, '$2').trim();
+const STEP_LABEL = /^(?:step\s*)?\(?\d{1,3}\s*[.):-]+\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/i;
+
+/** A method line without bullet, number or "Step 1:". */
+function instructionText(line: string): string {
+  let text = stripMarks(line).replace(STEP_LABEL, '');
+  text = text.replace(/^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]|\[[ x]?\])\s+/u, '').replace(STEP_LABEL, '');
+  return text.trim();
+}
+
+/** How much a line looks like an ingredient: an amount with a unit, an amount with a known food, a known food in few words. */
+function ingredientScore(line: string): number {
+  const text = stripBullet(plainNumbers(stripMarks(line)));
+  const number = readNumber(text, 0);
+  const words = text.split(/\s+/).length;
+  if (words > 16) return 0;
+  const digits = /^[\d½⅓¼]/.test(text);
+  if (number?.ok) {
+    const after = text.slice(number.length).trim();
+    if (readUnit(after) && (digits || number.word)) return words <= 14 ? 3 : 2;
+    if (findFood(after) && words <= 9) return digits ? 2.5 : 2;
+    return digits && words <= 6 ? 1 : 0;
+  }
+  if (startsWithVerb(text) && /[.!]$|\s(?:the|it|them|until|into)\s/.test(text)) return 0;
+  if (/^(?:a |some )?(?:pinch|handful|dash|splash|drizzle|bunch|knob)\b|\bto taste\b/i.test(text)) return 2;
+  if (number && !number.ok) return 2;
+  return findFood(text) && words <= 5 && !/[.!?]$/.test(text) ? 1 : 0;
+}
+
+function instructionScore(line: string): number {
+  const text = instructionText(line);
+  const words = text.split(/\s+/).length;
+  if (startsWithVerb(text)) return words >= 3 ? 3 : 2;
+  if (words >= 8 && /[.!]$/.test(text)) return 2;
+  return STEP_LABEL.test(stripMarks(line)) && words >= 3 ? 1 : 0;
+}
+
+type Draft = {
+  recipe: Recipe;
+  lines: LineRole[];
+  notUnderstood: NotUnderstood[];
+  section: Section;
+  group: string | null;
+  /** A heading named the section, so its lines need not prove themselves. */
+  headed: boolean;
+  sawMethod: boolean;
+};
+
+/**
+ * Reads a recipe from pasted text, Markdown or HTML, in any layout: with headings of any wording or none, bullets, numbers,
+ * "Step 1:", one paragraph of method, or amounts that stand in the method only. Total: any text gives a reading.
+ * Does not fetch or run anything, and does not decide what a doubtful line means: such lines are in `notUnderstood`, with line numbers from 1.
+ * @param source at most `MOST_LINES` lines are read
+ * @example readRecipe('Mint tea\n1 cup water\nBoil the water.').recipe.ingredients[0].item // 'water'
+ */
+export function readRecipe(source: string): Reading {
+  const raw = sourceLines(typeof source === 'string' ? source : '');
+  const draft: Draft = {
+    recipe: { title: '', servings: null, ingredients: [], tools: [], instructions: [] },
+    lines: [], notUnderstood: [], section: 'top', group: null, headed: false, sawMethod: false,
+  }; // prettier-ignore
+  raw.slice(0, MOST_LINES).forEach((text, i) => readLine(draft, text, i + 1));
+  if (raw.slice(MOST_LINES).some((l) => l.trim()))
+    draft.notUnderstood.push({
+      line: MOST_LINES + 1,
+      text: raw[MOST_LINES]!.slice(0, 80),
+      why: `the text goes on past ${MOST_LINES} lines; only those were read`,
+    });
+  if (draft.recipe.ingredients.length === 0) draft.recipe.ingredients = amountsInMethod(draft.recipe.instructions);
+  splitParagraph(draft);
+  return { recipe: draft.recipe, notUnderstood: draft.notUnderstood, lines: draft.lines };
+}
+
+function note(draft: Draft, line: number, text: string, role: LineRole['role'], index: number | null = null): void {
+  draft.lines.push({ line, text, role, index });
+}
+
+function readLine(draft: Draft, raw: string, line: number): void {
+  const text = stripMarks(raw.trim());
+  if (!/[\p{L}\p{N}]/u.test(text)) {
+    if (!text) return note(draft, line, raw, 'blank');
+    // a rule of dashes or a lone emoji divides, and says nothing
+    return note(draft, line, raw, /^[-=_*~\s]+$/.test(text) ? 'blank' : 'note');
+  }
+  if (text.length > LONGEST_LINE) return refuse(draft, line, text, `this line has more than ${LONGEST_LINE} characters`);
+  const section = sectionOf(text);
+  if (section && !(section === 'method' && draft.section === 'method')) return enter(draft, section, line, raw);
+  const servings = draft.section !== 'method' || /^(?:serves|makes|yields?|servings)\b/i.test(text) ? servingsOf(text) : null;
+  if (servings && text.length < 60 && !(draft.section === 'method' && instructionScore(text) >= 3 && !/^serves/i.test(text))) {
+    draft.recipe.servings ??= servings.number;
+    return note(draft, line, raw, 'servings');
+  }
+  const withRest = headingWithRest(text);
+  if (withRest && !(draft.section === 'method' && withRest.section === 'method' && draft.headed)) {
+    enter(draft, withRest.section, line, raw, false);
+    if (withRest.section === 'ingredients' && ingredientListOnOneLine(withRest.rest)) {
+      for (const part of withRest.rest.split(/[,;]\s+/)) addIngredient(draft, part, line, raw);
+      return;
+    }
+    return place(draft, withRest.rest, line, raw);
+  }
+  if (draft.section !== 'method' && TIME.test(text) && text.length < 80 && ingredientScore(text) < 2) return note(draft, line, raw, 'time');
+  place(draft, text, line, raw);
+}
+
+const ingredientListOnOneLine = (text: string) => text.split(/[,;]\s+/).length >= 3 && text.split(/[,;]\s+/).every((p) => p.length < 50);
+
+function enter(draft: Draft, section: Section, line: number, raw: string, say = true): void {
+  draft.section = section;
+  draft.headed = true;
+  draft.group = null;
+  if (section === 'method') draft.sawMethod = true;
+  if (say) note(draft, line, raw, 'heading');
+}
+
+function place(draft: Draft, text: string, line: number, raw: string): void {
+  const like = ingredientScore(text);
+  const does = instructionScore(text);
+  if (isSubheading(text, like, does)) {
+    const titleStill = !draft.recipe.title && draft.section === 'top';
+    if (!titleStill) {
+      draft.group = text.replace(/:\s*$/, '').replace(/^for (?:the )?/i, '');
+      return note(draft, line, raw, 'heading');
+    }
+  }
+  switch (draft.section) {
+    case 'notes':
+      return note(draft, line, raw, 'note');
+    case 'tools':
+      return addTool(draft, text, line, raw);
+    case 'ingredients':
+      // some lists run into the method with no heading between
+      if (!draft.sawMethod && like < 2 && does >= 2 && (STEP_LABEL.test(text) || /[.!]$/.test(text)) && text.split(/\s+/).length > 3) {
+        draft.section = 'method';
+        return addInstruction(draft, text, line, raw);
+      }
+      return addIngredient(draft, text, line, raw);
+    case 'method':
+      if (!draft.headed && like >= 2.5 && does === 0) return addIngredient(draft, text, line, raw);
+      return addInstruction(draft, text, line, raw);
+    case 'top':
+      return placeAtTop(draft, text, line, raw, like, does);
+  }
+}
+
+/** "For the dressing:", "Dough": a short line that heads the lines below. */
+function isSubheading(text: string, like: number, does: number): boolean {
+  if (text.length > 50 || /\d/.test(text)) return false;
+  if (/:\s*$/.test(text)) return like < 2;
+  return /^for (?:the |serving$)/i.test(text) && does < 3 && text.split(/\s+/).length <= 5 && !/[.]$/.test(text);
+}
+
+function placeAtTop(draft: Draft, text: string, line: number, raw: string, like: number, does: number): void {
+  const wordy = text.split(/\s+/).length;
+  if (!draft.recipe.title && like < 2 && wordy <= 14 && !/[.]$/.test(text) && !STEP_LABEL.test(text)) {
+    const behind = /^(.{3,}?)[\s,]*(?:\(|[-–—|,:]\s*)((?:serves|makes|feeds|yields?|for)\s+[^()]{1,30})\)?$/i.exec(text);
+    const servings = behind && servingsOf(behind[2]!);
+    if (servings) draft.recipe.servings ??= servings.number;
+    draft.recipe.title = (servings ? behind[1]! : text).replace(/^(?:recipe|title|name)\s*[:-]\s*/i, '').replace(/[:*_#]+$/, '').trim().slice(0, 120);
+    return note(draft, line, raw, 'title');
+  }
+  if (like >= 2 && like > does - 1) {
+    draft.section = 'top';
+    return addIngredient(draft, text, line, raw);
+  }
+  if (does >= 2 && (wordy > 3 || draft.recipe.ingredients.length > 0)) {
+    draft.section = 'method';
+    draft.headed = false;
+    return addInstruction(draft, text, line, raw);
+  }
+  if (like >= 1 && (draft.recipe.ingredients.length > 0 || wordy <= 3)) return addIngredient(draft, text, line, raw);
+  if (draft.recipe.ingredients.length === 0) return note(draft, line, raw, 'note');
+  refuse(draft, line, raw, 'this reads neither like an ingredient nor like an instruction');
+}
+
+function refuse(draft: Draft, line: number, text: string, why: string): void {
+  draft.notUnderstood.push({ line, text: text.slice(0, 200), why });
+  note(draft, line, text.slice(0, 200), 'unread');
+}
+
+function addIngredient(draft: Draft, text: string, line: number, raw: string): void {
+  const ingredient: Ingredient = readIngredient(text, draft.group);
+  if (!ingredient.item) return refuse(draft, line, raw, ingredient.doubt ?? 'no food is named on this line');
+  draft.recipe.ingredients.push(ingredient);
+  note(draft, line, raw, 'ingredient', draft.recipe.ingredients.length - 1);
+  if (ingredient.doubt) draft.notUnderstood.push({ line, text: raw.trim(), why: ingredient.doubt });
+}
+
+function addTool(draft: Draft, text: string, line: number, raw: string): void {
+  for (const tool of stripBullet(text).split(/,\s+|;\s+/)) if (tool.trim()) draft.recipe.tools.push(tool.trim().replace(/[.]$/, ''));
+  note(draft, line, raw, 'tool', draft.recipe.tools.length - 1);
+}
+
+function addInstruction(draft: Draft, text: string, line: number, raw: string): void {
+  const pieces = text.split(/(?<=[.!])\s+(?=\(?\d{1,2}[.)]\s+\p{L})/u);
+  for (const piece of pieces) {
+    const instruction = instructionText(piece);
+    if (!/\p{L}/u.test(instruction)) continue;
+    draft.recipe.instructions.push(instruction);
+    note(draft, line, raw, 'instruction', draft.recipe.instructions.length - 1);
+  }
+}
+
+/** A method in one paragraph becomes a line for each sentence: a line is what a person corrects and what a coarse step shows. */
+function splitParagraph(draft: Draft): void {
+  const only = draft.recipe.instructions;
+  if (only.length !== 1 || only[0]!.length < 160) return;
+  const sentences = only[0]!.split(/(?<=[\p{L}\d)°]{2}[.!])\s+(?=\p{Lu})/u);
+  if (sentences.length < 3) return;
+  draft.recipe.instructions = sentences;
+  const role = draft.lines.find((l) => l.role === 'instruction')!;
+  draft.lines = draft.lines.flatMap((l) => (l === role ? sentences.map((_, index) => ({ ...role, index })) : [l]));
+}

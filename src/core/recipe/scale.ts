@@ -1,0 +1,78 @@
+// Makes a recipe for another number of people, exactly, and says what does not simply divide.
+import { Fraction, showQuantity, toFraction, toQuantity, type Quantity } from '../amount/quantity';
+import { kindOfUnit, type Unit } from '../amount/units';
+import { findFood } from './food';
+import type { Ingredient, Recipe } from './recipe';
+
+/** Something counted came out broken: the wholes near it, and ways to part it, for a person to choose from. */
+export type ScaleChoice = { ingredient: number; wanted: Quantity; options: { quantity: Quantity; text: string }[] };
+
+export type ScaledRecipe = {
+  recipe: Recipe;
+  /** New servings over old, exact. */
+  factor: Quantity;
+  choices: ScaleChoice[];
+  warnings: string[];
+};
+
+// Units of things that come whole: half a tin can be measured out, but a person decides it.
+const COUNTED = new Set<Unit>(['can', 'jar', 'packet', 'bottle', 'carton', 'tub', 'clove', 'slice', 'sheet', 'fillet', 'cube', 'bag', 'ear']);
+
+/**
+ * A recipe for another number of servings. Amounts stay exact fractions; instructions are left as they are.
+ * Times and pan sizes do not grow in proportion: that is a warning, never a new number.
+ * @param servings more than 0, at most 1000; anything else, and a recipe that names no servings, comes back unscaled with a warning
+ * @example scaleRecipe(soupForSix, 1).recipe.ingredients // 1 tbsp -> min '1/6', unit 'tbsp'
+ */
+export function scaleRecipe(recipe: Recipe, servings: number): ScaledRecipe {
+  const unscaled = (why: string): ScaledRecipe => ({ recipe, factor: '1', choices: [], warnings: [why] });
+  if (!Number.isFinite(servings) || servings <= 0 || servings > 1000) return unscaled('Servings must be a number from 1 to 1000.');
+  if (!recipe.servings) return unscaled('The recipe does not say how many it serves, so its amounts cannot be scaled.');
+  const factor = new Fraction(servings).div(new Fraction(recipe.servings));
+  if (factor.equals(1)) return { recipe, factor: '1', choices: [], warnings: [] };
+
+  const ingredients = recipe.ingredients.map((one) => scaleIngredient(one, factor));
+  const choices = ingredients.flatMap((one, i) => choiceFor(one, i) ?? []);
+  const warnings = ['Cooking and baking times do not scale with the amounts: check earlier for less, later for more.'];
+  if (/\b(?:tin|pan|dish|tray|mould|mold)\b/i.test(recipe.instructions.join(' ')))
+    warnings.push(`For the same depth, the pan wants ${showQuantity(toQuantity(factor))} times the area.`);
+  return { recipe: { ...recipe, servings, ingredients }, factor: toQuantity(factor), choices, warnings };
+}
+
+function scaleIngredient(one: Ingredient, factor: Fraction): Ingredient {
+  const times = (q: Quantity | null) => {
+    const value = q === null ? null : toFraction(q);
+    return value ? toQuantity(value.mul(factor)) : q;
+  };
+  // a pinch for six is still a pinch for one
+  if (one.unit === 'pinch' || one.unit === 'dash') return one;
+  return {
+    ...one,
+    min: times(one.min),
+    max: times(one.max),
+    alternate: one.alternate && { ...one.alternate, quantity: times(one.alternate.quantity)! },
+  };
+}
+
+function choiceFor(one: Ingredient, ingredient: number): ScaleChoice | null {
+  const counted = one.unit === null || COUNTED.has(one.unit);
+  const wanted = one.min === null ? null : toFraction(one.min);
+  if (!counted || !wanted || wanted.d === 1n) return null;
+  const options: ScaleChoice['options'] = [];
+  const down = wanted.floor();
+  const up = wanted.ceil();
+  const name = one.unit ? `${one.unit} of ${one.item}` : one.item;
+  if (down.compare(0) > 0) options.push({ quantity: toQuantity(down), text: `${down.toFraction()} whole (${name})` });
+  options.push({ quantity: toQuantity(up), text: `${up.toFraction()} whole (${name})` });
+  if (findFood(one.item)?.id === 'egg' && one.unit === null) {
+    // one large egg without its shell is about 4 tablespoons (USDA, from memory)
+    const spoons = showQuantity(toQuantity(wanted.sub(down).mul(4)));
+    options.push({ quantity: one.min!, text: `beat one egg and use ${spoons} tablespoons of about 4${down.compare(0) > 0 ? `, with ${down.toFraction()} whole` : ''}` });
+  } else options.push({ quantity: one.min!, text: `part it: ${showQuantity(one.min!)}` });
+  return { ingredient, wanted: one.min!, options };
+}
+
+/** Whether the unit of an ingredient can be measured with cups and spoons. */
+export function isMeasured(one: Ingredient): boolean {
+  return one.unit !== null && one.min !== null && kindOfUnit(one.unit) === 'volume';
+}

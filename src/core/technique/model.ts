@@ -1,0 +1,65 @@
+// The shapes of the lexicon: what a technique asks, what can hurt, and what a tool is.
+import type { Food } from '../recipe/food-model';
+
+/** What a step asks of a person (see docs/sources.md). Needs of a learner are said in the same words. */
+export type Demand =
+  | 'two-hands' | 'strong-grip' | 'fine-aim' | 'sight' | 'hearing' | 'read-word' | 'read-number' | 'count' | 'fraction' | 'judge-doneness'
+  | 'heat' | 'noise' | 'smell' | 'wet-sticky' | 'reach' | 'standing' | 'memory' | 'waiting'; // prettier-ignore
+
+export type Hazard = 'sharp' | 'hot' | 'steam' | 'raw-egg' | 'raw-meat' | 'raw-fish' | 'raw-flour' | 'edge' | 'electric' | 'choking' | 'allergen' | 'splash' | 'slip';
+
+/** How near an adult stands, from least to most. */
+export type Supervision = 'none' | 'nearby' | 'within-reach' | 'adult-does';
+export const SUPERVISION: readonly Supervision[] = ['none', 'nearby', 'within-reach', 'adult-does'];
+
+export type Sense = 'sight' | 'touch' | 'sound' | 'smell' | 'time' | 'thermometer';
+export type Cue = { sense: Sense; text: string };
+
+export type Phase = 'ready' | 'gather' | 'prepare' | 'cook' | 'serve' | 'store' | 'clean';
+export const PHASES: readonly Phase[] = ['ready', 'gather', 'prepare', 'cook', 'serve', 'store', 'clean'];
+
+/** What the picture of the action shows moving: see core/picture. */
+export type Motif =
+  | 'get' | 'put-in' | 'put-on' | 'pour' | 'stir' | 'whisk' | 'mash' | 'cut' | 'peel' | 'grate' | 'crack' | 'squeeze' | 'rinse' | 'drain' | 'open' | 'fill' | 'spread' | 'sprinkle'
+  | 'roll' | 'knead' | 'press' | 'shape' | 'turn-over' | 'lift-out' | 'take-off' | 'wash-hands' | 'wear' | 'wipe' | 'wash-up' | 'switch-on' | 'switch-off' | 'heat' | 'oven' | 'microwave' | 'wait' | 'cover'
+  | 'look' | 'chill' | 'serve' | 'eat' | 'tie' | 'tear' | 'prick' | 'away' | 'line' | 'check'; // prettier-ignore
+
+export type Technique = {
+  id: string;
+  name: string;
+  /** Imperatives that name it, US and British; two-word ones ("turn off") too. */
+  verbs: string[];
+  /** Only with these: food ids or groups, tool ids, or words. Absent: with anything. */
+  only?: string[];
+  phase: Phase;
+  /** Small steps at fine grain, each one observable action. {thing}, {tool} and {place} stand for the step's own. */
+  small: string[];
+  tools: string[];
+  demands: Demand[];
+  hazards: Hazard[];
+  supervision: Supervision;
+  cues: Cue[];
+  /** An adult's minutes; a learner's are first taken as three times the active ones (common practice). */
+  minutes: { active: number; waiting: number };
+  /** What it does to the thing: a word the dry run knows. */
+  makes?: 'rinsed' | 'peeled' | 'cut' | 'cracked' | 'drained' | 'melted' | 'opened' | 'mixed' | 'cooked' | 'measured';
+  /** Heat: it turns some on or off, or the thing is hot while it is done. */
+  heat?: 'on' | 'off' | 'uses';
+  motif: Motif;
+};
+
+export type ToolKind = 'container' | 'cookware' | 'cutting' | 'utensil' | 'appliance' | 'measure' | 'cleaning' | 'wear' | 'surface';
+
+export type Tool = {
+  id: string;
+  name: string;
+  /** Words by which a recipe names it, singular. */
+  words: string[];
+  kind: ToolKind;
+  /** Millilitres it holds, where that matters (common sizes, from memory). */
+  holds?: number;
+  hazards: Hazard[];
+  picture: string;
+};
+
+export type { Food };

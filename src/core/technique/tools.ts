@@ -1,0 +1,122 @@
+// The table of tools: one row each, with the words that name it and what can hurt.
+import type { Hazard, Tool, ToolKind } from './model';
+
+function tool(id: string, words: string, kind: ToolKind, hazards: Hazard[] = [], holds?: number, picture = id): Tool {
+  const list = words.split('|');
+  return { id, name: list[0]!, words: list, kind, hazards, picture, ...(holds ? { holds } : {}) };
+}
+
+export const TOOLS: Tool[] = [
+  tool('bowl', 'bowl|mixing bowl|medium bowl|salad bowl', 'container', [], 2000),
+  tool('large-bowl', 'large bowl|big bowl|large mixing bowl', 'container', [], 4000, 'bowl'),
+  tool('small-bowl', 'small bowl|ramekin|little bowl|prep bowl', 'container', [], 350),
+  tool('serving-bowl', 'serving bowl|soup bowl|eating bowl', 'container', [], 500, 'small-bowl'),
+  tool('plate', 'plate|dinner plate|side plate', 'surface'),
+  tool('serving-dish', 'serving dish|platter|serving plate', 'container', [], 2000, 'plate'),
+  tool('jar', 'jar|lidded jar|glass jar|lidded pot', 'container', [], 500),
+  tool('cup', 'mug|drinking cup', 'container', [], 300, 'mug'),
+  tool('glass', 'glass|tumbler', 'container', ['edge'], 300),
+  tool('jug', 'jug|pitcher|measuring jug|liquid measuring cup', 'container', [], 1000),
+  tool('storage-box', 'airtight container|storage box|lidded box|storage container|airtight tin|container', 'container', [], 1000),
+  tool('tray', 'baking tray|baking sheet|cookie sheet|oven tray|sheet pan|tray|roasting tin|roasting tray|roasting pan', 'cookware', ['hot'], undefined),
+  tool('baking-dish', 'baking dish|ovenproof dish|casserole dish|pie dish|casserole|oven dish|gratin dish|dish', 'cookware', ['hot'], 2500),
+  tool('cake-tin', 'cake tin|cake pan|loaf tin|loaf pan|tin|springform', 'cookware', ['hot'], 2000),
+  tool('muffin-tin', 'muffin tin|muffin tray|muffin pan|cupcake tin|bun tin', 'cookware', ['hot'], 1000),
+  tool('saucepan', 'saucepan|pan|pot|sauce pan|medium saucepan|small saucepan|cooking pot', 'cookware', ['hot'], 2500),
+  tool('large-pan', 'large saucepan|large pot|large pan|stockpot|big pan|big pot|dutch oven|stock pot', 'cookware', ['hot'], 5000, 'saucepan'),
+  tool('frying-pan', 'frying pan|skillet|fry pan|large skillet|griddle|sauté pan|nonstick pan', 'cookware', ['hot'], 2500),
+  tool('wok', 'wok', 'cookware', ['hot'], 4000, 'frying-pan'),
+  tool('lid', 'lid', 'cookware'),
+  tool('wire-rack', 'wire rack|cooling rack|rack', 'surface'),
+  tool('paper', 'baking paper|parchment|parchment paper|greaseproof paper|baking parchment', 'surface'),
+  tool('foil', 'foil|aluminium foil|tin foil|aluminum foil', 'surface', ['edge']),
+  tool('cling-film', 'cling film|plastic wrap|clingfilm|wrap', 'surface', ['edge'], undefined, 'foil'),
+  tool('muffin-cases', 'muffin case|paper case|cupcake liner|muffin liner|cupcake case', 'surface'),
+  tool('board', 'chopping board|cutting board|board', 'surface'),
+  tool('knife', 'knife|sharp knife|kitchen knife|chef knife|paring knife', 'cutting', ['sharp']),
+  tool('table-knife', 'table knife|butter knife|blunt knife|flat edge', 'utensil'),
+  tool('peeler', 'peeler|vegetable peeler|potato peeler', 'cutting', ['sharp']),
+  tool('grater', 'grater|zester|microplane|box grater', 'cutting', ['sharp']),
+  tool('scissors', 'scissors|kitchen scissors', 'cutting', ['sharp']),
+  tool('can-opener', 'can opener|tin opener', 'cutting', ['edge']),
+  tool('garlic-press', 'garlic press|garlic crusher', 'utensil'),
+  tool('juicer', 'juicer|lemon squeezer|citrus juicer|squeezer', 'utensil'),
+  tool('cutter', 'cookie cutter|biscuit cutter|cutter|round cutter', 'cutting', ['edge']),
+  tool('fork', 'fork', 'utensil'),
+  tool('spoon', 'spoon|tablespoon to stir|dessert spoon', 'utensil'),
+  tool('teaspoon', 'small spoon', 'utensil', [], undefined, 'spoon'),
+  tool('wooden-spoon', 'wooden spoon|mixing spoon', 'utensil'),
+  tool('spatula', 'spatula|rubber spatula|scraper', 'utensil'),
+  tool('turner', 'fish slice|turner|slotted turner|pancake turner|flipper', 'utensil', [], undefined, 'spatula'),
+  tool('slotted-spoon', 'slotted spoon', 'utensil', [], undefined, 'spoon'),
+  tool('ladle', 'ladle', 'utensil'),
+  tool('whisk', 'whisk|balloon whisk|hand whisk', 'utensil'),
+  tool('masher', 'potato masher|masher', 'utensil'),
+  tool('tongs', 'tongs', 'utensil'),
+  tool('rolling-pin', 'rolling pin', 'utensil'),
+  tool('pastry-brush', 'pastry brush|brush', 'utensil'),
+  tool('sieve', 'sieve|sifter|strainer|fine sieve', 'utensil'),
+  tool('colander', 'colander', 'utensil'),
+  tool('oven', 'oven', 'appliance', ['hot']),
+  tool('hob', 'hob|stove|stovetop|burner|ring', 'appliance', ['hot']),
+  tool('grill', 'grill|broiler', 'appliance', ['hot'], undefined, 'oven'),
+  tool('microwave', 'microwave|microwave oven', 'appliance', ['electric']),
+  tool('toaster', 'toaster', 'appliance', ['hot', 'electric']),
+  tool('kettle', 'kettle', 'appliance', ['hot', 'steam', 'electric'], 1700),
+  tool('blender', 'blender|food processor|liquidiser|stick blender|hand blender|immersion blender|processor', 'appliance', ['sharp', 'electric'], 1500),
+  tool('mixer', 'electric mixer|hand mixer|electric whisk|mixer|stand mixer|handheld mixer', 'appliance', ['electric']),
+  tool('slow-cooker', 'slow cooker|pressure cooker|rice cooker|electric skillet', 'appliance', ['hot', 'electric', 'steam'], 4000, 'large-pan'),
+  tool('air-fryer', 'air fryer|toaster oven', 'appliance', ['hot', 'electric'], 4000, 'oven'),
+  tool('fridge', 'fridge|refrigerator', 'appliance'),
+  tool('freezer', 'freezer', 'appliance', [], undefined, 'fridge'),
+  tool('scale', 'kitchen scale|scale|scales', 'measure'),
+  tool('timer', 'timer|kitchen timer', 'utensil'),
+  tool('thermometer', 'food thermometer|thermometer', 'utensil'),
+  tool('oven-gloves', 'oven gloves|oven mitts|oven glove|mitt|pot holder', 'wear'),
+  tool('apron', 'apron', 'wear'),
+  tool('stand', 'heatproof stand|trivet|heat mat|pan stand', 'surface'),
+  tool('cloth', 'clean cloth|cloth|damp cloth|tea towel|kitchen towel|kitchen paper|paper towel', 'cleaning'),
+  tool('sponge', 'sponge|dish brush', 'cleaning'),
+  tool('soap', 'soap|washing-up liquid|dish soap', 'cleaning'),
+  tool('tap', 'tap|faucet|sink', 'appliance'),
+  tool('bin', 'bin|trash|waste', 'cleaning'),
+]; // prettier-ignore
+
+const BY_ID = new Map(TOOLS.map((t) => [t.id, t]));
+/** A tool by its id; undefined when there is none. */
+export function toolById(id: string): Tool | undefined {
+  return BY_ID.get(id);
+}
+
+const BY_WORDS = TOOLS.flatMap((t) => t.words.map((words) => ({ words, tool: t }))).sort((a, b) => b.words.length - a.words.length);
+const FIRST = new Map<string, { words: string; tool: Tool }[]>();
+for (const entry of BY_WORDS) {
+  const first = entry.words.split(' ')[0]!;
+  FIRST.set(first, [...(FIRST.get(first) ?? []), entry]);
+}
+
+/**
+ * The tools that a text names, in the order in which it names them; the longest name wins ("large bowl" is not also "bowl").
+ * @returns each with the offset and length of its words in the text, lower case and plural accepted
+ */
+export function findTools(text: string): { tool: Tool; at: number; length: number }[] {
+  const found: { tool: Tool; at: number; length: number }[] = [];
+  const lower = text.toLowerCase();
+  const word = /[\p{L}][\p{L}'-]*/gu;
+  let m: RegExpExecArray | null;
+  while ((m = word.exec(lower))) {
+    const plain = FIRST.has(m[0]) ? m[0] : m[0].replace(/e?s$/, '');
+    const held = FIRST.get(plain) ?? FIRST.get(m[0].replace(/s$/, ''));
+    const entry = held?.find(({ words }) => {
+      const tail = words.slice(words.indexOf(' ') < 0 ? words.length : words.indexOf(' '));
+      const rest = lower.slice(m!.index + m![0].length);
+      return rest.startsWith(tail) && !/^\p{L}/u.test(rest.slice(tail.length).replace(/^e?s(?!\p{L})/u, ''));
+    });
+    if (!entry) continue;
+    const space = entry.words.indexOf(' ');
+    const length = m[0].length + (space < 0 ? 0 : entry.words.length - space);
+    found.push({ tool: entry.tool, at: m.index, length });
+    word.lastIndex = m.index + length;
+  }
+  return found;
+}
