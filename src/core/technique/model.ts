@@ -1,6 +1,4 @@
 // The shapes of the lexicon: what a technique asks, what can hurt, and what a tool is.
-import type { Food } from '../recipe/food-model';
-
 /** What a step asks of a person (see docs/sources.md). Needs of a learner are said in the same words. */
 export type Demand =
   | 'two-hands' | 'strong-grip' | 'fine-aim' | 'sight' | 'hearing' | 'read-word' | 'read-number' | 'count' | 'fraction' | 'judge-doneness'
@@ -28,17 +26,17 @@ export type Technique = {
   id: string;
   name: string;
   /** Imperatives that name it, US and British; two-word ones ("turn off") too. */
-  verbs: string[];
+  verbs: readonly string[];
   /** Only with these: food ids or groups, tool ids, or words. Absent: with anything. */
-  only?: string[];
+  only?: readonly string[];
   phase: Phase;
   /** Small steps at fine grain, each one observable action. {thing}, {tool} and {place} stand for the step's own. */
-  small: string[];
-  tools: string[];
-  demands: Demand[];
-  hazards: Hazard[];
+  small: readonly string[];
+  tools: readonly string[];
+  demands: readonly Demand[];
+  hazards: readonly Hazard[];
   supervision: Supervision;
-  cues: Cue[];
+  cues: readonly Cue[];
   /** An adult's minutes; a learner's are first taken as three times the active ones (common practice). */
   minutes: { active: number; waiting: number };
   /** What it does to the thing: a word the dry run knows. */
@@ -54,12 +52,11 @@ export type Tool = {
   id: string;
   name: string;
   /** Words by which a recipe names it, singular. */
-  words: string[];
+  words: readonly string[];
   kind: ToolKind;
   /** Millilitres it holds, where that matters (common sizes, from memory). */
   holds?: number;
-  hazards: Hazard[];
+  hazards: readonly Hazard[];
   picture: string;
 };
 
-export type { Food };

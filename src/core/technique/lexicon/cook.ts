@@ -21,7 +21,7 @@ export const COOK = [
     demands: ['heat', 'sight', 'waiting', 'judge-doneness'],
     cues: { see: 'steam or a shimmer', hear: 'a drop sizzles', time: 'about 2 minutes' }, minutes: { active: 0.5, waiting: 2 },
   }),
-  technique('boil', 'bring to the boil', 'boil|bring to boil|bring to the boil|bring to a boil|bring back to the boil|bring|blanch|parboil|bring to a simmer', {
+  technique('boil', 'bring to the boil', 'boil|bring to boil|bring|blanch|parboil|bring to a simmer', {
     ...onHob, motif: 'heat', tools: ['saucepan', 'hob'], hazards: ['hot', 'steam'], makes: 'cooked',
     small: ['Look that the ring is on high.', 'Stand back and watch.', 'Look for big bubbles.'],
     demands: ['heat', 'sight', 'waiting', 'judge-doneness'],
@@ -51,30 +51,30 @@ export const COOK = [
     demands: ['heat', 'sight', 'waiting', 'judge-doneness'],
     cues: { see: 'as the recipe says', time: 'the timer rings', feel: 'a fork goes in easily' }, minutes: { active: 2, waiting: 5 },
   }),
-  technique('turn-heat', 'turn the heat up or down', 'turn down|turn up|lower the heat|reduce the heat|reduce heat|increase the heat|lower heat|turn to low|raise the heat|turn the heat', {
+  technique('turn-heat', 'turn the heat up or down', 'turn down|turn up|lower heat|reduce heat|increase heat|turn to low|raise heat|turn heat', {
     ...onHob, motif: 'switch-on', tools: ['hob'], small: ['Find the knob.', 'Turn it slowly.', 'Look at the ring.'],
     demands: ['sight', 'fine-aim', 'heat', 'reach'],
     cues: { see: 'the bubbles become smaller or bigger' }, minutes: { active: 0.2, waiting: 0 },
   }),
-  technique('turn-off', 'turn off', 'turn off|switch off|unplug|turn off the heat', {
+  technique('turn-off', 'turn off', 'turn off|switch off|unplug', {
     phase: 'cook', motif: 'switch-off', tools: [], hazards: ['hot'], supervision: 'nearby', heat: 'off',
     small: ['Find the knob or switch.', 'Turn it to off.', 'Look that the light is out. It is still hot.'],
     demands: ['sight', 'fine-aim', 'reach', 'memory'],
     cues: { see: 'the light is out', feel: 'the knob stops at off', hear: 'a click' }, minutes: { active: 0.2, waiting: 0 },
   }),
-  technique('take-off-heat', 'take off the heat', 'remove from heat|remove from the heat|take off the heat|take off heat|take from the heat|lift off|remove pan', {
+  technique('take-off-heat', 'take off the heat', 'remove from heat|take off heat|take from heat|remove pan', {
     phase: 'cook', motif: 'lift-out', tools: ['oven-gloves', 'stand'], hazards: ['hot'], supervision: 'within-reach', heat: 'uses',
     small: ['Put on the mitts.', 'Hold the handle.', 'Lift the pan straight up.', 'Put it on the stand.'],
     demands: ['two-hands', 'strong-grip', 'heat'],
     cues: { see: 'the pan is on the stand' }, minutes: { active: 0.4, waiting: 0 },
   }),
-  technique('bake', 'bake', 'bake|roast|oven-bake|grill|broil|air fry|cook in the oven', {
+  technique('bake', 'bake', 'bake|roast|oven-bake|grill|broil|air fry|cook in oven|put in oven|place in oven', {
     phase: 'cook', motif: 'oven', tools: ['oven', 'oven-gloves'], hazards: ['hot'], supervision: 'within-reach', makes: 'cooked', heat: 'uses',
     small: ['Put on the mitts.', 'Open the oven door and lean back.', 'Slide {thing} onto the shelf.', 'Close the door.', 'Set the timer.'],
     demands: ['two-hands', 'strong-grip', 'heat', 'reach', 'waiting', 'judge-doneness'],
     cues: { see: 'golden edges', feel: 'firm, springs back', smell: 'a baked smell', time: 'the timer rings' }, minutes: { active: 1, waiting: 20 },
   }),
-  technique('take-out-oven', 'take out of the oven', 'take out|remove from oven|remove from the oven|take out of the oven', {
+  technique('take-out-oven', 'take out of the oven', 'take out|remove from oven|take from oven', {
     phase: 'cook', motif: 'lift-out', tools: ['oven-gloves', 'stand'], hazards: ['hot', 'steam'], supervision: 'within-reach', heat: 'uses',
     small: ['Put on the mitts.', 'Open the door and lean back from the steam.', 'Hold it with both hands.', 'Lift it out and put it on the stand.', 'Close the door.'],
     demands: ['two-hands', 'strong-grip', 'heat', 'reach'],
@@ -121,19 +121,19 @@ export const COOK = [
     demands: ['judge-doneness', 'read-number', 'heat'],
     cues: { feel: 'a fork goes in easily', measure: 'as the table for this food says' }, minutes: { active: 0.5, waiting: 0 },
   }),
-  technique('wait', 'wait', 'wait|leave|let stand|stand|rest|let rest|let sit|leave to stand|leave to rest|let|allow|set aside|leave to cool|sit|keep|keep warm|hold|rise|prove|ferment|start', {
+  technique('wait', 'wait', 'wait|leave|let stand|stand|rest|let rest|let sit|leave to stand|leave to rest|let|allow|sit|keep|keep warm|hold|rise|prove|ferment|start', {
     phase: 'cook', motif: 'wait', tools: ['timer'], hazards: [], supervision: 'none',
     small: ['Set the timer.', 'Do the next job or wait.', 'Stop when the timer rings.'],
     demands: ['waiting'],
     cues: { time: 'the timer rings' }, minutes: { active: 0.2, waiting: 5 },
   }),
-  technique('cool', 'cool', 'cool|let cool|leave to cool|cool down|cool slightly|allow to cool|let it cool', {
+  technique('cool', 'cool', 'cool|let cool|leave to cool|cool down|allow to cool', {
     phase: 'cook', motif: 'wait', tools: ['stand'], hazards: ['hot'], supervision: 'nearby',
     small: ['Put it on a stand.', 'Set the timer.', 'Wait until it is not hot.'],
     demands: ['waiting'],
     cues: { feel: 'warm, not hot, near the hand', time: 'the timer rings' }, minutes: { active: 0.2, waiting: 10 },
   }),
-  technique('chill', 'chill in the fridge', 'chill|refrigerate|put in the fridge|freeze|cool in the fridge|leave overnight', {
+  technique('chill', 'chill in the fridge', 'chill|refrigerate|put in fridge|place in fridge|freeze|cool in fridge|leave overnight|leave in fridge', {
     phase: 'store', motif: 'chill', tools: ['fridge'], hazards: [], supervision: 'none',
     small: ['Cover {thing}.', 'Open the fridge.', 'Put it on the shelf.', 'Close the door.'],
     demands: ['reach', 'waiting'],

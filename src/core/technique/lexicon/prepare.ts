@@ -17,7 +17,7 @@ export const PREPARE = [
     demands: ['fine-aim', 'sight', 'read-number'],
     cues: { see: 'the scale shows the number' }, minutes: { active: 1, waiting: 0 },
   }),
-  technique('rinse', 'rinse', 'rinse|wash|scrub|wash under', {
+  technique('rinse', 'rinse', 'rinse|wash|scrub|wet', {
     phase: 'prepare', motif: 'rinse', tools: ['tap'], hazards: [], supervision: 'none', makes: 'rinsed',
     small: ['Turn on the cold tap.', 'Hold {thing} under the water.', 'Rub it all over with your hands.', 'Turn off the tap.', 'Pat it dry.'],
     demands: ['two-hands', 'wet-sticky', 'reach'],
@@ -177,7 +177,7 @@ export const PREPARE = [
     demands: ['two-hands', 'fine-aim'],
     cues: { see: 'paper covers the bottom' }, minutes: { active: 0.7, waiting: 0 },
   }),
-  technique('add', 'put in', 'add|put|place|tip|drop|throw in|empty|scrape|put in|tip in|transfer|return|add in|move|slide|press into|stuff|pile|load|scoop|lay|layer|arrange|lower|mound|set|dip|stack|toss in|position', {
+  technique('add', 'put in', 'add|put|place|tip|drop|throw in|empty|scrape|put in|tip in|transfer|return|add in|move|slide|press into|stuff|pile|load|scoop|lay|layer|arrange|lower|mound|set|set aside|dip|stack|toss in|position|reserve', {
     phase: 'prepare', motif: 'put-in', tools: [], hazards: [], supervision: 'none',
     small: ['Pick up {thing}.', 'Hold it over {place}.', 'Tip it in.', 'Scrape out what is left.'],
     demands: ['fine-aim'],

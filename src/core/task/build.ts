@@ -1,0 +1,141 @@
+// From a recipe to a task analysis: routines, gathering, the recipe's own steps, heat off, store, clean up; at the grain that is asked for.
+import { findFood } from '../recipe/food';
+import type { Recipe } from '../recipe/recipe';
+import { techniqueById } from '../technique/lexicon';
+import type { Phase } from '../technique/model';
+import { bodySteps } from './body';
+import { keyMaker, stepOf, supervisionFor, type Draft } from './draft';
+import { coarsen, refine } from './grain';
+import { USUAL_KITCHEN, type Grain, type Kitchen, type Step, type TaskAnalysis } from './model';
+import { afterRoutine, gatherRoutine, readyRoutine, toolName } from './routines';
+
+/**
+ * Builds the task analysis of a recipe. The same recipe always gives the same steps with the same keys; keys are the same at every grain
+ * (a small step of "k" is "k.1").
+ * Does not decide for a learner: supervision is the least that the hazards ask for, and a person sets it.
+ * @param options.kitchen whose measures and places to use; the usual US drawer without one
+ */
+export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kitchen }): TaskAnalysis {
+  const kitchen = options.kitchen ?? USUAL_KITCHEN;
+  const key = keyMaker();
+  let body = bodySteps(recipe, kitchen);
+  body = turnOff(body);
+  body = washAfterRaw(body);
+  body = washMeasures(body);
+  body = planWaiting(body);
+  const phases = phasesOf(body);
+  const steps = body.map((draft, i) => stepOf(draft, key(draft), phases[i]!));
+  if (!steps.some((s) => s.technique === 'serve')) {
+    const draft: Draft = { text: `Serve the ${shortTitle(recipe.title)}.`, technique: 'serve', sourceLine: null, name: 'dish', thing: 'the food' };
+    steps.push(stepOf(draft, key(draft), 'serve'));
+  }
+  const cold = recipe.ingredients.some((one) => ['fridge', 'freezer'].includes(findFood(one.item)?.keep ?? '')) || steps.some((s) => techniqueById(s.technique ?? '')?.makes === 'cooked');
+  const { serve, after } = afterRoutine(recipe, cold);
+  const full = (drafts: Draft[], phase: Phase) => drafts.map((d) => stepOf(d, key(d), d.phase ?? techniqueById(d.technique!)?.phase ?? phase));
+  const ready = full(readyRoutine(), 'ready');
+  const end = [...full(serve, 'serve'), ...full(after, 'clean')];
+  const gather = full(gatherRoutine(recipe, [...steps, ...end], kitchen), 'gather');
+  const all = [...ready, ...gather, ...steps, ...end];
+  const task: TaskAnalysis = { title: recipe.title, servings: recipe.servings, grain: 'standard', ingredients: recipe.ingredients, steps: all };
+  if (options.grain === 'coarse') return coarsen(task, recipe.instructions);
+  return options.grain === 'fine' ? refine(task) : task;
+}
+
+function shortTitle(title: string): string {
+  const words = title.split(/\s+/).slice(-3).join(' ').toLowerCase().replace(/[^\p{L} '-]/gu, '');
+  return words.trim() || 'food';
+}
+
+const ON_HOB = (d: Draft) => d.tools?.includes('hob') === true;
+
+/** The hob goes off after its last step, the oven when the last thing has come out. */
+function turnOff(body: Draft[]): Draft[] {
+  const out = [...body];
+  const insertAfter = (index: number, what: string, tool: string) => {
+    if (index < 0) return;
+    const from = out[index]!;
+    out.splice(index + 1, 0, { text: `Turn off the ${what}.`, technique: 'turn-off', sourceLine: from.sourceLine, tools: [tool], thing: `the ${what}`, name: tool });
+  };
+  const last = (test: (d: Draft) => boolean) => out.reduce((found, d, i) => (test(d) ? i : found), -1);
+  const off = (tool: string) => last((d) => d.technique === 'turn-off' && (d.tools?.includes(tool) || (tool === 'hob' && !/oven|grill|kettle|microwave/i.test(d.text))));
+  const hobOn = last((d) => d.technique === 'hob-on');
+  if (hobOn >= 0) {
+    const lastUse = last((d) => ON_HOB(d) && d.technique !== 'turn-off');
+    // what is stirred into the pan while it is on the ring still belongs to the heat
+    const pan = out[hobOn]!.into;
+    let end = lastUse;
+    while (end + 1 < out.length && out[end + 1]!.into === pan && ['add', 'pour', 'mix', 'toss', 'fold', 'check-done'].includes(out[end + 1]!.technique ?? '') && out[end + 1]!.hazards?.includes('hot')) end++;
+    const offAt = off('hob');
+    if (offAt < lastUse) insertAfter(end, 'hob', 'hob');
+    else if (offAt >= 0) out[offAt] = { ...out[offAt]!, tools: [...new Set([...(out[offAt]!.tools ?? []), 'hob'])] };
+  }
+  for (const tool of ['oven', 'grill', 'air-fryer']) {
+    const on = last((d) => d.technique === 'preheat-oven' && d.tools?.includes(tool) === true);
+    if (on < 0 || off(tool) > on) continue;
+    const out_ = last((d) => d.technique === 'take-out-oven');
+    insertAfter(out_ > on ? out_ : last((d) => d.tools?.includes(tool) === true), tool === 'grill' ? 'grill' : tool === 'oven' ? 'oven' : 'air fryer', tool);
+  }
+  return out;
+}
+
+const RAW_HANDS = new Set(['crack-egg', 'slice', 'dice', 'chop', 'halve', 'trim', 'shape', 'knead', 'rub-in', 'pat-dry', 'roll-out', 'add']);
+const isRawByHand = (d: Draft) => d.technique === 'crack-egg' || (RAW_HANDS.has(d.technique ?? '') && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
+const isDough = (d: Draft) => ['knead', 'rub-in', 'shape', 'roll-out'].includes(d.technique ?? '') && /dough|flour/i.test(`${d.text} ${(d.uses ?? []).map((u) => u.item).join(' ')}`);
+
+/** Hands are washed after raw egg, meat, fish and flour dough, before anything else is touched (USDA FSIS). */
+function washAfterRaw(body: Draft[]): Draft[] {
+  const out: Draft[] = [];
+  let dirty: Draft | null = null;
+  for (const draft of body) {
+    const raw = isRawByHand(draft) || isDough(draft);
+    if (dirty && !raw && draft.technique !== 'wash-hands') {
+      out.push({ text: 'Wash your hands with soap for 20 seconds.', technique: 'wash-hands', sourceLine: dirty.sourceLine, thing: 'your hands', name: 'raw', minutes: { active: 1 } });
+      dirty = null;
+    }
+    if (draft.technique === 'wash-hands') dirty = null;
+    if (raw) dirty = draft;
+    out.push(draft);
+  }
+  return out;
+}
+
+/** A measure that held something wet or sticky is washed and dried before it measures something dry. */
+function washMeasures(body: Draft[]): Draft[] {
+  const wet = new Set<string>();
+  return body.flatMap((draft) => {
+    if (draft.technique !== 'measure' || !draft.fillings?.length) return [draft];
+    const form = findFood(draft.uses?.[0]?.item ?? '')?.form ?? 'whole';
+    const isWet = form === 'liquid' || form === 'sticky' || form === 'soft';
+    const used = draft.fillings.filter((f) => wet.has(f.measure));
+    for (const f of draft.fillings) if (isWet) wet.add(f.measure);
+    if (isWet || used.length === 0) return [draft];
+    for (const f of used) wet.delete(f.measure);
+    const labels = used.map((f) => `the ${f.label}`).join(' and ');
+    return [{ text: `Wash and dry ${labels}.`, technique: 'wash-up', sourceLine: draft.sourceLine, tools: used.map((f) => f.measure), thing: labels, name: used.map((f) => f.measure).join('-'), minutes: { active: 0.5 }, hazards: [], phase: 'prepare' as const }, draft];
+  });
+}
+
+const JOBS = ['Wash up what is dirty.', 'Wipe the table.', 'Set the table.', 'Put away what is not needed.'];
+
+/** Waiting of five minutes and more is used: cleaning first, then laying the table. */
+function planWaiting(body: Draft[]): Draft[] {
+  let job = 0;
+  return body.map((draft) => ((draft.minutes?.waiting ?? 0) >= 5 && job < 40 ? { ...draft, meanwhile: (draft.minutes!.waiting ?? 0) > 120 ? 'Go on with the next lesson: this takes hours.' : JOBS[job++ % JOBS.length]! } : draft));
+}
+
+/** The phase of each step of the recipe: prepare, then cook from the first heat on, then serve. Phases never go back. */
+function phasesOf(body: Draft[]): Phase[] {
+  const own = body.map((d) => (d.technique === 'preheat-oven' ? 'prepare' : (techniqueById(d.technique ?? '')?.phase ?? 'prepare')));
+  const firstHeat = own.indexOf('cook');
+  const lastHeat = own.lastIndexOf('cook');
+  const cooking = body.some((d) => ['hob-on', 'bake', 'microwave', 'boil-kettle', 'toast'].includes(d.technique ?? ''));
+  let serving = false;
+  return body.map((d, i) => {
+    if (i > lastHeat && (d.technique === 'serve' || d.technique === 'eat')) serving = true;
+    if (serving) return 'serve';
+    return cooking && firstHeat >= 0 && i >= firstHeat ? 'cook' : 'prepare';
+  });
+}
+
+export { toolName, supervisionFor };
+export type { Step };

@@ -1,0 +1,185 @@
+// Splits an instruction into its single actions: "Peel, core and dice the apples, then put them in a bowl" is four.
+import { plainNumbers } from '../amount/quantity';
+import { isVerb } from '../technique/lexicon';
+import { KITCHEN_VERBS } from '../recipe/verbs';
+
+/** One action as the recipe words it. */
+export type Clause = {
+  /** The imperative, lower case; null when the sentence has none ("Makes a thick soup."). */
+  verb: string | null;
+  /** What follows the verb, without the parts below. */
+  rest: string;
+  /** "when the oil is hot": what has to be so before. */
+  condition: string | null;
+  /** "in a large bowl", "using a fork": said before the verb. */
+  lead: string | null;
+  /** "until golden". */
+  until: string | null;
+  adverb: string | null;
+  /** The verb stands alone and takes its object from the next action: the "peel" of "peel and slice the banana". */
+  shared: boolean;
+  /** It goes on beside what came before ("meanwhile", "while it cooks"). */
+  meanwhile: boolean;
+};
+
+const ADVERBS = new Set(['gently', 'carefully', 'slowly', 'lightly', 'quickly', 'thoroughly', 'finely', 'roughly', 'thinly', 'evenly', 'briefly', 'immediately', 'loosely', 'well', 'generously', 'very', 'coarsely', 'constantly', 'firmly']);
+const OPENER = /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|the next day)\b[\s,:]*)+/i;
+const CONDITION = /^(?:while|when|once|as soon as|after|before|if|as)\b/i;
+const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top of)\b/i;
+
+// Words that are a food or a thing as often as an action: after "and" or a comma they need a word that only an object starts with.
+const FOOD_VERBS = new Set(['oil', 'butter', 'cream', 'salt', 'season', 'juice', 'flour', 'toast', 'stew', 'shell', 'spread', 'dressing', 'seed', 'stone', 'puree', 'purée', 'dust', 'garnish']);
+const NOUN_VERBS = new Set(['top', 'core', 'slice', 'dice', 'cover', 'rest', 'heat', 'set', 'grill', 'roast', 'form', 'line', 'score', 'mix', 'coat', 'dry', 'cube', 'pit', 'cut', 'ladle', 'plate', 'drop', 'dot', 'pat', 'bubble', 'boil', 'simmer', 'cool', 'warm', 'hold', 'start', 'let', 'cook', 'fork', 'process', 'press', 'spoon', 'crack', 'turn', 'chill', 'open', 'quarter', 'clean', 'light', 'steam', 'tie', 'pinch', 'scoop', 'sear', 'bake', 'freeze', 'shape', 'pile', 'layer', 'stack', 'mound', 'twist', 'share', 'store', 'taste', 'test', 'check', 'keep', 'split', 'finish', 'place', 'sift', 'peel', 'zest', 'crush', 'mash', 'beat', 'whip', 'whisk', 'strain', 'skim', 'rub', 'shake', 'toss', 'roll', 'wrap', 'pop', 'sear', 'brush', 'baste', 'blend', 'drain', 'rinse', 'soak', 'fry', 'reserve']);
+// What changes by itself: "until the onions soften and brown". An action only with its object behind it.
+const STATE_VERBS = new Set(['soften', 'brown', 'thicken', 'melt', 'crisp', 'wilt', 'sizzle', 'rise', 'pop', 'bubble', 'boil', 'simmer', 'separate', 'cook', 'smoke', 'foam', 'steam', 'sit', 'stand', 'reduce', 'prove', 'dissolve']);
+
+const OBJECT_START = /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|gently|thoroughly|lightly|occasionally|through|down|under|around|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
+const DETERMINER = /^(?:the|it|them|these|those|a|an|each|all|both|your|everything|\d|any|half)\b/i;
+
+/** Sentences of a text. A full stop ends one when the next starts with a capital; "min.", "approx." and "1.5" do not. */
+export function sentences(text: string): string[] {
+  return text
+    .replace(/\b(min|mins|approx|tbsp|tsp|oz|lb|hr|hrs|sec|secs|deg|no|vs|e\.g|i\.e|in)\.(?=\s)/gi, '$1')
+    .split(/(?<=[.!?])\s+(?=["'(]?[\p{Lu}\d])|;\s+|\n+/u)
+    .map((s) => s.trim().replace(/[.!?]+$/, '').trim())
+    .filter((s) => /\p{L}/u.test(s));
+}
+
+/** What stands in brackets is an aside: a temperature stays, the rest is dropped from the step's words. */
+function withoutBrackets(text: string): string {
+  return text.replace(/\s*\(([^()]{0,200})\)/g, '').replace(/\s{2,}/g, ' ');
+}
+
+/** All single actions of one instruction, in order. */
+export function clausesOf(instruction: string): Clause[] {
+  const text = plainNumbers(instruction).replace(/\bnow and (?:then|again)\b/gi, 'sometimes').replace(/\bagain and again\b/gi, 'repeatedly');
+  return sentences(withoutBrackets(text)).flatMap(clausesOfSentence);
+}
+
+function clausesOfSentence(sentence: string): Clause[] {
+  let rest = sentence;
+  let meanwhile = false;
+  let condition: string | null = null;
+  let lead: string | null = null;
+  for (let round = 0; round < 4; round++) {
+    const opener = OPENER.exec(rest);
+    if (opener && opener[0].length < rest.length) {
+      meanwhile ||= /mean(?:while|time)/i.test(opener[0]);
+      rest = rest.slice(opener[0].length);
+      continue;
+    }
+    const comma = commaBeforeVerb(rest);
+    if (comma > 0 && CONDITION.test(rest)) {
+      const said = rest.slice(0, comma).trim();
+      if (/^(?:while|as)\b/i.test(said)) meanwhile = true;
+      else condition = said.toLowerCase();
+      rest = rest.slice(comma + 1).trim();
+    } else if (comma > 0 && LEAD.test(rest)) {
+      lead = rest.slice(0, comma).trim();
+      rest = rest.slice(comma + 1).trim();
+    } else break;
+  }
+  const parts = splitAtVerbs(rest);
+  const clauses = parts.map((part, i) => makeClause(part, part.condition ?? (i === 0 ? condition : null)));
+  if (clauses[0]) clauses[0].meanwhile = meanwhile;
+  // a place said first holds for all actions of the sentence
+  for (const clause of clauses) clause.lead = lead && !/^(?:to|for)\b/i.test(lead) ? lead : null;
+  return clauses;
+}
+
+/** The comma after which the main action starts; -1 when there is none. */
+function commaBeforeVerb(text: string): number {
+  for (let at = text.indexOf(','); at >= 0; at = text.indexOf(',', at + 1)) {
+    const after = text.slice(at + 1).trim().replace(OPENER, '');
+    const words = after.toLowerCase().split(/\s+/);
+    const first = ADVERBS.has(words[0] ?? '') ? words[1] : words[0];
+    if (first && KITCHEN_VERBS.has(first.replace(/[^\p{L}-]/gu, ''))) return at;
+  }
+  return -1;
+}
+
+type Part = { text: string; condition?: string };
+
+/** Cuts a run of words where a new imperative starts: after a comma, "and" or "then". */
+function splitAtVerbs(text: string): Part[] {
+  const parts: Part[] = [];
+  const joint = /(?:\s*,\s*(?:and\s+then|then|and|but)?\s+|\s+(?:and\s+then|and|then|but)\s+|\s+-\s+|\s*:\s+)/gi;
+  let from = 0;
+  let m: RegExpExecArray | null;
+  while ((m = joint.exec(text))) {
+    const after = text.slice(m.index + m[0].length);
+    const said = m[0].toLowerCase();
+    if (!startsAction(after, text.slice(from, m.index), said.includes('then'))) continue;
+    parts.push({ text: text.slice(from, m.index) });
+    from = m.index + m[0].length;
+  }
+  parts.push({ text: text.slice(from) });
+  // "add the seeds and, when they sizzle, add the garlic": the condition belongs to what follows
+  for (let i = 0; i + 1 < parts.length; i++) {
+    const said = /(?:,|\band,?)\s*((?:when|once|as soon as|after)\s[^,]+)$/i.exec(parts[i]!.text);
+    if (!said) continue;
+    parts[i + 1]!.condition = said[1]!.toLowerCase();
+    parts[i]!.text = parts[i]!.text.slice(0, said.index);
+  }
+  return parts.map((p) => ({ ...p, text: p.text.trim().replace(/^(?:then|and)\s+/i, '').replace(/[\s,]+(?:and)?$/i, '') })).filter((p) => p.text);
+}
+
+const wordsOf = (text: string) => text.split(/\s+/);
+const plain = (word: string | undefined) => (word ?? '').toLowerCase().replace(/[^\p{L}-]/gu, '');
+
+function startsAction(after: string, before: string, then: boolean): boolean {
+  const words = wordsOf(after.replace(OPENER, ''));
+  let i = 0;
+  while (i < 2 && ADVERBS.has(plain(words[i]))) i++;
+  const verb = plain(words[i]);
+  if (!verb || (!KITCHEN_VERBS.has(verb) && !isVerb(verb))) return false;
+  // a comma or bracket glued to the verb: "cover, ..." the verb stands alone
+  const alone = /[,;:.]$/.test(words[i]!) || i + 1 >= words.length;
+  const tail = words.slice(i + 1).join(' ');
+  if (/^(?:side|sides|edges?|ends?|heat|water|mixture|sauce)\b/i.test(tail) && NOUN_VERBS.has(verb) && !then) return /^(?:heat)\b/i.test(tail) && verb === 'reduce';
+  if (FOOD_VERBS.has(verb)) return DETERMINER.test(tail) || (then && !alone) || (verb === 'season' && /^(?:with|to|well|generously|lightly)\b/i.test(tail)) || (verb === 'spread' && OBJECT_START.test(tail)) || (verb === 'garnish' && /^with\b/i.test(tail));
+  const inUntil = /\b(?:until|till|so that)\b/i.test(before);
+  if (STATE_VERBS.has(verb) && inUntil && !then) return DETERMINER.test(tail) || (/^for\b/i.test(tail) && !NEVER_ALONE.has(verb));
+  if (then || i > 0) return true;
+  if (!NOUN_VERBS.has(verb) && !STATE_VERBS.has(verb)) return true;
+  if (alone) return hasVerbFirst(before) && !/\b(?:a|an|the|to|some|of)$/i.test(before.trim());
+  return OBJECT_START.test(tail) || joinsVerb(tail) || isBareObject(verb, before);
+}
+
+const NEVER_ALONE = new Set(['sizzle', 'foam', 'smoke']);
+const hasVerbFirst = (text: string) => {
+  const words = wordsOf(text.replace(OPENER, ''));
+  return words.slice(0, 2).some((w) => KITCHEN_VERBS.has(plain(w)));
+};
+const joinsVerb = (tail: string) => /^(?:and|then|,)\s/i.test(tail) && KITCHEN_VERBS.has(plain(wordsOf(tail)[1]));
+/** "Drain pasta and slice tomatoes": a verb of work with a bare plural behind it, after another action. */
+const isBareObject = (verb: string, before: string) => hasVerbFirst(before) && wordsOf(before).length > 1 && ['slice', 'dice', 'peel', 'cut', 'drain', 'rinse', 'cook', 'boil', 'mash', 'beat', 'whisk', 'crush', 'toss', 'warm', 'heat', 'place', 'bake', 'fry', 'blend', 'open', 'zest', 'sift', 'top'].includes(verb);
+
+function makeClause(part: Part, condition: string | null): Clause {
+  let text = part.text.replace(OPENER, '');
+  let adverb: string | null = null;
+  let words = wordsOf(text);
+  while (words.length > 1 && ADVERBS.has(plain(words[0]))) {
+    adverb = plain(words[0]);
+    words = words.slice(1);
+  }
+  text = words.join(' ');
+  const verb = plain(words[0]);
+  const known = isVerb(verb) || KITCHEN_VERBS.has(verb);
+  if (!known) return { verb: null, rest: text, condition, lead: null, until: null, adverb: null, shared: false, meanwhile: false };
+  let rest = words.slice(1).join(' ').replace(/^[,:]\s*/, '');
+  let until: string | null = null;
+  const m = /(?:^|[\s,]+)((?:until|till|so that|or until)\b.*)$/i.exec(rest);
+  if (m) {
+    until = m[1]!.replace(/^or\s+/i, '').replace(/[,.\s]+$/, '');
+    rest = rest.slice(0, m.index);
+  }
+  const when = /(?:^|,?\s+)((?:when|once)\s+(?:the|it|they|they're|it's|golden|soft|ready)\b.*)$/i.exec(rest);
+  let held = condition;
+  if (when && !held && when.index > 0) {
+    held = when[1]!.toLowerCase();
+    rest = rest.slice(0, when.index);
+  }
+  rest = rest.replace(/[\s,]+$/, '');
+  return { verb, rest, condition: held, lead: null, until, adverb: adverb === 'very' ? null : adverb, shared: rest === '' && until === null, meanwhile: false };
+}

@@ -1,0 +1,123 @@
+// A step in the making: from a technique and what it is done to, everything else that a step carries is worked out here.
+import type { Quantity } from '../amount/quantity';
+import { findFood } from '../recipe/food';
+import type { Ingredient } from '../recipe/recipe';
+import { techniqueById } from '../technique/lexicon';
+import { SUPERVISION, type Cue, type Demand, type Hazard, type Phase, type Supervision, type Technique } from '../technique/model';
+import { toolById } from '../technique/tools';
+import type { Filling, Step, Use } from './model';
+
+export type Draft = {
+  text: string;
+  technique: string | null;
+  sourceLine: number | null;
+  uses?: Use[];
+  tools?: string[];
+  into?: string | null;
+  thing?: string;
+  fillings?: Filling[];
+  small?: string[];
+  minutes?: { active?: number; waiting?: number };
+  cues?: Cue[];
+  hazards?: Hazard[];
+  demands?: Demand[];
+  phase?: Phase;
+  meanwhile?: string | null;
+  /** Said in the key, where two steps would else look alike. */
+  name?: string;
+};
+
+const more = (a: Supervision, b: Supervision): Supervision => (SUPERVISION.indexOf(a) >= SUPERVISION.indexOf(b) ? a : b);
+
+// The least supervision that each hazard asks for (handbook practice: an adult within reach of edges, heat and steam; nearby for raw food).
+const LEAST: Record<Hazard, Supervision> = {
+  sharp: 'within-reach', hot: 'within-reach', steam: 'within-reach', splash: 'within-reach', 'raw-egg': 'nearby', 'raw-meat': 'within-reach', 'raw-fish': 'within-reach',
+  'raw-flour': 'none', edge: 'nearby', electric: 'nearby', choking: 'nearby', allergen: 'none', slip: 'nearby',
+}; // prettier-ignore
+
+const RAW: Record<string, Hazard> = { egg: 'raw-egg', meat: 'raw-meat', poultry: 'raw-meat', fish: 'raw-fish', flour: 'raw-flour' };
+
+/** The hazards that an ingredient brings while it is raw. */
+export function rawHazard(one: Ingredient | undefined): Hazard | null {
+  const food = one && findFood(one.item);
+  return food?.raw && one.unit !== 'can' ? RAW[food.raw]! : null;
+}
+
+/** The supervision that these hazards ask for at least. */
+export function supervisionFor(hazards: readonly Hazard[], least: Supervision = 'none'): Supervision {
+  return hazards.reduce<Supervision>((level, hazard) => more(level, LEAST[hazard]), least);
+}
+
+/** What a step demands beyond its technique, from its own amounts and words. */
+function demandsOf(draft: Draft, technique: Technique | undefined): Demand[] {
+  const demands = new Set<Demand>([...(technique?.demands ?? []), ...(draft.demands ?? [])]);
+  const fillings = draft.fillings ?? [];
+  if (draft.technique === 'measure') {
+    demands.delete('count');
+    demands.delete('fraction');
+    if (fillings.some((f) => f.times > 1)) demands.add('count');
+    if (fillings.some((f) => /[/½⅓⅔¼¾⅛]/.test(f.label))) demands.add('fraction');
+    if (fillings.length === 0) demands.add('read-number');
+  }
+  if (/\d/.test(draft.text) && draft.technique !== 'measure') demands.add('read-number');
+  return [...demands];
+}
+
+const SLUG = /[^a-z0-9]+/g;
+
+/** Gives out keys that say where a step came from, and are the same each time the same recipe is built. */
+export function keyMaker(): (draft: Draft) => string {
+  const given = new Map<string, number>();
+  return (draft) => {
+    const about = (draft.name ?? draft.thing ?? '').toLowerCase().replace(/^the /, '').replace(SLUG, '-').slice(0, 24);
+    const base = [draft.sourceLine ? `m${draft.sourceLine}` : 'r', draft.technique ?? 'step', about].filter(Boolean).join('-').replace(/-+$/, '');
+    const times = (given.get(base) ?? 0) + 1;
+    given.set(base, times);
+    return times === 1 ? base : `${base}-${times}`;
+  };
+}
+
+const article = (text: string) => (/^(the|a|an|each|your|it|them|half|all|\d)\b/i.test(text) ? text : `the ${text}`);
+
+/** Fills the small steps of a technique with this step's own things. */
+function smallSteps(technique: Technique | undefined, draft: Draft): string[] {
+  if (draft.small) return draft.small;
+  const ownTool = draft.tools?.find((id) => ['utensil', 'cutting', 'cookware', 'measure'].includes(toolById(id)?.kind ?? ''));
+  const tool = `the ${toolById(ownTool ?? technique?.tools[0] ?? '')?.name ?? 'spoon'}`;
+  const place = `the ${toolById(draft.into ?? '')?.name ?? 'bowl'}`;
+  const thing = draft.thing ? article(draft.thing) : 'it';
+  return (technique?.small ?? []).map((line) => line.replaceAll('{thing}', thing).replaceAll('{tool}', tool).replaceAll('{place}', place));
+}
+
+/** A full step from a draft. `phase` is the one it falls in where the draft names none. */
+export function stepOf(draft: Draft, key: string, phase: Phase): Step {
+  const technique = draft.technique ? techniqueById(draft.technique) : undefined;
+  const tools = [...new Set(draft.tools ?? technique?.tools ?? [])];
+  const hazards = new Set<Hazard>([...(technique?.hazards ?? []), ...(draft.hazards ?? [])]);
+  for (const id of tools) if (toolById(id)?.kind === 'cutting') for (const hazard of toolById(id)!.hazards) hazards.add(hazard);
+  const list = [...hazards];
+  return {
+    key,
+    text: draft.text,
+    technique: draft.technique,
+    phase: draft.phase ?? phase,
+    sourceLine: draft.sourceLine,
+    uses: draft.uses ?? [],
+    tools,
+    into: draft.into ?? null,
+    fillings: draft.fillings ?? [],
+    hazards: list,
+    supervision: supervisionFor(list, technique?.supervision ?? 'none'),
+    cues: [...(draft.cues ?? []), ...(technique?.cues ?? [])],
+    minutes: { active: draft.minutes?.active ?? technique?.minutes.active ?? 0.5, waiting: draft.minutes?.waiting ?? 0 },
+    demands: demandsOf(draft, technique),
+    small: smallSteps(technique, draft),
+    meanwhile: draft.meanwhile ?? null,
+  };
+}
+
+/** A use of a whole ingredient, or of part of it. */
+export function useOf(ingredients: readonly Ingredient[], index: number, quantity: Quantity | null = null, unit: Use['unit'] = null): Use {
+  const one = ingredients[index]!;
+  return { ingredient: index, item: one.item, quantity: quantity ?? one.min, unit: quantity === null ? one.unit : unit };
+}

@@ -1,0 +1,89 @@
+// Coarse and fine: the same task with larger or smaller steps, and the same keys.
+import { SUPERVISION, type Phase, type Supervision } from '../technique/model';
+import type { Step, TaskAnalysis } from './model';
+
+const BLOCK: Record<Phase, string> = {
+  ready: 'Get ready: hair, apron, hands, table.',
+  gather: 'Get all the ingredients and tools.',
+  prepare: 'Prepare.',
+  cook: 'Cook.',
+  serve: 'Serve and eat.',
+  store: 'Put the food away.',
+  clean: 'Clean up.',
+};
+
+const unique = <T>(lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())];
+const most = (levels: Supervision[]): Supervision => levels.reduce((a, b) => (SUPERVISION.indexOf(a) >= SUPERVISION.indexOf(b) ? a : b), 'none');
+
+/** Several steps as one, with everything that they carry. It keeps the first one's key. */
+export function mergeSteps(steps: readonly Step[], text: string): Step {
+  const first = steps[0]!;
+  return {
+    ...first,
+    text,
+    technique: steps.length === 1 ? first.technique : null,
+    uses: steps.flatMap((s) => s.uses).filter((u, i, all) => all.findIndex((o) => o.ingredient === u.ingredient && o.quantity === u.quantity) === i),
+    tools: unique(steps.map((s) => s.tools)),
+    fillings: steps.flatMap((s) => s.fillings),
+    hazards: unique(steps.map((s) => s.hazards)),
+    supervision: most(steps.map((s) => s.supervision)),
+    cues: steps.at(-1)!.cues,
+    minutes: { active: sum(steps.map((s) => s.minutes.active)), waiting: sum(steps.map((s) => s.minutes.waiting)) },
+    demands: unique(steps.map((s) => s.demands)),
+    small: steps.map((s) => s.text),
+    meanwhile: steps.find((s) => s.meanwhile)?.meanwhile ?? null,
+  };
+}
+
+const sum = (numbers: number[]) => Math.round(numbers.reduce((a, b) => a + b, 0) * 100) / 100;
+
+/**
+ * The recipe's own lines as steps, each routine as one.
+ * What the program added to a line (measuring, cutting, turning off) goes with the next step of a line.
+ */
+export function coarsen(task: TaskAnalysis, instructions: readonly string[]): TaskAnalysis {
+  const steps: Step[] = [];
+  let held: Step[] = [];
+  let group: string | null = null;
+  const flush = () => {
+    if (held.length === 0) return;
+    const line = held.find((s) => s.sourceLine)?.sourceLine ?? null;
+    const text = line ? instructions[line - 1]! : held.length === 1 ? held[0]!.text : BLOCK[held[0]!.phase];
+    steps.push(mergeSteps(held, text));
+    held = [];
+  };
+  task.steps.forEach((step) => {
+    const inRecipe = step.phase === 'prepare' || step.phase === 'cook' || (step.phase === 'serve' && step.sourceLine !== null);
+    const own = inRecipe ? (step.sourceLine ? `line ${step.sourceLine}` : null) : `phase ${step.phase}`;
+    if (own === null && group?.startsWith('line')) flush();
+    if (own === null) group = null;
+    else {
+      if (group !== null && own !== group) flush();
+      if (group === null && held.length > 0 && own.startsWith('phase')) flush();
+      group = own;
+    }
+    held.push(step);
+  });
+  flush();
+  return { ...task, grain: 'coarse', steps };
+}
+
+/** One step as its technique's small steps. The last keeps the waiting time; all keep what can hurt. */
+export function refineStep(step: Step): Step[] {
+  if (step.small.length < 2) return [step];
+  return step.small.map((text, i) => ({
+    ...step,
+    key: `${step.key}.${i + 1}`,
+    text,
+    small: [],
+    cues: i === step.small.length - 1 ? step.cues : [],
+    fillings: i === 0 ? step.fillings : [],
+    minutes: { active: Math.round((step.minutes.active / step.small.length) * 100) / 100, waiting: i === step.small.length - 1 ? step.minutes.waiting : 0 },
+    meanwhile: i === step.small.length - 1 ? step.meanwhile : null,
+  }));
+}
+
+/** Every step as its small steps. */
+export function refine(task: TaskAnalysis): TaskAnalysis {
+  return { ...task, grain: 'fine', steps: task.steps.flatMap(refineStep) };
+}

@@ -1,0 +1,165 @@
+// Finds which of a recipe's ingredients a piece of instruction speaks of, and how much of each.
+import { Fraction, readNumber, toFraction, toQuantity, type Quantity } from '../amount/quantity';
+import { readUnit, type Unit } from '../amount/units';
+import { findFood, nameWords, singular } from '../recipe/food';
+import type { Ingredient } from '../recipe/recipe';
+
+/** An ingredient spoken of, with the place of its words in the text. */
+export type Mention = { ingredient: number; at: number; end: number; quantity: Quantity | null; unit: Unit | null; part: 'some' | 'rest' | 'all' };
+
+type Name = { words: string[]; ingredient: number };
+
+/** The names that ingredients go by in a method, made once for a recipe. */
+export type Names = { byFirst: Map<string, Name[]>; groups: { words: string[]; ingredients: number[] }[]; ingredients: readonly Ingredient[] };
+
+/** Which adjectives may be left off a name: "fresh mint leaves" is "mint", "red lentils" is "lentils". */
+export function namesOf(ingredients: readonly Ingredient[]): Names {
+  const byFirst = new Map<string, Name[]>();
+  const add = (words: string[], ingredient: number) => {
+    if (words.length === 0 || (words.length === 1 && words[0]!.length < 3)) return;
+    const held = byFirst.get(words[0]!) ?? [];
+    if (!held.some((n) => n.ingredient === ingredient && n.words.length === words.length)) held.push({ words, ingredient });
+    byFirst.set(words[0]!, held);
+  };
+  ingredients.forEach((one, i) => {
+    for (const name of [one.item, ...one.alternatives]) {
+      const words = nameWords(name);
+      for (let from = 0; from < words.length; from++) add(words.slice(from), i);
+      if (words.length > 2) add(words.slice(0, -1), i);
+    }
+    const food = findFood(one.item);
+    const own = nameWords(one.item);
+    for (const name of food?.names ?? []) {
+      const words = nameWords(name);
+      // another member of the same row is another food: "noodle" finds udon, but "cod" is not the salmon of this recipe
+      if (words.some((w) => own.includes(w)) || name === food!.names[0]) add(words, i);
+    }
+    if (food?.id === 'cheese') add(['cheese'], i);
+    for (const work of one.preparation) if (work === 'juiced') add([...nameWords(food?.names[0] ?? one.item), 'juice'], i), add(['juice'], i);
+    for (const work of one.preparation) if (work === 'zested') add([...nameWords(food?.names[0] ?? one.item), 'zest'], i), add(['zest'], i);
+  });
+  for (const held of byFirst.values()) held.sort((a, b) => b.words.length - a.words.length);
+  return { byFirst, groups: groupsOf(ingredients), ingredients };
+}
+
+const GROUP_FOODS: [string, (one: Ingredient) => boolean][] = [
+  ['vegetable', (one) => findFood(one.item)?.group === 'vegetable' && findFood(one.item)?.id !== 'garlic'],
+  ['veg', (one) => findFood(one.item)?.group === 'vegetable'],
+  ['fruit', (one) => findFood(one.item)?.group === 'fruit'],
+  ['herb', (one) => findFood(one.item)?.id === 'parsley'],
+  ['spice', (one) => findFood(one.item)?.id === 'cumin'],
+  ['dry ingredient', (one) => ['powder', 'grain', 'packed'].includes(findFood(one.item)?.form ?? '')],
+  ['wet ingredient', (one) => ['liquid', 'sticky', 'soft'].includes(findFood(one.item)?.form ?? '') || findFood(one.item)?.id === 'egg'],
+];
+
+function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
+  const groups: Names['groups'] = [];
+  const headings = new Map<string, number[]>();
+  ingredients.forEach((one, i) => {
+    if (one.group) headings.set(one.group, [...(headings.get(one.group) ?? []), i]);
+  });
+  for (const [words, test] of GROUP_FOODS) {
+    const members = ingredients.flatMap((one, i) => (test(one) ? [i] : []));
+    if (members.length > 1) groups.push({ words: words.split(' '), ingredients: members });
+  }
+  for (const [heading, members] of headings) groups.push({ words: nameWords(`${heading} ingredient`), ingredients: members });
+  groups.push({ words: ['all', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
+  groups.push({ words: ['all', 'the', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
+  return groups;
+}
+
+type Token = { word: string; at: number; end: number };
+
+function tokens(text: string): Token[] {
+  return [...text.toLowerCase().matchAll(/\p{L}[\p{L}']*/gu)].map((m) => ({ word: singular(m[0]), at: m.index, end: m.index + m[0].length }));
+}
+
+/**
+ * The ingredients that a text speaks of, in its order. Of two that a word could mean, the one not yet used goes first.
+ * @param used indices of ingredients that earlier steps took
+ */
+export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>): Mention[] {
+  const list = tokens(text);
+  const found: Mention[] = [];
+  for (let i = 0; i < list.length; i++) {
+    const group = names.groups.find((g) => g.words.every((w, k) => list[i + k]?.word === w));
+    if (group) {
+      const at = list[i]!.at;
+      const end = list[i + group.words.length - 1]!.end;
+      for (const ingredient of group.ingredients) found.push({ ingredient, at, end, ...amountBefore(text, at, names.ingredients[ingredient]!) });
+      i += group.words.length - 1;
+      continue;
+    }
+    const candidates = (names.byFirst.get(list[i]!.word) ?? []).filter((n) => n.words.every((w, k) => list[i + k]?.word === w));
+    const size = candidates[0]?.words.length ?? 0;
+    if (size === 0 || isOtherFood(list, i, size)) continue;
+    const best = candidates.filter((n) => n.words.length === size);
+    const chosen = best.find((n) => !used.has(n.ingredient) && !found.some((f) => f.ingredient === n.ingredient)) ?? best[0]!;
+    const at = list[i]!.at;
+    const end = list[i + size - 1]!.end;
+    if (!found.some((f) => f.ingredient === chosen.ingredient)) found.push({ ingredient: chosen.ingredient, at, end, ...amountBefore(text, at, names.ingredients[chosen.ingredient]!) });
+    i += size - 1;
+  }
+  return found;
+}
+
+/** "soy" of "soy sauce", "tomato" of "tomato paste": the word belongs to a longer name of another food. */
+function isOtherFood(list: Token[], i: number, size: number): boolean {
+  const here = list.slice(i, i + size).map((t) => t.word);
+  for (const extra of [1, 2]) {
+    const next = list[i + size + extra - 1];
+    if (!next || next.at - list[i + size + extra - 2]!.end > 1) return false;
+    const longer = findFood([...here, ...list.slice(i + size, i + size + extra).map((t) => t.word)].join(' '));
+    const shorter = findFood(here.join(' '));
+    if (longer && shorter && longer.id !== shorter.id && findFood(next.word)?.id !== longer.id) return true;
+  }
+  return false;
+}
+
+/** How much of it the words before say: "1 tbsp of the oil", "half of the cheese", "the remaining oil". */
+function amountBefore(text: string, at: number, one: Ingredient): { quantity: Quantity | null; unit: Unit | null; part: Mention['part'] } {
+  const before = text.slice(Math.max(0, at - 40), at);
+  if (/\b(?:remaining|rest of(?: the)?|other half of(?: the)?|leftover)\s*(?:\p{L}+\s+)?$/iu.test(before)) return { quantity: null, unit: null, part: 'rest' };
+  const portion = /\b(half|(?:a|one)[ -](?:third|quarter)|two[ -]thirds|three[ -]quarters)\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?$/iu.exec(before);
+  if (portion && one.min) {
+    const share = { half: '1/2', third: '1/3', quarter: '1/4', thirds: '2/3', quarters: '3/4' }[portion[1]!.toLowerCase().split(/[ -]/).at(-1)!];
+    const all = toFraction(one.min);
+    if (share && all) return { quantity: toQuantity(all.mul(new Fraction(share))), unit: one.unit, part: 'some' };
+  }
+  const amount = /(\d[\d ./]*|\b(?:one|two|three|four|five|six|an?|half an?))\s*((?:[a-z]+\.?)?)\s*(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+){0,1}$/iu.exec(before);
+  if (amount) {
+    const number = readNumber(amount[1]!.trim(), 0);
+    const unit = readUnit(amount[2]!);
+    if (number?.ok && (unit || !number.word)) return { quantity: toQuantity(number.min), unit: unit?.unit ?? null, part: 'some' };
+  }
+  if (/\b(?:a little|some|a bit|more|splash|pinch|spoonful|drizzle|dash)\s+(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+)?$/iu.test(before)) return { quantity: null, unit: null, part: 'some' };
+  return { quantity: null, unit: null, part: 'all' };
+}
+
+// Words that are foods in the table but in a method mostly mean something made there, or the tap.
+const NOT_MISSING = new Set(['water', 'pastry', 'bread', 'breadcrumb', 'ice', 'stock', 'cookie', 'cracker', 'vegetable', 'frozen-vegetable', 'ice-cream', 'lemon-juice', 'orange-juice', 'beef', 'gelatine', 'butter-dish', 'sunflower-seed', 'tortilla', 'parsley', 'cumin']);
+
+/**
+ * Foods that a text names and the recipe does not list. Leaves out what is made on the way (dough, mixture), water, and comparisons ("like breadcrumbs").
+ */
+export function unlistedFoods(text: string, ingredients: readonly Ingredient[]): string[] {
+  const listed = new Set<string>();
+  const words = new Set<string>();
+  for (const one of ingredients) {
+    for (const name of [one.item, ...one.alternatives]) {
+      const food = findFood(name);
+      if (food) listed.add(food.id);
+      for (const word of nameWords(name)) words.add(word);
+    }
+    for (const work of one.preparation) if (/juice|zest/.test(work)) words.add('juice').add('zest');
+  }
+  const plain = text.replace(/\b(?:like|resembles?|looks like|size of|as thick as)\b.*$/i, '').replace(/\b(?:garlic press|butter knife|egg cup|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice)\b/gi, '');
+  const found: string[] = [];
+  for (const token of tokens(plain)) {
+    const food = findFood(token.word);
+    if (!food || listed.has(food.id) || NOT_MISSING.has(food.id) || words.has(token.word)) continue;
+    // a verb of the kitchen ("butter the tin", "season", "top") names no food unless the word is no verb at all
+    if (!found.includes(food.names[0]!)) found.push(food.names[0]!);
+  }
+  return found;
+}

@@ -1,0 +1,137 @@
+// What has to happen to an ingredient before its first use: rinse, peel, cut, open, crack, squeeze, measure.
+import { Fraction, showQuantity, toFraction, type Quantity } from '../amount/quantity';
+import { kindOfUnit, type Unit } from '../amount/units';
+import { findFood } from '../recipe/food';
+import { preparationVerb } from '../recipe/preparation';
+import type { Ingredient } from '../recipe/recipe';
+import { findTechnique } from '../technique/lexicon';
+import type { Hazard } from '../technique/model';
+import { rawHazard, useOf, type Draft } from './draft';
+import { measuringOf } from './measuring';
+import type { Kitchen } from './model';
+
+/** "the carrots": an ingredient as a step names it. Its case is kept only where the line has it inside a word. */
+export function nameOf(one: Ingredient): string {
+  return one.item.charAt(0).toLowerCase() + one.item.slice(1);
+}
+
+const SKINNED = new Set(['onion', 'garlic', 'banana']);
+const CUTS = new Set(['slice', 'dice', 'chop', 'halve', 'grate', 'crush-garlic', 'trim', 'mash']);
+// Preparation that is done long before the lesson or is part of the thing: not a step of this lesson.
+const NOT_A_STEP = new Set(['cook', 'boil', 'pack', 'dry', 'press', 'shell']);
+
+/** What the method itself does to each ingredient, so that it is not done twice: "3:dice". */
+export type Explicit = ReadonlySet<string>;
+
+/** Steps that make one ingredient ready, in order, without measuring it. */
+export function readySteps(ingredients: readonly Ingredient[], index: number, explicit: Explicit): Draft[] {
+  const one = ingredients[index]!;
+  const food = findFood(one.item);
+  const name = nameOf(one);
+  const the = `the ${name}`;
+  const uses = [useOf(ingredients, index)];
+  const raw = rawHazard(one);
+  const base = { sourceLine: null, uses, thing: the, name };
+  const hazards: Hazard[] = raw && raw !== 'raw-flour' && raw !== 'raw-egg' ? [raw] : [];
+  const done = (technique: string) => explicit.has(`${index}:${technique}`);
+  const steps: Draft[] = [];
+  const work = one.preparation.flatMap((phrase) => workOf(phrase, one));
+  const cut = work.some((w) => CUTS.has(w.technique)) || [...CUTS].some(done);
+
+  if (one.unit === 'can' && !done('open-can')) steps.push({ ...base, technique: 'open-can', text: `Open the can of ${name}.`, thing: `the can of ${name}` });
+  const fresh = food?.rinse && one.unit !== 'can' && !/frozen|canned|tinned|dried(?! lentil)|powder|cooked/i.test(one.item);
+  if (fresh && !done('rinse') && !work.some((w) => w.technique === 'rinse'))
+    steps.push({ ...base, technique: 'rinse', text: food.form === 'grain' ? `Rinse ${the} in a sieve under cold water.` : `Rinse ${the} under cold water.`, tools: food.form === 'grain' ? ['tap', 'sieve'] : ['tap'] });
+  if (food && SKINNED.has(food.id) && cut && !done('peel-by-hand') && !done('peel') && !work.some((w) => w.technique.startsWith('peel')) && one.unit !== 'can' && !/powder/i.test(name))
+    steps.push({ ...base, technique: 'peel-by-hand', text: `Peel ${the}.` });
+  const halfOne = one.unit === null && one.min !== null && toFraction(one.min)!.compare(1) < 0 && !work.some((w) => w.technique === 'juice' || w.technique === 'halve');
+  if (halfOne && food?.form === 'whole' && ['fruit', 'vegetable'].includes(food.group))
+    steps.push({ ...base, technique: 'halve', text: toFraction(one.min!)!.equals(new Fraction(1, 2)) ? `Cut ${the} in half. Use one half.` : `Cut off ${showQuantity(one.min!)} of ${the}.`, into: 'board', name: `part-${name}` });
+  for (const w of work) {
+    if (done(w.technique)) continue;
+    if (w.technique === 'juice') {
+      steps.push({ ...base, technique: 'halve', text: `Cut ${the} in half.`, into: 'board', name: `half-${name}` });
+      const amount = one.min && !toFraction(one.min)!.equals(1) ? `${showQuantity(one.min)} ${name}` : the;
+      steps.push({ ...base, technique: 'juice', text: `Squeeze the juice of ${amount} into a small bowl.`, into: 'small-bowl' });
+      continue;
+    }
+    steps.push({ ...base, technique: w.technique, text: w.text, hazards: food?.choking ? [...hazards, 'choking'] : hazards, into: CUTS.has(w.technique) ? 'board' : null, ...(w.waiting ? { minutes: { waiting: w.waiting } } : {}) });
+  }
+  if (food?.raw === 'egg' && one.unit === null && !done('crack-egg') && !/white|yolk|boiled/i.test(one.item) && !work.some((w) => w.technique === 'crack-egg')) {
+    const at = steps.findIndex((s) => s.technique === 'beat' || s.technique === 'mix');
+    const crack = crackStep(one, uses, name);
+    if (at < 0) steps.push(crack);
+    else steps.splice(at, 0, crack);
+  }
+  return steps;
+}
+
+function crackStep(one: Ingredient, uses: Draft['uses'], name: string): Draft {
+  const count = one.min ? toFraction(one.min)! : new Fraction(1);
+  const many = count.compare(1) > 0;
+  return {
+    sourceLine: null, technique: 'crack-egg', uses, name, thing: many ? 'an egg' : 'the egg', into: 'small-bowl', tools: ['small-bowl'],
+    text: many ? `Crack ${showQuantity(count.toFraction())} eggs into a small bowl, one at a time.` : 'Crack the egg into a small bowl.',
+    demands: many ? ['count'] : [], minutes: { active: 0.7 * Math.ceil(count.valueOf()) },
+  }; // prettier-ignore
+}
+
+/** A phrase of preparation as a technique and its words: "cut into strips" -> slice, "Cut the chicken into strips." */
+function workOf(phrase: string, one: Ingredient): { technique: string; text: string; waiting?: number }[] {
+  const the = `the ${nameOf(one)}`;
+  if (/room temperature/i.test(phrase)) return [{ technique: 'wait', text: `Leave ${the} out until it is not cold.`, waiting: 20 }];
+  if (/^juiced$/i.test(phrase)) return [{ technique: 'juice', text: '' }];
+  const verb = preparationVerb(phrase);
+  if (!verb || NOT_A_STEP.has(verb)) return [];
+  if (verb === 'soften') return [{ technique: 'wait', text: `Leave ${the} out until it is soft.`, waiting: 20 }];
+  if (verb === 'separate') return [];
+  const words = phrase.toLowerCase().split(/\s+/);
+  const at = words.findIndex((w) => preparationVerb(w));
+  const tail = words.slice(at + 1).join(' ').replace(/^(?:and|then)\b.*$/, '').replace(/\band\b.*$/, '').trim();
+  const how = words.slice(0, at).filter((w) => w.endsWith('ly')).join(' ');
+  const about = new Set([findFood(one.item)?.id ?? '', ...one.item.toLowerCase().split(/\s+/)]);
+  const technique = verb === 'crush' && !about.has('garlic') ? findTechnique(['mash'], about) : verb === 'warm' ? findTechnique(['heat'], about) : findTechnique([verb, ...tail.split(' ')], about);
+  if (!technique) return [];
+  if (verb === 'quarter') return [{ technique: technique.id, text: `Cut ${the} into quarters${tail ? `, ${tail}` : ''}.` }];
+  if (verb === 'halve') return [{ technique: technique.id, text: `Cut ${the} in half${tail ? `, ${tail}` : ''}.` }];
+  if (verb === 'zest') return [{ technique: technique.id, text: `Grate the skin of ${the} with the grater.` }];
+  if (verb === 'toast') return [{ technique: 'fry', text: `Toast ${the} in a dry frying pan.` }];
+  if (verb === 'break') return [{ technique: 'tear', text: `Break up ${the}.` }];
+  const cap = verb.charAt(0).toUpperCase() + verb.slice(1);
+  const waiting = technique.minutes.waiting;
+  return [{ technique: technique.id, text: `${cap} ${the}${tail ? ` ${tail}` : ''}${how ? ` ${how}` : ''}.`, ...(waiting ? { waiting } : {}) }];
+}
+
+/**
+ * The step that measures an ingredient out, for one use of it.
+ * @param into where it is tipped, as a tool id; null when it goes straight to where it is used
+ * @returns null for what is counted or taken as it is
+ */
+export function measureStep(ingredients: readonly Ingredient[], index: number, quantity: Quantity | null, unit: Unit | null, into: string | null, kitchen: Kitchen): Draft | null {
+  const one = ingredients[index]!;
+  const wanted = quantity ?? one.min;
+  const inUnit = quantity === null ? one.unit : unit;
+  if (!wanted) return null;
+  const name = nameOf(one);
+  // a tin or a packet is used whole; its own size is no amount to measure
+  const measurable = kindOfUnit(inUnit) === 'count' && one.alternate ? { quantity: one.alternate.quantity, unit: one.alternate.unit } : { quantity: wanted, unit: inUnit };
+  const measuring = measuringOf(measurable.quantity, measurable.unit, name, into ? 'a small bowl' : null, kitchen);
+  if (!measuring) return null;
+  const raw = rawHazard(one);
+  // meat is weighed where it is bought; weighing it again only spreads what is on it
+  if (measuring.technique === 'weigh' && (raw === 'raw-meat' || raw === 'raw-fish')) return null;
+  return {
+    sourceLine: null,
+    technique: measuring.technique,
+    text: measuring.text,
+    uses: [useOf(ingredients, index, quantity, unit)],
+    tools: [...measuring.tools, ...(into ? [into] : [])],
+    into,
+    thing: `the ${name}`,
+    name,
+    fillings: measuring.fillings,
+    small: measuring.small,
+    minutes: { active: 0.4 + 0.3 * measuring.fillings.reduce((n, f) => n + f.times, 0) },
+    hazards: /\b(?:boiling|hot)\b/i.test(one.item) ? ['hot', 'steam'] : [],
+  };
+}

@@ -1,0 +1,112 @@
+// The routine blocks before and after every recipe: get ready, gather, turn off, store, clean up.
+import { showQuantity, toFraction } from '../amount/quantity';
+import { showUnit } from '../amount/units';
+import { findFood } from '../recipe/food';
+import type { Food, Keep } from '../recipe/food-model';
+import type { Ingredient, Recipe } from '../recipe/recipe';
+import type { Hazard } from '../technique/model';
+import { toolById } from '../technique/tools';
+import type { Draft } from './draft';
+import { measureLabel } from './measuring';
+import type { Kitchen, Step } from './model';
+
+/** Get ready: hair, apron, hands (20 s, CDC). */
+export function readyRoutine(): Draft[] {
+  return [
+    { text: 'Tie back long hair.', technique: 'tie-hair', sourceLine: null, thing: 'your hair', name: 'hair' },
+    { text: 'Put on your apron.', technique: 'apron-on', sourceLine: null, thing: 'your apron', name: 'apron' },
+    { text: 'Wash your hands with soap for 20 seconds.', technique: 'wash-hands', sourceLine: null, thing: 'your hands', name: 'hands', minutes: { active: 1 } },
+    { text: 'Wipe the table.', technique: 'wipe', sourceLine: null, thing: 'the table', name: 'table', phase: 'ready' },
+  ];
+}
+
+/** "2 carrots", "a can of chickpeas", "couscous": what to fetch, with the number where it is counted. */
+function fetched(one: Ingredient): string {
+  const name = one.item.charAt(0).toLowerCase() + one.item.slice(1);
+  const count = one.min ? toFraction(one.min) : null;
+  if (one.unit === null && count) return count.compare(1) <= 0 ? `1 ${name}` : `${showQuantity(one.max ?? one.min!)} ${name}`;
+  if (one.unit === 'can' || one.unit === 'jar' || one.unit === 'packet') {
+    const whole = count?.ceil().toFraction() ?? '1';
+    return `${whole} ${showUnit(one.unit, whole)} of ${name}`;
+  }
+  return name;
+}
+
+function list(things: string[]): string {
+  return things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? '');
+}
+
+const ORDER: Keep[] = ['cupboard', 'counter', 'freezer', 'fridge'];
+
+/** Gathering, by place: what keeps at room temperature first, the fridge last, since the two hours start there (USDA FSIS). */
+export function gatherRoutine(recipe: Recipe, steps: Step[], kitchen: Kitchen): Draft[] {
+  const byPlace = new Map<Keep, { index: number; one: Ingredient; food: Food | null }[]>();
+  recipe.ingredients.forEach((one, index) => {
+    const food = findFood(one.item);
+    const keep: Keep = one.unit === 'can' ? 'cupboard' : (food?.keep ?? 'cupboard');
+    if (keep === 'tap') return;
+    byPlace.set(keep, [...(byPlace.get(keep) ?? []), { index, one, food }]);
+  });
+  const foods = ORDER.flatMap((keep): Draft[] => {
+    const things = byPlace.get(keep);
+    if (!things) return [];
+    const place = kitchen.places[keep] ?? `the ${keep}`;
+    const allergens = things.flatMap((t) => t.food?.allergens ?? []);
+    const hazards: Hazard[] = allergens.length > 0 ? ['allergen'] : [];
+    return [{
+      text: `From ${place}, get ${list(things.map((t) => fetched(t.one)))}.`, technique: 'gather', sourceLine: null, thing: list(things.map((t) => fetched(t.one))),
+      name: keep, hazards, uses: things.map((t) => ({ ingredient: t.index, item: t.one.item, quantity: null, unit: null })), minutes: { active: 0.3 * things.length + 0.3 },
+      small: things.flatMap((t) => [`Find the ${fetched(t.one)}.`, 'Put it on the table.']),
+    }]; // prettier-ignore
+  });
+  return [...foods, ...gatherTools(steps, kitchen)];
+}
+
+const NOT_FETCHED = new Set(['appliance', 'cleaning']);
+
+function gatherTools(steps: Step[], kitchen: Kitchen): Draft[] {
+  const ids = [...new Set(steps.flatMap((s) => s.tools))].filter((id) => id !== 'apron' && !NOT_FETCHED.has(toolById(id)?.kind ?? ''));
+  if (steps.some((s) => s.fillings.length > 0 && s.technique === 'measure') && !ids.includes('table-knife')) ids.push('table-knife');
+  const byPlace = new Map<string, string[]>();
+  for (const id of ids) {
+    const place = kitchen.tools.find((t) => t.id === id)?.place ?? '';
+    byPlace.set(place, [...(byPlace.get(place) ?? []), id]);
+  }
+  return [...byPlace].flatMap(([place, tools]): Draft[] => {
+    const named = tools.map((id) => toolName(id, kitchen));
+    const groups = place ? [named] : halves(named);
+    return groups.map((names, i) => ({
+      text: place ? `From ${place}, get the ${list(names)}.` : `Get the ${list(names)}.`, technique: 'gather', sourceLine: null, thing: `the ${list(names)}`, name: place || `tools${i ? `-${i + 1}` : ''}`,
+      tools: tools.filter((id) => names.includes(toolName(id, kitchen))), minutes: { active: 0.2 * names.length + 0.3 },
+      small: names.flatMap((n) => [`Find the ${n}.`, 'Put it on the table.']),
+    })); // prettier-ignore
+  });
+}
+
+/** Many tools from one unnamed place are too long a list to hold in mind: groups of five. */
+function halves(names: string[]): string[][] {
+  const groups: string[][] = [];
+  for (let i = 0; i < names.length; i += 5) groups.push(names.slice(i, i + 5));
+  return groups;
+}
+
+/** What a tool or a measure is called in a step. */
+export function toolName(id: string, kitchen: Kitchen): string {
+  const measure = kitchen.measures.find((m) => m.id === id);
+  return measure ? measureLabel(measure) : (toolById(id)?.name ?? id);
+}
+
+/** After the recipe: eat, store within two hours (USDA FSIS), clean up. */
+export function afterRoutine(recipe: Recipe, perishable: boolean): { serve: Draft[]; after: Draft[] } {
+  const after: Draft[] = [];
+  if (perishable) after.push({ text: 'Put what is left in a box in the fridge within 2 hours.', technique: 'store', sourceLine: null, thing: 'what is left', name: 'rest' });
+  after.push(
+    { text: 'Put the food away.', technique: 'put-away', sourceLine: null, thing: 'the food', name: 'food' },
+    { text: 'Wash up.', technique: 'wash-up', sourceLine: null, thing: 'the dishes', name: 'dishes' },
+    { text: 'Put the tools away.', technique: 'put-away', sourceLine: null, thing: 'the tools', name: 'tools', phase: 'clean' },
+    { text: 'Wipe the table.', technique: 'wipe', sourceLine: null, thing: 'the table', name: 'table-after' },
+    { text: 'Wash your hands with soap for 20 seconds.', technique: 'wash-hands', sourceLine: null, thing: 'your hands', name: 'hands-after', phase: 'clean' },
+  );
+  const choking = recipe.ingredients.some((one) => findFood(one.item)?.choking);
+  return { serve: [{ text: 'Sit down, taste and eat.', technique: 'eat', sourceLine: null, thing: 'the food', name: 'food', hazards: ['allergen', ...(choking ? (['choking'] as const) : [])] }], after };
+}
