@@ -1,6 +1,6 @@
 // Turns a recipe's instructions into steps, keeping track of what is where, what is ready and what is hot.
 import { Fraction, plainNumbers, readNumber, showQuantity, toFraction, toQuantity, type Quantity } from '../amount/quantity';
-import { findTemperature } from '../amount/temperature';
+import { dialCelsius, findTemperature } from '../amount/temperature';
 import { convertUnit, type Unit } from '../amount/units';
 import { findFood, nameWords } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
@@ -27,6 +27,10 @@ type State = {
   taken: Map<number, Fraction>;
   readied: Set<number>;
   placed: Map<number, string>;
+  /** Food just off the heat. */
+  hotFood: boolean;
+  /** What has been through the heat, and is raw no longer. */
+  cooked: Set<number>;
   /** Container in use, and on which ring it stands. */
   container: string | null;
   hob: string | null;
@@ -34,6 +38,9 @@ type State = {
   inOven: string | null;
   object: string | null;
   objectUses: number[];
+  line: number;
+  /** What this line has rinsed, peeled and cut so far: what "them" means at its end. */
+  lineObjects: number[];
 };
 
 /** Techniques that put things somewhere: with several things, each is a step of its own. */
@@ -49,7 +56,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
   const names = namesOf(recipe.ingredients);
   const state: State = {
     recipe, names, kitchen, explicit: new Set(), steps: [], beforeHeat: null, used: new Set(), taken: new Map(), readied: new Set(),
-    placed: new Map(), container: null, hob: null, oven: false, inOven: null, object: null, objectUses: [],
+    placed: new Map(), container: null, hob: null, oven: false, inOven: null, object: null, objectUses: [], line: 0, lineObjects: [], hotFood: false, cooked: new Set(),
   }; // prettier-ignore
   const clauses = recipe.instructions.flatMap((text, i) => clausesOf(text).map((clause) => ({ clause, line: i + 1 })));
   noteExplicit(state, clauses);
@@ -120,7 +127,7 @@ function locate(state: State, clause: Clause, line: number, sharedFrom: Clause |
   const pronoun = /^(?:it|them|these|they|both|everything)\b/i.test(rest) || mentions.length === 0;
   const hot = state.hob !== null && (state.container === state.hob || state.objectUses.some((i) => state.placed.get(i) === state.hob) || mentions.some((m) => state.placed.get(m.ingredient) === state.hob));
   if (hot && (pronoun || mentions.length > 0)) about.add('hot');
-  if (tools.length === 0 && !mentions.length && /\b(?:high|full|medium|low|power)\b/i.test(rest) && clause.verb === 'microwave') about.add('microwave');
+  if (clause.verb === 'microwave') about.add('microwave');
   let technique = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
   if (clause.verb === 'put' && about.has('lid')) technique = techniqueById('cover')!;
   if (technique?.id === 'heat-pan' && state.steps.at(-1)?.technique === 'microwave' && !tools.some((t) => toolById(t.id)?.kind === 'cookware')) technique = techniqueById('microwave')!;
@@ -133,26 +140,68 @@ function locate(state: State, clause: Clause, line: number, sharedFrom: Clause |
 const CONTAINERS = new Set(['container', 'cookware', 'surface']);
 const isContainer = (id: string) => CONTAINERS.has(toolById(id)?.kind ?? '') && !['lid', 'foil', 'cling-film', 'paper', 'stand', 'wire-rack'].includes(id);
 
+/** Techniques that happen in a container or move things to one; the others leave it where it is. */
+const CONTAINED = new Set([...PUTTING, ...JOINING, ...HOB, 'soak', 'microwave', 'shape', 'lift-out', 'serve', 'crack-egg', 'cool', 'chill', 'juice', 'wait', 'drain', 'drain-hot', 'fluff', 'spread', 'check-done']);
+const MIXING_SURFACE = new Set(['tray', 'plate', 'board', 'wire-rack', 'muffin-tin', 'cake-tin', 'baking-dish']);
+
+/** The container that a clause names; "the bowl" is the bowl in use, "the pan" the pan on the ring. */
+function containerOf(state: State, c: Located): string | null {
+  const said = `${c.rest} ${c.lead ?? ''}`;
+  const named = [...c.tools].reverse().find((t) => isContainer(t.id) && !/\b(?:with|using)\s+(?:a|an|the)?\s*(?:[\p{L}-]+\s+){0,2}$/iu.test(said.slice(0, t.at)));
+  if (!named) return null;
+  const plural = /^\w+?(?:es|s)\b/i.test(said.slice(named.at)) && /^(?:bowls|plates|glasses|mugs|jars)\b/i.test(said.slice(named.at));
+  if (plural && named.id === 'bowl') return 'serving-bowl';
+  const family = (id: string | null) => (id ? (toolById(id)?.picture ?? id) : '');
+  const before = said.slice(0, named.at).toLowerCase();
+  const same = [state.container, state.hob, ...[...state.placed.values()].reverse()].find((held) => held !== null && held !== named.id && GENERIC[named.id]?.includes(family(held)));
+  return /\bthe\s+$|\bsame\s+$/.test(before) && same ? same : named.id;
+}
+
+const GENERIC: Record<string, string[]> = { bowl: ['bowl', 'small-bowl'], saucepan: ['saucepan', 'frying-pan', 'large-pan'], 'frying-pan': ['frying-pan'], 'baking-dish': ['baking-dish', 'cake-tin'], 'cake-tin': ['cake-tin', 'muffin-tin'], jar: ['jar'] };
+
+/** Where things are mixed when nothing is said: the bowl that the recipe lists, else a bowl. */
+function mixingBowl(state: State): string {
+  const listed = findTools(state.recipe.tools.join('; ')).map((t) => t.tool.id);
+  return listed.find((id) => id === 'large-bowl') ?? listed.find((id) => id === 'bowl' || id === 'jar') ?? 'bowl';
+}
+
 function takeClause(state: State, c: Located): void {
   if (!c.verb) return takeUnknown(state, c);
-  const container = [...c.tools].reverse().find((t) => isContainer(t.id))?.id ?? null;
   const id = c.technique?.id ?? null;
+  const container = CONTAINED.has(id ?? '') ? containerOf(state, c) : null;
+  if (state.line !== c.line) state.lineObjects = [];
+  state.line = c.line;
   if (id === 'preheat-oven') return preheat(state, c);
   if (id === 'bake') return bake(state, c);
   if (id === 'boil-kettle') state.explicit.add('kettle');
-  if (id && HOB.has(id)) return onHob(state, c, container);
+  if (id && HOB.has(id) && !((id === 'turn-over' || id === 'skim') && state.hob === null)) return onHob(state, c, container);
+  const there = c.mentions.filter((m) => m.part === 'all' && state.placed.has(m.ingredient)).map((m) => state.placed.get(m.ingredient)!);
+  const aside = id === 'lift-out' && container !== null && state.hob !== null;
+  if (aside) for (const i of c.mentions.length ? c.mentions.map((m) => m.ingredient) : state.objectUses) state.placed.set(i, container);
+  if (aside) return say(state, c, { text: wording(state, c), into: container });
   if (container) state.container = container;
-  else if (id && (PUTTING.has(id) || JOINING.has(id)) && !state.container && c.tools.length === 0) state.container = 'bowl';
-  const fresh = c.mentions.filter((m) => m.part !== 'all' || !state.placed.has(m.ingredient));
+  else if (there.length > 0 && id && CONTAINED.has(id) && /\b(?:over|onto|to|into|in|on|with)\b/i.test(c.rest)) state.container = there.at(-1)!;
+  else if (id && (PUTTING.has(id) || JOINING.has(id)) && !state.container && c.tools.length === 0) state.container = mixingBowl(state);
+  if (id && JOINING.has(id) && !container && MIXING_SURFACE.has(state.container ?? '')) state.container = mixingBowl(state);
+  if (/\bthem\b/i.test(c.rest) && c.mentions.length === 0 && state.lineObjects.length > 1 && id && PUTTING.has(id))
+    return putThem(state, c, state.lineObjects);
+  const fresh = c.mentions.filter((m) => !isTarget(c, m) && (m.part !== 'all' || !state.placed.has(m.ingredient)));
+  for (const mention of c.mentions) if (isTarget(c, mention)) makeReady(state, mention, c, true);
   // "stir the soup": what is in the pan already is not put in again
   if (id && (PUTTING.has(id) || JOINING.has(id)) && fresh.length > 0) return putTogether(state, c, fresh);
   for (const mention of c.mentions) makeReady(state, mention, c, CUTTING.has(id ?? '') || id === 'rinse' || id === 'crack-egg' || id === 'juice' || id === 'drain' || id === 'open-can' || id === 'measure' || id === 'weigh');
+  if (id === 'microwave') {
+    state.hotFood = true;
+    if (!container) state.container = 'plate';
+  }
+  if (id === 'cool' || id === 'chill') state.hotFood = false;
   if (id === 'turn-off') {
     const what = c.words;
     if (/oven/.test(what)) state.oven = false;
     else state.hob = null;
   }
-  say(state, c, { text: wording(state, c), into: state.container });
+  const where = id && (CONTAINED.has(id) || id === 'cover' || id === 'wait') ? state.container : id && CUTTING.has(id) && id !== 'tear' && id !== 'peel-by-hand' ? 'board' : null;
+  say(state, c, { text: wording(state, c), into: where });
   remember(state, c);
 }
 
@@ -169,16 +218,23 @@ function preheat(state: State, c: Located): void {
   const tool = c.tools.find((t) => t.id === 'grill' || t.id === 'air-fryer')?.id ?? 'oven';
   // early enough: it heats while the rest is prepared
   state.steps.unshift({
-    text: `Turn the ${toolById(tool)!.name} on${heat ? ` to ${heat.celsius} °C (${heat.fahrenheit} °F)` : ''}.`,
+    text: `Turn the ${toolById(tool)!.name} on${heat ? ` to ${dialMarks(heat)}` : ''}.`,
     technique: 'preheat-oven', sourceLine: c.line, tools: [tool], thing: `the ${toolById(tool)!.name}`, minutes: { waiting: 0 },
   }); // prettier-ignore
   if (state.beforeHeat !== null) state.beforeHeat++;
 }
 
+/** Both marks as they stand on dials: every 10 °C, every 25 °F. */
+function dialMarks(heat: { celsius: number; fahrenheit: number; text: string }): string {
+  const saidF = /f/i.test(heat.text.replace(/of/gi, ''));
+  const f = saidF ? heat.fahrenheit : Math.round(heat.fahrenheit / 25) * 25;
+  return `${saidF ? dialCelsius(heat.celsius) : heat.celsius} °C (${f} °F)`;
+}
+
 function bake(state: State, c: Located): void {
   const own = c.tools.find((t) => isContainer(t.id))?.id;
   for (const mention of c.mentions) makeReady(state, mention, c, false);
-  const container = own ?? (state.container && toolById(state.container)?.kind === 'cookware' ? state.container : null) ?? (state.steps.some((s) => s.tools?.includes('tray')) ? 'tray' : 'baking-dish');
+  const container = own ?? (state.container && toolById(state.container)?.kind === 'cookware' ? state.container : null) ?? ([...state.steps].reverse().flatMap((s) => s.tools ?? []).find((t) => ['tray', 'baking-dish', 'cake-tin', 'muffin-tin'].includes(t)) ?? 'baking-dish');
   const grill = c.verb === 'grill' || c.verb === 'broil';
   const appliance = grill ? 'grill' : 'oven';
   if (!state.oven) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });
@@ -197,6 +253,10 @@ function onHob(state: State, c: Located, container: string | null): void {
   const pan = container ?? (state.hob && state.container === state.hob ? state.hob : null) ?? (toolById(state.container ?? '')?.kind === 'cookware' ? state.container : null) ?? state.hob ?? (id === 'fry' ? 'frying-pan' : 'saucepan');
   const inMicrowave = c.tools.some((t) => t.id === 'microwave');
   state.container = pan;
+  if (!inMicrowave && state.hob !== null && state.hob !== pan) {
+    // one pan at a time on the heat: an empty ring left on is the commonest burn
+    push(state, { text: `Turn off the hob under the ${toolById(state.hob)!.name}.`, technique: 'turn-off', sourceLine: c.line, tools: ['hob'], thing: 'the hob', name: state.hob });
+  }
   if (!inMicrowave && state.hob === null && state.beforeHeat === null) state.beforeHeat = state.steps.length;
   const fresh = c.mentions.filter((m) => m.part !== 'all' || !state.placed.has(m.ingredient));
   for (const mention of fresh) {
@@ -216,8 +276,15 @@ function onHob(state: State, c: Located, container: string | null): void {
     state.steps.push({ text: `Turn on the hob under the ${toolById(pan)!.name}${level ? `, ${level} heat` : ''}.`, technique: 'hob-on', sourceLine: c.line, tools: ['hob', pan], into: pan, thing: 'the hob', name: pan });
     state.hob = pan;
   }
+  state.hotFood = true;
+  if (['fry', 'cook', 'simmer', 'boil'].includes(id)) for (const [i, at] of state.placed) if (at === pan) state.cooked.add(i);
   say(state, c, { text: wording(state, c), into: pan });
   remember(state, c);
+}
+
+/** "Spoon the beans over the potato": the potato is where they go, not what is spooned. */
+function isTarget(c: Located, mention: Mention): boolean {
+  return /\b(?:over|onto|to|into|in|on|on top of|around|between|inside|among)\s+(?:(?:the|a|an|each|your|both)\s+)?(?:\p{L}+\s+)?$/iu.test(c.rest.slice(0, mention.at)) && !/^(?:in|on)\s+(?:the\s+)?(?:\p{L}+\s+)?$/iu.test(c.rest.slice(0, mention.at));
 }
 
 /** Adds or joins several things: each thing is put in on its own, then worked in. */
@@ -228,15 +295,16 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
   const into = state.container;
   if (PUTTING.has(id) || fresh.length === 1) {
     const tail = fresh.length > 1 ? tailAfter(c, fresh) : null;
+    const preposition = /^(?:put|place|lay|set|arrange)$/.test(c.verb!) ? 'in' : 'to';
     if (tail === null) {
       say(state, c, { text: wording(state, c), into, uses: fresh.map((m) => take(state, m)) });
     } else
-      fresh.forEach((mention, i) => {
+      fresh.forEach((mention) => {
         const verb = PUTTING.has(id) && id !== 'gather' ? cap(c.verb!) : 'Put';
         const particle = /^(in|on)\s/i.exec(c.rest) && !tail ? ` ${/^(in|on)/i.exec(c.rest)![1]!.toLowerCase()}` : '';
-        const where = tail || (particle ? '' : into && PUTTING.has(id) && id === 'add' ? ` to the ${toolById(into)?.name ?? 'bowl'}` : '');
+        const where = (PUTTING.has(id) && /^(?:put|place|lay|set|arrange)$/.test(c.verb!) ? tail.replace(/^ to /, ' in ') : tail) || (particle ? '' : into && PUTTING.has(id) && id === 'add' ? ` ${preposition} the ${toolById(into)?.name ?? 'bowl'}` : '');
         push(state, {
-          ...common(state, c, into), text: sentence(`${lastly(c, i, fresh.length)}${verb}${withWord(c) ? ` with` : ''} ${theOf(state, mention)}${particle}${where}`),
+          ...common(state, c, into, [mention]), text: sentence(`${verb}${withWord(c) ? ` with` : ''} ${theOf(state, mention)}${particle}${where}`),
           uses: [take(state, mention)], thing: `the ${nameOf(state.recipe.ingredients[mention.ingredient]!)}`, name: nameOf(state.recipe.ingredients[mention.ingredient]!),
         }); // prettier-ignore
       });
@@ -251,17 +319,30 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
         tools: into ? [into] : [], into, thing: `the ${nameOf(one)}`, name: nameOf(one), hazards: [...heatHazards(state, into), ...hotHazards(one.item)],
       }); // prettier-ignore
     }
-    say(state, c, { text: joinedWording(state, c, fresh, place), into, uses: already.map((m) => take(state, m)) });
+    say(state, c, { text: joinedWording(c, place), into, uses: already.map((m) => take(state, m)) });
   }
   for (const mention of fresh) {
     if (into) state.placed.set(mention.ingredient, into);
     state.used.add(mention.ingredient);
   }
-  if (!hadContainer && !into) state.container = 'bowl';
+  if (!hadContainer && !into) state.container = mixingBowl(state);
   remember(state, c);
 }
 
-const lastly = (_c: Located, _i: number, _of: number): string => '';
+/** "Peel the banana, rinse the berries and put them on top": each of them is put on its own. */
+function putThem(state: State, c: Located, all: number[]): void {
+  const into = state.container;
+  for (const ingredient of all) {
+    const name = nameOf(state.recipe.ingredients[ingredient]!);
+    const mention: Mention = { ingredient, at: 0, end: 0, quantity: null, unit: null, part: 'all' };
+    makeReady(state, mention, c, false);
+    push(state, { ...common(state, c, into, [mention]), text: sentence(`${c.verb} ${c.rest.replace(/\bthem\b(?:\s+all)?/i, `the ${name}`)}`), uses: [take(state, mention)], thing: `the ${name}`, name });
+    state.used.add(ingredient);
+    if (into) state.placed.set(ingredient, into);
+  }
+  state.lineObjects = [];
+}
+
 const withWord = (c: Located) => /^with\b/i.test(c.rest);
 
 /** What follows the last thing named: " to the bowl"; null when other things stand between that must not be lost. */
@@ -273,12 +354,11 @@ function tailAfter(c: Located, fresh: Mention[]): string | null {
 }
 
 /** "Stir it in.", "Mix everything in the small bowl." */
-function joinedWording(state: State, c: Located, fresh: Mention[], place: string): string {
+function joinedWording(c: Located, place: string): string {
   const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || toolById(t.id)?.kind === 'appliance');
   const with_ = tool ? ` with the ${toolById(tool.id)!.name}` : '';
   const manner = c.adverb ? ` ${c.adverb}` : '';
   const how = c.technique!.id === 'fold' ? 'Fold everything together' : `${cap(c.verb!)} everything`;
-  void fresh;
   return sentence(`${how} in ${place}${with_}${manner}${c.until ? ` ${c.until}` : ''}`);
 }
 
@@ -366,15 +446,26 @@ function wording(state: State, c: Located): string {
   let rest = c.rest.replace(PARTICIPLE, '').replace(/\bsometimes\b/i, 'now and then');
   const alone = !objectPhrase(rest);
   const object = c.shared && !rest ? state.object : null;
-  const needsObject = ['drain', 'drain-hot', 'cover', 'mix', 'turn-over', 'mash', 'fluff', 'take-off-heat', 'lift-out', 'cool', 'chill'].includes(c.technique?.id ?? '');
+  const needsObject = ['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out', 'cool', 'chill'].includes(c.technique?.id ?? '');
   if (object && needsObject && alone) rest = `${object} ${rest}`;
   rest = replacePronoun(state, rest);
   for (const mention of c.mentions) if (mention.quantity && mention.unit) rest = withoutAmount(rest, mention);
+  const place = state.container ? ` in the ${toolById(state.container)?.name ?? 'bowl'}` : '';
+  if (!rest && c.technique?.id === 'mix') rest = `everything${place}`;
+  if (c.technique?.id === 'cover' && !objectPhrase(rest) && state.container) rest = `the ${toolById(state.container)?.name} ${rest}`;
+  if (c.technique?.id === 'take-off-heat' && alone && (state.hob ?? state.container)) rest = `the ${toolById((state.hob ?? state.container)!)?.name} ${rest}`;
+  if (c.technique?.id === 'serve' && (!objectPhrase(rest) || !rest)) rest = `the ${shortTitle(state.recipe.title)} ${rest}`;
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
   const lead = c.lead && !leadIsKnown(c) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
   const until = c.until ? ` ${c.until}` : '';
   const condition = c.condition ? ` ${c.condition.replace(/^(?:once|as soon as|after)\b/, 'when')}` : '';
   return sentence(`${c.verb} ${rest}${lead}${adverb}${until}${condition}`);
+}
+
+/** The dish in a few words, for "Serve the ...". */
+export function shortTitle(title: string): string {
+  const words = title.split(/[,(:]|\b(?:for|with|and)\b/)[0]!.split(/\s+/).slice(-3).join(' ').toLowerCase().replace(/[^\p{L} '-]/gu, '');
+  return words.trim() || 'food';
 }
 
 const leadIsKnown = (c: Located) => /^(?:using|with)\b/i.test(c.lead ?? '') && c.tools.length === 0;
@@ -387,31 +478,38 @@ function withoutAmount(rest: string, mention: Mention): string {
 }
 
 function replacePronoun(state: State, rest: string): string {
-  if (!state.object || state.object.length > 40) return rest;
-  const m = /^((?:in|over|up)\s+)?(it|them)\b(?!\s+all together)/i.exec(rest);
-  if (!m || /\b(?:it|them)\b/i.test(state.object)) return rest;
-  const all = /^((?:in|over|up)\s+)?(?:it|them)\s+all\b/i.exec(rest);
-  return `${m[1] ?? ''}${state.object}${rest.slice((all ?? m)[0].length)}`;
+  const several = state.lineObjects.length > 1 ? listOf(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) : null;
+  const object = /\bthem\b/i.test(rest) && several ? several : state.object;
+  if (!object || object.length > 60 || /\b(?:it|them)\b/i.test(object)) return rest;
+  const first = /^((?:in|over|up)\s+)?(?:it|them)\b(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(rest);
+  if (first) return `${first[1] ?? ''}${object}${rest.slice(first[0].length)}`;
+  return rest.replace(/\b(over|to|with|into|onto|on|in)\s+(?:it|them)\b/i, `$1 ${object}`);
 }
 
-const UNIT_MINUTES: [RegExp, number][] = [[/^h(?:ou)?rs?\b/i, 60], [/^min(?:ute)?s?\b/i, 1], [/^s(?:ec(?:ond)?s?)?\b/i, 1 / 60]];
+const listOf = (things: string[]) => (things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? ''));
 
 /** The minutes that a text names, the least of a range; null when it names none. "Overnight" is eight hours (common practice). */
 export function minutesIn(text: string): number | null {
   const plain = plainNumbers(text);
   if (/\bovernight\b/i.test(plain)) return 480;
   let total: number | null = null;
-  for (const m of plain.matchAll(/(?<![\d/.])(?:\d|half an?\b|an?\s(?=hour|minute)|one\b|two\b|three\b|five\b|ten\b)/gi)) {
+  let from = 0;
+  for (const m of plain.matchAll(/(?<![\d/.-])(?:\d|half an?\b|an?\s(?=hour|minute)|(?:one|two|three|five|ten)\b)/gi)) {
+    if (m.index < from) continue;
     const number = readNumber(plain, m.index);
     if (!number?.ok) continue;
-    const after = plain.slice(m.index + number.length).replace(/^[\s-]*(?:more\s+|an?\s+|extra\s+|to\s+\d+\s+)?/i, '');
+    const after = plain.slice(m.index + number.length).replace(/^[\s-]*(?:more\s+|an?\s+|extra\s+)?/i, '');
     const unit = UNIT_MINUTES.find(([pattern]) => pattern.test(after));
     if (!unit) continue;
-    if (total !== null && !/^\s*(?:and\s+)?$/.test('')) break;
-    total = Math.round(number.min.valueOf() * unit[1] * 100) / 100;
+    // "1 hour and 30 minutes" is one time, "5 minutes, then 10 minutes" two: the first counts
+    if (total !== null && !(unit[1] < 60 && total >= 60 && /^\s*(?:hours?|hrs?|h)?\s*(?:and\s+)?$/i.test(plain.slice(from, m.index)))) break;
+    total = (total ?? 0) + Math.round(number.min.valueOf() * unit[1] * 100) / 100;
+    from = m.index + number.length;
   }
   return total;
 }
+
+const UNIT_MINUTES: [RegExp, number][] = [[/^h(?:(?:ou)?rs?)?\b/i, 60], [/^min(?:ute)?s?\b/i, 1], [/^s(?:ec(?:ond)?s?)?\b/i, 1 / 60]];
 
 /** Cues from the recipe's own words: "until golden", "for 8 minutes", "stirring now and then". */
 function cuesOf(c: Located, technique: string | null): Cue[] {
@@ -438,20 +536,24 @@ function heatHazards(state: State, into: string | null): Hazard[] {
   return into !== null && into === state.hob ? ['hot', 'splash'] : [];
 }
 
-function common(state: State, c: Located, into: string | null): Draft {
+function common(state: State, c: Located, into: string | null, mentions: Mention[] = c.mentions): Draft {
   const technique = c.technique;
   const named = c.tools.map((t) => t.id);
-  const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into, state.hob));
+  const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into));
   const tools = [...named, ...own];
   if (into && !tools.includes(into) && isContainer(into)) tools.push(into);
-  const raw = c.mentions.flatMap((m) => rawHazard(state.recipe.ingredients[m.ingredient]) ?? []).filter((h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold'].includes(technique?.id ?? ''));
-  const hotItem = c.mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
-  const choking = CUTTING.has(technique?.id ?? '') && c.mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
+  const fromPan = ['pour', 'spoon', 'serve', 'lift-out'].includes(technique?.id ?? '') && state.hotFood && into !== state.hob;
+  const raw = mentions.filter((m) => !state.cooked.has(m.ingredient)).flatMap((m) => rawHazard(state.recipe.ingredients[m.ingredient]) ?? []).filter((h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold'].includes(technique?.id ?? ''));
+  const dough = !state.inOven && [...state.placed.keys()].some((i) => rawHazard(state.recipe.ingredients[i]) === 'raw-flour' && state.placed.get(i) !== state.hob);
+  if (dough && ['mix', 'beat', 'fold', 'rub-in', 'knead', 'shape', 'roll-out'].includes(technique?.id ?? '')) raw.push('raw-flour');
+  const hotItem = mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
+  const choking = CUTTING.has(technique?.id ?? '') && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
   const waiting = minutesIn(`${c.rest} ${c.until ?? ''}`);
+  if (waiting !== null && technique && ['cook', 'simmer', 'fry', 'boil'].includes(technique.id) && !tools.includes('timer')) tools.push('timer');
   const waits = technique !== null && (technique.minutes.waiting > 0 || technique.id === 'fry');
   return {
     text: '', technique: technique?.id ?? null, sourceLine: c.line, tools, into,
-    hazards: [...heatHazards(state, into), ...raw, ...hotItem, ...(choking ? (['choking'] as const) : []), ...(HOB.has(technique?.id ?? '') ? (['hot'] as const) : [])],
+    hazards: [...heatHazards(state, into), ...(fromPan ? (['hot'] as const) : []), ...raw, ...hotItem, ...(choking ? (['choking'] as const) : []), ...(HOB.has(technique?.id ?? '') ? (['hot'] as const) : [])],
     cues: cuesOf(c, technique?.id ?? null),
     minutes: waits ? { waiting: waiting ?? (technique.id === 'fry' ? 0 : technique.minutes.waiting) } : waiting !== null && technique ? { active: Math.max(waiting, technique.minutes.active) } : {},
     thing: c.mentions[0] ? theOf(state, c.mentions[0]) : (objectPhrase(replacePronoun(state, c.rest)) ?? state.object ?? undefined),
@@ -460,14 +562,14 @@ function common(state: State, c: Located, into: string | null): Draft {
 }
 
 /** Whether a technique's usual tool is not wanted here, since the recipe names another, or the food stands in something already. */
-function replaced(id: string, named: string[], into: string | null, hob: string | null): boolean {
+function replaced(id: string, named: string[], into: string | null): boolean {
   const kind = toolById(id)?.kind;
   if (named.includes(id)) return true;
+  if (id === 'lid') return named.some((n) => ['plate', 'foil', 'cling-film', 'cloth'].includes(n));
   if (kind === 'cookware' || kind === 'container') return (into !== null && isContainer(into)) || named.some((n) => isContainer(n));
-  if (kind === 'utensil' && id !== 'timer') return named.some((n) => toolById(n)?.kind === 'utensil' && n !== 'timer') || (id === 'juicer' && hob !== null && false);
+  if (kind === 'utensil' && id !== 'timer') return named.some((n) => toolById(n)?.kind === 'utensil' && n !== 'timer') ;
   if (id === 'hob') return named.some((n) => ['microwave', 'slow-cooker', 'air-fryer', 'oven'].includes(n));
   if (id === 'board') return named.includes('plate');
-  if (id === 'lid') return named.some((n) => ['plate', 'foil', 'cling-film', 'cloth'].includes(n));
   return false;
 }
 
@@ -487,8 +589,10 @@ function push(state: State, draft: Draft): void {
 
 /** What "it" and "them" will mean in the next action. */
 function remember(state: State, c: Located): void {
+  const id = c.technique?.id ?? '';
+  if (CUTTING.has(id) || id === 'rinse' || id === 'drain') for (const m of c.mentions) if (!state.lineObjects.includes(m.ingredient)) state.lineObjects.push(m.ingredient);
   const phrase = objectPhrase(c.rest);
-  if (phrase && !/^(?:it|them|everything|each|both|these|each one|a little)\b/i.test(phrase) && !/^(?:the )?(?:heat|oven|lid)\b/i.test(phrase)) {
+  if (phrase && !/^(?:it|them|everything|each|both|these|each one|a little)\b/i.test(phrase) && !/^(?:the |your )?(?:heat|oven|lid|hands?)\b/i.test(phrase)) {
     state.object = c.mentions.length > 2 ? 'everything' : plainObject(phrase, c);
     if (c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);
   }

@@ -3,11 +3,11 @@ import { findFood } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
 import { techniqueById } from '../technique/lexicon';
 import type { Phase } from '../technique/model';
-import { bodySteps } from './body';
-import { keyMaker, stepOf, supervisionFor, type Draft } from './draft';
+import { bodySteps, shortTitle } from './body';
+import { keyMaker, stepOf, type Draft } from './draft';
 import { coarsen, refine } from './grain';
-import { USUAL_KITCHEN, type Grain, type Kitchen, type Step, type TaskAnalysis } from './model';
-import { afterRoutine, gatherRoutine, readyRoutine, toolName } from './routines';
+import { USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from './model';
+import { afterRoutine, gatherRoutine, readyRoutine } from './routines';
 
 /**
  * Builds the task analysis of a recipe. The same recipe always gives the same steps with the same keys; keys are the same at every grain
@@ -39,11 +39,6 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   const task: TaskAnalysis = { title: recipe.title, servings: recipe.servings, grain: 'standard', ingredients: recipe.ingredients, steps: all };
   if (options.grain === 'coarse') return coarsen(task, recipe.instructions);
   return options.grain === 'fine' ? refine(task) : task;
-}
-
-function shortTitle(title: string): string {
-  const words = title.split(/\s+/).slice(-3).join(' ').toLowerCase().replace(/[^\p{L} '-]/gu, '');
-  return words.trim() || 'food';
 }
 
 const ON_HOB = (d: Draft) => d.tools?.includes('hob') === true;
@@ -80,7 +75,7 @@ function turnOff(body: Draft[]): Draft[] {
 
 const RAW_HANDS = new Set(['crack-egg', 'slice', 'dice', 'chop', 'halve', 'trim', 'shape', 'knead', 'rub-in', 'pat-dry', 'roll-out', 'add']);
 const isRawByHand = (d: Draft) => d.technique === 'crack-egg' || (RAW_HANDS.has(d.technique ?? '') && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
-const isDough = (d: Draft) => ['knead', 'rub-in', 'shape', 'roll-out'].includes(d.technique ?? '') && /dough|flour/i.test(`${d.text} ${(d.uses ?? []).map((u) => u.item).join(' ')}`);
+const isDough = (d: Draft) => (['knead', 'rub-in', 'shape', 'roll-out'].includes(d.technique ?? '') && (d.hazards ?? []).includes('raw-flour')) || (d.technique === 'add' && /\bdough\b/i.test(d.text));
 
 /** Hands are washed after raw egg, meat, fish and flour dough, before anything else is touched (USDA FSIS). */
 function washAfterRaw(body: Draft[]): Draft[] {
@@ -111,7 +106,7 @@ function washMeasures(body: Draft[]): Draft[] {
     if (isWet || used.length === 0) return [draft];
     for (const f of used) wet.delete(f.measure);
     const labels = used.map((f) => `the ${f.label}`).join(' and ');
-    return [{ text: `Wash and dry ${labels}.`, technique: 'wash-up', sourceLine: draft.sourceLine, tools: used.map((f) => f.measure), thing: labels, name: used.map((f) => f.measure).join('-'), minutes: { active: 0.5 }, hazards: [], phase: 'prepare' as const }, draft];
+    return [{ text: `Wash and dry ${labels}.`, technique: 'wash-up', sourceLine: draft.sourceLine, tools: used.map((f) => f.measure), thing: labels, name: used.map((f) => f.measure).join('-'), minutes: { active: 0.5 } }, draft];
   });
 }
 
@@ -123,19 +118,17 @@ function planWaiting(body: Draft[]): Draft[] {
   return body.map((draft) => ((draft.minutes?.waiting ?? 0) >= 5 && job < 40 ? { ...draft, meanwhile: (draft.minutes!.waiting ?? 0) > 120 ? 'Go on with the next lesson: this takes hours.' : JOBS[job++ % JOBS.length]! } : draft));
 }
 
+const HEATING = new Set(['hob-on', 'bake', 'microwave', 'boil-kettle', 'toast', 'heat-pan', 'boil', 'simmer', 'fry', 'cook', 'melt']);
+
 /** The phase of each step of the recipe: prepare, then cook from the first heat on, then serve. Phases never go back. */
 function phasesOf(body: Draft[]): Phase[] {
   const own = body.map((d) => (d.technique === 'preheat-oven' ? 'prepare' : (techniqueById(d.technique ?? '')?.phase ?? 'prepare')));
-  const firstHeat = own.indexOf('cook');
+  const firstHeat = body.findIndex((d) => HEATING.has(d.technique ?? ''));
   const lastHeat = own.lastIndexOf('cook');
-  const cooking = body.some((d) => ['hob-on', 'bake', 'microwave', 'boil-kettle', 'toast'].includes(d.technique ?? ''));
   let serving = false;
   return body.map((d, i) => {
     if (i > lastHeat && (d.technique === 'serve' || d.technique === 'eat')) serving = true;
     if (serving) return 'serve';
-    return cooking && firstHeat >= 0 && i >= firstHeat ? 'cook' : 'prepare';
+    return firstHeat >= 0 && i >= firstHeat ? 'cook' : 'prepare';
   });
 }
-
-export { toolName, supervisionFor };
-export type { Step };

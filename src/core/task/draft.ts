@@ -40,7 +40,7 @@ const RAW: Record<string, Hazard> = { egg: 'raw-egg', meat: 'raw-meat', poultry:
 /** The hazards that an ingredient brings while it is raw. */
 export function rawHazard(one: Ingredient | undefined): Hazard | null {
   const food = one && findFood(one.item);
-  return food?.raw && one.unit !== 'can' ? RAW[food.raw]! : null;
+  return food?.raw && one?.unit !== 'can' ? RAW[food.raw]! : null;
 }
 
 /** The supervision that these hazards ask for at least. */

@@ -55,6 +55,10 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
       steps.push({ ...base, technique: 'juice', text: `Squeeze the juice of ${amount} into a small bowl.`, into: 'small-bowl' });
       continue;
     }
+    if (w.technique === 'rinse' && (one.unit === 'can' || food?.form === 'grain')) {
+      steps.push({ ...base, technique: 'rinse', text: `Rinse ${the} in a sieve under cold water.`, tools: ['tap', 'sieve'] });
+      continue;
+    }
     steps.push({ ...base, technique: w.technique, text: w.text, hazards: food?.choking ? [...hazards, 'choking'] : hazards, into: CUTS.has(w.technique) ? 'board' : null, ...(w.waiting ? { minutes: { waiting: w.waiting } } : {}) });
   }
   if (food?.raw === 'egg' && one.unit === null && !done('crack-egg') && !/white|yolk|boiled/i.test(one.item) && !work.some((w) => w.technique === 'crack-egg')) {
@@ -95,7 +99,12 @@ function workOf(phrase: string, one: Ingredient): { technique: string; text: str
   if (verb === 'quarter') return [{ technique: technique.id, text: `Cut ${the} into quarters${tail ? `, ${tail}` : ''}.` }];
   if (verb === 'halve') return [{ technique: technique.id, text: `Cut ${the} in half${tail ? `, ${tail}` : ''}.` }];
   if (verb === 'zest') return [{ technique: technique.id, text: `Grate the skin of ${the} with the grater.` }];
-  if (verb === 'toast') return [{ technique: 'fry', text: `Toast ${the} in a dry frying pan.` }];
+  if (verb === 'toast')
+    return [
+      { technique: 'hob-on', text: 'Turn on the hob under the frying pan, low heat.' },
+      { technique: 'fry', text: `Toast ${the} in the dry frying pan.` },
+      { technique: 'turn-off', text: 'Turn off the hob under the frying pan.' },
+    ];
   if (verb === 'break') return [{ technique: 'tear', text: `Break up ${the}.` }];
   const cap = verb.charAt(0).toUpperCase() + verb.slice(1);
   const waiting = technique.minutes.waiting;
@@ -115,8 +124,17 @@ export function measureStep(ingredients: readonly Ingredient[], index: number, q
   const name = nameOf(one);
   // a tin or a packet is used whole; its own size is no amount to measure
   const measurable = kindOfUnit(inUnit) === 'count' && one.alternate ? { quantity: one.alternate.quantity, unit: one.alternate.unit } : { quantity: wanted, unit: inUnit };
-  const measuring = measuringOf(measurable.quantity, measurable.unit, name, into ? 'a small bowl' : null, kitchen);
+  const liquid = findFood(one.item)?.form === 'liquid';
+  let target = into;
+  let measuring = measuringOf(measurable.quantity, measurable.unit, name, target ? 'a small bowl' : null, kitchen);
   if (!measuring) return null;
+  if (measuring.tools.includes('jug')) target = null;
+  else if (measuring.fillings.reduce((n, f) => n + f.times, 0) > 1) {
+    // filled more than once, it has to be tipped out in between
+    const much = liquid && measurable.unit === 'cup';
+    target = much ? 'jug' : 'small-bowl';
+    measuring = measuringOf(measurable.quantity, measurable.unit, name, much ? 'the jug' : 'a small bowl', kitchen)!;
+  }
   const raw = rawHazard(one);
   // meat is weighed where it is bought; weighing it again only spreads what is on it
   if (measuring.technique === 'weigh' && (raw === 'raw-meat' || raw === 'raw-fish')) return null;
@@ -125,8 +143,8 @@ export function measureStep(ingredients: readonly Ingredient[], index: number, q
     technique: measuring.technique,
     text: measuring.text,
     uses: [useOf(ingredients, index, quantity, unit)],
-    tools: [...measuring.tools, ...(into ? [into] : [])],
-    into,
+    tools: [...measuring.tools, ...(target ? [target] : [])],
+    into: target,
     thing: `the ${name}`,
     name,
     fillings: measuring.fillings,

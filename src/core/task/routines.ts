@@ -25,6 +25,7 @@ function fetched(one: Ingredient): string {
   const name = one.item.charAt(0).toLowerCase() + one.item.slice(1);
   const count = one.min ? toFraction(one.min) : null;
   if (one.unit === null && count) return count.compare(1) <= 0 ? `1 ${name}` : `${showQuantity(one.max ?? one.min!)} ${name}`;
+  if (one.unit === 'clove' && count) return `${showQuantity(one.max ?? one.min!)} ${showUnit('clove', one.max)} of ${name}`;
   if (one.unit === 'can' || one.unit === 'jar' || one.unit === 'packet') {
     const whole = count?.ceil().toFraction() ?? '1';
     return `${whole} ${showUnit(one.unit, whole)} of ${name}`;

@@ -56,7 +56,7 @@ export const COOK = [
     demands: ['sight', 'fine-aim', 'heat', 'reach'],
     cues: { see: 'the bubbles become smaller or bigger' }, minutes: { active: 0.2, waiting: 0 },
   }),
-  technique('turn-off', 'turn off', 'turn off|switch off|unplug', {
+  technique('turn-off', 'turn off', 'turn off|switch off|unplug|turn off heat|turn heat off', {
     phase: 'cook', motif: 'switch-off', tools: [], hazards: ['hot'], supervision: 'nearby', heat: 'off',
     small: ['Find the knob or switch.', 'Turn it to off.', 'Look that the light is out. It is still hot.'],
     demands: ['sight', 'fine-aim', 'reach', 'memory'],
