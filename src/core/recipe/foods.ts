@@ -161,7 +161,7 @@ export const FOODS: Food[] = [
   food('jam|marmalade|fruit spread|jelly preserve', 'sweet', 'fridge', 'sticky', 'jar-with-red-content'),
   food('chocolate|chocolate chip|dark chocolate|milk chocolate|white chocolate|chocolate chunk', 'sweet', 'cupboard', 'grain', 'chocolate-bar', milk),
   food('cocoa|cocoa powder', 'sweet', 'cupboard', 'powder', 'flour'),
-  food('marshmallow|sprinkle', 'sweet', 'cupboard', 'grain', 'sugar', { choking: true }),
+  food('marshmallow', 'sweet', 'cupboard', 'grain', 'sugar', { choking: true }),
   // drink
   food('water|cold water|warm water|hot water|boiling water|iced water', 'drink', 'tap', 'liquid', 'water'),
   food('ice|ice cube', 'drink', 'freezer', 'whole', 'ice'),

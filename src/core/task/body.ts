@@ -9,6 +9,7 @@ import type { Cue, Hazard, Technique } from '../technique/model';
 import { findTools, toolById } from '../technique/tools';
 import { clausesOf, type Clause } from './clauses';
 import { rawHazard, useOf, type Draft } from './draft';
+import { minutesIn } from './minutes';
 import { mentionsIn, namesOf, type Mention, type Names } from './mentions';
 import type { Kitchen, Use } from './model';
 import { measureStep, nameOf, readySteps } from './ready';
@@ -185,8 +186,9 @@ function takeClause(state: State, c: Located): void {
   if (id && JOINING.has(id) && !container && MIXING_SURFACE.has(state.container ?? '')) state.container = mixingBowl(state);
   if (/\bthem\b/i.test(c.rest) && c.mentions.length === 0 && state.lineObjects.length > 1 && id && PUTTING.has(id))
     return putThem(state, c, state.lineObjects);
-  const fresh = c.mentions.filter((m) => !isTarget(c, m) && (m.part !== 'all' || !state.placed.has(m.ingredient)));
-  for (const mention of c.mentions) if (isTarget(c, mention)) makeReady(state, mention, c, true);
+  const target = (m: Mention) => isTarget(c, m) && (PUTTING.has(id ?? '') || state.placed.has(m.ingredient));
+  const fresh = c.mentions.filter((m) => !target(m) && (m.part !== 'all' || !state.placed.has(m.ingredient)));
+  for (const mention of c.mentions) if (target(mention)) makeReady(state, mention, c, true);
   // "stir the soup": what is in the pan already is not put in again
   if (id && (PUTTING.has(id) || JOINING.has(id)) && fresh.length > 0) return putTogether(state, c, fresh);
   for (const mention of c.mentions) makeReady(state, mention, c, CUTTING.has(id ?? '') || id === 'rinse' || id === 'crack-egg' || id === 'juice' || id === 'drain' || id === 'open-can' || id === 'measure' || id === 'weigh');
@@ -297,7 +299,7 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
     const tail = fresh.length > 1 ? tailAfter(c, fresh) : null;
     const preposition = /^(?:put|place|lay|set|arrange)$/.test(c.verb!) ? 'in' : 'to';
     if (tail === null) {
-      say(state, c, { text: wording(state, c), into, uses: fresh.map((m) => take(state, m)) });
+      say(state, c, { text: wording(state, c), into, uses: [...fresh.map((m) => take(state, m)), ...c.mentions.filter((m) => !fresh.includes(m) && !state.placed.has(m.ingredient)).map((m) => useOf(state.recipe.ingredients, m.ingredient))] });
     } else
       fresh.forEach((mention) => {
         const verb = PUTTING.has(id) && id !== 'gather' ? cap(c.verb!) : 'Put';
@@ -487,29 +489,6 @@ function replacePronoun(state: State, rest: string): string {
 }
 
 const listOf = (things: string[]) => (things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? ''));
-
-/** The minutes that a text names, the least of a range; null when it names none. "Overnight" is eight hours (common practice). */
-export function minutesIn(text: string): number | null {
-  const plain = plainNumbers(text);
-  if (/\bovernight\b/i.test(plain)) return 480;
-  let total: number | null = null;
-  let from = 0;
-  for (const m of plain.matchAll(/(?<![\d/.-])(?:\d|half an?\b|an?\s(?=hour|minute)|(?:one|two|three|five|ten)\b)/gi)) {
-    if (m.index < from) continue;
-    const number = readNumber(plain, m.index);
-    if (!number?.ok) continue;
-    const after = plain.slice(m.index + number.length).replace(/^[\s-]*(?:more\s+|an?\s+|extra\s+)?/i, '');
-    const unit = UNIT_MINUTES.find(([pattern]) => pattern.test(after));
-    if (!unit) continue;
-    // "1 hour and 30 minutes" is one time, "5 minutes, then 10 minutes" two: the first counts
-    if (total !== null && !(unit[1] < 60 && total >= 60 && /^\s*(?:hours?|hrs?|h)?\s*(?:and\s+)?$/i.test(plain.slice(from, m.index)))) break;
-    total = (total ?? 0) + Math.round(number.min.valueOf() * unit[1] * 100) / 100;
-    from = m.index + number.length;
-  }
-  return total;
-}
-
-const UNIT_MINUTES: [RegExp, number][] = [[/^h(?:(?:ou)?rs?)?\b/i, 60], [/^min(?:ute)?s?\b/i, 1], [/^s(?:ec(?:ond)?s?)?\b/i, 1 / 60]];
 
 /** Cues from the recipe's own words: "until golden", "for 8 minutes", "stirring now and then". */
 function cuesOf(c: Located, technique: string | null): Cue[] {

@@ -109,6 +109,7 @@ function isOtherFood(list: Token[], i: number, size: number): boolean {
   for (const extra of [1, 2]) {
     const next = list[i + size + extra - 1];
     if (!next || next.at - list[i + size + extra - 2]!.end > 1) return false;
+    if (/^(?:juice|zest|rind|wedge|half|leaf|slice)$/.test(next.word)) return false;
     const longer = findFood([...here, ...list.slice(i + size, i + size + extra).map((t) => t.word)].join(' '));
     const shorter = findFood(here.join(' '));
     if (longer && shorter && longer.id !== shorter.id && findFood(next.word)?.id !== longer.id) return true;
@@ -140,7 +141,7 @@ function amountBefore(text: string, at: number, one: Ingredient): { quantity: Qu
 const NOT_MISSING = new Set(['water', 'pastry', 'bread', 'breadcrumb', 'ice', 'stock', 'cookie', 'cracker', 'vegetable', 'frozen-vegetable', 'ice-cream', 'lemon-juice', 'orange-juice', 'beef', 'gelatine', 'butter-dish', 'sunflower-seed', 'tortilla', 'parsley', 'cumin']);
 
 /**
- * Foods that a text names and the recipe does not list. Leaves out what is made on the way (dough, mixture), water, and comparisons ("like breadcrumbs").
+ * Foods that a step names and the recipe does not list. Its first word is the verb ("butter the tin" names no food). Leaves out what is made on the way (dough, mixture), water, and comparisons ("like breadcrumbs").
  */
 export function unlistedFoods(text: string, ingredients: readonly Ingredient[]): string[] {
   const listed = new Set<string>();
@@ -153,12 +154,11 @@ export function unlistedFoods(text: string, ingredients: readonly Ingredient[]):
     }
     for (const work of one.preparation) if (/juice|zest/.test(work)) words.add('juice').add('zest');
   }
-  const plain = text.replace(/\b(?:like|resembles?|looks like|size of|as thick as)\b.*$/i, '').replace(/\b(?:garlic press|butter knife|egg cup|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice)\b/gi, '');
+  const plain = text.replace(/^\S+\s/, '').replace(/\b(?:like|resembles?|looks like|size of|as thick as)\b.*$/i, '').replace(/\b(?:garlic press|butter knife|egg cup|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice)\b/gi, '');
   const found: string[] = [];
   for (const token of tokens(plain)) {
     const food = findFood(token.word);
     if (!food || listed.has(food.id) || NOT_MISSING.has(food.id) || words.has(token.word)) continue;
-    // a verb of the kitchen ("butter the tin", "season", "top") names no food unless the word is no verb at all
     if (!found.includes(food.names[0]!)) found.push(food.names[0]!);
   }
   return found;

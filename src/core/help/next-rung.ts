@@ -1,0 +1,88 @@
+// The yellow rung: which level of help to aim for next on one step, and the records that say so.
+import { heightOf, HIERARCHIES, type Hierarchy } from './hierarchy';
+
+/** One time that the learner was offered the step. `day` is the day of the lesson, YYYY-MM-DD. */
+export type Opportunity = { code: string; day: string };
+
+export type RungRule = {
+  hierarchy: Hierarchy;
+  /** How many of the last opportunities count. */
+  last: number;
+  /** On how many days they must lie, at least, to move up. */
+  days: number;
+  /** With how many of them at more help than aimed the aim moves down. */
+  down: number;
+  /** The level aimed at now (a level's id). Without it, it is worked out from the records. */
+  aim?: string;
+};
+
+export type YellowRung = {
+  /** 'not-enough': no suggestion yet. 'there': independent already, nothing above. */
+  verdict: 'not-enough' | 'up' | 'stay' | 'down' | 'there';
+  /** The level to aim for next: its id; null while there is not enough. */
+  aim: string | null;
+  /** The level aimed at until now. */
+  from: string | null;
+  /** The opportunities that it rests on, oldest first. */
+  restsOn: Opportunity[];
+  /** How many more opportunities it takes before anything can be said. */
+  missing: number;
+  /** In plain words, with the letters of the levels. */
+  reason: string;
+};
+
+/** Three opportunities on two days, two of three to go down (handbook default; each number is the class's to change). */
+export const USUAL_RULE: RungRule = { hierarchy: HIERARCHIES[0]!, last: 3, days: 2, down: 2 };
+
+/**
+ * The level to aim for next. Over the last 3 opportunities on at least 2 days, all at the aimed level or better: one level less help;
+ * 2 of 3 at more help than aimed: one level more; else stay. Fewer than 3: not enough yet, never a guess.
+ * Records that are no level of help (adult does, not offered, refused, cleared) do not count.
+ * Where no aim is given, it starts at the middle one of the first 3 and moves by the same rule, each move asking for 3 new opportunities.
+ * @param opportunities in the order in which they happened
+ */
+export function nextRung(opportunities: readonly Opportunity[], rule: Partial<RungRule> = {}): YellowRung {
+  const full: RungRule = { ...USUAL_RULE, ...rule };
+  const counted = opportunities.filter((o) => heightOf(o.code, full.hierarchy) !== null);
+  const missing = full.last - counted.length;
+  if (missing > 0) return { verdict: 'not-enough', aim: null, from: null, restsOn: [...counted], missing, reason: `Not enough yet: ${counted.length} of ${full.last} times recorded.` };
+  const heights = counted.map((o) => heightOf(o.code, full.hierarchy)!);
+  if (full.aim !== undefined) {
+    const aim = heightOf(full.aim, full.hierarchy);
+    if (aim !== null) return judge(counted, heights, aim, counted.length, full);
+  }
+  let aim = [...heights.slice(0, full.last)].sort((a, b) => a - b)[Math.floor((full.last - 1) / 2)]!;
+  let since = 0;
+  let verdict: YellowRung | null = null;
+  for (let end = full.last; end <= counted.length; end++) {
+    verdict = judge(counted.slice(since, end), heights.slice(since, end), aim, end - since, full);
+    // a move is a new aim: it is judged by what comes after it
+    if ((verdict.verdict === 'up' || verdict.verdict === 'down') && end < counted.length) {
+      aim = heightOf(verdict.aim!, full.hierarchy)!;
+      since = end;
+    }
+  }
+  return verdict!;
+}
+
+function judge(counted: Opportunity[], heights: number[], aim: number, have: number, rule: RungRule): YellowRung {
+  const top = rule.hierarchy.levels.length - 1;
+  const name = (height: number) => rule.hierarchy.levels[top - height]!;
+  const restsOn = counted.slice(-rule.last);
+  const recent = heights.slice(-rule.last);
+  const letters = recent.map((h) => name(h).letter).join(' ');
+  const days = new Set(restsOn.map((o) => o.day)).size;
+  const said = `Last ${recent.length}: ${letters}, on ${days} ${days === 1 ? 'day' : 'days'}`;
+  const result = (verdict: YellowRung['verdict'], to: number, why: string): YellowRung => ({ verdict, aim: name(to).id, from: name(aim).id, restsOn, missing: 0, reason: `${said}. ${why}` });
+  if (have < rule.last) {
+    const missing = rule.last - have;
+    return { ...result('stay', aim, `The aim is new: ${missing} more ${missing === 1 ? 'time' : 'times'} to judge it.`), missing };
+  }
+  if (recent.filter((h) => h < aim).length >= rule.down && aim > 0) return result('down', aim - 1, `${rule.down} or more needed more help than “${name(aim).name}”.`);
+  if (recent.every((h) => h >= aim)) {
+    if (days < rule.days) return result('stay', aim, `All at the aim, but on ${days} of ${rule.days} days.`);
+    if (aim === top) return result('there', top, 'Independent each time.');
+    return result('up', aim + 1, `All at “${name(aim).name}” or better.`);
+  }
+  return result('stay', aim, `Not yet steady at “${name(aim).name}”.`);
+}

@@ -1,0 +1,29 @@
+// The public face of core: all that the rest of the program may import.
+export { planFilling, type FillingPlan, type Measure } from './amount/filling';
+export { showQuantity, toFraction, type Quantity } from './amount/quantity';
+export { convertUnit, showUnit, type MeasureSystem, type Unit } from './amount/units';
+
+export { EU_ALLERGENS, showAllergen, US_ALLERGENS, type Allergen } from './recipe/allergens';
+export { findFood } from './recipe/food';
+export { readIngredient } from './recipe/ingredient-line';
+export { LONGEST_LINE, MOST_LINES, readRecipe } from './recipe/read';
+export { type Ingredient, type LineRole, type NotUnderstood, type Reading, type Recipe } from './recipe/recipe';
+export { scaleRecipe, type ScaleChoice, type ScaledRecipe } from './recipe/scale';
+
+export { techniqueById, TECHNIQUES } from './technique/lexicon';
+export { PHASES, SUPERVISION, type Cue, type Demand, type Hazard, type Motif, type Phase, type Supervision, type Technique } from './technique/model';
+export { toolById, TOOLS } from './technique/tools';
+
+export { buildTask } from './task/build';
+export { dryRun, type Finding, type FindingCode } from './task/dry-run';
+export { compareSteps, insertStep, joinNext, LONGEST_STEP, moveStep, removeStep, reword, splitStep, superviseStep, type StepsDifference } from './task/edit';
+export { LEARNER_TIME_FACTOR, USUAL_KITCHEN, type Filling, type Grain, type Kitchen, type Step, type TaskAnalysis, type Use } from './task/model';
+export { measureLabel } from './task/measuring';
+export { toolName } from './task/routines';
+
+export { describeCard, pictureNames, type Card, type DrawnMeasure } from './picture/card';
+
+export { heightOf, HIERARCHIES, hierarchyById, OTHER_CODES, type Hierarchy, type Level, type OtherCode } from './help/hierarchy';
+export { mastery, USUAL_MASTERY, type MasteryRule } from './help/mastery';
+export { nextRung, USUAL_RULE, type Opportunity, type RungRule, type YellowRung } from './help/next-rung';
+export { scoreLesson, type Recorded, type Score } from './help/score';
