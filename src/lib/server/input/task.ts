@@ -1,0 +1,173 @@
+// What a person may send of a task analysis: its steps, with what revision they started from.
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsInt, IsNumber, IsOptional, IsString, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { LONGEST_STEP, PHASES, SUPERVISION } from '$core';
+
+const HAZARDS = ['sharp', 'hot', 'steam', 'raw-egg', 'raw-meat', 'raw-fish', 'raw-flour', 'edge', 'electric', 'choking', 'allergen', 'splash', 'slip'];
+const SENSES = ['sight', 'touch', 'sound', 'smell', 'time', 'thermometer'];
+const AMOUNT = /^\d{1,9}(\/[1-9]\d{0,8})?$/;
+
+class CueInput {
+  @IsIn(SENSES)
+  sense!: string;
+
+  @IsString()
+  @MaxLength(300)
+  text!: string;
+}
+
+class UseInput {
+  @IsOptional()
+  @IsInt()
+  @Min(0)
+  ingredient!: number | null;
+
+  @IsString()
+  @MaxLength(200)
+  item!: string;
+
+  @IsOptional()
+  @Matches(AMOUNT)
+  quantity!: string | null;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(12)
+  unit!: string | null;
+}
+
+class FillingInput {
+  @IsString()
+  @MaxLength(40)
+  measure!: string;
+
+  @IsString()
+  @MaxLength(40)
+  label!: string;
+
+  @IsInt()
+  @Min(1)
+  @Max(200)
+  times!: number;
+}
+
+class MinutesInput {
+  @IsNumber()
+  @Min(0)
+  @Max(10_000)
+  active!: number;
+
+  @IsNumber()
+  @Min(0)
+  @Max(100_000)
+  waiting!: number;
+}
+
+class StepInput {
+  @Length(1, 120)
+  key!: string;
+
+  @Length(1, LONGEST_STEP, { message: ({ value }) => (value ? `a step is at most ${LONGEST_STEP} characters: one action` : 'a step needs words') })
+  text!: string;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(40)
+  technique!: string | null;
+
+  @IsIn([...PHASES])
+  phase!: string;
+
+  @IsOptional()
+  @IsInt()
+  sourceLine!: number | null;
+
+  @IsArray()
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => UseInput)
+  uses!: UseInput[];
+
+  @IsArray()
+  @ArrayMaxSize(60)
+  @IsString({ each: true })
+  @MaxLength(40, { each: true })
+  tools!: string[];
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(40)
+  into!: string | null;
+
+  @IsArray()
+  @ArrayMaxSize(20)
+  @ValidateNested({ each: true })
+  @Type(() => FillingInput)
+  fillings!: FillingInput[];
+
+  @IsArray()
+  @IsIn(HAZARDS, { each: true })
+  hazards!: string[];
+
+  @IsIn([...SUPERVISION])
+  supervision!: string;
+
+  @IsArray()
+  @ArrayMaxSize(40)
+  @ValidateNested({ each: true })
+  @Type(() => CueInput)
+  cues!: CueInput[];
+
+  @ValidateNested()
+  @Type(() => MinutesInput)
+  minutes!: MinutesInput;
+
+  @IsArray()
+  @IsString({ each: true })
+  @MaxLength(40, { each: true })
+  demands!: string[];
+
+  @IsArray()
+  @ArrayMaxSize(200)
+  @IsString({ each: true })
+  @MaxLength(2000, { each: true })
+  small!: string[];
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(300)
+  meanwhile!: string | null;
+}
+
+export class SavedDraft {
+  @IsInt()
+  @Min(1)
+  revision!: number;
+
+  @IsArray()
+  @ArrayMaxSize(600, { message: 'a task has at most 600 steps' })
+  @ArrayUnique((step: StepInput) => step?.key, { message: 'two steps have the same key' })
+  @ValidateNested({ each: true })
+  @Type(() => StepInput)
+  steps!: StepInput[];
+}
+
+export class Publication {
+  @IsInt()
+  @Min(1)
+  revision!: number;
+
+  @IsString()
+  @MaxLength(2000, { message: 'a note is at most 2000 characters' })
+  note!: string;
+}
+
+export class Rebuild {
+  @IsInt()
+  @Min(1)
+  revision!: number;
+
+  @IsIn(['coarse', 'standard', 'fine'])
+  grain!: 'coarse' | 'standard' | 'fine';
+}

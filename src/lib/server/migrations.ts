@@ -1,0 +1,11 @@
+// The migrations, by name. Listed by hand: the same list serves the command line, where no bundler expands globs.
+import type { Knex } from 'knex';
+import * as first from './migrations/0001_first';
+
+const MIGRATIONS: Record<string, Knex.Migration> = { '0001_first': first };
+
+export const migrationSource: Knex.MigrationSource<string> = {
+  getMigrations: () => Promise.resolve(Object.keys(MIGRATIONS).sort()),
+  getMigrationName: (name) => name,
+  getMigration: (name) => Promise.resolve(MIGRATIONS[name]!),
+};
