@@ -10,7 +10,7 @@ const TAKEN = {
   'cut-of-meat': '', bacon: '', fish: '', shrimp: '', beans: '', chestnut: '', peanuts: '', 'jar-with-brown-content': '', 'milk-jug': '', 'glass-of-milk': '', 'cheese-wedge': '', 'ice-cream': '', butter: '', jar: '',
   salt: '', 'pepper-mill': '', herb: '', 'jar-with-yellow-content': '', 'jar-with-green-content': '', 'jar-with-red-content': '', 'honey-pot': '', 'chocolate-bar': '', ice: '', 'teacup-without-handle': '',
   scissors: '', spoon: '', timer: '', thermometer: '', sponge: '', soap: '', tap: 'potable-water', courgette: 'cucumber', beetroot: 'root-vegetable', 'dried-fruit': 'grapes', hands: 'wash-hands', soup: 'steaming-bowl',
-  meal: 'fork-and-knife-with-plate', water: 'droplet', bin: 'wastebasket', food: 'takeout-box', hair: 'hair-pick', pinch: 'pinching-hand', hand: 'palm-down-hand', eye: 'eye',
+  meal: 'fork-and-knife-with-plate', water: 'droplet', bin: 'wastebasket', food: 'takeout-box', pinch: 'pinching-hand', hand: 'palm-down-hand', eye: 'eye',
 }; // prettier-ignore
 const lines = Object.entries(TAKEN).map(([own, theirs]) => {
   const icon = icons[theirs || own];

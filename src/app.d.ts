@@ -4,6 +4,7 @@ declare global {
       requestId: string;
       /** The school whose rows this request sees. */
       school: string;
+      theme: string;
     }
     interface Error {
       message: string;

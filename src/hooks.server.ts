@@ -5,13 +5,18 @@ import { closePool } from '$lib/server/school';
 import { DEMO_SCHOOL } from '$lib/server/school-scope';
 import { log } from '$lib/server/log';
 
+const THEMES = new Set(['auto', 'light', 'dark', 'contrast']);
+
 process.once('sveltekit:shutdown', () => void closePool());
 
 export const handle: Handle = async ({ event, resolve }) => {
   event.locals.requestId = randomUUID();
   event.locals.school = DEMO_SCHOOL;
   const started = performance.now();
-  const response = await resolve(event);
+  const asked = event.cookies.get('theme');
+  const theme = asked && THEMES.has(asked) ? asked : 'auto';
+  event.locals.theme = theme;
+  const response = await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'no-referrer');
   response.headers.set('x-frame-options', 'DENY');

@@ -27,3 +27,5 @@ export { heightOf, HIERARCHIES, hierarchyById, OTHER_CODES, type Hierarchy, type
 export { mastery, USUAL_MASTERY, type MasteryRule } from './help/mastery';
 export { nextRung, USUAL_RULE, type Opportunity, type RungRule, type YellowRung } from './help/next-rung';
 export { scoreLesson, type Recorded, type Score } from './help/score';
+
+export { nextPlace, type Place, type RecipeState } from './next-place';

@@ -38,6 +38,8 @@ const OTHER_THINGS: [RegExp, string][] = [
 const CARD_TOOLS = new Set(['utensil', 'cutting', 'cleaning', 'wear', 'measure']);
 const CARD_PLACES = new Set(['container', 'cookware', 'surface', 'appliance']);
 
+const COVERS = new Set(['lid', 'plate', 'foil', 'cling-film', 'cloth']);
+
 /** Motifs whose picture is whole without a tool beside it. */
 const NO_TOOL = new Set<Motif>(['wash-hands', 'wear', 'tie', 'get', 'wait', 'eat']);
 
@@ -51,7 +53,8 @@ export function describeCard(step: Step): Card {
   const places = step.into ? [step.into] : step.tools.filter((id) => CARD_PLACES.has(toolById(id)?.kind ?? ''));
   const named = new Set(findTools(step.text).map((t) => t.tool.id));
   const tools = step.tools.filter((id) => CARD_TOOLS.has(toolById(id)?.kind ?? '') && id !== 'timer');
-  const tool = tools.find((id) => named.has(id)) ?? tools[0] ?? null;
+  const covers = motif === 'cover' ? step.tools.find((id) => COVERS.has(id)) : undefined;
+  const tool = covers ?? tools.find((id) => named.has(id)) ?? tools[0] ?? null;
   const place = places[0] ?? null;
   return {
     stepKey: step.key,
@@ -69,6 +72,7 @@ export function describeCard(step: Step): Card {
 }
 
 function thingsOf(step: Step): string[] {
+  if (step.technique === 'open-can') return ['canned-food'];
   const foods = step.uses.flatMap((u) => findFood(u.item)?.picture ?? 'food');
   const own = [...new Set(foods)];
   if (own.length > 0) return own;

@@ -13,12 +13,13 @@ export function hasDrawing(name: string): boolean {
 }
 
 const body = (name: string) => DRAWN[name] ?? OPENMOJI[name] ?? DRAWN.mixture!;
+const known = (name: string) => (hasDrawing(name) ? name : 'mixture');
 
 /** One drawing, its 72-grid put at x, y with the side given in units of the picture. */
 function place(name: string, x: number, y: number, side: number, turn = 0): string {
   const scale = side / 72;
   const rotate = turn ? ` rotate(${turn} 36 36)` : '';
-  return `<g transform="translate(${x} ${y}) scale(${Math.round(scale * 1000) / 1000})${rotate}">${body(name)}</g>`;
+  return `<use href="#yr-${known(name)}" transform="translate(${x} ${y}) scale(${Math.round(scale * 1000) / 1000})${rotate}"/>`;
 }
 
 const INK = '#1e2528';
@@ -57,23 +58,26 @@ function measure(m: DrawnMeasure, x: number, y: number, side: number): string {
   if (m.shape === 'jug') return place('jug', x, y, side);
   if (m.shape === 'spoon') {
     const r = 9 + 11 * Math.min(1, m.size);
-    return at(`<path d="M${26 + r} 34H70v8H${26 + r}" ${outline}/><ellipse cx="26" cy="38" rx="${r + 4}" ry="${r}" ${outline}/>`) + text(m.label, x + side / 2, y + side + 8, 20);
+    return at(`<path d="M${26 + r} 34H70v8H${26 + r}" ${outline}/><ellipse cx="26" cy="38" rx="${r + 4}" ry="${r}" ${outline}/>`) + text(m.label, x + side / 2, y + side + 10, side < 50 ? 16 : 19);
   }
   const h = 18 + 24 * m.size;
   const w = 30 + 14 * m.size;
   const top = 62 - h;
-  return at(`<path d="M${4 + w} ${top + 2}H70v7H${4 + w}" ${outline}/><path d="M4 ${top}h${w}l-4 ${h}H8z" ${outline}/><path d="M6 ${top + 3}h${w - 4}" stroke="#b98a2f" stroke-width="4"/>`) + text(m.label, x + side / 2, y + side + 8, 20);
+  return at(`<path d="M${4 + w} ${top + 2}H70v7H${4 + w}" ${outline}/><path d="M4 ${top}h${w}l-4 ${h}H8z" ${outline}/><path d="M6 ${top + 3}h${w - 4}" stroke="#b98a2f" stroke-width="4"/>`) + text(m.label, x + side / 2, y + side + 10, side < 50 ? 16 : 19);
 }
 
 function measuring(card: Card): string {
   const all = card.measures.flatMap((m) => Array.from({ length: Math.min(m.times, 6) }, () => m)).slice(0, 6);
-  const side = all.length > 3 ? 46 : all.length > 1 ? 60 : 80;
-  const perRow = all.length > 4 ? 3 : all.length > 2 ? Math.ceil(all.length / 2) : all.length;
+  const perRow = all.length > 4 ? 3 : all.length > 2 ? 2 : all.length;
   const rows = Math.ceil(all.length / perRow);
-  const drawn = all.map((m, i) => measure(m, 122 + ((i % perRow) - (perRow - 1) / 2) * (side + 6) + 50 - side / 2, 62 - (rows * (side + 22)) / 2 + Math.floor(i / perRow) * (side + 24), side)).join('');
+  const side = Math.min(rows > 1 ? 44 : 80, 128 / perRow - 8);
+  const left = 108;
+  const step = (WIDTH - left - 4) / perRow;
+  const top = rows > 1 ? 2 : 62 - side / 2 - 10;
+  const drawn = all.map((m, i) => measure(m, left + (i % perRow) * step + (step - side) / 2, top + Math.floor(i / perRow) * (side + 24), side)).join('');
   const total = card.measures.reduce((n, m) => n + m.times, 0);
-  const times = total > 1 ? text(`${total} times`, 172, 154, 20) : '';
-  return place(card.things[0] ?? 'mixture', 6, 36, 88) + line('M92 78h20') + line('M104 68l11 10-11 10') + drawn + times;
+  const times = total > 1 ? text(`${total} times`, left + (WIDTH - left) / 2, 154, 20) : '';
+  return place(card.things[0] ?? 'mixture', 2, 36, 80) + line('M84 78h18') + line('M94 68l11 10-11 10') + drawn + times;
 }
 
 /** Several things in a row or a block: what is fetched, or what is put away. */
@@ -138,12 +142,12 @@ const SCENES: Record<Motif, (card: Card) => string> = {
   oven: (c) => place('oven', 90, 12, 136) + (c.things[0] ? place(c.things[0], 6, 44, 80) : c.place && c.place !== 'oven' ? place(c.place, 6, 44, 80) : '') + (c.dial ? text(c.dial.split(' (')[0]!, 46, 92, 24) : line('M74 84h20') + line('M86 74l11 10-11 10')),
   microwave: (c) => place('microwave', 84, 20, 136) + place(c.things[0] ?? 'plate', 4, 46, 78) + line('M74 84h16') + line('M82 74l11 10-11 10'),
   wait: (c) => clock(c.things[0] ? 168 : 120, 64, 46, c.minutes ?? 5) + (c.things[0] ? place(c.things[0], 8, 28, 96) : ''),
-  cover: (c) => place(c.place ?? 'bowl', 56, 54, 116) + place(c.tool ?? (c.things[0] === 'plate' ? 'plate' : 'lid'), 64, -4, 92) + line('M196 20v40') + line('M182 48l14 14 14-14'),
+  cover: (c) => place(c.place ?? 'bowl', 56, 54, 116) + place(c.tool ?? 'lid', 68, -4, 92) + line('M196 20v40') + line('M182 48l14 14 14-14'),
   look: (c) => place('eye', 76, 0, 78) + place(c.things[0] ?? 'mixture', 64, 62, 96),
   chill: (c) => place('fridge', 112, 8, 140) + place(c.things[0] ?? c.place ?? 'storage-box', 6, 50, 86) + line('M90 92h24') + line('M106 82l11 10-11 10') + snow(226, 28),
   serve: (c) => place('bowl', 110, 50, 108) + place(c.tool ?? 'spoon', 20, 16, 84, -30) + TILT,
   eat: () => place('meal', 58, 18, 128),
-  tie: () => place('hair', 60, 16, 124),
+  tie: () => place('hair', 56, 12, 136),
   tear: (c) => place(c.things[0] ?? 'herb', 64, 36, 108) + line('M54 40H22') + line('M34 28L20 40l14 12') + line('M186 40h32') + line('M206 28l14 12-14 12'),
   prick: (c) => work({ ...c, place: null }, DOWN, c.tool ?? 'fork', 200),
   away: (c) => place(c.things[0] ?? 'dishes', 8, 40, 88) + place(c.tool === 'bin' ? 'bin' : 'storage-box', 136, 34, 96) + ACROSS,
@@ -158,13 +162,29 @@ function dial(card: Card, on: boolean): string {
   return `<circle cx="${x}" cy="108" r="30" fill="#fff" stroke="${INK}" stroke-width="3"/><path d="${mark}" stroke="${on ? ARROW : INK}" stroke-width="6" stroke-linecap="round"/>${text(words, x, 70, 22)}${card.dial ? text(card.dial, x, 156, 16) : ''}`;
 }
 
+/** Names of the drawings that pictures refer to. */
+function namesIn(svg: string): string[] {
+  return [...new Set([...svg.matchAll(/#yr-([\w-]+)/g)].map((m) => m[1]!))];
+}
+
+/** The drawings that some pictures refer to, each once: the inside of a hidden SVG on the same page. */
+export function spriteFor(pictures: readonly string[]): string {
+  return `<defs>${namesIn(pictures.join('')).map((name) => `<g id="yr-${name}">${body(name)}</g>`).join('')}</defs>`;
+}
+
+/** One picture as a whole SVG file that needs nothing else. */
+export function standaloneSvg(card: Card): string {
+  const picture = drawCard(card);
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${WIDTH} ${HEIGHT}" role="img"><title>${escape(card.words)}</title>${spriteFor([picture])}${picture}</svg>`;
+}
+
 /**
- * The picture of a card, as the inside of an SVG of WIDTH x HEIGHT. A step with no known technique shows its things side by side.
+ * The picture of a card, as the inside of an SVG of WIDTH x HEIGHT that refers to drawings of `spriteFor`. A step with no known technique shows its things side by side.
  * Text in it is the amount, the time and the temperature; the step's words stand beside it, not in it.
  */
 export function drawCard(card: Card): string {
   const scene = card.motif ? SCENES[card.motif](card) : group(card.things.length > 0 ? card.things : card.tool ? [card.tool] : card.place ? [card.place] : []);
-  const time = card.minutes && card.motif !== 'wait' && card.motif !== 'wash-hands' ? clock(210, 34, 20, card.minutes) : '';
+  const time = card.minutes && card.motif !== 'wait' && card.motif !== 'switch-on' && card.motif !== 'wash-hands' ? clock(210, 34, 20, card.minutes) : '';
   const count = card.count && card.things.length === 1 && card.measures.length === 0 ? `<g><circle cx="26" cy="26" r="20" fill="#fff" stroke="${INK}" stroke-width="3"/>${text(String(card.count), 26, 34, 24)}</g>` : '';
   return scene + time + count;
 }

@@ -97,7 +97,9 @@ export const DRAWN: Record<string, string> = {
   blender: draw(fill('#d9ecf5', 'M20 8h32l-4 36H24z') + fill('#8f9ba1', 'M22 44h28v18H22z'), path('M20 8h32l-4 36H24zM22 44h28v18H22zM18 8h36M36 30l-6 8M36 30l6 8') + dots([[36, 53]], 3)),
   mixer: shape('#c9dbe6', 'M10 24c0-8 8-12 18-12h30v16H28c-4 0-18 2-18-4z', path('M22 28v12c-6 4-6 18 0 22 6-4 6-18 0-22M42 28v12c-6 4-6 18 0 22 6-4 6-18 0-22')),
   fridge: shape('#e3edf2', 'M16 6h40v60H16z', path('M16 28h40M22 14v8M22 34v12')),
+  scale: draw(fill('#e3e7e9', 'M14 34h44l4 26H10z') + fill('#b9c1c6', 'M8 22h56l-4 8H12z'), path('M14 34h44l4 26H10zM8 22h56l-4 8H12zM36 30v4') + '<rect x="24" y="42" width="24" height="11" rx="2" fill="#cfe8d5"/>' + path('M28 49h4M36 49h8')),
   // wear, surfaces, cleaning
+  hair: draw(fill('#fcd9b6', 'M20 34c0-10 6-16 15-16s15 6 15 16v10c0 9-7 15-15 15s-15-6-15-15z') + fill('#7a4a2a', 'M18 36c-2-16 6-26 18-26 10 0 17 6 16 18-8 0-14-2-18-6-4 6-10 8-16 8zM50 22c8-2 16 4 16 16 0 8-4 14-8 18-2-8-2-16-8-22z'), path('M20 34v10c0 9 7 15 15 15s15-6 15-15V32M18 36c-2-16 6-26 18-26 10 0 17 6 16 18-8 0-14-2-18-6-4 6-10 8-16 8zM50 22c8-2 16 4 16 16 0 8-4 14-8 18-2-8-2-16-8-22z') + dots([[29, 40], [41, 40]], 2) + path('M30 50c3 3 7 3 10 0') + '<path d="M49 20l6 10" stroke="#0b5c7a" stroke-width="4"/>'),
   'oven-gloves': shape('#c9452c', 'M22 62V38l-8-8c-4-6 2-12 7-8l5 6V18c0-14 26-14 26 0v44z', path('M22 54h30')),
   apron: shape('#5b8ea6', 'M26 8h20v14l10 10v30H16V32l10-10z', path('M26 8c0-4 20-4 20 0M16 36L6 42M56 36l10 6M26 44h20v10H26z')),
   stand: shape('#dcb27c', 'M8 36h56v8H8z', path('M14 44v10M58 44v10M24 36v8M36 36v8M48 36v8')),
@@ -105,6 +107,3 @@ export const DRAWN: Record<string, string> = {
   table: shape('#dcb27c', 'M4 28h64v8H4z', path('M12 36v26M60 36v26')),
   dishes: draw(fill('#fff', 'M6 50h60c-4 6-14 10-30 10S10 56 6 50z') + fill('#d8e4ea', 'M18 30h36c0 10-6 18-14 18h-8c-8 0-14-8-14-18z'), path('M6 50h60c-4 6-14 10-30 10S10 56 6 50zM18 30h36c0 10-6 18-14 18h-8c-8 0-14-8-14-18z') + path('M22 22c4-4 8 4 12 0s8 4 12 0')),
 }; // prettier-ignore
-
-/** Marks of hazards, drawn in brick red on the card's edge; each has a word beside it. */
-export const HAZARD_MARK = path('M36 10l28 50H8z') + path('M36 28v14') + '<circle cx="36" cy="50" r="2" />';

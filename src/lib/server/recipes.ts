@@ -3,7 +3,7 @@ import type { Reading } from '$core';
 import type { SchoolTrx } from './school-scope';
 
 export type RecipeRow = { id: string; title: string; source: string; reading: Reading; servingsWanted: number | null; revision: number };
-export type RecipeSummary = { id: string; title: string; revision: number; unread: number; ingredients: number; steps: number | null; versions: number; lessons: number; draftNewer: boolean };
+export type RecipeSummary = { id: string; title: string; revision: number; unread: number; ingredients: number; instructions: number; withoutPicture: number; steps: number | null; versions: number; lessons: number; draftNewer: boolean };
 
 /** Saves a new recipe. The same id twice is one recipe: a double submit answers as the first did. */
 export async function addRecipe(trx: SchoolTrx, id: string, source: string, reading: Reading): Promise<void> {
@@ -28,10 +28,10 @@ export async function saveReading(trx: SchoolTrx, id: string, revision: number, 
   return rows[0]?.revision ?? null;
 }
 
-/** All recipes with how far each has come, the last changed first. */
-export async function listRecipes(trx: SchoolTrx): Promise<RecipeSummary[]> {
+/** All recipes, or one, with how far each has come; the last changed first. */
+export async function listRecipes(trx: SchoolTrx, only?: string): Promise<RecipeSummary[]> {
   const rows = await trx('recipe as r')
-    .where('r.school_id', trx.school)
+    .where({ 'r.school_id': trx.school, ...(only ? { 'r.id': only } : {}) })
     .leftJoin('task_draft as d', function () {
       this.on('d.school_id', 'r.school_id').andOn('d.recipe_id', 'r.id');
     })
@@ -39,11 +39,14 @@ export async function listRecipes(trx: SchoolTrx): Promise<RecipeSummary[]> {
       'r.id', 'r.title', 'r.revision',
       trx.raw(`jsonb_array_length(r.reading->'notUnderstood') as unread`),
       trx.raw(`jsonb_array_length(r.reading->'recipe'->'ingredients') as ingredients`),
+      trx.raw(`jsonb_array_length(r.reading->'recipe'->'instructions') as instructions`),
       trx.raw(`jsonb_array_length(d.steps) as steps`),
+      // a step with neither a technique nor a thing has nothing to draw
+      trx.raw(`(select count(*)::int from jsonb_array_elements(d.steps) s where s->>'technique' is null and jsonb_array_length(s->'uses') = 0 and jsonb_array_length(s->'tools') = 0) as without_picture`),
       trx.raw(`(select count(*)::int from task_version v where v.school_id = r.school_id and v.recipe_id = r.id) as versions`),
       trx.raw(`(select count(*)::int from lesson l where l.school_id = r.school_id and l.recipe_id = r.id) as lessons`),
       trx.raw(`coalesce(d.revision > (select max(v.from_revision) from task_version v where v.school_id = r.school_id and v.recipe_id = r.id), false) as draft_newer`),
     )
     .orderBy('r.updated_at', 'desc'); // prettier-ignore
-  return rows.map((r: Record<string, never>) => ({ id: r.id, title: r.title, revision: r.revision, unread: r.unread, ingredients: r.ingredients, steps: r.steps, versions: r.versions, lessons: r.lessons, draftNewer: r.draft_newer }));
+  return rows.map((r: Record<string, never>) => ({ id: r.id, title: r.title, revision: r.revision, unread: r.unread, ingredients: r.ingredients, instructions: r.instructions, withoutPicture: r.without_picture ?? 0, steps: r.steps, versions: r.versions, lessons: r.lessons, draftNewer: r.draft_newer }));
 }

@@ -2,24 +2,25 @@
 import type { Grain, Ingredient, Step } from '$core';
 import type { SchoolTrx } from './school-scope';
 
-export type DraftRow = { grain: Grain; steps: Step[]; revision: number };
+/** `recipeRevision`: the reading that the steps were built from. */
+export type DraftRow = { grain: Grain; steps: Step[]; revision: number; recipeRevision: number };
 export type VersionRow = { number: number; grain: Grain; ingredients: Ingredient[]; note: string; publishedAt: string; fromRevision: number; steps: Step[] };
 
 export async function getDraft(trx: SchoolTrx, recipeId: string): Promise<DraftRow | null> {
-  const row = await trx('task_draft').where({ school_id: trx.school, recipe_id: recipeId }).first('grain', 'steps', 'revision');
-  return row ?? null;
+  const row = await trx('task_draft').where({ school_id: trx.school, recipe_id: recipeId }).first('grain', 'steps', 'revision', 'recipe_revision');
+  return row ? { grain: row.grain, steps: row.steps, revision: row.revision, recipeRevision: row.recipe_revision } : null;
 }
 
 /** Starts the draft of a recipe; where there is one already, that one stands. */
-export async function startDraft(trx: SchoolTrx, recipeId: string, grain: Grain, steps: Step[]): Promise<void> {
-  await trx('task_draft').insert({ school_id: trx.school, recipe_id: recipeId, grain, steps: JSON.stringify(steps) }).onConflict(['school_id', 'recipe_id']).ignore();
+export async function startDraft(trx: SchoolTrx, recipeId: string, recipeRevision: number, grain: Grain, steps: Step[]): Promise<void> {
+  await trx('task_draft').insert({ school_id: trx.school, recipe_id: recipeId, recipe_revision: recipeRevision, grain, steps: JSON.stringify(steps) }).onConflict(['school_id', 'recipe_id']).ignore();
 }
 
 /** Saves the draft if nobody saved since `revision`; null when somebody did, and nothing is changed. */
-export async function saveDraft(trx: SchoolTrx, recipeId: string, revision: number, steps: Step[], grain?: Grain): Promise<number | null> {
+export async function saveDraft(trx: SchoolTrx, recipeId: string, revision: number, steps: Step[], built?: { grain: Grain; recipeRevision: number }): Promise<number | null> {
   const rows = await trx('task_draft')
     .where({ school_id: trx.school, recipe_id: recipeId, revision })
-    .update({ steps: JSON.stringify(steps), ...(grain ? { grain } : {}), revision: revision + 1, updated_at: trx.fn.now() })
+    .update({ steps: JSON.stringify(steps), ...(built ? { grain: built.grain, recipe_revision: built.recipeRevision } : {}), revision: revision + 1, updated_at: trx.fn.now() })
     .returning('revision');
   return rows[0]?.revision ?? null;
 }

@@ -31,7 +31,7 @@ async function loadRecipe(trx: SchoolTrx, recipe: (typeof RECIPES)[number]): Pro
   const reading = readRecipe(recipe.source);
   await addRecipe(trx, recipe.id, recipe.source, reading);
   const task = buildTask(reading.recipe, { grain: 'standard', kitchen });
-  await startDraft(trx, recipe.id, 'standard', task.steps);
+  await startDraft(trx, recipe.id, 1, 'standard', task.steps);
   if (!recipe.published) return;
   await publish(trx, recipe.id, 1, task.ingredients, 'First version.');
   if (recipe.lessonsFor === null) return;

@@ -140,10 +140,25 @@ class StepInput {
   meanwhile!: string | null;
 }
 
+class BuiltFrom {
+  @IsIn(['coarse', 'standard', 'fine'])
+  grain!: 'coarse' | 'standard' | 'fine';
+
+  @IsInt()
+  @Min(1)
+  recipeRevision!: number;
+}
+
 export class SavedDraft {
   @IsInt()
   @Min(1)
   revision!: number;
+
+  /** Set when the steps were built anew from the recipe. */
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => BuiltFrom)
+  built?: BuiltFrom;
 
   @IsArray()
   @ArrayMaxSize(600, { message: 'a task has at most 600 steps' })
@@ -161,13 +176,4 @@ export class Publication {
   @IsString()
   @MaxLength(2000, { message: 'a note is at most 2000 characters' })
   note!: string;
-}
-
-export class Rebuild {
-  @IsInt()
-  @Min(1)
-  revision!: number;
-
-  @IsIn(['coarse', 'standard', 'fine'])
-  grain!: 'coarse' | 'standard' | 'fine';
 }

@@ -53,6 +53,7 @@ create table task_draft (
   recipe_id uuid not null,
   grain text not null check (grain in ('coarse', 'standard', 'fine')),
   steps jsonb not null,
+  recipe_revision integer not null,
   revision integer not null default 1,
   updated_at timestamptz not null default now(),
   primary key (school_id, recipe_id),

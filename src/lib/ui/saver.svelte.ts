@@ -1,0 +1,80 @@
+// Saves a document soon after each change, one save at a time, and tells when another window saved first.
+
+export type SaveState = 'saved' | 'waiting' | 'saving' | 'stale' | 'failed' | 'refused';
+
+type Answer = { revision?: number; problems?: Record<string, string>; message?: string };
+
+/** Keeps one document of a page in step with the server. */
+export class Saver {
+  state = $state<SaveState>('saved');
+  /** What the server said against the last save. */
+  message = $state('');
+  revision = $state(0);
+  #timer: ReturnType<typeof setTimeout> | undefined;
+  #again = false;
+
+  /**
+   * @param url takes PUT with the revision and the body; answers 200 {revision}, 409 stale, 422 {problems}
+   * @param body what to save, asked for at the moment of saving
+   */
+  constructor(
+    private url: () => string,
+    private body: () => object,
+    revision: number,
+    private delay = 500,
+  ) {
+    this.revision = revision;
+  }
+
+  /** Call after each change. */
+  changed(): void {
+    if (this.state === 'stale') return;
+    this.state = this.state === 'saving' ? 'saving' : 'waiting';
+    if (this.state === 'saving') this.#again = true;
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => void this.save(), this.delay);
+  }
+
+  /** Saves now; true when all is saved. */
+  async save(): Promise<boolean> {
+    clearTimeout(this.#timer);
+    if (this.state === 'saved') return true;
+    if (this.state === 'saving') {
+      this.#again = true;
+      return false;
+    }
+    this.state = 'saving';
+    this.#again = false;
+    try {
+      const response = await fetch(this.url(), { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ revision: this.revision, ...this.body() }), keepalive: false });
+      const answer = (await response.json().catch(() => ({}))) as Answer;
+      if (response.status === 409) {
+        this.state = 'stale';
+        this.message = answer.message ?? '';
+        return false;
+      }
+      if (!response.ok) {
+        this.state = response.status === 422 ? 'refused' : 'failed';
+        this.message = Object.values(answer.problems ?? {})[0] ?? answer.message ?? 'It could not be saved.';
+        return false;
+      }
+      this.revision = answer.revision ?? this.revision;
+      this.message = '';
+      this.state = 'saved';
+      if (this.#again) this.changed();
+      return !this.#again;
+    } catch {
+      this.state = 'failed';
+      this.message = 'The server cannot be reached. Your changes are still here; they are saved when it answers again.';
+      this.#timer = setTimeout(() => this.state === 'failed' && void this.save(), 4000);
+      return false;
+    }
+  }
+
+  /** Another window saved first: save what is here as the newer one. */
+  async keepMine(theirRevision: number): Promise<void> {
+    this.revision = theirRevision;
+    this.state = 'waiting';
+    await this.save();
+  }
+}

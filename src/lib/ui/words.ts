@@ -1,0 +1,44 @@
+// The words on the screens for what core names by an id.
+import type { Hazard, Phase, Place, Supervision } from '$core';
+
+export const PHASE_NAMES: Record<Phase, string> = { ready: 'Get ready', gather: 'Gather', prepare: 'Prepare', cook: 'Cook', serve: 'Serve and eat', store: 'Put away', clean: 'Clean up' };
+
+export const SUPERVISION_NAMES: Record<Supervision, string> = { none: 'no adult needed', nearby: 'adult nearby', 'within-reach': 'adult within reach', 'adult-does': 'adult does it' };
+
+/** A short name for the mark, and the usual caution. None of them says that anything is safe. */
+export const HAZARDS: Record<Hazard, { name: string; caution: string }> = {
+  sharp: { name: 'sharp', caution: 'Claw or bridge hold. Flat side down. Put the knife down flat, away from the edge.' },
+  hot: { name: 'hot', caution: 'Oven gloves on. Handles turned in. Hot things go on a stand.' },
+  steam: { name: 'steam', caution: 'Lean back. Open lids and doors away from the face.' },
+  'raw-egg': { name: 'raw egg', caution: 'No tasting. Wash hands after the shell. Egg dishes to 71 °C, 160 °F.' },
+  'raw-meat': { name: 'raw meat', caution: 'Own board and knife. Wash hands after. Check with a thermometer: poultry 74 °C, 165 °F; ground meat 71 °C, 160 °F.' },
+  'raw-fish': { name: 'raw fish', caution: 'Own board and knife. Wash hands after. Fish to 63 °C, 145 °F.' },
+  'raw-flour': { name: 'raw flour', caution: 'No tasting of dough or flour. Wash hands after.' },
+  edge: { name: 'edge', caution: 'Tins, lids and glass have edges. Lift lids with a spoon, not with fingers.' },
+  electric: { name: 'electric', caution: 'Dry hands. Plug in last, unplug first.' },
+  choking: { name: 'choking', caution: 'Cut lengthwise in quarters for those at risk. Texture as the learner’s plan says.' },
+  allergen: { name: 'allergen', caution: 'Check every label against the learners’ plans. This list may not be complete.' },
+  splash: { name: 'splash', caution: 'Lower things in gently, away from the body. Long spoon.' },
+  slip: { name: 'wet floor', caution: 'Wipe up drips at once.' },
+};
+
+export const PLACES: { id: Place; name: string; question: string }[] = [
+  { id: 'read', name: 'Read', question: 'Do I understand this recipe?' },
+  { id: 'break-down', name: 'Break down', question: 'What are the steps?' },
+  { id: 'show', name: 'Show', question: 'What does each step look like?' },
+  { id: 'cook', name: 'Cook', question: 'What happened?' },
+  { id: 'look-back', name: 'Look back', question: 'What is next?' },
+];
+
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+/** "10 Nov" for 2026-11-10. */
+export function showDay(day: string): string {
+  return DAY.format(new Date(`${day}T00:00:00Z`));
+}
+
+/** "1 h 20 min" for 80. */
+export function showMinutes(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 60) return `${whole} min`;
+  return whole % 60 ? `${Math.floor(whole / 60)} h ${whole % 60} min` : `${whole / 60} h`;
+}

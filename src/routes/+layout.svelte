@@ -1,0 +1,58 @@
+<script lang="ts">
+  import '../app.css';
+  import { enhance } from '$app/forms';
+  import { page } from '$app/state';
+
+  let { data, children } = $props();
+  const NAV = [
+    ['/', 'Today'],
+    ['/recipes', 'Recipes'],
+    ['/learners', 'Learners'],
+    ['/kitchen', 'Kitchen'],
+  ] as const;
+  const THEMES = [
+    ['auto', 'As the device'],
+    ['light', 'Light'],
+    ['dark', 'Dark'],
+    ['contrast', 'High contrast'],
+  ] as const;
+  const here = (href: string) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href));
+  // In the lesson nothing stands beside the lesson.
+  const bare = $derived(page.url.pathname.startsWith('/cook/'));
+</script>
+
+<svelte:head><title>{page.data.title ? `${page.data.title} · ` : ''}Yellow Rung</title></svelte:head>
+
+{#if bare}
+  {@render children()}
+{:else}
+  <a href="#main" class="btn btn-act absolute -top-20 left-2 z-50 focus:top-2">To the content</a>
+  <div class="mx-auto flex min-h-screen max-w-[84rem] flex-col px-4 sm:px-8">
+    <header class="screen-only flex flex-wrap items-center gap-x-8 gap-y-1 py-3">
+      <a href="/" class="flex items-center gap-2 font-bold text-ink no-underline">
+        <img src="/favicon.svg" alt="" width="26" height="26" class="rounded bg-white" /> Yellow Rung
+      </a>
+      <nav aria-label="Main" class="order-last w-full sm:order-none sm:w-auto">
+        <ul class="flex gap-5">
+          {#each NAV as [href, name] (href)}
+            <li>
+              <a {href} aria-current={here(href) ? 'page' : undefined} class="inline-flex min-h-11 items-center no-underline {here(href) ? 'font-bold text-ink underline decoration-[3px]' : 'text-ink'}">{name}</a>
+            </li>
+          {/each}
+        </ul>
+      </nav>
+      <span class="ml-auto text-sm text-muted">{data.school}</span>
+    </header>
+    <main id="main" tabindex="-1" class="flex-1 pb-12 outline-none">{@render children()}</main>
+    <footer class="screen-only flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line py-3 text-sm text-muted">
+      <form method="POST" action="/theme" use:enhance={() => ({ result }) => { if (result.type === 'redirect') location.reload(); }} class="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <span>Colours:</span>
+        <input type="hidden" name="back" value={page.url.pathname} />
+        {#each THEMES as [id, name] (id)}
+          <button name="theme" value={id} aria-pressed={data.theme === id} class="min-h-8 {data.theme === id ? 'font-bold text-ink underline' : ''}">{name}</button>
+        {/each}
+      </form>
+      <span class="sm:ml-auto">Food pictures: <a href="https://openmoji.org" rel="noreferrer">OpenMoji</a>, CC BY-SA 4.0</span>
+    </footer>
+  </div>
+{/if}

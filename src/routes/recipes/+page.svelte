@@ -1,0 +1,36 @@
+<script lang="ts">
+  import { PLACES } from '$lib/ui/words';
+  let { data } = $props();
+  const nameOf = (id: string) => PLACES.find((p) => p.id === id)?.name ?? id;
+</script>
+
+<div class="mt-4 flex flex-wrap items-center gap-4">
+  <h1>Recipes</h1>
+  <a class="btn btn-act" href="/recipes/new">New recipe</a>
+</div>
+{#if data.recipes.length === 0}
+  <p class="mt-6">No recipe yet.</p>
+{:else}
+  <table class="mt-4 w-full border-collapse text-left">
+    <thead>
+      <tr class="border-b-[3px] border-ink">
+        <th class="py-2 pr-4">Recipe</th>
+        <th class="hidden py-2 pr-4 text-right sm:table-cell">Steps</th>
+        <th class="hidden py-2 pr-4 text-right sm:table-cell">Versions</th>
+        <th class="hidden py-2 pr-6 text-right sm:table-cell">Lessons</th>
+        <th class="py-2">Next</th>
+      </tr>
+    </thead>
+    <tbody>
+      {#each data.recipes as recipe (recipe.id)}
+        <tr class="border-b border-line">
+          <td class="py-2 pr-4"><a class="inline-flex min-h-11 items-center font-semibold text-ink" href="/recipes/{recipe.id}">{recipe.title}</a></td>
+          <td class="hidden py-2 pr-4 text-right tabular-nums sm:table-cell">{recipe.steps ?? '–'}</td>
+          <td class="hidden py-2 pr-4 text-right tabular-nums sm:table-cell">{recipe.versions}</td>
+          <td class="hidden py-2 pr-6 text-right tabular-nums sm:table-cell">{recipe.lessons}</td>
+          <td class="py-1"><a class="next inline-block px-3 py-1 text-on-next no-underline hover:underline" href="/recipes/{recipe.id}/{recipe.next.place}">{nameOf(recipe.next.place)} <span class="hidden font-normal sm:inline">: {recipe.next.why}</span></a></td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+{/if}
