@@ -1,7 +1,7 @@
 // The public face of core: all that the rest of the program may import.
 export { planFilling, type FillingPlan, type Measure } from './amount/filling';
-export { showQuantity, toFraction, type Quantity } from './amount/quantity';
-export { convertUnit, showUnit, type MeasureSystem, type Unit } from './amount/units';
+export { readAmountField, showQuantity, toFraction, type Quantity } from './amount/quantity';
+export { convertUnit, readUnit, showUnit, type MeasureSystem, type Unit } from './amount/units';
 
 export { EU_ALLERGENS, showAllergen, US_ALLERGENS, type Allergen } from './recipe/allergens';
 export { findFood } from './recipe/food';

@@ -171,3 +171,15 @@ export function readNumber(text: string, at: number): NumberRead | null {
   }
   return { ok: true, min: first.value, max: first.value, length: first.length, word: first.word };
 }
+
+/**
+ * Reads a field that holds an amount and nothing else: "1 1/3", "2-3", "½".
+ * @returns null for an empty field; `why` for one that is no amount
+ */
+export function readAmountField(field: string): { min: Quantity; max: Quantity } | { why: string } | null {
+  const text = plainNumbers(field).trim();
+  if (!text) return null;
+  const number = readNumber(text, 0);
+  if (!number || (number.ok && number.length < text.length)) return { why: `“${field.trim().slice(0, 20)}” is no amount: write 2, 1 1/2, 1.5 or 2-3` };
+  return number.ok ? { min: toQuantity(number.min), max: toQuantity(number.max) } : { why: number.why };
+}

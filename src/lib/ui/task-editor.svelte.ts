@@ -1,0 +1,128 @@
+// The steps on the desk: every change keeps what was before, so that it can be undone to the start.
+import { buildTask, compareSteps, dryRun, insertStep, joinNext, moveStep, removeStep, reword, splitStep, superviseStep, type Grain, type Kitchen, type Recipe, type Step, type Supervision } from '$core';
+
+type Built = { grain: Grain; recipeRevision: number };
+type Moment = { steps: Step[]; grain: Grain; built?: Built };
+
+const newKey = () => `own-${crypto.randomUUID().slice(0, 8)}`;
+
+export class TaskEditor {
+  #now = $state.raw<Moment>({ steps: [], grain: 'standard' });
+  #past = $state.raw<Moment[]>([]);
+  #future = $state.raw<Moment[]>([]);
+  selected = $state<string | null>(null);
+
+  /** @param changed called after every change, to save it */
+  constructor(
+    steps: Step[],
+    grain: Grain,
+    private recipe: Recipe,
+    private kitchen: Kitchen,
+    private changed: () => void,
+  ) {
+    this.#now = { steps, grain };
+    this.selected = steps[0]?.key ?? null;
+  }
+
+  get steps() {
+    return this.#now.steps;
+  }
+  get grain() {
+    return this.#now.grain;
+  }
+  /** Set while the steps come from a build that is not saved yet. */
+  get built() {
+    return this.#now.built;
+  }
+  get current(): Step | null {
+    return this.steps.find((s) => s.key === this.selected) ?? null;
+  }
+  get canUndo() {
+    return this.#past.length > 0;
+  }
+  get canRedo() {
+    return this.#future.length > 0;
+  }
+  get findings() {
+    return dryRun({ title: this.recipe.title, servings: this.recipe.servings, grain: this.grain, ingredients: this.recipe.ingredients, steps: this.steps }, this.kitchen);
+  }
+
+  #to(steps: Step[], built?: Built): void {
+    if (steps === this.steps) return;
+    this.#past = [...this.#past, this.#now];
+    this.#future = [];
+    this.#now = { steps, grain: built?.grain ?? this.grain, built: built ?? this.#now.built };
+    if (!steps.some((s) => s.key === this.selected)) this.selected = steps[0]?.key ?? null;
+    this.changed();
+  }
+
+  undo(): void {
+    const before = this.#past.at(-1);
+    if (!before) return;
+    this.#past = this.#past.slice(0, -1);
+    this.#future = [...this.#future, this.#now];
+    this.#show(before);
+  }
+  redo(): void {
+    const after = this.#future.at(-1);
+    if (!after) return;
+    this.#future = this.#future.slice(0, -1);
+    this.#past = [...this.#past, this.#now];
+    this.#show(after);
+  }
+  #show(moment: Moment): void {
+    const changedKey = firstDifference(this.steps, moment.steps);
+    this.#now = moment;
+    if (changedKey) this.selected = changedKey;
+    else if (!this.current) this.selected = moment.steps[0]?.key ?? null;
+    this.changed();
+  }
+
+  reword(key: string, text: string): void {
+    if (text.trim() && text.trim() !== this.steps.find((s) => s.key === key)?.text) this.#to(reword(this.steps, key, text, this.recipe.ingredients, this.kitchen));
+  }
+  move(key: string, by: number): void {
+    const from = this.steps.findIndex((s) => s.key === key);
+    const to = from + by;
+    if (from >= 0 && to >= 0 && to < this.steps.length) this.#to(moveStep(this.steps, key, to));
+  }
+  /** After a drag: the same steps in a new order. */
+  reorder(key: string, to: number): void {
+    if (this.steps[to]?.key !== key) this.#to(moveStep(this.steps, key, to));
+  }
+  /** @returns the key of the new step */
+  add(after: string | null, text: string): string {
+    const key = newKey();
+    this.#to(insertStep(this.steps, after, text, key, this.recipe.ingredients, this.kitchen));
+    this.selected = key;
+    return key;
+  }
+  remove(key: string): void {
+    const index = this.steps.findIndex((s) => s.key === key);
+    const next = this.steps[index + 1] ?? this.steps[index - 1];
+    this.#to(removeStep(this.steps, key));
+    this.selected = next?.key ?? null;
+  }
+  /** @returns whether there was anything to split */
+  split(key: string): boolean {
+    const steps = splitStep(this.steps, key, newKey, this.recipe.ingredients, this.kitchen);
+    if (steps.length === this.steps.length) return false;
+    this.#to(steps);
+    return true;
+  }
+  join(key: string): void {
+    if (this.steps.at(-1)?.key !== key) this.#to(joinNext(this.steps, key));
+  }
+  supervise(key: string, supervision: Supervision): void {
+    this.#to(superviseStep(this.steps, key, supervision));
+  }
+  /** Builds all steps anew from the recipe, at a grain; undo brings the old ones back. */
+  rebuild(grain: Grain, recipeRevision: number): void {
+    this.#to(buildTask(this.recipe, { grain, kitchen: this.kitchen }).steps, { grain, recipeRevision });
+  }
+}
+
+function firstDifference(before: Step[], after: Step[]): string | null {
+  const { added, reworded, moved } = compareSteps(before, after);
+  return added[0] ?? reworded[0] ?? moved[0] ?? null;
+}
