@@ -18,7 +18,8 @@ export const handle: Handle = async ({ event, resolve }) => {
   event.locals.theme = theme;
   const response = await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
   response.headers.set('x-content-type-options', 'nosniff');
-  response.headers.set('referrer-policy', 'no-referrer');
+  // same-origin, not no-referrer: with that, browsers send forms with no origin, and the check against foreign forms refuses them
+  response.headers.set('referrer-policy', 'same-origin');
   response.headers.set('x-frame-options', 'DENY');
   // the route, not the address: an address holds ids of recipes and learners
   log.info({ id: event.locals.requestId, route: event.route.id, method: event.request.method, status: response.status, ms: Math.round(performance.now() - started) });

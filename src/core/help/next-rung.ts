@@ -38,7 +38,8 @@ export const USUAL_RULE: RungRule = { hierarchy: HIERARCHIES[0]!, last: 3, days:
  * The level to aim for next. Over the last 3 opportunities on at least 2 days, all at the aimed level or better: one level less help;
  * 2 of 3 at more help than aimed: one level more; else stay. Fewer than 3: not enough yet, never a guess.
  * Records that are no level of help (adult does, not offered, refused, cleared) do not count.
- * Where no aim is given, it starts at the middle one of the first 3 and moves by the same rule, each move asking for 3 new opportunities.
+ * Where no aim is given, it starts at the middle one of the first 3 and moves by the same rule, each move asking for 3 new opportunities;
+ * moving up, it goes one level above the most help of the last 3, so that an aim that nobody set does not stay behind what is done.
  * @param opportunities in the order in which they happened
  */
 export function nextRung(opportunities: readonly Opportunity[], rule: Partial<RungRule> = {}): YellowRung {
@@ -49,13 +50,13 @@ export function nextRung(opportunities: readonly Opportunity[], rule: Partial<Ru
   const heights = counted.map((o) => heightOf(o.code, full.hierarchy)!);
   if (full.aim !== undefined) {
     const aim = heightOf(full.aim, full.hierarchy);
-    if (aim !== null) return judge(counted, heights, aim, counted.length, full);
+    if (aim !== null) return judge(counted, heights, aim, counted.length, full, false);
   }
   let aim = [...heights.slice(0, full.last)].sort((a, b) => a - b)[Math.floor((full.last - 1) / 2)]!;
   let since = 0;
   let verdict: YellowRung | null = null;
   for (let end = full.last; end <= counted.length; end++) {
-    verdict = judge(counted.slice(since, end), heights.slice(since, end), aim, end - since, full);
+    verdict = judge(counted.slice(since, end), heights.slice(since, end), aim, end - since, full, true);
     // a move is a new aim: it is judged by what comes after it
     if ((verdict.verdict === 'up' || verdict.verdict === 'down') && end < counted.length) {
       aim = heightOf(verdict.aim!, full.hierarchy)!;
@@ -65,7 +66,7 @@ export function nextRung(opportunities: readonly Opportunity[], rule: Partial<Ru
   return verdict!;
 }
 
-function judge(counted: Opportunity[], heights: number[], aim: number, have: number, rule: RungRule): YellowRung {
+function judge(counted: Opportunity[], heights: number[], aim: number, have: number, rule: RungRule, catchUp: boolean): YellowRung {
   const top = rule.hierarchy.levels.length - 1;
   const name = (height: number) => rule.hierarchy.levels[top - height]!;
   const restsOn = counted.slice(-rule.last);
@@ -82,7 +83,10 @@ function judge(counted: Opportunity[], heights: number[], aim: number, have: num
   if (recent.every((h) => h >= aim)) {
     if (days < rule.days) return result('stay', aim, `All at the aim, but on ${days} of ${rule.days} days.`);
     if (aim === top) return result('there', top, 'Independent each time.');
-    return result('up', aim + 1, `All at “${name(aim).name}” or better.`);
+    // an aim that nobody set must not stay behind what the learner does each time
+    const reached = catchUp ? Math.min(...recent) : aim;
+    if (reached === top) return result('there', top, 'Independent each time.');
+    return result('up', reached + 1, `All at “${name(reached).name}” or better.`);
   }
   return result('stay', aim, `Not yet steady at “${name(aim).name}”.`);
 }

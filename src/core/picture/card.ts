@@ -76,9 +76,9 @@ function thingsOf(step: Step): string[] {
   const foods = step.uses.flatMap((u) => findFood(u.item)?.picture ?? 'food');
   const own = [...new Set(foods)];
   if (own.length > 0) return own;
+  if (step.technique === 'gather') return [...new Set(step.tools.map((id) => toolById(id)?.picture ?? 'measure'))];
   const others = OTHER_THINGS.filter(([pattern]) => pattern.test(step.text)).map(([, name]) => name);
   if (others.length > 0) return others.slice(0, 1);
-  if (step.technique === 'gather') return [...new Set(step.tools.flatMap((id) => toolById(id)?.picture ?? []))];
   const word = nameWords(step.text).map((w) => findFood(w)).find((f) => f !== null);
   return word ? [word.picture] : [];
 }
@@ -104,5 +104,5 @@ function countOf(text: string): number | null {
 /** Names of all drawings that cards can ask for, so that a check can see that each is drawn. */
 export function pictureNames(): string[] {
   const foods = FOODS.map((f) => foodById(f.id)!.picture);
-  return [...new Set([...foods, ...OTHER_THINGS.map(([, name]) => name), 'food'])];
+  return [...new Set([...foods, ...OTHER_THINGS.map(([, name]) => name), 'food', 'measure'])];
 }

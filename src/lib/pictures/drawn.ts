@@ -46,6 +46,7 @@ export const DRAWN: Record<string, string> = {
   peas: draw(fill('#8cc152', 'M8 46c10 14 40 12 56-14-8-6-44-12-56 14z'), path('M8 46c10 14 40 12 56-14-8-6-44-12-56 14z') + '<circle cx="24" cy="44" r="6" fill="#5c9e31"/><circle cx="37" cy="40" r="6.5" fill="#5c9e31"/><circle cx="50" cy="35" r="5.5" fill="#5c9e31"/>' + path('M64 32l4-6')),
   noodles: draw(fill('#f5dc9a', 'M10 40h52v6c0 8-12 14-26 14S10 54 10 46z'), path('M10 40c0-10 8-10 8 0s8 10 8 0-2-16 6-16 4 16 8 16 2-16 8-16 4 16 14 16') + path('M10 40v6c0 8 12 14 26 14s26-6 26-14v-6M10 46c6 6 46 6 52 0')),
   mixture: draw(fill('#e9d3a3', 'M12 34c6-8 14-4 20-8s14 2 28 8z') + fill('#d8e4ea', BOWL), path(BOWL) + path('M12 32c6-8 14-4 20-8s14 0 28 8')),
+  measure: shape('#e6ecef', 'M8 26h34l-4 30H12z', path('M42 30h24v7H41M12 36h26')),
   // containers
   bowl: shape('#d8e4ea', BOWL, path('M24 60h24')),
   'small-bowl': shape('#d8e4ea', 'M18 40h36c0 10-6 18-14 18h-8c-8 0-14-8-14-18z', path('M28 58h16')),

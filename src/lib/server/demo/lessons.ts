@@ -32,8 +32,8 @@ export function demoLessons(name: string, steps: Step[], hierarchy: Hierarchy, s
       : steps.map((step, k) => {
           const hard = step.hazards.includes('sharp') || step.hazards.includes('hot') ? 0.18 : step.technique === 'measure' ? 0.1 : 0;
           const easy = step.phase === 'ready' || step.phase === 'clean' ? 0.15 : 0;
-          const own = (chance(`${name} ${step.key}`) - 0.5) * 0.35;
-          const noise = (chance(`${name} ${step.key} ${day}`) - 0.5) * 0.2;
+          const own = (chance(`${name} ${step.key}`) - 0.5) * 0.6;
+          const noise = (chance(`${name} ${step.key} ${day}`) - 0.5) * 0.34;
           const reach = stubborn.includes(step.key) ? 0.12 + noise * 0.6 : from + gain * taught + own + noise + easy - hard;
           const height = Math.max(0, Math.min(top, Math.round(reach * top)));
           const minute = String(5 + Math.floor(k * 0.8)).padStart(2, '0');

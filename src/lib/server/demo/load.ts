@@ -38,7 +38,7 @@ async function loadRecipe(trx: SchoolTrx, recipe: (typeof RECIPES)[number]): Pro
   const learner = LEARNERS[recipe.lessonsFor]!;
   const hierarchy = hierarchyById('full');
   const hardest = task.steps.filter((s) => s.technique === 'juice' || (recipe.lessonsFor === 1 && s.technique === 'slice')).map((s) => s.key);
-  const [from, gain] = recipe.lessonsFor === 0 ? [0.3, 0.13] : [0.42, 0.085];
+  const [from, gain] = recipe.lessonsFor === 0 ? [0.5, 0.075] : [0.52, 0.055];
   for (const lesson of demoLessons(learner.name, task.steps, hierarchy, hardest, from, gain)) {
     const { last, days, down } = USUAL_RULE;
     await beginLesson(trx, { id: lesson.id, recipeId: recipe.id, learnerId: learner.id, version: 1, heldOn: lesson.heldOn, hierarchy, phase: lesson.phase, mastery: USUAL_MASTERY, rule: { last, days, down } });

@@ -96,11 +96,11 @@
 </svg>
 
 <main class="mx-auto flex min-h-screen max-w-[84rem] flex-col px-3 sm:px-8" data-ready={ready}>
-  <header class="flex flex-wrap items-center gap-x-5 gap-y-1 py-2">
+  <header class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2 sm:gap-x-5">
     <h1 class="text-2xl!">{data.learner.name}</h1>
     <span class="hidden text-muted sm:inline">{data.recipe.title}</span>
     <label class="flex items-center"><span class="sr-only">Go to a step</span>
-      <select class="field max-w-40! min-h-11 border-line! tabular-nums sm:max-w-80!" value={lesson.index} onchange={(e) => (lesson.index = Number(e.currentTarget.value))}>
+      <select class="field max-w-28! min-h-11 border-line! tabular-nums sm:max-w-80!" value={lesson.index} onchange={(e) => (lesson.index = Number(e.currentTarget.value))}>
         {#each data.steps as s, i (s.key)}<option value={i}>{i + 1} of {data.steps.length}{lesson.records[s.key] ? ' ✓' : ''} {s.text}</option>{/each}
       </select>
     </label>
@@ -109,7 +109,7 @@
       {:else if lesson.unsent > 0}<span class="text-muted">{lesson.unsent} on this device{lesson.trouble === 'offline' ? ', waiting for the network' : ''}</span>
       {:else}<span class="text-muted">All sent</span>{/if}
     </span>
-    <span class="ml-auto flex items-center"><Keys keys={KEYS} /><a class="btn btn-quiet" href="/recipes/{data.recipe.id}/cook">Leave</a></span>
+    <span class="ml-auto flex items-center"><span class="hidden sm:block"><Keys keys={KEYS} /></span><a class="btn btn-quiet" href="/recipes/{data.recipe.id}/cook">Leave</a></span>
   </header>
 
   {#if step}
@@ -140,7 +140,7 @@
             <li>
               <button type="button" class="rung {next ? 'rung-next' : ''}" aria-pressed={on} disabled={!ready} onclick={() => record(level.id, 'tap')}>
                 <span class="w-7 text-center text-xl font-bold" aria-hidden="true">{level.letter}</span>
-                <span class="flex-1 text-left"><span class="block text-lg leading-tight font-semibold">{level.name}{#if next}<span class="font-normal"> – next</span>{/if}</span><span class="hidden text-sm leading-tight sm:block {next ? '' : 'text-muted'}">{level.say}</span></span>
+                <span class="flex-1 text-left"><span class="block text-lg leading-tight font-semibold">{level.name}{#if next}<span class="font-normal">&nbsp;– next</span>{/if}</span><span class="hidden text-sm leading-tight sm:block {next ? '' : 'text-muted'}">{level.say}</span></span>
                 {#if on}<span class="text-lg font-bold">✓ <span class="sr-only">recorded</span></span>{/if}
                 <span class="hidden text-sm tabular-nums lg:block" aria-hidden="true">{i + 1}</span>
               </button>
@@ -163,13 +163,13 @@
       </form>
     {/if}
 
-    <div class="sticky bottom-0 mt-3 flex items-center gap-2 border-t border-line bg-paper py-2">
-      <button type="button" class="btn min-h-16! flex-1 text-lg sm:flex-none sm:px-8!" disabled={!lesson.canUndo} onclick={() => undo('tap')}>Undo</button>
-      <button type="button" class="btn min-h-16! px-5!" disabled={lesson.index === 0} onclick={() => lesson.go(-1)} aria-label="Step back">←</button>
-      <button type="button" class="btn min-h-16! px-5!" disabled={lesson.index >= data.steps.length - 1} onclick={() => lesson.go(1)} aria-label="Step on">→</button>
-      <button type="button" class="btn min-h-16!" onclick={() => void openNote()}>Note</button>
+    <div class="sticky bottom-0 mt-3 flex items-center gap-1 border-t border-line bg-paper py-2 sm:gap-2">
+      <button type="button" class="btn min-h-16! flex-1 px-2! text-lg sm:flex-none sm:px-8!" disabled={!lesson.canUndo} onclick={() => undo('tap')}>Undo</button>
+      <button type="button" class="btn min-h-16! px-4! sm:px-5!" disabled={lesson.index === 0} onclick={() => lesson.go(-1)} aria-label="Step back">←</button>
+      <button type="button" class="btn min-h-16! px-4! sm:px-5!" disabled={lesson.index >= data.steps.length - 1} onclick={() => lesson.go(1)} aria-label="Step on">→</button>
+      <button type="button" class="btn min-h-16! px-2! sm:px-4!" onclick={() => void openNote()}>Note</button>
       <span class="hidden flex-1 text-center text-muted tabular-nums sm:block">{lesson.recordedCount} of {data.steps.length} recorded</span>
-      <button type="button" class="btn min-h-16! {lesson.recordedCount === data.steps.length ? 'btn-act' : ''}" disabled={ending} onclick={() => void finish()}>Finish</button>
+      <button type="button" class="btn min-h-16! px-2! sm:px-4! {lesson.recordedCount === data.steps.length ? 'btn-act' : ''}" disabled={ending} onclick={() => void finish()}>Finish</button>
     </div>
     <p class="sr-only" role="status">{said}</p>
     {#if said.startsWith('Finished')}<p class="pb-2">{said}</p>{/if}

@@ -21,7 +21,9 @@
       return true;
     });
   });
-  const ups = $derived(data.learner ? data.steps.filter((s) => data.progress.rungs[s.key]?.verdict === 'up') : []);
+  // the cooking itself first: it is what the lesson is for
+  const weight = (phase: string) => (phase === 'prepare' || phase === 'cook' ? 0 : 1);
+  const ups = $derived(data.learner ? data.steps.filter((s) => data.progress.rungs[s.key]?.verdict === 'up').sort((a, b) => weight(a.phase) - weight(b.phase)) : []);
   const last = $derived(data.learner ? data.progress.lessons.filter((l) => l.score.independence !== null).at(-1) : undefined);
   const first = $derived(data.learner ? data.progress.lessons.find((l) => l.score.independence !== null) : undefined);
   const round = (n: number | null | undefined) => (n === null || n === undefined ? '–' : `${Math.round(n)} %`);

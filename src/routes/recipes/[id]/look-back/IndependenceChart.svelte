@@ -27,12 +27,13 @@
     tooltip: {
       trigger: 'item',
       formatter: (p: unknown) => {
-        const l = lessons[(p as { dataIndex: number }).dataIndex];
+        const l = lessons[(p as { data: [number, number] }).data[0]];
         return l ? `${showDay(l.day)}: ${value(l)} %, ${l.score.independent} of ${l.score.opportunities} steps` : '';
       },
     },
-    xAxis: { type: 'category', data: lessons.map((l) => showDay(l.day)), axisLine: { lineStyle: { color: colours.ink } }, axisLabel: { color: colours.ink, fontSize: 13 }, name: 'lesson', nameLocation: 'middle', nameGap: 28 },
-    yAxis: { type: 'value', min: 0, max: 100, interval: 20, axisLabel: { formatter: '{value} %', color: colours.ink, fontSize: 13 }, splitLine: { lineStyle: { color: colours.line } } },
+    // counted lessons, not days: the line of a new phase stands between two of them
+    xAxis: { type: 'value', min: -1, max: Math.max(1, lessons.length), interval: 1, splitLine: { show: false }, axisTick: { show: false }, axisLine: { lineStyle: { color: colours.ink } }, axisLabel: { color: colours.ink, fontSize: 13, hideOverlap: true, formatter: (i: number) => (lessons[i] ? showDay(lessons[i].day) : '') }, name: 'lesson', nameLocation: 'middle', nameGap: 28 },
+    yAxis: { axisLine: { show: false, onZero: false }, axisTick: { show: false }, type: 'value', min: 0, max: 100, interval: 20, axisLabel: { formatter: '{value} %', color: colours.ink, fontSize: 13 }, splitLine: { lineStyle: { color: colours.line } } },
     series: stretches.map((s, n) => ({
       type: 'line' as const,
       name: s.label,
@@ -41,14 +42,13 @@
       symbolSize: 9,
       lineStyle: { width: 2.5, color: colours.act },
       itemStyle: { color: colours.act },
-      data: lessons.map((l, i) => (i >= s.from && i <= s.to ? value(l) : null)),
+      data: lessons.slice(s.from, s.to + 1).map((l, i) => [s.from + i, value(l)]) as [number, number][],
       markLine: {
         silent: true,
         symbol: 'none',
         lineStyle: { type: 'dashed' as const, color: colours.muted, width: n === 0 ? 0 : 1.5 },
-        label: { formatter: s.label, position: 'end' as const, color: colours.ink, fontSize: 13, align: 'left' as const, distance: [0, 6] as unknown as number },
-        // between two lessons: the line stands just before the first lesson of the new phase
-        data: [{ xAxis: Math.max(0, s.from) }],
+        label: { formatter: s.label, position: 'end' as const, color: colours.ink, fontSize: 13, align: 'left' as const, distance: 6 },
+        data: [{ xAxis: s.from - 0.5 }],
       },
     })),
   });

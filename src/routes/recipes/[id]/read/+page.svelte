@@ -159,7 +159,7 @@
             {@const one = shown[indexOf(row)] ?? row.ingredient}
             <button type="button" id="row-{row.id}" class="block min-h-11 w-full rounded px-2 py-2 text-left hover:bg-sheet" dir="auto" onclick={() => edit(row)}>
               {#if amountOf(one)}<b>{amountOf(one)}</b>{/if}
-              <span class="font-semibold text-act">{one.item}</span>{#if one.preparation.length}<span>, {one.preparation.join(', ')}</span>{/if}{#if one.pack}<span class="text-muted"> (each {showQuantity(one.pack.quantity)} {showUnit(one.pack.unit, one.pack.quantity)})</span>{/if}{#if one.alternatives.length}<span class="text-muted"> or {one.alternatives.join(' or ')}</span>{/if}{#if one.optional}<span class="text-muted"> – optional</span>{/if}{#if one.notes.length}<span class="text-muted"> – {one.notes.join(', ')}</span>{/if}
+              <span class="font-semibold text-act">{one.item}</span>{#if one.preparation.length}<span>, {one.preparation.join(', ')}</span>{/if}{#if one.pack}<span class="text-muted">&nbsp;(each {showQuantity(one.pack.quantity)} {showUnit(one.pack.unit, one.pack.quantity)})</span>{/if}{#if one.alternatives.length}<span class="text-muted"> or {one.alternatives.join(' or ')}</span>{/if}{#if one.optional}<span class="text-muted"> – optional</span>{/if}{#if one.notes.length}<span class="text-muted"> – {one.notes.join(', ')}</span>{/if}
               <span class="sr-only">. Correct it</span>
             </button>
           {:else if row.role === 'instruction'}

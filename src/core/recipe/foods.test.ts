@@ -1,0 +1,30 @@
+import { expect, test } from 'vitest';
+import { EU_ALLERGENS, US_ALLERGENS } from './allergens';
+import { findFood, singular } from './food';
+import { FOODS } from './foods';
+
+test('every row is whole, and no name stands twice', () => {
+  const seen = new Map<string, string>();
+  for (const food of FOODS) {
+    expect(food.names.length, food.id).toBeGreaterThan(0);
+    for (const name of food.names) {
+      expect(seen.get(name), `${name} in ${food.id}`).toBeUndefined();
+      seen.set(name, food.id);
+    }
+    for (const allergen of food.allergens) expect([...US_ALLERGENS, ...EU_ALLERGENS], food.id).toContain(allergen);
+  }
+});
+// FALCPA 2004 and FASTER Act 2021; EU/UK Reg. 1169/2011 Annex II
+test('nine and fourteen allergens', () => {
+  expect([US_ALLERGENS.length, EU_ALLERGENS.length]).toEqual([9, 14]);
+});
+test.each([
+  ['red lentils', 'lentil'], ['chicken stock', 'stock'], ['chicken breasts', 'chicken'], ['soy sauce', 'soy-sauce'], ['peanut butter', 'peanut-butter'], ['cherry tomatoes', 'cherry-tomato'],
+  ['coconut milk', 'coconut-milk'], ['brown sugar', 'brown-sugar'], ['fresh mint leaves', 'parsley'], ['plain yoghurt', 'yoghurt'], ['spring onions', 'spring-onion'],
+])('%s is found', (item, id) => expect(findFood(item)?.id).toBe(id)); // prettier-ignore
+test('what is not known is not guessed', () => {
+  for (const item of ['zaatar', 'xylophone', '']) expect(findFood(item)).toBeNull();
+});
+// derived allergens: soy sauce holds soy and wheat (its usual recipe)
+test('soy sauce names soy and wheat', () => expect(findFood('soy sauce')!.allergens).toEqual(expect.arrayContaining(['soy', 'wheat'])));
+test.each([['tomatoes', 'tomato'], ['leaves', 'leaf'], ['berries', 'berry'], ['couscous', 'couscous'], ['peaches', 'peach'], ['molasses', 'molass'], ['asparagus', 'asparagus'], ['eggs', 'egg']])('%s → %s', (many, one) => expect(singular(many)).toBe(one)); // prettier-ignore

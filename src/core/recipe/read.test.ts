@@ -1,0 +1,96 @@
+// Whole recipes of our own, in different layouts, with the right reading set down by hand.
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { readRecipe } from './read';
+
+const file = (name: string) => readFileSync(new URL(`../../../tests/recipes/${name}`, import.meta.url), 'utf8');
+
+// title, servings, ingredients, method lines
+const RECIPES: [string, string, number | null, number, number][] = [
+  ['couscous-bowl.txt', 'Lemon couscous bowl', 2, 9, 7],
+  ['lentil-soup.txt', 'Red lentil soup', 4, 9, 6],
+  ['overnight-oats.txt', 'OVERNIGHT OATS', null, 6, 5],
+  ['oat-biscuits.txt', 'Ginger oat biscuits', 12, 8, 6],
+  ['noodle-stir-fry.txt', 'QUICK NOODLE STIR FRY', 3, 10, 5],
+  ['jacket-potato.txt', 'Microwave jacket potato with beans', null, 3, 5],
+  ['dal.txt', 'Dal for the class', null, 6, 4],
+  ['tacos.txt', 'Black Bean Tacos', 8, 8, 5],
+  ['scones.txt', 'CHEESE SCONES', null, 5, 6],
+  ['frittata.html', 'Courgette & pea frittata', 4, 7, 5],
+  ['rice-ball.txt', 'Rice balls (onigiri style)', null, 8, 6],
+  ['borscht.txt', 'Beet soup, the way my class makes it', 4, 10, 6],
+];
+
+test.each(RECIPES)('%s', (name, title, servings, ingredients, instructions) => {
+  const { recipe, notUnderstood } = readRecipe(file(name));
+  expect([recipe.title, recipe.servings, recipe.ingredients.length, recipe.instructions.length]).toEqual([title, servings, ingredients, instructions]);
+  expect(notUnderstood).toEqual([]);
+});
+
+test('every line of the source is accounted for, in order', () => {
+  for (const [name] of RECIPES) {
+    const { lines, recipe } = readRecipe(file(name));
+    const numbers = lines.map((l) => l.line);
+    expect(numbers).toEqual([...numbers].sort((a, b) => a - b));
+    expect(lines.filter((l) => l.role === 'instruction').length).toBe(recipe.instructions.length);
+  }
+});
+
+test('ingredients in the method only are found and marked as such', () => {
+  const { recipe } = readRecipe(file('dal.txt'));
+  expect(recipe.ingredients.map((i) => [i.min, i.unit, i.item])).toEqual([['1', 'cup', 'red lentils'], ['3', 'cup', 'water'], ['1/2', 'tsp', 'turmeric'], ['2', 'tbsp', 'oil'], ['1', 'tsp', 'cumin seeds'], ['2', 'clove', 'garlic']]);
+  expect(recipe.ingredients.every((i) => i.doubt)).toBe(true);
+}); // prettier-ignore
+
+describe('layouts', () => {
+  test('headings in other words, steps in words', () => {
+    const { recipe } = readRecipe('Tomato toast\nStuff\n1 slice bread\n1 tomato\nWhat you do\nStep one: Toast the bread.\nStep two: Slice the tomato.');
+    expect(recipe.ingredients.map((i) => i.item)).toEqual(['bread', 'tomato']);
+    expect(recipe.instructions).toEqual(['Toast the bread.', 'Slice the tomato.']);
+  });
+  test('a heading and its text on one line', () => {
+    const { recipe } = readRecipe('Rice\nIngredients: 1 cup rice, 2 cups water, a pinch of salt\nMethod: Boil the water. Add the rice.');
+    expect(recipe.ingredients.map((i) => [i.min, i.item])).toEqual([['1', 'rice'], ['2', 'water'], ['1', 'salt']]);
+    expect(recipe.instructions).toEqual(['Boil the water. Add the rice.']);
+  }); // prettier-ignore
+  test('groups of ingredients', () => {
+    const { recipe } = readRecipe('Bowl\nIngredients\nFor the dressing:\n1 tbsp oil\nFor the bowl:\n1 cup rice\nMethod\nMix.');
+    expect(recipe.ingredients.map((i) => i.group)).toEqual(['dressing', 'bowl']);
+  });
+  test('numbers in one paragraph', () => {
+    const { recipe } = readRecipe('Soup\nIngredients\n1 carrot\nMethod\n1. Peel the carrot. 2. Boil the water. 3. Add the carrot.');
+    expect(recipe.instructions).toEqual(['Peel the carrot.', 'Boil the water.', 'Add the carrot.']);
+  });
+});
+
+describe('bad input', () => {
+  test('nothing gives an empty reading', () => {
+    for (const source of ['', '   \n\n', '🍕🍕🍕', '-----']) expect(readRecipe(source).recipe).toMatchObject({ ingredients: [], instructions: [] });
+  });
+  test('a script is dropped, the words around it stay', () => {
+    const { recipe } = readRecipe('<h1>Tea</h1><script>alert(1)</script><ul><li>1 cup water</li></ul><p>Boil the <b onclick="x()">water</b>.</p>');
+    expect(JSON.stringify(recipe)).not.toMatch(/alert|onclick|<|script/);
+    expect(recipe.ingredients[0]).toMatchObject({ min: '1', unit: 'cup', item: 'water' });
+  });
+  test('an amount divided by zero is named with its line', () => {
+    const { notUnderstood, recipe } = readRecipe('Cake\nIngredients\n1/0 cup sugar\n1 egg\nMethod\nMix.');
+    expect(notUnderstood).toHaveLength(1);
+    expect(notUnderstood[0]).toMatchObject({ line: 3, text: '1/0 cup sugar' });
+    expect(recipe.ingredients).toHaveLength(2);
+  });
+  test('right-to-left text is kept letter for letter', () => {
+    const { recipe } = readRecipe('מרק עדשים\nIngredients\n1 cup עדשים\nMethod\nBoil.');
+    expect([recipe.title, recipe.ingredients[0]?.item]).toEqual(['מרק עדשים', 'עדשים']);
+  });
+  test('what is beyond the limits is reported, not lost in silence', () => {
+    const long = `Cake\nIngredients\n${'x'.repeat(3000)}\n${'1 egg\n'.repeat(1200)}`;
+    const { notUnderstood } = readRecipe(long);
+    expect(notUnderstood.map((n) => n.why).join(' ')).toMatch(/2000 characters.*1000 lines/s);
+  });
+  test('hostile text never throws and is read in proportion to its length', () => {
+    const pieces = fc.constantFrom('<', '>', '</script', '<script>', '&#x', '&amp;', '((((', '1/', '1 1/2 ', '½', ' cup ', ',', ' and ', '\n', '- ', 'x ', '—', '\u202e', '[', '**', ': ', 'until ', 'a', '.');
+    const total = fc.property(fc.array(pieces, { maxLength: 400 }), (list) => Array.isArray(readRecipe(list.join('')).recipe.ingredients));
+    expect(() => fc.assert(total, { numRuns: 400 })).not.toThrow();
+  });
+});
