@@ -68,6 +68,12 @@ function clausesOfSentence(sentence: string): Clause[] {
       rest = rest.slice(opener[0].length);
       continue;
     }
+    const side = /^((?:cut|skin|flat)[- ]sides? (?:down|up)),\s+/i.exec(rest);
+    if (side) {
+      lead = side[1]!;
+      rest = rest.slice(side[0].length);
+      continue;
+    }
     const comma = commaBeforeVerb(rest);
     if (comma > 0 && CONDITION.test(rest)) {
       const said = rest.slice(0, comma).trim();

@@ -26,6 +26,7 @@ const IDLE_MINUTES = 5;
 
 const isGather = (step: Step) => step.technique === 'gather';
 const CUTS = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate', 'snip', 'tear']);
+const HEATS = new Set(['heat-pan', 'fry', 'cook', 'boil', 'simmer', 'melt']);
 const WASHES = new Set(['wash-hands', 'wash-up']);
 
 /**
@@ -69,8 +70,12 @@ function ingredientFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
 function amountFindings(one: Ingredient, uses: { step: Step; use: Step['uses'][number] }[]): Finding[] {
   const listed = one.min ? toFraction(one.min) : null;
   const most = one.max ? toFraction(one.max) : listed;
-  // "pour the oil in" and then "heat the oil" speak of one helping: the same line, the same amount
-  const parts = uses.filter((u, i) => u.use.quantity !== null && !uses.slice(0, i).some((v) => v.step.sourceLine === u.step.sourceLine && v.use.quantity === u.use.quantity && v.use.unit === u.use.unit));
+  // "pour the oil in" and then "heat the oil" speak of one helping
+  const parts = uses.filter((u, i) => {
+    const before = uses[i - 1];
+    const again = before && HEATS.has(u.step.technique ?? '') && before.use.quantity === u.use.quantity && before.use.unit === u.use.unit;
+    return u.use.quantity !== null && !again;
+  });
   if (!listed || !most || parts.length < 2 || uses.some((u) => u.use.quantity === null)) return [];
   // the same thing named again, whole, is no second helping
   const whole = parts.filter((p) => p.use.quantity === one.min && p.use.unit === one.unit).length;

@@ -1,0 +1,96 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { readRecipe } from '../recipe/read';
+import { buildTask } from './build';
+import { compareSteps, insertStep, joinNext, moveStep, removeStep, reword, splitStep, superviseStep } from './edit';
+import { interpretStep } from './interpret';
+import type { Step } from './model';
+
+const task = buildTask(readRecipe(readFileSync(new URL('../../../tests/recipes/couscous-bowl.txt', import.meta.url), 'utf8')).recipe, { grain: 'standard' });
+const { steps, ingredients } = task;
+const at = (text: string) => steps.find((s) => s.text === text)!;
+
+test('new words keep the key and bring their own technique, tools and hazards', () => {
+  const dice = at('Dice the cucumber.');
+  const grated = reword(steps, dice.key, 'Grate the cucumber with the grater.', ingredients).find((s) => s.key === dice.key)!;
+  expect(grated).toMatchObject({ technique: 'grate', sourceLine: 2, phase: dice.phase });
+  expect(grated.tools).toContain('grater');
+  const free = reword(steps, dice.key, 'Ask a friend.', ingredients).find((s) => s.key === dice.key)!;
+  expect(free).toMatchObject({ text: 'Ask a friend.', technique: 'dice' });
+});
+
+test('a measure in new words is the measure that is drawn', () => {
+  const step = interpretStep('Fill the ½ cup twice with couscous.', 'k', 'prepare', ingredients);
+  expect(step).toMatchObject({ technique: 'measure', fillings: [{ measure: 'half-cup', times: 2 }] });
+  expect(step.uses[0]?.item).toBe('couscous');
+});
+
+test('split into actions, or into the technique’s small steps; the first keeps the key', () => {
+  let n = 0;
+  const newKey = () => `new-${n++}`;
+  const two = insertStep(steps, at('Dice the cucumber.').key, 'Fluff the couscous and add the salt.', 'mine', ingredients);
+  const split = splitStep(two, 'mine', newKey, ingredients);
+  const i = split.findIndex((s) => s.key === 'mine');
+  expect(split.slice(i, i + 2).map((s) => s.text)).toEqual(['Fluff the couscous.', 'Add the salt.']);
+  const dice = at('Dice the cucumber.');
+  const small = splitStep(steps, dice.key, newKey, ingredients);
+  const j = small.findIndex((s) => s.key === dice.key);
+  expect(small.length).toBe(steps.length + dice.small.length - 1);
+  // a small step of a knife step still has the knife in it
+  for (const s of small.slice(j, j + dice.small.length)) expect(s.hazards).toContain('sharp');
+});
+
+test('joined steps carry the hazards and the nearer adult of both', () => {
+  const i = steps.findIndex((s) => s.technique === 'rinse');
+  const joined = joinNext(steps, steps[i]!.key);
+  expect(joined.length).toBe(steps.length - 1);
+  expect(joined[i]!.hazards).toEqual(expect.arrayContaining(steps[i + 1]!.hazards));
+  expect(joined[i]!.key).toBe(steps[i]!.key);
+});
+
+test('a moved step takes the phase of where it lands', () => {
+  const last = steps.at(-1)!;
+  const moved = moveStep(steps, last.key, 1);
+  expect(moved[1]).toMatchObject({ key: last.key, phase: 'ready' });
+});
+
+test('what changed is told apart', () => {
+  const a = steps.slice(0, 6);
+  const b = [a[1]!, { ...a[0]!, text: 'Tie it back.' }, a[2]!, a[4]!, { ...a[5]!, key: 'new' }];
+  expect(compareSteps(a, b)).toEqual({ added: ['new'], removed: [a[3]!.key, a[5]!.key], reworded: [a[0]!.key], moved: [a[1]!.key] });
+});
+
+describe('any run of edits', () => {
+  const edit = fc.oneof(
+    fc.record({ do: fc.constant('move' as const), i: fc.nat(80), to: fc.integer({ min: -5, max: 90 }) }),
+    fc.record({ do: fc.constant('remove' as const), i: fc.nat(80) }),
+    fc.record({ do: fc.constant('insert' as const), i: fc.nat(80), text: fc.constantFrom('Stir the couscous.', 'x', 'Cut the lemon and wait.', '½ cup') }),
+    fc.record({ do: fc.constant('reword' as const), i: fc.nat(80), text: fc.constantFrom('Pour the oil in.', '', '   ', 'Dice the mint.') }),
+    fc.record({ do: fc.constant('split' as const), i: fc.nat(80) }),
+    fc.record({ do: fc.constant('join' as const), i: fc.nat(80) }),
+    fc.record({ do: fc.constant('supervise' as const), i: fc.nat(80) }),
+  );
+  test('leaves the steps before it as they were, and keys one of a kind', () => {
+    const property = fc.property(fc.array(edit, { maxLength: 25 }), (edits) => {
+      let n = 0;
+      const past: { steps: Step[]; was: string }[] = [];
+      let now: Step[] = steps;
+      for (const e of edits) {
+        past.push({ steps: now, was: JSON.stringify(now) });
+        const key = now[e.i % Math.max(1, now.length)]?.key ?? 'gone';
+        if (e.do === 'move') now = moveStep(now, key, e.to);
+        else if (e.do === 'remove') now = removeStep(now, key);
+        else if (e.do === 'insert') now = insertStep(now, key, e.text, `n${n++}`, ingredients);
+        else if (e.do === 'reword') now = reword(now, key, e.text, ingredients);
+        else if (e.do === 'split') now = splitStep(now, key, () => `n${n++}`, ingredients);
+        else if (e.do === 'join') now = joinNext(now, key);
+        else now = superviseStep(now, key, 'nearby');
+        if (new Set(now.map((s) => s.key)).size !== now.length) return false;
+      }
+      // undo is going back through what was: it must still be what it was
+      return past.every((p) => JSON.stringify(p.steps) === p.was);
+    });
+    expect(() => fc.assert(property, { numRuns: 150 })).not.toThrow();
+  });
+});
