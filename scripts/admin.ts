@@ -12,9 +12,15 @@ function setting(name: string): string {
 async function prepare(): Promise<void> {
   const admin = connect(setting('ADMIN_DATABASE_URL'));
   try {
-    for (const [role, secret] of [['yr_owner', setting('OWNER_SECRET')], ['yr_app', setting('APP_SECRET')]] as const) {
+    for (const [role, secret] of [
+      ['yr_owner', setting('OWNER_SECRET')],
+      ['yr_app', setting('APP_SECRET')],
+    ] as const) {
       const { rows } = await admin.raw('select 1 from pg_roles where rolname = ?', [role]);
-      if (rows.length === 0) await admin.raw(`create role ${role} login nosuperuser nocreatedb nocreaterole nobypassrls password '${secret.replace(/\W/g, '')}'`);
+      if (rows.length === 0)
+        await admin.raw(
+          `create role ${role} login nosuperuser nocreatedb nocreaterole nobypassrls password '${secret.replace(/\W/g, '')}'`,
+        );
     }
     const { rows } = await admin.raw(`select 1 from pg_database where datname = 'yellow_rung'`);
     if (rows.length === 0) await admin.raw('create database yellow_rung owner yr_owner');

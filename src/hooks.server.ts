@@ -22,11 +22,26 @@ export const handle: Handle = async ({ event, resolve }) => {
   response.headers.set('referrer-policy', 'same-origin');
   response.headers.set('x-frame-options', 'DENY');
   // the route, not the address: an address holds ids of recipes and learners
-  log.info({ id: event.locals.requestId, route: event.route.id, method: event.request.method, status: response.status, ms: Math.round(performance.now() - started) });
+  log.info({
+    id: event.locals.requestId,
+    route: event.route.id,
+    method: event.request.method,
+    status: response.status,
+    ms: Math.round(performance.now() - started),
+  });
   return response;
 };
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
-  if (status !== 404) log.error({ id: event.locals.requestId, route: event.route.id, kind: error instanceof Error ? error.name : typeof error, where: error instanceof Error ? error.stack?.split('\n').slice(1, 4) : undefined });
-  return { message: status === 404 ? message : 'Something went wrong on our side. Nothing that you entered before was lost.', id: event.locals.requestId };
+  if (status !== 404)
+    log.error({
+      id: event.locals.requestId,
+      route: event.route.id,
+      kind: error instanceof Error ? error.name : typeof error,
+      where: error instanceof Error ? error.stack?.split('\n').slice(1, 4) : undefined,
+    });
+  return {
+    message: status === 404 ? message : 'Something went wrong on our side. Nothing that you entered before was lost.',
+    id: event.locals.requestId,
+  };
 };

@@ -11,13 +11,43 @@ export { type Ingredient, type LineRole, type NotUnderstood, type Reading, type 
 export { scaleRecipe, type ScaleChoice, type ScaledRecipe } from './recipe/scale';
 
 export { techniqueById, TECHNIQUES } from './technique/lexicon';
-export { PHASES, SUPERVISION, type Cue, type Demand, type Hazard, type Motif, type Phase, type Supervision, type Technique } from './technique/model';
+export {
+  PHASES,
+  SUPERVISION,
+  type Cue,
+  type Demand,
+  type Hazard,
+  type Motif,
+  type Phase,
+  type Supervision,
+  type Technique,
+} from './technique/model';
 export { toolById, TOOLS } from './technique/tools';
 
 export { buildTask } from './task/build';
 export { dryRun, type Finding, type FindingCode } from './task/dry-run';
-export { compareSteps, insertStep, joinNext, LONGEST_STEP, moveStep, removeStep, reword, splitStep, superviseStep, type StepsDifference } from './task/edit';
-export { LEARNER_TIME_FACTOR, USUAL_KITCHEN, type Filling, type Grain, type Kitchen, type Step, type TaskAnalysis, type Use } from './task/model';
+export {
+  compareSteps,
+  insertStep,
+  joinNext,
+  LONGEST_STEP,
+  moveStep,
+  removeStep,
+  reword,
+  splitStep,
+  superviseStep,
+  type StepsDifference,
+} from './task/edit';
+export {
+  LEARNER_TIME_FACTOR,
+  USUAL_KITCHEN,
+  type Filling,
+  type Grain,
+  type Kitchen,
+  type Step,
+  type TaskAnalysis,
+  type Use,
+} from './task/model';
 export { measureLabel } from './task/measuring';
 export { toolName } from './task/routines';
 

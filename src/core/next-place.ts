@@ -22,7 +22,8 @@ export function nextPlace(state: RecipeState): { place: Place; why: string } {
   if (state.unread > 0) return { place: 'read', why: `${lines(state.unread)} to look at` };
   if (state.versions === 0) return { place: 'break-down', why: 'check the steps and publish' };
   if (state.draftNewer) return { place: 'break-down', why: 'changes to publish' };
-  if (state.stepsWithoutPicture > 0) return { place: 'show', why: `${state.stepsWithoutPicture} ${state.stepsWithoutPicture === 1 ? 'step has' : 'steps have'} no picture` };
+  if (state.stepsWithoutPicture > 0)
+    return { place: 'show', why: `${state.stepsWithoutPicture} ${state.stepsWithoutPicture === 1 ? 'step has' : 'steps have'} no picture` };
   if (state.lessons === 0) return { place: 'cook', why: 'no lesson yet' };
   return { place: 'look-back', why: `${state.lessons} ${state.lessons === 1 ? 'lesson' : 'lessons'} to look at` };
 }

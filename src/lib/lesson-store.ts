@@ -1,17 +1,42 @@
 // What was recorded, kept on the device first and sent to the server from there. Survives a reload, a crash and hours without a network.
 import Dexie, { type EntityTable } from 'dexie';
 
-export type DeviceObservation = { id: string; lessonId: string; learnerId: string; stepKey: string; code: string; observer: string; how: 'tap' | 'key'; madeAt: string; replaces: string | null; sent: 0 | 1 };
-export type DeviceNote = { id: string; lessonId: string; learnerId: string; stepKey: string | null; text: string; madeAt: string; sent: 0 | 1 };
+export type DeviceObservation = {
+  id: string;
+  lessonId: string;
+  learnerId: string;
+  stepKey: string;
+  code: string;
+  observer: string;
+  how: 'tap' | 'key';
+  madeAt: string;
+  replaces: string | null;
+  sent: 0 | 1;
+};
+export type DeviceNote = {
+  id: string;
+  lessonId: string;
+  learnerId: string;
+  stepKey: string | null;
+  text: string;
+  madeAt: string;
+  sent: 0 | 1;
+};
 type DeviceEnd = { id: string; lessonId: string; learnerId: string; sent: 0 | 1 };
 
-type Store = Dexie & { observations: EntityTable<DeviceObservation, 'id'>; notes: EntityTable<DeviceNote, 'id'>; ends: EntityTable<DeviceEnd, 'id'> };
+type Store = Dexie & {
+  observations: EntityTable<DeviceObservation, 'id'>;
+  notes: EntityTable<DeviceNote, 'id'>;
+  ends: EntityTable<DeviceEnd, 'id'>;
+};
 
 let opened: Store | undefined;
 function store(): Store {
   if (opened) return opened;
   opened = new Dexie('yellow-rung') as Store;
-  opened.version(1).stores({ observations: 'id, [lessonId+sent], lessonId', notes: 'id, [lessonId+sent], lessonId', ends: 'id, [lessonId+sent]' });
+  opened
+    .version(1)
+    .stores({ observations: 'id, [lessonId+sent], lessonId', notes: 'id, [lessonId+sent], lessonId', ends: 'id, [lessonId+sent]' });
   return opened;
 }
 
@@ -19,8 +44,8 @@ function store(): Store {
 export function newId(): string {
   if (typeof crypto.randomUUID === 'function') return crypto.randomUUID();
   const b = crypto.getRandomValues(new Uint8Array(16));
-  b[6] = (b[6]! & 0x0f) | 0x40;
-  b[8] = (b[8]! & 0x3f) | 0x80;
+  b[6] = (b[6] & 0x0f) | 0x40;
+  b[8] = (b[8] & 0x3f) | 0x80;
   const hex = [...b].map((x) => x.toString(16).padStart(2, '0')).join('');
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
 }
@@ -34,7 +59,8 @@ export function moment(): string {
 
 export const keepObservation = (o: DeviceObservation) => store().observations.put(o);
 export const keepNote = (n: DeviceNote) => store().notes.put(n);
-export const keepEnd = (lessonId: string, learnerId: string) => store().ends.put({ id: `${lessonId} ${learnerId}`, lessonId, learnerId, sent: 0 });
+export const keepEnd = (lessonId: string, learnerId: string) =>
+  store().ends.put({ id: `${lessonId} ${learnerId}`, lessonId, learnerId, sent: 0 });
 
 /** All that this device holds of a lesson, sent or not, oldest first. */
 export async function observationsOf(lessonId: string): Promise<DeviceObservation[]> {
@@ -45,7 +71,11 @@ export async function observationsOf(lessonId: string): Promise<DeviceObservatio
 export async function unsentCount(lessonId: string): Promise<number> {
   const s = store();
   const at = [lessonId, 0];
-  return (await s.observations.where('[lessonId+sent]').equals(at).count()) + (await s.notes.where('[lessonId+sent]').equals(at).count()) + (await s.ends.where('[lessonId+sent]').equals(at).count());
+  return (
+    (await s.observations.where('[lessonId+sent]').equals(at).count()) +
+    (await s.notes.where('[lessonId+sent]').equals(at).count()) +
+    (await s.ends.where('[lessonId+sent]').equals(at).count())
+  );
 }
 
 /**
@@ -66,7 +96,16 @@ export async function send(lessonId: string): Promise<'sent' | 'later' | 'refuse
         method: 'POST',
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({
-          observations: observations.map(({ id, learnerId, stepKey, code, observer, how, madeAt, replaces }) => ({ id, learnerId, stepKey, code, observer, how, madeAt, replaces })),
+          observations: observations.map(({ id, learnerId, stepKey, code, observer, how, madeAt, replaces }) => ({
+            id,
+            learnerId,
+            stepKey,
+            code,
+            observer,
+            how,
+            madeAt,
+            replaces,
+          })),
           notes: notes.map(({ id, learnerId, stepKey, text, madeAt }) => ({ id, learnerId, stepKey, text, madeAt })),
           finished: ends.map((e) => e.learnerId),
         }),

@@ -19,11 +19,17 @@ export type Row = {
 export function rowsOf(reading: Reading): Row[] {
   const { recipe, lines, notUnderstood } = reading;
   const onLines = new Set(lines.flatMap((l) => (l.role === 'ingredient' && l.index !== null ? [l.index] : [])));
-  const loose = recipe.ingredients.flatMap((ingredient, i) => (onLines.has(i) ? [] : [{ line: null, source: '', role: 'ingredient' as const, why: ingredient.doubt, ingredient, text: '' }]));
+  const loose = recipe.ingredients.flatMap((ingredient, i) =>
+    onLines.has(i) ? [] : [{ line: null, source: '', role: 'ingredient' as const, why: ingredient.doubt, ingredient, text: '' }],
+  );
   const rows = lines.map((l) => {
     const ingredient = l.role === 'ingredient' && l.index !== null ? (recipe.ingredients[l.index] ?? null) : null;
     const text = l.role === 'instruction' && l.index !== null ? (recipe.instructions[l.index] ?? l.text) : l.text.trim();
-    const why = ingredient ? ingredient.doubt : l.role === 'unread' ? (notUnderstood.find((n) => n.line === l.line)?.why ?? 'not understood') : null;
+    const why = ingredient
+      ? ingredient.doubt
+      : l.role === 'unread'
+        ? (notUnderstood.find((n) => n.line === l.line)?.why ?? 'not understood')
+        : null;
     return { line: l.line, source: l.text, role: l.role, why, ingredient, text };
   });
   return [...loose, ...rows].map((row, id) => ({ ...row, id }));
@@ -45,8 +51,14 @@ export function readingOf(rows: readonly Row[], title: string, servings: number 
     } else if (row.role === 'instruction' && row.text.trim()) index = instructions.push(row.text.trim()) - 1;
     else if (row.role === 'tool') {
       sawTools = true;
-      ownTools.push(...row.text.replace(/^[-*•\s]+/, '').split(/[,;]\s+/).filter(Boolean));
-    } else if (row.role === 'unread' && row.line !== null) notUnderstood.push({ line: row.line, text: row.source.slice(0, 200), why: row.why ?? 'not understood' });
+      ownTools.push(
+        ...row.text
+          .replace(/^[-*•\s]+/, '')
+          .split(/[,;]\s+/)
+          .filter(Boolean),
+      );
+    } else if (row.role === 'unread' && row.line !== null)
+      notUnderstood.push({ line: row.line, text: row.source.slice(0, 200), why: row.why ?? 'not understood' });
     if (row.line !== null) lines.push({ line: row.line, text: row.source.slice(0, 2000), role: row.role, index });
   }
   return { recipe: { title, servings, ingredients, tools: sawTools ? ownTools : tools, instructions }, notUnderstood, lines };

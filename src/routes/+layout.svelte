@@ -36,7 +36,13 @@
         <ul class="flex gap-5">
           {#each NAV as [href, name] (href)}
             <li>
-              <a {href} aria-current={here(href) ? 'page' : undefined} class="inline-flex min-h-11 items-center no-underline {here(href) ? 'font-bold text-ink underline decoration-[3px]' : 'text-ink'}">{name}</a>
+              <a
+                {href}
+                aria-current={here(href) ? 'page' : undefined}
+                class="inline-flex min-h-11 items-center no-underline {here(href)
+                  ? 'font-bold text-ink underline decoration-[3px]'
+                  : 'text-ink'}">{name}</a
+              >
             </li>
           {/each}
         </ul>
@@ -45,11 +51,24 @@
     </header>
     <main id="main" tabindex="-1" class="flex-1 pb-12 outline-none">{@render children()}</main>
     <footer class="screen-only flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line py-3 text-sm text-muted">
-      <form method="POST" action="/theme" use:enhance={() => ({ result }) => { if (result.type === 'redirect') location.reload(); }} class="flex flex-wrap items-center gap-x-4 gap-y-1">
+      <form
+        method="POST"
+        action="/theme"
+        use:enhance={() =>
+          ({ result }) => {
+            if (result.type === 'redirect') location.reload();
+          }}
+        class="flex flex-wrap items-center gap-x-4 gap-y-1"
+      >
         <span>Colours:</span>
         <input type="hidden" name="back" value={page.url.pathname} />
         {#each THEMES as [id, name] (id)}
-          <button name="theme" value={id} aria-pressed={data.theme === id} class="min-h-8 {data.theme === id ? 'font-bold text-ink underline' : ''}">{name}</button>
+          <button
+            name="theme"
+            value={id}
+            aria-pressed={data.theme === id}
+            class="min-h-8 {data.theme === id ? 'font-bold text-ink underline' : ''}">{name}</button
+          >
         {/each}
       </form>
       <span class="sm:ml-auto">Food pictures: <a href="https://openmoji.org" rel="noreferrer">OpenMoji</a>, CC BY-SA 4.0</span>

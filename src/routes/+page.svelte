@@ -12,7 +12,11 @@
     <ul class="mt-2 border-t border-line">
       {#each data.open as lesson (lesson.id + lesson.learnerId)}
         <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
-          <span class="min-w-40 flex-1"><b>{lesson.learner}</b>, {lesson.title}<br /><span class="text-sm text-muted">{showDay(lesson.heldOn)}, {lesson.recorded} steps recorded</span></span>
+          <span class="min-w-40 flex-1"
+            ><b>{lesson.learner}</b>, {lesson.title}<br /><span class="text-sm text-muted"
+              >{showDay(lesson.heldOn)}, {lesson.recorded} steps recorded</span
+            ></span
+          >
           <a class="btn" href="/cook/{lesson.id}">Go on</a>
         </li>
       {/each}
@@ -29,7 +33,10 @@
       {#each data.recipes as recipe (recipe.id)}
         <li class="grid items-center gap-x-4 gap-y-1 border-b border-line py-2 sm:grid-cols-[1fr_20rem]">
           <a class="font-semibold text-ink" href="/recipes/{recipe.id}">{recipe.title}</a>
-          <a class="next block px-3 py-2 leading-tight text-on-next no-underline hover:underline" href="/recipes/{recipe.id}/{recipe.next.place}">
+          <a
+            class="next block px-3 py-2 leading-tight text-on-next no-underline hover:underline"
+            href="/recipes/{recipe.id}/{recipe.next.place}"
+          >
             {nameOf(recipe.next.place)} <span class="block text-sm font-normal">next: {recipe.next.why}</span>
           </a>
         </li>

@@ -97,31 +97,50 @@ describe('units', () => {
 
   // second opinion: the package `convert`, on the units where it agrees with NIST
   test.each([
-    ['oz', 'g'], ['lb', 'g'], ['kg', 'g'], ['lb', 'oz'], ['l', 'ml'], ['dl', 'ml'], ['cl', 'ml'], ['kg', 'lb'],
+    ['oz', 'g'],
+    ['lb', 'g'],
+    ['kg', 'g'],
+    ['lb', 'oz'],
+    ['l', 'ml'],
+    ['dl', 'ml'],
+    ['cl', 'ml'],
+    ['kg', 'lb'],
   ] as const)('%s to %s agrees with a reference library', (from, to) => {
     const own = toFraction(convertUnit('7/3', from, to)!)!.valueOf();
     expect(own / (convert(7 / 3, from).to(to) as number)).toBeCloseTo(1, 9);
-  }); // prettier-ignore
+  });
 
   test('there and back gives the same amount', () => {
     const units: Unit[] = ['tsp', 'tbsp', 'cup', 'floz', 'ml', 'l', 'pint'];
     const systems: MeasureSystem[] = ['us', 'us-label', 'metric', 'australian', 'imperial'];
     const same = fc.property(
-        fc.integer({ min: 1, max: 9999 }), fc.integer({ min: 1, max: 96 }), fc.constantFrom(...units), fc.constantFrom(...units), fc.constantFrom(...systems),
-        (n, d, a, b, system) => {
-          const there = convertUnit(`${n}/${d}`, a, b, system)!;
-          return toFraction(convertUnit(there, b, a, system)!)!.equals(toFraction(`${n}/${d}`)!);
-        },
-      );
+      fc.integer({ min: 1, max: 9999 }),
+      fc.integer({ min: 1, max: 96 }),
+      fc.constantFrom(...units),
+      fc.constantFrom(...units),
+      fc.constantFrom(...systems),
+      (n, d, a, b, system) => {
+        const there = convertUnit(`${n}/${d}`, a, b, system)!;
+        return toFraction(convertUnit(there, b, a, system)!)!.equals(toFraction(`${n}/${d}`)!);
+      },
+    );
     expect(() => fc.assert(same)).not.toThrow();
-  }); // prettier-ignore
+  });
 
   test('a cup is no gram', () => expect(convertUnit('1', 'cup', 'g')).toBeNull());
 
   test.each([
-    ['T sugar', 'tbsp'], ['t sugar', 'tsp'], ['Tbsp. oil', 'tbsp'], ['tsp. salt', 'tsp'], ['fl oz milk', 'floz'],
-    ['fluid ounces milk', 'floz'], ['c. flour', 'cup'], ['CUPS flour', 'cup'], ['tins beans', 'can'], ['rashers', 'slice'],
-  ] as const)('reads the unit of “%s”', (text, unit) => expect(readUnit(text)?.unit).toBe(unit)); // prettier-ignore
+    ['T sugar', 'tbsp'],
+    ['t sugar', 'tsp'],
+    ['Tbsp. oil', 'tbsp'],
+    ['tsp. salt', 'tsp'],
+    ['fl oz milk', 'floz'],
+    ['fluid ounces milk', 'floz'],
+    ['c. flour', 'cup'],
+    ['CUPS flour', 'cup'],
+    ['tins beans', 'can'],
+    ['rashers', 'slice'],
+  ] as const)('reads the unit of “%s”', (text, unit) => expect(readUnit(text)?.unit).toBe(unit));
   test('a word that starts like a unit is no unit', () => {
     for (const word of ['garlic', 'lemon', 'canned beans', 'gravy', 'cupcakes', 'tofu', 'large']) expect(readUnit(word)).toBeNull();
   });
@@ -135,16 +154,27 @@ describe('temperature', () => {
     expect(dialCelsius(celsiusOf(450))).toBe(230);
   });
   test.each([
-    ['Heat the oven to 350°F', 177], ['bake at 180C for', 180], ['200 degrees C', 200], ['oven at 400°', 204], ['gas mark 4', 180], ['180°', 180],
-  ])('%s', (text, celsius) => expect(findTemperature(text)?.celsius).toBe(celsius)); // prettier-ignore
+    ['Heat the oven to 350°F', 177],
+    ['bake at 180C for', 180],
+    ['200 degrees C', 200],
+    ['oven at 400°', 204],
+    ['gas mark 4', 180],
+    ['180°', 180],
+  ])('%s', (text, celsius) => expect(findTemperature(text)?.celsius).toBe(celsius));
   test('a time is no temperature', () => expect(findTemperature('cook for 20 minutes')).toBeNull());
 });
 
 const m = (id: string, quantity: string, unit: Unit, kind: Measure['kind']): Measure => ({ id, quantity, unit, kind });
 const DRAWER = [
-  m('cup', '1', 'cup', 'dry'), m('half', '1/2', 'cup', 'dry'), m('third', '1/3', 'cup', 'dry'), m('quarter', '1/4', 'cup', 'dry'),
-  m('tbsp', '1', 'tbsp', 'spoon'), m('tsp', '1', 'tsp', 'spoon'), m('half-tsp', '1/2', 'tsp', 'spoon'), m('quarter-tsp', '1/4', 'tsp', 'spoon'),
-]; // prettier-ignore
+  m('cup', '1', 'cup', 'dry'),
+  m('half', '1/2', 'cup', 'dry'),
+  m('third', '1/3', 'cup', 'dry'),
+  m('quarter', '1/4', 'cup', 'dry'),
+  m('tbsp', '1', 'tbsp', 'spoon'),
+  m('tsp', '1', 'tsp', 'spoon'),
+  m('half-tsp', '1/2', 'tsp', 'spoon'),
+  m('quarter-tsp', '1/4', 'tsp', 'spoon'),
+];
 
 /** Fewest fillings by breadth-first search, written apart from the planner: sums of exact fractions of a teaspoon. */
 function bruteForce(wanted: string, sizes: string[]): { error: number; count: number } {
@@ -181,34 +211,42 @@ describe('fillings', () => {
     for (let n = 1; n <= 96; n++) wanted.push([`${n}/24`, 'cup']);
     for (let n = 1; n <= 96; n++) wanted.push([`${n}/16`, 'tsp']);
     for (const [quantity, unit] of wanted) {
-      const plan = planFilling({ quantity, unit }, DRAWER, { system })[0]!;
+      const plan = planFilling({ quantity, unit }, DRAWER, { system })[0];
       const expected = bruteForce(convertUnit(quantity, unit, 'tsp', system)!, inTsp(system));
       expect(toFraction(plan.error)!.valueOf(), `${quantity} ${unit}`).toBeCloseTo(expected.error, 9);
-      expect(plan.fillings.reduce((n, x) => n + x.times, 0), `${quantity} ${unit}`).toBe(expected.count);
+      expect(
+        plan.fillings.reduce((n, x) => n + x.times, 0),
+        `${quantity} ${unit}`,
+      ).toBe(expected.count);
     }
   });
 
   test('worked examples', () => {
     expect(planFilling({ quantity: '4/3', unit: 'cup' }, DRAWER)[0]).toEqual({
-      fillings: [{ measure: 'cup', times: 1 }, { measure: 'third', times: 1 }], error: '0', direction: 'exact',
+      fillings: [
+        { measure: 'cup', times: 1 },
+        { measure: 'third', times: 1 },
+      ],
+      error: '0',
+      direction: 'exact',
     });
     const onlyQuarter = DRAWER.filter((x) => x.id === 'quarter');
-    expect(planFilling({ quantity: '3/4', unit: 'cup' }, onlyQuarter)[0]!.fillings).toEqual([{ measure: 'quarter', times: 3 }]);
+    expect(planFilling({ quantity: '3/4', unit: 'cup' }, onlyQuarter)[0].fillings).toEqual([{ measure: 'quarter', times: 3 }]);
     // 1 tablespoon for six, made for one: 1/6 x 3 tsp
-    expect(planFilling({ quantity: '1/6', unit: 'tbsp' }, DRAWER)[0]!.fillings).toEqual([{ measure: 'half-tsp', times: 1 }]);
-  }); // prettier-ignore
+    expect(planFilling({ quantity: '1/6', unit: 'tbsp' }, DRAWER)[0].fillings).toEqual([{ measure: 'half-tsp', times: 1 }]);
+  });
 
   test('an amount no measure makes says how far off it is', () => {
-    const plan = planFilling({ quantity: '1/3', unit: 'tsp' }, DRAWER)[0]!;
+    const plan = planFilling({ quantity: '1/3', unit: 'tsp' }, DRAWER)[0];
     expect(plan).toEqual({ fillings: [{ measure: 'quarter-tsp', times: 1 }], error: '1/4', direction: 'under' });
   });
 
   test('a learner’s known measures, and the kind that suits', () => {
     const known = planFilling({ quantity: '1', unit: 'cup' }, DRAWER, { known: ['half'] });
-    expect(known[0]!.fillings).toEqual([{ measure: 'half', times: 2 }]);
+    expect(known[0].fillings).toEqual([{ measure: 'half', times: 2 }]);
     const jug = m('jug', '1', 'cup', 'liquid');
     const best = (substance: 'dry' | 'liquid', quantity: string) =>
-      planFilling({ quantity, unit: 'cup' }, [...DRAWER, jug], { substance })[0]!.fillings[0]!.measure;
+      planFilling({ quantity, unit: 'cup' }, [...DRAWER, jug], { substance })[0].fillings[0].measure;
     expect([best('liquid', '1'), best('dry', '1')]).toEqual(['jug', 'cup']);
   });
 
@@ -219,7 +257,7 @@ describe('fillings', () => {
   });
 
   test('metric amounts with US cups: the nearest, its error true to the exact sizes', () => {
-    const plan = planFilling({ quantity: '250', unit: 'ml' }, DRAWER)[0]!;
+    const plan = planFilling({ quantity: '250', unit: 'ml' }, DRAWER)[0];
     const made = plan.fillings.reduce((sum, x) => {
       const measure = DRAWER.find((d) => d.id === x.measure)!;
       return sum + millilitresIn(measure.unit)!.valueOf() * toFraction(measure.quantity)!.valueOf() * x.times;

@@ -161,8 +161,7 @@ function combinations(sized: Sized[], fewest: Uint16Array, total: number, most: 
     visit(0, total, 0, [], shortest + 1);
     const seen = new Set(exact.map((p) => JSON.stringify(p.fillings)));
     found.unshift(...exact);
-    for (let i = found.length - 1; i >= exact.length; i--)
-      if (seen.has(JSON.stringify(found[i]!.fillings))) found.splice(i, 1);
+    for (let i = found.length - 1; i >= exact.length; i--) if (seen.has(JSON.stringify(found[i]!.fillings))) found.splice(i, 1);
   }
   return found
     .sort((a, b) => a.count - b.count || a.fillings.length - b.fillings.length || a.order - b.order)

@@ -81,14 +81,31 @@ export function plainNumbers(text: string): string {
 }
 
 const WORDS: Record<string, string> = {
-  a: '1', an: '1', one: '1', two: '2', three: '3', four: '4', five: '5', six: '6', seven: '7', eight: '8',
-  nine: '9', ten: '10', eleven: '11', twelve: '12', fifteen: '15', twenty: '20', half: '1/2', quarter: '1/4',
-  third: '1/3', dozen: '12', couple: '2',
-}; // prettier-ignore
+  a: '1',
+  an: '1',
+  one: '1',
+  two: '2',
+  three: '3',
+  four: '4',
+  five: '5',
+  six: '6',
+  seven: '7',
+  eight: '8',
+  nine: '9',
+  ten: '10',
+  eleven: '11',
+  twelve: '12',
+  fifteen: '15',
+  twenty: '20',
+  half: '1/2',
+  quarter: '1/4',
+  third: '1/3',
+  dozen: '12',
+  couple: '2',
+};
 
 export type NumberRead =
-  | { ok: true; min: Fraction; max: Fraction; length: number; word: boolean }
-  | { ok: false; length: number; why: string };
+  { ok: true; min: Fraction; max: Fraction; length: number; word: boolean } | { ok: false; length: number; why: string };
 
 const DIGITS =
   /(\d{1,9})(?:\s+and\s+|\s*&\s*|\s+|-)(\d{1,4})\s?\/\s?(\d{1,4})(?![\d/])|(\d{1,9})\s?\/\s?(\d{1,9})(?![\d/])|(\d{1,3}(?:,\d{3})+)(?![\d])|(\d{1,9})?[.,](\d{1,6})(?!\d)|(\d{1,9})(?![\d])/y;
@@ -102,8 +119,7 @@ function readOne(text: string, at: number): One {
     const length = m[0].length;
     const [, whole, n1, d1, n2, d2, thousands, int, decimals, plain] = m;
     const bottom = d1 ?? d2;
-    if (bottom !== undefined && Number(bottom) === 0)
-      return { length, why: `“${m[0].trim()}” divides by zero, so it is no amount` };
+    if (bottom !== undefined && Number(bottom) === 0) return { length, why: `“${m[0].trim()}” divides by zero, so it is no amount` };
     let value: Fraction;
     if (whole !== undefined) value = new Fraction(Number(n1), Number(d1)).add(Number(whole));
     else if (n2 !== undefined) value = new Fraction(Number(n2), Number(d2));
@@ -180,6 +196,7 @@ export function readAmountField(field: string): { min: Quantity; max: Quantity }
   const text = plainNumbers(field).trim();
   if (!text) return null;
   const number = readNumber(text, 0);
-  if (!number || (number.ok && number.length < text.length)) return { why: `“${field.trim().slice(0, 20)}” is no amount: write 2, 1 1/2, 1.5 or 2-3` };
+  if (!number || (number.ok && number.length < text.length))
+    return { why: `“${field.trim().slice(0, 20)}” is no amount: write 2, 1 1/2, 1.5 or 2-3` };
   return number.ok ? { min: toQuantity(number.min), max: toQuantity(number.max) } : { why: number.why };
 }

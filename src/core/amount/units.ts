@@ -4,9 +4,36 @@ import { Fraction, toFraction, toQuantity, type Quantity } from './quantity';
 export type VolumeUnit = 'tsp' | 'tbsp' | 'cup' | 'floz' | 'pint' | 'quart' | 'gallon' | 'ml' | 'cl' | 'dl' | 'l';
 export type MassUnit = 'g' | 'kg' | 'mg' | 'oz' | 'lb';
 export type VagueUnit =
-  | 'pinch' | 'dash' | 'handful' | 'splash' | 'drizzle' | 'knob' | 'clove' | 'can' | 'jar' | 'packet' | 'bottle'
-  | 'carton' | 'tub' | 'slice' | 'piece' | 'bunch' | 'sprig' | 'stalk' | 'head' | 'leaf' | 'sheet' | 'cube' | 'stick'
-  | 'ear' | 'drop' | 'fillet' | 'scoop' | 'bag' | 'inch' | 'cm'; // prettier-ignore
+  | 'pinch'
+  | 'dash'
+  | 'handful'
+  | 'splash'
+  | 'drizzle'
+  | 'knob'
+  | 'clove'
+  | 'can'
+  | 'jar'
+  | 'packet'
+  | 'bottle'
+  | 'carton'
+  | 'tub'
+  | 'slice'
+  | 'piece'
+  | 'bunch'
+  | 'sprig'
+  | 'stalk'
+  | 'head'
+  | 'leaf'
+  | 'sheet'
+  | 'cube'
+  | 'stick'
+  | 'ear'
+  | 'drop'
+  | 'fillet'
+  | 'scoop'
+  | 'bag'
+  | 'inch'
+  | 'cm';
 /** A unit of an ingredient line. Things that are simply counted (2 eggs) have no unit. */
 export type Unit = VolumeUnit | MassUnit | VagueUnit;
 
@@ -38,12 +65,39 @@ const VOLUME: Record<MeasureSystem, Record<VolumeUnit, Fraction>> = {
   // 21 CFR 101.9(b)(5)(viii): cup 240 mL, tablespoon 15 mL, teaspoon 5 mL, fluid ounce 30 mL
   'us-label': usLike(f('5'), f('30')),
   // 250 mL cup, 15 mL tablespoon, 5 mL teaspoon (from memory)
-  metric: { tsp: f('5'), tbsp: f('15'), cup: f('250'), floz: IMPERIAL_FLOZ, pint: IMPERIAL_FLOZ.mul(20), quart: IMPERIAL_FLOZ.mul(40), gallon: IMPERIAL_FLOZ.mul(160), ...METRIC },
+  metric: {
+    tsp: f('5'),
+    tbsp: f('15'),
+    cup: f('250'),
+    floz: IMPERIAL_FLOZ,
+    pint: IMPERIAL_FLOZ.mul(20),
+    quart: IMPERIAL_FLOZ.mul(40),
+    gallon: IMPERIAL_FLOZ.mul(160),
+    ...METRIC,
+  },
   // 250 mL cup, 20 mL tablespoon (from memory)
-  australian: { tsp: f('5'), tbsp: f('20'), cup: f('250'), floz: IMPERIAL_FLOZ, pint: IMPERIAL_FLOZ.mul(20), quart: IMPERIAL_FLOZ.mul(40), gallon: IMPERIAL_FLOZ.mul(160), ...METRIC },
+  australian: {
+    tsp: f('5'),
+    tbsp: f('20'),
+    cup: f('250'),
+    floz: IMPERIAL_FLOZ,
+    pint: IMPERIAL_FLOZ.mul(20),
+    quart: IMPERIAL_FLOZ.mul(40),
+    gallon: IMPERIAL_FLOZ.mul(160),
+    ...METRIC,
+  },
   // half a 20 fl oz pint to the cup; spoons as the metric ones (common practice)
-  imperial: { tsp: f('5'), tbsp: f('15'), cup: IMPERIAL_FLOZ.mul(10), floz: IMPERIAL_FLOZ, pint: IMPERIAL_FLOZ.mul(20), quart: IMPERIAL_FLOZ.mul(40), gallon: IMPERIAL_FLOZ.mul(160), ...METRIC },
-}; // prettier-ignore
+  imperial: {
+    tsp: f('5'),
+    tbsp: f('15'),
+    cup: IMPERIAL_FLOZ.mul(10),
+    floz: IMPERIAL_FLOZ,
+    pint: IMPERIAL_FLOZ.mul(20),
+    quart: IMPERIAL_FLOZ.mul(40),
+    gallon: IMPERIAL_FLOZ.mul(160),
+    ...METRIC,
+  },
+};
 
 // International avoirdupois pound: 453.59237 g exactly (NIST Handbook 44, App. C).
 const MASS: Record<MassUnit, Fraction> = {
@@ -134,9 +188,7 @@ const NAMES: Record<Unit, string[]> = {
   inch: ['inch', 'inches'],
   cm: ['cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters'],
 };
-const BY_NAME = new Map<string, Unit>(
-  Object.entries(NAMES).flatMap(([unit, names]) => names.map((name) => [name, unit as Unit] as const)),
-);
+const BY_NAME = new Map<string, Unit>(Object.entries(NAMES).flatMap(([unit, names]) => names.map((name) => [name, unit as Unit] as const)));
 
 /**
  * Reads a unit at the start of a text, in any of its spellings.

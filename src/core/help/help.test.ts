@@ -10,27 +10,39 @@ const records = (letters: string) => letters.split(' ').map((letter, i) => ({ st
 
 describe('hierarchies', () => {
   // the presets of the handbook: how many levels each has, independent first
-  test.each([['full', 7], ['no-touch', 6], ['tactile', 6], ['pictures', 6]])('%s has %d levels', (id, n) => {
+  test.each([
+    ['full', 7],
+    ['no-touch', 6],
+    ['tactile', 6],
+    ['pictures', 6],
+  ])('%s has %d levels', (id, n) => {
     const h = hierarchyById(id);
-    expect([h.levels.length, h.levels[0]!.id]).toEqual([n, 'independent']);
+    expect([h.levels.length, h.levels[0].id]).toEqual([n, 'independent']);
     const letters = [...h.levels.map((l) => l.letter), ...OTHER_CODES.map((o) => o.letter)];
     expect(new Set(letters).size).toBe(letters.length);
-  }); // prettier-ignore
+  });
   test('no letter is taken by another key of the lesson', () => {
-    for (const h of HIERARCHIES) for (const l of h.levels) expect(['U', 'T', 'E'].includes(l.letter) && h.id !== 'tactile', `${h.id} ${l.letter}`).toBe(false);
+    for (const h of HIERARCHIES)
+      for (const l of h.levels) expect(['U', 'T', 'E'].includes(l.letter) && h.id !== 'tactile', `${h.id} ${l.letter}`).toBe(false);
   });
   test('heights count from the most help', () => {
-    expect(['full-physical', 'model', 'independent', 'self-corrected', 'adult', 'refused'].map((c) => heightOf(c, full))).toEqual([0, 2, 6, 6, null, null]);
+    expect(['full-physical', 'model', 'independent', 'self-corrected', 'adult', 'refused'].map((c) => heightOf(c, full))).toEqual([
+      0,
+      2,
+      6,
+      6,
+      null,
+      null,
+    ]);
   });
 });
 
 describe('scores', () => {
-  // worked by hand: 10 steps, 4 independent; heights 6 6 3 5 6 2 3 3 6 5 of 6 -> 45/60
+  // worked by hand: 10 steps, 4 independent; heights 6 6 4 5 6 2 4 4 6 5, 48 of 60 -> 80 %
   test('I I V G I M V V I G scored by hand', () => {
-    const score = scoreLesson(records('I I V G I M V V I G').map((r) => r), full);
-    const heights = [6, 6, 4, 5, 6, 2, 4, 4, 6, 5];
+    const score = scoreLesson(records('I I V G I M V V I G'), full);
     expect(score).toMatchObject({ opportunities: 10, independent: 4, independence: 40 });
-    expect(score.help).toBeCloseTo((100 * heights.reduce((a, b) => a + b)) / 60, 9);
+    expect(score.help).toBeCloseTo(80, 9);
   });
   test('what was no opportunity does not count; a refusal does, and has no level', () => {
     const score = scoreLesson(records('I adult not-offered refused F'), full);
@@ -42,24 +54,31 @@ describe('scores', () => {
     expect(scoreLesson(records('self-corrected V'), full).independence).toBe(50);
     expect(scoreLesson(records('self-corrected V'), full, { selfCorrectedCounts: false }).independence).toBe(0);
   });
-  test('nothing recorded is no score, not zero', () => expect(scoreLesson(records('adult'), full)).toEqual({ opportunities: 0, independent: 0, independence: null, help: null }));
+  test('nothing recorded is no score, not zero', () =>
+    expect(scoreLesson(records('adult'), full)).toEqual({ opportunities: 0, independent: 0, independence: null, help: null }));
 });
 
 describe('the yellow rung', () => {
-  const on = (letters: string, days = letters.split(' ').map((_, i) => `2026-09-0${i + 1}`)): Opportunity[] => letters.split(' ').map((l, i) => ({ code: BY_LETTER[l] ?? l, day: days[i] ?? days[0]! }));
-  const aim = (letters: string, from: string, days?: string[]) => nextRung(on(letters, days), { aim: BY_LETTER[from]! });
+  const on = (letters: string, days = letters.split(' ').map((_, i) => `2026-09-0${i + 1}`)): Opportunity[] =>
+    letters.split(' ').map((l, i) => ({ code: BY_LETTER[l] ?? l, day: days[i] ?? days[0] }));
+  const aim = (letters: string, from: string, days?: string[]) => nextRung(on(letters, days), { aim: BY_LETTER[from] });
 
   test.each([
     // the default rule, worked by hand: last 3 at the aim or better on 2 days -> one level less help
-    ['V V V', 'V', 'up', 'G'], ['V G I', 'V', 'up', 'G'], ['M M M', 'M', 'up', 'D'],
+    ['V V V', 'V', 'up', 'G'],
+    ['V G I', 'V', 'up', 'G'],
+    ['M M M', 'M', 'up', 'D'],
     // 2 of 3 at more help than aimed -> one level more help
-    ['V D D', 'V', 'down', 'D'], ['D V M', 'V', 'down', 'D'],
+    ['V D D', 'V', 'down', 'D'],
+    ['D V M', 'V', 'down', 'D'],
     // else stay
-    ['V D V', 'V', 'stay', 'V'], ['D V V', 'V', 'stay', 'V'],
-    ['I I I', 'I', 'there', 'I'], ['F F F', 'F', 'up', 'P'],
+    ['V D V', 'V', 'stay', 'V'],
+    ['D V V', 'V', 'stay', 'V'],
+    ['I I I', 'I', 'there', 'I'],
+    ['F F F', 'F', 'up', 'P'],
   ])('%s aimed at %s: %s to %s', (letters, from, verdict, to) => {
     expect(aim(letters, from)).toMatchObject({ verdict, aim: BY_LETTER[to] });
-  }); // prettier-ignore
+  });
 
   test('only the last three count', () => expect(aim('F F F F V V V', 'V')).toMatchObject({ verdict: 'up', aim: 'gesture' }));
   test('three on one day do not move up', () => {

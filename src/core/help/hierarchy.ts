@@ -20,7 +20,8 @@ const level = (id: string, name: string, letter: string, say: string): Level => 
 /** The presets that a class can start from. No hierarchy is agreed by all (common practice); the one in force is kept with each lesson. */
 export const HIERARCHIES: readonly Hierarchy[] = [
   {
-    id: 'full', name: 'Full',
+    id: 'full',
+    name: 'Full',
     levels: [
       level('independent', 'On my own', 'I', 'Done with no help from a person'),
       level('gesture', 'Gesture', 'G', 'You point or look'),
@@ -32,7 +33,8 @@ export const HIERARCHIES: readonly Hierarchy[] = [
     ],
   },
   {
-    id: 'no-touch', name: 'No touch',
+    id: 'no-touch',
+    name: 'No touch',
     levels: [
       level('independent', 'On my own', 'I', 'Done with no help from a person'),
       level('gesture', 'Gesture', 'G', 'You point or look'),
@@ -43,7 +45,8 @@ export const HIERARCHIES: readonly Hierarchy[] = [
     ],
   },
   {
-    id: 'tactile', name: 'Tactile',
+    id: 'tactile',
+    name: 'Tactile',
     levels: [
       level('independent', 'On my own', 'I', 'Done with no help from a person'),
       level('cue', 'Sound or touch cue', 'C', 'A tap on the table, a touch on the arm'),
@@ -54,7 +57,8 @@ export const HIERARCHIES: readonly Hierarchy[] = [
     ],
   },
   {
-    id: 'pictures', name: 'Pictures count as help',
+    id: 'pictures',
+    name: 'Pictures count as help',
     levels: [
       level('independent', 'On my own', 'I', 'Done with no card and no help'),
       level('picture', 'Picture', 'C', 'You show the card'),
@@ -64,7 +68,7 @@ export const HIERARCHIES: readonly Hierarchy[] = [
       level('physical', 'Physical help', 'P', 'Your hands help'),
     ],
   },
-]; // prettier-ignore
+];
 
 /** A preset by its id; the full one where there is none of that name. */
 export function hierarchyById(id: string): Hierarchy {

@@ -46,7 +46,15 @@ export function nextRung(opportunities: readonly Opportunity[], rule: Partial<Ru
   const full: RungRule = { ...USUAL_RULE, ...rule };
   const counted = opportunities.filter((o) => heightOf(o.code, full.hierarchy) !== null);
   const missing = full.last - counted.length;
-  if (missing > 0) return { verdict: 'not-enough', aim: null, from: null, restsOn: [...counted], missing, reason: `Not enough yet: ${counted.length} of ${full.last} times recorded.` };
+  if (missing > 0)
+    return {
+      verdict: 'not-enough',
+      aim: null,
+      from: null,
+      restsOn: [...counted],
+      missing,
+      reason: `Not enough yet: ${counted.length} of ${full.last} times recorded.`,
+    };
   const heights = counted.map((o) => heightOf(o.code, full.hierarchy)!);
   if (full.aim !== undefined) {
     const aim = heightOf(full.aim, full.hierarchy);
@@ -74,12 +82,20 @@ function judge(counted: Opportunity[], heights: number[], aim: number, have: num
   const letters = recent.map((h) => name(h).letter).join(' ');
   const days = new Set(restsOn.map((o) => o.day)).size;
   const said = `Last ${recent.length}: ${letters}, on ${days} ${days === 1 ? 'day' : 'days'}`;
-  const result = (verdict: YellowRung['verdict'], to: number, why: string): YellowRung => ({ verdict, aim: name(to).id, from: name(aim).id, restsOn, missing: 0, reason: `${said}. ${why}` });
+  const result = (verdict: YellowRung['verdict'], to: number, why: string): YellowRung => ({
+    verdict,
+    aim: name(to).id,
+    from: name(aim).id,
+    restsOn,
+    missing: 0,
+    reason: `${said}. ${why}`,
+  });
   if (have < rule.last) {
     const missing = rule.last - have;
     return { ...result('stay', aim, `The aim is new: ${missing} more ${missing === 1 ? 'time' : 'times'} to judge it.`), missing };
   }
-  if (recent.filter((h) => h < aim).length >= rule.down && aim > 0) return result('down', aim - 1, `${rule.down} or more needed more help than “${name(aim).name}”.`);
+  if (recent.filter((h) => h < aim).length >= rule.down && aim > 0)
+    return result('down', aim - 1, `${rule.down} or more needed more help than “${name(aim).name}”.`);
   if (recent.every((h) => h >= aim)) {
     if (days < rule.days) return result('stay', aim, `All at the aim, but on ${days} of ${rule.days} days.`);
     if (aim === top) return result('there', top, 'Independent each time.');

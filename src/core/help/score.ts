@@ -30,8 +30,12 @@ export function scoreLesson(records: readonly Recorded[], hierarchy: Hierarchy, 
   const { selfCorrectedCounts = true } = options;
   const top = hierarchy.levels.length - 1;
   const offered = records.filter((r) => isOpportunity(r.code));
-  const independent = offered.filter((r) => r.code === hierarchy.levels[0]?.id || (r.code === 'self-corrected' && selfCorrectedCounts)).length;
-  const heights = offered.map((r) => (r.code === 'self-corrected' && !selfCorrectedCounts ? top - 1 : heightOf(r.code, hierarchy))).filter((h): h is number => h !== null);
+  const independent = offered.filter(
+    (r) => r.code === hierarchy.levels[0]?.id || (r.code === 'self-corrected' && selfCorrectedCounts),
+  ).length;
+  const heights = offered
+    .map((r) => (r.code === 'self-corrected' && !selfCorrectedCounts ? top - 1 : heightOf(r.code, hierarchy)))
+    .filter((h): h is number => h !== null);
   return {
     opportunities: offered.length,
     independent,

@@ -8,7 +8,12 @@ import { findTools, toolById } from '../technique/tools';
 import type { Step } from '../task/model';
 
 /** A measure as it is drawn: its label, its shape, and how often it is filled. */
-export type DrawnMeasure = { label: string; shape: 'cup' | 'spoon' | 'jug'; /** Share of a whole cup or tablespoon, for its size: 0 to 1. */ size: number; times: number };
+export type DrawnMeasure = {
+  label: string;
+  shape: 'cup' | 'spoon' | 'jug';
+  /** Share of a whole cup or tablespoon, for its size: 0 to 1. */ size: number;
+  times: number;
+};
 
 export type Card = {
   stepKey: string;
@@ -31,9 +36,16 @@ export type Card = {
 
 // Things that are no food and no tool, by the words that name them.
 const OTHER_THINGS: [RegExp, string][] = [
-  [/\bhands?\b/i, 'hands'], [/\bhair\b/i, 'hair'], [/\bapron\b/i, 'apron'], [/\btable\b|\bsurface|\bcounter\b/i, 'table'], [/\bdish(?:es)?\b|\bwash(?:ing)? up\b|\bwash up\b/i, 'dishes'],
-  [/\bwater\b/i, 'water'], [/\bdough\b|\bballs?\b|\bmixture\b|\bmix\b|\bbatter\b|\beverything\b/i, 'mixture'], [/\bsoup\b|\bsauce\b|\bdressing\b|\bstew\b|\bcurry\b/i, 'soup'], [/\bfood\b|\bwhat is left\b|\bmeal\b/i, 'meal'],
-]; // prettier-ignore
+  [/\bhands?\b/i, 'hands'],
+  [/\bhair\b/i, 'hair'],
+  [/\bapron\b/i, 'apron'],
+  [/\btable\b|\bsurface|\bcounter\b/i, 'table'],
+  [/\bdish(?:es)?\b|\bwash(?:ing)? up\b|\bwash up\b/i, 'dishes'],
+  [/\bwater\b/i, 'water'],
+  [/\bdough\b|\bballs?\b|\bmixture\b|\bmix\b|\bbatter\b|\beverything\b/i, 'mixture'],
+  [/\bsoup\b|\bsauce\b|\bdressing\b|\bstew\b|\bcurry\b/i, 'soup'],
+  [/\bfood\b|\bwhat is left\b|\bmeal\b/i, 'meal'],
+];
 
 const CARD_TOOLS = new Set(['utensil', 'cutting', 'cleaning', 'wear', 'measure']);
 const CARD_PLACES = new Set(['container', 'cookware', 'surface', 'appliance']);
@@ -79,7 +91,9 @@ function thingsOf(step: Step): string[] {
   if (step.technique === 'gather') return [...new Set(step.tools.map((id) => toolById(id)?.picture ?? 'measure'))];
   const others = OTHER_THINGS.filter(([pattern]) => pattern.test(step.text)).map(([, name]) => name);
   if (others.length > 0) return others.slice(0, 1);
-  const word = nameWords(step.text).map((w) => findFood(w)).find((f) => f !== null);
+  const word = nameWords(step.text)
+    .map((w) => findFood(w))
+    .find((f) => f !== null);
   return word ? [word.picture] : [];
 }
 

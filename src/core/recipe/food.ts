@@ -13,7 +13,10 @@ export function singular(word: string): string {
 
 /** A text as a list of lower-case singular words, for comparing names. */
 export function nameWords(text: string): string[] {
-  return (text.toLowerCase().match(/[\p{L}][\p{L}'’-]*/gu) ?? []).flatMap((w) => w.split('-')).filter(Boolean).map(singular);
+  return (text.toLowerCase().match(/[\p{L}][\p{L}'’-]*/gu) ?? [])
+    .flatMap((w) => w.split('-'))
+    .filter(Boolean)
+    .map(singular);
 }
 
 const BY_FIRST_WORD = new Map<string, { words: string[]; food: Food }[]>();
@@ -33,17 +36,29 @@ export function foodById(id: string): Food | undefined {
   return BY_ID.get(id);
 }
 
+// Names recur all through a recipe; looking one up again is a map away. Bounded, so that hostile text cannot fill the memory.
+const SEEN = new Map<string, Food | null>();
+const MOST_SEEN = 5000;
+
 /**
  * Finds the food that an ingredient names. In English the head noun stands last ("red lentils", "chicken stock"), so the
  * longest name wins, and of two as long the later.
  * @returns null for a food that is not in the table: the program then says that it does not know it, and guesses nothing
  */
 export function findFood(item: string): Food | null {
-  const words = nameWords(item);
+  const seen = SEEN.get(item);
+  if (seen !== undefined) return seen;
+  const found = lookUp(nameWords(item));
+  if (SEEN.size >= MOST_SEEN) SEEN.clear();
+  if (item.length <= 100) SEEN.set(item, found);
+  return found;
+}
+
+function lookUp(words: string[]): Food | null {
   let best: { food: Food; size: number } | null = null;
   for (let i = 0; i < words.length; i++)
     for (const entry of BY_FIRST_WORD.get(words[i]!) ?? [])
-      if (entry.words.every((w, k) => words[i + k] === w) && entry.words.length >= (best?.size ?? 0)) {
+      if (entry.words.length >= (best?.size ?? 0) && entry.words.every((w, k) => words[i + k] === w)) {
         best = { food: entry.food, size: entry.words.length };
         break;
       }

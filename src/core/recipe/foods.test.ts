@@ -19,12 +19,30 @@ test('nine and fourteen allergens', () => {
   expect([US_ALLERGENS.length, EU_ALLERGENS.length]).toEqual([9, 14]);
 });
 test.each([
-  ['red lentils', 'lentil'], ['chicken stock', 'stock'], ['chicken breasts', 'chicken'], ['soy sauce', 'soy-sauce'], ['peanut butter', 'peanut-butter'], ['cherry tomatoes', 'cherry-tomato'],
-  ['coconut milk', 'coconut-milk'], ['brown sugar', 'brown-sugar'], ['fresh mint leaves', 'parsley'], ['plain yoghurt', 'yoghurt'], ['spring onions', 'spring-onion'],
-])('%s is found', (item, id) => expect(findFood(item)?.id).toBe(id)); // prettier-ignore
+  ['red lentils', 'lentil'],
+  ['chicken stock', 'stock'],
+  ['chicken breasts', 'chicken'],
+  ['soy sauce', 'soy-sauce'],
+  ['peanut butter', 'peanut-butter'],
+  ['cherry tomatoes', 'cherry-tomato'],
+  ['coconut milk', 'coconut-milk'],
+  ['brown sugar', 'brown-sugar'],
+  ['fresh mint leaves', 'parsley'],
+  ['plain yoghurt', 'yoghurt'],
+  ['spring onions', 'spring-onion'],
+])('%s is found', (item, id) => expect(findFood(item)?.id).toBe(id));
 test('what is not known is not guessed', () => {
   for (const item of ['zaatar', 'xylophone', '']) expect(findFood(item)).toBeNull();
 });
 // derived allergens: soy sauce holds soy and wheat (its usual recipe)
 test('soy sauce names soy and wheat', () => expect(findFood('soy sauce')!.allergens).toEqual(expect.arrayContaining(['soy', 'wheat'])));
-test.each([['tomatoes', 'tomato'], ['leaves', 'leaf'], ['berries', 'berry'], ['couscous', 'couscous'], ['peaches', 'peach'], ['molasses', 'molass'], ['asparagus', 'asparagus'], ['eggs', 'egg']])('%s → %s', (many, one) => expect(singular(many)).toBe(one)); // prettier-ignore
+test.each([
+  ['tomatoes', 'tomato'],
+  ['leaves', 'leaf'],
+  ['berries', 'berry'],
+  ['couscous', 'couscous'],
+  ['peaches', 'peach'],
+  ['molasses', 'molass'],
+  ['asparagus', 'asparagus'],
+  ['eggs', 'egg'],
+])('%s → %s', (many, one) => expect(singular(many)).toBe(one));

@@ -62,7 +62,14 @@ const ROWS: Row[] = [
 
 test.each(ROWS)('%s', (line, min, max, unit, item, preparation) => {
   const read = readIngredient(line);
-  expect({ min: read.min, max: read.max, unit: read.unit, item: read.item, preparation: read.preparation, doubt: read.doubt }).toEqual({ min, max, unit, item, preparation: preparation ?? [], doubt: null });
+  expect({ min: read.min, max: read.max, unit: read.unit, item: read.item, preparation: read.preparation, doubt: read.doubt }).toEqual({
+    min,
+    max,
+    unit,
+    item,
+    preparation: preparation ?? [],
+    doubt: null,
+  });
 });
 
 test('what stands beside the amount is kept', () => {

@@ -6,13 +6,18 @@ import { leadingPreparation, trailingPreparation } from './preparation';
 import type { Amount, Ingredient } from './recipe';
 
 const BULLET = /^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]+|\[[ x]?\]|\d{1,2}[.)](?=\s+\S))\s*/u;
-const ABOUT = /^(?:about|approx(?:imately|\.)?|around|roughly|circa|ca\.|~|at least|up to|scant|heaped|heaping|rounded|level|generous|good|a good|a generous)\s*/i;
+const ABOUT =
+  /^(?:about|approx(?:imately|\.)?|around|roughly|circa|ca\.|~|at least|up to|scant|heaped|heaping|rounded|level|generous|good|a good|a generous)\s*/i;
 const SIZE = /^(?:(?:extra|very)[- ])?(?:large|medium|small|big|little|medium-sized|good-sized|ripe|jumbo)\b[\s,]*/i;
-const NOTES = /^(?:divided|separated into.*|to taste|or to taste|to serve|for (?:serving|dusting|greasing|frying|garnish|brushing|topping|the pan|the tin|sprinkling|drizzling|dipping).*|plus (?:more|extra|a little).*|or as needed|as needed|optional|if you like|if liked|if using|if desired)$/i;
+const NOTES =
+  /^(?:divided|separated into.*|to taste|or to taste|to serve|for (?:serving|dusting|greasing|frying|garnish|brushing|topping|the pan|the tin|sprinkling|drizzling|dipping).*|plus (?:more|extra|a little).*|or as needed|as needed|optional|if you like|if liked|if using|if desired)$/i;
 
 /** A line without its bullet or its number in a list. */
 export function stripBullet(line: string): string {
-  return line.replace(BULLET, '').replace(/^[\p{So}\p{Sk}\p{Extended_Pictographic}\ufe0f\u200d\s]+(?=[\p{L}\p{N}(.])/u, '').trim();
+  return line
+    .replace(BULLET, '')
+    .replace(/^[\p{So}\p{Sk}\p{Extended_Pictographic}\ufe0f\u200d\s]+(?=[\p{L}\p{N}(.])/u, '')
+    .trim();
 }
 
 /**
@@ -22,7 +27,10 @@ export function stripBullet(line: string): string {
 export function readIngredient(line: string, group: string | null = null): Ingredient {
   const text = line.trim();
   const draft = emptyIngredient(text, group);
-  let rest = stripBullet(plainNumbers(text)).replace(/\*\*|__|`/g, '').replace(/\s+/g, ' ').trim();
+  let rest = stripBullet(plainNumbers(text))
+    .replace(/\*\*|__|`/g, '')
+    .replace(/\s+/g, ' ')
+    .trim();
 
   const brackets = takeBrackets(rest);
   rest = brackets.rest;
@@ -40,9 +48,20 @@ export function readIngredient(line: string, group: string | null = null): Ingre
 
 function emptyIngredient(text: string, group: string | null): Ingredient {
   return {
-    text, min: null, max: null, unit: null, item: '', preparation: [], optional: false,
-    pack: null, alternate: null, alternatives: [], notes: [], group, doubt: null,
-  }; // prettier-ignore
+    text,
+    min: null,
+    max: null,
+    unit: null,
+    item: '',
+    preparation: [],
+    optional: false,
+    pack: null,
+    alternate: null,
+    alternatives: [],
+    notes: [],
+    group,
+    doubt: null,
+  };
 }
 
 /** Takes out what stands in round or square brackets; an unclosed bracket runs to the end of the line. */
@@ -68,7 +87,10 @@ function takeBrackets(text: string): { rest: string; inside: string[] } {
 
 /** "juice of half a lemon", "zest and juice of 1 lime": the thing is the fruit, the part is the work. */
 function takePartOf(text: string, draft: Ingredient): string {
-  const m = /^(?:the\s+)?((?:finely\s+)?(?:grated\s+|squeezed\s+|fresh\s+)*(?:juice|zest|rind)(?:\s*(?:and|&)\s*(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:of|from)\s+(.*)$/i.exec(text);
+  const m =
+    /^(?:the\s+)?((?:finely\s+)?(?:grated\s+|squeezed\s+|fresh\s+)*(?:juice|zest|rind)(?:\s*(?:and|&)\s*(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:of|from)\s+(.*)$/i.exec(
+      text,
+    );
   if (!m) return text;
   const parts = m[1]!.toLowerCase();
   if (/zest|rind/.test(parts)) draft.preparation.push('zested');
@@ -78,7 +100,10 @@ function takePartOf(text: string, draft: Ingredient): string {
 
 /** "1-inch piece of ginger", "a 2 cm knob of ginger": an amount by length. */
 function takeLength(text: string, draft: Ingredient): string {
-  const m = /^(?:an?\s+|1\s+)?(\d[\d ./]{0,6}?)[\s-]*(inch|in\.|"|cm|thumb)(?:es)?[\s-]*(?:long\s+)?(?:piece|knob|chunk|length|stick|slice|cube)s?\s*(?:of\s+)?/i.exec(text);
+  const m =
+    /^(?:an?\s+|1\s+)?(\d[\d ./]{0,6}?)[\s-]*(inch|in\.|"|cm|thumb)(?:es)?[\s-]*(?:long\s+)?(?:piece|knob|chunk|length|stick|slice|cube)s?\s*(?:of\s+)?/i.exec(
+      text,
+    );
   const number = m && readNumber(m[1]!.trim(), 0);
   if (!m || !number?.ok) return text;
   draft.min = draft.max = toQuantity(number.min);
@@ -88,11 +113,17 @@ function takeLength(text: string, draft: Ingredient): string {
 
 function takeAmount(text: string, draft: Ingredient): string {
   let rest = text.replace(ABOUT, '');
-  const vague = /^(?:a\s+(?:good\s+|large\s+|small\s+|big\s+|generous\s+|little\s+)?|some\s+|few\s+|several\s+)?(?=(?:pinch|dash|handful|splash|drizzle|knob|glug|sprinkle|bunch|sprig)(?:es|s)?\b)/i.exec(rest);
+  const vague =
+    /^(?:a\s+(?:good\s+|large\s+|small\s+|big\s+|generous\s+|little\s+)?|some\s+|few\s+|several\s+)?(?=(?:pinch|dash|handful|splash|drizzle|knob|glug|sprinkle|bunch|sprig)(?:es|s)?\b)/i.exec(
+      rest,
+    );
   const number = readNumber(rest, 0);
   if (number && !number.ok) {
     draft.doubt = number.why;
-    return rest.slice(number.length).trim().replace(/^(?:[a-z]+\s+)?/i, (word) => (readUnit(word) ? '' : word));
+    return rest
+      .slice(number.length)
+      .trim()
+      .replace(/^(?:[a-z]+\s+)?/i, (word) => (readUnit(word) ? '' : word));
   }
   if (number?.ok && !startsWord(rest, number)) {
     draft.min = toQuantity(number.min);
@@ -115,7 +146,11 @@ function takeAmount(text: string, draft: Ingredient): string {
 
 /** "a" before a thing is an amount; but "1-inch" belongs to a size, and "3-bean mix" to a name. */
 function startsWord(text: string, number: { length: number; word: boolean }): boolean {
-  return !number.word && /^-(?:\s?)[a-z]/i.test(text.slice(number.length)) && !/^-\s?(?:oz|ounce|g|gram|lb|pound)/i.test(text.slice(number.length));
+  return (
+    !number.word &&
+    /^-(?:\s?)[a-z]/i.test(text.slice(number.length)) &&
+    !/^-\s?(?:oz|ounce|g|gram|lb|pound)/i.test(text.slice(number.length))
+  );
 }
 
 /** "2 x 400 g tins", "1 15-oz can", "3 400g tins": the size of one, before the word for what holds it. */
@@ -191,7 +226,8 @@ function trailingAmount(text: string, draft: Ingredient): string {
 
 function takeItem(text: string, draft: Ingredient): void {
   let rest = text.replace(/^[,;:\s-]+/, '').replace(/[.;:,\s]+$/, '');
-  const loose = / (?:to taste|for (?:serving|dusting|greasing|frying|garnish|brushing|sprinkling|topping)\b.*|to serve|plus (?:more|extra)\b.*|if (?:needed|liked|desired)|divided|as needed|or to taste)$/i;
+  const loose =
+    / (?:to taste|for (?:serving|dusting|greasing|frying|garnish|brushing|sprinkling|topping)\b.*|to serve|plus (?:more|extra)\b.*|if (?:needed|liked|desired)|divided|as needed|or to taste)$/i;
   let m: RegExpExecArray | null;
   while ((m = loose.exec(rest))) {
     draft.notes.unshift(m[0].replace(/^[,\s]+/, '').trim());
@@ -225,7 +261,10 @@ function takeItem(text: string, draft: Ingredient): void {
   const front = leadingPreparation(item, packed);
   draft.preparation.push(...front.preparation);
   item = front.item;
-  const behind = /^(.*?\S)\s+((?:(?:finely|roughly|coarsely|thinly|very|well)\s+)?(?:cut|sliced|chopped|diced|torn|broken) into .*|at room temperature)$/i.exec(item);
+  const behind =
+    /^(.*?\S)\s+((?:(?:finely|roughly|coarsely|thinly|very|well)\s+)?(?:cut|sliced|chopped|diced|torn|broken) into .*|at room temperature)$/i.exec(
+      item,
+    );
   if (behind) {
     item = behind[1]!;
     draft.preparation.push(behind[2]!);
@@ -268,7 +307,12 @@ function readBracket(inside: string, draft: Ingredient): void {
     return;
   }
   const amount = readAmount(plain);
-  if (amount?.unit && kindOfUnit(amount.unit) !== 'count' && /^(?:\.?\s*(?:each|cans?|tins?|jars?|pack(?:et|age)?s?|bags?|box|size|container|drained|per)\b.*)?$/i.test(amount.rest) && amount.rest.length < 20) {
+  if (
+    amount?.unit &&
+    kindOfUnit(amount.unit) !== 'count' &&
+    /^(?:\.?\s*(?:each|cans?|tins?|jars?|pack(?:et|age)?s?|bags?|box|size|container|drained|per)\b.*)?$/i.test(amount.rest) &&
+    amount.rest.length < 20
+  ) {
     const holder = draft.unit === null ? false : kindOfUnit(draft.unit) === 'count';
     const value = { quantity: amount.quantity, unit: amount.unit };
     if (holder || /each/i.test(amount.rest)) draft.pack ??= value;
@@ -284,7 +328,10 @@ function finish(draft: Ingredient): void {
     const unit = readUnit(draft.item);
     if (unit && draft.item.length > unit.length) {
       draft.unit = unit.unit;
-      draft.item = draft.item.slice(unit.length).replace(/^\s*(?:of\s+)?/i, '').trim();
+      draft.item = draft.item
+        .slice(unit.length)
+        .replace(/^\s*(?:of\s+)?/i, '')
+        .trim();
       if (draft.alternate && kindOfUnit(unit.unit) === 'count') {
         draft.pack = draft.alternate;
         draft.alternate = null;
@@ -296,7 +343,10 @@ function finish(draft: Ingredient): void {
   }
   // "4 garlic cloves", "2 celery sticks": the unit stands behind the thing
   if (draft.unit === null && draft.min !== null) {
-    const m = /^(garlic|celery|bread|bacon|rosemary|thyme|mint|basil|parsley)\s+(cloves?|sticks?|stalks?|slices?|rashers?|sprigs?|leaves)$/i.exec(draft.item);
+    const m =
+      /^(garlic|celery|bread|bacon|rosemary|thyme|mint|basil|parsley)\s+(cloves?|sticks?|stalks?|slices?|rashers?|sprigs?|leaves)$/i.exec(
+        draft.item,
+      );
     if (m) {
       draft.item = m[1]!;
       draft.unit = readUnit(m[2]!)!.unit;

@@ -4,8 +4,10 @@ import { plainNumbers, readNumber, toQuantity } from '../amount/quantity';
 import { findFood } from './food';
 import type { Ingredient } from './recipe';
 
-const STOP = /\s(?:in|into|to|on|onto|with|and|then|until|for|over|from|at|of water|together|through|if|so|by|evenly|inside|one at a time)\b|[,.;:()]|\s&\s/i;
-const NOT_FOOD = /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|degrees?|°|%|x\b|times|servings?|people|parts?|pieces|minutes|inch|cm|mm|batches|layers?|more|second|side|sides|plates?|bowls?)/i;
+const STOP =
+  /\s(?:in|into|to|on|onto|with|and|then|until|for|over|from|at|of water|together|through|if|so|by|evenly|inside|one at a time)\b|[,.;:()]|\s&\s/i;
+const NOT_FOOD =
+  /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|degrees?|°|%|x\b|times|servings?|people|parts?|pieces|minutes|inch|cm|mm|batches|layers?|more|second|side|sides|plates?|bowls?)/i;
 
 /**
  * Ingredients named with an amount in instruction lines: "Put 2 cups of oats in a bowl" gives 2 cups of oats.
@@ -32,10 +34,19 @@ export function amountsInMethod(instructions: string[]): Ingredient[] {
       seen.add(name);
       found.push({
         text: text.slice(at, at + number.length + (text.slice(at + number.length).indexOf(item) + item.length)).trim(),
-        min: toQuantity(number.min), max: toQuantity(number.max), unit: unit?.unit ?? null, item,
-        preparation: [], optional: false, pack: null, alternate: null, alternatives: [], notes: [], group: null,
+        min: toQuantity(number.min),
+        max: toQuantity(number.max),
+        unit: unit?.unit ?? null,
+        item,
+        preparation: [],
+        optional: false,
+        pack: null,
+        alternate: null,
+        alternatives: [],
+        notes: [],
+        group: null,
         doubt: 'taken from the method, since the recipe lists no ingredients',
-      }); // prettier-ignore
+      });
     }
   }
   return found;

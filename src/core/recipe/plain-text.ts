@@ -1,15 +1,64 @@
 // Turns what was pasted into plain lines: markup out, entities read, scripts dropped. One pass, so hostile text costs no more than honest text.
 
 const ENTITIES: Record<string, string> = {
-  amp: '&', lt: '<', gt: '>', quot: '"', apos: "'", nbsp: ' ', frac12: '½', frac14: '¼', frac34: '¾', deg: '°', ndash: '–', mdash: '—',
-  rsquo: '’', lsquo: '‘', rdquo: '”', ldquo: '“', eacute: 'é', egrave: 'è', times: '×', bull: '•', hellip: '…', ccedil: 'ç', ntilde: 'ñ', uuml: 'ü', ouml: 'ö', auml: 'ä',
-}; // prettier-ignore
+  amp: '&',
+  lt: '<',
+  gt: '>',
+  quot: '"',
+  apos: "'",
+  nbsp: ' ',
+  frac12: '½',
+  frac14: '¼',
+  frac34: '¾',
+  deg: '°',
+  ndash: '–',
+  mdash: '—',
+  rsquo: '’',
+  lsquo: '‘',
+  rdquo: '”',
+  ldquo: '“',
+  eacute: 'é',
+  egrave: 'è',
+  times: '×',
+  bull: '•',
+  hellip: '…',
+  ccedil: 'ç',
+  ntilde: 'ñ',
+  uuml: 'ü',
+  ouml: 'ö',
+  auml: 'ä',
+};
 const SILENT = new Set(['script', 'style', 'head', 'noscript', 'template', 'svg', 'nav', 'iframe']);
-const BLOCK = new Set(['p', 'div', 'br', 'li', 'ul', 'ol', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'tr', 'table', 'section', 'article', 'header', 'footer', 'dt', 'dd', 'title', 'hr']);
+const BLOCK = new Set([
+  'p',
+  'div',
+  'br',
+  'li',
+  'ul',
+  'ol',
+  'h1',
+  'h2',
+  'h3',
+  'h4',
+  'h5',
+  'h6',
+  'tr',
+  'table',
+  'section',
+  'article',
+  'header',
+  'footer',
+  'dt',
+  'dd',
+  'title',
+  'hr',
+]);
 
 /** Whether a text is markup rather than a recipe that says "< 5 min". */
 export function looksLikeHtml(text: string): boolean {
-  return /<\/?(?:html|body|div|p|br|li|ul|ol|h[1-6]|span|script|table|section|article|strong|em|b|i|a|img|svg|style)\b[^<]{0,2000}>/i.test(text);
+  return /<\/?(?:html|body|div|p|br|li|ul|ol|h[1-6]|span|script|table|section|article|strong|em|b|i|a|img|svg|style)\b[^<]{0,2000}>/i.test(
+    text,
+  );
 }
 
 /**
@@ -68,9 +117,11 @@ function decodeEntities(text: string): string {
  */
 export function sourceLines(source: string): string[] {
   const text = looksLikeHtml(source) ? htmlToText(source) : source;
-  return text
-    .replace(/\r\n?|\u2028|\u2029/g, '\n')
-    // eslint-disable-next-line no-control-regex -- these very characters are what is taken out
-    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\u200b-\u200f\u202a-\u202e\u2060-\u2069\ufeff]/g, '')
-    .split('\n');
+  return (
+    text
+      .replace(/\r\n?|\u2028|\u2029/g, '\n')
+      // eslint-disable-next-line no-control-regex -- these very characters are what is taken out
+      .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\u200b-\u200f\u202a-\u202e\u2060-\u2069\ufeff]/g, '')
+      .split('\n')
+  );
 }

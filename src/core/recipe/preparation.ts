@@ -2,24 +2,120 @@
 
 /** Participles that are work for the cook, with the imperative that does it. */
 export const PREPARATION: Record<string, string> = {
-  chopped: 'chop', diced: 'dice', sliced: 'slice', minced: 'mince', grated: 'grate', shredded: 'shred', peeled: 'peel', cored: 'core',
-  seeded: 'seed', deseeded: 'seed', pitted: 'pit', stoned: 'pit', halved: 'halve', quartered: 'quarter', cubed: 'cube', crushed: 'crush', mashed: 'mash',
-  melted: 'melt', softened: 'soften', beaten: 'beat', whisked: 'whisk', drained: 'drain', rinsed: 'rinse', washed: 'rinse', trimmed: 'trim', toasted: 'toast',
-  zested: 'zest', juiced: 'juice', squeezed: 'juice', torn: 'tear', crumbled: 'crumble', sifted: 'sift', cracked: 'crack', separated: 'separate', chilled: 'chill', thawed: 'thaw',
-  defrosted: 'thaw', soaked: 'soak', scrubbed: 'scrub', julienned: 'slice', snipped: 'snip', boiled: 'boil', cooked: 'cook', packed: 'pack', cut: 'cut', warmed: 'warm', broken: 'break', pressed: 'press',
-  patted: 'pat dry', dried: 'dry', shelled: 'shell', topped: 'trim', tailed: 'trim', destemmed: 'trim', hulled: 'hull', ripped: 'tear', slivered: 'slice', spiralized: 'slice',
-}; // prettier-ignore
+  chopped: 'chop',
+  diced: 'dice',
+  sliced: 'slice',
+  minced: 'mince',
+  grated: 'grate',
+  shredded: 'shred',
+  peeled: 'peel',
+  cored: 'core',
+  seeded: 'seed',
+  deseeded: 'seed',
+  pitted: 'pit',
+  stoned: 'pit',
+  halved: 'halve',
+  quartered: 'quarter',
+  cubed: 'cube',
+  crushed: 'crush',
+  mashed: 'mash',
+  melted: 'melt',
+  softened: 'soften',
+  beaten: 'beat',
+  whisked: 'whisk',
+  drained: 'drain',
+  rinsed: 'rinse',
+  washed: 'rinse',
+  trimmed: 'trim',
+  toasted: 'toast',
+  zested: 'zest',
+  juiced: 'juice',
+  squeezed: 'juice',
+  torn: 'tear',
+  crumbled: 'crumble',
+  sifted: 'sift',
+  cracked: 'crack',
+  separated: 'separate',
+  chilled: 'chill',
+  thawed: 'thaw',
+  defrosted: 'thaw',
+  soaked: 'soak',
+  scrubbed: 'scrub',
+  julienned: 'slice',
+  snipped: 'snip',
+  boiled: 'boil',
+  cooked: 'cook',
+  packed: 'pack',
+  cut: 'cut',
+  warmed: 'warm',
+  broken: 'break',
+  pressed: 'press',
+  patted: 'pat dry',
+  dried: 'dry',
+  shelled: 'shell',
+  topped: 'trim',
+  tailed: 'trim',
+  destemmed: 'trim',
+  hulled: 'hull',
+  ripped: 'tear',
+  slivered: 'slice',
+  spiralized: 'slice',
+};
 
 /** Participles that before a noun are part of what is bought, not work: "dried oregano", "ground beef", "canned beans". */
-const BOUGHT = new Set(['dried', 'ground', 'canned', 'tinned', 'frozen', 'cooked', 'smoked', 'roasted', 'rolled', 'boiled', 'packed', 'salted', 'unsalted', 'pressed', 'broken', 'pickled', 'sweetened', 'unsweetened', 'cut', 'cracked']);
+const BOUGHT = new Set([
+  'dried',
+  'ground',
+  'canned',
+  'tinned',
+  'frozen',
+  'cooked',
+  'smoked',
+  'roasted',
+  'rolled',
+  'boiled',
+  'packed',
+  'salted',
+  'unsalted',
+  'pressed',
+  'broken',
+  'pickled',
+  'sweetened',
+  'unsweetened',
+  'cut',
+  'cracked',
+]);
 
 // Names in which the participle belongs to the product.
 const WHOLE_NAMES = [
-  /^minced (beef|lamb|pork|meat|turkey|chicken)/i, /^toasted sesame oil/i, /^(flaked|sliced|slivered) almonds?/i, /^crushed tomato/i, /^soured? cream/i,
-  /^condensed/i, /^whipped cream/i, /^shelled edamame/i, /^grated parmesan cheese$/i,
-]; // prettier-ignore
+  /^minced (beef|lamb|pork|meat|turkey|chicken)/i,
+  /^toasted sesame oil/i,
+  /^(flaked|sliced|slivered) almonds?/i,
+  /^crushed tomato/i,
+  /^soured? cream/i,
+  /^condensed/i,
+  /^whipped cream/i,
+  /^shelled edamame/i,
+  /^grated parmesan cheese$/i,
+];
 
-const ADVERBS = new Set(['finely', 'roughly', 'coarsely', 'thinly', 'thickly', 'freshly', 'lightly', 'well', 'very', 'gently', 'firmly', 'loosely', 'ready', 'about', 'just']);
+const ADVERBS = new Set([
+  'finely',
+  'roughly',
+  'coarsely',
+  'thinly',
+  'thickly',
+  'freshly',
+  'lightly',
+  'well',
+  'very',
+  'gently',
+  'firmly',
+  'loosely',
+  'ready',
+  'about',
+  'just',
+]);
 
 /** A word without the hyphen of "ready-grated" or the comma after it. */
 const bare = (word: string) => word.toLowerCase().replace(/[,.;]+$/, '');
@@ -40,7 +136,12 @@ export function leadingPreparation(item: string, packed: boolean): { preparation
     if (word === 'and' && preparation.length > 0) from = i === from ? i + 1 : from;
     else if (ADVERBS.has(word) || word === 'ready-to-eat') continue;
     else if (PREPARATION[word] && !BOUGHT.has(word)) {
-      preparation.push(words.slice(from, i + 1).map(bare).join(' '));
+      preparation.push(
+        words
+          .slice(from, i + 1)
+          .map(bare)
+          .join(' '),
+      );
       from = i + 1;
     } else break;
   }
@@ -58,7 +159,9 @@ export function trailingPreparation(phrase: string): { preparation: string[]; no
     const text = part.trim().replace(/[.]+$/, '');
     if (!text) continue;
     const words = text.split(/\s+/).map(bare);
-    const work = words.some((w) => PREPARATION[w]) || /\b(room temperature|bite[- ]size|into \w+|in (half|quarters|chunks|strips|pieces))\b/i.test(text);
+    const work =
+      words.some((w) => PREPARATION[w]) ||
+      /\b(room temperature|bite[- ]size|into \w+|in (half|quarters|chunks|strips|pieces))\b/i.test(text);
     (work ? preparation : notes).push(text);
   }
   return { preparation, notes };

@@ -24,7 +24,12 @@ const RECIPES: [string, string, number | null, number, number][] = [
 
 test.each(RECIPES)('%s', (name, title, servings, ingredients, instructions) => {
   const { recipe, notUnderstood } = readRecipe(file(name));
-  expect([recipe.title, recipe.servings, recipe.ingredients.length, recipe.instructions.length]).toEqual([title, servings, ingredients, instructions]);
+  expect([recipe.title, recipe.servings, recipe.ingredients.length, recipe.instructions.length]).toEqual([
+    title,
+    servings,
+    ingredients,
+    instructions,
+  ]);
   expect(notUnderstood).toEqual([]);
 });
 
@@ -39,21 +44,34 @@ test('every line of the source is accounted for, in order', () => {
 
 test('ingredients in the method only are found and marked as such', () => {
   const { recipe } = readRecipe(file('dal.txt'));
-  expect(recipe.ingredients.map((i) => [i.min, i.unit, i.item])).toEqual([['1', 'cup', 'red lentils'], ['3', 'cup', 'water'], ['1/2', 'tsp', 'turmeric'], ['2', 'tbsp', 'oil'], ['1', 'tsp', 'cumin seeds'], ['2', 'clove', 'garlic']]);
+  expect(recipe.ingredients.map((i) => [i.min, i.unit, i.item])).toEqual([
+    ['1', 'cup', 'red lentils'],
+    ['3', 'cup', 'water'],
+    ['1/2', 'tsp', 'turmeric'],
+    ['2', 'tbsp', 'oil'],
+    ['1', 'tsp', 'cumin seeds'],
+    ['2', 'clove', 'garlic'],
+  ]);
   expect(recipe.ingredients.every((i) => i.doubt)).toBe(true);
-}); // prettier-ignore
+});
 
 describe('layouts', () => {
   test('headings in other words, steps in words', () => {
-    const { recipe } = readRecipe('Tomato toast\nStuff\n1 slice bread\n1 tomato\nWhat you do\nStep one: Toast the bread.\nStep two: Slice the tomato.');
+    const { recipe } = readRecipe(
+      'Tomato toast\nStuff\n1 slice bread\n1 tomato\nWhat you do\nStep one: Toast the bread.\nStep two: Slice the tomato.',
+    );
     expect(recipe.ingredients.map((i) => i.item)).toEqual(['bread', 'tomato']);
     expect(recipe.instructions).toEqual(['Toast the bread.', 'Slice the tomato.']);
   });
   test('a heading and its text on one line', () => {
     const { recipe } = readRecipe('Rice\nIngredients: 1 cup rice, 2 cups water, a pinch of salt\nMethod: Boil the water. Add the rice.');
-    expect(recipe.ingredients.map((i) => [i.min, i.item])).toEqual([['1', 'rice'], ['2', 'water'], ['1', 'salt']]);
+    expect(recipe.ingredients.map((i) => [i.min, i.item])).toEqual([
+      ['1', 'rice'],
+      ['2', 'water'],
+      ['1', 'salt'],
+    ]);
     expect(recipe.instructions).toEqual(['Boil the water. Add the rice.']);
-  }); // prettier-ignore
+  });
   test('groups of ingredients', () => {
     const { recipe } = readRecipe('Bowl\nIngredients\nFor the dressing:\n1 tbsp oil\nFor the bowl:\n1 cup rice\nMethod\nMix.');
     expect(recipe.ingredients.map((i) => i.group)).toEqual(['dressing', 'bowl']);
@@ -66,10 +84,13 @@ describe('layouts', () => {
 
 describe('bad input', () => {
   test('nothing gives an empty reading', () => {
-    for (const source of ['', '   \n\n', '🍕🍕🍕', '-----']) expect(readRecipe(source).recipe).toMatchObject({ ingredients: [], instructions: [] });
+    for (const source of ['', '   \n\n', '🍕🍕🍕', '-----'])
+      expect(readRecipe(source).recipe).toMatchObject({ ingredients: [], instructions: [] });
   });
   test('a script is dropped, the words around it stay', () => {
-    const { recipe } = readRecipe('<h1>Tea</h1><script>alert(1)</script><ul><li>1 cup water</li></ul><p>Boil the <b onclick="x()">water</b>.</p>');
+    const { recipe } = readRecipe(
+      '<h1>Tea</h1><script>alert(1)</script><ul><li>1 cup water</li></ul><p>Boil the <b onclick="x()">water</b>.</p>',
+    );
     expect(JSON.stringify(recipe)).not.toMatch(/alert|onclick|<|script/);
     expect(recipe.ingredients[0]).toMatchObject({ min: '1', unit: 'cup', item: 'water' });
   });
@@ -89,7 +110,32 @@ describe('bad input', () => {
     expect(notUnderstood.map((n) => n.why).join(' ')).toMatch(/2000 characters.*1000 lines/s);
   });
   test('hostile text never throws and is read in proportion to its length', () => {
-    const pieces = fc.constantFrom('<', '>', '</script', '<script>', '&#x', '&amp;', '((((', '1/', '1 1/2 ', '½', ' cup ', ',', ' and ', '\n', '- ', 'x ', '—', '\u202e', '[', '**', ': ', 'until ', 'a', '.');
+    const pieces = fc.constantFrom(
+      '<',
+      '>',
+      '</script',
+      '<script>',
+      '&#x',
+      '&amp;',
+      '((((',
+      '1/',
+      '1 1/2 ',
+      '½',
+      ' cup ',
+      ',',
+      ' and ',
+      '\n',
+      '- ',
+      'x ',
+      '—',
+      '\u202e',
+      '[',
+      '**',
+      ': ',
+      'until ',
+      'a',
+      '.',
+    );
     const total = fc.property(fc.array(pieces, { maxLength: 400 }), (list) => Array.isArray(readRecipe(list.join('')).recipe.ingredients));
     expect(() => fc.assert(total, { numRuns: 400 })).not.toThrow();
   });

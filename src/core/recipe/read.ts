@@ -15,21 +15,39 @@ export const MOST_LINES = 1000;
 type Section = 'top' | 'ingredients' | 'tools' | 'method' | 'notes';
 
 const HEADINGS: [Section, RegExp][] = [
-  ['tools', /^(?:equipment|tools?|utensils|kitchen (?:tools|equipment)|(?:special )?equipment(?: needed)?|tools (?:needed|you need)|you will (?:also )?need these tools|what to use|cookware)$/],
-  ['ingredients', /^(?:(?:the )?ingredients?(?: list)?|ingredients? (?:needed|you need|required|for .*)|(?:what )?you(?:'ll| will)? (?:also )?need|what (?:you|we)(?:'ll| will)? need|what goes in(?:to it)?|shopping(?: list)?|(?:you need|needed|what'?s in it|from the (?:shop|cupboard|store))|stuff|food)$/],
-  ['method', /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this)$/],
-  ['notes', /^(?:(?:cook'?s |recipe |teacher'?s )?(?:notes?|tips?)|variations?|nutrition(?:al)?(?: (?:facts|information|info))?|storage|to store|about(?: this recipe)?|source|serving suggestions?|comments?|did you know|makes a change)$/],
-]; // prettier-ignore
+  [
+    'tools',
+    /^(?:equipment|tools?|utensils|kitchen (?:tools|equipment)|(?:special )?equipment(?: needed)?|tools (?:needed|you need)|you will (?:also )?need these tools|what to use|cookware)$/,
+  ],
+  [
+    'ingredients',
+    /^(?:(?:the )?ingredients?(?: list)?|ingredients? (?:needed|you need|required|for .*)|(?:what )?you(?:'ll| will)? (?:also )?need|what (?:you|we)(?:'ll| will)? need|what goes in(?:to it)?|shopping(?: list)?|(?:you need|needed|what'?s in it|from the (?:shop|cupboard|store))|stuff|food)$/,
+  ],
+  [
+    'method',
+    /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this)$/,
+  ],
+  [
+    'notes',
+    /^(?:(?:cook'?s |recipe |teacher'?s )?(?:notes?|tips?)|variations?|nutrition(?:al)?(?: (?:facts|information|info))?|storage|to store|about(?: this recipe)?|source|serving suggestions?|comments?|did you know|makes a change)$/,
+  ],
+];
 
 const SERVINGS = [
   /^(?:serves?|serving(?:s)?|yields?|makes|portions?|feeds|enough for|for)\s*:?\s*(?:about|approx\.?|around|up to)?\s*(?:makes\s*)?(.{1,40})$/i,
   /^((?:\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|helpings?)\.?$/i,
 ];
-const TIME = /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|baking|bake|chill(?:ing)?|ready in|resting|waiting|inactive)\b[ \w]{0,12}?(?:time)?|time|difficulty|level|course|cuisine|category|author|calories|oven|temperature)\s*:?\s+(?=\d|about|approx|easy|medium|hard|none|\D+$)(?!.*\b(?:until|then)\b)/i;
+const TIME =
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|baking|bake|chill(?:ing)?|ready in|resting|waiting|inactive)\b[ \w]{0,12}?(?:time)?|time|difficulty|level|course|cuisine|category|author|calories|oven|temperature)\s*:?\s+(?=\d|about|approx|easy|medium|hard|none|\D+$)(?!.*\b(?:until|then)\b)/i;
 
 /** A heading's bare words: no marks, no colon, no emoji. */
 function headingWords(line: string): string {
-  return line.toLowerCase().replace(/[’‘]/g, "'").replace(/[^\p{L}' ]/gu, ' ').replace(/\s+/g, ' ').trim();
+  return line
+    .toLowerCase()
+    .replace(/[’‘]/g, "'")
+    .replace(/[^\p{L}' ]/gu, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
 }
 
 function sectionOf(line: string): Section | null {
@@ -64,8 +82,14 @@ function servingsOf(line: string): { number: number | null; text: string } | nul
   return null;
 }
 
-const stripMarks = (line: string) => line.replace(/^[#>\s]+/, '').replace(/\*\*|__|~~|`/g, '').replace(/^([*_])(\S.*\S)\1$/, '$2').trim();
-const STEP_LABEL = /^(?:step\s*)?\(?\d{1,3}\s*[.):-]+\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/i;
+const stripMarks = (line: string) =>
+  line
+    .replace(/^[#>\s]+/, '')
+    .replace(/\*\*|__|~~|`/g, '')
+    .replace(/^([*_])(\S.*\S)\1$/, '$2')
+    .trim();
+const STEP_LABEL =
+  /^(?:step\s*)?\(?\d{1,3}\s*[.):-]+\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/i;
 
 /** A method line without bullet, number or "Step 1:". */
 function instructionText(line: string): string {
@@ -123,8 +147,13 @@ export function readRecipe(source: string): Reading {
   const raw = sourceLines(typeof source === 'string' ? source : '');
   const draft: Draft = {
     recipe: { title: '', servings: null, ingredients: [], tools: [], instructions: [] },
-    lines: [], notUnderstood: [], section: 'top', group: null, headed: false, sawMethod: false,
-  }; // prettier-ignore
+    lines: [],
+    notUnderstood: [],
+    section: 'top',
+    group: null,
+    headed: false,
+    sawMethod: false,
+  };
   raw.slice(0, MOST_LINES).forEach((text, i) => readLine(draft, text, i + 1));
   if (raw.slice(MOST_LINES).some((l) => l.trim()))
     draft.notUnderstood.push({
@@ -222,7 +251,11 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
     const behind = /^(.{3,}?)[\s,]*(?:\(|[-–—|,:]\s*)((?:serves|makes|feeds|yields?|for)\s+[^()]{1,30})\)?$/i.exec(text);
     const servings = behind && servingsOf(behind[2]!);
     if (servings) draft.recipe.servings ??= servings.number;
-    draft.recipe.title = (servings ? behind[1]! : text).replace(/^(?:recipe|title|name)\s*[:-]\s*/i, '').replace(/[:*_#]+$/, '').trim().slice(0, 120);
+    draft.recipe.title = (servings ? behind[1]! : text)
+      .replace(/^(?:recipe|title|name)\s*[:-]\s*/i, '')
+      .replace(/[:*_#]+$/, '')
+      .trim()
+      .slice(0, 120);
     return note(draft, line, raw, 'title');
   }
   if (like >= 2 && like > does - 1) {

@@ -16,7 +16,21 @@ export type ScaledRecipe = {
 };
 
 // Units of things that come whole: half a tin can be measured out, but a person decides it.
-const COUNTED = new Set<Unit>(['can', 'jar', 'packet', 'bottle', 'carton', 'tub', 'clove', 'slice', 'sheet', 'fillet', 'cube', 'bag', 'ear']);
+const COUNTED = new Set<Unit>([
+  'can',
+  'jar',
+  'packet',
+  'bottle',
+  'carton',
+  'tub',
+  'clove',
+  'slice',
+  'sheet',
+  'fillet',
+  'cube',
+  'bag',
+  'ear',
+]);
 
 /**
  * A recipe for another number of servings. Amounts stay exact fractions; instructions are left as they are.
@@ -67,7 +81,10 @@ function choiceFor(one: Ingredient, ingredient: number): ScaleChoice | null {
   if (findFood(one.item)?.id === 'egg' && one.unit === null) {
     // one large egg without its shell is about 4 tablespoons (USDA, from memory)
     const spoons = showQuantity(toQuantity(wanted.sub(down).mul(4)));
-    options.push({ quantity: one.min!, text: `beat one egg and use ${spoons} tablespoons of about 4${down.compare(0) > 0 ? `, with ${down.toFraction()} whole` : ''}` });
+    options.push({
+      quantity: one.min!,
+      text: `beat one egg and use ${spoons} tablespoons of about 4${down.compare(0) > 0 ? `, with ${down.toFraction()} whole` : ''}`,
+    });
   } else options.push({ quantity: one.min!, text: `part it: ${showQuantity(one.min!)}` });
   return { ingredient, wanted: one.min!, options };
 }

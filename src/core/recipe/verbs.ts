@@ -9,8 +9,10 @@ top toss transfer trim turn twist unroll unwrap use wait warm wash watch whip wh
 
 export const KITCHEN_VERBS: ReadonlySet<string> = new Set(LIST.split(/\s+/));
 
-const OPENERS = /^(?:(?:then|next|now|first|finally|meanwhile|after that|lastly|and|also|secondly|thirdly|please|gently|carefully|slowly|lightly|quickly|very|thoroughly)[,\s]+)+/i;
-const SUBORDINATE = /^(?:in|into|on|using|with|while|when|once|as soon as|after|before|for|to|if|meanwhile|on to|from|over|working|until|at|being careful)\b/i;
+const OPENERS =
+  /^(?:(?:then|next|now|first|finally|meanwhile|after that|lastly|and|also|secondly|thirdly|please|gently|carefully|slowly|lightly|quickly|very|thoroughly)[,\s]+)+/i;
+const SUBORDINATE =
+  /^(?:in|into|on|using|with|while|when|once|as soon as|after|before|for|to|if|meanwhile|on to|from|over|working|until|at|being careful)\b/i;
 
 /** Whether a line reads like an instruction: a kitchen verb first, or a subordinate part with one after its comma. */
 export function startsWithVerb(line: string): boolean {

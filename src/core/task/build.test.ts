@@ -12,7 +12,8 @@ import { USUAL_KITCHEN } from './model';
 const folder = new URL('../../../tests/recipes/', import.meta.url);
 const NAMES = readdirSync(folder).sort();
 const recipeOf = (name: string) => readRecipe(readFileSync(new URL(name, folder), 'utf8')).recipe;
-const build = (name: string, grain: Grain = 'standard', kitchen?: Kitchen) => buildTask(recipeOf(name), { grain, ...(kitchen ? { kitchen } : {}) });
+const build = (name: string, grain: Grain = 'standard', kitchen?: Kitchen) =>
+  buildTask(recipeOf(name), { grain, ...(kitchen ? { kitchen } : {}) });
 const own = (text: string) => buildTask(readRecipe(text).recipe, { grain: 'standard' });
 const texts = (task: ReturnType<typeof build>) => task.steps.map((s) => s.text);
 
@@ -26,7 +27,11 @@ describe('every recipe', () => {
     expect(ids.lastIndexOf('wash-hands')).toBe(ids.length - 1);
     for (const tool of ['hob', 'oven']) {
       const lastUse = task.steps.findLastIndex((s) => s.tools.includes(tool) && s.technique !== 'turn-off');
-      if (lastUse >= 0) expect(task.steps.findLastIndex((s) => s.technique === 'turn-off' && s.tools.includes(tool)), tool).toBeGreaterThan(lastUse);
+      if (lastUse >= 0)
+        expect(
+          task.steps.findLastIndex((s) => s.technique === 'turn-off' && s.tools.includes(tool)),
+          tool,
+        ).toBeGreaterThan(lastUse);
     }
     expect(new Set(task.steps.map((s) => s.key)).size).toBe(task.steps.length);
     // the routines' phases never go back; within the recipe's own steps they may not either
@@ -39,7 +44,8 @@ describe('every recipe', () => {
       expect(step.text, step.text).toMatch(/^\p{Lu}/u);
       expect(step.text, step.text).toMatch(/[.]$/);
       expect(step.technique, step.text).not.toBeNull();
-      if (step.hazards.includes('sharp') || step.hazards.includes('hot')) expect(['within-reach', 'adult-does'], step.text).toContain(step.supervision);
+      if (step.hazards.includes('sharp') || step.hazards.includes('hot'))
+        expect(['within-reach', 'adult-does'], step.text).toContain(step.supervision);
     }
   });
 
@@ -52,25 +58,41 @@ describe('every recipe', () => {
 
   test.each(NAMES)('%s: the grains hold the same work', (name) => {
     const [coarse, standard, fine] = (['coarse', 'standard', 'fine'] as const).map((g) => build(name, g));
-    expect(coarse!.steps.length).toBeLessThan(standard!.steps.length);
-    expect(fine!.steps.length).toBeGreaterThan(standard!.steps.length);
-    const hazards = (t: typeof standard) => [...new Set(t!.steps.flatMap((s) => s.hazards))].sort();
+    expect(coarse.steps.length).toBeLessThan(standard.steps.length);
+    expect(fine.steps.length).toBeGreaterThan(standard.steps.length);
+    const hazards = (t: typeof standard) => [...new Set(t.steps.flatMap((s) => s.hazards))].sort();
     expect(hazards(coarse)).toEqual(hazards(standard));
     expect(hazards(fine)).toEqual(hazards(standard));
-    for (const key of fine!.steps.map((s) => s.key.replace(/\.\d+$/, ''))) expect(standard!.steps.some((s) => s.key === key)).toBe(true);
+    for (const key of fine.steps.map((s) => s.key.replace(/\.\d+$/, ''))) expect(standard.steps.some((s) => s.key === key)).toBe(true);
   });
 });
 
 test('couscous bowl: measures, kettle, cutting and dressing in an order that works', () => {
   const all = texts(build('couscous-bowl.txt'));
-  const expected = ['Fill the ⅓ cup twice with couscous, into a small bowl.', 'Put the couscous in a large bowl.', 'Fill the kettle and boil the water.', 'Pour the boiling water over the couscous.', 'Leave for 5 minutes.', 'Rinse the cucumber under cold water.', 'Cut the cucumber in half. Use one half.', 'Dice the cucumber.', 'Cut the cherry tomatoes into quarters, lengthwise.', 'Open the can of chickpeas.', 'Drain the chickpeas.', 'Squeeze the juice of ½ lemon into a small bowl.', 'Fill the ¼ tsp with salt.', 'Tear the fresh mint leaves.', 'Serve the lemon couscous bowl.'];
+  const expected = [
+    'Fill the ⅓ cup twice with couscous, into a small bowl.',
+    'Put the couscous in a large bowl.',
+    'Fill the kettle and boil the water.',
+    'Pour the boiling water over the couscous.',
+    'Leave for 5 minutes.',
+    'Rinse the cucumber under cold water.',
+    'Cut the cucumber in half. Use one half.',
+    'Dice the cucumber.',
+    'Cut the cherry tomatoes into quarters, lengthwise.',
+    'Open the can of chickpeas.',
+    'Drain the chickpeas.',
+    'Squeeze the juice of ½ lemon into a small bowl.',
+    'Fill the ¼ tsp with salt.',
+    'Tear the fresh mint leaves.',
+    'Serve the lemon couscous bowl.',
+  ];
   let from = -1;
   for (const text of expected) {
     const at = all.indexOf(text, from + 1);
     expect(at, `${text}\n${all.join('\n')}`).toBeGreaterThan(from);
     from = at;
   }
-}); // prettier-ignore
+});
 
 test('lentil soup: everything is cut and measured before the hob is on', () => {
   const task = build('lentil-soup.txt');
@@ -94,22 +116,30 @@ test('oat biscuits: oven first, egg cracked, hands washed after, mitts and stand
 test('stir-fry: raw chicken is followed by clean hands, the sauce is known, oil is parted', () => {
   const task = build('noodle-stir-fry.txt');
   const cut = task.steps.findIndex((s) => s.text === 'Cut the chicken breasts into strips.');
-  expect(task.steps[cut]!.hazards).toEqual(expect.arrayContaining(['raw-meat', 'sharp']));
-  expect(task.steps[cut + 1]!.technique).toBe('wash-hands');
+  expect(task.steps[cut].hazards).toEqual(expect.arrayContaining(['raw-meat', 'sharp']));
+  expect(task.steps[cut + 1].technique).toBe('wash-hands');
   const oil = task.steps.filter((s) => s.technique === 'measure' && s.uses[0]?.item === 'sunflower oil');
-  expect(oil.map((s) => s.uses[0]!.quantity)).toEqual(['1', '1']);
+  expect(oil.map((s) => s.uses[0].quantity)).toEqual(['1', '1']);
   const back = task.steps.find((s) => s.text.startsWith('Return the chicken'))!;
   expect(back.hazards).not.toContain('raw-meat');
 });
 
 test('each action of a line is a step, with the line it came from', () => {
   const task = own('Apples\nIngredients\n2 apples\nMethod\nPeel, core and dice the apples, then put them in a large bowl.');
-  expect(task.steps.filter((s) => s.sourceLine === 1).map((s) => s.text)).toEqual(['Peel the apples.', 'Core the apples.', 'Dice the apples.', 'Put the apples in a large bowl.']);
+  expect(task.steps.filter((s) => s.sourceLine === 1).map((s) => s.text)).toEqual([
+    'Peel the apples.',
+    'Core the apples.',
+    'Dice the apples.',
+    'Put the apples in a large bowl.',
+  ]);
 });
 
 test('measures come from the kitchen that there is', () => {
   const kitchen: Kitchen = { ...USUAL_KITCHEN, measures: [{ id: 'q', quantity: '1/4', unit: 'cup', kind: 'dry' }] };
-  const task = buildTask(readRecipe('Rice\nIngredients\n3/4 cup rice\nMethod\nPut the rice in a bowl.').recipe, { grain: 'standard', kitchen });
+  const task = buildTask(readRecipe('Rice\nIngredients\n3/4 cup rice\nMethod\nPut the rice in a bowl.').recipe, {
+    grain: 'standard',
+    kitchen,
+  });
   const step = task.steps.find((s) => s.technique === 'measure')!;
   expect(step.fillings).toEqual([{ measure: 'q', label: '¼ cup', times: 3 }]);
   expect(step.text).toContain('3 times');
@@ -118,7 +148,10 @@ test('measures come from the kitchen that there is', () => {
 
 test('an amount that no measure makes says so', () => {
   const kitchen: Kitchen = { ...USUAL_KITCHEN, measures: [{ id: 'c', quantity: '1', unit: 'cup', kind: 'dry' }] };
-  const task = buildTask(readRecipe('Rice\nIngredients\n3/4 cup rice\nMethod\nPut the rice in a bowl.').recipe, { grain: 'standard', kitchen });
+  const task = buildTask(readRecipe('Rice\nIngredients\n3/4 cup rice\nMethod\nPut the rice in a bowl.').recipe, {
+    grain: 'standard',
+    kitchen,
+  });
   expect(texts(task).join(' ')).toMatch(/nearest to ¾ cup: 33 % over/);
 });
 
@@ -129,11 +162,32 @@ test('a dry measure is washed after honey', () => {
 });
 
 test('any recipe text builds', () => {
-  const line = fc.constantFrom('1 cup rice', '2 eggs, beaten', '1 can beans', 'Method', 'Ingredients', 'Boil the water and add it.', 'Put them in the oven.', 'Stir.', 'Peel, then', 'Drain', 'Microwave for 0 minutes', 'Serve it with them.', 'Fold', 'Heat', '½ lemon', 'Add the rest of the rice', 'Turn off everything', '🍋', 'Chop half of the eggs until', 'Roll it into 5 balls');
+  const line = fc.constantFrom(
+    '1 cup rice',
+    '2 eggs, beaten',
+    '1 can beans',
+    'Method',
+    'Ingredients',
+    'Boil the water and add it.',
+    'Put them in the oven.',
+    'Stir.',
+    'Peel, then',
+    'Drain',
+    'Microwave for 0 minutes',
+    'Serve it with them.',
+    'Fold',
+    'Heat',
+    '½ lemon',
+    'Add the rest of the rice',
+    'Turn off everything',
+    '🍋',
+    'Chop half of the eggs until',
+    'Roll it into 5 balls',
+  );
   const total = fc.property(fc.array(line, { maxLength: 25 }), fc.constantFrom<Grain>('coarse', 'standard', 'fine'), (lines, grain) => {
     const task = buildTask(readRecipe(['Dish', ...lines].join('\n')).recipe, { grain });
     dryRun(task);
     return new Set(task.steps.map((s) => s.key)).size === task.steps.length;
   });
   expect(() => fc.assert(total, { numRuns: 400 })).not.toThrow();
-}); // prettier-ignore
+});

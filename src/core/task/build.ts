@@ -3,7 +3,8 @@ import { findFood } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
 import { techniqueById } from '../technique/lexicon';
 import type { Phase } from '../technique/model';
-import { bodySteps, shortTitle } from './body';
+import { bodySteps } from './body';
+import { shortTitle } from './wording';
 import { keyMaker, stepOf, type Draft } from './draft';
 import { coarsen, refine } from './grain';
 import { USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from './model';
@@ -26,17 +27,32 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   const phases = phasesOf(body);
   const steps = body.map((draft, i) => stepOf(draft, key(draft), phases[i]!));
   if (!steps.some((s) => s.technique === 'serve')) {
-    const draft: Draft = { text: `Serve the ${shortTitle(recipe.title)}.`, technique: 'serve', sourceLine: null, name: 'dish', thing: 'the food' };
+    const draft: Draft = {
+      text: `Serve the ${shortTitle(recipe.title)}.`,
+      technique: 'serve',
+      sourceLine: null,
+      name: 'dish',
+      thing: 'the food',
+    };
     steps.push(stepOf(draft, key(draft), 'serve'));
   }
-  const cold = recipe.ingredients.some((one) => ['fridge', 'freezer'].includes(findFood(one.item)?.keep ?? '')) || steps.some((s) => techniqueById(s.technique ?? '')?.makes === 'cooked');
+  const cold =
+    recipe.ingredients.some((one) => ['fridge', 'freezer'].includes(findFood(one.item)?.keep ?? '')) ||
+    steps.some((s) => techniqueById(s.technique ?? '')?.makes === 'cooked');
   const { serve, after } = afterRoutine(recipe, cold);
-  const full = (drafts: Draft[], phase: Phase) => drafts.map((d) => stepOf(d, key(d), d.phase ?? techniqueById(d.technique!)?.phase ?? phase));
+  const full = (drafts: Draft[], phase: Phase) =>
+    drafts.map((d) => stepOf(d, key(d), d.phase ?? techniqueById(d.technique!)?.phase ?? phase));
   const ready = full(readyRoutine(), 'ready');
   const end = [...full(serve, 'serve'), ...full(after, 'clean')];
   const gather = full(gatherRoutine(recipe, [...steps, ...end], kitchen), 'gather');
   const all = [...ready, ...gather, ...steps, ...end];
-  const task: TaskAnalysis = { title: recipe.title, servings: recipe.servings, grain: 'standard', ingredients: recipe.ingredients, steps: all };
+  const task: TaskAnalysis = {
+    title: recipe.title,
+    servings: recipe.servings,
+    grain: 'standard',
+    ingredients: recipe.ingredients,
+    steps: all,
+  };
   if (options.grain === 'coarse') return coarsen(task, recipe.instructions);
   return options.grain === 'fine' ? refine(task) : task;
 }
@@ -49,17 +65,33 @@ function turnOff(body: Draft[]): Draft[] {
   const insertAfter = (index: number, what: string, tool: string) => {
     if (index < 0) return;
     const from = out[index]!;
-    out.splice(index + 1, 0, { text: `Turn off the ${what}.`, technique: 'turn-off', sourceLine: from.sourceLine, tools: [tool], thing: `the ${what}`, name: tool });
+    out.splice(index + 1, 0, {
+      text: `Turn off the ${what}.`,
+      technique: 'turn-off',
+      sourceLine: from.sourceLine,
+      tools: [tool],
+      thing: `the ${what}`,
+      name: tool,
+    });
   };
   const last = (test: (d: Draft) => boolean) => out.reduce((found, d, i) => (test(d) ? i : found), -1);
-  const off = (tool: string) => last((d) => d.technique === 'turn-off' && (d.tools?.includes(tool) || (tool === 'hob' && !/oven|grill|kettle|microwave/i.test(d.text))));
+  const off = (tool: string) =>
+    last(
+      (d) => d.technique === 'turn-off' && (d.tools?.includes(tool) || (tool === 'hob' && !/oven|grill|kettle|microwave/i.test(d.text))),
+    );
   const hobOn = last((d) => d.technique === 'hob-on');
   if (hobOn >= 0) {
     const lastUse = last((d) => ON_HOB(d) && d.technique !== 'turn-off');
     // what is stirred into the pan while it is on the ring still belongs to the heat
     const pan = out[hobOn]!.into;
     let end = lastUse;
-    while (end + 1 < out.length && out[end + 1]!.into === pan && ['add', 'pour', 'mix', 'toss', 'fold', 'check-done'].includes(out[end + 1]!.technique ?? '') && out[end + 1]!.hazards?.includes('hot')) end++;
+    while (
+      end + 1 < out.length &&
+      out[end + 1]!.into === pan &&
+      ['add', 'pour', 'mix', 'toss', 'fold', 'check-done'].includes(out[end + 1]!.technique ?? '') &&
+      out[end + 1]!.hazards?.includes('hot')
+    )
+      end++;
     const offAt = off('hob');
     if (offAt < lastUse) insertAfter(end, 'hob', 'hob');
     else if (offAt >= 0) out[offAt] = { ...out[offAt]!, tools: [...new Set([...(out[offAt]!.tools ?? []), 'hob'])] };
@@ -68,14 +100,34 @@ function turnOff(body: Draft[]): Draft[] {
     const on = last((d) => d.technique === 'preheat-oven' && d.tools?.includes(tool) === true);
     if (on < 0 || off(tool) > on) continue;
     const out_ = last((d) => d.technique === 'take-out-oven');
-    insertAfter(out_ > on ? out_ : last((d) => d.tools?.includes(tool) === true), tool === 'grill' ? 'grill' : tool === 'oven' ? 'oven' : 'air fryer', tool);
+    insertAfter(
+      out_ > on ? out_ : last((d) => d.tools?.includes(tool) === true),
+      tool === 'grill' ? 'grill' : tool === 'oven' ? 'oven' : 'air fryer',
+      tool,
+    );
   }
   return out;
 }
 
-const RAW_HANDS = new Set(['crack-egg', 'slice', 'dice', 'chop', 'halve', 'trim', 'shape', 'knead', 'rub-in', 'pat-dry', 'roll-out', 'add']);
-const isRawByHand = (d: Draft) => d.technique === 'crack-egg' || (RAW_HANDS.has(d.technique ?? '') && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
-const isDough = (d: Draft) => (['knead', 'rub-in', 'shape', 'roll-out'].includes(d.technique ?? '') && (d.hazards ?? []).includes('raw-flour')) || (d.technique === 'add' && /\bdough\b/i.test(d.text));
+const RAW_HANDS = new Set([
+  'crack-egg',
+  'slice',
+  'dice',
+  'chop',
+  'halve',
+  'trim',
+  'shape',
+  'knead',
+  'rub-in',
+  'pat-dry',
+  'roll-out',
+  'add',
+]);
+const isRawByHand = (d: Draft) =>
+  d.technique === 'crack-egg' || (RAW_HANDS.has(d.technique ?? '') && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
+const isDough = (d: Draft) =>
+  (['knead', 'rub-in', 'shape', 'roll-out'].includes(d.technique ?? '') && (d.hazards ?? []).includes('raw-flour')) ||
+  (d.technique === 'add' && /\bdough\b/i.test(d.text));
 
 /** Hands are washed after raw egg, meat, fish and flour dough, before anything else is touched (USDA FSIS). */
 function washAfterRaw(body: Draft[]): Draft[] {
@@ -84,7 +136,14 @@ function washAfterRaw(body: Draft[]): Draft[] {
   for (const draft of body) {
     const raw = isRawByHand(draft) || isDough(draft);
     if (dirty && !raw && draft.technique !== 'wash-hands') {
-      out.push({ text: 'Wash your hands with soap for 20 seconds.', technique: 'wash-hands', sourceLine: dirty.sourceLine, thing: 'your hands', name: 'raw', minutes: { active: 1 } });
+      out.push({
+        text: 'Wash your hands with soap for 20 seconds.',
+        technique: 'wash-hands',
+        sourceLine: dirty.sourceLine,
+        thing: 'your hands',
+        name: 'raw',
+        minutes: { active: 1 },
+      });
       dirty = null;
     }
     if (draft.technique === 'wash-hands') dirty = null;
@@ -106,7 +165,18 @@ function washMeasures(body: Draft[]): Draft[] {
     if (isWet || used.length === 0) return [draft];
     for (const f of used) wet.delete(f.measure);
     const labels = used.map((f) => `the ${f.label}`).join(' and ');
-    return [{ text: `Wash and dry ${labels}.`, technique: 'wash-up', sourceLine: draft.sourceLine, tools: used.map((f) => f.measure), thing: labels, name: used.map((f) => f.measure).join('-'), minutes: { active: 0.5 } }, draft];
+    return [
+      {
+        text: `Wash and dry ${labels}.`,
+        technique: 'wash-up',
+        sourceLine: draft.sourceLine,
+        tools: used.map((f) => f.measure),
+        thing: labels,
+        name: used.map((f) => f.measure).join('-'),
+        minutes: { active: 0.5 },
+      },
+      draft,
+    ];
   });
 }
 
@@ -115,7 +185,14 @@ const JOBS = ['Wash up what is dirty.', 'Wipe the table.', 'Set the table.', 'Pu
 /** Waiting of five minutes and more is used: cleaning first, then laying the table. */
 function planWaiting(body: Draft[]): Draft[] {
   let job = 0;
-  return body.map((draft) => ((draft.minutes?.waiting ?? 0) >= 5 && job < 40 ? { ...draft, meanwhile: (draft.minutes!.waiting ?? 0) > 120 ? 'Go on with the next lesson: this takes hours.' : JOBS[job++ % JOBS.length]! } : draft));
+  return body.map((draft) =>
+    (draft.minutes?.waiting ?? 0) >= 5 && job < 40
+      ? {
+          ...draft,
+          meanwhile: (draft.minutes!.waiting ?? 0) > 120 ? 'Go on with the next lesson: this takes hours.' : JOBS[job++ % JOBS.length]!,
+        }
+      : draft,
+  );
 }
 
 const HEATING = new Set(['hob-on', 'bake', 'microwave', 'boil-kettle', 'toast', 'heat-pan', 'boil', 'simmer', 'fry', 'cook', 'melt']);

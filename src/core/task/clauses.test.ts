@@ -21,7 +21,7 @@ test.each([
   ['Add the cumin and, when it sizzles, add the garlic.', ['add the cumin', 'add the garlic']],
   ['Cut side down, lay the pepper halves on the tray.', ['lay the pepper halves on the tray']],
   ['Slice the bread; butter the tin.', ['slice the bread', 'butter the tin']],
-] as [string, string[]][])('%s', (text, expected) => expect(said(text)).toEqual(expected)); // prettier-ignore
+] as [string, string[]][])('%s', (text, expected) => expect(said(text)).toEqual(expected));
 
 test('what is said before the verb is kept', () => {
   expect(clausesOf('In a large pot, warm the oil.')[0]).toMatchObject({ verb: 'warm', rest: 'the oil', lead: 'In a large pot' });
@@ -31,14 +31,42 @@ test('what is said before the verb is kept', () => {
   expect(clausesOf('Add the cumin and, when it sizzles, add the garlic.')[1]).toMatchObject({ condition: 'when it sizzles' });
 });
 test('a sentence without an action is not dropped', () => expect(clausesOf('This keeps for three days.')).toMatchObject([{ verb: null }]));
-test('abbreviations and numbers end no sentence', () => expect(said('Cook 5 min. then add 1.5 cups rice.')).toEqual(['cook 5 min', 'add 1.5 cups rice']));
+test('abbreviations and numbers end no sentence', () =>
+  expect(said('Cook 5 min. then add 1.5 cups rice.')).toEqual(['cook 5 min', 'add 1.5 cups rice']));
 
 test.each([
-  ['for 8 minutes', 8], ['12-15 minutes', 12], ['1 hour and 30 minutes', 90], ['half an hour', 30], ['overnight', 480], ['30 seconds', 0.5], ['5 min, then 10 min', 5], ['for 1 more minute', 1], ['until golden', null], ['serves 4', null],
-] as [string, number | null][])('time: %s', (text, minutes) => expect(minutesIn(text)).toBe(minutes)); // prettier-ignore
+  ['for 8 minutes', 8],
+  ['12-15 minutes', 12],
+  ['1 hour and 30 minutes', 90],
+  ['half an hour', 30],
+  ['overnight', 480],
+  ['30 seconds', 0.5],
+  ['5 min, then 10 min', 5],
+  ['for 1 more minute', 1],
+  ['until golden', null],
+  ['serves 4', null],
+] as [string, number | null][])('time: %s', (text, minutes) => expect(minutesIn(text)).toBe(minutes));
 
 test('any text splits', () => {
-  const words = fc.constantFrom('and', 'then', ',', 'the', 'stir', 'cut', 'it', 'until', 'oil', 'heat', '.', '(', 'in a', 'when', '½', '\n', 'salt');
+  const words = fc.constantFrom(
+    'and',
+    'then',
+    ',',
+    'the',
+    'stir',
+    'cut',
+    'it',
+    'until',
+    'oil',
+    'heat',
+    '.',
+    '(',
+    'in a',
+    'when',
+    '½',
+    '\n',
+    'salt',
+  );
   const total = fc.property(fc.array(words, { maxLength: 80 }), (list) => Array.isArray(clausesOf(list.join(' '))));
   expect(() => fc.assert(total, { numRuns: 1000 })).not.toThrow();
 });

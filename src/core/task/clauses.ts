@@ -22,18 +22,174 @@ export type Clause = {
   meanwhile: boolean;
 };
 
-const ADVERBS = new Set(['gently', 'carefully', 'slowly', 'lightly', 'quickly', 'thoroughly', 'finely', 'roughly', 'thinly', 'evenly', 'briefly', 'immediately', 'loosely', 'well', 'generously', 'very', 'coarsely', 'constantly', 'firmly']);
-const OPENER = /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|the next day)\b[\s,:]*)+/i;
+const ADVERBS = new Set([
+  'gently',
+  'carefully',
+  'slowly',
+  'lightly',
+  'quickly',
+  'thoroughly',
+  'finely',
+  'roughly',
+  'thinly',
+  'evenly',
+  'briefly',
+  'immediately',
+  'loosely',
+  'well',
+  'generously',
+  'very',
+  'coarsely',
+  'constantly',
+  'firmly',
+]);
+const OPENER =
+  /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|the next day)\b[\s,:]*)+/i;
 const CONDITION = /^(?:while|when|once|as soon as|after|before|if|as)\b/i;
 const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top of)\b/i;
 
 // Words that are a food or a thing as often as an action: after "and" or a comma they need a word that only an object starts with.
-const FOOD_VERBS = new Set(['oil', 'butter', 'cream', 'salt', 'season', 'juice', 'flour', 'toast', 'stew', 'shell', 'spread', 'dressing', 'seed', 'stone', 'puree', 'purée', 'dust', 'garnish']);
-const NOUN_VERBS = new Set(['top', 'core', 'slice', 'dice', 'cover', 'rest', 'heat', 'set', 'grill', 'roast', 'form', 'line', 'score', 'mix', 'coat', 'dry', 'cube', 'pit', 'cut', 'ladle', 'plate', 'drop', 'dot', 'pat', 'bubble', 'boil', 'simmer', 'cool', 'warm', 'hold', 'start', 'let', 'cook', 'fork', 'process', 'press', 'spoon', 'crack', 'turn', 'chill', 'open', 'quarter', 'clean', 'light', 'steam', 'tie', 'pinch', 'scoop', 'sear', 'bake', 'freeze', 'shape', 'pile', 'layer', 'stack', 'mound', 'twist', 'share', 'store', 'taste', 'test', 'check', 'keep', 'split', 'finish', 'place', 'sift', 'peel', 'zest', 'crush', 'mash', 'beat', 'whip', 'whisk', 'strain', 'skim', 'rub', 'shake', 'toss', 'roll', 'wrap', 'pop', 'sear', 'brush', 'baste', 'blend', 'drain', 'rinse', 'soak', 'fry', 'reserve']);
+const FOOD_VERBS = new Set([
+  'oil',
+  'butter',
+  'cream',
+  'salt',
+  'season',
+  'juice',
+  'flour',
+  'toast',
+  'stew',
+  'shell',
+  'spread',
+  'dressing',
+  'seed',
+  'stone',
+  'puree',
+  'purée',
+  'dust',
+  'garnish',
+]);
+const NOUN_VERBS = new Set([
+  'top',
+  'core',
+  'slice',
+  'dice',
+  'cover',
+  'rest',
+  'heat',
+  'set',
+  'grill',
+  'roast',
+  'form',
+  'line',
+  'score',
+  'mix',
+  'coat',
+  'dry',
+  'cube',
+  'pit',
+  'cut',
+  'ladle',
+  'plate',
+  'drop',
+  'dot',
+  'pat',
+  'bubble',
+  'boil',
+  'simmer',
+  'cool',
+  'warm',
+  'hold',
+  'start',
+  'let',
+  'cook',
+  'fork',
+  'process',
+  'press',
+  'spoon',
+  'crack',
+  'turn',
+  'chill',
+  'open',
+  'quarter',
+  'clean',
+  'light',
+  'steam',
+  'tie',
+  'pinch',
+  'scoop',
+  'sear',
+  'bake',
+  'freeze',
+  'shape',
+  'pile',
+  'layer',
+  'stack',
+  'mound',
+  'twist',
+  'share',
+  'store',
+  'taste',
+  'test',
+  'check',
+  'keep',
+  'split',
+  'finish',
+  'place',
+  'sift',
+  'peel',
+  'zest',
+  'crush',
+  'mash',
+  'beat',
+  'whip',
+  'whisk',
+  'strain',
+  'skim',
+  'rub',
+  'shake',
+  'toss',
+  'roll',
+  'wrap',
+  'pop',
+  'sear',
+  'brush',
+  'baste',
+  'blend',
+  'drain',
+  'rinse',
+  'soak',
+  'fry',
+  'reserve',
+]);
 // What changes by itself: "until the onions soften and brown". An action only with its object behind it.
-const STATE_VERBS = new Set(['soften', 'brown', 'thicken', 'melt', 'crisp', 'wilt', 'sizzle', 'rise', 'pop', 'bubble', 'boil', 'simmer', 'separate', 'cook', 'smoke', 'foam', 'steam', 'sit', 'stand', 'reduce', 'prove', 'dissolve']);
+const STATE_VERBS = new Set([
+  'soften',
+  'brown',
+  'thicken',
+  'melt',
+  'crisp',
+  'wilt',
+  'sizzle',
+  'rise',
+  'pop',
+  'bubble',
+  'boil',
+  'simmer',
+  'separate',
+  'cook',
+  'smoke',
+  'foam',
+  'steam',
+  'sit',
+  'stand',
+  'reduce',
+  'prove',
+  'dissolve',
+]);
 
-const OBJECT_START = /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|gently|thoroughly|lightly|occasionally|through|down|under|around|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
+const OBJECT_START =
+  /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|gently|thoroughly|lightly|occasionally|through|down|under|around|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
 const DETERMINER = /^(?:the|it|them|these|those|a|an|each|all|both|your|everything|\d|any|half)\b/i;
 
 /** Sentences of a text. A full stop ends one when the next starts with a capital; "min.", "approx." and "1.5" do not. */
@@ -41,7 +197,12 @@ export function sentences(text: string): string[] {
   return text
     .replace(/\b(min|mins|approx|tbsp|tsp|oz|lb|hr|hrs|sec|secs|deg|no|vs|e\.g|i\.e|in)\.(?=\s)/gi, '$1')
     .split(/(?<=[.!?])\s+(?=["'(]?[\p{Lu}\d])|;\s+|\n+/u)
-    .map((s) => s.trim().replace(/[.!?]+$/, '').trim())
+    .map((s) =>
+      s
+        .trim()
+        .replace(/[.!?]+$/, '')
+        .trim(),
+    )
     .filter((s) => /\p{L}/u.test(s));
 }
 
@@ -52,7 +213,9 @@ function withoutBrackets(text: string): string {
 
 /** All single actions of one instruction, in order. */
 export function clausesOf(instruction: string): Clause[] {
-  const text = plainNumbers(instruction).replace(/\bnow and (?:then|again)\b/gi, 'sometimes').replace(/\bagain and again\b/gi, 'repeatedly');
+  const text = plainNumbers(instruction)
+    .replace(/\bnow and (?:then|again)\b/gi, 'sometimes')
+    .replace(/\bagain and again\b/gi, 'repeatedly');
   return sentences(withoutBrackets(text)).flatMap(clausesOfSentence);
 }
 
@@ -96,7 +259,10 @@ function clausesOfSentence(sentence: string): Clause[] {
 /** The comma after which the main action starts; -1 when there is none. */
 function commaBeforeVerb(text: string): number {
   for (let at = text.indexOf(','); at >= 0; at = text.indexOf(',', at + 1)) {
-    const after = text.slice(at + 1).trim().replace(OPENER, '');
+    const after = text
+      .slice(at + 1)
+      .trim()
+      .replace(OPENER, '');
     const words = after.toLowerCase().split(/\s+/);
     const first = ADVERBS.has(words[0] ?? '') ? words[1] : words[0];
     if (first && KITCHEN_VERBS.has(first.replace(/[^\p{L}-]/gu, ''))) return at;
@@ -127,7 +293,15 @@ function splitAtVerbs(text: string): Part[] {
     parts[i + 1]!.condition = said[1]!.toLowerCase();
     parts[i]!.text = parts[i]!.text.slice(0, said.index);
   }
-  return parts.map((p) => ({ ...p, text: p.text.trim().replace(/^(?:then|and)\s+/i, '').replace(/[\s,]+(?:and)?$/i, '') })).filter((p) => p.text);
+  return parts
+    .map((p) => ({
+      ...p,
+      text: p.text
+        .trim()
+        .replace(/^(?:then|and)\s+/i, '')
+        .replace(/[\s,]+(?:and)?$/i, ''),
+    }))
+    .filter((p) => p.text);
 }
 
 const wordsOf = (text: string) => text.split(/\s+/);
@@ -142,8 +316,16 @@ function startsAction(after: string, before: string, then: boolean): boolean {
   // a comma or bracket glued to the verb: "cover, ..." the verb stands alone
   const alone = /[,;:.]$/.test(words[i]!) || i + 1 >= words.length;
   const tail = words.slice(i + 1).join(' ');
-  if (/^(?:side|sides|edges?|ends?|heat|water|mixture|sauce)\b/i.test(tail) && NOUN_VERBS.has(verb) && !then) return /^(?:heat)\b/i.test(tail) && verb === 'reduce';
-  if (FOOD_VERBS.has(verb)) return DETERMINER.test(tail) || (then && !alone) || (verb === 'season' && /^(?:with|to|well|generously|lightly)\b/i.test(tail)) || (verb === 'spread' && OBJECT_START.test(tail)) || (verb === 'garnish' && /^with\b/i.test(tail));
+  if (/^(?:side|sides|edges?|ends?|heat|water|mixture|sauce)\b/i.test(tail) && NOUN_VERBS.has(verb) && !then)
+    return /^(?:heat)\b/i.test(tail) && verb === 'reduce';
+  if (FOOD_VERBS.has(verb))
+    return (
+      DETERMINER.test(tail) ||
+      (then && !alone) ||
+      (verb === 'season' && /^(?:with|to|well|generously|lightly)\b/i.test(tail)) ||
+      (verb === 'spread' && OBJECT_START.test(tail)) ||
+      (verb === 'garnish' && /^with\b/i.test(tail))
+    );
   const inUntil = /\b(?:until|till|so that)\b/i.test(before);
   if (STATE_VERBS.has(verb) && inUntil && !then) return DETERMINER.test(tail) || (/^for\b/i.test(tail) && !NEVER_ALONE.has(verb));
   if (then || i > 0) return true;
@@ -159,7 +341,34 @@ const hasVerbFirst = (text: string) => {
 };
 const joinsVerb = (tail: string) => /^(?:and|then|,)\s/i.test(tail) && KITCHEN_VERBS.has(plain(wordsOf(tail)[1]));
 /** "Drain pasta and slice tomatoes": a verb of work with a bare plural behind it, after another action. */
-const isBareObject = (verb: string, before: string) => hasVerbFirst(before) && wordsOf(before).length > 1 && ['slice', 'dice', 'peel', 'cut', 'drain', 'rinse', 'cook', 'boil', 'mash', 'beat', 'whisk', 'crush', 'toss', 'warm', 'heat', 'place', 'bake', 'fry', 'blend', 'open', 'zest', 'sift', 'top'].includes(verb);
+const isBareObject = (verb: string, before: string) =>
+  hasVerbFirst(before) &&
+  wordsOf(before).length > 1 &&
+  [
+    'slice',
+    'dice',
+    'peel',
+    'cut',
+    'drain',
+    'rinse',
+    'cook',
+    'boil',
+    'mash',
+    'beat',
+    'whisk',
+    'crush',
+    'toss',
+    'warm',
+    'heat',
+    'place',
+    'bake',
+    'fry',
+    'blend',
+    'open',
+    'zest',
+    'sift',
+    'top',
+  ].includes(verb);
 
 function makeClause(part: Part, condition: string | null): Clause {
   let text = part.text.replace(OPENER, '');
@@ -173,7 +382,10 @@ function makeClause(part: Part, condition: string | null): Clause {
   const verb = plain(words[0]);
   const known = isVerb(verb) || KITCHEN_VERBS.has(verb);
   if (!known) return { verb: null, rest: text, condition, lead: null, until: null, adverb: null, shared: false, meanwhile: false };
-  let rest = words.slice(1).join(' ').replace(/^[,:]\s*/, '');
+  let rest = words
+    .slice(1)
+    .join(' ')
+    .replace(/^[,:]\s*/, '');
   let until: string | null = null;
   const m = /(?:^|[\s,]+)((?:until|till|so that|or until)\b.*)$/i.exec(rest);
   if (m) {
@@ -187,5 +399,14 @@ function makeClause(part: Part, condition: string | null): Clause {
     rest = rest.slice(0, when.index);
   }
   rest = rest.replace(/[\s,]+$/, '');
-  return { verb, rest, condition: held, lead: null, until, adverb: adverb === 'very' ? null : adverb, shared: rest === '' && until === null, meanwhile: false };
+  return {
+    verb,
+    rest,
+    condition: held,
+    lead: null,
+    until,
+    adverb: adverb === 'very' ? null : adverb,
+    shared: rest === '' && until === null,
+    meanwhile: false,
+  };
 }

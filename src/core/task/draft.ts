@@ -31,9 +31,20 @@ const more = (a: Supervision, b: Supervision): Supervision => (SUPERVISION.index
 
 // The least supervision that each hazard asks for (handbook practice: an adult within reach of edges, heat and steam; nearby for raw food).
 const LEAST: Record<Hazard, Supervision> = {
-  sharp: 'within-reach', hot: 'within-reach', steam: 'within-reach', splash: 'within-reach', 'raw-egg': 'nearby', 'raw-meat': 'within-reach', 'raw-fish': 'within-reach',
-  'raw-flour': 'none', edge: 'nearby', electric: 'nearby', choking: 'nearby', allergen: 'none', slip: 'nearby',
-}; // prettier-ignore
+  sharp: 'within-reach',
+  hot: 'within-reach',
+  steam: 'within-reach',
+  splash: 'within-reach',
+  'raw-egg': 'nearby',
+  'raw-meat': 'within-reach',
+  'raw-fish': 'within-reach',
+  'raw-flour': 'none',
+  edge: 'nearby',
+  electric: 'nearby',
+  choking: 'nearby',
+  allergen: 'none',
+  slip: 'nearby',
+};
 
 const RAW: Record<string, Hazard> = { egg: 'raw-egg', meat: 'raw-meat', poultry: 'raw-meat', fish: 'raw-fish', flour: 'raw-flour' };
 
@@ -70,7 +81,10 @@ export function keyMaker(): (draft: Draft) => string {
   const given = new Map<string, number>();
   return (draft) => {
     const about = (draft.name ?? draft.thing ?? '').toLowerCase().replace(/^the /, '').replace(SLUG, '-').slice(0, 24);
-    const base = [draft.sourceLine ? `m${draft.sourceLine}` : 'r', draft.technique ?? 'step', about].filter(Boolean).join('-').replace(/-+$/, '');
+    const base = [draft.sourceLine ? `m${draft.sourceLine}` : 'r', draft.technique ?? 'step', about]
+      .filter(Boolean)
+      .join('-')
+      .replace(/-+$/, '');
     const times = (given.get(base) ?? 0) + 1;
     given.set(base, times);
     return times === 1 ? base : `${base}-${times}`;

@@ -10,16 +10,33 @@ const file = (name: string) => readFileSync(new URL(`../../../tests/recipes/${na
 const build = (text: string): TaskAnalysis => buildTask(readRecipe(text).recipe, { grain: 'standard' });
 const codes = (task: TaskAnalysis) => dryRun(task).map((f) => f.code);
 const without = (task: TaskAnalysis, test: (s: Step) => boolean): TaskAnalysis => ({ ...task, steps: task.steps.filter((s) => !test(s)) });
-const change = (task: TaskAnalysis, test: (s: Step) => boolean, by: Partial<Step>): TaskAnalysis => ({ ...task, steps: task.steps.map((s) => (test(s) ? { ...s, ...by } : s)) });
+const change = (task: TaskAnalysis, test: (s: Step) => boolean, by: Partial<Step>): TaskAnalysis => ({
+  ...task,
+  steps: task.steps.map((s) => (test(s) ? { ...s, ...by } : s)),
+});
 
 describe('no false alarm', () => {
-  test.each(['couscous-bowl.txt', 'lentil-soup.txt', 'overnight-oats.txt', 'oat-biscuits.txt', 'noodle-stir-fry.txt', 'jacket-potato.txt', 'frittata.html', 'tacos.txt', 'rice-ball.txt', 'scones.txt'])('%s', (name) => {
+  test.each([
+    'couscous-bowl.txt',
+    'lentil-soup.txt',
+    'overnight-oats.txt',
+    'oat-biscuits.txt',
+    'noodle-stir-fry.txt',
+    'jacket-potato.txt',
+    'frittata.html',
+    'tacos.txt',
+    'rice-ball.txt',
+    'scones.txt',
+  ])('%s', (name) => {
     expect(dryRun(build(file(name)))).toEqual([]);
   });
   test('what is truly missing is all that is found', () => {
     expect(dryRun(build(file('borscht.txt'))).map((f) => [f.code, f.about])).toEqual([['used-not-listed', 'oil']]);
-    expect(dryRun(build(file('dal.txt'))).map((f) => [f.code, f.about])).toEqual([['used-not-listed', 'salt'], ['used-not-listed', 'rice']]);
-  }); // prettier-ignore
+    expect(dryRun(build(file('dal.txt'))).map((f) => [f.code, f.about])).toEqual([
+      ['used-not-listed', 'salt'],
+      ['used-not-listed', 'rice'],
+    ]);
+  });
 });
 
 describe('planted faults', () => {
@@ -28,32 +45,62 @@ describe('planted faults', () => {
   const bowl = build(file('couscous-bowl.txt'));
   const fry = build(file('noodle-stir-fry.txt'));
   const cases: [FindingCode, string, TaskAnalysis][] = [
-    ['used-not-listed', 'honey is stirred in and not listed', build('Oats\nIngredients\n1 cup oats\n1 cup milk\nMethod\nPut the oats and milk in a bowl. Stir in the honey.')],
-    ['listed-not-used', 'sugar is listed and not used', build('Oats\nIngredients\n1 cup oats\n1 cup milk\n1 tbsp sugar\nMethod\nPut the oats and milk in a bowl. Stir.')],
-    ['amount-mismatch', '3 tsp of oil listed, 2 and 2 used', build('Pan\nIngredients\n3 tsp oil\n1 onion, chopped\n1 carrot, sliced\nMethod\nHeat 2 tsp of the oil in a pan. Fry the onion for 5 minutes. Add 2 tsp of the oil and the carrot.')],
+    [
+      'used-not-listed',
+      'honey is stirred in and not listed',
+      build('Oats\nIngredients\n1 cup oats\n1 cup milk\nMethod\nPut the oats and milk in a bowl. Stir in the honey.'),
+    ],
+    [
+      'listed-not-used',
+      'sugar is listed and not used',
+      build('Oats\nIngredients\n1 cup oats\n1 cup milk\n1 tbsp sugar\nMethod\nPut the oats and milk in a bowl. Stir.'),
+    ],
+    [
+      'amount-mismatch',
+      '3 tsp of oil listed, 2 and 2 used',
+      build(
+        'Pan\nIngredients\n3 tsp oil\n1 onion, chopped\n1 carrot, sliced\nMethod\nHeat 2 tsp of the oil in a pan. Fry the onion for 5 minutes. Add 2 tsp of the oil and the carrot.',
+      ),
+    ],
     ['not-preheated', 'the oven is not on', without(biscuits, (s) => s.technique === 'preheat-oven')],
     ['left-on', 'the oven stays on', without(biscuits, (s) => s.technique === 'turn-off')],
     ['left-on', 'the hob stays on', without(soup, (s) => s.technique === 'turn-off')],
-    ['dirty-measure', 'a spoon wet from honey', without(build('Bar\nIngredients\n1 tbsp honey\n1 tbsp flour\nMethod\nPut the honey in a bowl. Add the flour to the bowl.'), (s) => s.text.startsWith('Wash and dry'))],
+    [
+      'dirty-measure',
+      'a spoon wet from honey',
+      without(build('Bar\nIngredients\n1 tbsp honey\n1 tbsp flour\nMethod\nPut the honey in a bowl. Add the flour to the bowl.'), (s) =>
+        s.text.startsWith('Wash and dry'),
+      ),
+    ],
     ['not-prepared', 'the can is shut', without(bowl, (s) => s.technique === 'open-can')],
     ['not-prepared', 'the egg is whole', without(biscuits, (s) => s.technique === 'crack-egg')],
-    ['raw-contact', 'hands after egg', without(biscuits, (s) => s.technique === 'wash-hands' && s.sourceLine !== null || s.key === 'r-wash-hands-raw')],
+    [
+      'raw-contact',
+      'hands after egg',
+      without(biscuits, (s) => (s.technique === 'wash-hands' && s.sourceLine !== null) || s.key === 'r-wash-hands-raw'),
+    ],
     ['raw-contact', 'hands after chicken', without(fry, (s) => s.technique === 'wash-hands' && s.key.includes('raw'))],
     ['not-rinsed', 'the cucumber is not rinsed', without(bowl, (s) => s.text === 'Rinse the cucumber under cold water.')],
     ['no-mitt', 'no mitts', change(biscuits, (s) => s.technique === 'take-out-oven', { tools: ['stand', 'tray'] })],
     ['hot-on-counter', 'no stand', change(biscuits, (s) => s.technique === 'take-out-oven', { tools: ['oven-gloves', 'tray'] })],
     ['overflow', 'two litres in a jar', build('Jar\nIngredients\n2 l milk\nMethod\nPour the milk into a jar.')],
     ['no-supervision', 'a knife and nobody near', change(bowl, (s) => s.technique === 'dice', { supervision: 'none' })],
-    ['out-too-long', 'three hours on the table', build('Salad\nIngredients\n1 cup yoghurt\n1 carrot, sliced\nMethod\nPut the carrot in a bowl. Wait for 3 hours. Add the yoghurt to the bowl.')],
+    [
+      'out-too-long',
+      'three hours on the table',
+      build(
+        'Salad\nIngredients\n1 cup yoghurt\n1 carrot, sliced\nMethod\nPut the carrot in a bowl. Wait for 3 hours. Add the yoghurt to the bowl.',
+      ),
+    ],
     ['idle-wait', 'nothing to do while it simmers', change(soup, (s) => s.technique === 'simmer', { meanwhile: null })],
     ['tool-not-fetched', 'nobody fetched the tools', without(bowl, (s) => s.technique === 'gather' && s.tools.length > 0)],
-  ]; // prettier-ignore
+  ];
   test.each(cases)('%s: %s', (code, _, task) => expect(codes(task)).toContain(code));
 
   test('a finding names its step and what would mend it', () => {
     const [found] = dryRun(change(biscuits, (s) => s.technique === 'take-out-oven', { tools: ['stand', 'tray'] }));
     expect(found).toMatchObject({ code: 'no-mitt', mend: expect.stringContaining('oven gloves') });
-    expect(biscuits.steps.some((s) => s.key === found!.stepKey)).toBe(true);
+    expect(biscuits.steps.some((s) => s.key === found.stepKey)).toBe(true);
   });
 });
 

@@ -6,13 +6,27 @@ import type { Ingredient } from '../recipe/recipe';
 import { techniqueById } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { supervisionFor } from './draft';
-import { unlistedFoods } from './mentions';
+import { knownFoods, unlistedFoods } from './mentions';
 import { LEARNER_TIME_FACTOR, USUAL_KITCHEN, type Kitchen, type Step, type TaskAnalysis } from './model';
 import { toolName } from './routines';
 
 export type FindingCode =
-  | 'used-not-listed' | 'listed-not-used' | 'amount-mismatch' | 'not-preheated' | 'left-on' | 'dirty-measure' | 'not-prepared' | 'raw-contact' | 'not-rinsed' | 'no-mitt'
-  | 'hot-on-counter' | 'overflow' | 'no-supervision' | 'out-too-long' | 'idle-wait' | 'tool-not-fetched'; // prettier-ignore
+  | 'used-not-listed'
+  | 'listed-not-used'
+  | 'amount-mismatch'
+  | 'not-preheated'
+  | 'left-on'
+  | 'dirty-measure'
+  | 'not-prepared'
+  | 'raw-contact'
+  | 'not-rinsed'
+  | 'no-mitt'
+  | 'hot-on-counter'
+  | 'overflow'
+  | 'no-supervision'
+  | 'out-too-long'
+  | 'idle-wait'
+  | 'tool-not-fetched';
 
 /** A fault found before the lesson. `stepKey` is null where it belongs to no one step; `mend` says in a few words what would put it right. */
 export type Finding = { code: FindingCode; stepKey: string | null; about: string; message: string; mend: string | null };
@@ -51,18 +65,54 @@ export function dryRun(task: TaskAnalysis, kitchen: Kitchen = USUAL_KITCHEN): Fi
 function ingredientFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
   const found: Finding[] = [];
   ingredients.forEach((one, i) => {
-    const uses = steps.filter((s) => !isGather(s)).flatMap((s) => s.uses.filter((u) => u.ingredient === i).map((u) => ({ step: s, use: u })));
-    const worked = new Set(['measure', 'weigh', 'rinse', 'peel', 'peel-by-hand', 'open-can', 'drain', 'crack-egg', ...CUTS, 'juice', 'crush-garlic', 'boil-kettle']);
-    if (uses.length === 0 || uses.every((u) => worked.has(u.step.technique ?? '') && !/\b(?:over|into|on)\b/.test(u.step.text) && u.step.sourceLine === null))
-      found.push({ code: 'listed-not-used', stepKey: null, about: one.item, message: `${one.item} is listed but no step uses it.`, mend: `Add a step that uses ${one.item}, or take it off the list.` });
-    found.push(...amountFindings(one, uses.filter((u) => !worked.has(u.step.technique ?? ''))));
+    const uses = steps
+      .filter((s) => !isGather(s))
+      .flatMap((s) => s.uses.filter((u) => u.ingredient === i).map((u) => ({ step: s, use: u })));
+    const worked = new Set([
+      'measure',
+      'weigh',
+      'rinse',
+      'peel',
+      'peel-by-hand',
+      'open-can',
+      'drain',
+      'crack-egg',
+      ...CUTS,
+      'juice',
+      'crush-garlic',
+      'boil-kettle',
+    ]);
+    if (
+      uses.length === 0 ||
+      uses.every((u) => worked.has(u.step.technique ?? '') && !/\b(?:over|into|on)\b/.test(u.step.text) && u.step.sourceLine === null)
+    )
+      found.push({
+        code: 'listed-not-used',
+        stepKey: null,
+        about: one.item,
+        message: `${one.item} is listed but no step uses it.`,
+        mend: `Add a step that uses ${one.item}, or take it off the list.`,
+      });
+    found.push(
+      ...amountFindings(
+        one,
+        uses.filter((u) => !worked.has(u.step.technique ?? '')),
+      ),
+    );
   });
   const seen = new Set<string>();
+  const known = knownFoods(ingredients);
   for (const step of steps.filter((s) => !isGather(s) && s.sourceLine !== null))
-    for (const food of unlistedFoods(step.text, ingredients)) {
+    for (const food of unlistedFoods(step.text, known)) {
       if (seen.has(food)) continue;
       seen.add(food);
-      found.push({ code: 'used-not-listed', stepKey: step.key, about: food, message: `This step uses ${food}, which is not on the list of ingredients.`, mend: `Add ${food} to the ingredients.` });
+      found.push({
+        code: 'used-not-listed',
+        stepKey: step.key,
+        about: food,
+        message: `This step uses ${food}, which is not on the list of ingredients.`,
+        mend: `Add ${food} to the ingredients.`,
+      });
     }
   return found;
 }
@@ -88,7 +138,15 @@ function amountFindings(one: Ingredient, uses: { step: Step; use: Step['uses'][n
   }
   if (sum.compare(listed) >= 0 && sum.compare(most) <= 0) return [];
   const unit = one.unit ? ` ${one.unit}` : '';
-  return [{ code: 'amount-mismatch', stepKey: parts.at(-1)!.step.key, about: one.item, message: `The steps use ${showQuantity(sum.toFraction())}${unit} of ${one.item} in all; the list says ${showQuantity(one.min!)}${unit}.`, mend: 'Change the amount in the list or in the step.' }];
+  return [
+    {
+      code: 'amount-mismatch',
+      stepKey: parts.at(-1)!.step.key,
+      about: one.item,
+      message: `The steps use ${showQuantity(sum.toFraction())}${unit} of ${one.item} in all; the list says ${showQuantity(one.min!)}${unit}.`,
+      mend: 'Change the amount in the list or in the step.',
+    },
+  ];
 }
 
 function heatFindings(steps: Step[]): Finding[] {
@@ -107,16 +165,35 @@ function heatFindings(steps: Step[]): Finding[] {
     if (step.technique === 'bake') {
       const what = appliance ?? 'oven';
       if (!on.has(what)) {
-        found.push({ code: 'not-preheated', stepKey: step.key, about: what, message: `The ${toolById(what)?.name ?? 'oven'} is not on yet at this step.`, mend: 'Turn it on before you start to prepare.' });
+        found.push({
+          code: 'not-preheated',
+          stepKey: step.key,
+          about: what,
+          message: `The ${toolById(what)?.name ?? 'oven'} is not on yet at this step.`,
+          mend: 'Turn it on before you start to prepare.',
+        });
         on.set(what, step.key);
       } else if (sinceOven !== null && sinceOven < PREHEAT_MINUTES)
-        found.push({ code: 'not-preheated', stepKey: step.key, about: what, message: `The oven has been on for about ${Math.round(sinceOven)} minutes; it takes about ${PREHEAT_MINUTES}.`, mend: 'Turn it on earlier.' });
+        found.push({
+          code: 'not-preheated',
+          stepKey: step.key,
+          about: what,
+          message: `The oven has been on for about ${Math.round(sinceOven)} minutes; it takes about ${PREHEAT_MINUTES}.`,
+          mend: 'Turn it on earlier.',
+        });
       sinceOven = null;
     }
     if (sinceOven !== null) sinceOven += step.minutes.active * LEARNER_TIME_FACTOR + step.minutes.waiting;
     found.push(...hotThingFindings(step));
   }
-  for (const [tool, key] of on) found.push({ code: 'left-on', stepKey: key, about: toolById(tool)?.name ?? tool, message: `The ${toolById(tool)?.name ?? tool} is turned on here and never turned off.`, mend: `Add the step “Turn off the ${toolById(tool)?.name ?? tool}.”` });
+  for (const [tool, key] of on)
+    found.push({
+      code: 'left-on',
+      stepKey: key,
+      about: toolById(tool)?.name ?? tool,
+      message: `The ${toolById(tool)?.name ?? tool} is turned on here and never turned off.`,
+      mend: `Add the step “Turn off the ${toolById(tool)?.name ?? tool}.”`,
+    });
   return found;
 }
 
@@ -124,9 +201,24 @@ function hotThingFindings(step: Step): Finding[] {
   const found: Finding[] = [];
   const handlesHot = step.technique === 'bake' || step.technique === 'take-out-oven' || step.technique === 'take-off-heat';
   if (handlesHot && !step.tools.includes('oven-gloves'))
-    found.push({ code: 'no-mitt', stepKey: step.key, about: 'oven gloves', message: 'A hot thing is held here without oven gloves.', mend: 'Add oven gloves to this step.' });
-  if ((step.technique === 'take-out-oven' || step.technique === 'take-off-heat') && !step.tools.some((t) => ['stand', 'wire-rack', 'hob', 'board'].includes(t)))
-    found.push({ code: 'hot-on-counter', stepKey: step.key, about: step.into ?? 'hot thing', message: 'It is not said where the hot thing is put down.', mend: 'Put it on a heatproof stand.' });
+    found.push({
+      code: 'no-mitt',
+      stepKey: step.key,
+      about: 'oven gloves',
+      message: 'A hot thing is held here without oven gloves.',
+      mend: 'Add oven gloves to this step.',
+    });
+  if (
+    (step.technique === 'take-out-oven' || step.technique === 'take-off-heat') &&
+    !step.tools.some((t) => ['stand', 'wire-rack', 'hob', 'board'].includes(t))
+  )
+    found.push({
+      code: 'hot-on-counter',
+      stepKey: step.key,
+      about: step.into ?? 'hot thing',
+      message: 'It is not said where the hot thing is put down.',
+      mend: 'Put it on a heatproof stand.',
+    });
   return found;
 }
 
@@ -141,7 +233,14 @@ function measureFindings(steps: Step[], kitchen: Kitchen): Finding[] {
     const isWet = form === 'liquid' || form === 'sticky' || form === 'soft';
     for (const { measure, label } of step.fillings) {
       const before = wet.get(measure);
-      if (!isWet && before) found.push({ code: 'dirty-measure', stepKey: step.key, about: label, message: `The ${toolName(measure, kitchen)} is still wet from ${before}.`, mend: `Measure ${item} first, or wash and dry it.` });
+      if (!isWet && before)
+        found.push({
+          code: 'dirty-measure',
+          stepKey: step.key,
+          about: label,
+          message: `The ${toolName(measure, kitchen)} is still wet from ${before}.`,
+          mend: `Measure ${item} first, or wash and dry it.`,
+        });
       if (isWet) wet.set(measure, item);
     }
   }
@@ -165,13 +264,33 @@ function preparationFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
       const food = findFood(one.item);
       const state = done.get(i) ?? new Set<string>();
       done.set(i, state.add(step.technique ?? ''));
-      if (step.technique === 'open-can' || step.technique === 'rinse' || step.technique === 'crack-egg' || step.technique === 'peel' || step.technique === 'peel-by-hand' || step.technique === 'wait') continue;
-      if (one.unit === 'can' && !state.has('open-can')) tell('not-prepared', step, i, `The can of ${one.item} has not been opened yet.`, `Open the can of ${one.item} first.`);
-      if (food?.raw === 'egg' && one.unit === null && !state.has('crack-egg') && !/boiled|white|yolk/i.test(one.item) && ['add', 'mix', 'beat', 'fold', 'pour'].includes(step.technique ?? ''))
+      if (
+        step.technique === 'open-can' ||
+        step.technique === 'rinse' ||
+        step.technique === 'crack-egg' ||
+        step.technique === 'peel' ||
+        step.technique === 'peel-by-hand' ||
+        step.technique === 'wait'
+      )
+        continue;
+      if (one.unit === 'can' && !state.has('open-can'))
+        tell('not-prepared', step, i, `The can of ${one.item} has not been opened yet.`, `Open the can of ${one.item} first.`);
+      if (
+        food?.raw === 'egg' &&
+        one.unit === null &&
+        !state.has('crack-egg') &&
+        !/boiled|white|yolk/i.test(one.item) &&
+        ['add', 'mix', 'beat', 'fold', 'pour'].includes(step.technique ?? '')
+      )
         tell('not-prepared', step, i, `The ${one.item} are used here and were not cracked before.`, 'Crack them into a small bowl first.');
       const fresh = food?.rinse && one.unit !== 'can' && !/frozen|canned|tinned|powder|cooked|dried(?! lentil)/i.test(one.item);
       const peeledByHand = food?.id === 'orange' || state.has('peel-by-hand');
-      if (fresh && !state.has('rinse') && !peeledByHand && (CUTS.has(step.technique ?? '') || ['add', 'sprinkle', 'serve'].includes(step.technique ?? '')))
+      if (
+        fresh &&
+        !state.has('rinse') &&
+        !peeledByHand &&
+        (CUTS.has(step.technique ?? '') || ['add', 'sprinkle', 'serve'].includes(step.technique ?? ''))
+      )
         tell('not-rinsed', step, i, `The ${one.item} were not rinsed before this.`, `Rinse the ${one.item} under cold water first.`);
     }
   return found;
@@ -181,10 +300,22 @@ function rawFindings(steps: Step[]): Finding[] {
   const found: Finding[] = [];
   let raw: Step | null = null;
   for (const step of steps) {
-    const handles = step.technique === 'crack-egg' || step.hazards.some((h) => (h === 'raw-meat' || h === 'raw-fish') && ['slice', 'dice', 'chop', 'halve', 'trim', 'add', 'shape', 'pat-dry'].includes(step.technique ?? ''));
+    const handles =
+      step.technique === 'crack-egg' ||
+      step.hazards.some(
+        (h) =>
+          (h === 'raw-meat' || h === 'raw-fish') &&
+          ['slice', 'dice', 'chop', 'halve', 'trim', 'add', 'shape', 'pat-dry'].includes(step.technique ?? ''),
+      );
     if (raw && !handles && !WASHES.has(step.technique ?? '')) {
       const what = raw.technique === 'crack-egg' ? 'raw egg' : 'raw meat or fish';
-      found.push({ code: 'raw-contact', stepKey: step.key, about: what, message: `Hands touched ${what} in the step before, and touch something else here.`, mend: 'Wash hands before this step.' });
+      found.push({
+        code: 'raw-contact',
+        stepKey: step.key,
+        about: what,
+        message: `Hands touched ${what} in the step before, and touch something else here.`,
+        mend: 'Wash hands before this step.',
+      });
     }
     if (!handles || WASHES.has(step.technique ?? '')) raw = null;
     if (handles) raw = step;
@@ -209,7 +340,13 @@ function overflowFindings({ steps }: TaskAnalysis, kitchen: Kitchen): Finding[] 
       if (size && amount) held.ml += size.mul(amount).valueOf();
     }
     if (held.ml > holds && before <= holds)
-      found.push({ code: 'overflow', stepKey: step.key, about: toolById(step.into)!.name, message: `About ${Math.round(held.ml)} mL goes into the ${toolById(step.into)!.name}, which holds about ${holds} mL.`, mend: 'Use a larger one.' });
+      found.push({
+        code: 'overflow',
+        stepKey: step.key,
+        about: toolById(step.into)!.name,
+        message: `About ${Math.round(held.ml)} mL goes into the ${toolById(step.into)!.name}, which holds about ${holds} mL.`,
+        mend: 'Use a larger one.',
+      });
   }
   return found;
 }
@@ -217,7 +354,13 @@ function overflowFindings({ steps }: TaskAnalysis, kitchen: Kitchen): Finding[] 
 function supervisionFindings(steps: Step[]): Finding[] {
   return steps
     .filter((s) => s.supervision === 'none' && supervisionFor(s.hazards) !== 'none' && !isGather(s))
-    .map((s): Finding => ({ code: 'no-supervision', stepKey: s.key, about: s.hazards.join(', '), message: `This step has a hazard (${s.hazards.join(', ')}) and no supervision is named.`, mend: 'Say how near the adult stands.' }));
+    .map((s): Finding => ({
+      code: 'no-supervision',
+      stepKey: s.key,
+      about: s.hazards.join(', '),
+      message: `This step has a hazard (${s.hazards.join(', ')}) and no supervision is named.`,
+      mend: 'Say how near the adult stands.',
+    }));
 }
 
 function timeFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
@@ -240,13 +383,25 @@ function timeFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
       if (!chilled && !ends) clock += step.minutes.waiting;
       for (const [index, { since }] of out) {
         if (clock - since > OUT_MINUTES)
-          found.push({ code: 'out-too-long', stepKey: step.key, about: ingredients[index]!.item, message: `${ingredients[index]!.item} has been out of the fridge for about ${Math.round(clock - since)} minutes by this step.`, mend: 'Fetch it later, or put it back in the meantime.' });
+          found.push({
+            code: 'out-too-long',
+            stepKey: step.key,
+            about: ingredients[index]!.item,
+            message: `${ingredients[index]!.item} has been out of the fridge for about ${Math.round(clock - since)} minutes by this step.`,
+            mend: 'Fetch it later, or put it back in the meantime.',
+          });
         if (clock - since > OUT_MINUTES || ends) out.delete(index);
       }
       if (ends) clock += step.minutes.waiting;
     }
     if (step.minutes.waiting >= IDLE_MINUTES && !step.meanwhile && step.technique !== 'preheat-oven')
-      found.push({ code: 'idle-wait', stepKey: step.key, about: `${step.minutes.waiting} min`, message: `Nothing is planned for these ${Math.round(step.minutes.waiting)} minutes of waiting.`, mend: 'Plan a job: wash up, wipe the table, set the table.' });
+      found.push({
+        code: 'idle-wait',
+        stepKey: step.key,
+        about: `${step.minutes.waiting} min`,
+        message: `Nothing is planned for these ${Math.round(step.minutes.waiting)} minutes of waiting.`,
+        mend: 'Plan a job: wash up, wipe the table, set the table.',
+      });
   }
   return found;
 }
@@ -260,7 +415,13 @@ function toolFindings(steps: Step[], kitchen: Kitchen): Finding[] {
       const kind = toolById(tool)?.kind;
       if (kind === 'appliance' || kind === 'cleaning' || tool === 'apron' || fetched.has(tool) || told.has(tool)) continue;
       told.add(tool);
-      found.push({ code: 'tool-not-fetched', stepKey: step.key, about: toolName(tool, kitchen), message: `The ${toolName(tool, kitchen)} is needed here and no step fetches it.`, mend: `Add it to “Get the tools”.` });
+      found.push({
+        code: 'tool-not-fetched',
+        stepKey: step.key,
+        about: toolName(tool, kitchen),
+        message: `The ${toolName(tool, kitchen)} is needed here and no step fetches it.`,
+        mend: `Add it to “Get the tools”.`,
+      });
     }
   return found;
 }

@@ -7,7 +7,9 @@ import { compareSteps, insertStep, joinNext, moveStep, removeStep, reword, split
 import { interpretStep } from './interpret';
 import type { Step } from './model';
 
-const task = buildTask(readRecipe(readFileSync(new URL('../../../tests/recipes/couscous-bowl.txt', import.meta.url), 'utf8')).recipe, { grain: 'standard' });
+const task = buildTask(readRecipe(readFileSync(new URL('../../../tests/recipes/couscous-bowl.txt', import.meta.url), 'utf8')).recipe, {
+  grain: 'standard',
+});
 const { steps, ingredients } = task;
 const at = (text: string) => steps.find((s) => s.text === text)!;
 
@@ -43,10 +45,10 @@ test('split into actions, or into the technique’s small steps; the first keeps
 
 test('joined steps carry the hazards and the nearer adult of both', () => {
   const i = steps.findIndex((s) => s.technique === 'rinse');
-  const joined = joinNext(steps, steps[i]!.key);
+  const joined = joinNext(steps, steps[i].key);
   expect(joined.length).toBe(steps.length - 1);
-  expect(joined[i]!.hazards).toEqual(expect.arrayContaining(steps[i + 1]!.hazards));
-  expect(joined[i]!.key).toBe(steps[i]!.key);
+  expect(joined[i].hazards).toEqual(expect.arrayContaining(steps[i + 1].hazards));
+  expect(joined[i].key).toBe(steps[i].key);
 });
 
 test('a moved step takes the phase of where it lands', () => {
@@ -57,16 +59,24 @@ test('a moved step takes the phase of where it lands', () => {
 
 test('what changed is told apart', () => {
   const a = steps.slice(0, 6);
-  const b = [a[1]!, { ...a[0]!, text: 'Tie it back.' }, a[2]!, a[4]!, { ...a[5]!, key: 'new' }];
-  expect(compareSteps(a, b)).toEqual({ added: ['new'], removed: [a[3]!.key, a[5]!.key], reworded: [a[0]!.key], moved: [a[1]!.key] });
+  const b = [a[1], { ...a[0], text: 'Tie it back.' }, a[2], a[4], { ...a[5], key: 'new' }];
+  expect(compareSteps(a, b)).toEqual({ added: ['new'], removed: [a[3].key, a[5].key], reworded: [a[0].key], moved: [a[1].key] });
 });
 
 describe('any run of edits', () => {
   const edit = fc.oneof(
     fc.record({ do: fc.constant('move' as const), i: fc.nat(80), to: fc.integer({ min: -5, max: 90 }) }),
     fc.record({ do: fc.constant('remove' as const), i: fc.nat(80) }),
-    fc.record({ do: fc.constant('insert' as const), i: fc.nat(80), text: fc.constantFrom('Stir the couscous.', 'x', 'Cut the lemon and wait.', '½ cup') }),
-    fc.record({ do: fc.constant('reword' as const), i: fc.nat(80), text: fc.constantFrom('Pour the oil in.', '', '   ', 'Dice the mint.') }),
+    fc.record({
+      do: fc.constant('insert' as const),
+      i: fc.nat(80),
+      text: fc.constantFrom('Stir the couscous.', 'x', 'Cut the lemon and wait.', '½ cup'),
+    }),
+    fc.record({
+      do: fc.constant('reword' as const),
+      i: fc.nat(80),
+      text: fc.constantFrom('Pour the oil in.', '', '   ', 'Dice the mint.'),
+    }),
     fc.record({ do: fc.constant('split' as const), i: fc.nat(80) }),
     fc.record({ do: fc.constant('join' as const), i: fc.nat(80) }),
     fc.record({ do: fc.constant('supervise' as const), i: fc.nat(80) }),

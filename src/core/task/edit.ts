@@ -22,7 +22,14 @@ export function moveStep(steps: readonly Step[], key: string, to: number): Step[
 }
 
 /** Puts a new step behind another, in the other's phase; at the start where `after` is null. */
-export function insertStep(steps: readonly Step[], after: string | null, text: string, key: string, ingredients: readonly Ingredient[], kitchen?: Kitchen): Step[] {
+export function insertStep(
+  steps: readonly Step[],
+  after: string | null,
+  text: string,
+  key: string,
+  ingredients: readonly Ingredient[],
+  kitchen?: Kitchen,
+): Step[] {
   const index = after === null ? -1 : at(steps, after);
   const phase: Phase = steps[Math.max(0, index)]?.phase ?? 'prepare';
   const step = interpretStep(text, key, phase, ingredients, kitchen);
@@ -46,17 +53,40 @@ export function superviseStep(steps: readonly Step[], key: string, supervision: 
  * @param newKey called for each further part
  * @returns the same steps where there is nothing to split
  */
-export function splitStep(steps: readonly Step[], key: string, newKey: () => string, ingredients: readonly Ingredient[], kitchen?: Kitchen): Step[] {
+export function splitStep(
+  steps: readonly Step[],
+  key: string,
+  newKey: () => string,
+  ingredients: readonly Ingredient[],
+  kitchen?: Kitchen,
+): Step[] {
   const index = at(steps, key);
   const step = steps[index];
   if (!step) return [...steps];
-  const actions = clausesOf(step.text).filter((c) => c.verb && !c.shared).map((c) => `${c.verb!.charAt(0).toUpperCase()}${c.verb!.slice(1)} ${c.rest}${c.until ? ` ${c.until}` : ''}`.trim() + '.');
+  const actions = clausesOf(step.text)
+    .filter((c) => c.verb && !c.shared)
+    .map((c) => `${c.verb!.charAt(0).toUpperCase()}${c.verb!.slice(1)} ${c.rest}${c.until ? ` ${c.until}` : ''}`.trim() + '.');
   const parts = actions.length > 1 ? actions : step.small;
   if (parts.length < 2) return [...steps];
   const made = parts.map((text, i) => {
     const read = interpretStep(text, i === 0 ? step.key : newKey(), step.phase, ingredients, kitchen);
     // a small step of a hazardous technique is as hazardous as the whole
-    return actions.length > 1 ? { ...read, sourceLine: step.sourceLine } : { ...read, technique: step.technique, tools: step.tools, uses: step.uses, into: step.into, hazards: step.hazards, supervision: step.supervision, sourceLine: step.sourceLine, minutes: { active: Math.round((step.minutes.active / parts.length) * 100) / 100, waiting: i === parts.length - 1 ? step.minutes.waiting : 0 } };
+    return actions.length > 1
+      ? { ...read, sourceLine: step.sourceLine }
+      : {
+          ...read,
+          technique: step.technique,
+          tools: step.tools,
+          uses: step.uses,
+          into: step.into,
+          hazards: step.hazards,
+          supervision: step.supervision,
+          sourceLine: step.sourceLine,
+          minutes: {
+            active: Math.round((step.minutes.active / parts.length) * 100) / 100,
+            waiting: i === parts.length - 1 ? step.minutes.waiting : 0,
+          },
+        };
   });
   return [...steps.slice(0, index), ...made, ...steps.slice(index + 1)];
 }

@@ -13,7 +13,8 @@ const BLOCK: Record<Phase, string> = {
 };
 
 const unique = <T>(lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())];
-const most = (levels: Supervision[]): Supervision => levels.reduce((a, b) => (SUPERVISION.indexOf(a) >= SUPERVISION.indexOf(b) ? a : b), 'none');
+const most = (levels: Supervision[]): Supervision =>
+  levels.reduce((a, b) => (SUPERVISION.indexOf(a) >= SUPERVISION.indexOf(b) ? a : b), 'none');
 
 /** Several steps as one, with everything that they carry. It keeps the first one's key. */
 export function mergeSteps(steps: readonly Step[], text: string): Step {
@@ -22,7 +23,9 @@ export function mergeSteps(steps: readonly Step[], text: string): Step {
     ...first,
     text,
     technique: steps.length === 1 ? first.technique : null,
-    uses: steps.flatMap((s) => s.uses).filter((u, i, all) => all.findIndex((o) => o.ingredient === u.ingredient && o.quantity === u.quantity) === i),
+    uses: steps
+      .flatMap((s) => s.uses)
+      .filter((u, i, all) => all.findIndex((o) => o.ingredient === u.ingredient && o.quantity === u.quantity) === i),
     tools: unique(steps.map((s) => s.tools)),
     fillings: steps.flatMap((s) => s.fillings),
     hazards: unique(steps.map((s) => s.hazards)),
@@ -78,7 +81,10 @@ export function refineStep(step: Step): Step[] {
     small: [],
     cues: i === step.small.length - 1 ? step.cues : [],
     fillings: i === 0 ? step.fillings : [],
-    minutes: { active: Math.round((step.minutes.active / step.small.length) * 100) / 100, waiting: i === step.small.length - 1 ? step.minutes.waiting : 0 },
+    minutes: {
+      active: Math.round((step.minutes.active / step.small.length) * 100) / 100,
+      waiting: i === step.small.length - 1 ? step.minutes.waiting : 0,
+    },
     meanwhile: i === step.small.length - 1 ? step.meanwhile : null,
   }));
 }

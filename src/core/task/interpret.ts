@@ -16,7 +16,13 @@ import { plainNumbers } from '../amount/quantity';
  * A step from its words alone. Total: words that name no known technique give a step without one.
  * @param key must be new to the task
  */
-export function interpretStep(text: string, key: string, phase: Phase, ingredients: readonly Ingredient[], kitchen: Kitchen = USUAL_KITCHEN): Step {
+export function interpretStep(
+  text: string,
+  key: string,
+  phase: Phase,
+  ingredients: readonly Ingredient[],
+  kitchen: Kitchen = USUAL_KITCHEN,
+): Step {
   const words = text.trim().replace(/\s+/g, ' ');
   const clause = clausesOf(words)[0];
   const names = namesOf(ingredients);
@@ -37,7 +43,13 @@ export function interpretStep(text: string, key: string, phase: Phase, ingredien
       technique: technique?.id ?? null,
       sourceLine: null,
       uses: mentions.map((m) => useOf(ingredients, m.ingredient, m.part === 'some' ? m.quantity : null, m.unit)),
-      tools: [...tools, ...(technique?.tools ?? []).filter((id) => !tools.includes(id) && !(into && ['container', 'cookware'].includes(toolById(id)?.kind ?? ''))), ...fillings.map((f) => f.measure)],
+      tools: [
+        ...tools,
+        ...(technique?.tools ?? []).filter(
+          (id) => !tools.includes(id) && !(into && ['container', 'cookware'].includes(toolById(id)?.kind ?? '')),
+        ),
+        ...fillings.map((f) => f.measure),
+      ],
       into,
       fillings,
       hazards: mentions.flatMap((m) => rawHazard(ingredients[m.ingredient]) ?? []),
@@ -73,7 +85,12 @@ export function rewordStep(step: Step, text: string, ingredients: readonly Ingre
       text: read.text,
       uses: read.uses.length > 0 ? read.uses : step.uses,
       fillings: read.fillings.length > 0 ? read.fillings : step.fillings,
-      tools: [...new Set([...read.tools.filter((id) => !read.fillings.length || !step.fillings.some((f) => f.measure === id)), ...(read.technique === null || read.tools.length === 0 ? step.tools : [])])],
+      tools: [
+        ...new Set([
+          ...read.tools.filter((id) => !read.fillings.length || !step.fillings.some((f) => f.measure === id)),
+          ...(read.technique === null || read.tools.length === 0 ? step.tools : []),
+        ]),
+      ],
       hazards: [...new Set([...step.hazards, ...read.hazards])],
     };
   return { ...read, sourceLine: step.sourceLine, meanwhile: step.meanwhile };

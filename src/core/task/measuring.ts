@@ -20,7 +20,12 @@ const timesWord = (times: number) => (times === 1 ? '' : times === 2 ? ' twice' 
 const HOW: Record<Form, (label: string, item: string) => string[]> = {
   powder: (label, item) => [`Pick up the ${label}.`, `Spoon the ${item} in until it is heaped.`, 'Level the top with a flat edge.'],
   grain: (label, item) => [`Pick up the ${label}.`, `Scoop up the ${item}.`, 'Level the top with a flat edge.'],
-  packed: (label, item) => [`Pick up the ${label}.`, `Spoon the ${item} in.`, 'Press it down with the back of the spoon.', 'Level the top with a flat edge.'],
+  packed: (label, item) => [
+    `Pick up the ${label}.`,
+    `Spoon the ${item} in.`,
+    'Press it down with the back of the spoon.',
+    'Level the top with a flat edge.',
+  ],
   sticky: (label, item) => [`Wipe a little oil in the ${label}.`, `Pour the ${item} in up to the top.`],
   soft: (label, item) => [`Pick up the ${label}.`, `Spoon the ${item} in.`, 'Level the top with a flat edge.'],
   liquid: (label, item) => [`Stand the ${label} flat on the table.`, `Pour the ${item} in slowly.`, 'Bend down and look at the line.'],
@@ -44,31 +49,53 @@ export function measuringOf(quantity: Quantity, unit: Unit | null, item: string,
   const liquid = form === 'liquid';
   const metric = ['ml', 'cl', 'dl', 'l'].includes(unit);
   const millilitres = toFraction(quantity)!.mul(millilitresIn(unit, kitchen.system)!);
-  if (metric && millilitres.compare(45) >= 0) return jug(item, amount, into);
-  const plan = planFilling({ quantity, unit }, kitchen.measures, { system: kitchen.system, substance: liquid ? 'liquid' : 'dry', most: 1 })[0];
-  if (!plan) return jug(item, amount, into);
+  if (metric && millilitres.compare(45) >= 0) return jug(item, amount);
+  const plan = planFilling({ quantity, unit }, kitchen.measures, {
+    system: kitchen.system,
+    substance: liquid ? 'liquid' : 'dry',
+    most: 1,
+  })[0];
+  if (!plan) return jug(item, amount);
   const error = toFraction(plan.error)!.valueOf();
-  const fillings = plan.fillings.map(({ measure, times }) => ({ measure, times, label: measureLabel(kitchen.measures.find((m) => m.id === measure)!) }));
+  const fillings = plan.fillings.map(({ measure, times }) => ({
+    measure,
+    times,
+    label: measureLabel(kitchen.measures.find((m) => m.id === measure)!),
+  }));
   const list = fillings.map((f) => `the ${f.label}${timesWord(f.times)}`);
   const measures = list.length > 1 ? `${list.slice(0, -1).join(', ')} and ${list.at(-1)}` : list[0]!;
   const near = error > NEAR_ENOUGH ? ` (nearest to ${amount}: ${Math.round(error * 100)} % ${plan.direction})` : '';
   const total = fillings.reduce((n, f) => n + f.times, 0);
-  const small = fillings.flatMap((f) => HOW[form](f.label, item).concat(into ? [`Tip it into ${into}.`] : [], f.times > 1 ? [`Do this ${f.times} times. Count aloud.`] : []));
-  return { text: `Fill ${measures} with ${item}${into && total > 1 ? `, into ${into}` : ''}${near}.`, fillings, tools: fillings.map((f) => f.measure), small, technique: 'measure' };
+  const small = fillings.flatMap((f) =>
+    HOW[form](f.label, item).concat(into ? [`Tip it into ${into}.`] : [], f.times > 1 ? [`Do this ${f.times} times. Count aloud.`] : []),
+  );
+  return {
+    text: `Fill ${measures} with ${item}${into && total > 1 ? `, into ${into}` : ''}${near}.`,
+    fillings,
+    tools: fillings.map((f) => f.measure),
+    small,
+    technique: 'measure',
+  };
 }
 
 function weighing(quantity: Quantity, unit: Unit, item: string, amount: string): Measuring {
   const grams = Math.round(toFraction(quantity)!.mul(gramsIn(unit)!).valueOf());
   const shown = unit === 'g' || unit === 'kg' ? amount : `${grams} g`;
   return {
-    text: `Weigh ${shown} of ${item}.`, fillings: [], tools: ['scale', 'small-bowl'], technique: 'weigh',
+    text: `Weigh ${shown} of ${item}.`,
+    fillings: [],
+    tools: ['scale', 'small-bowl'],
+    technique: 'weigh',
     small: ['Turn on the scale.', 'Put a small bowl on the scale.', 'Press zero.', `Add the ${item} until the scale shows ${grams} g.`],
-  }; // prettier-ignore
+  };
 }
 
-function jug(item: string, amount: string, into: string | null): Measuring {
+function jug(item: string, amount: string): Measuring {
   return {
-    text: `Fill the jug to ${amount} with ${item}.`, fillings: [], tools: ['jug'], technique: 'measure',
+    text: `Fill the jug to ${amount} with ${item}.`,
+    fillings: [],
+    tools: ['jug'],
+    technique: 'measure',
     small: ['Stand the jug flat on the table.', `Pour the ${item} in slowly.`, 'Bend down and look at the line.', `Stop at ${amount}.`],
-  }; // prettier-ignore
+  };
 }

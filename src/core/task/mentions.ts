@@ -5,12 +5,23 @@ import { findFood, nameWords, singular } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 
 /** An ingredient spoken of, with the place of its words in the text. */
-export type Mention = { ingredient: number; at: number; end: number; quantity: Quantity | null; unit: Unit | null; part: 'some' | 'rest' | 'all' };
+export type Mention = {
+  ingredient: number;
+  at: number;
+  end: number;
+  quantity: Quantity | null;
+  unit: Unit | null;
+  part: 'some' | 'rest' | 'all';
+};
 
 type Name = { words: string[]; ingredient: number };
 
 /** The names that ingredients go by in a method, made once for a recipe. */
-export type Names = { byFirst: Map<string, Name[]>; groups: { words: string[]; ingredients: number[] }[]; ingredients: readonly Ingredient[] };
+export type Names = {
+  byFirst: Map<string, Name[]>;
+  groups: { words: string[]; ingredients: number[] }[];
+  ingredients: readonly Ingredient[];
+};
 
 /** Which adjectives may be left off a name: "fresh mint leaves" is "mint", "red lentils" is "lentils". */
 export function namesOf(ingredients: readonly Ingredient[]): Names {
@@ -35,8 +46,11 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       if (words.some((w) => own.includes(w)) || name === food!.names[0]) add(words, i);
     }
     if (food?.id === 'cheese') add(['cheese'], i);
-    for (const work of one.preparation) if (work === 'juiced') add([...nameWords(food?.names[0] ?? one.item), 'juice'], i), add(['juice'], i);
-    for (const work of one.preparation) if (work === 'zested') add([...nameWords(food?.names[0] ?? one.item), 'zest'], i), add(['zest'], i);
+    for (const named of ['juiced', 'zested'].filter((w) => one.preparation.includes(w))) {
+      const noun = named === 'juiced' ? 'juice' : 'zest';
+      add([...nameWords(food?.names[0] ?? one.item), noun], i);
+      add([noun], i);
+    }
   });
   for (const held of byFirst.values()) held.sort((a, b) => b.words.length - a.words.length);
   return { byFirst, groups: groupsOf(ingredients), ingredients };
@@ -71,7 +85,11 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
 type Token = { word: string; at: number; end: number };
 
 function tokens(text: string): Token[] {
-  return [...text.toLowerCase().matchAll(/\p{L}[\p{L}']*/gu)].map((m) => ({ word: singular(m[0]), at: m.index, end: m.index + m[0].length }));
+  return [...text.toLowerCase().matchAll(/\p{L}[\p{L}']*/gu)].map((m) => ({
+    word: singular(m[0]),
+    at: m.index,
+    end: m.index + m[0].length,
+  }));
 }
 
 /**
@@ -86,7 +104,8 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     if (group) {
       const at = list[i]!.at;
       const end = list[i + group.words.length - 1]!.end;
-      for (const ingredient of group.ingredients) found.push({ ingredient, at, end, ...amountBefore(text, at, names.ingredients[ingredient]!) });
+      for (const ingredient of group.ingredients)
+        found.push({ ingredient, at, end, ...amountBefore(text, at, names.ingredients[ingredient]!) });
       i += group.words.length - 1;
       continue;
     }
@@ -97,7 +116,8 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     const chosen = best.find((n) => !used.has(n.ingredient) && !found.some((f) => f.ingredient === n.ingredient)) ?? best[0]!;
     const at = list[i]!.at;
     const end = list[i + size - 1]!.end;
-    if (!found.some((f) => f.ingredient === chosen.ingredient)) found.push({ ingredient: chosen.ingredient, at, end, ...amountBefore(text, at, names.ingredients[chosen.ingredient]!) });
+    if (!found.some((f) => f.ingredient === chosen.ingredient))
+      found.push({ ingredient: chosen.ingredient, at, end, ...amountBefore(text, at, names.ingredients[chosen.ingredient]!) });
     i += size - 1;
   }
   return found;
@@ -120,45 +140,87 @@ function isOtherFood(list: Token[], i: number, size: number): boolean {
 /** How much of it the words before say: "1 tbsp of the oil", "half of the cheese", "the remaining oil". */
 function amountBefore(text: string, at: number, one: Ingredient): { quantity: Quantity | null; unit: Unit | null; part: Mention['part'] } {
   const before = text.slice(Math.max(0, at - 40), at);
-  if (/\b(?:remaining|rest of(?: the)?|other half of(?: the)?|leftover)\s*(?:\p{L}+\s+)?$/iu.test(before)) return { quantity: null, unit: null, part: 'rest' };
-  const portion = /\b(half|(?:a|one)[ -](?:third|quarter)|two[ -]thirds|three[ -]quarters)\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?$/iu.exec(before);
+  if (/\b(?:remaining|rest of(?: the)?|other half of(?: the)?|leftover)\s*(?:\p{L}+\s+)?$/iu.test(before))
+    return { quantity: null, unit: null, part: 'rest' };
+  const portion =
+    /\b(half|(?:a|one)[ -](?:third|quarter)|two[ -]thirds|three[ -]quarters)\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?$/iu.exec(before);
   if (portion && one.min) {
-    const share = { half: '1/2', third: '1/3', quarter: '1/4', thirds: '2/3', quarters: '3/4' }[portion[1]!.toLowerCase().split(/[ -]/).at(-1)!];
+    const share = { half: '1/2', third: '1/3', quarter: '1/4', thirds: '2/3', quarters: '3/4' }[
+      portion[1]!.toLowerCase().split(/[ -]/).at(-1)!
+    ];
     const all = toFraction(one.min);
     if (share && all) return { quantity: toQuantity(all.mul(new Fraction(share))), unit: one.unit, part: 'some' };
   }
-  const amount = /(\d[\d ./]*|\b(?:one|two|three|four|five|six|an?|half an?))\s*((?:[a-z]+\.?)?)\s*(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+){0,1}$/iu.exec(before);
+  const amount =
+    /(\d[\d ./]*|\b(?:one|two|three|four|five|six|an?|half an?))\s*((?:[a-z]+\.?)?)\s*(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+){0,1}$/iu.exec(
+      before,
+    );
   if (amount) {
     const number = readNumber(amount[1]!.trim(), 0);
     const unit = readUnit(amount[2]!);
     if (number?.ok && (unit || !number.word)) return { quantity: toQuantity(number.min), unit: unit?.unit ?? null, part: 'some' };
   }
-  if (/\b(?:a little|some|a bit|more|splash|pinch|spoonful|drizzle|dash)\s+(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+)?$/iu.test(before)) return { quantity: null, unit: null, part: 'some' };
+  if (/\b(?:a little|some|a bit|more|splash|pinch|spoonful|drizzle|dash)\s+(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+)?$/iu.test(before))
+    return { quantity: null, unit: null, part: 'some' };
   return { quantity: null, unit: null, part: 'all' };
 }
 
 // Words that are foods in the table but in a method mostly mean something made there, or the tap.
-const NOT_MISSING = new Set(['water', 'pastry', 'bread', 'breadcrumb', 'ice', 'stock', 'cookie', 'cracker', 'vegetable', 'frozen-vegetable', 'ice-cream', 'lemon-juice', 'orange-juice', 'beef', 'gelatine', 'butter-dish', 'sunflower-seed', 'tortilla', 'parsley', 'cumin']);
+const NOT_MISSING = new Set([
+  'water',
+  'pastry',
+  'bread',
+  'breadcrumb',
+  'ice',
+  'stock',
+  'cookie',
+  'cracker',
+  'vegetable',
+  'frozen-vegetable',
+  'ice-cream',
+  'lemon-juice',
+  'orange-juice',
+  'beef',
+  'gelatine',
+  'butter-dish',
+  'sunflower-seed',
+  'tortilla',
+  'parsley',
+  'cumin',
+]);
 
-/**
- * Foods that a step names and the recipe does not list. Its first word is the verb ("butter the tin" names no food). Leaves out what is made on the way (dough, mixture), water, and comparisons ("like breadcrumbs").
- */
-export function unlistedFoods(text: string, ingredients: readonly Ingredient[]): string[] {
-  const listed = new Set<string>();
+/** The foods that a recipe lists, by id and by the words of their names. */
+export type KnownFoods = { ids: Set<string>; words: Set<string> };
+
+export function knownFoods(ingredients: readonly Ingredient[]): KnownFoods {
+  const ids = new Set<string>();
   const words = new Set<string>();
   for (const one of ingredients) {
     for (const name of [one.item, ...one.alternatives]) {
       const food = findFood(name);
-      if (food) listed.add(food.id);
+      if (food) ids.add(food.id);
       for (const word of nameWords(name)) words.add(word);
     }
     for (const work of one.preparation) if (/juice|zest/.test(work)) words.add('juice').add('zest');
   }
-  const plain = text.replace(/^\S+\s/, '').replace(/\b(?:like|resembles?|looks like|size of|as thick as)\b.*$/i, '').replace(/\b(?:garlic press|butter knife|egg cup|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice)\b/gi, '');
+  return { ids, words };
+}
+
+/**
+ * Foods that a step names and the recipe does not list. Its first word is the verb ("butter the tin" names no food). Leaves out what is made on the way (dough, mixture), water, and comparisons ("like breadcrumbs").
+ */
+export function unlistedFoods(text: string, known: KnownFoods): string[] {
+  const plain = text
+    .replace(/^\S+\s/, '')
+    .replace(/\b(?:like|resembles?|looks like|size of|as thick as)\b.*$/i, '')
+    .replace(
+      /\b(?:garlic press|butter knife|egg cup|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice)\b/gi,
+      '',
+    );
   const found: string[] = [];
   for (const token of tokens(plain)) {
     const food = findFood(token.word);
-    if (!food || listed.has(food.id) || NOT_MISSING.has(food.id) || words.has(token.word)) continue;
+    if (!food || known.ids.has(food.id) || NOT_MISSING.has(food.id) || known.words.has(token.word)) continue;
     if (!found.includes(food.names[0]!)) found.push(food.names[0]!);
   }
   return found;

@@ -1,7 +1,11 @@
 // Times in instructions: "for 8 minutes", "1 hour and 30 minutes", "overnight".
 import { plainNumbers, readNumber } from '../amount/quantity';
 
-const UNIT_MINUTES: [RegExp, number][] = [[/^h(?:(?:ou)?rs?)?\b/i, 60], [/^min(?:ute)?s?\b/i, 1], [/^s(?:ec(?:ond)?s?)?\b/i, 1 / 60]];
+const UNIT_MINUTES: [RegExp, number][] = [
+  [/^h(?:(?:ou)?rs?)?\b/i, 60],
+  [/^min(?:ute)?s?\b/i, 1],
+  [/^s(?:ec(?:ond)?s?)?\b/i, 1 / 60],
+];
 
 /** The minutes that a text names, the least of a range; null when it names none. "Overnight" is eight hours (common practice). */
 export function minutesIn(text: string): number | null {
@@ -17,7 +21,8 @@ export function minutesIn(text: string): number | null {
     const unit = UNIT_MINUTES.find(([pattern]) => pattern.test(after));
     if (!unit) continue;
     // "1 hour and 30 minutes" is one time, "5 minutes, then 10 minutes" two: the first counts
-    if (total !== null && !(unit[1] < 60 && total >= 60 && /^\s*(?:hours?|hrs?|h)?\s*(?:and\s+)?$/i.test(plain.slice(from, m.index)))) break;
+    if (total !== null && !(unit[1] < 60 && total >= 60 && /^\s*(?:hours?|hrs?|h)?\s*(?:and\s+)?$/i.test(plain.slice(from, m.index))))
+      break;
     total = (total ?? 0) + Math.round(number.min.valueOf() * unit[1] * 100) / 100;
     from = m.index + number.length;
   }

@@ -38,15 +38,42 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
   const work = one.preparation.flatMap((phrase) => workOf(phrase, one));
   const cut = work.some((w) => CUTS.has(w.technique)) || [...CUTS].some(done);
 
-  if (one.unit === 'can' && !done('open-can')) steps.push({ ...base, technique: 'open-can', text: `Open the can of ${name}.`, thing: `the can of ${name}` });
+  if (one.unit === 'can' && !done('open-can'))
+    steps.push({ ...base, technique: 'open-can', text: `Open the can of ${name}.`, thing: `the can of ${name}` });
   const fresh = food?.rinse && one.unit !== 'can' && !/frozen|canned|tinned|dried(?! lentil)|powder|cooked/i.test(one.item);
   if (fresh && !done('rinse') && !work.some((w) => w.technique === 'rinse'))
-    steps.push({ ...base, technique: 'rinse', text: food.form === 'grain' ? `Rinse ${the} in a sieve under cold water.` : `Rinse ${the} under cold water.`, tools: food.form === 'grain' ? ['tap', 'sieve'] : ['tap'] });
-  if (food && SKINNED.has(food.id) && cut && !done('peel-by-hand') && !done('peel') && !work.some((w) => w.technique.startsWith('peel')) && one.unit !== 'can' && !/powder/i.test(name))
+    steps.push({
+      ...base,
+      technique: 'rinse',
+      text: food.form === 'grain' ? `Rinse ${the} in a sieve under cold water.` : `Rinse ${the} under cold water.`,
+      tools: food.form === 'grain' ? ['tap', 'sieve'] : ['tap'],
+    });
+  if (
+    food &&
+    SKINNED.has(food.id) &&
+    cut &&
+    !done('peel-by-hand') &&
+    !done('peel') &&
+    !work.some((w) => w.technique.startsWith('peel')) &&
+    one.unit !== 'can' &&
+    !/powder/i.test(name)
+  )
     steps.push({ ...base, technique: 'peel-by-hand', text: `Peel ${the}.` });
-  const halfOne = one.unit === null && one.min !== null && toFraction(one.min)!.compare(1) < 0 && !work.some((w) => w.technique === 'juice' || w.technique === 'halve');
+  const halfOne =
+    one.unit === null &&
+    one.min !== null &&
+    toFraction(one.min)!.compare(1) < 0 &&
+    !work.some((w) => w.technique === 'juice' || w.technique === 'halve');
   if (halfOne && food?.form === 'whole' && ['fruit', 'vegetable'].includes(food.group))
-    steps.push({ ...base, technique: 'halve', text: toFraction(one.min!)!.equals(new Fraction(1, 2)) ? `Cut ${the} in half. Use one half.` : `Cut off ${showQuantity(one.min!)} of ${the}.`, into: 'board', name: `part-${name}` });
+    steps.push({
+      ...base,
+      technique: 'halve',
+      text: toFraction(one.min!)!.equals(new Fraction(1, 2))
+        ? `Cut ${the} in half. Use one half.`
+        : `Cut off ${showQuantity(one.min!)} of ${the}.`,
+      into: 'board',
+      name: `part-${name}`,
+    });
   for (const w of work) {
     if (done(w.technique)) continue;
     if (w.technique === 'juice') {
@@ -59,9 +86,22 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
       steps.push({ ...base, technique: 'rinse', text: `Rinse ${the} in a sieve under cold water.`, tools: ['tap', 'sieve'] });
       continue;
     }
-    steps.push({ ...base, technique: w.technique, text: w.text, hazards: food?.choking ? [...hazards, 'choking'] : hazards, into: CUTS.has(w.technique) ? 'board' : null, ...(w.waiting ? { minutes: { waiting: w.waiting } } : {}) });
+    steps.push({
+      ...base,
+      technique: w.technique,
+      text: w.text,
+      hazards: food?.choking ? [...hazards, 'choking'] : hazards,
+      into: CUTS.has(w.technique) ? 'board' : null,
+      ...(w.waiting ? { minutes: { waiting: w.waiting } } : {}),
+    });
   }
-  if (food?.raw === 'egg' && one.unit === null && !done('crack-egg') && !/white|yolk|boiled/i.test(one.item) && !work.some((w) => w.technique === 'crack-egg')) {
+  if (
+    food?.raw === 'egg' &&
+    one.unit === null &&
+    !done('crack-egg') &&
+    !/white|yolk|boiled/i.test(one.item) &&
+    !work.some((w) => w.technique === 'crack-egg')
+  ) {
     const at = steps.findIndex((s) => s.technique === 'beat' || s.technique === 'mix');
     const crack = crackStep(one, uses, name);
     if (at < 0) steps.push(crack);
@@ -74,10 +114,17 @@ function crackStep(one: Ingredient, uses: Draft['uses'], name: string): Draft {
   const count = one.min ? toFraction(one.min)! : new Fraction(1);
   const many = count.compare(1) > 0;
   return {
-    sourceLine: null, technique: 'crack-egg', uses, name, thing: many ? 'an egg' : 'the egg', into: 'small-bowl', tools: ['small-bowl'],
+    sourceLine: null,
+    technique: 'crack-egg',
+    uses,
+    name,
+    thing: many ? 'an egg' : 'the egg',
+    into: 'small-bowl',
+    tools: ['small-bowl'],
     text: many ? `Crack ${showQuantity(count.toFraction())} eggs into a small bowl, one at a time.` : 'Crack the egg into a small bowl.',
-    demands: many ? ['count'] : [], minutes: { active: 0.7 * Math.ceil(count.valueOf()) },
-  }; // prettier-ignore
+    demands: many ? ['count'] : [],
+    minutes: { active: 0.7 * Math.ceil(count.valueOf()) },
+  };
 }
 
 /** A phrase of preparation as a technique and its words: "cut into strips" -> slice, "Cut the chicken into strips." */
@@ -91,10 +138,23 @@ function workOf(phrase: string, one: Ingredient): { technique: string; text: str
   if (verb === 'separate') return [];
   const words = phrase.toLowerCase().split(/\s+/);
   const at = words.findIndex((w) => preparationVerb(w));
-  const tail = words.slice(at + 1).join(' ').replace(/^(?:and|then)\b.*$/, '').replace(/\band\b.*$/, '').trim();
-  const how = words.slice(0, at).filter((w) => w.endsWith('ly')).join(' ');
+  const tail = words
+    .slice(at + 1)
+    .join(' ')
+    .replace(/^(?:and|then)\b.*$/, '')
+    .replace(/\band\b.*$/, '')
+    .trim();
+  const how = words
+    .slice(0, at)
+    .filter((w) => w.endsWith('ly'))
+    .join(' ');
   const about = new Set([findFood(one.item)?.id ?? '', ...one.item.toLowerCase().split(/\s+/)]);
-  const technique = verb === 'crush' && !about.has('garlic') ? findTechnique(['mash'], about) : verb === 'warm' ? findTechnique(['heat'], about) : findTechnique([verb, ...tail.split(' ')], about);
+  const technique =
+    verb === 'crush' && !about.has('garlic')
+      ? findTechnique(['mash'], about)
+      : verb === 'warm'
+        ? findTechnique(['heat'], about)
+        : findTechnique([verb, ...tail.split(' ')], about);
   if (!technique) return [];
   if (verb === 'quarter') return [{ technique: technique.id, text: `Cut ${the} into quarters${tail ? `, ${tail}` : ''}.` }];
   if (verb === 'halve') return [{ technique: technique.id, text: `Cut ${the} in half${tail ? `, ${tail}` : ''}.` }];
@@ -108,7 +168,9 @@ function workOf(phrase: string, one: Ingredient): { technique: string; text: str
   if (verb === 'break') return [{ technique: 'tear', text: `Break up ${the}.` }];
   const cap = verb.charAt(0).toUpperCase() + verb.slice(1);
   const waiting = technique.minutes.waiting;
-  return [{ technique: technique.id, text: `${cap} ${the}${tail ? ` ${tail}` : ''}${how ? ` ${how}` : ''}.`, ...(waiting ? { waiting } : {}) }];
+  return [
+    { technique: technique.id, text: `${cap} ${the}${tail ? ` ${tail}` : ''}${how ? ` ${how}` : ''}.`, ...(waiting ? { waiting } : {}) },
+  ];
 }
 
 /**
@@ -116,14 +178,24 @@ function workOf(phrase: string, one: Ingredient): { technique: string; text: str
  * @param into where it is tipped, as a tool id; null when it goes straight to where it is used
  * @returns null for what is counted or taken as it is
  */
-export function measureStep(ingredients: readonly Ingredient[], index: number, quantity: Quantity | null, unit: Unit | null, into: string | null, kitchen: Kitchen): Draft | null {
+export function measureStep(
+  ingredients: readonly Ingredient[],
+  index: number,
+  quantity: Quantity | null,
+  unit: Unit | null,
+  into: string | null,
+  kitchen: Kitchen,
+): Draft | null {
   const one = ingredients[index]!;
   const wanted = quantity ?? one.min;
   const inUnit = quantity === null ? one.unit : unit;
   if (!wanted) return null;
   const name = nameOf(one);
   // a tin or a packet is used whole; its own size is no amount to measure
-  const measurable = kindOfUnit(inUnit) === 'count' && one.alternate ? { quantity: one.alternate.quantity, unit: one.alternate.unit } : { quantity: wanted, unit: inUnit };
+  const measurable =
+    kindOfUnit(inUnit) === 'count' && one.alternate
+      ? { quantity: one.alternate.quantity, unit: one.alternate.unit }
+      : { quantity: wanted, unit: inUnit };
   const liquid = findFood(one.item)?.form === 'liquid';
   let target = into;
   let measuring = measuringOf(measurable.quantity, measurable.unit, name, target ? 'a small bowl' : null, kitchen);

@@ -15,7 +15,14 @@ export function readyRoutine(): Draft[] {
   return [
     { text: 'Tie back long hair.', technique: 'tie-hair', sourceLine: null, thing: 'your hair', name: 'hair' },
     { text: 'Put on your apron.', technique: 'apron-on', sourceLine: null, thing: 'your apron', name: 'apron' },
-    { text: 'Wash your hands with soap for 20 seconds.', technique: 'wash-hands', sourceLine: null, thing: 'your hands', name: 'hands', minutes: { active: 1 } },
+    {
+      text: 'Wash your hands with soap for 20 seconds.',
+      technique: 'wash-hands',
+      sourceLine: null,
+      thing: 'your hands',
+      name: 'hands',
+      minutes: { active: 1 },
+    },
     { text: 'Wipe the table.', technique: 'wipe', sourceLine: null, thing: 'the table', name: 'table', phase: 'ready' },
   ];
 }
@@ -54,11 +61,19 @@ export function gatherRoutine(recipe: Recipe, steps: Step[], kitchen: Kitchen): 
     const place = kitchen.places[keep] ?? `the ${keep}`;
     const allergens = things.flatMap((t) => t.food?.allergens ?? []);
     const hazards: Hazard[] = allergens.length > 0 ? ['allergen'] : [];
-    return [{
-      text: `From ${place}, get ${list(things.map((t) => fetched(t.one)))}.`, technique: 'gather', sourceLine: null, thing: list(things.map((t) => fetched(t.one))),
-      name: keep, hazards, uses: things.map((t) => ({ ingredient: t.index, item: t.one.item, quantity: null, unit: null })), minutes: { active: 0.3 * things.length + 0.3 },
-      small: things.flatMap((t) => [`Find the ${fetched(t.one)}.`, 'Put it on the table.']),
-    }]; // prettier-ignore
+    return [
+      {
+        text: `From ${place}, get ${list(things.map((t) => fetched(t.one)))}.`,
+        technique: 'gather',
+        sourceLine: null,
+        thing: list(things.map((t) => fetched(t.one))),
+        name: keep,
+        hazards,
+        uses: things.map((t) => ({ ingredient: t.index, item: t.one.item, quantity: null, unit: null })),
+        minutes: { active: 0.3 * things.length + 0.3 },
+        small: things.flatMap((t) => [`Find the ${fetched(t.one)}.`, 'Put it on the table.']),
+      },
+    ];
   });
   return [...foods, ...gatherTools(steps, kitchen)];
 }
@@ -77,10 +92,15 @@ function gatherTools(steps: Step[], kitchen: Kitchen): Draft[] {
     const named = tools.map((id) => toolName(id, kitchen));
     const groups = place ? [named] : halves(named);
     return groups.map((names, i) => ({
-      text: place ? `From ${place}, get the ${list(names)}.` : `Get the ${list(names)}.`, technique: 'gather', sourceLine: null, thing: `the ${list(names)}`, name: place || `tools${i ? `-${i + 1}` : ''}`,
-      tools: tools.filter((id) => names.includes(toolName(id, kitchen))), minutes: { active: 0.2 * names.length + 0.3 },
+      text: place ? `From ${place}, get the ${list(names)}.` : `Get the ${list(names)}.`,
+      technique: 'gather',
+      sourceLine: null,
+      thing: `the ${list(names)}`,
+      name: place || `tools${i ? `-${i + 1}` : ''}`,
+      tools: tools.filter((id) => names.includes(toolName(id, kitchen))),
+      minutes: { active: 0.2 * names.length + 0.3 },
       small: names.flatMap((n) => [`Find the ${n}.`, 'Put it on the table.']),
-    })); // prettier-ignore
+    }));
   });
 }
 
@@ -100,14 +120,40 @@ export function toolName(id: string, kitchen: Kitchen): string {
 /** After the recipe: eat, store within two hours (USDA FSIS), clean up. */
 export function afterRoutine(recipe: Recipe, perishable: boolean): { serve: Draft[]; after: Draft[] } {
   const after: Draft[] = [];
-  if (perishable) after.push({ text: 'Put what is left in a box in the fridge within 2 hours.', technique: 'store', sourceLine: null, thing: 'what is left', name: 'rest' });
+  if (perishable)
+    after.push({
+      text: 'Put what is left in a box in the fridge within 2 hours.',
+      technique: 'store',
+      sourceLine: null,
+      thing: 'what is left',
+      name: 'rest',
+    });
   after.push(
     { text: 'Put the food away.', technique: 'put-away', sourceLine: null, thing: 'the food', name: 'food' },
     { text: 'Wash up.', technique: 'wash-up', sourceLine: null, thing: 'the dishes', name: 'dishes' },
     { text: 'Put the tools away.', technique: 'put-away', sourceLine: null, thing: 'the tools', name: 'tools', phase: 'clean' },
     { text: 'Wipe the table.', technique: 'wipe', sourceLine: null, thing: 'the table', name: 'table-after' },
-    { text: 'Wash your hands with soap for 20 seconds.', technique: 'wash-hands', sourceLine: null, thing: 'your hands', name: 'hands-after', phase: 'clean' },
+    {
+      text: 'Wash your hands with soap for 20 seconds.',
+      technique: 'wash-hands',
+      sourceLine: null,
+      thing: 'your hands',
+      name: 'hands-after',
+      phase: 'clean',
+    },
   );
   const choking = recipe.ingredients.some((one) => findFood(one.item)?.choking);
-  return { serve: [{ text: 'Sit down, taste and eat.', technique: 'eat', sourceLine: null, thing: 'the food', name: 'food', hazards: ['allergen', ...(choking ? (['choking'] as const) : [])] }], after };
+  return {
+    serve: [
+      {
+        text: 'Sit down, taste and eat.',
+        technique: 'eat',
+        sourceLine: null,
+        thing: 'the food',
+        name: 'food',
+        hazards: ['allergen', ...(choking ? (['choking'] as const) : [])],
+      },
+    ],
+    after,
+  };
 }

@@ -1,10 +1,39 @@
 // The shapes of the lexicon: what a technique asks, what can hurt, and what a tool is.
 /** What a step asks of a person (see docs/sources.md). Needs of a learner are said in the same words. */
 export type Demand =
-  | 'two-hands' | 'strong-grip' | 'fine-aim' | 'sight' | 'hearing' | 'read-word' | 'read-number' | 'count' | 'fraction' | 'judge-doneness'
-  | 'heat' | 'noise' | 'smell' | 'wet-sticky' | 'reach' | 'standing' | 'memory' | 'waiting'; // prettier-ignore
+  | 'two-hands'
+  | 'strong-grip'
+  | 'fine-aim'
+  | 'sight'
+  | 'hearing'
+  | 'read-word'
+  | 'read-number'
+  | 'count'
+  | 'fraction'
+  | 'judge-doneness'
+  | 'heat'
+  | 'noise'
+  | 'smell'
+  | 'wet-sticky'
+  | 'reach'
+  | 'standing'
+  | 'memory'
+  | 'waiting';
 
-export type Hazard = 'sharp' | 'hot' | 'steam' | 'raw-egg' | 'raw-meat' | 'raw-fish' | 'raw-flour' | 'edge' | 'electric' | 'choking' | 'allergen' | 'splash' | 'slip';
+export type Hazard =
+  | 'sharp'
+  | 'hot'
+  | 'steam'
+  | 'raw-egg'
+  | 'raw-meat'
+  | 'raw-fish'
+  | 'raw-flour'
+  | 'edge'
+  | 'electric'
+  | 'choking'
+  | 'allergen'
+  | 'splash'
+  | 'slip';
 
 /** How near an adult stands, from least to most. */
 export type Supervision = 'none' | 'nearby' | 'within-reach' | 'adult-does';
@@ -18,9 +47,52 @@ export const PHASES: readonly Phase[] = ['ready', 'gather', 'prepare', 'cook', '
 
 /** What the picture of the action shows moving: see core/picture. */
 export type Motif =
-  | 'get' | 'put-in' | 'put-on' | 'pour' | 'stir' | 'whisk' | 'mash' | 'cut' | 'peel' | 'grate' | 'crack' | 'squeeze' | 'rinse' | 'drain' | 'open' | 'fill' | 'spread' | 'sprinkle'
-  | 'roll' | 'knead' | 'press' | 'shape' | 'turn-over' | 'lift-out' | 'take-off' | 'wash-hands' | 'wear' | 'wipe' | 'wash-up' | 'switch-on' | 'switch-off' | 'heat' | 'oven' | 'microwave' | 'wait' | 'cover'
-  | 'look' | 'chill' | 'serve' | 'eat' | 'tie' | 'tear' | 'prick' | 'away' | 'line' | 'check'; // prettier-ignore
+  | 'get'
+  | 'put-in'
+  | 'put-on'
+  | 'pour'
+  | 'stir'
+  | 'whisk'
+  | 'mash'
+  | 'cut'
+  | 'peel'
+  | 'grate'
+  | 'crack'
+  | 'squeeze'
+  | 'rinse'
+  | 'drain'
+  | 'open'
+  | 'fill'
+  | 'spread'
+  | 'sprinkle'
+  | 'roll'
+  | 'knead'
+  | 'press'
+  | 'shape'
+  | 'turn-over'
+  | 'lift-out'
+  | 'take-off'
+  | 'wash-hands'
+  | 'wear'
+  | 'wipe'
+  | 'wash-up'
+  | 'switch-on'
+  | 'switch-off'
+  | 'heat'
+  | 'oven'
+  | 'microwave'
+  | 'wait'
+  | 'cover'
+  | 'look'
+  | 'chill'
+  | 'serve'
+  | 'eat'
+  | 'tie'
+  | 'tear'
+  | 'prick'
+  | 'away'
+  | 'line'
+  | 'check';
 
 export type Technique = {
   id: string;
@@ -59,4 +131,3 @@ export type Tool = {
   hazards: readonly Hazard[];
   picture: string;
 };
-

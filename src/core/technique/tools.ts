@@ -18,12 +18,25 @@ export const TOOLS: Tool[] = [
   tool('glass', 'glass|tumbler', 'container', ['edge'], 300),
   tool('jug', 'jug|pitcher|measuring jug|liquid measuring cup', 'container', [], 1000),
   tool('storage-box', 'airtight container|storage box|lidded box|storage container|airtight tin|container', 'container', [], 1000),
-  tool('tray', 'baking tray|baking sheet|cookie sheet|oven tray|sheet pan|tray|roasting tin|roasting tray|roasting pan', 'cookware', ['hot'], undefined),
+  tool(
+    'tray',
+    'baking tray|baking sheet|cookie sheet|oven tray|sheet pan|tray|roasting tin|roasting tray|roasting pan',
+    'cookware',
+    ['hot'],
+    undefined,
+  ),
   tool('baking-dish', 'baking dish|ovenproof dish|casserole dish|pie dish|casserole|oven dish|gratin dish|dish', 'cookware', ['hot'], 2500),
   tool('cake-tin', 'cake tin|cake pan|loaf tin|loaf pan|tin|springform', 'cookware', ['hot'], 2000),
   tool('muffin-tin', 'muffin tin|muffin tray|muffin pan|cupcake tin|bun tin', 'cookware', ['hot'], 1000),
   tool('saucepan', 'saucepan|pan|pot|sauce pan|medium saucepan|small saucepan|cooking pot', 'cookware', ['hot'], 2500),
-  tool('large-pan', 'large saucepan|large pot|large pan|stockpot|big pan|big pot|dutch oven|stock pot', 'cookware', ['hot'], 5000, 'saucepan'),
+  tool(
+    'large-pan',
+    'large saucepan|large pot|large pan|stockpot|big pan|big pot|dutch oven|stock pot',
+    'cookware',
+    ['hot'],
+    5000,
+    'saucepan',
+  ),
   tool('frying-pan', 'frying pan|skillet|fry pan|large skillet|griddle|sauté pan|nonstick pan', 'cookware', ['hot'], 2500),
   tool('wok', 'wok', 'cookware', ['hot'], 4000, 'frying-pan'),
   tool('lid', 'lid', 'cookware'),
@@ -63,9 +76,22 @@ export const TOOLS: Tool[] = [
   tool('microwave', 'microwave|microwave oven', 'appliance', ['electric']),
   tool('toaster', 'toaster', 'appliance', ['hot', 'electric']),
   tool('kettle', 'kettle', 'appliance', ['hot', 'steam', 'electric'], 1700),
-  tool('blender', 'blender|food processor|liquidiser|stick blender|hand blender|immersion blender|processor', 'appliance', ['sharp', 'electric'], 1500),
+  tool(
+    'blender',
+    'blender|food processor|liquidiser|stick blender|hand blender|immersion blender|processor',
+    'appliance',
+    ['sharp', 'electric'],
+    1500,
+  ),
   tool('mixer', 'electric mixer|hand mixer|electric whisk|mixer|stand mixer|handheld mixer', 'appliance', ['electric']),
-  tool('slow-cooker', 'slow cooker|pressure cooker|rice cooker|electric skillet', 'appliance', ['hot', 'electric', 'steam'], 4000, 'large-pan'),
+  tool(
+    'slow-cooker',
+    'slow cooker|pressure cooker|rice cooker|electric skillet',
+    'appliance',
+    ['hot', 'electric', 'steam'],
+    4000,
+    'large-pan',
+  ),
   tool('air-fryer', 'air fryer|toaster oven', 'appliance', ['hot', 'electric'], 4000, 'oven'),
   tool('fridge', 'fridge|refrigerator', 'appliance'),
   tool('freezer', 'freezer', 'appliance', [], undefined, 'fridge'),
@@ -80,7 +106,7 @@ export const TOOLS: Tool[] = [
   tool('soap', 'soap|washing-up liquid|dish soap', 'cleaning'),
   tool('tap', 'tap|faucet|sink', 'appliance'),
   tool('bin', 'bin|trash|waste', 'cleaning'),
-]; // prettier-ignore
+];
 
 const BY_ID = new Map(TOOLS.map((t) => [t.id, t]));
 /** A tool by its id; undefined when there is none. */

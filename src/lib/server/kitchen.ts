@@ -7,7 +7,10 @@ export type KitchenRow = Kitchen & { measurePlaces: Record<string, string> };
 export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
   const row = await trx('kitchen').where({ school_id: trx.school }).first('system', 'places');
   if (!row) return { ...USUAL_KITCHEN, measurePlaces: {} };
-  const measures = await trx('kitchen_measure').where({ school_id: trx.school }).orderBy('position').select('id', 'quantity', 'unit', 'kind', 'place');
+  const measures = await trx('kitchen_measure')
+    .where({ school_id: trx.school })
+    .orderBy('position')
+    .select('id', 'quantity', 'unit', 'kind', 'place');
   const tools = await trx('kitchen_tool').where({ school_id: trx.school }).orderBy('id').select('id', 'place');
   return {
     system: row.system,

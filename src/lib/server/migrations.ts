@@ -7,5 +7,5 @@ const MIGRATIONS: Record<string, Knex.Migration> = { '0001_first': first };
 export const migrationSource: Knex.MigrationSource<string> = {
   getMigrations: () => Promise.resolve(Object.keys(MIGRATIONS).sort()),
   getMigrationName: (name) => name,
-  getMigration: (name) => Promise.resolve(MIGRATIONS[name]!),
+  getMigration: (name) => Promise.resolve(MIGRATIONS[name]),
 };

@@ -3,27 +3,65 @@ import type { Reading } from '$core';
 import type { SchoolTrx } from './school-scope';
 
 export type RecipeRow = { id: string; title: string; source: string; reading: Reading; servingsWanted: number | null; revision: number };
-export type RecipeSummary = { id: string; title: string; revision: number; unread: number; ingredients: number; instructions: number; withoutPicture: number; steps: number | null; versions: number; lessons: number; draftNewer: boolean };
+export type RecipeSummary = {
+  id: string;
+  title: string;
+  revision: number;
+  unread: number;
+  ingredients: number;
+  instructions: number;
+  withoutPicture: number;
+  steps: number | null;
+  versions: number;
+  lessons: number;
+  draftNewer: boolean;
+};
 
 /** Saves a new recipe. The same id twice is one recipe: a double submit answers as the first did. */
 export async function addRecipe(trx: SchoolTrx, id: string, source: string, reading: Reading): Promise<void> {
   const title = reading.recipe.title || 'Recipe without a name';
-  await trx('recipe').insert({ school_id: trx.school, id, title, source, reading: JSON.stringify({ ...reading, recipe: { ...reading.recipe, title } }) }).onConflict(['school_id', 'id']).ignore();
+  await trx('recipe')
+    .insert({ school_id: trx.school, id, title, source, reading: JSON.stringify({ ...reading, recipe: { ...reading.recipe, title } }) })
+    .onConflict(['school_id', 'id'])
+    .ignore();
 }
 
 export async function getRecipe(trx: SchoolTrx, id: string): Promise<RecipeRow | null> {
-  const row = await trx('recipe').where({ school_id: trx.school, id }).first('id', 'title', 'source', 'reading', 'servings_wanted', 'revision');
-  return row ? { id: row.id, title: row.title, source: row.source, reading: row.reading, servingsWanted: row.servings_wanted, revision: row.revision } : null;
+  const row = await trx('recipe')
+    .where({ school_id: trx.school, id })
+    .first('id', 'title', 'source', 'reading', 'servings_wanted', 'revision');
+  return row
+    ? {
+        id: row.id,
+        title: row.title,
+        source: row.source,
+        reading: row.reading,
+        servingsWanted: row.servings_wanted,
+        revision: row.revision,
+      }
+    : null;
 }
 
 /**
  * Saves a corrected reading if nobody saved since `revision`.
  * @returns the new revision, or null when another save came first: then nothing is changed
  */
-export async function saveReading(trx: SchoolTrx, id: string, revision: number, reading: Reading, servingsWanted: number | null): Promise<number | null> {
+export async function saveReading(
+  trx: SchoolTrx,
+  id: string,
+  revision: number,
+  reading: Reading,
+  servingsWanted: number | null,
+): Promise<number | null> {
   const rows = await trx('recipe')
     .where({ school_id: trx.school, id, revision })
-    .update({ reading: JSON.stringify(reading), title: reading.recipe.title, servings_wanted: servingsWanted, revision: revision + 1, updated_at: trx.fn.now() })
+    .update({
+      reading: JSON.stringify(reading),
+      title: reading.recipe.title,
+      servings_wanted: servingsWanted,
+      revision: revision + 1,
+      updated_at: trx.fn.now(),
+    })
     .returning('revision');
   return rows[0]?.revision ?? null;
 }
@@ -36,17 +74,35 @@ export async function listRecipes(trx: SchoolTrx, only?: string): Promise<Recipe
       this.on('d.school_id', 'r.school_id').andOn('d.recipe_id', 'r.id');
     })
     .select(
-      'r.id', 'r.title', 'r.revision',
+      'r.id',
+      'r.title',
+      'r.revision',
       trx.raw(`jsonb_array_length(r.reading->'notUnderstood') as unread`),
       trx.raw(`jsonb_array_length(r.reading->'recipe'->'ingredients') as ingredients`),
       trx.raw(`jsonb_array_length(r.reading->'recipe'->'instructions') as instructions`),
       trx.raw(`jsonb_array_length(d.steps) as steps`),
       // a step with neither a technique nor a thing has nothing to draw
-      trx.raw(`(select count(*)::int from jsonb_array_elements(d.steps) s where s->>'technique' is null and jsonb_array_length(s->'uses') = 0 and jsonb_array_length(s->'tools') = 0) as without_picture`),
+      trx.raw(
+        `(select count(*)::int from jsonb_array_elements(d.steps) s where s->>'technique' is null and jsonb_array_length(s->'uses') = 0 and jsonb_array_length(s->'tools') = 0) as without_picture`,
+      ),
       trx.raw(`(select count(*)::int from task_version v where v.school_id = r.school_id and v.recipe_id = r.id) as versions`),
       trx.raw(`(select count(*)::int from lesson l where l.school_id = r.school_id and l.recipe_id = r.id) as lessons`),
-      trx.raw(`coalesce(d.revision > (select max(v.from_revision) from task_version v where v.school_id = r.school_id and v.recipe_id = r.id), false) as draft_newer`),
+      trx.raw(
+        `coalesce(d.revision > (select max(v.from_revision) from task_version v where v.school_id = r.school_id and v.recipe_id = r.id), false) as draft_newer`,
+      ),
     )
-    .orderBy('r.updated_at', 'desc'); // prettier-ignore
-  return rows.map((r: Record<string, never>) => ({ id: r.id, title: r.title, revision: r.revision, unread: r.unread, ingredients: r.ingredients, instructions: r.instructions, withoutPicture: r.without_picture ?? 0, steps: r.steps, versions: r.versions, lessons: r.lessons, draftNewer: r.draft_newer }));
+    .orderBy('r.updated_at', 'desc');
+  return rows.map((r: Record<string, never>) => ({
+    id: r.id,
+    title: r.title,
+    revision: r.revision,
+    unread: r.unread,
+    ingredients: r.ingredients,
+    instructions: r.instructions,
+    withoutPicture: r.without_picture ?? 0,
+    steps: r.steps,
+    versions: r.versions,
+    lessons: r.lessons,
+    draftNewer: r.draft_newer,
+  }));
 }

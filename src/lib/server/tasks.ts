@@ -4,36 +4,88 @@ import type { SchoolTrx } from './school-scope';
 
 /** `recipeRevision`: the reading that the steps were built from. */
 export type DraftRow = { grain: Grain; steps: Step[]; revision: number; recipeRevision: number };
-export type VersionRow = { number: number; grain: Grain; ingredients: Ingredient[]; note: string; publishedAt: string; fromRevision: number; steps: Step[] };
+export type VersionRow = {
+  number: number;
+  grain: Grain;
+  ingredients: Ingredient[];
+  note: string;
+  publishedAt: string;
+  fromRevision: number;
+  steps: Step[];
+};
 
 export async function getDraft(trx: SchoolTrx, recipeId: string): Promise<DraftRow | null> {
-  const row = await trx('task_draft').where({ school_id: trx.school, recipe_id: recipeId }).first('grain', 'steps', 'revision', 'recipe_revision');
+  const row = await trx('task_draft')
+    .where({ school_id: trx.school, recipe_id: recipeId })
+    .first('grain', 'steps', 'revision', 'recipe_revision');
   return row ? { grain: row.grain, steps: row.steps, revision: row.revision, recipeRevision: row.recipe_revision } : null;
 }
 
 /** Starts the draft of a recipe; where there is one already, that one stands. */
 export async function startDraft(trx: SchoolTrx, recipeId: string, recipeRevision: number, grain: Grain, steps: Step[]): Promise<void> {
-  await trx('task_draft').insert({ school_id: trx.school, recipe_id: recipeId, recipe_revision: recipeRevision, grain, steps: JSON.stringify(steps) }).onConflict(['school_id', 'recipe_id']).ignore();
+  await trx('task_draft')
+    .insert({ school_id: trx.school, recipe_id: recipeId, recipe_revision: recipeRevision, grain, steps: JSON.stringify(steps) })
+    .onConflict(['school_id', 'recipe_id'])
+    .ignore();
 }
 
 /** Saves the draft if nobody saved since `revision`; null when somebody did, and nothing is changed. */
-export async function saveDraft(trx: SchoolTrx, recipeId: string, revision: number, steps: Step[], built?: { grain: Grain; recipeRevision: number }): Promise<number | null> {
+export async function saveDraft(
+  trx: SchoolTrx,
+  recipeId: string,
+  revision: number,
+  steps: Step[],
+  built?: { grain: Grain; recipeRevision: number },
+): Promise<number | null> {
   const rows = await trx('task_draft')
     .where({ school_id: trx.school, recipe_id: recipeId, revision })
-    .update({ steps: JSON.stringify(steps), ...(built ? { grain: built.grain, recipe_revision: built.recipeRevision } : {}), revision: revision + 1, updated_at: trx.fn.now() })
+    .update({
+      steps: JSON.stringify(steps),
+      ...(built ? { grain: built.grain, recipe_revision: built.recipeRevision } : {}),
+      revision: revision + 1,
+      updated_at: trx.fn.now(),
+    })
     .returning('revision');
   return rows[0]?.revision ?? null;
 }
 
 /** Publishes the draft as the next version. The row lock makes two at once come one after the other. */
-export async function publish(trx: SchoolTrx, recipeId: string, revision: number, ingredients: Ingredient[], note: string): Promise<number | null> {
-  const draft = await trx('task_draft').where({ school_id: trx.school, recipe_id: recipeId, revision }).forUpdate().first('grain', 'steps', 'revision');
+export async function publish(
+  trx: SchoolTrx,
+  recipeId: string,
+  revision: number,
+  ingredients: Ingredient[],
+  note: string,
+): Promise<number | null> {
+  const draft = await trx('task_draft')
+    .where({ school_id: trx.school, recipe_id: recipeId, revision })
+    .forUpdate()
+    .first('grain', 'steps', 'revision');
   if (!draft) return null;
   const last = await trx('task_version').where({ school_id: trx.school, recipe_id: recipeId }).max('number as n').first();
   const number = (last?.n ?? 0) + 1;
-  await trx('task_version').insert({ school_id: trx.school, recipe_id: recipeId, number, grain: draft.grain, ingredients: JSON.stringify(ingredients), note, from_revision: revision });
+  await trx('task_version').insert({
+    school_id: trx.school,
+    recipe_id: recipeId,
+    number,
+    grain: draft.grain,
+    ingredients: JSON.stringify(ingredients),
+    note,
+    from_revision: revision,
+  });
   const steps = draft.steps as Step[];
-  await trx.batchInsert('task_step', steps.map((step, position) => ({ school_id: trx.school, recipe_id: recipeId, number, key: step.key, position, step: JSON.stringify(step) })), 200);
+  await trx.batchInsert(
+    'task_step',
+    steps.map((step, position) => ({
+      school_id: trx.school,
+      recipe_id: recipeId,
+      number,
+      key: step.key,
+      position,
+      step: JSON.stringify(step),
+    })),
+    200,
+  );
   return number;
 }
 
@@ -42,6 +94,17 @@ export async function getVersion(trx: SchoolTrx, recipeId: string, number?: numb
   const query = trx('task_version').where({ school_id: trx.school, recipe_id: recipeId });
   const row = await (number ? query.where({ number }) : query.orderBy('number', 'desc')).first();
   if (!row) return null;
-  const steps = await trx('task_step').where({ school_id: trx.school, recipe_id: recipeId, number: row.number }).orderBy('position').pluck('step');
-  return { number: row.number, grain: row.grain, ingredients: row.ingredients, note: row.note, publishedAt: row.published_at.toISOString(), fromRevision: row.from_revision, steps };
+  const steps = await trx('task_step')
+    .where({ school_id: trx.school, recipe_id: recipeId, number: row.number })
+    .orderBy('position')
+    .pluck('step');
+  return {
+    number: row.number,
+    grain: row.grain,
+    ingredients: row.ingredients,
+    note: row.note,
+    publishedAt: row.published_at.toISOString(),
+    fromRevision: row.from_revision,
+    steps,
+  };
 }

@@ -17,7 +17,9 @@
   <Dialog.Trigger class="btn btn-quiet screen-only">Keys <kbd class="font-sans">?</kbd></Dialog.Trigger>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
-    <Dialog.Content class="fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[min(30rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded border-2 border-ink bg-sheet p-6 text-ink">
+    <Dialog.Content
+      class="fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[min(30rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded border-2 border-ink bg-sheet p-6 text-ink"
+    >
       <Dialog.Title class="mb-3 text-xl font-bold">Keys here</Dialog.Title>
       <dl class="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
         {#each keys as [key, what] (key)}

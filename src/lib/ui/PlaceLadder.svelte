@@ -14,9 +14,13 @@
         <a
           href="/recipes/{recipeId}/{place.id}"
           aria-current={place.id === current ? 'page' : undefined}
-          class="flex min-h-12 w-full flex-col justify-center px-3 py-1 leading-tight no-underline {isNext ? 'next text-on-next' : 'text-ink hover:text-act'}"
+          class="flex min-h-12 w-full flex-col justify-center px-3 py-1 leading-tight no-underline {isNext
+            ? 'next text-on-next'
+            : 'text-ink hover:text-act'}"
         >
-          <span class={place.id === current ? 'font-bold underline decoration-[3px] underline-offset-4' : 'font-semibold'}>{place.name}</span>
+          <span class={place.id === current ? 'font-bold underline decoration-[3px] underline-offset-4' : 'font-semibold'}
+            >{place.name}</span
+          >
           {#if isNext}<span class="text-sm font-normal">next: {next.why}</span>{/if}
         </a>
       </li>

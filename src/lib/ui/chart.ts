@@ -1,6 +1,14 @@
 // ECharts, only the parts in use. Loaded when a chart is shown, never on Cook.
 import { LineChart, type LineSeriesOption } from 'echarts/charts';
-import { AriaComponent, GridComponent, MarkLineComponent, TooltipComponent, type GridComponentOption, type MarkLineComponentOption, type TooltipComponentOption } from 'echarts/components';
+import {
+  AriaComponent,
+  GridComponent,
+  MarkLineComponent,
+  TooltipComponent,
+  type GridComponentOption,
+  type MarkLineComponentOption,
+  type TooltipComponentOption,
+} from 'echarts/components';
 import * as echarts from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 

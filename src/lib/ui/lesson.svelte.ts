@@ -79,12 +79,31 @@ export class Lesson {
   }
 
   async #keep(stepKey: string, made: Held, replaces: string | null, how: 'tap' | 'key'): Promise<void> {
-    await keepObservation({ id: made.id, lessonId: this.lessonId, learnerId: this.learnerId, stepKey, code: made.code, observer: 'teacher', how, madeAt: made.madeAt, replaces, sent: 0 });
+    await keepObservation({
+      id: made.id,
+      lessonId: this.lessonId,
+      learnerId: this.learnerId,
+      stepKey,
+      code: made.code,
+      observer: 'teacher',
+      how,
+      madeAt: made.madeAt,
+      replaces,
+      sent: 0,
+    });
     this.sendSoon();
   }
 
   async note(text: string): Promise<void> {
-    await keepNote({ id: newId(), lessonId: this.lessonId, learnerId: this.learnerId, stepKey: this.stepKey, text, madeAt: moment(), sent: 0 });
+    await keepNote({
+      id: newId(),
+      lessonId: this.lessonId,
+      learnerId: this.learnerId,
+      stepKey: this.stepKey,
+      text,
+      madeAt: moment(),
+      sent: 0,
+    });
     await this.#count();
     this.sendSoon(0);
   }

@@ -46,7 +46,12 @@ export class Saver {
     this.state = 'saving';
     this.#again = false;
     try {
-      const response = await fetch(this.url(), { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ revision: this.revision, ...this.body() }), keepalive: false });
+      const response = await fetch(this.url(), {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ revision: this.revision, ...this.body() }),
+        keepalive: false,
+      });
       const answer = (await response.json().catch(() => ({}))) as Answer;
       if (response.status === 409) {
         this.state = 'stale';

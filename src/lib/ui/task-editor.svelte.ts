@@ -1,5 +1,21 @@
 // The steps on the desk: every change keeps what was before, so that it can be undone to the start.
-import { buildTask, compareSteps, dryRun, insertStep, joinNext, moveStep, removeStep, reword, splitStep, superviseStep, type Grain, type Kitchen, type Recipe, type Step, type Supervision } from '$core';
+import {
+  buildTask,
+  compareSteps,
+  dryRun,
+  insertStep,
+  joinNext,
+  moveStep,
+  removeStep,
+  reword,
+  splitStep,
+  superviseStep,
+  type Grain,
+  type Kitchen,
+  type Recipe,
+  type Step,
+  type Supervision,
+} from '$core';
 
 type Built = { grain: Grain; recipeRevision: number };
 type Moment = { steps: Step[]; grain: Grain; built?: Built };
@@ -44,7 +60,16 @@ export class TaskEditor {
     return this.#future.length > 0;
   }
   get findings() {
-    return dryRun({ title: this.recipe.title, servings: this.recipe.servings, grain: this.grain, ingredients: this.recipe.ingredients, steps: this.steps }, this.kitchen);
+    return dryRun(
+      {
+        title: this.recipe.title,
+        servings: this.recipe.servings,
+        grain: this.grain,
+        ingredients: this.recipe.ingredients,
+        steps: this.steps,
+      },
+      this.kitchen,
+    );
   }
 
   #to(steps: Step[], built?: Built): void {
@@ -79,7 +104,8 @@ export class TaskEditor {
   }
 
   reword(key: string, text: string): void {
-    if (text.trim() && text.trim() !== this.steps.find((s) => s.key === key)?.text) this.#to(reword(this.steps, key, text, this.recipe.ingredients, this.kitchen));
+    if (text.trim() && text.trim() !== this.steps.find((s) => s.key === key)?.text)
+      this.#to(reword(this.steps, key, text, this.recipe.ingredients, this.kitchen));
   }
   move(key: string, by: number): void {
     const from = this.steps.findIndex((s) => s.key === key);

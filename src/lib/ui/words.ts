@@ -1,9 +1,22 @@
 // The words on the screens for what core names by an id.
 import type { Hazard, Phase, Place, Supervision } from '$core';
 
-export const PHASE_NAMES: Record<Phase, string> = { ready: 'Get ready', gather: 'Gather', prepare: 'Prepare', cook: 'Cook', serve: 'Serve and eat', store: 'Put away', clean: 'Clean up' };
+export const PHASE_NAMES: Record<Phase, string> = {
+  ready: 'Get ready',
+  gather: 'Gather',
+  prepare: 'Prepare',
+  cook: 'Cook',
+  serve: 'Serve and eat',
+  store: 'Put away',
+  clean: 'Clean up',
+};
 
-export const SUPERVISION_NAMES: Record<Supervision, string> = { none: 'no adult needed', nearby: 'adult nearby', 'within-reach': 'adult within reach', 'adult-does': 'adult does it' };
+export const SUPERVISION_NAMES: Record<Supervision, string> = {
+  none: 'no adult needed',
+  nearby: 'adult nearby',
+  'within-reach': 'adult within reach',
+  'adult-does': 'adult does it',
+};
 
 /** A short name for the mark, and the usual caution. None of them says that anything is safe. */
 export const HAZARDS: Record<Hazard, { name: string; caution: string }> = {
@@ -11,7 +24,10 @@ export const HAZARDS: Record<Hazard, { name: string; caution: string }> = {
   hot: { name: 'hot', caution: 'Oven gloves on. Handles turned in. Hot things go on a stand.' },
   steam: { name: 'steam', caution: 'Lean back. Open lids and doors away from the face.' },
   'raw-egg': { name: 'raw egg', caution: 'No tasting. Wash hands after the shell. Egg dishes to 71 °C, 160 °F.' },
-  'raw-meat': { name: 'raw meat', caution: 'Own board and knife. Wash hands after. Check with a thermometer: poultry 74 °C, 165 °F; ground meat 71 °C, 160 °F.' },
+  'raw-meat': {
+    name: 'raw meat',
+    caution: 'Own board and knife. Wash hands after. Check with a thermometer: poultry 74 °C, 165 °F; ground meat 71 °C, 160 °F.',
+  },
   'raw-fish': { name: 'raw fish', caution: 'Own board and knife. Wash hands after. Fish to 63 °C, 145 °F.' },
   'raw-flour': { name: 'raw flour', caution: 'No tasting of dough or flour. Wash hands after.' },
   edge: { name: 'edge', caution: 'Tins, lids and glass have edges. Lift lids with a spoon, not with fingers.' },

@@ -7,7 +7,9 @@ export const load = ({ locals }) =>
     const kitchen = await getKitchen(trx);
     const things = [
       ...kitchen.measures.map((m) => ({ id: m.id, name: measureLabel(m), place: kitchen.measurePlaces[m.id] ?? '', measure: true })),
-      ...kitchen.tools.filter((t) => !(t.id in kitchen.measurePlaces)).map((t) => ({ id: t.id, name: toolById(t.id)?.name ?? t.id, place: t.place, measure: false })),
+      ...kitchen.tools
+        .filter((t) => !(t.id in kitchen.measurePlaces))
+        .map((t) => ({ id: t.id, name: toolById(t.id)?.name ?? t.id, place: t.place, measure: false })),
     ];
     const places = [...new Set(things.map((t) => t.place))].map((place) => ({ place, things: things.filter((t) => t.place === place) }));
     return { title: 'Kitchen', system: kitchen.system, places, foods: kitchen.places };

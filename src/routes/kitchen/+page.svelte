@@ -4,7 +4,11 @@
 </script>
 
 <h1 class="mt-4">Kitchen</h1>
-<p class="mt-1 max-w-prose text-muted">What there is, and where it is kept. Steps say “From drawer 1, get ...” after this list. Measures: {data.system === 'us' ? 'US cups and spoons' : data.system}.</p>
+<p class="mt-1 max-w-prose text-muted">
+  What there is, and where it is kept. Steps say “From drawer 1, get ...” after this list. Measures: {data.system === 'us'
+    ? 'US cups and spoons'
+    : data.system}.
+</p>
 <dl class="mt-4 grid max-w-4xl gap-x-8 sm:grid-cols-[14rem_1fr]">
   {#each data.places as { place, things } (place)}
     <dt class="border-line pt-3 font-semibold first-letter:uppercase sm:border-b sm:pb-3">{place || 'place not named'}</dt>

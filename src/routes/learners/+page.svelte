@@ -2,16 +2,36 @@
   import type { Demand } from '$core';
   let { data } = $props();
   const DEMANDS: Record<Demand, string> = {
-    'two-hands': 'two hands', 'strong-grip': 'strong grip', 'fine-aim': 'fine aim', sight: 'sight', hearing: 'hearing', 'read-word': 'reading words', 'read-number': 'reading numbers', count: 'counting', fraction: 'fractions',
-    'judge-doneness': 'judging when it is done', heat: 'heat', noise: 'noise', smell: 'smell', 'wet-sticky': 'wet and sticky things', reach: 'reaching', standing: 'standing', memory: 'keeping several things in mind', waiting: 'waiting',
-  }; // prettier-ignore
+    'two-hands': 'two hands',
+    'strong-grip': 'strong grip',
+    'fine-aim': 'fine aim',
+    sight: 'sight',
+    hearing: 'hearing',
+    'read-word': 'reading words',
+    'read-number': 'reading numbers',
+    count: 'counting',
+    fraction: 'fractions',
+    'judge-doneness': 'judging when it is done',
+    heat: 'heat',
+    noise: 'noise',
+    smell: 'smell',
+    'wet-sticky': 'wet and sticky things',
+    reach: 'reaching',
+    standing: 'standing',
+    memory: 'keeping several things in mind',
+    waiting: 'waiting',
+  };
   const HOW = { absent: 'without', limited: 'limited', avoid: 'to be avoided' };
 </script>
 
 <h1 class="mt-4">Learners</h1>
 <p class="mt-1 max-w-prose text-muted">A short name and what a step must not ask. No diagnosis is asked for, and none has a place here.</p>
 <table class="mt-4 w-full max-w-4xl border-collapse text-left">
-  <thead><tr class="border-b-[3px] border-ink"><th class="py-2 pr-4">Name</th><th class="py-2 pr-4">Needs</th><th class="hidden py-2 sm:table-cell">From the plan</th></tr></thead>
+  <thead
+    ><tr class="border-b-[3px] border-ink"
+      ><th class="py-2 pr-4">Name</th><th class="py-2 pr-4">Needs</th><th class="hidden py-2 sm:table-cell">From the plan</th></tr
+    ></thead
+  >
   <tbody>
     {#each data.learners as learner (learner.id)}
       <tr class="border-b border-line">

@@ -24,11 +24,19 @@
     <tbody>
       {#each data.recipes as recipe (recipe.id)}
         <tr class="border-b border-line">
-          <td class="py-2 pr-4"><a class="inline-flex min-h-11 items-center font-semibold text-ink" href="/recipes/{recipe.id}">{recipe.title}</a></td>
+          <td class="py-2 pr-4"
+            ><a class="inline-flex min-h-11 items-center font-semibold text-ink" href="/recipes/{recipe.id}">{recipe.title}</a></td
+          >
           <td class="hidden py-2 pr-4 text-right tabular-nums sm:table-cell">{recipe.steps ?? '–'}</td>
           <td class="hidden py-2 pr-4 text-right tabular-nums sm:table-cell">{recipe.versions}</td>
           <td class="hidden py-2 pr-6 text-right tabular-nums sm:table-cell">{recipe.lessons}</td>
-          <td class="py-1"><a class="next inline-block px-3 py-1 text-on-next no-underline hover:underline" href="/recipes/{recipe.id}/{recipe.next.place}">{nameOf(recipe.next.place)} <span class="hidden font-normal sm:inline">: {recipe.next.why}</span></a></td>
+          <td class="py-1"
+            ><a
+              class="next inline-block px-3 py-1 text-on-next no-underline hover:underline"
+              href="/recipes/{recipe.id}/{recipe.next.place}"
+              >{nameOf(recipe.next.place)} <span class="hidden font-normal sm:inline">: {recipe.next.why}</span></a
+            ></td
+          >
         </tr>
       {/each}
     </tbody>

@@ -7,13 +7,43 @@ export const SCHOOL_NAME = 'Cedar Quay Skills Kitchen';
 const need = (demand: Need['demand'], how: Need['how']): Need => ({ demand, how });
 
 export const LEARNERS: { id: string; name: string; needs: Need[]; planNotes: string }[] = [
-  { id: '1ea40001-0000-4000-8000-000000000001', name: 'Wren', needs: [need('read-word', 'absent'), need('count', 'limited')], planNotes: 'Likes to be told when a step is the last one.' },
-  { id: '1ea40001-0000-4000-8000-000000000002', name: 'Odo', needs: [need('two-hands', 'absent'), need('strong-grip', 'limited')], planNotes: 'Uses his left hand. Non-slip mat at his place.' },
-  { id: '1ea40001-0000-4000-8000-000000000003', name: 'Pim', needs: [need('sight', 'absent')], planNotes: 'Ask before touching. Hand under hand only.' },
-  { id: '1ea40001-0000-4000-8000-000000000004', name: 'Tansy', needs: [need('heat', 'avoid'), need('noise', 'avoid')], planNotes: 'Warn before the kettle goes on.' },
-  { id: '1ea40001-0000-4000-8000-000000000005', name: 'Nell', needs: [need('waiting', 'limited'), need('memory', 'limited')], planNotes: 'One card at a time.' },
-  { id: '1ea40001-0000-4000-8000-000000000006', name: 'Kit', needs: [need('standing', 'absent'), need('reach', 'limited')], planNotes: 'Works at the low table.' },
-]; // prettier-ignore
+  {
+    id: '1ea40001-0000-4000-8000-000000000001',
+    name: 'Wren',
+    needs: [need('read-word', 'absent'), need('count', 'limited')],
+    planNotes: 'Likes to be told when a step is the last one.',
+  },
+  {
+    id: '1ea40001-0000-4000-8000-000000000002',
+    name: 'Odo',
+    needs: [need('two-hands', 'absent'), need('strong-grip', 'limited')],
+    planNotes: 'Uses his left hand. Non-slip mat at his place.',
+  },
+  {
+    id: '1ea40001-0000-4000-8000-000000000003',
+    name: 'Pim',
+    needs: [need('sight', 'absent')],
+    planNotes: 'Ask before touching. Hand under hand only.',
+  },
+  {
+    id: '1ea40001-0000-4000-8000-000000000004',
+    name: 'Tansy',
+    needs: [need('heat', 'avoid'), need('noise', 'avoid')],
+    planNotes: 'Warn before the kettle goes on.',
+  },
+  {
+    id: '1ea40001-0000-4000-8000-000000000005',
+    name: 'Nell',
+    needs: [need('waiting', 'limited'), need('memory', 'limited')],
+    planNotes: 'One card at a time.',
+  },
+  {
+    id: '1ea40001-0000-4000-8000-000000000006',
+    name: 'Kit',
+    needs: [need('standing', 'absent'), need('reach', 'limited')],
+    planNotes: 'Works at the low table.',
+  },
+];
 
 const DRAWER = 'drawer 1';
 export const MEASURES: (Kitchen['measures'][number] & { place: string })[] = [
@@ -27,14 +57,62 @@ export const MEASURES: (Kitchen['measures'][number] & { place: string })[] = [
   { id: 'quarter-teaspoon', quantity: '1/4', unit: 'tsp', kind: 'spoon', place: DRAWER },
 ];
 
-export const PLACES: Kitchen['places'] = { cupboard: 'the dry cupboard', fridge: 'the fridge', freezer: 'the freezer', counter: 'the fruit basket' };
+export const PLACES: Kitchen['places'] = {
+  cupboard: 'the dry cupboard',
+  fridge: 'the fridge',
+  freezer: 'the freezer',
+  counter: 'the fruit basket',
+};
 
 const AT: Record<string, string[]> = {
   'drawer 1': ['spoon', 'fork', 'table-knife', 'teaspoon'],
-  'drawer 2': ['wooden-spoon', 'spatula', 'whisk', 'peeler', 'grater', 'masher', 'ladle', 'can-opener', 'juicer', 'garlic-press', 'tongs', 'turner', 'timer', 'scissors', 'pastry-brush', 'rolling-pin'],
+  'drawer 2': [
+    'wooden-spoon',
+    'spatula',
+    'whisk',
+    'peeler',
+    'grater',
+    'masher',
+    'ladle',
+    'can-opener',
+    'juicer',
+    'garlic-press',
+    'tongs',
+    'turner',
+    'timer',
+    'scissors',
+    'pastry-brush',
+    'rolling-pin',
+  ],
   'the knife box': ['knife'],
-  'the low shelf': ['bowl', 'large-bowl', 'small-bowl', 'serving-bowl', 'plate', 'jug', 'jar', 'sieve', 'colander', 'board', 'scale', 'storage-box', 'lid'],
-  'the pan cupboard': ['saucepan', 'large-pan', 'frying-pan', 'wok', 'tray', 'baking-dish', 'muffin-tin', 'cake-tin', 'wire-rack', 'paper', 'foil'],
+  'the low shelf': [
+    'bowl',
+    'large-bowl',
+    'small-bowl',
+    'serving-bowl',
+    'plate',
+    'jug',
+    'jar',
+    'sieve',
+    'colander',
+    'board',
+    'scale',
+    'storage-box',
+    'lid',
+  ],
+  'the pan cupboard': [
+    'saucepan',
+    'large-pan',
+    'frying-pan',
+    'wok',
+    'tray',
+    'baking-dish',
+    'muffin-tin',
+    'cake-tin',
+    'wire-rack',
+    'paper',
+    'foil',
+  ],
   'the hooks by the oven': ['oven-gloves', 'stand', 'apron'],
 };
 export const TOOLS: Kitchen['tools'] = Object.entries(AT).flatMap(([place, ids]) => ids.map((id) => ({ id, place })));

@@ -3,11 +3,28 @@ import { createHash } from 'node:crypto';
 import type { Hierarchy, Step } from '$core';
 
 /** Tuesdays. */
-const DAYS = ['2026-09-08', '2026-09-15', '2026-09-22', '2026-09-29', '2026-10-06', '2026-10-13', '2026-10-20', '2026-10-27', '2026-11-03', '2026-11-10'];
+const DAYS = [
+  '2026-09-08',
+  '2026-09-15',
+  '2026-09-22',
+  '2026-09-29',
+  '2026-10-06',
+  '2026-10-13',
+  '2026-10-20',
+  '2026-10-27',
+  '2026-11-03',
+  '2026-11-10',
+];
 const BASELINE = 3;
 const MISSED = 6;
 
-export type DemoLesson = { id: string; heldOn: string; phase: 'baseline' | 'intervention'; missed: boolean; records: { id: string; stepKey: string; code: string; madeAt: string }[] };
+export type DemoLesson = {
+  id: string;
+  heldOn: string;
+  phase: 'baseline' | 'intervention';
+  missed: boolean;
+  records: { id: string; stepKey: string; code: string; madeAt: string }[];
+};
 
 /** An id that is the same each time for the same name. */
 export function demoId(name: string): string {
@@ -22,7 +39,14 @@ const chance = (name: string) => parseInt(demoId(name).slice(0, 7), 16) / 0xffff
  * @param stubborn keys of steps that stay at physical help whatever is done
  * @param from height on the ladder (0 to 1) at the first lesson; @param gain height a lesson of teaching adds
  */
-export function demoLessons(name: string, steps: Step[], hierarchy: Hierarchy, stubborn: string[], from: number, gain: number): DemoLesson[] {
+export function demoLessons(
+  name: string,
+  steps: Step[],
+  hierarchy: Hierarchy,
+  stubborn: string[],
+  from: number,
+  gain: number,
+): DemoLesson[] {
   const top = hierarchy.levels.length - 1;
   return DAYS.map((day, i) => {
     const taught = i < BASELINE ? 0 : i - BASELINE - (i > MISSED ? 1 : 0) + 1;
@@ -37,7 +61,12 @@ export function demoLessons(name: string, steps: Step[], hierarchy: Hierarchy, s
           const reach = stubborn.includes(step.key) ? 0.12 + noise * 0.6 : from + gain * taught + own + noise + easy - hard;
           const height = Math.max(0, Math.min(top, Math.round(reach * top)));
           const minute = String(5 + Math.floor(k * 0.8)).padStart(2, '0');
-          return { id: demoId(`${name} ${day} ${step.key}`), stepKey: step.key, code: hierarchy.levels[top - height]!.id, madeAt: `${day}T09:${minute}:${String((k * 7) % 60).padStart(2, '0')}.000Z` };
+          return {
+            id: demoId(`${name} ${day} ${step.key}`),
+            stepKey: step.key,
+            code: hierarchy.levels[top - height].id,
+            madeAt: `${day}T09:${minute}:${String((k * 7) % 60).padStart(2, '0')}.000Z`,
+          };
         });
     return { id: demoId(`${name} lesson ${day}`), heldOn: day, phase: i < BASELINE ? 'baseline' : 'intervention', missed, records };
   });

@@ -20,14 +20,28 @@ export function loadDemo(knex: Knex): Promise<boolean> {
     await trx('kitchen').insert({ school_id, system: 'us', places: JSON.stringify(PLACES) });
     await trx('kitchen_measure').insert(MEASURES.map((m, position) => ({ school_id, ...m, position })));
     await trx('kitchen_tool').insert(TOOLS.map((t) => ({ school_id, ...t })));
-    await trx('learner').insert(LEARNERS.map((l, position) => ({ school_id, id: l.id, name: l.name, needs: JSON.stringify(l.needs), plan_notes: l.planNotes, position })));
+    await trx('learner').insert(
+      LEARNERS.map((l, position) => ({
+        school_id,
+        id: l.id,
+        name: l.name,
+        needs: JSON.stringify(l.needs),
+        plan_notes: l.planNotes,
+        position,
+      })),
+    );
     for (const recipe of RECIPES) await loadRecipe(trx, recipe);
     return true;
   });
 }
 
 async function loadRecipe(trx: SchoolTrx, recipe: (typeof RECIPES)[number]): Promise<void> {
-  const kitchen: Kitchen = { system: 'us', measures: MEASURES.map(({ id, quantity, unit, kind }) => ({ id, quantity, unit, kind })), tools: [...TOOLS, ...MEASURES.map(({ id, place }) => ({ id, place }))], places: PLACES };
+  const kitchen: Kitchen = {
+    system: 'us',
+    measures: MEASURES.map(({ id, quantity, unit, kind }) => ({ id, quantity, unit, kind })),
+    tools: [...TOOLS, ...MEASURES.map(({ id, place }) => ({ id, place }))],
+    places: PLACES,
+  };
   const reading = readRecipe(recipe.source);
   await addRecipe(trx, recipe.id, recipe.source, reading);
   const task = buildTask(reading.recipe, { grain: 'standard', kitchen });
@@ -35,14 +49,32 @@ async function loadRecipe(trx: SchoolTrx, recipe: (typeof RECIPES)[number]): Pro
   if (!recipe.published) return;
   await publish(trx, recipe.id, 1, task.ingredients, 'First version.');
   if (recipe.lessonsFor === null) return;
-  const learner = LEARNERS[recipe.lessonsFor]!;
+  const learner = LEARNERS[recipe.lessonsFor];
   const hierarchy = hierarchyById('full');
-  const hardest = task.steps.filter((s) => s.technique === 'juice' || (recipe.lessonsFor === 1 && s.technique === 'slice')).map((s) => s.key);
+  const hardest = task.steps
+    .filter((s) => s.technique === 'juice' || (recipe.lessonsFor === 1 && s.technique === 'slice'))
+    .map((s) => s.key);
   const [from, gain] = recipe.lessonsFor === 0 ? [0.5, 0.075] : [0.52, 0.055];
   for (const lesson of demoLessons(learner.name, task.steps, hierarchy, hardest, from, gain)) {
     const { last, days, down } = USUAL_RULE;
-    await beginLesson(trx, { id: lesson.id, recipeId: recipe.id, learnerId: learner.id, version: 1, heldOn: lesson.heldOn, hierarchy, phase: lesson.phase, mastery: USUAL_MASTERY, rule: { last, days, down } });
-    await addRecords(trx, lesson.id, lesson.records.map((r) => ({ ...r, learnerId: learner.id, observer: 'Ms Ferrow', how: 'import' })), [], lesson.missed ? [] : [learner.id]);
+    await beginLesson(trx, {
+      id: lesson.id,
+      recipeId: recipe.id,
+      learnerId: learner.id,
+      version: 1,
+      heldOn: lesson.heldOn,
+      hierarchy,
+      phase: lesson.phase,
+      mastery: USUAL_MASTERY,
+      rule: { last, days, down },
+    });
+    await addRecords(
+      trx,
+      lesson.id,
+      lesson.records.map((r) => ({ ...r, learnerId: learner.id, observer: 'Ms Ferrow', how: 'import' })),
+      [],
+      lesson.missed ? [] : [learner.id],
+    );
     if (lesson.missed) await trx('lesson_learner').where({ school_id: trx.school, lesson_id: lesson.id }).update({ state: 'missed' });
   }
 }

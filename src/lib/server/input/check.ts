@@ -20,7 +20,8 @@ function collect(errors: ValidationError[], parent: string, into: Problems): Pro
 
 /** Only fields that the class knows pass; anything else is refused by name. */
 export async function check<T extends object>(cls: ClassConstructor<T>, input: unknown): Promise<Checked<T>> {
-  if (typeof input !== 'object' || input === null || Array.isArray(input)) return { ok: false, problems: { '': 'an object is expected here' } };
+  if (typeof input !== 'object' || input === null || Array.isArray(input))
+    return { ok: false, problems: { '': 'an object is expected here' } };
   const value = plainToInstance(cls, input);
   const errors = await validate(value, { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true, stopAtFirstError: true });
   return errors.length === 0 ? { ok: true, value } : { ok: false, problems: collect(errors, '', {}) };

@@ -1,7 +1,23 @@
 // What a person may send of a recipe: the pasted text, and the corrected reading.
 import 'reflect-metadata';
 import { Transform, Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 
 /** The longest recipe text that is taken, in characters: a long cookery book page is 5,000. */
 export const LONGEST_TEXT = 100_000;
@@ -15,7 +31,12 @@ export class NewRecipe {
 
   @trim()
   @IsString({ message: 'paste the recipe here' })
-  @Length(1, LONGEST_TEXT, { message: ({ value }) => (String(value ?? '').length === 0 ? 'paste the recipe here: its title, what goes in, and what to do' : `this text is ${Math.round(String(value).length / 1000)} thousand characters long; ${LONGEST_TEXT / 1000} thousand is the most. Paste one recipe at a time`) })
+  @Length(1, LONGEST_TEXT, {
+    message: ({ value }) =>
+      String(value ?? '').length === 0
+        ? 'paste the recipe here: its title, what goes in, and what to do'
+        : `this text is ${Math.round(String(value).length / 1000)} thousand characters long; ${LONGEST_TEXT / 1000} thousand is the most. Paste one recipe at a time`,
+  })
   source!: string;
 }
 

@@ -1,10 +1,39 @@
 // What a person may send of a task analysis: its steps, with what revision they started from.
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsInt, IsNumber, IsOptional, IsString, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayUnique,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Length,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { LONGEST_STEP, PHASES, SUPERVISION } from '$core';
 
-const HAZARDS = ['sharp', 'hot', 'steam', 'raw-egg', 'raw-meat', 'raw-fish', 'raw-flour', 'edge', 'electric', 'choking', 'allergen', 'splash', 'slip'];
+const HAZARDS = [
+  'sharp',
+  'hot',
+  'steam',
+  'raw-egg',
+  'raw-meat',
+  'raw-fish',
+  'raw-flour',
+  'edge',
+  'electric',
+  'choking',
+  'allergen',
+  'splash',
+  'slip',
+];
 const SENSES = ['sight', 'touch', 'sound', 'smell', 'time', 'thermometer'];
 const AMOUNT = /^\d{1,9}(\/[1-9]\d{0,8})?$/;
 
@@ -68,7 +97,9 @@ class StepInput {
   @Length(1, 120)
   key!: string;
 
-  @Length(1, LONGEST_STEP, { message: ({ value }) => (value ? `a step is at most ${LONGEST_STEP} characters: one action` : 'a step needs words') })
+  @Length(1, LONGEST_STEP, {
+    message: ({ value }) => (value ? `a step is at most ${LONGEST_STEP} characters: one action` : 'a step needs words'),
+  })
   text!: string;
 
   @IsOptional()

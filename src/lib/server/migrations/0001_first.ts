@@ -151,7 +151,10 @@ export async function up(knex: Knex): Promise<void> {
   await knex.raw(`
     create function refuse_change() returns trigger language plpgsql as $$
     begin raise exception '% is never changed or deleted', tg_table_name using errcode = 'restrict_violation'; end $$;`);
-  for (const table of FIXED) await knex.raw(`create trigger fixed before update or delete on ${table} for each row execute function refuse_change(); create trigger fixed_whole before truncate on ${table} execute function refuse_change();`);
+  for (const table of FIXED)
+    await knex.raw(
+      `create trigger fixed before update or delete on ${table} for each row execute function refuse_change(); create trigger fixed_whole before truncate on ${table} execute function refuse_change();`,
+    );
   await knex.raw('grant select on school to yr_app');
   for (const table of FIXED) await knex.raw(`grant select, insert on ${table} to yr_app`);
   for (const table of CHANGING) await knex.raw(`grant select, insert, update on ${table} to yr_app`);

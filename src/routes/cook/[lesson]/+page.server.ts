@@ -13,18 +13,37 @@ export const load = ({ params, locals }) =>
   inSchool(locals.school, async (trx) => {
     const lesson = isId(params.lesson) ? await getLesson(trx, params.lesson) : null;
     if (!lesson) error(404, 'There is no lesson at this address.');
-    const [learner, recipe, version] = [await getLearner(trx, lesson.learnerId), await getRecipe(trx, lesson.recipeId), await getVersion(trx, lesson.recipeId, lesson.version)];
+    const [learner, recipe, version] = [
+      await getLearner(trx, lesson.learnerId),
+      await getRecipe(trx, lesson.recipeId),
+      await getVersion(trx, lesson.recipeId, lesson.version),
+    ];
     if (!learner || !recipe || !version) error(404, 'There is no lesson at this address.');
     // the aim is what stood before this lesson: it must not move under the hand that records
     const before = (await lessonsOf(trx, lesson.recipeId, lesson.learnerId)).filter((l) => l.id !== lesson.id && l.heldOn <= lesson.heldOn);
-    const observations = await currentObservations(trx, lesson.learnerId, before.map((l) => l.id));
+    const observations = await currentObservations(
+      trx,
+      lesson.learnerId,
+      before.map((l) => l.id),
+    );
     const sameHierarchy = before.filter((l) => l.hierarchy.id === lesson.hierarchy.id);
-    const { rungs } = progressOf(sameHierarchy, observations, version.steps.map((s) => s.key));
+    const { rungs } = progressOf(
+      sameHierarchy,
+      observations,
+      version.steps.map((s) => s.key),
+    );
     const own = await currentObservations(trx, lesson.learnerId, [lesson.id]);
     const steps = version.steps.map((step) => ({
-      key: step.key, text: step.text, phase: step.phase, hazards: step.hazards, supervision: step.supervision, meanwhile: step.meanwhile,
-      svg: drawCard(describeCard(step)), aim: rungs[step.key]?.aim ?? null, why: rungs[step.key]?.reason ?? null,
-    })); // prettier-ignore
+      key: step.key,
+      text: step.text,
+      phase: step.phase,
+      hazards: step.hazards,
+      supervision: step.supervision,
+      meanwhile: step.meanwhile,
+      svg: drawCard(describeCard(step)),
+      aim: rungs[step.key]?.aim ?? null,
+      why: rungs[step.key]?.reason ?? null,
+    }));
     return {
       title: learner.name,
       lesson: { id: lesson.id, heldOn: lesson.heldOn, phase: lesson.phase, state: lesson.state, hierarchy: lesson.hierarchy },

@@ -9,8 +9,14 @@
   import { PHASE_NAMES, SUPERVISION_NAMES } from '$lib/ui/words';
 
   let { data } = $props();
-  // svelte-ignore state_referenced_locally -- a lesson starts from what was loaded and then is the master
-  const lesson = new Lesson(data.lesson.id, data.learner.id, data.steps.map((s) => s.key), data.recorded);
+  // a lesson starts from what was loaded and then is the master
+  // svelte-ignore state_referenced_locally
+  const lesson = new Lesson(
+    data.lesson.id,
+    data.learner.id,
+    data.steps.map((s) => s.key),
+    data.recorded,
+  );
   // svelte-ignore state_referenced_locally
   const levels = data.lesson.hierarchy.levels;
 
@@ -68,7 +74,13 @@
     const number = Number(event.key);
     const level = (number >= 1 && number <= levels.length && levels[number - 1]) || levels.find((l) => l.letter.toLowerCase() === key);
     const other = data.others.find((o) => o.letter.toLowerCase() === key);
-    const act: Record<string, () => void> = { u: () => undo('key'), arrowleft: () => lesson.go(-1), arrowright: () => lesson.go(1), t: () => void openNote(), e: () => void finish() };
+    const act: Record<string, () => void> = {
+      u: () => undo('key'),
+      arrowleft: () => lesson.go(-1),
+      arrowright: () => lesson.go(1),
+      t: () => void openNote(),
+      e: () => void finish(),
+    };
     const what = level ? () => record(level.id, 'key') : other ? () => record(other.id, 'key') : act[key];
     if (what) {
       event.preventDefault();
@@ -99,17 +111,31 @@
   <header class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2 sm:gap-x-5">
     <h1 class="text-2xl!">{data.learner.name}</h1>
     <span class="hidden text-muted sm:inline">{data.recipe.title}</span>
-    <label class="flex items-center"><span class="sr-only">Go to a step</span>
-      <select class="field max-w-28! min-h-11 border-line! tabular-nums sm:max-w-80!" value={lesson.index} onchange={(e) => (lesson.index = Number(e.currentTarget.value))}>
-        {#each data.steps as s, i (s.key)}<option value={i}>{i + 1} of {data.steps.length}{lesson.records[s.key] ? ' ✓' : ''} {s.text}</option>{/each}
+    <label class="flex items-center"
+      ><span class="sr-only">Go to a step</span>
+      <select
+        class="field min-h-11 max-w-28! border-line! tabular-nums sm:max-w-80!"
+        value={lesson.index}
+        onchange={(e) => (lesson.index = Number(e.currentTarget.value))}
+      >
+        {#each data.steps as s, i (s.key)}<option value={i}
+            >{i + 1} of {data.steps.length}{lesson.records[s.key] ? ' ✓' : ''} {s.text}</option
+          >{/each}
       </select>
     </label>
     <span class="text-sm" role="status" data-unsent={lesson.unsent}>
-      {#if lesson.trouble === 'refused'}<span class="problem">The server did not take {lesson.unsent} records. They stay on this device.</span>
-      {:else if lesson.unsent > 0}<span class="text-muted">{lesson.unsent} on this device{lesson.trouble === 'offline' ? ', waiting for the network' : ''}</span>
+      {#if lesson.trouble === 'refused'}<span class="problem"
+          >The server did not take {lesson.unsent} records. They stay on this device.</span
+        >
+      {:else if lesson.unsent > 0}<span class="text-muted"
+          >{lesson.unsent} on this device{lesson.trouble === 'offline' ? ', waiting for the network' : ''}</span
+        >
       {:else}<span class="text-muted">All sent</span>{/if}
     </span>
-    <span class="ml-auto flex items-center"><span class="hidden sm:block"><Keys keys={KEYS} /></span><a class="btn btn-quiet" href="/recipes/{data.recipe.id}/cook">Leave</a></span>
+    <span class="ml-auto flex items-center"
+      ><span class="hidden sm:block"><Keys keys={KEYS} /></span><a class="btn btn-quiet" href="/recipes/{data.recipe.id}/cook">Leave</a
+      ></span
+    >
   </header>
 
   {#if step}
@@ -121,7 +147,8 @@
           <p class="text-xl leading-tight font-semibold sm:text-3xl lg:text-4xl" dir="auto">{step.text}</p>
           <p class="mt-1 text-base lg:mt-2 lg:text-xl">
             <Hazards hazards={step.hazards.filter((h) => h !== 'allergen' || step.phase === 'serve')} />
-            {#if step.supervision !== 'none'}<span class="block text-muted sm:inline sm:pl-2">{SUPERVISION_NAMES[step.supervision]}</span>{/if}
+            {#if step.supervision !== 'none'}<span class="block text-muted sm:inline sm:pl-2">{SUPERVISION_NAMES[step.supervision]}</span
+              >{/if}
           </p>
           {#if step.meanwhile}<p class="mt-1 hidden text-muted lg:block">Meanwhile: {step.meanwhile}</p>{/if}
         </div>
@@ -138,9 +165,19 @@
             {@const next = step.aim === level.id}
             {@const on = held?.code === level.id}
             <li>
-              <button type="button" class="rung {next ? 'rung-next' : ''}" aria-pressed={on} disabled={!ready} onclick={() => record(level.id, 'tap')}>
+              <button
+                type="button"
+                class="rung {next ? 'rung-next' : ''}"
+                aria-pressed={on}
+                disabled={!ready}
+                onclick={() => record(level.id, 'tap')}
+              >
                 <span class="w-7 text-center text-xl font-bold" aria-hidden="true">{level.letter}</span>
-                <span class="flex-1 text-left"><span class="block text-lg leading-tight font-semibold">{level.name}{#if next}<span class="font-normal">&nbsp;– next</span>{/if}</span><span class="hidden text-sm leading-tight sm:block {next ? '' : 'text-muted'}">{level.say}</span></span>
+                <span class="flex-1 text-left"
+                  ><span class="block text-lg leading-tight font-semibold"
+                    >{level.name}{#if next}<span class="font-normal">&nbsp;– next</span>{/if}</span
+                  ><span class="hidden text-sm leading-tight sm:block {next ? '' : 'text-muted'}">{level.say}</span></span
+                >
                 {#if on}<span class="text-lg font-bold">✓ <span class="sr-only">recorded</span></span>{/if}
                 <span class="hidden text-sm tabular-nums lg:block" aria-hidden="true">{i + 1}</span>
               </button>
@@ -149,27 +186,71 @@
         </ol>
         <div class="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-4">
           {#each data.others as other (other.id)}
-            <button type="button" class="btn min-h-16! px-2! py-1! text-sm leading-tight" aria-pressed={held?.code === other.id} disabled={!ready} onclick={() => record(other.id, 'tap')} title={other.say}>{held?.code === other.id ? '✓ ' : ''}{other.name}</button>
+            <button
+              type="button"
+              class="btn min-h-16! px-2! py-1! text-sm leading-tight"
+              aria-pressed={held?.code === other.id}
+              disabled={!ready}
+              onclick={() => record(other.id, 'tap')}
+              title={other.say}>{held?.code === other.id ? '✓ ' : ''}{other.name}</button
+            >
           {/each}
         </div>
       </section>
     </div>
 
     {#if noting}
-      <form class="mt-3 flex gap-2" onsubmit={(e) => { e.preventDefault(); void keepNote(); }}>
+      <form
+        class="mt-3 flex gap-2"
+        onsubmit={(e) => {
+          e.preventDefault();
+          void keepNote();
+        }}
+      >
         <label class="sr-only" for="note">Note on this step</label>
-        <textarea id="note" class="field" rows="2" maxlength="2000" bind:value={note} placeholder="Note on this step. Keep to what was seen; no health details." onkeydown={(e) => { if (e.key === 'Escape') noting = false; }}></textarea>
+        <textarea
+          id="note"
+          class="field"
+          rows="2"
+          maxlength="2000"
+          bind:value={note}
+          placeholder="Note on this step. Keep to what was seen; no health details."
+          onkeydown={(e) => {
+            if (e.key === 'Escape') noting = false;
+          }}></textarea>
         <button class="btn btn-act">Keep</button>
       </form>
     {/if}
 
     <div class="sticky bottom-0 mt-3 flex items-center gap-1 border-t border-line bg-paper py-2 sm:gap-2">
-      <button type="button" class="btn min-h-16! flex-1 px-2! text-lg sm:flex-none sm:px-8!" disabled={!lesson.canUndo} onclick={() => undo('tap')}>Undo</button>
-      <button type="button" class="btn min-h-16! px-4! sm:px-5!" disabled={lesson.index === 0} onclick={() => lesson.go(-1)} aria-label="Step back">←</button>
-      <button type="button" class="btn min-h-16! px-4! sm:px-5!" disabled={lesson.index >= data.steps.length - 1} onclick={() => lesson.go(1)} aria-label="Step on">→</button>
+      <button
+        type="button"
+        class="btn min-h-16! flex-1 px-2! text-lg sm:flex-none sm:px-8!"
+        disabled={!lesson.canUndo}
+        onclick={() => undo('tap')}>Undo</button
+      >
+      <button
+        type="button"
+        class="btn min-h-16! px-4! sm:px-5!"
+        disabled={lesson.index === 0}
+        onclick={() => lesson.go(-1)}
+        aria-label="Step back">←</button
+      >
+      <button
+        type="button"
+        class="btn min-h-16! px-4! sm:px-5!"
+        disabled={lesson.index >= data.steps.length - 1}
+        onclick={() => lesson.go(1)}
+        aria-label="Step on">→</button
+      >
       <button type="button" class="btn min-h-16! px-2! sm:px-4!" onclick={() => void openNote()}>Note</button>
       <span class="hidden flex-1 text-center text-muted tabular-nums sm:block">{lesson.recordedCount} of {data.steps.length} recorded</span>
-      <button type="button" class="btn min-h-16! px-2! sm:px-4! {lesson.recordedCount === data.steps.length ? 'btn-act' : ''}" disabled={ending} onclick={() => void finish()}>Finish</button>
+      <button
+        type="button"
+        class="btn min-h-16! px-2! sm:px-4! {lesson.recordedCount === data.steps.length ? 'btn-act' : ''}"
+        disabled={ending}
+        onclick={() => void finish()}>Finish</button
+      >
     </div>
     <p class="sr-only" role="status">{said}</p>
     {#if said.startsWith('Finished')}<p class="pb-2">{said}</p>{/if}

@@ -17,7 +17,12 @@ export const load = ({ params, locals }) =>
       recipeRevision: task.row.revision,
       kitchen: { system: task.kitchen.system, measures: task.kitchen.measures, tools: task.kitchen.tools, places: task.kitchen.places },
       draft: task.draft,
-      version: version && { number: version.number, publishedAt: version.publishedAt, fromRevision: version.fromRevision, steps: version.steps },
+      version: version && {
+        number: version.number,
+        publishedAt: version.publishedAt,
+        fromRevision: version.fromRevision,
+        steps: version.steps,
+      },
     };
   });
 
@@ -32,7 +37,10 @@ export const actions = {
       if (!task) error(404, 'There is no recipe at this address.');
       if (task.draft.steps.length === 0) return fail(400, { problem: 'There are no steps to publish.' });
       const number = await publish(trx, params.id, checked.value.revision, task.recipe.ingredients, checked.value.note);
-      if (number === null) return fail(409, { problem: 'The steps were changed in another window since you opened them. Load the page again, look, and publish then.' });
+      if (number === null)
+        return fail(409, {
+          problem: 'The steps were changed in another window since you opened them. Load the page again, look, and publish then.',
+        });
       return { published: number };
     });
   },

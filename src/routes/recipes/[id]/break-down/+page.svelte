@@ -17,10 +17,15 @@
   import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 
   let { data, form } = $props();
-  // svelte-ignore state_referenced_locally -- the page starts from what was loaded and then is the master
+  // the page starts from what was loaded and then is the master
+  // svelte-ignore state_referenced_locally
   const editor = new TaskEditor(data.draft.steps, data.draft.grain, data.make, data.kitchen, () => saver.changed());
   // svelte-ignore state_referenced_locally
-  const saver = new Saver(() => location.pathname, () => ({ steps: editor.steps, ...(editor.built ? { built: editor.built } : {}) }), data.draft.revision);
+  const saver = new Saver(
+    () => location.pathname,
+    () => ({ steps: editor.steps, ...(editor.built ? { built: editor.built } : {}) }),
+    data.draft.revision,
+  );
 
   let editing = $state<string | null>(null);
   let text = $state('');
@@ -36,7 +41,9 @@
   const findings = $derived(editor.findings);
   const findingsOf = (key: string) => findings.filter((f) => f.stepKey === key);
   const difference = $derived(data.version ? compareSteps(data.version.steps, editor.steps) : null);
-  const changes = $derived(difference ? difference.added.length + difference.removed.length + difference.reworded.length + difference.moved.length : null);
+  const changes = $derived(
+    difference ? difference.added.length + difference.removed.length + difference.reworded.length + difference.moved.length : null,
+  );
   const minutes = $derived(editor.steps.reduce((sum, s) => sum + s.minutes.active, 0));
   const waiting = $derived(editor.steps.reduce((sum, s) => sum + s.minutes.waiting, 0));
   const outdated = $derived(data.recipeRevision > (editor.built?.recipeRevision ?? data.draft.recipeRevision));
@@ -164,13 +171,26 @@
 <Sprite pictures={[...pictures.values()]} />
 
 <div class="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
-  <p><b>{editor.steps.length} steps.</b> <span class="text-muted">About {showMinutes(minutes * LEARNER_TIME_FACTOR)} of work for a learner, {showMinutes(waiting)} of waiting.</span></p>
+  <p>
+    <b>{editor.steps.length} steps.</b>
+    <span class="text-muted"
+      >About {showMinutes(minutes * LEARNER_TIME_FACTOR)} of work for a learner, {showMinutes(waiting)} of waiting.</span
+    >
+  </p>
   <span class="ml-auto flex flex-wrap items-center gap-2">
     <SaveState {saver} />
     <button type="button" class="btn btn-quiet" disabled={!editor.canUndo} onclick={() => editor.undo()}>Undo</button>
     <button type="button" class="btn btn-quiet" disabled={!editor.canRedo} onclick={() => editor.redo()}>Redo</button>
-    <label class="flex items-center gap-2"><span class="sr-only">Grain</span>
-      <select class="field w-auto!" value={editor.grain} onchange={(e) => { editor.rebuild(e.currentTarget.value as Grain, data.recipeRevision); said = 'Built anew. Undo brings the old steps back.'; }}>
+    <label class="flex items-center gap-2"
+      ><span class="sr-only">Grain</span>
+      <select
+        class="field w-auto!"
+        value={editor.grain}
+        onchange={(e) => {
+          editor.rebuild(e.currentTarget.value as Grain, data.recipeRevision);
+          said = 'Built anew. Undo brings the old steps back.';
+        }}
+      >
         {#each GRAINS as [grain, words] (grain)}<option value={grain}>{words}</option>{/each}
       </select>
     </label>
@@ -179,30 +199,51 @@
 </div>
 
 {#if outdated}
-  <p class="mt-3 border-l-4 border-ink pl-3">The recipe was changed after these steps were built. <button type="button" class="btn ml-2" onclick={() => { editor.rebuild(editor.grain, data.recipeRevision); said = 'Built anew. Undo brings the old steps back.'; }}>Build the steps anew</button></p>
+  <p class="mt-3 border-l-4 border-ink pl-3">
+    The recipe was changed after these steps were built. <button
+      type="button"
+      class="btn ml-2"
+      onclick={() => {
+        editor.rebuild(editor.grain, data.recipeRevision);
+        said = 'Built anew. Undo brings the old steps back.';
+      }}>Build the steps anew</button
+    >
+  </p>
 {/if}
 
 {#if findings.length > 0}
   <details class="mt-3 border-l-4 border-ink pl-3" open={findings.length <= 4}>
-    <summary class="min-h-8 font-semibold">{findings.length} {findings.length === 1 ? 'thing' : 'things'} to look at before the lesson</summary>
+    <summary class="min-h-8 font-semibold"
+      >{findings.length} {findings.length === 1 ? 'thing' : 'things'} to look at before the lesson</summary
+    >
     <ul class="mt-1">
       {#each findings as finding, i (i)}
         <li class="py-1">
           {finding.message}
           {#if finding.mend}<span class="text-muted">{finding.mend}</span>{/if}
-          {#if finding.stepKey}<button type="button" class="ml-1 min-h-6 text-act underline" onclick={() => show(finding.stepKey)}>Show the step</button>{/if}
+          {#if finding.stepKey}<button type="button" class="ml-1 min-h-6 text-act underline" onclick={() => show(finding.stepKey)}
+              >Show the step</button
+            >{/if}
         </li>
       {/each}
     </ul>
   </details>
 {:else if editor.steps.length > 0}
-  <p class="mt-2 text-sm text-muted">A walk through the steps found none of the faults it looks for. It does not say that a step is right for a learner: a person decides that.</p>
+  <p class="mt-2 text-sm text-muted">
+    A walk through the steps found none of the faults it looks for. It does not say that a step is right for a learner: a person decides
+    that.
+  </p>
 {/if}
 
 <p class="sr-only" role="status">{said}</p>
 
 <div class="mt-3 grid gap-x-10 lg:grid-cols-[minmax(0,1fr)_22rem]">
-  <ol aria-label="Steps" use:dragHandleZone={{ items, flipDurationMs: 120, dropTargetStyle: {}, zoneTabIndex: -1 }} onconsider={consider} onfinalize={finalize}>
+  <ol
+    aria-label="Steps"
+    use:dragHandleZone={{ items, flipDurationMs: 120, dropTargetStyle: {}, zoneTabIndex: -1 }}
+    onconsider={consider}
+    onfinalize={finalize}
+  >
     {#each items as item, i (item.id)}
       {@const step = item.step}
       {@const found = findingsOf(step.key)}
@@ -210,17 +251,51 @@
         {#if i === 0 || items[i - 1]?.step.phase !== step.phase}
           <h2 class="border-b-[3px] border-ink pt-4 pb-1 text-base!">{PHASE_NAMES[step.phase]}</h2>
         {/if}
-        <div class="grid grid-cols-[1.75rem_4.5rem_1fr] items-center gap-x-3 {editor.selected === step.key ? 'bg-sheet shadow-[inset_5px_0_0_var(--act)]' : ''}">
-          <button type="button" use:dragHandle class="flex h-full min-h-11 cursor-grab items-center justify-end text-sm text-muted tabular-nums" aria-label="Drag step {i + 1}: {step.text}">{i + 1}</button>
+        <div
+          class="grid grid-cols-[1.75rem_4.5rem_1fr] items-center gap-x-3 {editor.selected === step.key
+            ? 'bg-sheet shadow-[inset_5px_0_0_var(--act)]'
+            : ''}"
+        >
+          <button
+            type="button"
+            use:dragHandle
+            class="flex h-full min-h-11 cursor-grab items-center justify-end text-sm text-muted tabular-nums"
+            aria-label="Drag step {i + 1}: {step.text}">{i + 1}</button
+          >
           <Picture svg={pictures.get(step.key) ?? ''} class="w-[4.5rem]" />
           {#if editing === step.key}
-            <!-- svelte-ignore a11y_autofocus -- the field opens by the person's own act -->
-            <textarea class="field my-1" rows="2" maxlength="300" dir="auto" aria-label="Words of step {i + 1}" bind:value={text} autofocus
-              onkeydown={(e) => { if (e.key === 'Enter' && !e.shiftKey) { e.preventDefault(); commit(step.key); } else if (e.key === 'Escape') { editing = null; void focusRow(step.key); } }}
+            <!-- the field opens by the person's own act -->
+            <!-- svelte-ignore a11y_autofocus -->
+            <textarea
+              class="field my-1"
+              rows="2"
+              maxlength="300"
+              dir="auto"
+              aria-label="Words of step {i + 1}"
+              bind:value={text}
+              autofocus
+              onkeydown={(e) => {
+                if (e.key === 'Enter' && !e.shiftKey) {
+                  e.preventDefault();
+                  commit(step.key);
+                } else if (e.key === 'Escape') {
+                  editing = null;
+                  void focusRow(step.key);
+                }
+              }}
               onblur={() => commit(step.key)}></textarea>
           {:else}
-            <button type="button" id="step-{step.key}" class="grid min-h-14 w-full grid-cols-1 items-center gap-x-4 px-1 py-1 text-left sm:grid-cols-[1fr_auto]" aria-current={editor.selected === step.key ? 'step' : undefined} onclick={() => select(step.key)} ondblclick={() => edit(step)}>
-              <span dir="auto">{step.text}{#if step.meanwhile}<span class="block text-sm text-muted">Meanwhile: {step.meanwhile}</span>{/if}</span>
+            <button
+              type="button"
+              id="step-{step.key}"
+              class="grid min-h-14 w-full grid-cols-1 items-center gap-x-4 px-1 py-1 text-left sm:grid-cols-[1fr_auto]"
+              aria-current={editor.selected === step.key ? 'step' : undefined}
+              onclick={() => select(step.key)}
+              ondblclick={() => edit(step)}
+            >
+              <span dir="auto"
+                >{step.text}{#if step.meanwhile}<span class="block text-sm text-muted">Meanwhile: {step.meanwhile}</span>{/if}</span
+              >
               <span class="text-sm sm:text-right">
                 <Hazards hazards={step.hazards} />
                 {#if step.supervision !== 'none'}<span class="block text-muted">{SUPERVISION_NAMES[step.supervision]}</span>{/if}
@@ -230,12 +305,43 @@
           {/if}
         </div>
         {#if editor.selected === step.key}
-          <div class="bg-sheet px-2 pb-3 lg:hidden"><StepDetails {step} {editor} kitchen={data.kitchen} onedit={() => edit(step)} onadd={() => startAdding(step.key)} onsplit={() => split(step.key)} onremove={() => remove(step.key)} /></div>
+          <div class="bg-sheet px-2 pb-3 lg:hidden">
+            <StepDetails
+              {step}
+              {editor}
+              kitchen={data.kitchen}
+              onedit={() => edit(step)}
+              onadd={() => startAdding(step.key)}
+              onsplit={() => split(step.key)}
+              onremove={() => remove(step.key)}
+            />
+          </div>
         {/if}
         {#if adding === step.key}
-          <form class="flex gap-2 py-2 pl-10" onsubmit={(e) => { e.preventDefault(); addIt(step.key); }}>
-            <!-- svelte-ignore a11y_autofocus -- the field opens by the person's own act -->
-            <input class="field" dir="auto" maxlength="300" aria-label="New step behind step {i + 1}" placeholder="What is done, verb first" bind:value={text} autofocus onkeydown={(e) => { if (e.key === 'Escape') { adding = null; void focusRow(step.key); } }} />
+          <form
+            class="flex gap-2 py-2 pl-10"
+            onsubmit={(e) => {
+              e.preventDefault();
+              addIt(step.key);
+            }}
+          >
+            <!-- the field opens by the person's own act -->
+            <!-- svelte-ignore a11y_autofocus -->
+            <input
+              class="field"
+              dir="auto"
+              maxlength="300"
+              aria-label="New step behind step {i + 1}"
+              placeholder="What is done, verb first"
+              bind:value={text}
+              autofocus
+              onkeydown={(e) => {
+                if (e.key === 'Escape') {
+                  adding = null;
+                  void focusRow(step.key);
+                }
+              }}
+            />
             <button class="btn btn-act">Add</button>
           </form>
         {/if}
@@ -243,37 +349,80 @@
     {/each}
   </ol>
 
-  <aside class="sticky top-2 hidden max-h-[calc(100vh-1rem)] self-start overflow-y-auto border-l border-line pt-3 pl-7 lg:block" aria-label="The chosen step">
+  <aside
+    class="sticky top-2 hidden max-h-[calc(100vh-1rem)] self-start overflow-y-auto border-l border-line pt-3 pl-7 lg:block"
+    aria-label="The chosen step"
+  >
     {#if editor.current}
       <Picture svg={pictures.get(editor.current.key) ?? ''} class="w-full" />
       <p class="mt-2 text-xl font-bold" dir="auto">{editor.current.text}</p>
-      <StepDetails step={editor.current} {editor} kitchen={data.kitchen} onedit={() => edit(editor.current!)} onadd={() => startAdding(editor.current!.key)} onsplit={() => split(editor.current!.key)} onremove={() => remove(editor.current!.key)} />
+      <StepDetails
+        step={editor.current}
+        {editor}
+        kitchen={data.kitchen}
+        onedit={() => edit(editor.current!)}
+        onadd={() => startAdding(editor.current!.key)}
+        onsplit={() => split(editor.current!.key)}
+        onremove={() => remove(editor.current!.key)}
+      />
     {/if}
   </aside>
 </div>
 
 {#if editor.steps.length === 0}
-  <p class="mt-4">There are no steps. <button type="button" class="btn" onclick={() => editor.rebuild('standard', data.recipeRevision)}>Build them from the recipe</button></p>
+  <p class="mt-4">
+    There are no steps. <button type="button" class="btn" onclick={() => editor.rebuild('standard', data.recipeRevision)}
+      >Build them from the recipe</button
+    >
+  </p>
 {/if}
 
 <section class="mt-8 max-w-2xl border-t-[3px] border-ink pt-4" aria-label="Publish">
   {#if data.version}
-    <p>Version {data.version.number} is published. {changes === 0 ? 'Nothing has changed since.' : `Since then: ${[difference!.added.length && `${difference!.added.length} added`, difference!.removed.length && `${difference!.removed.length} taken out`, difference!.reworded.length && `${difference!.reworded.length} reworded`, difference!.moved.length && `${difference!.moved.length} moved`].filter(Boolean).join(', ')}.`}</p>
+    <p>
+      Version {data.version.number} is published. {changes === 0
+        ? 'Nothing has changed since.'
+        : `Since then: ${[difference!.added.length && `${difference!.added.length} added`, difference!.removed.length && `${difference!.removed.length} taken out`, difference!.reworded.length && `${difference!.reworded.length} reworded`, difference!.moved.length && `${difference!.moved.length} moved`].filter(Boolean).join(', ')}.`}
+    </p>
   {/if}
   {#if changes !== 0}
-    <form method="POST" action="?/publish" use:enhance={async ({ formData, cancel }) => {
-      publishing = true;
-      if (!(await saver.save())) { publishing = false; cancel(); said = 'Not published: the steps are not saved yet.'; return; }
-      formData.set('revision', String(saver.revision));
-      return async ({ update }) => { await update({ reset: true }); note = ''; publishing = false; await invalidateAll(); };
-    }}>
+    <form
+      method="POST"
+      action="?/publish"
+      use:enhance={async ({ formData, cancel }) => {
+        publishing = true;
+        if (!(await saver.save())) {
+          publishing = false;
+          cancel();
+          said = 'Not published: the steps are not saved yet.';
+          return;
+        }
+        formData.set('revision', String(saver.revision));
+        return async ({ update }) => {
+          await update({ reset: true });
+          note = '';
+          publishing = false;
+          await invalidateAll();
+        };
+      }}
+    >
       <input type="hidden" name="revision" value={saver.revision} />
-      <label class="mt-2 block"><span class="text-sm text-muted">Why this version (for the next reader; may be empty)</span><input name="note" class="field" maxlength="2000" bind:value={note} /></label>
-      <button class="btn btn-act mt-3" disabled={publishing || editor.steps.length === 0}>Publish version {(data.version?.number ?? 0) + 1}</button>
+      <label class="mt-2 block"
+        ><span class="text-sm text-muted">Why this version (for the next reader; may be empty)</span><input
+          name="note"
+          class="field"
+          maxlength="2000"
+          bind:value={note}
+        /></label
+      >
+      <button class="btn btn-act mt-3" disabled={publishing || editor.steps.length === 0}
+        >Publish version {(data.version?.number ?? 0) + 1}</button
+      >
     </form>
   {/if}
   <p role="status" class="mt-2">
-    {#if form && 'problem' in form}<span class="problem">{form.problem}</span>{:else if form && 'published' in form}Version {form.published} is published. It will not change: later edits make a new one.{/if}
+    {#if form && 'problem' in form}<span class="problem">{form.problem}</span>{:else if form && 'published' in form}Version {form.published} is
+      published. It will not change: later edits make a new one.{/if}
   </p>
   {#if data.version}<p class="mt-2"><a class="btn" href="/recipes/{data.recipe.id}/show">To the cards</a></p>{/if}
 </section>

@@ -24,17 +24,38 @@ export const load = ({ params, locals }) =>
         const lessons = await lessonsOf(trx, params.id, learner.id);
         const last = lessons.filter((l) => l.state !== 'missed').at(-1);
         const open = lessons.findLast((l) => l.state === 'open');
-        return { id: learner.id, name: learner.name, planNotes: learner.planNotes, lessons: lessons.filter((l) => l.state !== 'missed').length, last: last && { day: last.heldOn, phase: last.phase }, open: open?.id ?? null, newLesson: randomUUID() };
+        return {
+          id: learner.id,
+          name: learner.name,
+          planNotes: learner.planNotes,
+          lessons: lessons.filter((l) => l.state !== 'missed').length,
+          last: last && { day: last.heldOn, phase: last.phase },
+          open: open?.id ?? null,
+          newLesson: randomUUID(),
+        };
       }),
     );
-    return { recipeId: params.id, version: version?.number ?? null, steps: version?.steps.length ?? 0, learners, hierarchies: HIERARCHIES.map(({ id, name, levels }) => ({ id, name, levels: levels.map((l) => l.name) })) };
+    return {
+      recipeId: params.id,
+      version: version?.number ?? null,
+      steps: version?.steps.length ?? 0,
+      learners,
+      hierarchies: HIERARCHIES.map(({ id, name, levels }) => ({ id, name, levels: levels.map((l) => l.name) })),
+    };
   });
 
 export const actions = {
   default: async ({ request, params, locals }) => {
     const form = await request.formData();
     const field = (name: string) => String(form.get(name) ?? '');
-    const checked = await check(NewLesson, { id: field('id'), learnerId: field('learnerId'), version: Number(field('version')), heldOn: today(), hierarchy: field('hierarchy'), phase: field('phase') });
+    const checked = await check(NewLesson, {
+      id: field('id'),
+      learnerId: field('learnerId'),
+      version: Number(field('version')),
+      heldOn: today(),
+      hierarchy: field('hierarchy'),
+      phase: field('phase'),
+    });
     if (!checked.ok) return fail(400, { problem: Object.values(checked.problems)[0] ?? 'The lesson could not begin.' });
     if (!isId(params.id)) error(404, 'There is no recipe at this address.');
     const lesson = checked.value;
@@ -42,7 +63,13 @@ export const actions = {
       const version = await getVersion(trx, params.id, lesson.version);
       if (!version || !(await getLearner(trx, lesson.learnerId))) error(404, 'There is no such version or no such learner.');
       const { last, days, down } = USUAL_RULE;
-      await beginLesson(trx, { ...lesson, recipeId: params.id, hierarchy: hierarchyById(lesson.hierarchy), mastery: USUAL_MASTERY, rule: { last, days, down } });
+      await beginLesson(trx, {
+        ...lesson,
+        recipeId: params.id,
+        hierarchy: hierarchyById(lesson.hierarchy),
+        mastery: USUAL_MASTERY,
+        rule: { last, days, down },
+      });
     });
     redirect(303, `/cook/${lesson.id}`);
   },

@@ -28,6 +28,10 @@ export const load = ({ params, locals, url }) =>
       hierarchies: Object.fromEntries(lessons.map((l) => [l.id, l.hierarchy])),
       steps,
       notes: await notesOf(trx, learner.id, ids),
-      progress: progressOf(lessons, observations, steps.map((s) => s.key)),
+      progress: progressOf(
+        lessons,
+        observations,
+        steps.map((s) => s.key),
+      ),
     };
   });

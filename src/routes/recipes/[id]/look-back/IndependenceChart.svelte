@@ -2,12 +2,24 @@
 <script lang="ts">
   import type { Chart, ChartOption } from '$lib/ui/chart';
   import { showDay } from '$lib/ui/words';
-  type Point = { lessonId: string; day: string; phase: string; state: string; version: number; score: { independence: number | null; opportunities: number; independent: number } };
+  type Point = {
+    lessonId: string;
+    day: string;
+    phase: string;
+    state: string;
+    version: number;
+    score: { independence: number | null; opportunities: number; independent: number };
+  };
   let { lessons, name, theme }: { lessons: Point[]; name: string; theme: string } = $props();
   let chart = $state.raw<Chart>();
   let colours = $state.raw({ ink: '#1e2528', muted: '#4a5560', line: '#d9d2c3', act: '#0b5c7a' });
 
-  const PHASE: Record<string, string> = { baseline: 'baseline', intervention: 'teaching', maintenance: 'maintenance', generalisation: 'generalisation' };
+  const PHASE: Record<string, string> = {
+    baseline: 'baseline',
+    intervention: 'teaching',
+    maintenance: 'maintenance',
+    generalisation: 'generalisation',
+  };
   /** A new stretch begins where the phase or the version of the steps changed. */
   const stretches = $derived.by(() => {
     const found: { from: number; to: number; label: string }[] = [];
@@ -32,8 +44,34 @@
       },
     },
     // counted lessons, not days: the line of a new phase stands between two of them
-    xAxis: { type: 'value', min: -1, max: Math.max(1, lessons.length), interval: 1, splitLine: { show: false }, axisTick: { show: false }, axisLine: { lineStyle: { color: colours.ink } }, axisLabel: { color: colours.ink, fontSize: 13, hideOverlap: true, formatter: (i: number) => (lessons[i] ? showDay(lessons[i].day) : '') }, name: 'lesson', nameLocation: 'middle', nameGap: 28 },
-    yAxis: { axisLine: { show: false, onZero: false }, axisTick: { show: false }, type: 'value', min: 0, max: 100, interval: 20, axisLabel: { formatter: '{value} %', color: colours.ink, fontSize: 13 }, splitLine: { lineStyle: { color: colours.line } } },
+    xAxis: {
+      type: 'value',
+      min: -1,
+      max: Math.max(1, lessons.length),
+      interval: 1,
+      splitLine: { show: false },
+      axisTick: { show: false },
+      axisLine: { lineStyle: { color: colours.ink } },
+      axisLabel: {
+        color: colours.ink,
+        fontSize: 13,
+        hideOverlap: true,
+        formatter: (i: number) => (lessons[i] ? showDay(lessons[i].day) : ''),
+      },
+      name: 'lesson',
+      nameLocation: 'middle',
+      nameGap: 28,
+    },
+    yAxis: {
+      axisLine: { show: false, onZero: false },
+      axisTick: { show: false },
+      type: 'value',
+      min: 0,
+      max: 100,
+      interval: 20,
+      axisLabel: { formatter: '{value} %', color: colours.ink, fontSize: 13 },
+      splitLine: { lineStyle: { color: colours.line } },
+    },
     series: stretches.map((s, n) => ({
       type: 'line' as const,
       name: s.label,
@@ -68,7 +106,9 @@
     };
   }
   $effect(() => chart?.setOption(option));
-  const spoken = $derived(`Independence of ${name} over ${lessons.length} lessons: ${lessons.map((l) => `${showDay(l.day)} ${value(l) === null ? 'missed' : `${value(l)} %`}`).join(', ')}.`);
+  const spoken = $derived(
+    `Independence of ${name} over ${lessons.length} lessons: ${lessons.map((l) => `${showDay(l.day)} ${value(l) === null ? 'missed' : `${value(l)} %`}`).join(', ')}.`,
+  );
 </script>
 
 {#key theme}

@@ -20,19 +20,62 @@
     const read = readAmountField(amount);
     if (read && 'why' in read) return (problem = { field: 'amount', text: read.why });
     const known = unit.trim() ? readUnit(unit.trim()) : null;
-    if (unit.trim() && (!known || known.length < unit.trim().length)) return (problem = { field: 'unit', text: `“${unit.trim()}” is no unit that is known here: write cup, tbsp, g, can ... or leave it empty` });
+    if (unit.trim() && (!known || known.length < unit.trim().length))
+      return (problem = {
+        field: 'unit',
+        text: `“${unit.trim()}” is no unit that is known here: write cup, tbsp, g, can ... or leave it empty`,
+      });
     if (!item.trim()) return (problem = { field: 'item', text: 'say what the ingredient is' });
-    onsave({ ...ingredient, min: read?.min ?? null, max: read?.max ?? null, unit: known?.unit ?? null, item: item.trim(), preparation: preparation.split(',').map((p) => p.trim()).filter(Boolean), doubt: null });
+    onsave({
+      ...ingredient,
+      min: read?.min ?? null,
+      max: read?.max ?? null,
+      unit: known?.unit ?? null,
+      item: item.trim(),
+      preparation: preparation
+        .split(',')
+        .map((p) => p.trim())
+        .filter(Boolean),
+      doubt: null,
+    });
   }
   const bad = (field: string) => (problem?.field === field ? 'true' : undefined);
 </script>
 
 <form class="grid grid-cols-[6rem_6rem_1fr] gap-2 py-1" onsubmit={save} onkeydown={(e) => e.key === 'Escape' && oncancel()}>
-  <!-- svelte-ignore a11y_autofocus -- the form opens by the person's own act -->
-  <label><span class="text-sm text-muted">Amount</span><input class="field" bind:value={amount} aria-invalid={bad('amount')} maxlength="20" autofocus /></label>
-  <label><span class="text-sm text-muted">Unit</span><input class="field" bind:value={unit} aria-invalid={bad('unit')} maxlength="20" /></label>
-  <label><span class="text-sm text-muted">What</span><input class="field" dir="auto" bind:value={item} aria-invalid={bad('item')} maxlength="200" /></label>
-  <label class="col-span-3"><span class="text-sm text-muted">Work to do on it first, with commas</span><input class="field" dir="auto" bind:value={preparation} maxlength="300" /></label>
+  <!-- the form opens by the person's own act -->
+  <!-- svelte-ignore a11y_autofocus -->
+  <label
+    ><span class="text-sm text-muted">Amount</span><input
+      class="field"
+      bind:value={amount}
+      aria-invalid={bad('amount')}
+      maxlength="20"
+      autofocus
+    /></label
+  >
+  <label
+    ><span class="text-sm text-muted">Unit</span><input class="field" bind:value={unit} aria-invalid={bad('unit')} maxlength="20" /></label
+  >
+  <label
+    ><span class="text-sm text-muted">What</span><input
+      class="field"
+      dir="auto"
+      bind:value={item}
+      aria-invalid={bad('item')}
+      maxlength="200"
+    /></label
+  >
+  <label class="col-span-3"
+    ><span class="text-sm text-muted">Work to do on it first, with commas</span><input
+      class="field"
+      dir="auto"
+      bind:value={preparation}
+      maxlength="300"
+    /></label
+  >
   <p class="problem col-span-3 min-h-5 text-sm" role="alert">{problem?.text ?? ''}</p>
-  <div class="col-span-3 flex gap-2"><button class="btn btn-act">Done</button><button type="button" class="btn" onclick={oncancel}>Cancel</button></div>
+  <div class="col-span-3 flex gap-2">
+    <button class="btn btn-act">Done</button><button type="button" class="btn" onclick={oncancel}>Cancel</button>
+  </div>
 </form>

@@ -11,6 +11,17 @@ export const load = ({ params, locals }) =>
     if (!task) error(404, 'There is no recipe at this address.');
     const version = await getVersion(trx, params.id);
     const steps = version?.steps ?? task.draft.steps;
-    const cards = steps.map((step) => ({ key: step.key, text: step.text, phase: step.phase, hazards: step.hazards, svg: drawCard(describeCard(step)) }));
-    return { recipe: { id: params.id, title: task.row.title }, cards, sprite: spriteFor(cards.map((c) => c.svg)), version: version?.number ?? null };
+    const cards = steps.map((step) => ({
+      key: step.key,
+      text: step.text,
+      phase: step.phase,
+      hazards: step.hazards,
+      svg: drawCard(describeCard(step)),
+    }));
+    return {
+      recipe: { id: params.id, title: task.row.title },
+      cards,
+      sprite: spriteFor(cards.map((c) => c.svg)),
+      version: version?.number ?? null,
+    };
   });

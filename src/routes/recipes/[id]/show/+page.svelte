@@ -12,10 +12,17 @@
   let hidden = $state<Phase[]>([]);
   const shown = $derived(data.cards.filter((c) => !hidden.includes(c.phase)));
   const numberOf = (key: string) => data.cards.findIndex((c) => c.key === key) + 1;
-  const COLUMNS: Record<Size, string> = { large: 'sm:grid-cols-1 print:grid-cols-1', medium: 'sm:grid-cols-2 lg:grid-cols-3 print:grid-cols-2', small: 'grid-cols-2 sm:grid-cols-3 lg:grid-cols-5 print:grid-cols-3' };
+  const COLUMNS: Record<Size, string> = {
+    large: 'sm:grid-cols-1 print:grid-cols-1',
+    medium: 'sm:grid-cols-2 lg:grid-cols-3 print:grid-cols-2',
+    small: 'grid-cols-2 sm:grid-cols-3 lg:grid-cols-5 print:grid-cols-3',
+  };
   const WORDS: Record<Size, string> = { large: 'text-4xl', medium: 'text-2xl', small: 'text-2xl print:text-[18pt]' };
   const perPage = { large: 1, medium: 4, small: 9 };
-  const KEYS: [string, string][] = [['Ctrl + P', 'print'], ['?', 'this sheet']];
+  const KEYS: [string, string][] = [
+    ['Ctrl + P', 'print'],
+    ['?', 'this sheet'],
+  ];
   function toggle(phase: Phase, on: boolean) {
     hidden = on ? hidden.filter((p) => p !== phase) : [...hidden, phase];
   }
@@ -31,11 +38,20 @@
 </svg>
 
 <div class="screen-only mt-4 flex flex-wrap items-end gap-x-5 gap-y-3">
-  <p class="min-w-48 flex-1"><b>{shown.length} cards.</b> <span class="text-muted">{data.version ? `From version ${data.version}.` : 'From steps that are not published yet.'}</span></p>
-  <label class="block"><span class="text-sm text-muted">Size</span>
-    <select class="field w-auto!" bind:value={size}><option value="large">large, 1 a page</option><option value="medium">medium, 4 a page</option><option value="small">small, 9 a page</option></select>
+  <p class="min-w-48 flex-1">
+    <b>{shown.length} cards.</b>
+    <span class="text-muted">{data.version ? `From version ${data.version}.` : 'From steps that are not published yet.'}</span>
+  </p>
+  <label class="block"
+    ><span class="text-sm text-muted">Size</span>
+    <select class="field w-auto!" bind:value={size}
+      ><option value="large">large, 1 a page</option><option value="medium">medium, 4 a page</option><option value="small"
+        >small, 9 a page</option
+      ></select
+    >
   </label>
-  <label class="block"><span class="text-sm text-muted">Paper</span>
+  <label class="block"
+    ><span class="text-sm text-muted">Paper</span>
     <select class="field w-auto!" bind:value={paper}><option value="A4">A4</option><option value="letter">US Letter</option></select>
   </label>
   <button type="button" class="btn btn-act" onclick={() => print()}>Print the cards</button>
@@ -44,7 +60,10 @@
 <fieldset class="screen-only mt-3 flex flex-wrap gap-x-5 gap-y-1">
   <legend class="sr-only">Which parts</legend>
   {#each phases as phase (phase)}
-    <label class="inline-flex min-h-8 items-center gap-2"><input type="checkbox" class="size-5" checked={!hidden.includes(phase)} onchange={(e) => toggle(phase, e.currentTarget.checked)} /> {PHASE_NAMES[phase]}</label>
+    <label class="inline-flex min-h-8 items-center gap-2"
+      ><input type="checkbox" class="size-5" checked={!hidden.includes(phase)} onchange={(e) => toggle(phase, e.currentTarget.checked)} />
+      {PHASE_NAMES[phase]}</label
+    >
   {/each}
 </fieldset>
 
@@ -52,7 +71,9 @@
   {#each shown as card (card.key)}
     <li class="card flex break-inside-avoid flex-col rounded border-2 border-[#1e2528] bg-white p-3 text-[#1e2528]">
       <Picture svg={card.svg} class="picture mx-auto w-full" />
-      <p class="mt-2 flex gap-3 leading-tight font-semibold {WORDS[size]}" dir="auto"><span class="text-base font-normal text-[#4a5560] tabular-nums">{numberOf(card.key)}</span><span>{card.text}</span></p>
+      <p class="mt-2 flex gap-3 leading-tight font-semibold {WORDS[size]}" dir="auto">
+        <span class="text-base font-normal text-[#4a5560] tabular-nums">{numberOf(card.key)}</span><span>{card.text}</span>
+      </p>
       {#if card.hazards.length}<p class="mt-auto pt-2 text-lg" style:--hazard="#9b2c1b"><Hazards hazards={card.hazards} /></p>{/if}
     </li>
   {/each}

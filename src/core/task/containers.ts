@@ -1,0 +1,59 @@
+// Which bowl, pan or tray an action happens in.
+import { findTools, toolById } from '../technique/tools';
+import { type Located, type State, isContainer, PUTTING, JOINING, HOB } from './state';
+
+/** Techniques that happen in a container or move things to one; the others leave it where it is. */
+export const CONTAINED = new Set([
+  ...PUTTING,
+  ...JOINING,
+  ...HOB,
+  'soak',
+  'microwave',
+  'shape',
+  'lift-out',
+  'serve',
+  'crack-egg',
+  'cool',
+  'chill',
+  'juice',
+  'wait',
+  'drain',
+  'drain-hot',
+  'fluff',
+  'spread',
+  'check-done',
+]);
+
+export const MIXING_SURFACE = new Set(['tray', 'plate', 'board', 'wire-rack', 'muffin-tin', 'cake-tin', 'baking-dish']);
+
+/** The container that a clause names; "the bowl" is the bowl in use, "the pan" the pan on the ring. */
+export function containerOf(state: State, c: Located): string | null {
+  const said = `${c.rest} ${c.lead ?? ''}`;
+  const named = [...c.tools]
+    .reverse()
+    .find((t) => isContainer(t.id) && !/\b(?:with|using)\s+(?:a|an|the)?\s*(?:[\p{L}-]+\s+){0,2}$/iu.test(said.slice(0, t.at)));
+  if (!named) return null;
+  const plural = /^\w+?(?:es|s)\b/i.test(said.slice(named.at)) && /^(?:bowls|plates|glasses|mugs|jars)\b/i.test(said.slice(named.at));
+  if (plural && named.id === 'bowl') return 'serving-bowl';
+  const family = (id: string | null) => (id ? (toolById(id)?.picture ?? id) : '');
+  const before = said.slice(0, named.at).toLowerCase();
+  const same = [state.container, state.hob, ...[...state.placed.values()].reverse()].find(
+    (held) => held !== null && held !== named.id && GENERIC[named.id]?.includes(family(held)),
+  );
+  return /\bthe\s+$|\bsame\s+$/.test(before) && same ? same : named.id;
+}
+
+export const GENERIC: Record<string, string[]> = {
+  bowl: ['bowl', 'small-bowl'],
+  saucepan: ['saucepan', 'frying-pan', 'large-pan'],
+  'frying-pan': ['frying-pan'],
+  'baking-dish': ['baking-dish', 'cake-tin'],
+  'cake-tin': ['cake-tin', 'muffin-tin'],
+  jar: ['jar'],
+};
+
+/** Where things are mixed when nothing is said: the bowl that the recipe lists, else a bowl. */
+export function mixingBowl(state: State): string {
+  const listed = findTools(state.recipe.tools.join('; ')).map((t) => t.tool.id);
+  return listed.find((id) => id === 'large-bowl') ?? listed.find((id) => id === 'bowl' || id === 'jar') ?? 'bowl';
+}

@@ -1,0 +1,120 @@
+// Finds out what one clause of a method is about: its technique, its ingredients, its tools, and its object where it is left unsaid.
+import { findFood } from '../recipe/food';
+import { findTechnique, techniqueById, TECHNIQUES } from '../technique/lexicon';
+import { findTools, toolById } from '../technique/tools';
+import type { Clause } from './clauses';
+import { mentionsIn, type Mention } from './mentions';
+import type { Located, State } from './state';
+
+/** For "peel, core and dice the apples": the first later clause of the line that names the object. */
+export function sharedObject(clauses: { clause: Clause; line: number }[], i: number): Clause | null {
+  if (!clauses[i]!.clause.shared) return null;
+  for (let k = i + 1; k < clauses.length && clauses[k]!.line === clauses[i]!.line; k++)
+    if (!clauses[k]!.clause.shared) return clauses[k]!.clause;
+  return null;
+}
+
+// Verbs of work that an ingredient line may ask for too; other clauses cannot repeat it.
+export const PREPARING = new Set(
+  TECHNIQUES.filter(
+    (t) => t.makes !== undefined || ['trim', 'wait', 'juice', 'thaw', 'chill', 'pat-dry', 'prick', 'soak'].includes(t.id),
+  ).flatMap((t) => t.verbs.map((v) => v.split(' ')[0]!)),
+);
+
+export function noteExplicit(state: State, clauses: { clause: Clause; line: number }[]): void {
+  clauses.forEach(({ clause, line }, i) => {
+    if (!PREPARING.has(clause.verb ?? '')) return;
+    const located = locate(state, clause, line, sharedObject(clauses, i));
+    if (!located.technique) return;
+    for (const mention of located.mentions) {
+      state.explicit.add(`${mention.ingredient}:${located.technique.id}`);
+      if (located.technique.id === 'peel' || located.technique.id === 'peel-by-hand')
+        state.explicit.add(`${mention.ingredient}:peel`).add(`${mention.ingredient}:peel-by-hand`);
+      if (located.technique.id === 'drain-hot') state.explicit.add(`${mention.ingredient}:drain`);
+    }
+  });
+}
+
+export const PREPOSITION =
+  /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while)\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
+export const PARTICIPLE =
+  /,?\s+((?:stirring|turning|mashing|skimming|shaking|tossing|whisking|scraping|basting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
+
+/** The noun phrase that an action is done to: "the chicken" of "the chicken to the wok". */
+export function objectPhrase(rest: string): string | null {
+  const text = rest.replace(/^(?:in|together|up|out|down|off|through|over)\s+(?=the|it|a|an|them|half|some|each|all)/i, '');
+  if (
+    /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|gently|well|lightly|hot|immediately|again|sometimes|through|warm|cold|slightly|about)\b/i.test(
+      text,
+    ) ||
+    /^\d+(?:\s*-\s*\d+)?\s*(?:more\s+)?(?:min|sec|hour)/i.test(text)
+  )
+    return null;
+  const cut = PREPOSITION.exec(' ' + text);
+  const phrase = (cut ? text.slice(0, Math.max(0, cut.index - 1)) : text).replace(/[\s,]+$/, '').trim();
+  return phrase && phrase.length <= 80 ? phrase : null;
+}
+
+export function locate(state: State, clause: Clause, line: number, sharedFrom: Clause | null): Located {
+  let rest = clause.rest;
+  if (clause.shared) {
+    const object = sharedFrom && objectPhrase(sharedFrom.rest);
+    const joining = clause.verb && techniqueById(findTechnique([clause.verb], new Set())?.id ?? '');
+    // "stir and serve", "cover and simmer": these act on what is at hand
+    if (object && joining && !['cover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer'].includes(joining.id)) rest = object;
+    else if (object && clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom.rest)) rest = object;
+  }
+  const mentions = mentionsIn(rest, state.names, state.used);
+  const said = `${rest} ${clause.lead ?? ''}`;
+  const tools = findTools(said)
+    .filter((t) => !mentions.some((m) => t.at < m.end && t.at + t.length > m.at && /tin|can|dish|pot|box|carton|tub/.test(t.tool.name)))
+    .filter((t) => !/\b(?:tin|can|jar|glass|cup|mug)s?\s+of\b/i.test(said.slice(t.at, t.at + t.length + 4)))
+    .map((t) => ({ id: t.tool.id, at: t.at }));
+  const words = rest.toLowerCase().match(/[\p{L}-]+/gu) ?? [];
+  const about = new Set<string>(words.flatMap((w) => [w, w.replace(/s$/, '')]));
+  for (const { id } of tools) about.add(id);
+  const acting = mentions.length > 0 || objectPhrase(rest) ? mentions.map((m) => m.ingredient) : state.objectUses;
+  for (const i of acting) {
+    const one = state.recipe.ingredients[i]!;
+    const food = findFood(one.item);
+    if (food) about.add(food.id).add(food.group);
+    if (/boiling/i.test(one.item)) about.add('boiling-water');
+  }
+  const pronoun = /^(?:it|them|these|they|both|everything)\b/i.test(rest) || mentions.length === 0;
+  const hot =
+    state.hob !== null &&
+    (state.container === state.hob ||
+      state.objectUses.some((i) => state.placed.get(i) === state.hob) ||
+      mentions.some((m) => state.placed.get(m.ingredient) === state.hob));
+  if (hot && (pronoun || mentions.length > 0)) about.add('hot');
+  if (clause.verb === 'microwave') about.add('microwave');
+  let technique = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
+  if (clause.verb === 'put' && about.has('lid')) technique = techniqueById('cover')!;
+  if (
+    technique?.id === 'heat-pan' &&
+    state.steps.at(-1)?.technique === 'microwave' &&
+    !tools.some((t) => toolById(t.id)?.kind === 'cookware')
+  )
+    technique = techniqueById('microwave')!;
+  if (
+    technique?.id === 'heat-pan' &&
+    state.steps.slice(-2).some((s) => s.technique === 'microwave') &&
+    tools.length === 0 &&
+    mentions.length === 0
+  )
+    technique = techniqueById('microwave')!;
+  if (technique?.id === 'toast' && tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'))
+    technique = techniqueById('fry')!;
+  if (technique?.id === 'measure' && clause.verb === 'fill' && !/\b(?:cup|spoon|measure|jug)\b/i.test(rest))
+    technique = techniqueById('spoon')!;
+  return { ...clause, rest, line, mentions, tools, technique, words: words.join(' ') };
+}
+
+/** "Spoon the beans over the potato": the potato is where they go, not what is spooned. */
+export function isTarget(c: Located, mention: Mention): boolean {
+  return (
+    /\b(?:over|onto|to|into|in|on|on top of|around|between|inside|among)\s+(?:(?:the|a|an|each|your|both)\s+)?(?:\p{L}+\s+)?$/iu.test(
+      c.rest.slice(0, mention.at),
+    ) && !/^(?:in|on)\s+(?:the\s+)?(?:\p{L}+\s+)?$/iu.test(c.rest.slice(0, mention.at))
+  );
+}

@@ -1,0 +1,60 @@
+// What the builder keeps in mind while it walks through a method: what is where, what is ready, what is hot.
+import { Fraction } from '../amount/quantity';
+import type { Recipe } from '../recipe/recipe';
+import type { Technique } from '../technique/model';
+import { toolById } from '../technique/tools';
+import type { Clause } from './clauses';
+import type { Draft } from './draft';
+import type { Mention, Names } from './mentions';
+import type { Kitchen } from './model';
+
+export type Located = Clause & {
+  line: number;
+  mentions: Mention[];
+  tools: { id: string; at: number }[];
+  technique: Technique | null;
+  words: string;
+};
+
+export type State = {
+  recipe: Recipe;
+  names: Names;
+  kitchen: Kitchen;
+  explicit: Set<string>;
+  steps: Draft[];
+  /** Where steps go that must be over before the first heat. */
+  beforeHeat: number | null;
+  used: Set<number>;
+  taken: Map<number, Fraction>;
+  readied: Set<number>;
+  placed: Map<number, string>;
+  /** Food just off the heat. */
+  hotFood: boolean;
+  /** What has been through the heat, and is raw no longer. */
+  cooked: Set<number>;
+  /** Container in use, and on which ring it stands. */
+  container: string | null;
+  hob: string | null;
+  oven: boolean;
+  inOven: string | null;
+  object: string | null;
+  objectUses: number[];
+  line: number;
+  /** What this line has rinsed, peeled and cut so far: what "them" means at its end. */
+  lineObjects: number[];
+};
+
+/** Techniques that put things somewhere: with several things, each is a step of its own. */
+export const PUTTING = new Set(['add', 'pour', 'spoon', 'sprinkle', 'sift', 'gather']);
+
+/** Techniques that work several things into one: each is put in first. */
+export const JOINING = new Set(['mix', 'beat', 'cream', 'fold', 'toss', 'rub-in', 'blend', 'mash']);
+
+export const HOB = new Set(['heat-pan', 'boil', 'simmer', 'fry', 'cook', 'melt', 'turn-over', 'skim']);
+
+export const CUTTING = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate', 'peel', 'peel-by-hand', 'snip', 'tear', 'crush-garlic']);
+
+export const CONTAINERS = new Set(['container', 'cookware', 'surface']);
+
+export const isContainer = (id: string) =>
+  CONTAINERS.has(toolById(id)?.kind ?? '') && !['lid', 'foil', 'cling-film', 'paper', 'stand', 'wire-rack'].includes(id);

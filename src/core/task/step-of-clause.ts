@@ -1,0 +1,111 @@
+// A step from a clause: its tools, hazards, times and cues; and what "it" will mean in the next one.
+import { findFood, nameWords } from '../recipe/food';
+import type { Hazard } from '../technique/model';
+import { toolById } from '../technique/tools';
+import { rawHazard, useOf, type Draft } from './draft';
+import { minutesIn } from './minutes';
+import type { Mention } from './mentions';
+import { nameOf } from './ready';
+import { type Located, type State, HOB, CUTTING, isContainer } from './state';
+import { objectPhrase } from './locate';
+import { theOf, replacePronoun, cuesOf } from './wording';
+
+export const hotHazards = (item: string): Hazard[] => (/\b(?:boiling|hot)\b/i.test(item) ? ['hot', 'steam'] : []);
+
+/** What a hot pan adds to a step that happens in it. */
+export function heatHazards(state: State, into: string | null): Hazard[] {
+  return into !== null && into === state.hob ? ['hot', 'splash'] : [];
+}
+
+export function common(state: State, c: Located, into: string | null, mentions: Mention[] = c.mentions): Draft {
+  const technique = c.technique;
+  const named = c.tools.map((t) => t.id);
+  const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into));
+  const tools = [...named, ...own];
+  if (into && !tools.includes(into) && isContainer(into)) tools.push(into);
+  const fromPan = ['pour', 'spoon', 'serve', 'lift-out'].includes(technique?.id ?? '') && state.hotFood && into !== state.hob;
+  const raw = mentions
+    .filter((m) => !state.cooked.has(m.ingredient))
+    .flatMap((m) => rawHazard(state.recipe.ingredients[m.ingredient]) ?? [])
+    .filter((h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold'].includes(technique?.id ?? ''));
+  const dough =
+    !state.inOven &&
+    [...state.placed.keys()].some((i) => rawHazard(state.recipe.ingredients[i]) === 'raw-flour' && state.placed.get(i) !== state.hob);
+  if (dough && ['mix', 'beat', 'fold', 'rub-in', 'knead', 'shape', 'roll-out'].includes(technique?.id ?? '')) raw.push('raw-flour');
+  const hotItem = mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
+  const choking = CUTTING.has(technique?.id ?? '') && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
+  const waiting = minutesIn(`${c.rest} ${c.until ?? ''}`);
+  if (waiting !== null && technique && ['cook', 'simmer', 'fry', 'boil'].includes(technique.id) && !tools.includes('timer'))
+    tools.push('timer');
+  const waits = technique !== null && (technique.minutes.waiting > 0 || technique.id === 'fry');
+  return {
+    text: '',
+    technique: technique?.id ?? null,
+    sourceLine: c.line,
+    tools,
+    into,
+    hazards: [
+      ...heatHazards(state, into),
+      ...(fromPan ? (['hot'] as const) : []),
+      ...raw,
+      ...hotItem,
+      ...(choking ? (['choking'] as const) : []),
+      ...(HOB.has(technique?.id ?? '') ? (['hot'] as const) : []),
+    ],
+    cues: cuesOf(c, technique?.id ?? null),
+    minutes: waits
+      ? { waiting: waiting ?? (technique.id === 'fry' ? 0 : technique.minutes.waiting) }
+      : waiting !== null && technique
+        ? { active: Math.max(waiting, technique.minutes.active) }
+        : {},
+    thing: c.mentions[0] ? theOf(state, c.mentions[0]) : (objectPhrase(replacePronoun(state, c.rest)) ?? state.object ?? undefined),
+    name: c.mentions[0]
+      ? nameOf(state.recipe.ingredients[c.mentions[0].ingredient]!)
+      : (nameWords(objectPhrase(c.rest) ?? '').slice(-1)[0] ?? ''),
+  };
+}
+
+/** Whether a technique's usual tool is not wanted here, since the recipe names another, or the food stands in something already. */
+export function replaced(id: string, named: string[], into: string | null): boolean {
+  const kind = toolById(id)?.kind;
+  if (named.includes(id)) return true;
+  if (id === 'lid') return named.some((n) => ['plate', 'foil', 'cling-film', 'cloth'].includes(n));
+  if (kind === 'cookware' || kind === 'container') return (into !== null && isContainer(into)) || named.some((n) => isContainer(n));
+  if (kind === 'utensil' && id !== 'timer') return named.some((n) => toolById(n)?.kind === 'utensil' && n !== 'timer');
+  if (id === 'hob') return named.some((n) => ['microwave', 'slow-cooker', 'air-fryer', 'oven'].includes(n));
+  if (id === 'board') return named.includes('plate');
+  return false;
+}
+
+export function say(state: State, c: Located, own: Partial<Draft> & { text: string }): void {
+  const uses =
+    own.uses ?? c.mentions.map((m) => useOf(state.recipe.ingredients, m.ingredient, m.part === 'some' ? m.quantity : null, m.unit));
+  for (const mention of c.mentions) state.used.add(mention.ingredient);
+  push(state, { ...common(state, c, own.into ?? null), ...own, uses });
+}
+
+export function push(state: State, draft: Draft): void {
+  state.steps.push(draft);
+}
+
+/** What "it" and "them" will mean in the next action. */
+export function remember(state: State, c: Located): void {
+  const id = c.technique?.id ?? '';
+  if (CUTTING.has(id) || id === 'rinse' || id === 'drain')
+    for (const m of c.mentions) if (!state.lineObjects.includes(m.ingredient)) state.lineObjects.push(m.ingredient);
+  const phrase = objectPhrase(c.rest);
+  if (
+    phrase &&
+    !/^(?:it|them|everything|each|both|these|each one|a little)\b/i.test(phrase) &&
+    !/^(?:the |your )?(?:heat|oven|lid|hands?)\b/i.test(phrase)
+  ) {
+    state.object = c.mentions.length > 2 ? 'everything' : plainObject(phrase, c);
+    if (c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);
+  }
+  if (OVEN_FOOD.has(c.technique?.id ?? '')) state.object = null;
+}
+
+export const plainObject = (phrase: string, c: Located) =>
+  /^\d/.test(phrase) && c.mentions[0] ? `the ${phrase.slice(c.mentions[0].at - c.rest.indexOf(phrase))}` : phrase;
+
+export const OVEN_FOOD = new Set(['bake']);

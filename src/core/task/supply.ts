@@ -1,0 +1,100 @@
+// Brings an ingredient to its step: rinsed, cut, opened and measured before its first use, and parted where the recipe parts it.
+import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
+import { convertUnit, type Unit } from '../amount/units';
+import { useOf, type Draft } from './draft';
+import type { Mention } from './mentions';
+import type { Use } from './model';
+import { measureStep, readySteps } from './ready';
+import { type Located, type State, CUTTING } from './state';
+
+/** The part of an ingredient that a step takes, noting what is left of it. */
+export function take(state: State, mention: Mention): Use {
+  const one = state.recipe.ingredients[mention.ingredient]!;
+  const all = one.min ? toFraction(one.min) : null;
+  const before = state.taken.get(mention.ingredient) ?? new Fraction(0);
+  if (mention.part === 'some' && mention.quantity && all) {
+    const same =
+      mention.unit && one.unit
+        ? convertUnit(mention.quantity, mention.unit, one.unit, state.kitchen.system)
+        : mention.unit === one.unit
+          ? mention.quantity
+          : null;
+    if (same) state.taken.set(mention.ingredient, before.add(toFraction(same)!));
+    return useOf(state.recipe.ingredients, mention.ingredient, mention.quantity, mention.unit);
+  }
+  if (mention.part === 'rest' && all) {
+    const left = all.sub(before);
+    state.taken.set(mention.ingredient, all);
+    return useOf(state.recipe.ingredients, mention.ingredient, left.compare(0) > 0 ? toQuantity(left) : one.min, one.unit);
+  }
+  if (mention.part === 'some') return { ingredient: mention.ingredient, item: one.item, quantity: null, unit: null };
+  if (all) state.taken.set(mention.ingredient, all);
+  return useOf(state.recipe.ingredients, mention.ingredient);
+}
+
+/** Makes an ingredient ready and measures it, before its first use; before the first heat where the use is hot. */
+export function makeReady(state: State, mention: Mention, c: Located, worked: boolean): void {
+  const index = mention.ingredient;
+  const early: Draft[] = [];
+  if (!state.readied.has(index)) {
+    state.readied.add(index);
+    early.push(...readySteps(state.recipe.ingredients, index, state.explicit));
+  }
+  const one = state.recipe.ingredients[index]!;
+  const hot = state.beforeHeat !== null;
+  if (!worked || c.technique?.id === 'rinse') {
+    const amount = amountOf(state, mention);
+    if (amount && !measuredAlready(state, index, mention)) {
+      if (/\b(?:boiling|hot)\s+water\b/i.test(one.item) && !state.explicit.has('kettle')) {
+        state.explicit.add('kettle');
+        early.push({
+          text: 'Fill the kettle and boil the water.',
+          technique: 'boil-kettle',
+          sourceLine: null,
+          thing: 'the kettle',
+          name: 'kettle',
+          uses: [useOf(state.recipe.ingredients, index)],
+          minutes: { waiting: 3 },
+        });
+      }
+      const cut = early.some((s) => CUTTING.has(s.technique ?? '')) || one.preparation.length > 0;
+      const step = measureStep(
+        state.recipe.ingredients,
+        index,
+        amount.quantity,
+        amount.unit,
+        hot || cut ? 'small-bowl' : null,
+        state.kitchen,
+      );
+      // what is cut to size is measured after it is cut
+      if (step) early.push(step);
+    }
+  }
+  if (early.length === 0) return;
+  if (hot) {
+    state.steps.splice(state.beforeHeat!, 0, ...early);
+    state.beforeHeat! += early.length;
+  } else state.steps.push(...early);
+}
+
+export function amountOf(state: State, mention: Mention): { quantity: Quantity | null; unit: Unit | null } | null {
+  const one = state.recipe.ingredients[mention.ingredient]!;
+  if (mention.part === 'some') return mention.quantity ? { quantity: mention.quantity, unit: mention.unit } : null;
+  if (mention.part === 'rest') {
+    const all = one.min ? toFraction(one.min) : null;
+    const left = all?.sub(state.taken.get(mention.ingredient) ?? new Fraction(0));
+    return left && left.compare(0) > 0 ? { quantity: toQuantity(left), unit: one.unit } : null;
+  }
+  return { quantity: null, unit: null };
+}
+
+export function measuredAlready(state: State, index: number, mention: Mention): boolean {
+  return (
+    mention.part === 'all' &&
+    state.steps.some((s) => (s.technique === 'measure' || s.technique === 'weigh') && s.uses?.some((u) => u.ingredient === index))
+  );
+}
+
+export function usesOf(state: State, c: Located): Use[] {
+  return c.mentions.filter((m) => !state.placed.has(m.ingredient)).map((m) => take(state, m));
+}

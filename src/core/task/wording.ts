@@ -1,0 +1,139 @@
+// The words of steps, and the cues in them: verb first, then what, where, how long and until when.
+import { Fraction, showQuantity, toFraction } from '../amount/quantity';
+import { dialCelsius } from '../amount/temperature';
+import { findFood } from '../recipe/food';
+import type { Cue } from '../technique/model';
+import { toolById } from '../technique/tools';
+import { minutesIn } from './minutes';
+import type { Mention } from './mentions';
+import { nameOf } from './ready';
+import type { Located, State } from './state';
+import { PARTICIPLE, objectPhrase } from './locate';
+import { take } from './supply';
+
+/** Both marks as they stand on dials: every 10 °C, every 25 °F. */
+export function dialMarks(heat: { celsius: number; fahrenheit: number; text: string }): string {
+  const saidF = /f/i.test(heat.text.replace(/of/gi, ''));
+  const f = saidF ? heat.fahrenheit : Math.round(heat.fahrenheit / 25) * 25;
+  return `${saidF ? dialCelsius(heat.celsius) : heat.celsius} °C (${f} °F)`;
+}
+
+export const withWord = (c: Located) => /^with\b/i.test(c.rest);
+
+/** What follows the last thing named: " to the bowl"; null when other things stand between that must not be lost. */
+export function tailAfter(c: Located, fresh: Mention[]): string | null {
+  const last = Math.max(...fresh.map((m) => m.end));
+  const tail = c.rest
+    .slice(last)
+    .replace(PARTICIPLE, '')
+    .replace(/^[\s,]*(?:leaves|pieces|slices)?[\s,]*/i, '')
+    .trim();
+  if (tail.length > 60) return null;
+  return tail ? ` ${tail}` : '';
+}
+
+/** "Stir it in.", "Mix everything in the small bowl." */
+export function joinedWording(c: Located, place: string): string {
+  const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || toolById(t.id)?.kind === 'appliance');
+  const with_ = tool ? ` with the ${toolById(tool.id)!.name}` : '';
+  const manner = c.adverb ? ` ${c.adverb}` : '';
+  const how = c.technique!.id === 'fold' ? 'Fold everything together' : `${cap(c.verb!)} everything`;
+  return sentence(`${how} in ${place}${with_}${manner}${c.until ? ` ${c.until}` : ''}`);
+}
+
+export function theOf(state: State, mention: Mention): string {
+  const one = state.recipe.ingredients[mention.ingredient]!;
+  if (one.preparation.includes('juiced')) return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} juice`;
+  if (mention.part === 'rest') return `the rest of the ${nameOf(one)}`;
+  if (mention.part === 'some' && mention.quantity === null) return `a little ${nameOf(one)}`;
+  return `the ${nameOf(one)}`;
+}
+
+export const cap = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
+
+export function sentence(text: string): string {
+  const plain = text
+    .replace(/\s+/g, ' ')
+    .replace(/\s+([,.])/g, '$1')
+    .replace(/[,;:\s]+$/, '')
+    .trim();
+  return plain ? cap(plain) + (/[.!?]$/.test(plain) ? '' : '.') : '';
+}
+
+/** The words of a step as the recipe says them: verb first, then what, where, with what, how long and until when. */
+export function wording(state: State, c: Located): string {
+  let rest = c.rest.replace(PARTICIPLE, '').replace(/\bsometimes\b/i, 'now and then');
+  const alone = !objectPhrase(rest);
+  const object = c.shared && !rest ? state.object : null;
+  const needsObject = ['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out', 'cool', 'chill'].includes(c.technique?.id ?? '');
+  if (object && needsObject && alone) rest = `${object} ${rest}`;
+  rest = replacePronoun(state, rest);
+  for (const mention of c.mentions) if (mention.quantity && mention.unit) rest = withoutAmount(rest, mention);
+  const place = state.container ? ` in the ${toolById(state.container)?.name ?? 'bowl'}` : '';
+  if (!rest && c.technique?.id === 'mix') rest = `everything${place}`;
+  if (c.technique?.id === 'cover' && !objectPhrase(rest) && state.container) rest = `the ${toolById(state.container)?.name} ${rest}`;
+  if (c.technique?.id === 'take-off-heat' && alone && (state.hob ?? state.container))
+    rest = `the ${toolById((state.hob ?? state.container)!)?.name} ${rest}`;
+  if (c.technique?.id === 'serve' && (!objectPhrase(rest) || !rest)) rest = `the ${shortTitle(state.recipe.title)} ${rest}`;
+  const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
+  const lead = c.lead && !leadIsKnown(c) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
+  const until = c.until ? ` ${c.until}` : '';
+  const condition = c.condition ? ` ${c.condition.replace(/^(?:once|as soon as|after)\b/, 'when')}` : '';
+  return sentence(`${c.verb} ${rest}${lead}${adverb}${until}${condition}`);
+}
+
+/** The dish in a few words, for "Serve the ...". */
+export function shortTitle(title: string): string {
+  const words = title
+    .split(/[,(:]|\b(?:for|with|and)\b/)[0]!
+    .split(/\s+/)
+    .slice(-3)
+    .join(' ')
+    .toLowerCase()
+    .replace(/[^\p{L} '-]/gu, '');
+  return words.trim() || 'food';
+}
+
+export const leadIsKnown = (c: Located) => /^(?:using|with)\b/i.test(c.lead ?? '') && c.tools.length === 0;
+
+/** "Wash 1 cup of red lentils" becomes "Wash the red lentils": the amount has its own measuring step. */
+export function withoutAmount(rest: string, mention: Mention): string {
+  const before = rest.slice(0, mention.at);
+  const found = /(?:\babout\s+)?\d[\d ./]*\s*[a-z]+\.?\s*(?:of\s+)?(?:the\s+)?((?:\p{L}+\s+){0,1})$/iu.exec(before);
+  return found ? `${before.slice(0, found.index)}the ${found[1]}${rest.slice(mention.at)}` : rest;
+}
+
+export function replacePronoun(state: State, rest: string): string {
+  const several = state.lineObjects.length > 1 ? listOf(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) : null;
+  const object = /\bthem\b/i.test(rest) && several ? several : state.object;
+  if (!object || object.length > 60 || /\b(?:it|them)\b/i.test(object)) return rest;
+  const first = /^((?:in|over|up)\s+)?(?:it|them)\b(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(rest);
+  if (first) return `${first[1] ?? ''}${object}${rest.slice(first[0].length)}`;
+  return rest.replace(/\b(over|to|with|into|onto|on|in)\s+(?:it|them)\b/i, `$1 ${object}`);
+}
+
+export const listOf = (things: string[]) =>
+  things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? '');
+
+/** Cues from the recipe's own words: "until golden", "for 8 minutes", "stirring now and then". */
+export function cuesOf(c: Located, technique: string | null): Cue[] {
+  const cues: Cue[] = [];
+  if (c.until) cues.push({ sense: senseOf(c.until), text: c.until.replace(/^(?:until|till|so that)\s+/i, '') });
+  const time = minutesIn(`${c.rest} ${c.until ?? ''}`);
+  if (time !== null)
+    cues.push({
+      sense: 'time',
+      text: `the timer rings after ${time >= 1 ? `${showQuantity(new Fraction(time).simplify(0.01).toFraction())} min` : `${Math.round(time * 60)} s`}`,
+    });
+  const beside = PARTICIPLE.exec(c.rest);
+  if (beside && technique) cues.push({ sense: 'time', text: beside[1]!.replace(/\bsometimes\b/, 'now and then') });
+  return cues;
+}
+
+export function senseOf(text: string): Cue['sense'] {
+  if (/\b(?:soft|firm|tender|set|springs?|smooth|thick|cool|crisp|dry|sticky|warm|hard|fork)\b/i.test(text)) return 'touch';
+  if (/\b(?:sizzl|hear|pop|beep|ring|crackl)/i.test(text)) return 'sound';
+  if (/\b(?:fragrant|smell|aroma)/i.test(text)) return 'smell';
+  if (/°|\bdegrees\b/i.test(text)) return 'thermometer';
+  return 'sight';
+}
