@@ -54,6 +54,7 @@ export function readingOf(rows: readonly Row[], title: string, servings: number 
       ownTools.push(
         ...row.text
           .replace(/^[-*•\s]+/, '')
+          .replace(/^[^:,]{3,40}:\s*/, '')
           .split(/[,;]\s+/)
           .filter(Boolean),
       );

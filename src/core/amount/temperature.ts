@@ -8,7 +8,7 @@ export function celsiusOf(fahrenheit: number): number {
 }
 
 /** Degrees Fahrenheit of a Celsius reading, not rounded. */
-export function fahrenheitOf(celsius: number): number {
+function fahrenheitOf(celsius: number): number {
   return (celsius * 9) / 5 + 32;
 }
 

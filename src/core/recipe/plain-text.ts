@@ -55,7 +55,7 @@ const BLOCK = new Set([
 ]);
 
 /** Whether a text is markup rather than a recipe that says "< 5 min". */
-export function looksLikeHtml(text: string): boolean {
+function looksLikeHtml(text: string): boolean {
   return /<\/?(?:html|body|div|p|br|li|ul|ol|h[1-6]|span|script|table|section|article|strong|em|b|i|a|img|svg|style)\b[^<]{0,2000}>/i.test(
     text,
   );
@@ -64,7 +64,7 @@ export function looksLikeHtml(text: string): boolean {
 /**
  * The readable text of a piece of HTML. Nothing in it runs; addresses are dropped with their tags.
  */
-export function htmlToText(html: string): string {
+function htmlToText(html: string): string {
   let out = '';
   let at = 0;
   while (at < html.length) {

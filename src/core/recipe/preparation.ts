@@ -1,7 +1,7 @@
 // Words of preparation in ingredient lines ("diced", "rinsed"): which are work to do, and which only name the thing bought.
 
 /** Participles that are work for the cook, with the imperative that does it. */
-export const PREPARATION: Record<string, string> = {
+const PREPARATION: Record<string, string> = {
   chopped: 'chop',
   diced: 'dice',
   sliced: 'slice',

@@ -1,6 +1,6 @@
 // Makes a recipe for another number of people, exactly, and says what does not simply divide.
 import { Fraction, showQuantity, toFraction, toQuantity, type Quantity } from '../amount/quantity';
-import { kindOfUnit, type Unit } from '../amount/units';
+import type { Unit } from '../amount/units';
 import { findFood } from './food';
 import type { Ingredient, Recipe } from './recipe';
 
@@ -87,9 +87,4 @@ function choiceFor(one: Ingredient, ingredient: number): ScaleChoice | null {
     });
   } else options.push({ quantity: one.min!, text: `part it: ${showQuantity(one.min!)}` });
   return { ingredient, wanted: one.min!, options };
-}
-
-/** Whether the unit of an ingredient can be measured with cups and spoons. */
-export function isMeasured(one: Ingredient): boolean {
-  return one.unit !== null && one.min !== null && kindOfUnit(one.unit) === 'volume';
 }

@@ -193,7 +193,7 @@ const OBJECT_START =
 const DETERMINER = /^(?:the|it|them|these|those|a|an|each|all|both|your|everything|\d|any|half)\b/i;
 
 /** Sentences of a text. A full stop ends one when the next starts with a capital; "min.", "approx." and "1.5" do not. */
-export function sentences(text: string): string[] {
+function sentences(text: string): string[] {
   return text
     .replace(/\b(min|mins|approx|tbsp|tsp|oz|lb|hr|hrs|sec|secs|deg|no|vs|e\.g|i\.e|in)\.(?=\s)/gi, '$1')
     .split(/(?<=[.!?])\s+(?=["'(]?[\p{Lu}\d])|;\s+|\n+/u)

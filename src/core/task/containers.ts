@@ -43,7 +43,7 @@ export function containerOf(state: State, c: Located): string | null {
   return /\bthe\s+$|\bsame\s+$/.test(before) && same ? same : named.id;
 }
 
-export const GENERIC: Record<string, string[]> = {
+const GENERIC: Record<string, string[]> = {
   bowl: ['bowl', 'small-bowl'],
   saucepan: ['saucepan', 'frying-pan', 'large-pan'],
   'frying-pan': ['frying-pan'],

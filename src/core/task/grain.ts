@@ -72,7 +72,7 @@ export function coarsen(task: TaskAnalysis, instructions: readonly string[]): Ta
 }
 
 /** One step as its technique's small steps. The last keeps the waiting time; all keep what can hurt. */
-export function refineStep(step: Step): Step[] {
+function refineStep(step: Step): Step[] {
   if (step.small.length < 2) return [step];
   return step.small.map((text, i) => ({
     ...step,

@@ -15,7 +15,7 @@ export function sharedObject(clauses: { clause: Clause; line: number }[], i: num
 }
 
 // Verbs of work that an ingredient line may ask for too; other clauses cannot repeat it.
-export const PREPARING = new Set(
+const PREPARING = new Set(
   TECHNIQUES.filter(
     (t) => t.makes !== undefined || ['trim', 'wait', 'juice', 'thaw', 'chill', 'pat-dry', 'prick', 'soak'].includes(t.id),
   ).flatMap((t) => t.verbs.map((v) => v.split(' ')[0]!)),
@@ -35,7 +35,7 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
   });
 }
 
-export const PREPOSITION =
+const PREPOSITION =
   /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while)\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
 export const PARTICIPLE =
   /,?\s+((?:stirring|turning|mashing|skimming|shaking|tossing|whisking|scraping|basting|being careful|making sure|keeping|adding|beating)\b.*)$/i;

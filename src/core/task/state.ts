@@ -54,7 +54,7 @@ export const HOB = new Set(['heat-pan', 'boil', 'simmer', 'fry', 'cook', 'melt',
 
 export const CUTTING = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate', 'peel', 'peel-by-hand', 'snip', 'tear', 'crush-garlic']);
 
-export const CONTAINERS = new Set(['container', 'cookware', 'surface']);
+const CONTAINERS = new Set(['container', 'cookware', 'surface']);
 
 export const isContainer = (id: string) =>
   CONTAINERS.has(toolById(id)?.kind ?? '') && !['lid', 'foil', 'cling-film', 'paper', 'stand', 'wire-rack'].includes(id);

@@ -66,7 +66,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
 }
 
 /** Whether a technique's usual tool is not wanted here, since the recipe names another, or the food stands in something already. */
-export function replaced(id: string, named: string[], into: string | null): boolean {
+function replaced(id: string, named: string[], into: string | null): boolean {
   const kind = toolById(id)?.kind;
   if (named.includes(id)) return true;
   if (id === 'lid') return named.some((n) => ['plate', 'foil', 'cling-film', 'cloth'].includes(n));
@@ -105,7 +105,7 @@ export function remember(state: State, c: Located): void {
   if (OVEN_FOOD.has(c.technique?.id ?? '')) state.object = null;
 }
 
-export const plainObject = (phrase: string, c: Located) =>
+const plainObject = (phrase: string, c: Located) =>
   /^\d/.test(phrase) && c.mentions[0] ? `the ${phrase.slice(c.mentions[0].at - c.rest.indexOf(phrase))}` : phrase;
 
-export const OVEN_FOOD = new Set(['bake']);
+const OVEN_FOOD = new Set(['bake']);

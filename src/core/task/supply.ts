@@ -77,7 +77,7 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
   } else state.steps.push(...early);
 }
 
-export function amountOf(state: State, mention: Mention): { quantity: Quantity | null; unit: Unit | null } | null {
+function amountOf(state: State, mention: Mention): { quantity: Quantity | null; unit: Unit | null } | null {
   const one = state.recipe.ingredients[mention.ingredient]!;
   if (mention.part === 'some') return mention.quantity ? { quantity: mention.quantity, unit: mention.unit } : null;
   if (mention.part === 'rest') {
@@ -88,7 +88,7 @@ export function amountOf(state: State, mention: Mention): { quantity: Quantity |
   return { quantity: null, unit: null };
 }
 
-export function measuredAlready(state: State, index: number, mention: Mention): boolean {
+function measuredAlready(state: State, index: number, mention: Mention): boolean {
   return (
     mention.part === 'all' &&
     state.steps.some((s) => (s.technique === 'measure' || s.technique === 'weigh') && s.uses?.some((u) => u.ingredient === index))

@@ -1,5 +1,5 @@
 // The words of steps, and the cues in them: verb first, then what, where, how long and until when.
-import { Fraction, showQuantity, toFraction } from '../amount/quantity';
+import { Fraction, showQuantity } from '../amount/quantity';
 import { dialCelsius } from '../amount/temperature';
 import { findFood } from '../recipe/food';
 import type { Cue } from '../technique/model';
@@ -9,7 +9,6 @@ import type { Mention } from './mentions';
 import { nameOf } from './ready';
 import type { Located, State } from './state';
 import { PARTICIPLE, objectPhrase } from './locate';
-import { take } from './supply';
 
 /** Both marks as they stand on dials: every 10 °C, every 25 °F. */
 export function dialMarks(heat: { celsius: number; fahrenheit: number; text: string }): string {
@@ -94,10 +93,10 @@ export function shortTitle(title: string): string {
   return words.trim() || 'food';
 }
 
-export const leadIsKnown = (c: Located) => /^(?:using|with)\b/i.test(c.lead ?? '') && c.tools.length === 0;
+const leadIsKnown = (c: Located) => /^(?:using|with)\b/i.test(c.lead ?? '') && c.tools.length === 0;
 
 /** "Wash 1 cup of red lentils" becomes "Wash the red lentils": the amount has its own measuring step. */
-export function withoutAmount(rest: string, mention: Mention): string {
+function withoutAmount(rest: string, mention: Mention): string {
   const before = rest.slice(0, mention.at);
   const found = /(?:\babout\s+)?\d[\d ./]*\s*[a-z]+\.?\s*(?:of\s+)?(?:the\s+)?((?:\p{L}+\s+){0,1})$/iu.exec(before);
   return found ? `${before.slice(0, found.index)}the ${found[1]}${rest.slice(mention.at)}` : rest;
@@ -112,8 +111,7 @@ export function replacePronoun(state: State, rest: string): string {
   return rest.replace(/\b(over|to|with|into|onto|on|in)\s+(?:it|them)\b/i, `$1 ${object}`);
 }
 
-export const listOf = (things: string[]) =>
-  things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? '');
+const listOf = (things: string[]) => (things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? ''));
 
 /** Cues from the recipe's own words: "until golden", "for 8 minutes", "stirring now and then". */
 export function cuesOf(c: Located, technique: string | null): Cue[] {
@@ -130,7 +128,7 @@ export function cuesOf(c: Located, technique: string | null): Cue[] {
   return cues;
 }
 
-export function senseOf(text: string): Cue['sense'] {
+function senseOf(text: string): Cue['sense'] {
   if (/\b(?:soft|firm|tender|set|springs?|smooth|thick|cool|crisp|dry|sticky|warm|hard|fork)\b/i.test(text)) return 'touch';
   if (/\b(?:sizzl|hear|pop|beep|ring|crackl)/i.test(text)) return 'sound';
   if (/\b(?:fragrant|smell|aroma)/i.test(text)) return 'smell';

@@ -4,8 +4,8 @@ import { DRAWN } from './drawn';
 import { OPENMOJI } from './openmoji';
 
 /** The picture's own grid. */
-export const WIDTH = 240;
-export const HEIGHT = 160;
+const WIDTH = 240;
+const HEIGHT = 160;
 
 /** Whether there is a drawing of that name. */
 export function hasDrawing(name: string): boolean {
@@ -243,12 +243,6 @@ export function spriteFor(pictures: readonly string[]): string {
   return `<defs>${namesIn(pictures.join(''))
     .map((name) => `<g id="yr-${name}">${body(name)}</g>`)
     .join('')}</defs>`;
-}
-
-/** One picture as a whole SVG file that needs nothing else. */
-export function standaloneSvg(card: Card): string {
-  const picture = drawCard(card);
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${WIDTH} ${HEIGHT}" role="img"><title>${escape(card.words)}</title>${spriteFor([picture])}${picture}</svg>`;
 }
 
 /**

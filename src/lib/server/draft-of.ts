@@ -8,7 +8,7 @@ import { getDraft, startDraft, type DraftRow } from './tasks';
 export type WorkingTask = { row: RecipeRow; recipe: Recipe; kitchen: KitchenRow; draft: DraftRow };
 
 /** The recipe as it is made: for the number of servings that is wanted. */
-export function recipeToMake(row: RecipeRow): Recipe {
+function recipeToMake(row: RecipeRow): Recipe {
   return row.servingsWanted ? scaleRecipe(row.reading.recipe, row.servingsWanted).recipe : row.reading.recipe;
 }
 

@@ -7,3 +7,8 @@ export function isTyping(event: KeyboardEvent): boolean {
   if (target.closest('[role="dialog"]')) return true;
   return target.isContentEditable || /^(?:INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
 }
+
+/** For a field that opens by the person's own act: what is typed next goes there. */
+export function takeFocus(field: HTMLElement): void {
+  field.focus();
+}

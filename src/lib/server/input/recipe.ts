@@ -20,7 +20,7 @@ import {
 } from 'class-validator';
 
 /** The longest recipe text that is taken, in characters: a long cookery book page is 5,000. */
-export const LONGEST_TEXT = 100_000;
+const LONGEST_TEXT = 100_000;
 
 const trim = () => Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value));
 

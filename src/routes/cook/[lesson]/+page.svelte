@@ -88,7 +88,6 @@
     }
   }
   const KEYS: [string, string][] = [
-    // svelte-ignore state_referenced_locally
     [`1 to ${levels.length}`, 'the levels, from the top'],
     ...levels.map((l): [string, string] => [l.letter, l.name]),
     // svelte-ignore state_referenced_locally

@@ -5,7 +5,7 @@
   import { drawCard } from '$lib/pictures/draw-card';
   import Hazards from '$lib/ui/Hazards.svelte';
   import Keys from '$lib/ui/Keys.svelte';
-  import { isTyping } from '$lib/ui/keys';
+  import { isTyping, takeFocus } from '$lib/ui/keys';
   import Picture from '$lib/ui/Picture.svelte';
   import { Saver } from '$lib/ui/saver.svelte';
   import SaveState from '$lib/ui/SaveState.svelte';
@@ -264,8 +264,6 @@
           >
           <Picture svg={pictures.get(step.key) ?? ''} class="w-[4.5rem]" />
           {#if editing === step.key}
-            <!-- the field opens by the person's own act -->
-            <!-- svelte-ignore a11y_autofocus -->
             <textarea
               class="field my-1"
               rows="2"
@@ -273,7 +271,7 @@
               dir="auto"
               aria-label="Words of step {i + 1}"
               bind:value={text}
-              autofocus
+              {@attach takeFocus}
               onkeydown={(e) => {
                 if (e.key === 'Enter' && !e.shiftKey) {
                   e.preventDefault();
@@ -325,8 +323,6 @@
               addIt(step.key);
             }}
           >
-            <!-- the field opens by the person's own act -->
-            <!-- svelte-ignore a11y_autofocus -->
             <input
               class="field"
               dir="auto"
@@ -334,7 +330,7 @@
               aria-label="New step behind step {i + 1}"
               placeholder="What is done, verb first"
               bind:value={text}
-              autofocus
+              {@attach takeFocus}
               onkeydown={(e) => {
                 if (e.key === 'Escape') {
                   adding = null;

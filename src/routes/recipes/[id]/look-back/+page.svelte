@@ -68,7 +68,7 @@
     <span class="ml-auto"><Keys keys={KEYS} /></span>
   </div>
 
-  <div class="grid gap-x-12 gap-y-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+  <div class="grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
     <section aria-label="Independence over lessons">
       <h2>Independence, {data.learner.name}</h2>
       <IndependenceChart lessons={data.progress.lessons} name={data.learner.name} theme={data.theme} />

@@ -4,7 +4,7 @@
   import { readingOf, rowsOf, toLookAt, withRole, type Role, type Row } from '$lib/reading-rows';
   import IngredientForm from './IngredientForm.svelte';
   import Keys from '$lib/ui/Keys.svelte';
-  import { isTyping } from '$lib/ui/keys';
+  import { isTyping, takeFocus } from '$lib/ui/keys';
   import { Saver } from '$lib/ui/saver.svelte';
   import SaveState from '$lib/ui/SaveState.svelte';
 
@@ -216,8 +216,6 @@
                 close(row.id);
               }}
             >
-              <!-- the field opens by the person's own act -->
-              <!-- svelte-ignore a11y_autofocus -->
               <textarea
                 class="field"
                 rows="3"
@@ -225,7 +223,7 @@
                 dir="auto"
                 aria-label="Line {row.line}"
                 bind:value={draftText}
-                autofocus
+                {@attach takeFocus}
                 onkeydown={(e) => {
                   if (e.key === 'Escape') close(row.id);
                   if (e.key === 'Enter' && !e.shiftKey) {

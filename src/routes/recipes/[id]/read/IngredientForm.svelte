@@ -1,6 +1,7 @@
 <!-- Puts one ingredient right: amount, unit, what it is, and the work to do on it. -->
 <script lang="ts">
   import { readAmountField, readUnit, showQuantity, type Ingredient } from '$core';
+  import { takeFocus } from '$lib/ui/keys';
   let { ingredient, onsave, oncancel }: { ingredient: Ingredient; onsave: (one: Ingredient) => void; oncancel: () => void } = $props();
   const start = () => {
     const { min, max } = ingredient;
@@ -39,29 +40,38 @@
       doubt: null,
     });
   }
+  function onkeydown(event: KeyboardEvent) {
+    if (event.key === 'Escape') oncancel();
+  }
   const bad = (field: string) => (problem?.field === field ? 'true' : undefined);
 </script>
 
-<form class="grid grid-cols-[6rem_6rem_1fr] gap-2 py-1" onsubmit={save} onkeydown={(e) => e.key === 'Escape' && oncancel()}>
-  <!-- the form opens by the person's own act -->
-  <!-- svelte-ignore a11y_autofocus -->
+<form class="grid grid-cols-[6rem_6rem_1fr] gap-2 py-1" onsubmit={save}>
   <label
     ><span class="text-sm text-muted">Amount</span><input
       class="field"
       bind:value={amount}
+      {onkeydown}
       aria-invalid={bad('amount')}
       maxlength="20"
-      autofocus
+      {@attach takeFocus}
     /></label
   >
   <label
-    ><span class="text-sm text-muted">Unit</span><input class="field" bind:value={unit} aria-invalid={bad('unit')} maxlength="20" /></label
+    ><span class="text-sm text-muted">Unit</span><input
+      class="field"
+      bind:value={unit}
+      {onkeydown}
+      aria-invalid={bad('unit')}
+      maxlength="20"
+    /></label
   >
   <label
     ><span class="text-sm text-muted">What</span><input
       class="field"
       dir="auto"
       bind:value={item}
+      {onkeydown}
       aria-invalid={bad('item')}
       maxlength="200"
     /></label
@@ -71,6 +81,7 @@
       class="field"
       dir="auto"
       bind:value={preparation}
+      {onkeydown}
       maxlength="300"
     /></label
   >

@@ -1,0 +1,29 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.PORT ?? 4173);
+const baseURL = `http://127.0.0.1:${port}`;
+export default defineConfig({
+  testDir: 'tests/browser',
+  outputDir: 'tests/browser/.output',
+  workers: 1,
+  forbidOnly: !!process.env.CI,
+  timeout: 45_000,
+  use: {
+    baseURL,
+    browserName: 'chromium',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      // Chromium's sandbox refuses root
+      chromiumSandbox: process.getuid?.() !== 0,
+      args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  webServer: {
+    command: 'node build',
+    url: `${baseURL}/health`,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
+    env: { HOST: '127.0.0.1', PORT: String(port), ORIGIN: baseURL, BODY_SIZE_LIMIT: '4M', DATABASE_URL: process.env.DATABASE_URL ?? '' },
+  },
+});

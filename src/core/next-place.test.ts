@@ -1,0 +1,23 @@
+import { expect, test } from 'vitest';
+import { nextPlace, type RecipeState } from './next-place';
+
+const done: RecipeState = {
+  unread: 0,
+  ingredients: 5,
+  instructions: 4,
+  versions: 1,
+  draftNewer: false,
+  stepsWithoutPicture: 0,
+  lessons: 3,
+};
+test.each([
+  [{ ingredients: 0 }, 'read'],
+  [{ instructions: 0 }, 'read'],
+  [{ unread: 2, versions: 0 }, 'read'],
+  [{ versions: 0 }, 'break-down'],
+  [{ draftNewer: true }, 'break-down'],
+  [{ stepsWithoutPicture: 4 }, 'show'],
+  [{ lessons: 0 }, 'cook'],
+  [{}, 'look-back'],
+] as [Partial<RecipeState>, string][])('%j waits at %s', (state, place) => expect(nextPlace({ ...done, ...state }).place).toBe(place));
+test('the reason counts', () => expect(nextPlace({ ...done, stepsWithoutPicture: 4 }).why).toBe('4 steps have no picture'));

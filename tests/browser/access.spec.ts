@@ -1,0 +1,91 @@
+// Every screen: axe finds nothing, it fits a desk and a phone, it works in every theme, and its keys are told.
+import { expect, test } from '@playwright/test';
+import { COUSCOUS, fitsWidth, noAxeFindings, OATS, watch } from './helpers';
+
+const SCREENS: [string, string][] = [
+  ['Today', '/'],
+  ['Recipes', '/recipes'],
+  ['New recipe', '/recipes/new'],
+  ['Read', `/recipes/${COUSCOUS}/read`],
+  ['Break down', `/recipes/${COUSCOUS}/break-down`],
+  ['Show', `/recipes/${COUSCOUS}/show`],
+  ['Cook', `/recipes/${COUSCOUS}/cook`],
+  ['Look back', `/recipes/${COUSCOUS}/look-back`],
+  ['Learners', '/learners'],
+  ['Kitchen', '/kitchen'],
+  ['Design', '/design'],
+  ['Nothing here', '/nothing'],
+];
+
+for (const [name, path] of SCREENS)
+  test(`${name}: axe, desk and phone, dark and high contrast`, async ({ page, context }) => {
+    const { problems } = watch(page);
+    for (const theme of ['light', 'dark', 'contrast']) {
+      await context.addCookies([{ name: 'theme', value: theme, url: 'http://127.0.0.1' }]);
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await page.goto(path);
+      await page.waitForLoadState('networkidle');
+      await noAxeFindings(page, `${name}, ${theme}`);
+      await fitsWidth(page, `${name} at 1280`);
+    }
+    await page.setViewportSize({ width: 390, height: 844 });
+    await fitsWidth(page, `${name} at 390`);
+    await noAxeFindings(page, `${name}, phone`);
+    // 400 % zoom of a 1280 px screen
+    await page.setViewportSize({ width: 320, height: 640 });
+    await fitsWidth(page, `${name} at 320`);
+    expect(problems).toEqual([]);
+  });
+
+test('the lesson: axe, desk and phone, every theme', async ({ page, context }) => {
+  await page.goto(`/recipes/${OATS}/cook`);
+  await page.getByRole('button', { name: 'Begin with Nell' }).click();
+  await page.waitForURL(/\/cook\//);
+  for (const theme of ['light', 'dark', 'contrast']) {
+    await context.addCookies([{ name: 'theme', value: theme, url: 'http://127.0.0.1' }]);
+    await page.reload();
+    await expect(page.locator('main[data-ready=true]')).toBeVisible();
+    await page.keyboard.press('v');
+    await page.keyboard.press('ArrowLeft');
+    await noAxeFindings(page, theme);
+    await fitsWidth(page, theme);
+  }
+  for (const width of [390, 320]) {
+    await page.setViewportSize({ width, height: 844 });
+    await fitsWidth(page, `lesson at ${width}`);
+    await noAxeFindings(page, `lesson at ${width}`);
+  }
+});
+
+test('keys are told on each place, and the sheet itself is clean', async ({ page }) => {
+  for (const place of ['read', 'break-down', 'show', 'cook', 'look-back']) {
+    await page.goto(`/recipes/${COUSCOUS}/${place}`);
+    await page.waitForLoadState('networkidle');
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Keys here' })).toBeVisible();
+    await noAxeFindings(page, `keys of ${place}`);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
+});
+
+test('a theme is kept', async ({ page }) => {
+  await page.goto('/learners');
+  await page.getByRole('button', { name: 'High contrast' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'contrast');
+  await page.goto('/kitchen');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'contrast');
+});
+
+test('the cards print on their own', async ({ page }) => {
+  await page.goto(`/recipes/${COUSCOUS}/show`);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'Print the cards' })).toBeHidden();
+  await expect(page.locator('li.card').first()).toBeVisible();
+  const size = await page
+    .locator('li.card p')
+    .first()
+    .evaluate((p) => parseFloat(getComputedStyle(p).fontSize));
+  // at least 18 pt is 24 px (handbook practice)
+  expect(size).toBeGreaterThanOrEqual(24);
+});

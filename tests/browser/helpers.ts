@@ -1,0 +1,45 @@
+// What several browser tests share.
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+export const COUSCOUS = '4ec10001-0000-4000-8000-000000000001';
+export const OATS = '4ec10001-0000-4000-8000-000000000002';
+
+/** axe finds nothing: WCAG 2.2 A and AA, and best practice. */
+export async function noAxeFindings(page: Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`),
+    where,
+  ).toEqual([]);
+}
+
+/** Nothing of the page sticks out to the right. */
+export async function fitsWidth(page: Page, where: string): Promise<void> {
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  expect(over, `${where} is wider than the screen`).toBeLessThanOrEqual(0);
+}
+
+/** Collects what the page complains of and what it asks of other hosts. */
+export function watch(page: Page): { problems: string[] } {
+  const problems: string[] = [];
+  page.on('pageerror', (e) => problems.push(String(e)));
+  page.on('request', (r) => {
+    if (!r.url().startsWith('http://127.0.0.1') && !/^(data|blob):/.test(r.url())) problems.push(`asked ${r.url()}`);
+  });
+  return { problems };
+}
+
+/** Pastes a recipe and lands on Read. @returns its id */
+export async function pasteRecipe(page: Page, text: string): Promise<string> {
+  await page.goto('/recipes/new');
+  await page.getByLabel('Paste the whole recipe').fill(text);
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await page.waitForURL(/\/read$/);
+  return page.url().split('/').at(-2)!;
+}
+
+/** Waits until the page runs its script and nothing is unsaved. */
+export async function settled(page: Page): Promise<void> {
+  await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
+}

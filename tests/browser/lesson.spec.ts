@@ -1,0 +1,106 @@
+// In the kitchen: a tap is on the device first, survives a reload and a lost network, and reaches the server once.
+import { expect, test, type Page } from '@playwright/test';
+import { COUSCOUS } from './helpers';
+
+async function begin(page: Page, learner: string): Promise<string> {
+  await page.goto(`/recipes/${COUSCOUS}/cook`);
+  await page.getByRole('button', { name: `Begin with ${learner}` }).click();
+  await page.waitForURL(/\/cook\/[0-9a-f-]{36}$/);
+  await ready(page);
+  return page.url();
+}
+const ready = (page: Page) => expect(page.locator('main[data-ready=true]')).toBeVisible();
+const sent = (page: Page) => expect(page.locator('[data-unsent]')).toHaveAttribute('data-unsent', '0');
+
+test('taps without a network survive a reload and are sent when it is back', async ({ page }) => {
+  await begin(page, 'Tansy');
+  let reachable = false;
+  await page.route('**/records', (route) => (reachable ? route.continue() : route.abort()));
+  for (const key of ['i', 'g', 'v']) await page.keyboard.press(key);
+  await expect(page.getByText('3 on this device, waiting for the network')).toBeVisible();
+  await page.reload();
+  await ready(page);
+  await expect(page.getByText('3 of 46 recorded')).toBeVisible();
+  // it goes on at the first step that is not recorded
+  await expect(page.getByRole('combobox')).toHaveValue('3');
+  reachable = true;
+  await page.evaluate(() => dispatchEvent(new Event('online')));
+  await sent(page);
+  await page.context().clearCookies();
+  await page.evaluate(() => indexedDB.deleteDatabase('yellow-rung'));
+  await page.reload();
+  await ready(page);
+  await expect(page.getByText('3 of 46 recorded')).toBeVisible();
+});
+
+test('sending the same records twice changes nothing', async ({ page }) => {
+  await begin(page, 'Nell');
+  const bodies: string[] = [];
+  page.on('request', (r) => r.method() === 'POST' && r.url().endsWith('/records') && bodies.push(r.postData() ?? ''));
+  await page.keyboard.press('m');
+  await sent(page);
+  const again = await page.request.post(`${page.url()}/records`, { headers: { 'content-type': 'application/json' }, data: bodies[0] });
+  expect(again.ok()).toBe(true);
+  await page.reload();
+  await ready(page);
+  await expect(page.getByText('1 of 46 recorded')).toBeVisible();
+});
+
+test('undo goes back step by step, and the other codes are one tap too', async ({ page }) => {
+  await begin(page, 'Kit');
+  await page.getByRole('button', { name: 'not offered' }).click();
+  await page.keyboard.press('r');
+  await page.keyboard.press('p');
+  await expect(page.getByText('3 of 46 recorded')).toBeVisible();
+  for (let n = 0; n < 3; n++) await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('0 of 46 recorded')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await sent(page);
+  await page.reload();
+  await ready(page);
+  await expect(page.getByText('0 of 46 recorded')).toBeVisible();
+});
+
+test('every record is a target of at least 64 px, at the desk and on a phone', async ({ page }) => {
+  await begin(page, 'Odo');
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 390, height: 844 },
+  ]) {
+    await page.setViewportSize(size);
+    const heights = await page
+      .locator('section[aria-label="How much help"] button')
+      .evaluateAll((all) => all.map((b) => b.getBoundingClientRect().height));
+    expect(heights.length).toBe(11);
+    for (const height of heights) expect(height).toBeGreaterThanOrEqual(64);
+  }
+});
+
+test('the yellow rung stands at the aim of the step, with its word', async ({ page }) => {
+  await begin(page, 'Wren');
+  await expect(page.getByRole('button', { name: /– next/ })).toHaveCount(1);
+  await expect(page.getByText(/^Aim: /)).toBeVisible();
+});
+
+test('records that are no level are refused whole', async ({ page }) => {
+  const url = await begin(page, 'Pim');
+  const observation = (code: string) => ({
+    id: crypto.randomUUID(),
+    learnerId: '1ea40001-0000-4000-8000-000000000003',
+    stepKey: 'x',
+    code,
+    observer: 'teacher',
+    how: 'tap',
+    madeAt: '2026-01-01T10:00:00.000Z',
+    replaces: null,
+  });
+  const post = (data: object) => page.request.post(`${url}/records`, { data });
+  expect((await post({ observations: [observation('independent'), observation('dancing')], notes: [], finished: [] })).status()).toBe(422);
+  expect((await post({ observations: [observation('independent')], notes: [], finished: [], extra: 1 })).status()).toBe(422);
+  expect((await page.request.post(`${url}/records`, { data: 'no json', headers: { 'content-type': 'application/json' } })).status()).toBe(
+    422,
+  );
+  await page.reload();
+  await ready(page);
+  await expect(page.getByText('0 of 46 recorded')).toBeVisible();
+});

@@ -1,0 +1,173 @@
+// The database's own promises: one school never sees another's rows, the application's role can bypass nothing, and what was recorded stays.
+import { randomUUID } from 'node:crypto';
+import { buildTask, hierarchyById, readRecipe, USUAL_MASTERY } from '$core';
+import { connect } from '../../src/lib/server/connect';
+import { addRecords, beginLesson, currentObservations } from '../../src/lib/server/lessons';
+import { addRecipe, getRecipe, listRecipes, saveReading } from '../../src/lib/server/recipes';
+import { withSchool, type SchoolTrx } from '../../src/lib/server/school-scope';
+import { getDraft, getVersion, publish, saveDraft, startDraft } from '../../src/lib/server/tasks';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+
+const app = connect(process.env.DATABASE_URL!);
+const owner = connect(process.env.OWNER_DATABASE_URL!);
+const [here, there] = [randomUUID(), randomUUID()];
+const inHere = <T>(work: (trx: SchoolTrx) => Promise<T>) => withSchool(app, here, work);
+
+const SOURCE =
+  'Rice\nServes 1\nIngredients\n1 cup rice\n2 cups water\nMethod\nBoil the water in a pan. Add the rice. Simmer for 12 minutes.';
+const reading = readRecipe(SOURCE);
+const steps = buildTask(reading.recipe, { grain: 'standard' }).steps;
+
+beforeAll(async () => {
+  for (const school of [here, there])
+    await withSchool(owner, school, async (trx) => {
+      await trx('school').insert({ id: school, name: `Test school ${school.slice(0, 4)}` });
+    });
+});
+afterAll(async () => {
+  await app.destroy();
+  await owner.destroy();
+});
+
+/** A recipe with version 1 and a lesson of one learner in it. */
+async function lessonHere() {
+  const [recipe, learner, lesson] = [randomUUID(), randomUUID(), randomUUID()];
+  await inHere(async (trx) => {
+    await addRecipe(trx, recipe, SOURCE, reading);
+    await startDraft(trx, recipe, 1, 'standard', steps);
+    await publish(trx, recipe, 1, reading.recipe.ingredients, '');
+    await trx('learner').insert({ school_id: here, id: learner, name: 'Tam', needs: '[]' });
+    await beginLesson(trx, {
+      id: lesson,
+      recipeId: recipe,
+      learnerId: learner,
+      version: 1,
+      heldOn: '2026-05-05',
+      hierarchy: hierarchyById('full'),
+      phase: 'baseline',
+      mastery: USUAL_MASTERY,
+      rule: { last: 3, days: 2, down: 2 },
+    });
+  });
+  return { recipe, learner, lesson };
+}
+const seen = (learnerId: string, code: string, at: string, id = randomUUID()) => ({
+  id,
+  learnerId,
+  stepKey: steps[0].key,
+  code,
+  observer: 'teacher',
+  how: 'tap',
+  madeAt: `2026-05-05T09:00:${at}.000Z`,
+});
+
+describe('schools', () => {
+  test('the application’s role owns nothing and cannot pass row-level security', async () => {
+    const role = await app.raw(`select rolsuper, rolbypassrls from pg_roles where rolname = current_user`);
+    expect(role.rows).toEqual([{ rolsuper: false, rolbypassrls: false }]);
+    const owned = await app.raw(
+      `select count(*)::int as n from pg_class where relowner = (select oid from pg_roles where rolname = current_user)`,
+    );
+    expect(owned.rows[0].n).toBe(0);
+  });
+  test('every table has the school in its key, and forced row-level security', async () => {
+    const tables = await app.raw(`
+      select c.relname as name, c.relrowsecurity and c.relforcerowsecurity as forced,
+             (select string_agg(a.attname, ',' order by k.ord) from pg_index i, unnest(i.indkey) with ordinality k(att, ord), pg_attribute a
+              where i.indrelid = c.oid and i.indisprimary and a.attrelid = c.oid and a.attnum = k.att) as key
+      from pg_class c join pg_namespace n on n.oid = c.relnamespace
+      where n.nspname = 'public' and c.relkind = 'r' and c.relname not like 'migration%'`);
+    expect(tables.rows.length).toBeGreaterThan(10);
+    for (const table of tables.rows) {
+      expect(table.forced, table.name).toBe(true);
+      expect(table.key.split(',')[0], table.name).toMatch(table.name === 'school' ? /^id$/ : /^school_id$/);
+    }
+  });
+  test('a forgotten "where" shows and changes nothing of another school', async () => {
+    const { recipe } = await lessonHere();
+    await withSchool(app, there, async (trx) => {
+      expect(await trx('recipe').select()).toEqual([]);
+      expect(await trx('observation').select()).toEqual([]);
+      expect(await trx('recipe').where({ id: recipe }).update({ title: 'mine now' })).toBe(0);
+      expect(await getRecipe(trx, recipe)).toBeNull();
+    });
+    expect((await inHere((trx) => getRecipe(trx, recipe)))?.title).toBe('Rice');
+  });
+  test('outside a school there is nothing, and a row of another school is refused', async () => {
+    expect(await app('recipe').select()).toEqual([]);
+    await expect(inHere((trx) => trx('learner').insert({ school_id: there, id: randomUUID(), name: 'X' }).then())).rejects.toThrow(
+      /row-level security/,
+    );
+  });
+});
+
+describe('what was recorded', () => {
+  test('is never changed or deleted, not even by the owner', async () => {
+    const { learner, lesson } = await lessonHere();
+    await inHere((trx) => addRecords(trx, lesson, [seen(learner, 'model', '01')], [], []));
+    for (const [who, message] of [
+      [app, /permission denied/],
+      [owner, /never changed/],
+    ] as const) {
+      await expect(withSchool(who, here, (trx) => trx('observation').update({ code: 'independent' }).then())).rejects.toThrow(message);
+      await expect(withSchool(who, here, (trx) => trx('observation').delete().then())).rejects.toThrow(message);
+      await expect(withSchool(who, here, (trx) => trx('task_step').update({ position: 0 }).then())).rejects.toThrow(message);
+    }
+  });
+  test('sent twice counts once; a later record replaces; cleared is gone', async () => {
+    const { learner, lesson } = await lessonHere();
+    const first = seen(learner, 'model', '01');
+    const now = () => inHere((trx) => currentObservations(trx, learner, [lesson]));
+    await inHere((trx) => addRecords(trx, lesson, [first, seen(learner, 'gesture', '02')], [], []));
+    await inHere((trx) => addRecords(trx, lesson, [{ ...first, code: 'independent' }], [], []));
+    expect((await now()).map((o) => o.code)).toEqual(['gesture']);
+    await inHere((trx) => addRecords(trx, lesson, [seen(learner, 'cleared', '03')], [], []));
+    expect(await now()).toEqual([]);
+    expect(await inHere((trx) => trx('observation').where({ lesson_id: lesson }).count('* as n'))).toEqual([{ n: '3' }]);
+  });
+  test('in any order of arrival, the later made is in force', async () => {
+    const { learner, lesson } = await lessonHere();
+    await inHere((trx) => addRecords(trx, lesson, [seen(learner, 'independent', '09')], [], []));
+    await inHere((trx) => addRecords(trx, lesson, [seen(learner, 'model', '01')], [], []));
+    expect((await inHere((trx) => currentObservations(trx, learner, [lesson]))).map((o) => o.code)).toEqual(['independent']);
+  });
+  test('half of a bad batch is not saved', async () => {
+    const { learner, lesson } = await lessonHere();
+    await expect(
+      inHere((trx) => addRecords(trx, lesson, [seen(learner, 'model', '01'), seen(randomUUID(), 'model', '02')], [], [])),
+    ).rejects.toThrow();
+    expect(await inHere((trx) => currentObservations(trx, learner, [lesson]))).toEqual([]);
+  });
+});
+
+describe('drafts and versions', () => {
+  test('a double submit is one recipe', async () => {
+    const id = randomUUID();
+    await Promise.all([1, 2, 3].map(() => inHere((trx) => addRecipe(trx, id, SOURCE, reading))));
+    expect((await inHere((trx) => listRecipes(trx, id))).length).toBe(1);
+  });
+  test('a stale save changes nothing and says so', async () => {
+    const { recipe } = await lessonHere();
+    expect(await inHere((trx) => saveDraft(trx, recipe, 1, steps.slice(1)))).toBe(2);
+    expect(await inHere((trx) => saveDraft(trx, recipe, 1, []))).toBeNull();
+    expect((await inHere((trx) => getDraft(trx, recipe)))?.steps.length).toBe(steps.length - 1);
+    expect(await inHere((trx) => saveReading(trx, recipe, 1, reading, 2))).toBe(2);
+    expect(await inHere((trx) => saveReading(trx, recipe, 1, reading, 5))).toBeNull();
+    expect((await inHere((trx) => getRecipe(trx, recipe)))?.servingsWanted).toBe(2);
+  });
+  test('an edit makes a new version; the old one stays, and keys go on', async () => {
+    const { recipe } = await lessonHere();
+    const reworded = steps.map((s, i) => (i === 0 ? { ...s, text: 'Tie it back.' } : s));
+    await inHere((trx) => saveDraft(trx, recipe, 1, reworded));
+    expect(await inHere((trx) => publish(trx, recipe, 2, reading.recipe.ingredients, 'shorter words'))).toBe(2);
+    const [one, two] = await inHere(async (trx) => [await getVersion(trx, recipe, 1), await getVersion(trx, recipe)]);
+    expect([one!.steps[0].text, two!.steps[0].text, two!.note]).toEqual([steps[0].text, 'Tie it back.', 'shorter words']);
+    expect(two!.steps.map((s) => s.key)).toEqual(one!.steps.map((s) => s.key));
+  });
+  test('two who publish at once make two versions or are told, never one half', async () => {
+    const { recipe } = await lessonHere();
+    const both = await Promise.all([1, 2].map(() => inHere((trx) => publish(trx, recipe, 1, reading.recipe.ingredients, ''))));
+    expect([...both].sort()).toEqual([2, 3]);
+    for (const n of [2, 3]) expect((await inHere((trx) => getVersion(trx, recipe, n)))?.steps.length).toBe(steps.length);
+  });
+});
