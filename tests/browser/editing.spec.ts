@@ -12,7 +12,7 @@ async function open(page: Page): Promise<string> {
   return id;
 }
 const row = (page: Page, text: string) => page.locator('button[id^="step-"]').filter({ hasText: text });
-const texts = (page: Page) => page.locator('button[id^="step-"] > span:first-child').allInnerTexts();
+const texts = (page: Page) => page.locator('button[id^="step-"] > span:first-child').allTextContents();
 
 test('words, order, adding, splitting, joining and deleting by key; undone to the start', async ({ page }) => {
   await open(page);

@@ -221,7 +221,7 @@
       </form>
     {/if}
 
-    <div class="sticky bottom-0 mt-3 flex items-center gap-1 border-t border-line bg-paper py-2 sm:gap-2">
+    <div class="sticky bottom-0 mt-3 flex flex-wrap items-center gap-1 border-t border-line bg-paper py-2 sm:gap-2">
       <button
         type="button"
         class="btn min-h-16! flex-1 px-2! text-lg sm:flex-none sm:px-8!"

@@ -256,12 +256,16 @@
             ? 'bg-sheet shadow-[inset_5px_0_0_var(--act)]'
             : ''}"
         >
-          <button
-            type="button"
+          <!-- no button element: a drag that starts on a form control is not taken for one -->
+          <div
+            role="button"
+            tabindex="0"
             use:dragHandle
             class="flex h-full min-h-11 cursor-grab items-center justify-end text-sm text-muted tabular-nums"
-            aria-label="Drag step {i + 1}: {step.text}">{i + 1}</button
+            aria-label="Drag step {i + 1}: {step.text}"
           >
+            {i + 1}
+          </div>
           <Picture svg={pictures.get(step.key) ?? ''} class="w-[4.5rem]" />
           {#if editing === step.key}
             <textarea

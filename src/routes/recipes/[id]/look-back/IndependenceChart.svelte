@@ -112,5 +112,5 @@
 </script>
 
 {#key theme}
-  <div {@attach attach} role="img" aria-label={spoken} class="h-72 w-full" data-testid="chart"></div>
+  <div {@attach attach} role="img" aria-label={spoken} class="h-72 w-full overflow-hidden" data-testid="chart"></div>
 {/key}
