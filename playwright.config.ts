@@ -16,7 +16,14 @@ export default defineConfig({
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       // Chromium's sandbox refuses root
       chromiumSandbox: process.getuid?.() !== 0,
-      args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
   },
   webServer: {

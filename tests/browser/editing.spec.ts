@@ -64,8 +64,9 @@ test('a step is dragged, and stays after a reload', async ({ page }) => {
       return order();
     })
     .toBeGreaterThan(0);
+  const saved = page.waitForResponse((r) => r.request().method() === 'PUT');
   await page.mouse.up();
-  await expect.poll(order).toBeGreaterThan(0);
+  expect((await saved).ok()).toBe(true);
   await settled(page);
   await page.reload();
   expect(await order()).toBeGreaterThan(0);

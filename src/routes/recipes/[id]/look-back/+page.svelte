@@ -118,7 +118,7 @@
   </div>
   <!-- a region that scrolls must be reachable by key -->
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-  <div class="mt-2 overflow-x-auto" tabindex="0" role="region" aria-label="Steps by lessons">
+  <div class="relative mt-2 overflow-x-auto" tabindex="0" role="region" aria-label="Steps by lessons">
     <table class="w-full border-collapse">
       <thead>
         <tr class="border-b-[3px] border-ink text-sm">
