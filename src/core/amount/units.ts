@@ -21,6 +21,7 @@ export type VagueUnit =
   | 'piece'
   | 'bunch'
   | 'sprig'
+  | 'sprinkle'
   | 'stalk'
   | 'head'
   | 'leaf'
@@ -32,6 +33,12 @@ export type VagueUnit =
   | 'fillet'
   | 'scoop'
   | 'bag'
+  | 'block'
+  | 'punnet'
+  | 'square'
+  | 'ball'
+  | 'nest'
+  | 'wedge'
   | 'inch'
   | 'cm';
 /** A unit of an ingredient line. Things that are simply counted (2 eggs) have no unit. */
@@ -151,7 +158,7 @@ const NAMES: Record<Unit, string[]> = {
   ml: ['ml', 'mls', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc'],
   cl: ['cl', 'centilitre', 'centilitres', 'centiliter', 'centiliters'],
   dl: ['dl', 'decilitre', 'decilitres', 'deciliter', 'deciliters'],
-  l: ['l', 'litre', 'litres', 'liter', 'liters', 'ltr'],
+  l: ['l', 'litre', 'litres', 'liter', 'liters', 'ltr', 'lt'],
   mg: ['mg'],
   g: ['g', 'gr', 'gm', 'gms', 'gram', 'grams', 'gramme', 'grammes', 'grm'],
   kg: ['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms', 'kilogramme', 'kilogrammes'],
@@ -160,7 +167,7 @@ const NAMES: Record<Unit, string[]> = {
   pinch: ['pinch', 'pinches'],
   dash: ['dash', 'dashes'],
   handful: ['handful', 'handfuls'],
-  splash: ['splash', 'splashes', 'glug', 'glugs'],
+  splash: ['splash', 'splashes', 'glug', 'glugs', 'squeeze', 'squeezes'],
   drizzle: ['drizzle', 'drizzles'],
   knob: ['knob', 'knobs', 'pat', 'pats'],
   clove: ['clove', 'cloves'],
@@ -174,6 +181,7 @@ const NAMES: Record<Unit, string[]> = {
   piece: ['piece', 'pieces', 'chunk', 'chunks'],
   bunch: ['bunch', 'bunches'],
   sprig: ['sprig', 'sprigs', 'stem', 'stems'],
+  sprinkle: ['sprinkle', 'sprinkles', 'sprinkling'],
   stalk: ['stalk', 'stalks', 'rib', 'ribs'],
   head: ['head', 'heads', 'bulb', 'bulbs'],
   leaf: ['leaf', 'leaves'],
@@ -183,8 +191,14 @@ const NAMES: Record<Unit, string[]> = {
   ear: ['ear', 'ears', 'cob', 'cobs'],
   drop: ['drop', 'drops'],
   fillet: ['fillet', 'fillets'],
-  scoop: ['scoop', 'scoops'],
+  scoop: ['scoop', 'scoops', 'dollop', 'dollops', 'spoonful', 'spoonfuls'],
   bag: ['bag', 'bags'],
+  block: ['block', 'blocks'],
+  punnet: ['punnet', 'punnets'],
+  square: ['square', 'squares'],
+  ball: ['ball', 'balls'],
+  nest: ['nest', 'nests'],
+  wedge: ['wedge', 'wedges'],
   inch: ['inch', 'inches'],
   cm: ['cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters'],
 };

@@ -36,6 +36,13 @@ export function foodById(id: string): Food | undefined {
   return BY_ID.get(id);
 }
 
+const NAMES = new Set(FOODS.flatMap((food) => food.names.map((name) => nameWords(name).join(' '))));
+
+/** Whether a text is, whole, a name in the table of foods: "vegetable oil", not "some oil". Plural or singular. */
+export function isFoodName(text: string): boolean {
+  return NAMES.has(nameWords(text).join(' '));
+}
+
 // Names recur all through a recipe; looking one up again is a map away. Bounded, so that hostile text cannot fill the memory.
 const SEEN = new Map<string, Food | null>();
 const MOST_SEEN = 5000;

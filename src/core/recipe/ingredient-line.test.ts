@@ -35,7 +35,7 @@ const ROWS: Row[] = [
   ['1,5 dl milk', '3/2', '3/2', 'dl', 'milk'],
   ['2 sticks butter, softened', '2', '2', 'stick', 'butter', ['softened']],
   ['2 celery sticks, chopped', '2', '2', 'stalk', 'celery', ['chopped']],
-  ['boneless, skinless chicken thighs, 500 g', '500', '500', 'g', 'skinless chicken thighs'],
+  ['boneless, skinless chicken thighs, 500 g', '500', '500', 'g', 'chicken thighs'],
   ['Flour 200 g', '200', '200', 'g', 'Flour'],
   ['Flour: 200 g', '200', '200', 'g', 'Flour'],
   ['- [ ] 2 T soy sauce', '2', '2', 'tbsp', 'soy sauce'],

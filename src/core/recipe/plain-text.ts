@@ -28,7 +28,7 @@ const ENTITIES: Record<string, string> = {
   ouml: 'ö',
   auml: 'ä',
 };
-const SILENT = new Set(['script', 'style', 'head', 'noscript', 'template', 'svg', 'nav', 'iframe']);
+const SILENT = new Set(['script', 'style', 'head', 'noscript', 'template', 'svg', 'nav', 'iframe', 'button', 'select', 'footer', 'aside', 'textarea']);
 const BLOCK = new Set([
   'p',
   'div',
@@ -88,6 +88,8 @@ function htmlToText(html: string): string {
       continue;
     }
     const close = html.indexOf('>', open);
+    // the cells of a row belong to one line
+    if (tag === 'td' || tag === 'th') out += ' ';
     if (BLOCK.has(tag)) out += tag === 'li' && !name[1] ? '\n- ' : '\n';
     at = close < 0 ? html.length : close + 1;
   }
@@ -111,17 +113,33 @@ function decodeEntities(text: string): string {
   });
 }
 
+/** One piece of text with its markup and entities read. */
+export function plainOf(text: string): string {
+  return withoutMarks(/[<&]/.test(text) ? (looksLikeHtml(text) ? htmlToText(text) : decodeEntities(text)) : text).trim();
+}
+
+function withoutMarks(text: string): string {
+  return (
+    text
+      .replace(/\r\n?|\u2028|\u2029/g, '\n')
+      // eslint-disable-next-line no-control-regex -- these very characters are what is taken out
+      .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\u200b-\u200f\u202a-\u202e\u2060-\u2069\ufeff]/g, '')
+  );
+}
+
+/** Markdown that is not text: pictures go, links keep their words, a row of a table becomes a line. */
+function withoutMarkdown(line: string): string {
+  if (line.length > 4000) return line;
+  let text = line.replace(/!\[[^\]]{0,200}\]\([^)]{0,500}\)/g, '').replace(/\[([^\]]{1,200})\]\([^)]{0,500}\)/g, '$1');
+  if (/^\s*\|.*\|\s*$/.test(text)) text = /^[\s|:-]+$/.test(text) ? '' : text.replace(/\s*\|\s*/g, ' ').trim();
+  return text;
+}
+
 /**
  * The lines of a source text, as they stand, with the marks taken out that carry no meaning: byte order mark, direction marks, zero-width
  * and control characters. Right-to-left text keeps its letters.
  */
 export function sourceLines(source: string): string[] {
   const text = looksLikeHtml(source) ? htmlToText(source) : source;
-  return (
-    text
-      .replace(/\r\n?|\u2028|\u2029/g, '\n')
-      // eslint-disable-next-line no-control-regex -- these very characters are what is taken out
-      .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\u200b-\u200f\u202a-\u202e\u2060-\u2069\ufeff]/g, '')
-      .split('\n')
-  );
+  return withoutMarks(text).split('\n').map(withoutMarkdown);
 }

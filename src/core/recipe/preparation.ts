@@ -45,6 +45,20 @@ const PREPARATION: Record<string, string> = {
   snipped: 'snip',
   boiled: 'boil',
   cooked: 'cook',
+  cooled: 'cool',
+  picked: 'pick',
+  husked: 'peel',
+  stemmed: 'trim',
+  flaked: 'flake',
+  roasted: 'roast',
+  browned: 'fry',
+  infused: 'soak',
+  strained: 'drain',
+  scored: 'prick',
+  pureed: 'blend',
+  puréed: 'blend',
+  blended: 'blend',
+  pulled: 'tear',
   packed: 'pack',
   cut: 'cut',
   warmed: 'warm',
@@ -57,6 +71,7 @@ const PREPARATION: Record<string, string> = {
   tailed: 'trim',
   destemmed: 'trim',
   hulled: 'hull',
+  deveined: 'trim',
   ripped: 'tear',
   slivered: 'slice',
   spiralized: 'slice',
@@ -116,6 +131,11 @@ const ADVERBS = new Set([
   'about',
   'just',
 ]);
+
+/** Whether a word, alone, is a participle of kitchen work: "mashed", "cooked". */
+export function isPreparationWord(word: string): boolean {
+  return PREPARATION[word.toLowerCase()] !== undefined || ADVERBS.has(word.toLowerCase());
+}
 
 /** A word without the hyphen of "ready-grated" or the comma after it. */
 const bare = (word: string) => word.toLowerCase().replace(/[,.;]+$/, '');

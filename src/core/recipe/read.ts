@@ -2,10 +2,11 @@
 import { plainNumbers, readNumber } from '../amount/quantity';
 import { readUnit } from '../amount/units';
 import { findFood } from './food';
-import { readIngredient, stripBullet } from './ingredient-line';
+import { readIngredientLine, stripBullet } from './ingredient-line';
 import { amountsInMethod } from './method-amounts';
 import { sourceLines } from './plain-text';
-import type { Ingredient, LineRole, NotUnderstood, Reading, Recipe } from './recipe';
+import type { LineRole, NotUnderstood, Reading, Recipe } from './recipe';
+import { structuredRecipe, type Part } from './structured';
 import { startsWithVerb } from './verbs';
 
 /** The longest line and the most lines that are read; what is beyond is reported, not read. */
@@ -38,7 +39,7 @@ const SERVINGS = [
   /^((?:\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|helpings?)\.?$/i,
 ];
 const TIME =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|baking|bake|chill(?:ing)?|ready in|resting|waiting|inactive)\b[ \w]{0,12}?(?:time)?|time|difficulty|level|course|cuisine|category|author|calories|oven|temperature)\s*:?\s+(?=\d|about|approx|easy|medium|hard|none|\D+$)(?!.*\b(?:until|then)\b)/i;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|baking|bake|chill(?:ing)?|ready in|resting|waiting|inactive)(?:[ \w]{0,12}? time\b|\s*(?=:)|\s+(?=(?:about |approx\.? )?\d+ ?(?:h|min)))|time|difficulty|level|course|cuisine|category|author|calories|oven|temperature)\s*:?\s+(?=\d|about|approx|easy|medium|hard|none|\D+$)(?!.*\b(?:until|then)\b)/i;
 
 /** A heading's bare words: no marks, no colon, no emoji. */
 function headingWords(line: string): string {
@@ -137,14 +138,14 @@ type Draft = {
 };
 
 /**
- * Reads a recipe from pasted text, Markdown or HTML, in any layout: with headings of any wording or none, bullets, numbers,
+ * Reads a recipe from pasted text, Markdown, HTML, schema.org JSON-LD or own JSON, in any layout: with headings of any wording or none, bullets, numbers,
  * "Step 1:", one paragraph of method, or amounts that stand in the method only. Total: any text gives a reading.
  * Does not fetch or run anything, and does not decide what a doubtful line means: such lines are in `notUnderstood`, with line numbers from 1.
  * @param source at most `MOST_LINES` lines are read
  * @example readRecipe('Mint tea\n1 cup water\nBoil the water.').recipe.ingredients[0].item // 'water'
  */
 export function readRecipe(source: string): Reading {
-  const raw = sourceLines(typeof source === 'string' ? source : '');
+  const text = typeof source === 'string' ? source : '';
   const draft: Draft = {
     recipe: { title: '', servings: null, ingredients: [], tools: [], instructions: [] },
     lines: [],
@@ -154,6 +155,15 @@ export function readRecipe(source: string): Reading {
     headed: false,
     sawMethod: false,
   };
+  const structured = structuredRecipe(text);
+  if (structured) readParts(draft, structured.parts, structured.problem);
+  else readLines(draft, sourceLines(text));
+  if (draft.recipe.ingredients.length === 0) draft.recipe.ingredients = amountsInMethod(draft.recipe.instructions);
+  splitParagraph(draft);
+  return { recipe: draft.recipe, notUnderstood: draft.notUnderstood, lines: draft.lines };
+}
+
+function readLines(draft: Draft, raw: string[]): void {
   raw.slice(0, MOST_LINES).forEach((text, i) => readLine(draft, text, i + 1));
   if (raw.slice(MOST_LINES).some((l) => l.trim()))
     draft.notUnderstood.push({
@@ -161,9 +171,40 @@ export function readRecipe(source: string): Reading {
       text: raw[MOST_LINES]!.slice(0, 80),
       why: `the text goes on past ${MOST_LINES} lines; only those were read`,
     });
-  if (draft.recipe.ingredients.length === 0) draft.recipe.ingredients = amountsInMethod(draft.recipe.instructions);
-  splitParagraph(draft);
-  return { recipe: draft.recipe, notUnderstood: draft.notUnderstood, lines: draft.lines };
+}
+
+/** A recipe whose parts are named needs no guessing: each part is a line, in the order given. */
+function readParts(draft: Draft, parts: Part[], problem: string | null): void {
+  draft.headed = true;
+  if (problem) refuse(draft, 1, problem, problem);
+  parts.slice(0, MOST_LINES).forEach(({ kind, text }, i) => {
+    const line = i + 1;
+    if (text.length > LONGEST_LINE) return refuse(draft, line, text, `this line has more than ${LONGEST_LINE} characters`);
+    switch (kind) {
+      case 'title':
+        draft.recipe.title = text.replace(/\s+/g, ' ').slice(0, 120);
+        return note(draft, line, text, 'title');
+      case 'servings':
+        draft.recipe.servings ??= servingsOf(text)?.number ?? servingsOf(`serves ${text}`)?.number ?? null;
+        return note(draft, line, text, 'servings');
+      case 'section':
+        draft.group = text || null;
+        return note(draft, line, text, 'heading');
+      case 'ingredient':
+        // some sites put "For the sauce:" into the list of ingredients
+        if (isSubheading(text, ingredientScore(text), instructionScore(text))) {
+          draft.group = text.replace(/:\s*$/, '').replace(/^for (?:the )?/i, '');
+          return note(draft, line, text, 'heading');
+        }
+        return addIngredient(draft, text, line, text);
+      case 'tool':
+        return addTool(draft, text, line, text);
+      case 'instruction':
+        return addInstruction(draft, stripMarks(text), line, text);
+      case 'note':
+        return note(draft, line, text, 'note');
+    }
+  });
 }
 
 function note(draft: Draft, line: number, text: string, role: LineRole['role'], index: number | null = null): void {
@@ -278,11 +319,14 @@ function refuse(draft: Draft, line: number, text: string, why: string): void {
 }
 
 function addIngredient(draft: Draft, text: string, line: number, raw: string): void {
-  const ingredient: Ingredient = readIngredient(text, draft.group);
-  if (!ingredient.item) return refuse(draft, line, raw, ingredient.doubt ?? 'no food is named on this line');
-  draft.recipe.ingredients.push(ingredient);
-  note(draft, line, raw, 'ingredient', draft.recipe.ingredients.length - 1);
-  if (ingredient.doubt) draft.notUnderstood.push({ line, text: raw.trim(), why: ingredient.doubt });
+  const ingredients = readIngredientLine(text, draft.group);
+  const unnamed = ingredients.find((one) => !one.item);
+  if (unnamed) return refuse(draft, line, raw, unnamed.doubt ?? 'no food is named on this line');
+  for (const ingredient of ingredients) {
+    draft.recipe.ingredients.push(ingredient);
+    note(draft, line, raw, 'ingredient', draft.recipe.ingredients.length - 1);
+    if (ingredient.doubt) draft.notUnderstood.push({ line, text: raw.trim(), why: ingredient.doubt });
+  }
 }
 
 function addTool(draft: Draft, text: string, line: number, raw: string): void {
