@@ -63,15 +63,17 @@ export function showQuantity(quantity: Quantity): string {
 const VULGAR: Record<string, string> = Object.fromEntries(
   Object.entries({ ...GLYPHS, '1/7': '⅐', '1/9': '⅑', '1/10': '⅒' }).map(([k, v]) => [v, k]),
 );
-const VULGAR_CHARS = new RegExp(`(\\d?)\\s?([${Object.keys(VULGAR).join('')}])`, 'g');
+const VULGAR_CHARS = new RegExp(`(?:(\\d)\\s?)?([${Object.keys(VULGAR).join('')}])`, 'g');
 
 /**
  * Writes every way of typing an amount in one way: "1⅓", "1 1⁄3" become "1 1/3"; long dashes become "-"; "×" becomes "x";
  * odd spaces become plain ones. Line breaks stay. Does not change words.
  */
 export function plainNumbers(text: string): string {
+  // most lines hold nothing to rewrite, and this is asked several times a line
+  if (/^[\x20-\x7e\n]*$/.test(text)) return text;
   return text
-    .replace(VULGAR_CHARS, (_, digit: string, glyph: string) => `${digit ? digit + ' ' : ''}${VULGAR[glyph]}`)
+    .replace(VULGAR_CHARS, (_, digit: string | undefined, glyph: string) => `${digit ? digit + ' ' : ''}${VULGAR[glyph]}`)
     .replace(/[⁄∕]/g, '/')
     .replace(/[‐‑‒–—−]/g, '-')
     .replace(/×/g, 'x')

@@ -1,7 +1,7 @@
 // What the card of a step shows, as data: the action, the thing, the measures to fill, the tool, where it goes, and what can hurt.
 import { findTemperature } from '../amount/temperature';
 import { foodById, findFood, nameWords } from '../recipe/food';
-import { FOODS } from '../recipe/foods';
+import { FOODS } from '../recipe/foods/index';
 import { techniqueById } from '../technique/lexicon';
 import type { Hazard, Motif } from '../technique/model';
 import { findTools, toolById } from '../technique/tools';

@@ -6,22 +6,83 @@ export type FoodGroup = 'fruit' | 'vegetable' | 'grain' | 'protein' | 'dairy' | 
 export type Keep = 'cupboard' | 'fridge' | 'freezer' | 'counter' | 'tap';
 /** How it is measured: powders are spooned in and levelled, packed things pressed, sticky things scraped out, liquids read at eye level. */
 export type Form = 'powder' | 'grain' | 'liquid' | 'sticky' | 'packed' | 'soft' | 'whole';
+/** How fresh produce and dry grains are rinsed: rubbed under the tap, brushed, or in a sieve (FDA: cold running water, no soap). */
+export type Rinse = 'tap' | 'brush' | 'sieve';
+
+export type Category =
+  | 'fruit'
+  | 'berry'
+  | 'citrus'
+  | 'dried-fruit'
+  | 'vegetable'
+  | 'root'
+  | 'onion'
+  | 'leaf'
+  | 'herb'
+  | 'spice'
+  | 'rice'
+  | 'pasta'
+  | 'noodle'
+  | 'grain'
+  | 'flour'
+  | 'starch'
+  | 'bread'
+  | 'cereal'
+  | 'pastry'
+  | 'biscuit'
+  | 'egg'
+  | 'poultry'
+  | 'meat'
+  | 'cured-meat'
+  | 'fish'
+  | 'shellfish'
+  | 'pulse'
+  | 'nut'
+  | 'seed'
+  | 'soy'
+  | 'milk'
+  | 'plant-drink'
+  | 'yoghurt'
+  | 'cream'
+  | 'cheese'
+  | 'fat'
+  | 'oil'
+  | 'stock'
+  | 'sauce'
+  | 'salt'
+  | 'vinegar'
+  | 'raising'
+  | 'sugar'
+  | 'syrup'
+  | 'sweet'
+  | 'juice'
+  | 'water'
+  | 'drink'
+  | 'ready';
 
 export type Food = {
   id: string;
   /** Singular names as recipes write them; the first is the one shown. */
   names: string[];
+  category: Category;
   group: FoodGroup;
   keep: Keep;
   form: Form;
-  /** Allergens that the food is known to hold, derived ones too. A product's own label always comes first. */
+  /** Allergens that the food holds by what it is or by its usual recipe. A product's own label always comes first. */
   allergens: Allergen[];
+  /** Allergens that products of this kind often hold, one maker's and not another's: a reason to read the label. */
+  often: Allergen[];
+  /** Why an allergen that the name does not say is there: "is brewed from soya beans and wheat". */
+  why?: string;
   /** Raw food that may carry germs until cooked: egg, meat, fish, flour and dough (USDA FSIS; FDA on flour). */
   raw?: 'egg' | 'meat' | 'poultry' | 'fish' | 'flour';
-  /** Fresh produce that is rinsed under cold water first (FDA). */
-  rinse?: true;
-  /** Round or firm foods that are cut lengthwise for those at risk of choking (AAP). */
+  rinse?: Rinse;
+  /** Spoils out of the fridge: no longer than two hours there (USDA FSIS). */
+  perishable: boolean;
+  /** Round, hard or firm foods that are cut small for those at risk of choking (AAP). */
   choking?: true;
+  /** What is usually done to it before it is used, as technique ids. */
+  prepare: string[];
   /** Name of its drawing. */
   picture: string;
 };

@@ -1,6 +1,6 @@
 // What the program knows of one food, and how a food is found by its name in a text.
 import type { Food } from './food-model';
-import { FOODS } from './foods';
+import { FOODS } from './foods/index';
 
 /** A word without its plural ending: "tomatoes" -> "tomato", "leaves" -> "leaf", "berries" -> "berry". Never longer than given. */
 export function singular(word: string): string {
@@ -59,6 +59,12 @@ export function findFood(item: string): Food | null {
   if (SEEN.size >= MOST_SEEN) SEEN.clear();
   if (item.length <= 100) SEEN.set(item, found);
   return found;
+}
+
+/** The longest name of a food that starts at a place in a list of words; null where none does. */
+export function foodAt(words: readonly string[], at: number): { food: Food; size: number } | null {
+  const entry = BY_FIRST_WORD.get(words[at] ?? '')?.find((e) => e.words.every((w, k) => words[at + k] === w));
+  return entry ? { food: entry.food, size: entry.words.length } : null;
 }
 
 function lookUp(words: string[]): Food | null {

@@ -1,74 +1,28 @@
-// Ingredient lines with the right reading beside each, set down by hand.
+// Ingredient lines against the table of cases in tests/cases, and what the table does not show.
 import fc from 'fast-check';
-import { expect, test } from 'vitest';
-import { readIngredient } from './ingredient-line';
+import { describe, expect, test } from 'vitest';
+import { INGREDIENT_LINES } from '../../../tests/cases/ingredient-lines';
+import { readIngredient, readIngredientLine } from './ingredient-line';
+import type { Ingredient } from './recipe';
 
-type Row = [line: string, min: string | null, max: string | null, unit: string | null, item: string, preparation?: string[]];
-const ROWS: Row[] = [
-  ['1 1/3 cups couscous', '4/3', '4/3', 'cup', 'couscous'],
-  ['2 x 400 g tins chopped tomatoes', '2', '2', 'can', 'chopped tomatoes'],
-  ['1 (15 oz) can black beans, rinsed and drained', '1', '1', 'can', 'black beans', ['rinsed', 'drained']],
-  ['1 can (15 oz) black beans, drained', '1', '1', 'can', 'black beans', ['drained']],
-  ['1 14-oz can coconut milk', '1', '1', 'can', 'coconut milk'],
-  ['200 g/7 oz plain flour', '200', '200', 'g', 'plain flour'],
-  ['200g/7oz plain flour', '200', '200', 'g', 'plain flour'],
-  ['juice of half a lemon', '1/2', '1/2', null, 'lemon', ['juiced']],
-  ['zest and juice of 1 lime', '1', '1', null, 'lime', ['zested', 'juiced']],
-  ['a pinch of salt', '1', '1', 'pinch', 'salt'],
-  ['a handful of fresh mint leaves', '1', '1', 'handful', 'fresh mint leaves'],
-  ['a good splash of milk', '1', '1', 'splash', 'milk'],
-  ['salt and pepper to taste', null, null, null, 'salt and pepper'],
-  ['1 onion, finely diced', '1', '1', null, 'onion', ['finely diced']],
-  ['grated cheddar', null, null, null, 'cheddar', ['grated']],
-  ['100g grated cheddar', '100', '100', 'g', 'cheddar', ['grated']],
-  ['2 large eggs, beaten', '2', '2', null, 'eggs', ['beaten']],
-  ['4 garlic cloves, minced', '4', '4', 'clove', 'garlic', ['minced']],
-  ['3 cloves of garlic, crushed', '3', '3', 'clove', 'garlic', ['crushed']],
-  ['2-3 carrots, peeled and sliced', '2', '3', null, 'carrots', ['peeled', 'sliced']],
-  ['2 to 3 tablespoons honey', '2', '3', 'tbsp', 'honey'],
-  ['1 cup plus 2 tbsp milk or oat drink', '9/8', '9/8', 'cup', 'milk'],
-  ['1 tablespoon + 1 teaspoon sugar', '4/3', '4/3', 'tbsp', 'sugar'],
-  ['½ tsp ground cumin (optional)', '1/2', '1/2', 'tsp', 'ground cumin'],
-  ['3 tbsp olive oil, divided', '3', '3', 'tbsp', 'olive oil'],
-  ['1 tbsp butter, plus extra for greasing', '1', '1', 'tbsp', 'butter'],
-  ['1-inch piece of ginger, peeled and grated', '1', '1', 'inch', 'ginger', ['peeled', 'grated']],
-  ['1,5 dl milk', '3/2', '3/2', 'dl', 'milk'],
-  ['2 sticks butter, softened', '2', '2', 'stick', 'butter', ['softened']],
-  ['2 celery sticks, chopped', '2', '2', 'stalk', 'celery', ['chopped']],
-  ['boneless, skinless chicken thighs, 500 g', '500', '500', 'g', 'chicken thighs'],
-  ['Flour 200 g', '200', '200', 'g', 'Flour'],
-  ['Flour: 200 g', '200', '200', 'g', 'Flour'],
-  ['- [ ] 2 T soy sauce', '2', '2', 'tbsp', 'soy sauce'],
-  ['2 t chili powder', '2', '2', 'tsp', 'chili powder'],
-  ['freshly ground black pepper', null, null, null, 'black pepper'],
-  ['1 lb ground beef', '1', '1', 'lb', 'ground beef'],
-  ['500g minced beef', '500', '500', 'g', 'minced beef'],
-  ['1 tsp dried oregano', '1', '1', 'tsp', 'dried oregano'],
-  ['1 heaped tsp paprika', '1', '1', 'tsp', 'paprika'],
-  ['half a cucumber', '1/2', '1/2', null, 'cucumber'],
-  ['two eggs', '2', '2', null, 'eggs'],
-  ['1 cup (240 ml) water', '1', '1', 'cup', 'water'],
-  ['about 2 cups cooked rice', '2', '2', 'cup', 'cooked rice'],
-  ['1 medium onion, peeled, halved and thinly sliced', '1', '1', null, 'onion', ['peeled', 'halved', 'thinly sliced']],
-  ['oil, for frying', null, null, null, 'oil'],
-  ['🍋 1 lemon', '1', '1', null, 'lemon'],
-  ['• 1 c. shredded cabbage', '1', '1', 'cup', 'cabbage', ['shredded']],
-  ['1 slice of bread, cut into cubes', '1', '1', 'slice', 'bread', ['cut into cubes']],
-  ['1 L beef or vegetable stock', '1', '1', 'l', 'beef stock'],
-  ['1 litre water', '1', '1', 'l', 'water'],
-  ['8 fl oz milk', '8', '8', 'floz', 'milk'],
-  ['1 packet instant noodles', '1', '1', 'packet', 'instant noodles'],
-];
+/** A reading in the words of the table of cases. */
+function said(one: Ingredient): string {
+  const amount = `${one.min ?? '-'}${one.max === one.min ? '' : `~${one.max}`} ${one.unit ?? '-'}`;
+  const work = one.preparation.length ? ` | ${one.preparation.join(', ')}` : '';
+  return `${amount} | ${one.item}${work}${one.doubt ? ' ?' : ''}`;
+}
 
-test.each(ROWS)('%s', (line, min, max, unit, item, preparation) => {
-  const read = readIngredient(line);
-  expect({ min: read.min, max: read.max, unit: read.unit, item: read.item, preparation: read.preparation, doubt: read.doubt }).toEqual({
-    min,
-    max,
-    unit,
-    item,
-    preparation: preparation ?? [],
-    doubt: null,
+describe('lines in many styles', () => {
+  test.each(INGREDIENT_LINES)('%s', (line, ...right) => {
+    const read = readIngredientLine(line);
+    expect(read.map((one) => (one.item ? said(one) : '(not read) ?'))).toEqual(right);
+  });
+  // the promise of the whole set; a miss above names its line
+  test('98 of 100 are right, and none is wrong without being marked', () => {
+    const misses = INGREDIENT_LINES.filter(([line, ...right]) => readIngredientLine(line).map((o) => (o.item ? said(o) : '(not read) ?')).join() !== right.join());
+    expect(INGREDIENT_LINES.length).toBeGreaterThanOrEqual(100);
+    expect(misses.length / INGREDIENT_LINES.length).toBeLessThanOrEqual(0.02);
+    expect(misses.filter(([line]) => readIngredientLine(line).every((one) => one.doubt === null))).toEqual([]);
   });
 });
 

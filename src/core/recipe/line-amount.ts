@@ -112,7 +112,7 @@ function withoutNumber(text: string, draft: Ingredient): string {
 /** "a" before a thing is an amount; but "1-inch" belongs to a size, and "3-bean mix" to a name. */
 function startsWord(text: string, number: { length: number; word: boolean }): boolean {
   const after = text.slice(number.length);
-  return (!number.word && /^-(?:\s?)[a-z]/i.test(after) && !/^-\s?(?:oz|ounce|g|gram|lb|pound|ml)/i.test(after)) || /^\s?%/.test(after);
+  return (/^-(?:\s?)[a-z]/i.test(after) && !/^-\s?(?:oz|ounce|g|gram|lb|pound|ml)/i.test(after)) || /^\s?%/.test(after);
 }
 
 /** "2 x 400 g tins", "1 15-oz can", "3 400g tins", "two 6-ounce salmon fillets": the size of one. */

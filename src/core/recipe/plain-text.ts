@@ -131,8 +131,12 @@ function withoutMarks(text: string): string {
 function withoutMarkdown(line: string): string {
   if (line.length > 4000) return line;
   let text = line.replace(/!\[[^\]]{0,200}\]\([^)]{0,500}\)/g, '').replace(/\[([^\]]{1,200})\]\([^)]{0,500}\)/g, '$1');
-  if (/^\s*\|.*\|\s*$/.test(text)) text = /^[\s|:-]+$/.test(text) ? '' : text.replace(/\s*\|\s*/g, ' ').trim();
-  return text;
+  if (/^\s*\|.*\|\s*$/.test(text)) {
+    const cells = text.split('|').map((c) => c.trim()).filter(Boolean);
+    const head = cells.every((c) => /^(?:[\s:-]+|amounts?|quantity|qty|units?|measures?|ingredients?|items?|notes?|steps?|instructions?|what|how much|#)$/i.test(c));
+    text = head ? '' : cells.join(' ');
+  }
+  return text.replace(/(^|\s)([*_])(?=\S)([^*_]{1,200}?)\2(?=[\s.,;:)]|$)/g, '$1$3');
 }
 
 /**

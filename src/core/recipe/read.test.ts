@@ -2,39 +2,29 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { RECIPE_CASES } from '../../../tests/cases/recipe-readings';
 import { readRecipe } from './read';
+import type { Ingredient } from './recipe';
 
 const file = (name: string) => readFileSync(new URL(`../../../tests/recipes/${name}`, import.meta.url), 'utf8');
 
-// title, servings, ingredients, method lines
-const RECIPES: [string, string, number | null, number, number][] = [
-  ['couscous-bowl.txt', 'Lemon couscous bowl', 2, 9, 7],
-  ['lentil-soup.txt', 'Red lentil soup', 4, 9, 6],
-  ['overnight-oats.txt', 'OVERNIGHT OATS', null, 6, 5],
-  ['oat-biscuits.txt', 'Ginger oat biscuits', 12, 8, 6],
-  ['noodle-stir-fry.txt', 'QUICK NOODLE STIR FRY', 3, 10, 5],
-  ['jacket-potato.txt', 'Microwave jacket potato with beans', null, 3, 5],
-  ['dal.txt', 'Dal for the class', null, 6, 4],
-  ['tacos.txt', 'Black Bean Tacos', 8, 8, 5],
-  ['scones.txt', 'CHEESE SCONES', null, 5, 6],
-  ['frittata.html', 'Courgette & pea frittata', 4, 7, 5],
-  ['rice-ball.txt', 'Rice balls (onigiri style)', null, 8, 6],
-  ['borscht.txt', 'Beet soup, the way my class makes it', 4, 10, 6],
-];
-
-test.each(RECIPES)('%s', (name, title, servings, ingredients, instructions) => {
+test.each(RECIPE_CASES)('$file', ({ file: name, ...right }) => {
   const { recipe, notUnderstood } = readRecipe(file(name));
-  expect([recipe.title, recipe.servings, recipe.ingredients.length, recipe.instructions.length]).toEqual([
-    title,
-    servings,
-    ingredients,
-    instructions,
-  ]);
+  const said = (one: Ingredient) =>
+    [`${one.min ?? '-'}${one.max === one.min ? '' : `~${one.max}`} ${one.unit ?? '-'}`, one.item, one.preparation.join(', ')]
+      .filter(Boolean)
+      .join(' | ') + (one.doubt ? ' ?' : '');
+  expect({
+    title: recipe.title,
+    servings: recipe.servings,
+    method: recipe.instructions.length,
+    ingredients: recipe.ingredients.map(said),
+  }).toEqual(right);
   expect(notUnderstood).toEqual([]);
 });
 
 test('every line of the source is accounted for, in order', () => {
-  for (const [name] of RECIPES) {
+  for (const { file: name } of RECIPE_CASES) {
     const { lines, recipe } = readRecipe(file(name));
     const numbers = lines.map((l) => l.line);
     expect(numbers).toEqual([...numbers].sort((a, b) => a - b));

@@ -66,7 +66,7 @@ function headingWithRest(line: string): { section: Section; rest: string } | nul
 }
 
 function servingsOf(line: string): { number: number | null; text: string } | null {
-  const plain = plainNumbers(stripMarks(line));
+  const plain = plainNumbers(stripMarks(line)).replace(/^\((.*)\)$/, '$1');
   for (const pattern of SERVINGS) {
     const m = pattern.exec(plain);
     if (!m) continue;
@@ -106,13 +106,16 @@ function ingredientScore(line: string): number {
   const words = text.split(/\s+/).length;
   if (words > 16) return 0;
   const digits = /^[\d½⅓¼]/.test(text);
-  if (number?.ok) {
+  // "three-bean chilli" counts nothing
+  const named = number?.ok && /^-\p{L}/u.test(text.slice(number.length));
+  if (number?.ok && !named) {
     const after = text.slice(number.length).trim();
     if (readUnit(after) && (digits || number.word)) return words <= 14 ? 3 : 2;
     if (findFood(after) && words <= 9) return digits ? 2.5 : 2;
     return digits && words <= 6 ? 1 : 0;
   }
   if (startsWithVerb(text) && /[.!]$|\s(?:the|it|them|until|into)\s/.test(text)) return 0;
+  if (findFood(text) && words <= 10 && /\b(?:(?:to|for) (?:serve|serving|taste|garnish|decorate|frying|greasing|dusting)|optional\)?)$/i.test(text)) return 2;
   if (/^(?:a |some )?(?:pinch|handful|dash|splash|drizzle|bunch|knob)\b|\bto taste\b/i.test(text)) return 2;
   if (number && !number.ok) return 2;
   return findFood(text) && words <= 5 && !/[.!?]$/.test(text) ? 1 : 0;
@@ -220,7 +223,7 @@ function readLine(draft: Draft, raw: string, line: number): void {
   }
   if (text.length > LONGEST_LINE) return refuse(draft, line, text, `this line has more than ${LONGEST_LINE} characters`);
   const section = sectionOf(text);
-  if (section && !(section === 'method' && draft.section === 'method')) return enter(draft, section, line, raw);
+  if (section) return enter(draft, section, line, raw);
   const servings = draft.section !== 'method' || /^(?:serves|makes|yields?|servings)\b/i.test(text) ? servingsOf(text) : null;
   if (servings && text.length < 60 && !(draft.section === 'method' && instructionScore(text) >= 3 && !/^serves/i.test(text))) {
     draft.recipe.servings ??= servings.number;
@@ -229,8 +232,9 @@ function readLine(draft: Draft, raw: string, line: number): void {
   const withRest = headingWithRest(text);
   if (withRest && !(draft.section === 'method' && withRest.section === 'method' && draft.headed)) {
     enter(draft, withRest.section, line, raw, false);
-    if (withRest.section === 'ingredients' && ingredientListOnOneLine(withRest.rest)) {
-      for (const part of withRest.rest.split(/[,;]\s+/)) addIngredient(draft, part, line, raw);
+    const parts = withRest.section === 'ingredients' ? listOnOneLine(withRest.rest) : [];
+    if (parts.length > 0) {
+      for (const part of parts) (isTool(part) ? addTool : addIngredient)(draft, part, line, raw);
       return;
     }
     return place(draft, withRest.rest, line, raw);
@@ -239,7 +243,36 @@ function readLine(draft: Draft, raw: string, line: number): void {
   place(draft, text, line, raw);
 }
 
-const ingredientListOnOneLine = (text: string) => text.split(/[,;]\s+/).length >= 3 && text.split(/[,;]\s+/).every((p) => p.length < 50);
+/** The things of a list that stands on one line, parted by commas, semicolons, bullets or dashes; empty where it is no such list. */
+function listOnOneLine(text: string): string[] {
+  for (const mark of [/\s*[•·▪|]\s*/, /;\s+/, /\s+-\s+/, /,\s+/]) {
+    const parts = text
+      .split(mark)
+      .map((p) => p.trim())
+      .filter(Boolean);
+    const amounts = parts.filter((p) => readNumber(plainNumbers(p), 0)?.ok).length;
+    if (parts.length >= 2 && parts.every((p) => p.length < 60) && (parts.length >= 3 || amounts === parts.length || parts.every(isTool))) {
+      // "1 carrot, peeled, 2 onions": work belongs to the thing before it
+      if (mark.source.startsWith(',') && amounts >= 2)
+        return parts.reduce<string[]>((all, p) => {
+          if (all.length > 0 && !readNumber(plainNumbers(p), 0)?.ok && !findFood(p)) all[all.length - 1] += `, ${p}`;
+          else all.push(p);
+          return all;
+        }, []);
+      return parts;
+    }
+  }
+  return [];
+}
+
+const TOOL_NOUN =
+  /\b(?:bowls?|dish(?:es)?|(?:sauce|frying |roasting |cake |baking )?pans?|pots?|trays?|tins?|sheets?|knife|knives|peelers?|graters?|spoons?|forks?|whisks?|spatulas?|tongs|boards?|ovens?|microwave|blenders?|(?:food )?processors?|mixers?|sieves?|colanders?|jugs?|scales?|timers?|thermometers?|rolling pin|wok|skillet|mashers?|ladles?|cutters?|rack|paper|foil|cases|liners|gloves|mitts|apron|opener|scissors|skewers?|brush|kettle|toaster|plates?|glasses|cups|lid)$/i;
+
+/** A thing to work with, not to eat: its last word is one, and no food is named. */
+function isTool(text: string): boolean {
+  const bare = stripBullet(text).replace(/\s*\([^)]*\)/g, '').replace(/[.,;]+$/, '').trim();
+  return TOOL_NOUN.test(bare) && bare.split(/\s+/).length <= 6 && !/\bof\b/i.test(bare) && !/^(?:\d+|an?|two|three)\s+(?:tins?|pots?|sheets?|cups)$/i.test(bare) && findFood(bare) === null;
+}
 
 function enter(draft: Draft, section: Section, line: number, raw: string, say = true): void {
   draft.section = section;
@@ -255,7 +288,7 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
   if (isSubheading(text, like, does)) {
     const titleStill = !draft.recipe.title && draft.section === 'top';
     if (!titleStill) {
-      draft.group = text.replace(/:\s*$/, '').replace(/^for (?:the )?/i, '');
+      draft.group = text.replace(/:\s*$/, '').replace(/^(?:for|to) (?:the )?/i, '');
       return note(draft, line, raw, 'heading');
     }
   }
@@ -265,6 +298,8 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
     case 'tools':
       return addTool(draft, text, line, raw);
     case 'ingredients':
+      if (like < 2.5 && isTool(text)) return addTool(draft, text, line, raw);
+      if (groupOnOneLine(draft, text, line, raw)) return;
       // some lists run into the method with no heading between
       if (!draft.sawMethod && like < 2 && does >= 2 && (STEP_LABEL.test(text) || /[.!]$/.test(text)) && text.split(/\s+/).length > 3) {
         draft.section = 'method';
@@ -279,22 +314,39 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
   }
 }
 
+/** "Icing: 1 cup icing sugar, 1 tbsp lemon juice": a group and its things on one line. */
+function groupOnOneLine(draft: Draft, text: string, line: number, raw: string): boolean {
+  const m = /^(\p{L}[\p{L} ]{2,30}):\s+(\S.*)$/u.exec(text);
+  const parts = m ? listOnOneLine(m[2]!) : [];
+  if (!m || parts.filter((p) => readNumber(plainNumbers(p), 0)?.ok).length < 2) return false;
+  draft.group = m[1]!.replace(/^for (?:the )?/i, '');
+  for (const part of parts) addIngredient(draft, part, line, raw);
+  draft.group = null;
+  return true;
+}
+
 /** "For the dressing:", "Dough": a short line that heads the lines below. */
 function isSubheading(text: string, like: number, does: number): boolean {
   if (text.length > 50 || /\d/.test(text)) return false;
   if (/:\s*$/.test(text)) return like < 2;
+  if (/^to (?:finish|serve|decorate|garnish|top)$/i.test(text)) return true;
   return /^for (?:the |serving$)/i.test(text) && does < 3 && text.split(/\s+/).length <= 5 && !/[.]$/.test(text);
 }
 
 function placeAtTop(draft: Draft, text: string, line: number, raw: string, like: number, does: number): void {
   const wordy = text.split(/\s+/).length;
-  if (!draft.recipe.title && like < 2 && wordy <= 14 && !/[.]$/.test(text) && !STEP_LABEL.test(text)) {
-    const behind = /^(.{3,}?)[\s,]*(?:\(|[-–—|,:]\s*)((?:serves|makes|feeds|yields?|for)\s+[^()]{1,30})\)?$/i.exec(text);
-    const servings = behind && servingsOf(behind[2]!);
+  const behind = /^(.{3,}?)[\s,]*(?:\(|[-–—|,:.]\s*)((?:serves|makes|feeds|yields?|for|cuts into)\s+[^()]{1,30}?)\)?[.]?$/i.exec(text);
+  const servings = behind && servingsOf(behind[2]!.replace(/^cuts into/i, 'makes'));
+  // "Three bean salad" over a list is its name
+  const first = draft.lines.every((l) => l.role === 'blank') && /^\p{L}/u.test(text) && !/\b(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|pinch|handful)\b/i.test(text);
+  if (!draft.recipe.title && (like < 2 || first) && wordy <= 14 && (!/[.]$/.test(text) || servings) && !STEP_LABEL.test(text)) {
+    const forTwo = /\bfor\s+(one|two|three|four|five|six|eight|ten|\d{1,2})(?:\s+(?:people|persons))?$/i.exec(text);
     if (servings) draft.recipe.servings ??= servings.number;
+    else if (forTwo) draft.recipe.servings ??= servingsOf(`serves ${forTwo[1]}`)?.number ?? null;
     draft.recipe.title = (servings ? behind[1]! : text)
       .replace(/^(?:recipe|title|name)\s*[:-]\s*/i, '')
-      .replace(/[:*_#]+$/, '')
+      .replace(/^[\p{So}\p{Extended_Pictographic}\ufe0f\s]+|[\p{So}\p{Extended_Pictographic}\ufe0f\s]+$/gu, '')
+      .replace(/[:*_#–—-]+\s*$/, '')
       .trim()
       .slice(0, 120);
     return note(draft, line, raw, 'title');

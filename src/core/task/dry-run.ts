@@ -62,7 +62,7 @@ export function dryRun(task: TaskAnalysis, kitchen: Kitchen = USUAL_KITCHEN): Fi
   ];
 }
 
-function ingredientFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
+function ingredientFindings({ steps, ingredients, title }: TaskAnalysis): Finding[] {
   const found: Finding[] = [];
   ingredients.forEach((one, i) => {
     const uses = steps
@@ -101,7 +101,7 @@ function ingredientFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
     );
   });
   const seen = new Set<string>();
-  const known = knownFoods(ingredients);
+  const known = knownFoods(ingredients, title);
   for (const step of steps.filter((s) => !isGather(s) && s.sourceLine !== null))
     for (const food of unlistedFoods(step.text, known)) {
       if (seen.has(food)) continue;
@@ -284,7 +284,7 @@ function preparationFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
       )
         tell('not-prepared', step, i, `The ${one.item} are used here and were not cracked before.`, 'Crack them into a small bowl first.');
       const fresh = food?.rinse && one.unit !== 'can' && !/frozen|canned|tinned|powder|cooked|dried(?! lentil)/i.test(one.item);
-      const peeledByHand = food?.id === 'orange' || state.has('peel-by-hand');
+      const peeledByHand = food?.category === 'citrus' || state.has('peel-by-hand');
       if (
         fresh &&
         !state.has('rinse') &&
@@ -373,7 +373,7 @@ function timeFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
         const one = use.ingredient === null ? undefined : ingredients[use.ingredient];
         const food = one && findFood(one.item);
         // what spoils, not every cool-stored fruit: meat, fish, egg, dairy
-        if (one && food?.keep === 'fridge' && ['protein', 'dairy'].includes(food.group)) out.set(use.ingredient!, { since: clock, step });
+        if (one && food?.perishable && food.keep === 'fridge') out.set(use.ingredient!, { since: clock, step });
       }
     clock += step.minutes.active * LEARNER_TIME_FACTOR;
     const made = techniqueById(step.technique ?? '')?.makes;

@@ -31,7 +31,7 @@ export function interpretStep(
   const about = new Set<string>([...tools, ...(words.toLowerCase().match(/[\p{L}-]+/gu) ?? []).flatMap((w) => [w, w.replace(/s$/, '')])]);
   for (const { ingredient } of mentions) {
     const food = findFood(ingredients[ingredient]!.item);
-    if (food) about.add(food.id).add(food.group);
+    if (food) about.add(food.id).add(food.category).add(food.group);
   }
   const technique = clause?.verb ? findTechnique([clause.verb, ...(clause.rest.toLowerCase().match(/[\p{L}-]+/gu) ?? [])], about) : null;
   const fillings = technique?.id === 'measure' ? fillingsIn(words, kitchen) : [];

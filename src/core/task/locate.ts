@@ -77,7 +77,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   for (const i of acting) {
     const one = state.recipe.ingredients[i]!;
     const food = findFood(one.item);
-    if (food) about.add(food.id).add(food.group);
+    if (food) about.add(food.id).add(food.category).add(food.group);
     if (/boiling/i.test(one.item)) about.add('boiling-water');
   }
   const pronoun = /^(?:it|them|these|they|both|everything)\b/i.test(rest) || mentions.length === 0;

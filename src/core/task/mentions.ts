@@ -1,7 +1,7 @@
 // Finds which of a recipe's ingredients a piece of instruction speaks of, and how much of each.
 import { Fraction, readNumber, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { readUnit, type Unit } from '../amount/units';
-import { findFood, nameWords, singular } from '../recipe/food';
+import { findFood, foodAt, nameWords, singular } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 
 /** An ingredient spoken of, with the place of its words in the text. */
@@ -45,7 +45,7 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       // another member of the same row is another food: "noodle" finds udon, but "cod" is not the salmon of this recipe
       if (words.some((w) => own.includes(w)) || name === food!.names[0]) add(words, i);
     }
-    if (food?.id === 'cheese') add(['cheese'], i);
+    for (const word of GENERIC[food?.category ?? ''] ?? []) add([word], i);
     for (const named of ['juiced', 'zested'].filter((w) => one.preparation.includes(w))) {
       const noun = named === 'juiced' ? 'juice' : 'zest';
       add([...nameWords(food?.names[0] ?? one.item), noun], i);
@@ -56,12 +56,40 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
   return { byFirst, groups: groupsOf(ingredients), ingredients };
 }
 
+// A method often names a thing by its kind: "the pasta" of "200 g penne".
+const GENERIC: Partial<Record<string, string[]>> = {
+  pasta: ['pasta'],
+  noodle: ['noodle'],
+  cheese: ['cheese'],
+  rice: ['rice'],
+  bread: ['bread'],
+  flour: ['flour'],
+  sugar: ['sugar'],
+  oil: ['oil'],
+  stock: ['stock', 'broth'],
+  fish: ['fish'],
+  pulse: ['bean', 'lentil'],
+  berry: ['berry'],
+  milk: ['milk'],
+  'plant-drink': ['milk', 'drink'],
+  yoghurt: ['yoghurt', 'yogurt'],
+  cream: ['cream'],
+  nut: ['nut'],
+  seed: ['seed'],
+  poultry: ['chicken', 'meat'],
+  meat: ['meat'],
+  vinegar: ['vinegar'],
+  syrup: ['syrup'],
+  leaf: ['leaf'],
+  herb: ['herb'],
+};
+
 const GROUP_FOODS: [string, (one: Ingredient) => boolean][] = [
   ['vegetable', (one) => findFood(one.item)?.group === 'vegetable' && findFood(one.item)?.id !== 'garlic'],
   ['veg', (one) => findFood(one.item)?.group === 'vegetable'],
   ['fruit', (one) => findFood(one.item)?.group === 'fruit'],
-  ['herb', (one) => findFood(one.item)?.id === 'parsley'],
-  ['spice', (one) => findFood(one.item)?.id === 'cumin'],
+  ['herb', (one) => findFood(one.item)?.category === 'herb'],
+  ['spice', (one) => findFood(one.item)?.category === 'spice'],
   ['dry ingredient', (one) => ['powder', 'grain', 'packed'].includes(findFood(one.item)?.form ?? '')],
   ['wet ingredient', (one) => ['liquid', 'sticky', 'soft'].includes(findFood(one.item)?.form ?? '') || findFood(one.item)?.id === 'egg'],
 ];
@@ -165,45 +193,59 @@ function amountBefore(text: string, at: number, one: Ingredient): { quantity: Qu
   return { quantity: null, unit: null, part: 'all' };
 }
 
-// Words that are foods in the table but in a method mostly mean something made there, or the tap.
-const NOT_MISSING = new Set([
-  'water',
-  'pastry',
-  'bread',
-  'breadcrumb',
-  'ice',
-  'stock',
-  'cookie',
-  'cracker',
-  'vegetable',
-  'frozen-vegetable',
-  'ice-cream',
-  'lemon-juice',
-  'orange-juice',
-  'beef',
-  'gelatine',
-  'butter-dish',
-  'sunflower-seed',
-  'tortilla',
-  'parsley',
-  'cumin',
-]);
+// What a method makes, or takes from the tap, without listing it.
+const MADE_HERE = new Set(['water', 'pastry', 'bread', 'biscuit', 'vegetable', 'cake-sprinkle']);
+const MADE_FOODS = new Set(['salad-cream', 'icing', 'seed', 'clove', 'ice', 'lemon-zest', 'fruit', 'spice', 'soy-yoghurt', 'jelly']);
+// A kind that the list holds covers its general word: "the stock" of "1 stock cube", "the juice" of "1 lemon".
+const COVERED_BY: Partial<Record<string, string[]>> = {
+  juice: ['citrus'],
+  citrus: ['juice'],
+  stock: ['stock'],
+  egg: ['egg'],
+  salt: ['salt'],
+  herb: ['herb'],
+  cheese: ['cheese'],
+  sugar: ['sugar'],
+  flour: ['flour', 'starch'],
+  berry: ['berry'],
+  milk: ['plant-drink'],
+  onion: ['onion'],
+  pulse: ['pulse'],
+  pasta: ['pasta', 'noodle'],
+  noodle: ['pasta', 'noodle'],
+  fish: ['fish'],
+  meat: ['meat', 'poultry', 'cured-meat'],
+  poultry: ['poultry'],
+  nut: ['nut'],
+  rice: ['rice'],
+  oil: ['oil'],
+  yoghurt: ['yoghurt'],
+  cream: ['cream'],
+  leaf: ['leaf'],
+  syrup: ['syrup'],
+  sweet: ['sweet'],
+};
 
-/** The foods that a recipe lists, by id and by the words of their names. */
-export type KnownFoods = { ids: Set<string>; words: Set<string> };
+/** The foods that a recipe lists, by id, by category, and by the words of their names; words of its title and headings count as made here. */
+export type KnownFoods = { ids: Set<string>; categories: Set<string>; words: Set<string> };
 
-export function knownFoods(ingredients: readonly Ingredient[]): KnownFoods {
+export function knownFoods(ingredients: readonly Ingredient[], title = ''): KnownFoods {
   const ids = new Set<string>();
-  const words = new Set<string>();
+  const categories = new Set<string>();
+  const words = new Set<string>(nameWords(title));
   for (const one of ingredients) {
     for (const name of [one.item, ...one.alternatives]) {
       const food = findFood(name);
-      if (food) ids.add(food.id);
+      if (food) {
+        ids.add(food.id);
+        categories.add(food.category);
+      }
       for (const word of nameWords(name)) words.add(word);
     }
+    for (const word of nameWords(`${one.group ?? ''} ${one.text}`)) words.add(word);
     for (const work of one.preparation) if (/juice|zest/.test(work)) words.add('juice').add('zest');
   }
-  return { ids, words };
+  return { ids, categories, words };
 }
 
 /**
@@ -212,15 +254,23 @@ export function knownFoods(ingredients: readonly Ingredient[]): KnownFoods {
 export function unlistedFoods(text: string, known: KnownFoods): string[] {
   const plain = text
     .replace(/^\S+\s/, '')
-    .replace(/\b(?:like|resembles?|looks like|size of|as thick as)\b.*$/i, '')
+    .replace(/\b(?:like|resembles?|looks like|size of|as thick as|until)\b.*$/i, '')
     .replace(
-      /\b(?:garlic press|butter knife|egg cup|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice)\b/gi,
+      /\b(?:garlic press|butter knife|egg cup|egg size|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|bread board|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice|apple corer|egg whisk|egg timer|cheese grater|coffee cup|tea towel|tea cup|ice water|ice bath)\b/gi,
       '',
     );
+  const words = tokens(plain).map((t) => t.word);
   const found: string[] = [];
-  for (const token of tokens(plain)) {
-    const food = findFood(token.word);
-    if (!food || known.ids.has(food.id) || NOT_MISSING.has(food.id) || known.words.has(token.word)) continue;
+  for (let i = 0; i < words.length; i++) {
+    const at = foodAt(words, i);
+    if (!at) continue;
+    const { food, size } = at;
+    const name = words.slice(i, i + size);
+    i += size - 1;
+    if (known.ids.has(food.id) || MADE_HERE.has(food.category) || MADE_FOODS.has(food.id)) continue;
+    if (known.words.has(name.at(-1)!) || name.every((w) => known.words.has(w))) continue;
+    const general = size === 1;
+    if (general && [food.category, ...(COVERED_BY[food.category] ?? [])].some((c) => known.categories.has(c) && COVERED_BY[food.category])) continue;
     if (!found.includes(food.names[0]!)) found.push(food.names[0]!);
   }
   return found;
