@@ -1,14 +1,24 @@
 // The public face of core: all that the rest of the program may import.
+export { usualDrawer } from './amount/drawer';
 export { planFilling, type FillingPlan, type Measure } from './amount/filling';
 export { readAmountField, showQuantity, toFraction, type Quantity } from './amount/quantity';
-export { convertUnit, readUnit, showUnit, type MeasureSystem, type Unit } from './amount/units';
+export { findTemperature, microwaveSeconds, ovenMarks, saysFan, type OvenMarks } from './amount/temperature';
+export { convertUnit, kindOfUnit, readUnit, showUnit, type MeasureSystem, type Unit } from './amount/units';
 
 export { EU_ALLERGENS, showAllergen, US_ALLERGENS, type Allergen } from './recipe/allergens';
+export { allergensIn, type AllergenFinding, type AllergenFindings } from './recipe/allergen-findings';
+export { batchesOf, saidPerRound, type Batches } from './recipe/batches';
+export { volumeOfWeight, weighVolume, type WeightRange } from './recipe/density';
 export { findFood } from './recipe/food';
-export { readIngredient } from './recipe/ingredient-line';
+export { GLOSSARY, termsIn, type Term, type TermFound } from './recipe/glossary';
+export { readIngredient, readIngredientLine } from './recipe/ingredient-line';
+export { pansIn, panTimes, type Pan } from './recipe/pan';
+export { PLATE_GROUPS, plateOf, type PlateGroup } from './recipe/plate';
 export { LONGEST_LINE, MOST_LINES, readRecipe } from './recipe/read';
 export { type Ingredient, type LineRole, type NotUnderstood, type Reading, type Recipe } from './recipe/recipe';
 export { scaleRecipe, type ScaleChoice, type ScaledRecipe } from './recipe/scale';
+export { shoppingList, showShoppingAmount, type ShoppingEntry, type ShoppingRow } from './recipe/shopping';
+export { acceptSubstitute, substitutesFor, type SubstituteOffer, type Substitution } from './recipe/substitute';
 
 export { techniqueById, TECHNIQUES } from './technique/lexicon';
 export {
@@ -50,6 +60,7 @@ export {
 } from './task/model';
 export { measureLabel } from './task/measuring';
 export { toolName } from './task/routines';
+export { lessonTime, type LessonTime, type StoppingPlace } from './task/time';
 
 export { describeCard, pictureNames, type Card, type DrawnMeasure } from './picture/card';
 

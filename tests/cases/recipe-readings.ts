@@ -23,12 +23,7 @@ export const RECIPE_CASES: RecipeCase[] = [
     title: 'Banana ice cream',
     servings: 3,
     method: 4,
-    ingredients: [
-      '3 - | bananas',
-      '2 tbsp | peanut butter',
-      '1 tbsp | cocoa powder',
-      '2 tbsp | milk',
-    ],
+    ingredients: ['3 - | bananas', '2 tbsp | peanut butter', '1 tbsp | cocoa powder', '2 tbsp | milk'],
   },
   {
     file: 'bean-chilli.txt',
@@ -180,11 +175,7 @@ export const RECIPE_CASES: RecipeCase[] = [
     title: 'Microwave jacket potato with beans',
     servings: null,
     method: 5,
-    ingredients: [
-      '1 - | potato',
-      '1/2 can | baked beans',
-      '30 g | cheddar | grated',
-    ],
+    ingredients: ['1 - | potato', '1/2 can | baked beans', '30 g | cheddar | grated'],
   },
   {
     file: 'lemon-tray-cake.txt',
@@ -301,14 +292,7 @@ export const RECIPE_CASES: RecipeCase[] = [
     title: 'Creamy porridge for two',
     servings: 2,
     method: 4,
-    ingredients: [
-      '1 cup | rolled oats ?',
-      '3/2 cup | milk ?',
-      '1 cup | water ?',
-      '1 pinch | salt ?',
-      '1 - | banana ?',
-      '2 tsp | honey ?',
-    ],
+    ingredients: ['1 cup | rolled oats ?', '3/2 cup | milk ?', '1 cup | water ?', '1 pinch | salt ?', '1 - | banana ?', '2 tsp | honey ?'],
   },
   {
     file: 'rice-ball.txt',
@@ -344,13 +328,7 @@ export const RECIPE_CASES: RecipeCase[] = [
     title: 'CHEESE SCONES',
     servings: null,
     method: 6,
-    ingredients: [
-      '225 g | self-raising flour',
-      '55 g | butter',
-      '100 g | cheese | grated',
-      '150 ml | milk',
-      '1 pinch | salt',
-    ],
+    ingredients: ['225 g | self-raising flour', '55 g | butter', '100 g | cheese | grated', '150 ml | milk', '1 pinch | salt'],
   },
   {
     file: 'shakshuka.txt',
@@ -387,13 +365,7 @@ export const RECIPE_CASES: RecipeCase[] = [
     title: 'Microwave stuffed apples',
     servings: 2,
     method: 6,
-    ingredients: [
-      '2 - | cooking apples',
-      '2 tbsp | sultanas',
-      '1 tbsp | soft brown sugar',
-      '2 tsp | butter',
-      '4 tbsp | orange juice',
-    ],
+    ingredients: ['2 - | cooking apples', '2 tbsp | sultanas', '1 tbsp | soft brown sugar', '2 tsp | butter', '4 tbsp | orange juice'],
   },
   {
     file: 'sweet-potato-curry.md',

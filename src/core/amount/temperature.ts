@@ -20,6 +20,59 @@ export function dialCelsius(celsius: number): number {
 // Gas marks in Celsius, as British cookers are marked (common practice): 1 = 140, 4 = 180, 6 = 200, 8 = 230.
 const GAS: Record<number, number> = { 1: 140, 2: 150, 3: 160, 4: 180, 5: 190, 6: 200, 7: 220, 8: 230, 9: 240 };
 
+/** The nearest mark on a dial in Fahrenheit, marked every 25 degrees. */
+export function dialFahrenheit(fahrenheit: number): number {
+  return Math.round(fahrenheit / 25) * 25;
+}
+
+export type OvenMarks = {
+  /** Marks on the dial of a plain oven. */
+  celsius: number;
+  fahrenheit: number;
+  /** A fan oven is set about 20 °C lower (common practice). */
+  fanCelsius: number;
+  fanFahrenheit: number;
+  /** Null where no gas mark lies within 10 °C. */
+  gas: number | null;
+};
+
+/**
+ * What to turn each kind of oven to.
+ * @param celsius of a plain oven, as the recipe says it
+ * @example ovenMarks(176.7) // { celsius: 180, fahrenheit: 350, fanCelsius: 160, fanFahrenheit: 325, gas: 4 }
+ */
+export function ovenMarks(celsius: number): OvenMarks {
+  const gas =
+    Object.entries(GAS).find(([, at]) => Math.abs(at - celsius) <= 5) ?? Object.entries(GAS).find(([, at]) => Math.abs(at - celsius) <= 10);
+  return {
+    celsius: dialCelsius(celsius),
+    fahrenheit: dialFahrenheit(fahrenheitOf(celsius)),
+    fanCelsius: dialCelsius(celsius - 20),
+    fanFahrenheit: dialFahrenheit(fahrenheitOf(celsius - 20)),
+    gas: gas ? Number(gas[0]) : null,
+  };
+}
+
+/** Whether a text gives its temperature for a fan oven only ("160 °C fan-forced"). */
+export function saysFan(text: string): boolean {
+  const m = DEGREES.exec(text) ?? BARE.exec(text);
+  return (
+    m !== null &&
+    /^\s*[,(]?\s*(?:fan|convection)\b(?!\s*\d)/i.test(text.slice(m.index + m[0].length)) &&
+    !/fan\s*(?:oven\s*)?\d|\d\s*°?\s*c?\s*fan/i.test(text.slice(m.index + m[0].length))
+  );
+}
+
+/**
+ * Seconds in a microwave of other power: time x recipe watts / own watts (common practice). Then check: food heats unevenly.
+ * @returns whole seconds; null unless all three are more than 0
+ * @example microwaveSeconds(90, 1000, 700) // 129
+ */
+export function microwaveSeconds(seconds: number, recipeWatts: number, ownWatts: number): number | null {
+  if (!(seconds > 0 && recipeWatts > 0 && ownWatts > 0) || !Number.isFinite(seconds * recipeWatts)) return null;
+  return Math.round((seconds * recipeWatts) / ownWatts);
+}
+
 const DEGREES = /(\d{2,3})\s?(?:°|º|degrees?|deg\.?)?\s?(c|f|celsius|fahrenheit|centigrade)\b/i;
 const BARE = /(\d{2,3})\s?(?:°|º|degrees?\b)/i;
 const GAS_MARK = /gas(?:\s+mark)?\s+(\d)/i;

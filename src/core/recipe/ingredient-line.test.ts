@@ -19,7 +19,12 @@ describe('lines in many styles', () => {
   });
   // the promise of the whole set; a miss above names its line
   test('98 of 100 are right, and none is wrong without being marked', () => {
-    const misses = INGREDIENT_LINES.filter(([line, ...right]) => readIngredientLine(line).map((o) => (o.item ? said(o) : '(not read) ?')).join() !== right.join());
+    const misses = INGREDIENT_LINES.filter(
+      ([line, ...right]) =>
+        readIngredientLine(line)
+          .map((o) => (o.item ? said(o) : '(not read) ?'))
+          .join() !== right.join(),
+    );
     expect(INGREDIENT_LINES.length).toBeGreaterThanOrEqual(100);
     expect(misses.length / INGREDIENT_LINES.length).toBeLessThanOrEqual(0.02);
     expect(misses.filter(([line]) => readIngredientLine(line).every((one) => one.doubt === null))).toEqual([]);

@@ -81,7 +81,10 @@ function partsOf(text: string): string[] {
   const with_ = /^(\d.{3,60}?),?\s+((?:mixed|dissolved|whisked|combined|blended)\s+(?:with|in|into))\s+(\d.*)$/i.exec(text);
   if (with_ && readAmount(with_[3]!)?.unit) return [`${with_[1]} (${with_[2]} ${with_[3]})`, with_[3]!];
   // "Greek yoghurt and honey, to serve": no amount, two known foods
-  const two = /^(\p{L}[\p{L}' -]{2,30}?)\s+(?:and|&)\s+(\p{L}[\p{L}' -]{2,30}?)(,?\s+(?:to|for)\s+\p{L}+ing|,?\s+to\s+(?:serve|taste|garnish))?$/iu.exec(text);
+  const two =
+    /^(\p{L}[\p{L}' -]{2,30}?)\s+(?:and|&)\s+(\p{L}[\p{L}' -]{2,30}?)(,?\s+(?:to|for)\s+\p{L}+ing|,?\s+to\s+(?:serve|taste|garnish))?$/iu.exec(
+      text,
+    );
   if (two && !readNumber(text, 0)) {
     const [a, b] = [findFood(two[1]!), findFood(two[2]!)];
     const pair = findFood(`${two[1]} and ${two[2]}`);
@@ -168,7 +171,9 @@ function doubtOf({ item, min, unit, text }: Ingredient): string | null {
   if (!/\p{L}/u.test(item)) return 'no word stands on this line, only numbers or signs';
   if (/\d/.test(item.replace(/\b(?:\d{1,2}[- ]?(?:%|percent|grain|bean|spice|seed|minute|day)|00|7up)(?![a-z])/gi, '')))
     return `a number stands in the name (“${item}”)`;
-  if (/^(?:of|and|or|with|in|to|for|each|per|x|plus|from|by|at|on|enough|until)\b|\b(?:of|and|or|with|in|to|for|each|plus|the|a)$/i.test(item))
+  if (
+    /^(?:of|and|or|with|in|to|for|each|per|x|plus|from|by|at|on|enough|until)\b|\b(?:of|and|or|with|in|to|for|each|plus|the|a)$/i.test(item)
+  )
     return `the name reads oddly (“${item}”)`;
   if (item.includes(':')) return 'a list stands on this line: put each thing on a line of its own';
   const most = MUCH[unit ?? ''];
@@ -177,6 +182,7 @@ function doubtOf({ item, min, unit, text }: Ingredient): string | null {
   if (item.split(' ').length > 6 && !findFood(item)) return 'this is long for the name of an ingredient';
   if (item.split(' ').length > 8) return 'this is long for the name of an ingredient';
   // an amount that stands somewhere on the line and was not taken
-  if (min === null && /\d/.test(plainNumbers(text).replace(/\d+\s?%/g, ''))) return 'a number stands on this line and was not taken for an amount';
+  if (min === null && /\d/.test(plainNumbers(text).replace(/\d+\s?%/g, '')))
+    return 'a number stands on this line and was not taken for an amount';
   return null;
 }

@@ -162,7 +162,8 @@ function takeUnit(text: string, draft: Ingredient): string {
     draft.notes.push('dessertspoons in the recipe');
     return text.slice(dessert[0].length);
   }
-  const unknown = /^((?:tea|coffee)cup|(?:wine\s)?glass(?:es)?|spoons?|parts?|portions?|servings?|capfuls?|ladles?)\s+(?:of\s+)?(?=\p{L})/iu.exec(text);
+  const unknown =
+    /^((?:tea|coffee)cup|(?:wine\s)?glass(?:es)?|spoons?|parts?|portions?|servings?|capfuls?|ladles?)\s+(?:of\s+)?(?=\p{L})/iu.exec(text);
   if (unknown) {
     draft.doubt = `“${unknown[1]}” is no measure with a known size: say how much is meant`;
     return text.slice(unknown[0].length);

@@ -95,7 +95,8 @@ function takeAlternatives(item: string, draft: Ingredient): string {
   return first;
 }
 
-const FRUIT_PART = /^(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest|rind)(?:\s*(?:and|&)\s*(?:(?:finely\s+)?grated\s+)?(juice|zest|rind))?(?:\s+only|\s+of)?$/i;
+const FRUIT_PART =
+  /^(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest|rind)(?:\s*(?:and|&)\s*(?:(?:finely\s+)?grated\s+)?(juice|zest|rind))?(?:\s+only|\s+of)?$/i;
 
 /** One phrase behind the item: an amount, a note, or work to do. */
 export function readTail(part: string, draft: Ingredient): void {
@@ -152,7 +153,9 @@ export function readBracket(inside: string, draft: Ingredient): void {
 
 const sizeOfOne = (rest: string) =>
   rest.length < 24 &&
-  (/^(?:\.?\s*(?:each|cans?|tins?|jars?|pack(?:et|age)?s?|bags?|box|size|container|drained|per|total|in total|weight|net)\b.*)?$/i.test(rest) ||
+  (/^(?:\.?\s*(?:each|cans?|tins?|jars?|pack(?:et|age)?s?|bags?|box|size|container|drained|per|total|in total|weight|net)\b.*)?$/i.test(
+    rest,
+  ) ||
     isPreparationWord(rest.replace(/^(?:when|once)\s+/i, '')));
 
 /** The unit that stood behind a bracket or behind the thing: "1 (15 oz) can black beans", "4 garlic cloves". */

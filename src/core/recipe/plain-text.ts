@@ -28,7 +28,21 @@ const ENTITIES: Record<string, string> = {
   ouml: 'ö',
   auml: 'ä',
 };
-const SILENT = new Set(['script', 'style', 'head', 'noscript', 'template', 'svg', 'nav', 'iframe', 'button', 'select', 'footer', 'aside', 'textarea']);
+const SILENT = new Set([
+  'script',
+  'style',
+  'head',
+  'noscript',
+  'template',
+  'svg',
+  'nav',
+  'iframe',
+  'button',
+  'select',
+  'footer',
+  'aside',
+  'textarea',
+]);
 const BLOCK = new Set([
   'p',
   'div',
@@ -132,8 +146,13 @@ function withoutMarkdown(line: string): string {
   if (line.length > 4000) return line;
   let text = line.replace(/!\[[^\]]{0,200}\]\([^)]{0,500}\)/g, '').replace(/\[([^\]]{1,200})\]\([^)]{0,500}\)/g, '$1');
   if (/^\s*\|.*\|\s*$/.test(text)) {
-    const cells = text.split('|').map((c) => c.trim()).filter(Boolean);
-    const head = cells.every((c) => /^(?:[\s:-]+|amounts?|quantity|qty|units?|measures?|ingredients?|items?|notes?|steps?|instructions?|what|how much|#)$/i.test(c));
+    const cells = text
+      .split('|')
+      .map((c) => c.trim())
+      .filter(Boolean);
+    const head = cells.every((c) =>
+      /^(?:[\s:-]+|amounts?|quantity|qty|units?|measures?|ingredients?|items?|notes?|steps?|instructions?|what|how much|#)$/i.test(c),
+    );
     text = head ? '' : cells.join(' ');
   }
   return text.replace(/(^|\s)([*_])(?=\S)([^*_]{1,200}?)\2(?=[\s.,;:)]|$)/g, '$1$3');

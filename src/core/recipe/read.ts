@@ -115,7 +115,12 @@ function ingredientScore(line: string): number {
     return digits && words <= 6 ? 1 : 0;
   }
   if (startsWithVerb(text) && /[.!]$|\s(?:the|it|them|until|into)\s/.test(text)) return 0;
-  if (findFood(text) && words <= 10 && /\b(?:(?:to|for) (?:serve|serving|taste|garnish|decorate|frying|greasing|dusting)|optional\)?)$/i.test(text)) return 2;
+  if (
+    findFood(text) &&
+    words <= 10 &&
+    /\b(?:(?:to|for) (?:serve|serving|taste|garnish|decorate|frying|greasing|dusting)|optional\)?)$/i.test(text)
+  )
+    return 2;
   if (/^(?:a |some )?(?:pinch|handful|dash|splash|drizzle|bunch|knob)\b|\bto taste\b/i.test(text)) return 2;
   if (number && !number.ok) return 2;
   return findFood(text) && words <= 5 && !/[.!?]$/.test(text) ? 1 : 0;
@@ -270,8 +275,17 @@ const TOOL_NOUN =
 
 /** A thing to work with, not to eat: its last word is one, and no food is named. */
 function isTool(text: string): boolean {
-  const bare = stripBullet(text).replace(/\s*\([^)]*\)/g, '').replace(/[.,;]+$/, '').trim();
-  return TOOL_NOUN.test(bare) && bare.split(/\s+/).length <= 6 && !/\bof\b/i.test(bare) && !/^(?:\d+|an?|two|three)\s+(?:tins?|pots?|sheets?|cups)$/i.test(bare) && findFood(bare) === null;
+  const bare = stripBullet(text)
+    .replace(/\s*\([^)]*\)/g, '')
+    .replace(/[.,;]+$/, '')
+    .trim();
+  return (
+    TOOL_NOUN.test(bare) &&
+    bare.split(/\s+/).length <= 6 &&
+    !/\bof\b/i.test(bare) &&
+    !/^(?:\d+|an?|two|three)\s+(?:tins?|pots?|sheets?|cups)$/i.test(bare) &&
+    findFood(bare) === null
+  );
 }
 
 function enter(draft: Draft, section: Section, line: number, raw: string, say = true): void {
@@ -338,7 +352,10 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
   const behind = /^(.{3,}?)[\s,]*(?:\(|[-–—|,:.]\s*)((?:serves|makes|feeds|yields?|for|cuts into)\s+[^()]{1,30}?)\)?[.]?$/i.exec(text);
   const servings = behind && servingsOf(behind[2]!.replace(/^cuts into/i, 'makes'));
   // "Three bean salad" over a list is its name
-  const first = draft.lines.every((l) => l.role === 'blank') && /^\p{L}/u.test(text) && !/\b(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|pinch|handful)\b/i.test(text);
+  const first =
+    draft.lines.every((l) => l.role === 'blank') &&
+    /^\p{L}/u.test(text) &&
+    !/\b(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|pinch|handful)\b/i.test(text);
   if (!draft.recipe.title && (like < 2 || first) && wordy <= 14 && (!/[.]$/.test(text) || servings) && !STEP_LABEL.test(text)) {
     const forTwo = /\bfor\s+(one|two|three|four|five|six|eight|ten|\d{1,2})(?:\s+(?:people|persons))?$/i.exec(text);
     if (servings) draft.recipe.servings ??= servings.number;

@@ -2,10 +2,16 @@
 import { Fraction, showQuantity, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import type { Unit } from '../amount/units';
 import { findFood } from './food';
+import { pansIn, panTimes } from './pan';
 import type { Ingredient, Recipe } from './recipe';
 
 /** Something counted came out broken: the wholes near it, and ways to part it, for a person to choose from. */
-export type ScaleChoice = { ingredient: number; wanted: Quantity; options: { quantity: Quantity; text: string }[] };
+export type ScaleChoice = {
+  ingredient: number;
+  wanted: Quantity;
+  /** `servings` where the choice means another number of servings. */
+  options: { quantity: Quantity; text: string; servings?: Quantity }[];
+};
 
 export type ScaledRecipe = {
   recipe: Recipe;
@@ -46,11 +52,28 @@ export function scaleRecipe(recipe: Recipe, servings: number): ScaledRecipe {
   if (factor.equals(1)) return { recipe, factor: '1', choices: [], warnings: [] };
 
   const ingredients = recipe.ingredients.map((one) => scaleIngredient(one, factor));
-  const choices = ingredients.flatMap((one, i) => choiceFor(one, i) ?? []);
-  const warnings = ['Cooking and baking times do not scale with the amounts: check earlier for less, later for more.'];
-  if (/\b(?:tin|pan|dish|tray|mould|mold)\b/i.test(recipe.instructions.join(' ')))
-    warnings.push(`For the same depth, the pan wants ${showQuantity(toQuantity(factor))} times the area.`);
+  const perServing = recipe.ingredients.map((one) => (one.min && toFraction(one.min)!.div(new Fraction(recipe.servings!))) || null);
+  const choices = ingredients.flatMap((one, i) => choiceFor(one, i, perServing[i] ?? null) ?? []);
+  const warnings = [
+    'Cooking and baking times do not scale with the amounts: check earlier for less, later for more.',
+    ...panWarnings(recipe, factor),
+  ];
   return { recipe: { ...recipe, servings, ingredients }, factor: toQuantity(factor), choices, warnings };
+}
+
+/** For the same depth the area grows with the amount, not the side. */
+function panWarnings(recipe: Recipe, factor: Fraction): string[] {
+  const method = recipe.instructions.join(' ');
+  const pans = pansIn(method);
+  const times = showQuantity(toQuantity(factor));
+  if (pans.length === 0)
+    return /\b(?:baking (?:tin|dish|tray)|cake tin|loaf tin|muffin|ovenproof|casserole|roasting tin|pie dish)\b/i.test(method)
+      ? [`For the same depth, the pan wants ${times} times the area.`]
+      : [];
+  return pans.map((pan) => {
+    const other = panTimes(pan, factor.valueOf());
+    return `The recipe’s ${pan.text} has about ${pan.area} cm². For the same depth, ${times} times that: about ${other.area} cm², ${other.sides.join(' x ')} cm${pan.shape === 'round' ? ' across' : pan.shape === 'square' ? ' a side' : ''}.`;
+  });
 }
 
 function scaleIngredient(one: Ingredient, factor: Fraction): Ingredient {
@@ -68,7 +91,7 @@ function scaleIngredient(one: Ingredient, factor: Fraction): Ingredient {
   };
 }
 
-function choiceFor(one: Ingredient, ingredient: number): ScaleChoice | null {
+function choiceFor(one: Ingredient, ingredient: number, perServing: Fraction | null): ScaleChoice | null {
   const counted = one.unit === null || COUNTED.has(one.unit);
   const wanted = one.min === null ? null : toFraction(one.min);
   if (!counted || !wanted || wanted.d === 1n) return null;
@@ -76,8 +99,17 @@ function choiceFor(one: Ingredient, ingredient: number): ScaleChoice | null {
   const down = wanted.floor();
   const up = wanted.ceil();
   const name = one.unit ? `${one.unit} of ${one.item}` : one.item;
-  if (down.compare(0) > 0) options.push({ quantity: toQuantity(down), text: `${down.toFraction()} whole (${name})` });
-  options.push({ quantity: toQuantity(up), text: `${up.toFraction()} whole (${name})` });
+  // the nearest batch that takes whole ones, everything else with it
+  for (const whole of [down, up]) {
+    if (whole.compare(0) <= 0) continue;
+    const servings = perServing && perServing.compare(0) > 0 ? whole.div(perServing) : null;
+    const batch = servings?.d === 1n ? `, and make ${servings.toFraction()} ${servings.equals(1) ? 'serving' : 'servings'}` : '';
+    options.push({
+      quantity: toQuantity(whole),
+      text: `${whole.toFraction()} whole (${name})${batch}`,
+      ...(batch ? { servings: toQuantity(servings!) } : {}),
+    });
+  }
   if (findFood(one.item)?.id === 'egg' && one.unit === null) {
     // one large egg without its shell is about 4 tablespoons (USDA, from memory)
     const spoons = showQuantity(toQuantity(wanted.sub(down).mul(4)));

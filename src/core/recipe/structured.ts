@@ -33,7 +33,9 @@ function parse(text: string): { value: unknown } | { problem: string } {
   } catch (error) {
     const at = /position (\d+)/.exec(String(error));
     const line = at ? text.slice(0, Number(at[1])).split('\n').length : null;
-    return { problem: `this looks like JSON and breaks off${line ? ` in line ${line}` : ''}: a bracket, a comma or a quotation mark is missing` };
+    return {
+      problem: `this looks like JSON and breaks off${line ? ` in line ${line}` : ''}: a bracket, a comma or a quotation mark is missing`,
+    };
   }
 }
 
@@ -62,7 +64,12 @@ type Node = Record<string, unknown>;
 const isNode = (value: unknown): value is Node => typeof value === 'object' && value !== null && !Array.isArray(value);
 const list = (value: unknown): unknown[] => (Array.isArray(value) ? value : value === undefined || value === null ? [] : [value]);
 const words = (value: unknown): string => (typeof value === 'string' || typeof value === 'number' ? plainOf(String(value)) : '');
-const typesOf = (node: Node) => list(node['@type']).map((t) => String(t).replace(/^.*[/#]/, '').toLowerCase());
+const typesOf = (node: Node) =>
+  list(node['@type']).map((t) =>
+    String(t)
+      .replace(/^.*[/#]/, '')
+      .toLowerCase(),
+  );
 
 function partsOfData(values: unknown[]): Structured | null {
   const found: Node[] = [];
@@ -96,7 +103,8 @@ function partsOfSchema(node: Node): Part[] {
     const time = isoTime(words(node[key]));
     if (time) parts.push({ kind: 'note', text: `${name}: ${time}` });
   }
-  for (const one of [...list(node.recipeIngredient), ...list(node.ingredients)].flatMap(ingredientLines)) parts.push({ kind: 'ingredient', text: one });
+  for (const one of [...list(node.recipeIngredient), ...list(node.ingredients)].flatMap(ingredientLines))
+    parts.push({ kind: 'ingredient', text: one });
   for (const tool of list(node.tool)) {
     const name = isNode(tool) ? words(tool.name) : words(tool);
     if (name) parts.push({ kind: 'tool', text: name });

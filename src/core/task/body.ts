@@ -5,7 +5,7 @@ import type { Recipe } from '../recipe/recipe';
 import { toolById } from '../technique/tools';
 import { clausesOf } from './clauses';
 import { useOf, type Draft } from './draft';
-import { minutesIn } from './minutes';
+import { minutesOfText } from '../amount/minutes';
 import { namesOf, type Mention } from './mentions';
 import type { Kitchen } from './model';
 import { nameOf } from './ready';
@@ -155,7 +155,7 @@ function bake(state: State, c: Located): void {
   const appliance = grill ? 'grill' : 'oven';
   if (!state.oven) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });
   const name = `the ${toolById(container)!.name}`;
-  const time = minutesIn(`${c.rest} ${c.until ?? ''}`);
+  const time = minutesOfText(`${c.rest} ${c.until ?? ''}`);
   state.steps.push({
     text: `Put ${name} in the oven. Wear oven gloves.`,
     technique: 'bake',

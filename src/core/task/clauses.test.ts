@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { clausesOf } from './clauses';
-import { minutesIn } from './minutes';
+import { minutesOfText } from '../amount/minutes';
 
 const said = (text: string) => clausesOf(text).map((c) => `${c.verb ?? '?'} ${c.rest}`.trim());
 
@@ -45,7 +45,7 @@ test.each([
   ['for 1 more minute', 1],
   ['until golden', null],
   ['serves 4', null],
-] as [string, number | null][])('time: %s', (text, minutes) => expect(minutesIn(text)).toBe(minutes));
+] as [string, number | null][])('time: %s', (text, minutes) => expect(minutesOfText(text)).toBe(minutes));
 
 test('any text splits', () => {
   const words = fc.constantFrom(

@@ -7,7 +7,7 @@ import { findTools, toolById } from '../technique/tools';
 import { clausesOf } from './clauses';
 import { rawHazard, stepOf, useOf } from './draft';
 import { mentionsIn, namesOf } from './mentions';
-import { minutesIn } from './minutes';
+import { minutesOfText } from '../amount/minutes';
 import { USUAL_KITCHEN, type Kitchen, type Step } from './model';
 import { measureLabel } from './measuring';
 import { plainNumbers } from '../amount/quantity';
@@ -36,7 +36,7 @@ export function interpretStep(
   const technique = clause?.verb ? findTechnique([clause.verb, ...(clause.rest.toLowerCase().match(/[\p{L}-]+/gu) ?? [])], about) : null;
   const fillings = technique?.id === 'measure' ? fillingsIn(words, kitchen) : [];
   const into = [...tools].reverse().find((id) => ['container', 'cookware'].includes(toolById(id)?.kind ?? '') && id !== 'lid') ?? null;
-  const waiting = minutesIn(words);
+  const waiting = minutesOfText(words);
   return stepOf(
     {
       text: words,

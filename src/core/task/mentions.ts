@@ -270,7 +270,8 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     if (known.ids.has(food.id) || MADE_HERE.has(food.category) || MADE_FOODS.has(food.id)) continue;
     if (known.words.has(name.at(-1)!) || name.every((w) => known.words.has(w))) continue;
     const general = size === 1;
-    if (general && [food.category, ...(COVERED_BY[food.category] ?? [])].some((c) => known.categories.has(c) && COVERED_BY[food.category])) continue;
+    if (general && [food.category, ...(COVERED_BY[food.category] ?? [])].some((c) => known.categories.has(c) && COVERED_BY[food.category]))
+      continue;
     if (!found.includes(food.names[0]!)) found.push(food.names[0]!);
   }
   return found;

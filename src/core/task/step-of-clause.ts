@@ -3,7 +3,7 @@ import { findFood, nameWords } from '../recipe/food';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { rawHazard, useOf, type Draft } from './draft';
-import { minutesIn } from './minutes';
+import { minutesOfText } from '../amount/minutes';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
 import { type Located, type State, HOB, CUTTING, isContainer } from './state';
@@ -34,7 +34,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   if (dough && ['mix', 'beat', 'fold', 'rub-in', 'knead', 'shape', 'roll-out'].includes(technique?.id ?? '')) raw.push('raw-flour');
   const hotItem = mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
   const choking = CUTTING.has(technique?.id ?? '') && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
-  const waiting = minutesIn(`${c.rest} ${c.until ?? ''}`);
+  const waiting = minutesOfText(`${c.rest} ${c.until ?? ''}`);
   if (waiting !== null && technique && ['cook', 'simmer', 'fry', 'boil'].includes(technique.id) && !tools.includes('timer'))
     tools.push('timer');
   const waits = technique !== null && (technique.minutes.waiting > 0 || technique.id === 'fry');

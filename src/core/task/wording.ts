@@ -4,7 +4,7 @@ import { dialCelsius } from '../amount/temperature';
 import { findFood } from '../recipe/food';
 import type { Cue } from '../technique/model';
 import { toolById } from '../technique/tools';
-import { minutesIn } from './minutes';
+import { minutesOfText } from '../amount/minutes';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
 import type { Located, State } from './state';
@@ -117,7 +117,7 @@ const listOf = (things: string[]) => (things.length > 1 ? `${things.slice(0, -1)
 export function cuesOf(c: Located, technique: string | null): Cue[] {
   const cues: Cue[] = [];
   if (c.until) cues.push({ sense: senseOf(c.until), text: c.until.replace(/^(?:until|till|so that)\s+/i, '') });
-  const time = minutesIn(`${c.rest} ${c.until ?? ''}`);
+  const time = minutesOfText(`${c.rest} ${c.until ?? ''}`);
   if (time !== null)
     cues.push({
       sense: 'time',

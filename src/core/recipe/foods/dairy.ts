@@ -4,10 +4,42 @@ import { rowsOf } from './row';
 
 const milk = rowsOf('milk', { group: 'dairy', keep: 'fridge', form: 'liquid', picture: 'milk-jug', allergens: ['milk'], perishable: true });
 const drink = rowsOf('plant-drink', { group: 'dairy', keep: 'fridge', form: 'liquid', picture: 'glass-of-milk' });
-const yoghurt = rowsOf('yoghurt', { group: 'dairy', keep: 'fridge', form: 'soft', picture: 'tub', allergens: ['milk'], perishable: true, why: 'is made from milk' });
-const cream = rowsOf('cream', { group: 'dairy', keep: 'fridge', form: 'liquid', picture: 'tub', allergens: ['milk'], perishable: true, why: 'is made from milk' });
-const cheese = rowsOf('cheese', { group: 'dairy', keep: 'fridge', form: 'grain', picture: 'cheese-wedge', allergens: ['milk'], perishable: true, why: 'is made from milk' });
-const soft = rowsOf('cheese', { group: 'dairy', keep: 'fridge', form: 'soft', picture: 'tub', allergens: ['milk'], perishable: true, why: 'is made from milk' });
+const yoghurt = rowsOf('yoghurt', {
+  group: 'dairy',
+  keep: 'fridge',
+  form: 'soft',
+  picture: 'tub',
+  allergens: ['milk'],
+  perishable: true,
+  why: 'is made from milk',
+});
+const cream = rowsOf('cream', {
+  group: 'dairy',
+  keep: 'fridge',
+  form: 'liquid',
+  picture: 'tub',
+  allergens: ['milk'],
+  perishable: true,
+  why: 'is made from milk',
+});
+const cheese = rowsOf('cheese', {
+  group: 'dairy',
+  keep: 'fridge',
+  form: 'grain',
+  picture: 'cheese-wedge',
+  allergens: ['milk'],
+  perishable: true,
+  why: 'is made from milk',
+});
+const soft = rowsOf('cheese', {
+  group: 'dairy',
+  keep: 'fridge',
+  form: 'soft',
+  picture: 'tub',
+  allergens: ['milk'],
+  perishable: true,
+  why: 'is made from milk',
+});
 const fat = rowsOf('fat', { group: 'fat', keep: 'fridge', form: 'soft', picture: 'butter' });
 const oil = rowsOf('oil', { group: 'fat', keep: 'cupboard', form: 'liquid', picture: 'oil' });
 
@@ -18,7 +50,13 @@ export const DAIRY: Food[] = [
   milk('lactose-free milk', { why: 'is milk; without lactose it still holds milk protein' }),
   milk('milk powder|dried milk|powdered milk', { keep: 'cupboard', form: 'powder', picture: 'flour', perishable: false }),
   milk('evaporated milk', { keep: 'cupboard', picture: 'canned-food', perishable: false }),
-  milk('condensed milk|sweetened condensed milk', { group: 'sweet', keep: 'cupboard', form: 'sticky', picture: 'canned-food', perishable: false }),
+  milk('condensed milk|sweetened condensed milk', {
+    group: 'sweet',
+    keep: 'cupboard',
+    form: 'sticky',
+    picture: 'canned-food',
+    perishable: false,
+  }),
   milk('chocolate milk|milkshake'),
   drink('oat drink|oat milk', { allergens: ['gluten'], why: 'is made from oats, a cereal with gluten by EU law' }),
   drink('soy milk|soya milk|soy drink|soya drink', { allergens: ['soy'] }),

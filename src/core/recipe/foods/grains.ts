@@ -6,15 +6,72 @@ const WHEAT = ['wheat', 'gluten'] as const;
 const wheat = [...WHEAT];
 const rice = rowsOf('rice', { group: 'grain', keep: 'cupboard', form: 'grain', picture: 'rice' });
 const grain = rowsOf('grain', { group: 'grain', keep: 'cupboard', form: 'grain', picture: 'couscous' });
-const pasta = rowsOf('pasta', { group: 'grain', keep: 'cupboard', form: 'grain', picture: 'spaghetti', allergens: wheat, often: ['egg'], why: 'is made from wheat' });
+const pasta = rowsOf('pasta', {
+  group: 'grain',
+  keep: 'cupboard',
+  form: 'grain',
+  picture: 'spaghetti',
+  allergens: wheat,
+  often: ['egg'],
+  why: 'is made from wheat',
+});
 const noodle = rowsOf('noodle', { group: 'grain', keep: 'cupboard', form: 'whole', picture: 'noodles' });
-const flour = rowsOf('flour', { group: 'grain', keep: 'cupboard', form: 'powder', picture: 'flour', allergens: wheat, raw: 'flour', why: 'is milled wheat' });
+const flour = rowsOf('flour', {
+  group: 'grain',
+  keep: 'cupboard',
+  form: 'powder',
+  picture: 'flour',
+  allergens: wheat,
+  raw: 'flour',
+  why: 'is milled wheat',
+});
 const starch = rowsOf('starch', { group: 'grain', keep: 'cupboard', form: 'powder', picture: 'flour' });
-const bread = rowsOf('bread', { group: 'grain', keep: 'cupboard', form: 'whole', picture: 'bread', allergens: wheat, often: ['milk', 'soy', 'sesame'], why: 'is baked with wheat flour' });
-const flat = rowsOf('bread', { group: 'grain', keep: 'cupboard', form: 'whole', picture: 'flatbread', allergens: wheat, often: ['milk'], why: 'is made with wheat flour' });
-const biscuit = rowsOf('biscuit', { group: 'grain', keep: 'cupboard', form: 'whole', picture: 'cookie', allergens: wheat, often: ['milk', 'soy', 'egg'], why: 'is baked with wheat flour' });
-const cereal = rowsOf('cereal', { group: 'grain', keep: 'cupboard', form: 'grain', picture: 'oats', allergens: ['gluten'], often: ['wheat', 'milk', 'tree-nut'] });
-const pastry = rowsOf('pastry', { group: 'grain', keep: 'fridge', form: 'whole', picture: 'flatbread', allergens: wheat, often: ['milk', 'egg'], raw: 'flour', perishable: true, why: 'is made with wheat flour' });
+const bread = rowsOf('bread', {
+  group: 'grain',
+  keep: 'cupboard',
+  form: 'whole',
+  picture: 'bread',
+  allergens: wheat,
+  often: ['milk', 'soy', 'sesame'],
+  why: 'is baked with wheat flour',
+});
+const flat = rowsOf('bread', {
+  group: 'grain',
+  keep: 'cupboard',
+  form: 'whole',
+  picture: 'flatbread',
+  allergens: wheat,
+  often: ['milk'],
+  why: 'is made with wheat flour',
+});
+const biscuit = rowsOf('biscuit', {
+  group: 'grain',
+  keep: 'cupboard',
+  form: 'whole',
+  picture: 'cookie',
+  allergens: wheat,
+  often: ['milk', 'soy', 'egg'],
+  why: 'is baked with wheat flour',
+});
+const cereal = rowsOf('cereal', {
+  group: 'grain',
+  keep: 'cupboard',
+  form: 'grain',
+  picture: 'oats',
+  allergens: ['gluten'],
+  often: ['wheat', 'milk', 'tree-nut'],
+});
+const pastry = rowsOf('pastry', {
+  group: 'grain',
+  keep: 'fridge',
+  form: 'whole',
+  picture: 'flatbread',
+  allergens: wheat,
+  often: ['milk', 'egg'],
+  raw: 'flour',
+  perishable: true,
+  why: 'is made with wheat flour',
+});
 
 export const GRAINS: Food[] = [
   rice('rice|white rice|long grain rice|uncooked rice|easy-cook rice'),
@@ -24,7 +81,11 @@ export const GRAINS: Food[] = [
   rice('risotto rice|arborio rice|arborio'),
   rice('pudding rice|short grain rice|sushi rice'),
   rice('wild rice'),
-  rice('cooked rice|leftover rice|cooked brown rice|cooked white rice|microwave rice', { keep: 'fridge', picture: 'cooked-rice', perishable: true }),
+  rice('cooked rice|leftover rice|cooked brown rice|cooked white rice|microwave rice', {
+    keep: 'fridge',
+    picture: 'cooked-rice',
+    perishable: true,
+  }),
   rice('rice paper|rice paper wrapper|spring roll wrapper', { form: 'whole', picture: 'flatbread' }),
   grain('couscous|giant couscous|pearl couscous', { allergens: wheat, why: 'is made from wheat' }),
   grain('bulgur|bulgur wheat|bulghur wheat|cracked wheat', { allergens: wheat, why: 'is cracked wheat' }),
@@ -38,7 +99,12 @@ export const GRAINS: Food[] = [
   grain('wheat germ|wheat bran|bran', { allergens: wheat, why: 'is part of wheat' }),
   grain('polenta|cornmeal|maize meal|grits'),
   grain('popcorn|popping corn|popcorn kernel', { choking: true, picture: 'ear-of-corn' }),
-  grain('oat|rolled oat|porridge oat|oatmeal|quick oat|jumbo oat|old-fashioned oat|quick-cooking oat|instant oat', { picture: 'oats', allergens: ['gluten'], often: ['wheat'], why: 'is a cereal with gluten by EU law, and is often milled beside wheat' }),
+  grain('oat|rolled oat|porridge oat|oatmeal|quick oat|jumbo oat|old-fashioned oat|quick-cooking oat|instant oat', {
+    picture: 'oats',
+    allergens: ['gluten'],
+    often: ['wheat'],
+    why: 'is a cereal with gluten by EU law, and is often milled beside wheat',
+  }),
   pasta('pasta|pasta shape|dried pasta|whole-wheat pasta|wholewheat pasta|small pasta|pasta shell|shell pasta'),
   pasta('macaroni|elbow macaroni|elbow pasta'),
   pasta('penne|penne pasta|rigatoni|ziti'),
@@ -48,10 +114,20 @@ export const GRAINS: Food[] = [
   pasta('orzo'),
   pasta('vermicelli'),
   pasta('farfalle|pasta bow|bow-tie pasta'),
-  pasta('fresh pasta|tortellini|ravioli', { keep: 'fridge', allergens: [...WHEAT, 'egg'], often: ['milk'], perishable: true, why: 'is made with wheat and egg' }),
+  pasta('fresh pasta|tortellini|ravioli', {
+    keep: 'fridge',
+    allergens: [...WHEAT, 'egg'],
+    often: ['milk'],
+    perishable: true,
+    why: 'is made with wheat and egg',
+  }),
   pasta('gnocchi', { keep: 'fridge', why: 'is made with wheat flour' }),
   pasta('gluten-free pasta|corn pasta|lentil pasta', { allergens: [] }),
-  noodle('noodle|wheat noodle|udon|udon noodle|ramen|ramen noodle|instant noodle', { allergens: wheat, often: ['egg', 'soy', 'sesame'], why: 'is made from wheat' }),
+  noodle('noodle|wheat noodle|udon|udon noodle|ramen|ramen noodle|instant noodle', {
+    allergens: wheat,
+    often: ['egg', 'soy', 'sesame'],
+    why: 'is made from wheat',
+  }),
   noodle('egg noodle|medium egg noodle|dried egg noodle', { allergens: [...WHEAT, 'egg'], why: 'is made from wheat and egg' }),
   noodle('soba|soba noodle', { allergens: wheat, why: 'is usually made with some wheat' }),
   noodle('rice noodle|rice vermicelli|rice vermicelli noodle|rice stick|flat rice noodle'),

@@ -3,11 +3,25 @@ import type { Food } from '../food-model';
 import { rowsOf } from './row';
 
 const fruit = rowsOf('fruit', { group: 'fruit', keep: 'counter', form: 'whole', rinse: 'tap', picture: 'red-apple' });
-const citrus = rowsOf('citrus', { group: 'fruit', keep: 'counter', form: 'whole', rinse: 'tap', picture: 'lemon', prepare: ['halve', 'juice'] });
+const citrus = rowsOf('citrus', {
+  group: 'fruit',
+  keep: 'counter',
+  form: 'whole',
+  rinse: 'tap',
+  picture: 'lemon',
+  prepare: ['halve', 'juice'],
+});
 const berry = rowsOf('berry', { group: 'fruit', keep: 'fridge', form: 'whole', rinse: 'sieve', picture: 'blueberries' });
 const driedFruit = rowsOf('dried-fruit', { group: 'fruit', keep: 'cupboard', form: 'grain', picture: 'dried-fruit', often: ['sulphites'] });
 const vegetable = rowsOf('vegetable', { group: 'vegetable', keep: 'fridge', form: 'whole', rinse: 'tap', picture: 'carrot' });
-const root = rowsOf('root', { group: 'vegetable', keep: 'cupboard', form: 'whole', rinse: 'brush', picture: 'potato', prepare: ['peel', 'dice'] });
+const root = rowsOf('root', {
+  group: 'vegetable',
+  keep: 'cupboard',
+  form: 'whole',
+  rinse: 'brush',
+  picture: 'potato',
+  prepare: ['peel', 'dice'],
+});
 const onion = rowsOf('onion', { group: 'vegetable', keep: 'cupboard', form: 'whole', picture: 'onion', prepare: ['peel-by-hand', 'chop'] });
 const leaf = rowsOf('leaf', { group: 'vegetable', keep: 'fridge', form: 'whole', rinse: 'tap', picture: 'leafy-green' });
 const frozen = rowsOf('vegetable', { group: 'vegetable', keep: 'freezer', form: 'grain', picture: 'peas' });
@@ -40,10 +54,25 @@ export const PRODUCE: Food[] = [
   fruit('cherry|sweet cherry', { ...choking, keep: 'fridge', picture: 'cherries', prepare: ['pit'] }),
   fruit('lychee', { ...choking, picture: 'cherries' }),
   fruit('coconut', { picture: 'coconut', rinse: undefined }),
-  fruit('desiccated coconut|coconut flake|shredded coconut', { keep: 'cupboard', form: 'grain', rinse: undefined, picture: 'coconut', often: ['sulphites'] }),
+  fruit('desiccated coconut|coconut flake|shredded coconut', {
+    keep: 'cupboard',
+    form: 'grain',
+    rinse: undefined,
+    picture: 'coconut',
+    often: ['sulphites'],
+  }),
   fruit('frozen fruit|frozen mango', { keep: 'freezer', form: 'grain', rinse: undefined, picture: 'mango' }),
-  fruit('canned peach|tinned peach|canned pear|tinned pear|fruit cocktail|canned fruit|tinned fruit', { keep: 'cupboard', rinse: undefined, picture: 'canned-food' }),
-  fruit('apple purée|apple puree|applesauce|apple sauce|fruit purée', { keep: 'cupboard', form: 'soft', rinse: undefined, picture: 'red-apple' }),
+  fruit('canned peach|tinned peach|canned pear|tinned pear|fruit cocktail|canned fruit|tinned fruit', {
+    keep: 'cupboard',
+    rinse: undefined,
+    picture: 'canned-food',
+  }),
+  fruit('apple purée|apple puree|applesauce|apple sauce|fruit purée', {
+    keep: 'cupboard',
+    form: 'soft',
+    rinse: undefined,
+    picture: 'red-apple',
+  }),
   fruit('fruit', {}),
   citrus('lemon|lemon wedge|lemon slice|lemon half'),
   citrus('lime|lime wedge|lime half', { picture: 'lime' }),
@@ -59,7 +88,11 @@ export const PRODUCE: Food[] = [
   berry('gooseberry', { picture: 'grapes' }),
   berry('blackcurrant|redcurrant', { picture: 'grapes' }),
   berry('berry|mixed berry|summer berry'),
-  berry('frozen berry|frozen mixed berry|frozen blueberry|frozen raspberry|frozen strawberry|frozen summer fruit', { keep: 'freezer', form: 'grain', rinse: undefined }),
+  berry('frozen berry|frozen mixed berry|frozen blueberry|frozen raspberry|frozen strawberry|frozen summer fruit', {
+    keep: 'freezer',
+    form: 'grain',
+    rinse: undefined,
+  }),
   driedFruit('raisin|seedless raisin', { picture: 'grapes' }),
   driedFruit('sultana|golden raisin', { picture: 'grapes' }),
   driedFruit('currant', { picture: 'grapes' }),
@@ -80,20 +113,38 @@ export const PRODUCE: Food[] = [
   tinned('tomato sauce|pasta sauce|marinara|marinara sauce|tomato pasta sauce|pizza sauce', { picture: 'jar-with-red-content' }),
   vegetable('cucumber|baby cucumber', { picture: 'cucumber' }),
   vegetable('courgette|zucchini|baby courgette', { picture: 'courgette', prepare: ['trim', 'slice'] }),
-  vegetable('squash|butternut squash|acorn squash', { keep: 'cupboard', picture: 'roasted-sweet-potato', prepare: ['peel', 'deseed', 'dice'] }),
+  vegetable('squash|butternut squash|acorn squash', {
+    keep: 'cupboard',
+    picture: 'roasted-sweet-potato',
+    prepare: ['peel', 'deseed', 'dice'],
+  }),
   vegetable('pumpkin', { keep: 'cupboard', picture: 'roasted-sweet-potato' }),
   tinned('canned pumpkin|pumpkin purée|pumpkin puree'),
   vegetable('marrow', { picture: 'courgette' }),
   vegetable('aubergine|eggplant', { picture: 'eggplant' }),
-  vegetable('bell pepper|red pepper|green pepper|yellow pepper|orange pepper|sweet pepper|capsicum|red capsicum|pepper half|red bell pepper|green bell pepper|yellow bell pepper', { picture: 'bell-pepper', prepare: ['deseed', 'slice'] }),
+  vegetable(
+    'bell pepper|red pepper|green pepper|yellow pepper|orange pepper|sweet pepper|capsicum|red capsicum|pepper half|red bell pepper|green bell pepper|yellow bell pepper',
+    { picture: 'bell-pepper', prepare: ['deseed', 'slice'] },
+  ),
   vegetable('roasted red pepper|roasted pepper', { keep: 'cupboard', rinse: undefined, picture: 'bell-pepper' }),
-  vegetable('chilli|chili pepper|jalapeno|jalapeño|chile|green chilli|red chilli|fresh chilli', { picture: 'hot-pepper', prepare: ['deseed', 'chop'] }),
+  vegetable('chilli|chili pepper|jalapeno|jalapeño|chile|green chilli|red chilli|fresh chilli', {
+    picture: 'hot-pepper',
+    prepare: ['deseed', 'chop'],
+  }),
   vegetable('broccoli|broccoli floret|tenderstem broccoli|floret', { picture: 'broccoli' }),
   vegetable('cauliflower|cauliflower floret', { picture: 'broccoli' }),
   vegetable('celery|celery stick|celery stalk', { picture: 'celery', allergens: ['celery'], prepare: ['trim', 'slice'] }),
-  vegetable('mushroom|button mushroom|chestnut mushroom|portobello mushroom|shiitake mushroom', { picture: 'brown-mushroom', prepare: ['slice'] }),
+  vegetable('mushroom|button mushroom|chestnut mushroom|portobello mushroom|shiitake mushroom', {
+    picture: 'brown-mushroom',
+    prepare: ['slice'],
+  }),
   vegetable('corn on cob|corn cob|ear of corn|corn on the cob', { picture: 'ear-of-corn' }),
-  vegetable('corn|sweetcorn|corn kernel|canned corn|tinned sweetcorn|baby corn', { keep: 'cupboard', form: 'grain', rinse: undefined, picture: 'ear-of-corn' }),
+  vegetable('corn|sweetcorn|corn kernel|canned corn|tinned sweetcorn|baby corn', {
+    keep: 'cupboard',
+    form: 'grain',
+    rinse: undefined,
+    picture: 'ear-of-corn',
+  }),
   vegetable('green bean|french bean|fine bean', { picture: 'peas', prepare: ['trim'] }),
   vegetable('runner bean', { picture: 'peas', prepare: ['trim', 'slice'] }),
   vegetable('mangetout|snow pea', { picture: 'peas' }),
@@ -122,12 +173,22 @@ export const PRODUCE: Food[] = [
   root('cooked beetroot', { keep: 'fridge', rinse: undefined, picture: 'beetroot' }),
   root('radish', { keep: 'fridge', rinse: 'tap', picture: 'beetroot', prepare: ['trim', 'slice'] }),
   root('celeriac', { keep: 'fridge', allergens: ['celery'] }),
-  root('ginger|ginger root|root ginger|fresh ginger|ginger piece', { keep: 'fridge', group: 'seasoning', picture: 'ginger-root', prepare: ['peel', 'grate'] }),
+  root('ginger|ginger root|root ginger|fresh ginger|ginger piece', {
+    keep: 'fridge',
+    group: 'seasoning',
+    picture: 'ginger-root',
+    prepare: ['peel', 'grate'],
+  }),
   root('lemongrass', { keep: 'fridge', group: 'seasoning', picture: 'celery' }),
   onion('onion|red onion|brown onion|yellow onion|white onion|cooking onion|spanish onion'),
   onion('shallot|banana shallot'),
   onion('garlic|garlic clove|clove of garlic|garlic bulb', { picture: 'garlic', prepare: ['peel-by-hand', 'crush-garlic'] }),
-  onion('spring onion|scallion|green onion|salad onion', { keep: 'fridge', rinse: 'tap', picture: 'leafy-green', prepare: ['trim', 'slice'] }),
+  onion('spring onion|scallion|green onion|salad onion', {
+    keep: 'fridge',
+    rinse: 'tap',
+    picture: 'leafy-green',
+    prepare: ['trim', 'slice'],
+  }),
   onion('leek', { keep: 'fridge', rinse: 'tap', picture: 'leafy-green', prepare: ['trim', 'slice'] }),
   onion('chive', { keep: 'fridge', rinse: 'tap', picture: 'herb', group: 'seasoning', prepare: ['snip'] }),
   onion('pickled onion|crispy onion|fried onion', { picture: 'jar-with-green-content', often: ['wheat', 'sulphites'] }),

@@ -3,18 +3,64 @@ import type { Food } from '../food-model';
 import { rowsOf } from './row';
 
 const egg = rowsOf('egg', { group: 'protein', keep: 'fridge', form: 'whole', picture: 'egg', allergens: ['egg'], perishable: true });
-const poultry = rowsOf('poultry', { group: 'protein', keep: 'fridge', form: 'whole', picture: 'poultry-leg', raw: 'poultry', perishable: true });
+const poultry = rowsOf('poultry', {
+  group: 'protein',
+  keep: 'fridge',
+  form: 'whole',
+  picture: 'poultry-leg',
+  raw: 'poultry',
+  perishable: true,
+});
 const meat = rowsOf('meat', { group: 'protein', keep: 'fridge', form: 'whole', picture: 'cut-of-meat', raw: 'meat', perishable: true });
-const cured = rowsOf('cured-meat', { group: 'protein', keep: 'fridge', form: 'whole', picture: 'bacon', perishable: true, often: ['milk', 'soy'] });
-const fish = rowsOf('fish', { group: 'protein', keep: 'fridge', form: 'whole', picture: 'fish', raw: 'fish', allergens: ['fish'], perishable: true });
+const cured = rowsOf('cured-meat', {
+  group: 'protein',
+  keep: 'fridge',
+  form: 'whole',
+  picture: 'bacon',
+  perishable: true,
+  often: ['milk', 'soy'],
+});
+const fish = rowsOf('fish', {
+  group: 'protein',
+  keep: 'fridge',
+  form: 'whole',
+  picture: 'fish',
+  raw: 'fish',
+  allergens: ['fish'],
+  perishable: true,
+});
 const tinnedFish = rowsOf('fish', { group: 'protein', keep: 'cupboard', form: 'whole', picture: 'canned-food', allergens: ['fish'] });
-const shellfish = rowsOf('shellfish', { group: 'protein', keep: 'fridge', form: 'whole', picture: 'shrimp', raw: 'fish', allergens: ['crustacean'], perishable: true });
+const shellfish = rowsOf('shellfish', {
+  group: 'protein',
+  keep: 'fridge',
+  form: 'whole',
+  picture: 'shrimp',
+  raw: 'fish',
+  allergens: ['crustacean'],
+  perishable: true,
+});
 const pulse = rowsOf('pulse', { group: 'protein', keep: 'cupboard', form: 'grain', picture: 'beans' });
 const lentil = rowsOf('pulse', { group: 'protein', keep: 'cupboard', form: 'grain', picture: 'lentils', rinse: 'sieve' });
-const nut = rowsOf('nut', { group: 'protein', keep: 'cupboard', form: 'grain', picture: 'chestnut', allergens: ['tree-nut'], often: ['peanut'], choking: true });
+const nut = rowsOf('nut', {
+  group: 'protein',
+  keep: 'cupboard',
+  form: 'grain',
+  picture: 'chestnut',
+  allergens: ['tree-nut'],
+  often: ['peanut'],
+  choking: true,
+});
 const butterOf = rowsOf('nut', { group: 'protein', keep: 'cupboard', form: 'sticky', picture: 'jar-with-brown-content', choking: true });
 const seed = rowsOf('seed', { group: 'protein', keep: 'cupboard', form: 'grain', picture: 'seeds' });
-const soy = rowsOf('soy', { group: 'protein', keep: 'fridge', form: 'whole', picture: 'tofu', allergens: ['soy'], perishable: true, why: 'is made from soya beans' });
+const soy = rowsOf('soy', {
+  group: 'protein',
+  keep: 'fridge',
+  form: 'whole',
+  picture: 'tofu',
+  allergens: ['soy'],
+  perishable: true,
+  why: 'is made from soya beans',
+});
 
 export const PROTEIN: Food[] = [
   egg('egg|hen egg|whole egg', { raw: 'egg' }),
@@ -31,7 +77,12 @@ export const PROTEIN: Food[] = [
   poultry('duck|duck breast'),
   poultry('cooked chicken|rotisserie chicken|roast chicken|shredded chicken|leftover chicken|cooked chicken breast', { raw: undefined }),
   poultry('cooked turkey|turkey slice', { raw: undefined }),
-  poultry('chicken nugget|breaded chicken', { raw: undefined, keep: 'freezer', allergens: ['wheat', 'gluten'], why: 'is coated in breadcrumbs' }),
+  poultry('chicken nugget|breaded chicken', {
+    raw: undefined,
+    keep: 'freezer',
+    allergens: ['wheat', 'gluten'],
+    why: 'is coated in breadcrumbs',
+  }),
   meat('beef|diced beef|stewing beef|braising steak|beef strip'),
   meat('beef mince|minced beef|ground beef|mince|lean mince|hamburger|lean beef mince|lean ground beef'),
   meat('steak|sirloin steak|rump steak'),
@@ -43,7 +94,13 @@ export const PROTEIN: Food[] = [
   meat('meat|minced meat|raw meat'),
   meat('meatball', { allergens: ['wheat', 'gluten'], why: 'is usually bound with breadcrumbs' }),
   meat('burger|beef burger|burger patty|beefburger', { often: ['wheat', 'soy'] }),
-  meat('sausage|pork sausage|chipolata|sausage meat|beef sausage|italian sausage', { choking: true, picture: 'sausage', allergens: ['sulphites'], often: ['wheat', 'gluten', 'milk', 'soy'], why: 'is usually kept with sulphites, and often bound with wheat' }),
+  meat('sausage|pork sausage|chipolata|sausage meat|beef sausage|italian sausage', {
+    choking: true,
+    picture: 'sausage',
+    allergens: ['sulphites'],
+    often: ['wheat', 'gluten', 'milk', 'soy'],
+    why: 'is usually kept with sulphites, and often bound with wheat',
+  }),
   cured('bacon|back bacon|streaky bacon|bacon rasher|bacon bit|pancetta', { raw: 'meat' }),
   cured('gammon|gammon steak', { raw: 'meat' }),
   cured('ham|cooked ham|sliced ham|ham slice|deli ham'),
@@ -56,7 +113,12 @@ export const PROTEIN: Food[] = [
   fish('fresh tuna|tuna steak'),
   fish('smoked salmon|smoked mackerel|smoked trout|smoked salmon trimming', { raw: undefined }),
   fish('smoked haddock|smoked fish'),
-  fish('fish finger|fish stick|breaded fish', { raw: undefined, keep: 'freezer', allergens: ['fish', 'wheat', 'gluten'], why: 'is fish coated in breadcrumbs' }),
+  fish('fish finger|fish stick|breaded fish', {
+    raw: undefined,
+    keep: 'freezer',
+    allergens: ['fish', 'wheat', 'gluten'],
+    why: 'is fish coated in breadcrumbs',
+  }),
   tinnedFish('tuna|canned tuna|tinned tuna|tuna chunk'),
   tinnedFish('canned salmon|tinned salmon|pink salmon|red salmon'),
   tinnedFish('sardine|tinned sardine|pilchard|mackerel'),
@@ -64,7 +126,12 @@ export const PROTEIN: Food[] = [
   shellfish('prawn|shrimp|raw prawn|king prawn|tiger prawn|frozen prawn'),
   shellfish('cooked prawn|cooked shrimp|peeled prawn', { raw: undefined }),
   shellfish('crab|crab meat|lobster', { raw: undefined }),
-  shellfish('crab stick|seafood stick|surimi', { raw: undefined, allergens: ['fish', 'crustacean'], often: ['wheat', 'egg', 'soy'], why: 'is made from fish with crab' }),
+  shellfish('crab stick|seafood stick|surimi', {
+    raw: undefined,
+    allergens: ['fish', 'crustacean'],
+    often: ['wheat', 'egg', 'soy'],
+    why: 'is made from fish with crab',
+  }),
   shellfish('mussel|clam|oyster|scallop', { allergens: ['mollusc'] }),
   shellfish('squid|calamari|octopus', { allergens: ['mollusc'] }),
   lentil('lentil|red lentil|green lentil|brown lentil|puy lentil|split lentil|dried lentil|dried red lentil'),
@@ -94,7 +161,11 @@ export const PROTEIN: Food[] = [
   nut('peanut|roasted peanut|salted peanut', { picture: 'peanuts', allergens: ['peanut'], often: ['tree-nut'] }),
   butterOf('peanut butter|smooth peanut butter|crunchy peanut butter', { allergens: ['peanut'], often: ['tree-nut'] }),
   butterOf('almond butter|cashew butter|nut butter', { allergens: ['tree-nut'], often: ['peanut'] }),
-  butterOf('hazelnut spread|chocolate hazelnut spread|chocolate spread', { allergens: ['tree-nut', 'milk', 'soy'], group: 'sweet', why: 'is made with hazelnuts, milk powder and soya lecithin' }),
+  butterOf('hazelnut spread|chocolate hazelnut spread|chocolate spread', {
+    allergens: ['tree-nut', 'milk', 'soy'],
+    group: 'sweet',
+    why: 'is made with hazelnuts, milk powder and soya lecithin',
+  }),
   butterOf('seed butter|sunflower seed butter', { often: ['peanut', 'tree-nut'] }),
   butterOf('tahini|sesame paste|tahini paste', { allergens: ['sesame'], choking: undefined, why: 'is ground sesame seeds' }),
   seed('sunflower seed'),
@@ -109,7 +180,12 @@ export const PROTEIN: Food[] = [
   soy('tempeh'),
   soy('edamame', { keep: 'freezer' }),
   soy('soya mince|vegetarian mince|veggie mince|plant mince|meat-free mince', { keep: 'freezer', often: ['wheat', 'gluten'] }),
-  soy('veggie burger|vegetarian sausage|veggie sausage', { keep: 'freezer', allergens: [], often: ['soy', 'wheat', 'gluten', 'egg', 'milk'], why: undefined }),
+  soy('veggie burger|vegetarian sausage|veggie sausage', {
+    keep: 'freezer',
+    allergens: [],
+    often: ['soy', 'wheat', 'gluten', 'egg', 'milk'],
+    why: undefined,
+  }),
   soy('seitan', { allergens: ['wheat', 'gluten'], often: ['soy'], why: 'is made from wheat gluten' }),
   soy('falafel', { allergens: [], often: ['wheat', 'gluten', 'sesame'], why: undefined }),
   soy('hummus|houmous', { allergens: ['sesame'], form: 'soft', picture: 'tub', why: 'is made with tahini, which is sesame' }),

@@ -11,7 +11,17 @@ type Defaults = Omit<Food, 'id' | 'names' | 'category' | 'allergens' | 'often' |
 export function rowsOf(category: Category, defaults: Defaults): (names: string, own?: Partial<Defaults>) => Food {
   return (names, own = {}) => {
     const list = names.split('|');
-    const food: Food = { allergens: [], often: [], perishable: false, prepare: [], ...defaults, ...own, id: list[0]!.replaceAll(' ', '-'), names: list, category };
+    const food: Food = {
+      allergens: [],
+      often: [],
+      perishable: false,
+      prepare: [],
+      ...defaults,
+      ...own,
+      id: list[0]!.replaceAll(' ', '-'),
+      names: list,
+      category,
+    };
     // `rinse: undefined` in a row says that this one is not rinsed
     if (food.rinse === undefined) delete food.rinse;
     return food;

@@ -1,5 +1,5 @@
 // Times in instructions: "for 8 minutes", "1 hour and 30 minutes", "overnight".
-import { plainNumbers, readNumber } from '../amount/quantity';
+import { plainNumbers, readNumber } from './quantity';
 
 const UNIT_MINUTES: [RegExp, number][] = [
   [/^h(?:(?:ou)?rs?)?\b/i, 60],
@@ -8,7 +8,7 @@ const UNIT_MINUTES: [RegExp, number][] = [
 ];
 
 /** The minutes that a text names, the least of a range; null when it names none. "Overnight" is eight hours (common practice). */
-export function minutesIn(text: string): number | null {
+export function minutesOfText(text: string): number | null {
   const plain = plainNumbers(text);
   if (/\bovernight\b/i.test(plain)) return 480;
   let total: number | null = null;

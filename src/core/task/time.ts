@@ -1,0 +1,125 @@
+// How long a task takes, whether it fits a lesson, and where it can safely stop until the next.
+import { findFood } from '../recipe/food';
+import { LEARNER_TIME_FACTOR, type Step, type TaskAnalysis } from './model';
+
+/** A step after which the class can stop; `keep` says what is to be done with what stands there. */
+export type StoppingPlace = { afterKey: string; minutesSoFar: number; keep: string };
+
+export type LessonTime = {
+  /** Minutes of work at a learner's pace, and of waiting. */
+  active: number;
+  waiting: number;
+  /** One step after the other, nothing overlapping. */
+  oneAfterAnother: number;
+  /** The shortest class time: cleaning and laying the table are done while something cooks or cools. */
+  shortest: number;
+  /** Whether the shortest time is within the lesson; null where no length is given. */
+  fits: boolean | null;
+  stops: StoppingPlace[];
+  /** Steps that an adult could do before the lesson, with the minutes that it saves. Cold work on things that keep. */
+  before: { key: string; text: string; minutes: number }[];
+};
+
+const MEANWHILE = new Set(['clean', 'store']);
+// Work that keeps: measured dry things, opened packets and tins, rinsed and cut firm produce (cold, covered, within a day: common practice).
+const KEEPS = new Set([
+  'measure',
+  'weigh',
+  'open',
+  'open-can',
+  'gather',
+  'rinse',
+  'peel',
+  'peel-by-hand',
+  'slice',
+  'dice',
+  'chop',
+  'grate',
+  'drain',
+  'line',
+]);
+/** Waiting shorter than this is too short for another job (common practice). */
+const SHORT_WAIT = 5;
+
+/**
+ * Times of a task. A learner's time is an adult's times three (common practice) until the class's own are known.
+ * @param lessonMinutes length of the lesson; null where it is not known
+ * @param factor how many times an adult's minutes
+ */
+export function lessonTime(task: TaskAnalysis, lessonMinutes: number | null = null, factor: number = LEARNER_TIME_FACTOR): LessonTime {
+  const { steps } = task;
+  const active = sum(steps.map((s) => s.minutes.active)) * factor;
+  const waiting = sum(steps.map((s) => s.minutes.waiting));
+  const jobs = sum(steps.filter((s) => MEANWHILE.has(s.phase)).map((s) => s.minutes.active)) * factor;
+  const free = sum(steps.map((s) => (s.minutes.waiting >= SHORT_WAIT ? s.minutes.waiting : 0)));
+  const shortest = active + waiting - Math.min(jobs, free);
+  return {
+    active: round(active),
+    waiting: round(waiting),
+    oneAfterAnother: round(active + waiting),
+    shortest: round(shortest),
+    fits: lessonMinutes === null ? null : shortest <= lessonMinutes,
+    stops: stopsOf(task, factor),
+    before: steps
+      .filter(
+        (s) =>
+          ['prepare', 'gather', 'cook'].includes(s.phase) &&
+          KEEPS.has(s.technique ?? '') &&
+          s.minutes.waiting === 0 &&
+          !isRaw(s) &&
+          !s.hazards.includes('hot'),
+      )
+      .map((s) => ({ key: s.key, text: s.text, minutes: round(s.minutes.active * factor) })),
+  };
+}
+
+const sum = (numbers: number[]) => numbers.reduce((a, b) => a + b, 0);
+const round = (minutes: number) => Math.round(minutes * 10) / 10;
+const isRaw = (step: Step) => step.hazards.some((h) => h === 'raw-egg' || h === 'raw-meat' || h === 'raw-fish');
+
+/** Raising agents start to work once they are wet: a batter or dough with one does not wait. */
+const WET_RISE = /\b(?:baking powder|baking soda|bicarb|self[- ]rais|self[- ]ris)/i;
+
+function stopsOf(task: TaskAnalysis, factor: number): StoppingPlace[] {
+  const stops: StoppingPlace[] = [];
+  const on = new Set<string>();
+  let clock = 0;
+  let raw = false;
+  let rising = false;
+  let hot = false;
+  let worked = false;
+  const cold = new Set<string>();
+  const riser = task.ingredients.findIndex((one) => WET_RISE.test(one.item));
+  const lastWork = task.steps.findLastIndex((s) => s.phase === 'prepare' || s.phase === 'cook');
+  task.steps.forEach((step, i) => {
+    clock += step.minutes.active * factor + step.minutes.waiting;
+    if (step.phase !== 'prepare' && step.phase !== 'cook') return;
+    worked = true;
+    if (step.technique === 'hob-on') on.add('hob');
+    if (step.technique === 'preheat-oven') on.add('oven');
+    if (step.technique === 'turn-off') for (const tool of step.tools.length ? step.tools : [...on]) on.delete(tool);
+    if (isRaw(step)) raw = true;
+    if (riser >= 0 && step.uses.some((u) => u.ingredient === riser) && ['add', 'mix', 'sift'].includes(step.technique ?? '')) rising = true;
+    if (step.hazards.includes('hot')) hot = true;
+    if (['cool', 'chill'].includes(step.technique ?? '')) hot = false;
+    if (['bake', 'fry', 'simmer', 'boil', 'cook', 'microwave'].includes(step.technique ?? '')) {
+      raw = false;
+      rising = false;
+    }
+    for (const use of step.uses) if (findFood(use.item)?.perishable || findFood(use.item)?.rinse) cold.add(use.item);
+    if (i >= lastWork || !worked || on.size > 0 || raw || rising || hot) return;
+    const chills = step.technique === 'chill' || step.technique === 'soak' || /\bovernight\b/i.test(step.text);
+    const next = task.steps[i + 1];
+    // a natural end: before heat, before raw food, at a long rest; not between a measure and its bowl
+    const before =
+      next !== undefined &&
+      (['hob-on', 'preheat-oven', 'crack-egg', 'boil-kettle', 'microwave'].includes(next.technique ?? '') || isRaw(next));
+    if (!chills && !before) return;
+    const keep =
+      cold.size > 0
+        ? `Cover and put in the fridge, within 2 hours: ${[...cold].join(', ')}.`
+        : 'Cover what is measured out and leave it in a dry place.';
+    stops.push({ afterKey: step.key, minutesSoFar: round(clock), keep });
+  });
+  return stops;
+}
