@@ -199,14 +199,15 @@ function bruteForce(wanted: string, sizes: string[]): { error: number; count: nu
   }
   seen.delete(0);
   const error = Math.min(...[...seen.keys()].map((k) => Math.abs(k - goal)));
-  const best = seen.get(goal - error) ?? seen.get(goal + error)!;
+  // of two as near, the one with fewer fillings
+  const best = Math.min(seen.get(goal - error) ?? Infinity, seen.get(goal + error) ?? Infinity);
   return { error: error / goal, count: best };
 }
 
 describe('fillings', () => {
   const inTsp = (system: MeasureSystem) => DRAWER.map((x) => convertUnit(x.quantity, x.unit, 'tsp', system)!);
 
-  test.each(['us', 'us-label', 'metric', 'australian'] as MeasureSystem[])('equal brute force, %s measures', (system) => {
+  test.each(['us', 'us-label', 'metric', 'australian', 'imperial'] as MeasureSystem[])('equal brute force, %s measures', (system) => {
     const wanted: [string, Unit][] = [];
     for (let n = 1; n <= 96; n++) wanted.push([`${n}/24`, 'cup']);
     for (let n = 1; n <= 96; n++) wanted.push([`${n}/16`, 'tsp']);

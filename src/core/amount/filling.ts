@@ -24,13 +24,18 @@ export type FillingOptions = {
 };
 
 // Past this many ticks an amount is so fine that the table would cost more than the answer is worth.
-const MOST_TICKS = 60_000;
+const MOST_TICKS = 240_000;
+// Measures of two systems (5 mL spoons, imperial cups) may share no part of a useful size: they are then added up apart.
+const FINEST = 5_000;
 
-type Sized = { id: string; ticks: number };
+/** Measures that are all whole multiples of one tick, the largest first, and what they can make. */
+type Family = { tick: Fraction; sized: { id: string; ticks: number }[]; fewest: Uint16Array };
+/** What each family gives, in its own ticks. */
+type Made = { parts: number[]; error: number; count: number };
 
 /**
  * Finds the fillings that make an amount: fewest fillings first, then fewest different measures, then the larger measures.
- * Where none is exact, the nearest amount that the measures can make, with its error.
+ * Where none is exact, the nearest amount that the measures can make, with its error; of two as near, the one with fewer fillings.
  * @returns best first; empty when the amount is not a volume, is zero, or no measure serves. Never rounds in silence: see `error`.
  * @example planFilling({ quantity: '4/3', unit: 'cup' }, drawer)[0] // 1 x cup, 1 x third-cup, error '0'
  */
@@ -45,21 +50,13 @@ export function planFilling(
   const usable = choose(measures, wanted, system, options);
   if (usable.length === 0) return [];
 
-  const tick = commonTick([wanted, ...usable.map((m) => m.size)], usable[0]!.size);
-  const target = Math.round(wanted.div(tick).valueOf());
-  const sized: Sized[] = usable
-    .map((m) => ({ id: m.id, ticks: Math.round(m.size.div(tick).valueOf()) }))
-    .filter((m) => m.ticks > 0)
-    .sort((a, b) => b.ticks - a.ticks);
-  const reach = target + sized.at(-1)!.ticks;
-  if (reach > MOST_TICKS * 4) return [];
-
-  const fewest = fewestFillings(sized, reach);
-  const made = nearest(fewest, target);
-  const plans = combinations(sized, fewest, made, most);
+  const families = familiesOf(usable, wanted);
+  if (!families) return [];
+  const made = nearest(families, wanted.valueOf());
+  if (!made) return [];
+  const plans = plansFor(families, made.parts, most);
   const sizeOf = new Map(usable.map((m) => [m.id, m.size]));
   return plans.map((fillings) => {
-    // from the true sizes, not from ticks: a tick may stand in for a size that has no common part
     const exact = fillings.reduce((sum, x) => sum.add(sizeOf.get(x.measure)!.mul(x.times)), new Fraction(0));
     const off = exact.sub(wanted);
     const direction = off.equals(0) ? 'exact' : off.compare(0) > 0 ? 'over' : 'under';
@@ -98,21 +95,31 @@ function choose(measures: readonly Measure[], wanted: Fraction, system: MeasureS
   return [...bySize.values()];
 }
 
-/**
- * The largest amount of which all are whole multiples. Mixed systems (a 250 mL jug and US spoons) may have none of a useful
- * size; then 1/400 of the smallest measure stands in: finer than a hand can fill.
- */
-function commonTick(all: Fraction[], fallbackFrom: Fraction): Fraction {
-  const gcd = all.reduce((a, b) => a.gcd(b));
-  const largest = all.reduce((a, b) => (a.compare(b) > 0 ? a : b));
-  if (largest.div(gcd).compare(MOST_TICKS) <= 0) return gcd;
-  const smallest = all.slice(1).reduce((a, b) => (a.compare(b) < 0 ? a : b), fallbackFrom);
-  const fine = smallest.div(400);
-  return largest.div(fine).compare(MOST_TICKS) <= 0 ? fine : largest.div(MOST_TICKS);
+/** Groups measures by what they have in common; null when the amount is too fine or too large for a table. */
+function familiesOf(usable: { id: string; size: Fraction }[], wanted: Fraction): Family[] | null {
+  const groups: { tick: Fraction; members: typeof usable }[] = [];
+  for (const one of [...usable].sort((a, b) => b.size.compare(a.size))) {
+    const group = groups.find((g) => {
+      const tick = g.tick.gcd(one.size);
+      return g.members[0]!.size.div(tick).compare(FINEST) <= 0;
+    });
+    if (group) {
+      group.tick = group.tick.gcd(one.size);
+      group.members.push(one);
+    } else groups.push({ tick: one.size, members: [one] });
+  }
+  const families: Family[] = [];
+  for (const { tick, members } of groups) {
+    const sized = members.map((m) => ({ id: m.id, ticks: Number(m.size.div(tick).n) }));
+    const reach = Math.ceil(wanted.div(tick).valueOf()) + sized.at(-1)!.ticks;
+    if (reach > MOST_TICKS) return null;
+    families.push({ tick, sized, fewest: fewestFillings(sized, reach) });
+  }
+  return families;
 }
 
 /** For every number of ticks up to `reach`, the fewest fillings that make it (0xffff where none does). */
-function fewestFillings(sized: Sized[], reach: number): Uint16Array {
+function fewestFillings(sized: Family['sized'], reach: number): Uint16Array {
   const best = new Uint16Array(reach + 1).fill(0xffff);
   best[0] = 0;
   for (const { ticks } of sized)
@@ -123,21 +130,50 @@ function fewestFillings(sized: Sized[], reach: number): Uint16Array {
   return best;
 }
 
-/** The number of ticks nearest to the target that can be made; of two as near, the smaller. Never nothing at all. */
-function nearest(fewest: Uint16Array, target: number): number {
-  for (let off = 0; ; off++) {
-    const under = target - off;
-    if (under > 0 && fewest[under]! < 0xffff) return under;
-    const over = target + off;
-    if (over < fewest.length && fewest[over]! < 0xffff) return over;
-    if (under <= 0 && over >= fewest.length) return target;
-  }
+/** What the families can make together nearest to `wanted` millilitres: least error, then fewest fillings, then the smaller. Never nothing at all. */
+function nearest(families: Family[], wanted: number): Made | null {
+  let best: Made | null = null;
+  const consider = (parts: number[], total: number, count: number) => {
+    if (total <= 0) return;
+    const error = Math.abs(total - wanted);
+    // errors of a rounding apart are one and the same amount
+    const same = best !== null && Math.abs(error - best.error) < 1e-9;
+    if (best === null || (same ? count < best.count : error < best.error)) best = { parts, error, count };
+  };
+  const last = families.at(-1)!;
+  const lastTick = last.tick.valueOf();
+  const visit = (index: number, parts: number[], total: number, count: number): void => {
+    const family = families[index]!;
+    const tick = family.tick.valueOf();
+    if (index < families.length - 1) {
+      for (let t = 0; t < family.fewest.length && total + t * tick <= wanted * 1.5 + tick; t++)
+        if (family.fewest[t]! < 0xffff) visit(index + 1, [...parts, t], total + t * tick, count + family.fewest[t]!);
+      return;
+    }
+    const goal = Math.max(0, (wanted - total) / lastTick);
+    let under = Math.min(Math.floor(goal + 1e-9), last.fewest.length - 1);
+    while (under > 0 && last.fewest[under]! === 0xffff) under--;
+    consider([...parts, under], total + under * lastTick, count + last.fewest[under]!);
+    let over = under + 1;
+    while (over < last.fewest.length && last.fewest[over]! === 0xffff) over++;
+    if (over < last.fewest.length) consider([...parts, over], total + over * lastTick, count + last.fewest[over]!);
+  };
+  visit(0, [], 0, 0);
+  return best;
 }
 
 type Filling = { measure: string; times: number };
 
+/** The ways to fill what each family gives, together; best first. */
+function plansFor(families: Family[], parts: number[], most: number): Filling[][] {
+  const own = families.map((family, i) => (parts[i] === 0 ? [[]] : combinations(family.sized, family.fewest, parts[i]!, most)));
+  const together = own.reduce<Filling[][]>((all, next) => all.flatMap((a) => next.map((b) => [...a, ...b])), [[]]);
+  const count = (plan: Filling[]) => plan.reduce((n, f) => n + f.times, 0);
+  return together.sort((a, b) => count(a) - count(b) || a.length - b.length).slice(0, most);
+}
+
 /** All ways to make `total` with the fewest fillings and, to offer a choice, one filling more; best first, at most `most`. */
-function combinations(sized: Sized[], fewest: Uint16Array, total: number, most: number): Filling[][] {
+function combinations(sized: Family['sized'], fewest: Uint16Array, total: number, most: number): Filling[][] {
   const shortest = fewest[total]!;
   const found: { fillings: Filling[]; count: number; order: number }[] = [];
   // Both bounds keep the search small however the drawer is stocked.

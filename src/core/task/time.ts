@@ -90,13 +90,14 @@ function stopsOf(task: TaskAnalysis, factor: number): StoppingPlace[] {
   let worked = false;
   const cold = new Set<string>();
   const riser = task.ingredients.findIndex((one) => WET_RISE.test(one.item));
-  const lastWork = task.steps.findLastIndex((s) => s.phase === 'prepare' || s.phase === 'cook');
+  const lastWork = task.steps.reduce((last, s, i) => (s.phase === 'prepare' || s.phase === 'cook' ? i : last), -1);
   task.steps.forEach((step, i) => {
     clock += step.minutes.active * factor + step.minutes.waiting;
     if (step.phase !== 'prepare' && step.phase !== 'cook') return;
     worked = true;
     if (step.technique === 'hob-on') on.add('hob');
-    if (step.technique === 'preheat-oven') on.add('oven');
+    // an oven that heats with nothing in it can be turned off again
+    if (step.technique === 'bake') on.add('oven');
     if (step.technique === 'turn-off') for (const tool of step.tools.length ? step.tools : [...on]) on.delete(tool);
     if (isRaw(step)) raw = true;
     if (riser >= 0 && step.uses.some((u) => u.ingredient === riser) && ['add', 'mix', 'sift'].includes(step.technique ?? '')) rising = true;
