@@ -14,11 +14,12 @@ export { GLOSSARY, termsIn, type Term, type TermFound } from './recipe/glossary'
 export { readIngredient, readIngredientLine } from './recipe/ingredient-line';
 export { pansIn, panTimes, type Pan } from './recipe/pan';
 export { PLATE_GROUPS, plateOf, type PlateGroup } from './recipe/plate';
-export { LONGEST_LINE, MOST_LINES, readRecipe } from './recipe/read';
+export { writeRecipe } from './recipe/own-json';
+export { LONGEST_LINE, MOST_LINES, plainRecipe, readRecipe } from './recipe/read';
 export { type Ingredient, type LineRole, type NotUnderstood, type Reading, type Recipe } from './recipe/recipe';
 export { scaleRecipe, type ScaleChoice, type ScaledRecipe } from './recipe/scale';
 export { shoppingList, showShoppingAmount, type ShoppingEntry, type ShoppingRow } from './recipe/shopping';
-export { acceptSubstitute, substitutesFor, type SubstituteOffer, type Substitution } from './recipe/substitute';
+export { acceptSubstitute, applySwaps, substitutesFor, type SubstituteOffer, type Substitution, type Swap } from './recipe/substitute';
 
 export { techniqueById, TECHNIQUES } from './technique/lexicon';
 export {
@@ -58,7 +59,7 @@ export {
   type TaskAnalysis,
   type Use,
 } from './task/model';
-export { measureLabel } from './task/measuring';
+export { measureLabel, measuringOf, type Measuring } from './task/measuring';
 export { toolName } from './task/routines';
 export { lessonTime, type LessonTime, type StoppingPlace } from './task/time';
 

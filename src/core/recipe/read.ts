@@ -6,7 +6,7 @@ import { readIngredientLine, stripBullet } from './ingredient-line';
 import { amountsInMethod } from './method-amounts';
 import { sourceLines } from './plain-text';
 import type { LineRole, NotUnderstood, Reading, Recipe } from './recipe';
-import { structuredRecipe, type Part } from './structured';
+import { structuredRecipe, textOfParts, type Part } from './structured';
 import { startsWithVerb } from './verbs';
 
 /** The longest line and the most lines that are read; what is beyond is reported, not read. */
@@ -169,6 +169,19 @@ export function readRecipe(source: string): Reading {
   if (draft.recipe.ingredients.length === 0) draft.recipe.ingredients = amountsInMethod(draft.recipe.instructions);
   splitParagraph(draft);
   return { recipe: draft.recipe, notUnderstood: draft.notUnderstood, lines: draft.lines };
+}
+
+/**
+ * A source as plain text to look at: a saved page without its markup, structured data as headed lists; plain text comes back as it is.
+ * @example plainRecipe('{"@type":"Recipe","name":"Tea","recipeIngredient":["1 cup water"]}') // 'Tea\n\nIngredients\n- 1 cup water'
+ */
+export function plainRecipe(source: string): string {
+  const structured = structuredRecipe(source);
+  if (structured && !structured.problem) return textOfParts(structured.parts);
+  return sourceLines(source)
+    .join('\n')
+    .replace(/\n{3,}/g, '\n\n')
+    .trim();
 }
 
 function readLines(draft: Draft, raw: string[]): void {

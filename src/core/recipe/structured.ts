@@ -16,7 +16,7 @@ export function structuredRecipe(source: string): Structured | null {
   const text = source.replace(/^\ufeff/, '').trim();
   if (/^[[{]/.test(text)) {
     // "[ ] 2 eggs" and "{serves 4}" are text that starts with a bracket
-    if (!/^(?:\[\s*[{[\]]|\{\s*["}])/.test(text)) return null;
+    if (!/^(?:\[\s*[{[]|\{\s*["}])/.test(text)) return null;
     const read = parse(text);
     if ('problem' in read) return { parts: [], problem: read.problem };
     return partsOfData([read.value]) ?? { parts: [], problem: 'this is JSON, and no recipe is in it' };
@@ -30,12 +30,49 @@ export function structuredRecipe(source: string): Structured | null {
 function parse(text: string): { value: unknown } | { problem: string } {
   try {
     return { value: JSON.parse(text) as unknown };
-  } catch (error) {
-    const at = /position (\d+)/.exec(String(error));
-    const line = at ? text.slice(0, Number(at[1])).split('\n').length : null;
+  } catch {
+    const line = text.slice(0, brokenAt(text)).split('\n').length;
     return {
-      problem: `this looks like JSON and breaks off${line ? ` in line ${line}` : ''}: a bracket, a comma or a quotation mark is missing`,
+      problem: `this looks like JSON and breaks off in line ${line}: a bracket, a comma or a quotation mark is missing or too many`,
     };
+  }
+}
+
+/** Where JSON stops being JSON, as an offset: engines say it in different ways or not at all. */
+function brokenAt(text: string): number {
+  const token = /\s*(?:([{}[\],:])|"(?:[^"\\\n]|\\.)*"|-?\d+(?:\.\d+)?(?:[eE][+-]?\d+)?|true|false|null)/y;
+  const open: string[] = [];
+  // what may come next: a value, a name of a field, a colon, or what ends a value
+  let want: 'value' | 'name' | 'colon' | 'end' = 'value';
+  let empty = false;
+  for (;;) {
+    const at = token.lastIndex;
+    const m = token.exec(text);
+    if (!m) return at;
+    const mark = m[1];
+    const start = token.lastIndex - m[0].trimStart().length;
+    if (mark === undefined) {
+      if (want === 'name' && m[0].trim().startsWith('"')) want = 'colon';
+      else if (want === 'value') want = 'end';
+      else return start;
+      empty = false;
+    } else if (mark === '{' || mark === '[') {
+      if (want !== 'value') return start;
+      open.push(mark);
+      want = mark === '{' ? 'name' : 'value';
+      empty = true;
+    } else if (mark === '}' || mark === ']') {
+      if (!(want === 'end' || empty) || open.pop() !== (mark === '}' ? '{' : '[')) return start;
+      want = 'end';
+      empty = false;
+    } else if (mark === ':') {
+      if (want !== 'colon') return start;
+      want = 'value';
+      empty = false;
+    } else {
+      if (want !== 'end' || open.length === 0) return start;
+      want = open.at(-1) === '{' ? 'name' : 'value';
+    }
   }
 }
 
@@ -172,4 +209,33 @@ function partsOfOwn(node: Node): Part[] {
   for (const tool of list(recipe.tools)) if (words(tool)) parts.push({ kind: 'tool', text: words(tool) });
   for (const line of list(recipe.instructions)) if (words(line)) parts.push({ kind: 'instruction', text: words(line) });
   return parts;
+}
+
+/** Structured data as the text that a person would have written: title, servings, headed lists. */
+export function textOfParts(parts: readonly Part[]): string {
+  const of = (kind: Part['kind']) => parts.filter((p) => p.kind === kind).map((p) => p.text);
+  const headed = (heading: string, kind: Part['kind'], mark: (i: number) => string) => {
+    const lines: string[] = [];
+    let count = 0;
+    let group: string | null = null;
+    for (const part of parts) {
+      if (part.kind === 'section') group = part.text;
+      else if (part.kind === kind) {
+        if (group) lines.push(`${group.replace(/:?$/, ':')}`);
+        group = null;
+        lines.push(mark(count++) + part.text);
+      }
+    }
+    return lines.length ? ['', heading, ...lines] : [];
+  };
+  return [
+    ...of('title'),
+    ...of('servings').map((s) => (/^\D/.test(s) ? s : `Serves ${s}`)),
+    ...of('note'),
+    ...headed('Ingredients', 'ingredient', () => '- '),
+    ...(of('tool').length ? ['', 'Equipment', ...of('tool').map((t) => `- ${t}`)] : []),
+    ...headed('Method', 'instruction', (i) => `${i + 1}. `),
+  ]
+    .join('\n')
+    .trim();
 }

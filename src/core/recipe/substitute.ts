@@ -126,6 +126,35 @@ export function acceptSubstitute(recipe: Recipe, index: number, offer: Substitut
   };
 }
 
+/** A choice that a person made: this row of the table for that ingredient. */
+export type Swap = { item: string; id: number };
+
+/**
+ * A recipe with all chosen substitutes in it. Each choice can be taken back by leaving it out: the recipe given is not changed.
+ * @returns `lost`: choices whose ingredient or row is not there any more, so that they can be shown and not silently dropped
+ */
+export function applySwaps(
+  recipe: Recipe,
+  swaps: readonly Swap[],
+  system: MeasureSystem = 'us',
+): { recipe: Recipe; said: string[]; lost: Swap[] } {
+  const said: string[] = [];
+  const lost: Swap[] = [];
+  let now = recipe;
+  for (const swap of swaps) {
+    const index = now.ingredients.findIndex((one) => one.item === swap.item);
+    const offer = index < 0 ? undefined : substitutesFor(now, index, system).find((o) => o.id === swap.id);
+    if (!offer) {
+      lost.push(swap);
+      continue;
+    }
+    const done = acceptSubstitute(now, index, offer);
+    now = done.recipe;
+    said.push(done.said);
+  }
+  return { recipe: now, said, lost };
+}
+
 /** Names the new thing where the old one stood: "Add the sour cream" -> "Add the plain yoghurt". */
 function rename(line: string, one: Ingredient, to: string): string {
   const words = one.item.toLowerCase().split(/\s+/);

@@ -7,7 +7,15 @@ import type { Form } from '../recipe/food-model';
 import type { Filling, Kitchen } from './model';
 
 /** How one amount is measured out here; null when it needs no measure (things that are counted, "a handful"). */
-export type Measuring = { text: string; fillings: Filling[]; tools: string[]; small: string[]; technique: 'measure' | 'weigh' };
+export type Measuring = {
+  text: string;
+  fillings: Filling[];
+  tools: string[];
+  small: string[];
+  technique: 'measure' | 'weigh';
+  /** How far what is filled is from the amount, as a share of it; 0 when exact. */
+  error: number;
+};
 
 /** "⅓ cup", "1 tsp": what stands on a measure. */
 export function measureLabel(measure: Measure): string {
@@ -38,8 +46,16 @@ const NEAR_ENOUGH = 0.025;
 /**
  * @param item what is measured, as the step names it
  * @param into where it goes, with its article: "the jar"; null to leave it standing in the measure
+ * @param known ids of the only measures to use: those that a learner knows
  */
-export function measuringOf(quantity: Quantity, unit: Unit | null, item: string, into: string | null, kitchen: Kitchen): Measuring | null {
+export function measuringOf(
+  quantity: Quantity,
+  unit: Unit | null,
+  item: string,
+  into: string | null,
+  kitchen: Kitchen,
+  known?: string[],
+): Measuring | null {
   const kind = unit ? kindOfUnit(unit) : 'count';
   if (!unit || kind === 'count') return null;
   const amount = `${showQuantity(quantity)} ${showUnit(unit, quantity)}`;
@@ -54,6 +70,7 @@ export function measuringOf(quantity: Quantity, unit: Unit | null, item: string,
     system: kitchen.system,
     substance: liquid ? 'liquid' : 'dry',
     most: 1,
+    ...(known ? { known } : {}),
   })[0];
   if (!plan) return jug(item, amount);
   const error = toFraction(plan.error)!.valueOf();
@@ -75,6 +92,7 @@ export function measuringOf(quantity: Quantity, unit: Unit | null, item: string,
     tools: fillings.map((f) => f.measure),
     small,
     technique: 'measure',
+    error,
   };
 }
 
@@ -86,6 +104,7 @@ function weighing(quantity: Quantity, unit: Unit, item: string, amount: string):
     fillings: [],
     tools: ['scale', 'small-bowl'],
     technique: 'weigh',
+    error: 0,
     small: ['Turn on the scale.', 'Put a small bowl on the scale.', 'Press zero.', `Add the ${item} until the scale shows ${grams} g.`],
   };
 }
@@ -96,6 +115,7 @@ function jug(item: string, amount: string): Measuring {
     fillings: [],
     tools: ['jug'],
     technique: 'measure',
+    error: 0,
     small: ['Stand the jug flat on the table.', `Pour the ${item} in slowly.`, 'Bend down and look at the line.', `Stop at ${amount}.`],
   };
 }
