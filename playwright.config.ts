@@ -7,7 +7,7 @@ export default defineConfig({
   outputDir: 'tests/browser/.output',
   workers: 1,
   forbidOnly: !!process.env.CI,
-  timeout: 45_000,
+  timeout: 90_000,
   use: {
     baseURL,
     browserName: 'chromium',

@@ -1,6 +1,8 @@
 // Measures what has a target, and prints it: median and worst of many runs on this machine.
 import { readFileSync, readdirSync } from 'node:fs';
-import { buildTask, describeCard, dryRun, planFilling, readRecipe, USUAL_KITCHEN } from '../src/core/index';
+import { buildTask, describeCard, dryRun, planFilling, readRecipe, usualDrawer, type MeasureSystem } from '../src/core/index';
+import { readIngredientLine } from '../src/core/recipe/ingredient-line';
+import { INGREDIENT_LINES } from '../tests/cases/ingredient-lines';
 import { drawCard } from '../src/lib/pictures/draw-card';
 
 const folder = new URL('../tests/recipes/', import.meta.url);
@@ -18,6 +20,38 @@ function sixtyLines(): string {
   const method = readings.flatMap((r) => r.instructions).slice(0, 35);
   return ['Sixty lines', 'Ingredients', ...ingredients, 'Method', ...method].join('\n');
 }
+
+/** Texts of 10 KB made to find an expression that blows up: long runs of what a line may start, repeat or leave open. */
+function hostileTexts(): [string, string][] {
+  const of = (piece: string) => piece.repeat(Math.ceil(10_000 / piece.length)).slice(0, 10_000);
+  return [
+    ['one letter', of('a')],
+    ['spaces after a number', `1 ${of(' ')}x`],
+    ['open brackets', of('(')],
+    ['open tags', of('<p ')],
+    ['open scripts', of('<script type="application/ld+json">')],
+    ['open lists of JSON', of('[{"@type":"Recipe","recipeInstructions":')],
+    ['amounts', of('1 1/2 ')],
+    ['“and”', of('stir and ')],
+    ['“or”', of('milk or ')],
+    ['commas', of('a, ')],
+    ['ingredient lines', of('1 cup rice\n')],
+    ['units without a food', of('1 cup\n')],
+    ['method lines', of('Chop the onion and fry it.\n')],
+    ['stars and lines', of('*a _b_ ')],
+    ['links', of('[a](')],
+    ['table cells', of('| a ')],
+  ];
+}
+
+const sayAll = (line: string) =>
+  readIngredientLine(line)
+    .map((one) => {
+      if (!one.item) return '(not read) ?';
+      const work = one.preparation.length ? ` | ${one.preparation.join(', ')}` : '';
+      return `${one.min ?? '-'}${one.max === one.min ? '' : `~${one.max}`} ${one.unit ?? '-'} | ${one.item}${work}${one.doubt ? ' ?' : ''}`;
+    })
+    .join();
 
 function measure(name: string, target: number, runs: number, work: (i: number) => unknown): boolean {
   for (let i = 0; i < Math.min(runs, 100); i++) work(i);
@@ -47,8 +81,19 @@ const results = [
   measure('reading alone', 15, 200, () => readRecipe(text)),
   measure('dry run alone', 10, 200, () => dryRun(task)),
   measure(`all ${task.steps.length} pictures`, 30, 200, () => task.steps.map((s) => drawCard(describeCard(s)))),
-  measure('one filling plan', 5, 2000, (i) => planFilling({ quantity: `${(i % 96) + 1}/24`, unit: 'cup' }, USUAL_KITCHEN.measures)),
+  ...(['us', 'us-label', 'metric', 'australian', 'imperial'] as MeasureSystem[]).map((system) =>
+    measure(`one filling plan, ${system} drawer`, 5, 1000, (i) =>
+      planFilling(
+        i % 2 ? { quantity: `${(i % 96) + 1}/24`, unit: 'cup' } : { quantity: `${(i % 96) + 1}/16`, unit: 'tsp' },
+        usualDrawer(system),
+        { system },
+      ),
+    ),
+  ),
+  ...hostileTexts().map(([name, text]) => measure(`reading 10 KB of ${name}`, 50, 60, () => readRecipe(text))),
 ];
+const right = INGREDIENT_LINES.filter(([line, ...want]) => sayAll(line) === want.join());
+console.log(`${right.length} of ${INGREDIENT_LINES.length} ingredient lines read right`);
 // a cold first run, as the first recipe after a start
 const cold = performance.now();
 dryRun(buildTask(readRecipe(`${text}\nStir.`).recipe, { grain: 'fine' }));

@@ -3,7 +3,7 @@ export { usualDrawer } from './amount/drawer';
 export { planFilling, type FillingPlan, type Measure } from './amount/filling';
 export { readAmountField, showQuantity, toFraction, type Quantity } from './amount/quantity';
 export { findTemperature, microwaveSeconds, ovenMarks, saysFan, type OvenMarks } from './amount/temperature';
-export { convertUnit, kindOfUnit, readUnit, showUnit, type MeasureSystem, type Unit } from './amount/units';
+export { convertUnit, kindOfUnit, readUnit, showAmount, showUnit, type MeasureSystem, type Unit } from './amount/units';
 
 export { EU_ALLERGENS, showAllergen, US_ALLERGENS, type Allergen } from './recipe/allergens';
 export { allergensIn, type AllergenFinding, type AllergenFindings } from './recipe/allergen-findings';
@@ -33,6 +33,7 @@ export {
   type Supervision,
   type Technique,
 } from './technique/model';
+export { toolSubstitutes, type ToolSubstitute } from './technique/tool-substitutes';
 export { toolById, TOOLS } from './technique/tools';
 
 export { buildTask } from './task/build';
@@ -64,6 +65,7 @@ export { toolName } from './task/routines';
 export { lessonTime, type LessonTime, type StoppingPlace } from './task/time';
 
 export { describeCard, pictureNames, type Card, type DrawnMeasure } from './picture/card';
+export { describeTerm } from './picture/term';
 
 export { heightOf, HIERARCHIES, hierarchyById, OTHER_CODES, type Hierarchy, type Level, type OtherCode } from './help/hierarchy';
 export { mastery, USUAL_MASTERY, type MasteryRule } from './help/mastery';

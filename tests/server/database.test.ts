@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { buildTask, hierarchyById, readRecipe, USUAL_MASTERY } from '$core';
 import { connect } from '../../src/lib/server/connect';
 import { addRecords, beginLesson, currentObservations } from '../../src/lib/server/lessons';
-import { addRecipe, getRecipe, listRecipes, saveReading } from '../../src/lib/server/recipes';
+import { addRecipe, getRecipe, listRecipes, saveMaking, saveReading } from '../../src/lib/server/recipes';
 import { withSchool, type SchoolTrx } from '../../src/lib/server/school-scope';
 import { getDraft, getVersion, publish, saveDraft, startDraft } from '../../src/lib/server/tasks';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
@@ -151,9 +151,17 @@ describe('drafts and versions', () => {
     expect(await inHere((trx) => saveDraft(trx, recipe, 1, steps.slice(1)))).toBe(2);
     expect(await inHere((trx) => saveDraft(trx, recipe, 1, []))).toBeNull();
     expect((await inHere((trx) => getDraft(trx, recipe)))?.steps.length).toBe(steps.length - 1);
-    expect(await inHere((trx) => saveReading(trx, recipe, 1, reading, 2))).toBe(2);
-    expect(await inHere((trx) => saveReading(trx, recipe, 1, reading, 5))).toBeNull();
-    expect((await inHere((trx) => getRecipe(trx, recipe)))?.servingsWanted).toBe(2);
+    expect(await inHere((trx) => saveReading(trx, recipe, 1, reading))).toBe(2);
+    expect(await inHere((trx) => saveReading(trx, recipe, 1, reading))).toBeNull();
+    const making = (servingsWanted: number) => ({ servingsWanted, makers: 3, swaps: [{ item: 'milk', id: 1 }] });
+    expect(await inHere((trx) => saveMaking(trx, recipe, 2, making(2)))).toBe(3);
+    expect(await inHere((trx) => saveMaking(trx, recipe, 2, making(5)))).toBeNull();
+    expect(await inHere((trx) => getRecipe(trx, recipe))).toMatchObject({
+      servingsWanted: 2,
+      makers: 3,
+      swaps: [{ item: 'milk', id: 1 }],
+      revision: 3,
+    });
   });
   test('an edit makes a new version; the old one stays, and keys go on', async () => {
     const { recipe } = await lessonHere();

@@ -1,5 +1,5 @@
 // Units of the kitchen: what they are called, what they measure, and their exact size.
-import { Fraction, toFraction, toQuantity, type Quantity } from './quantity';
+import { Fraction, showQuantity, toFraction, toQuantity, type Quantity } from './quantity';
 
 export type VolumeUnit = 'tsp' | 'tbsp' | 'cup' | 'floz' | 'pint' | 'quart' | 'gallon' | 'ml' | 'cl' | 'dl' | 'l';
 export type MassUnit = 'g' | 'kg' | 'mg' | 'oz' | 'lb';
@@ -218,6 +218,20 @@ export function readUnit(text: string): { unit: Unit; length: number } | null {
   const name = raw.toLowerCase().replace(/\s+/g, ' ').replace('fl.', 'fl').replace('floz', 'fl oz');
   const unit = BY_NAME.get(name);
   return unit ? { unit, length } : null;
+}
+
+const DECIMAL = new Set<Unit>(['ml', 'cl', 'dl', 'l', 'mg', 'g', 'kg']);
+
+/**
+ * An amount as a person writes it with its unit: metric in decimals, as scales and jugs show it, everything else in fractions.
+ * @example showAmount('6/5', 'l') // '1.2 L'
+ */
+export function showAmount(quantity: Quantity, unit: Unit | null): string {
+  const value = toFraction(quantity);
+  const decimal = unit && value && DECIMAL.has(unit) ? value.valueOf() : null;
+  // past three figures no kitchen scale goes
+  const shown = decimal === null ? showQuantity(quantity) : String(Number(decimal.toPrecision(decimal >= 100 ? 4 : 3)));
+  return `${shown} ${showUnit(unit, quantity)}`.trim();
 }
 
 const SHOWN: Partial<Record<Unit, [one: string, many: string]>> = {

@@ -148,6 +148,8 @@ export function termsIn(text: string): TermFound[] {
   for (let i = 0; i < words.length; i++) {
     const entry = BY_FIRST.get(words[i]!.word)?.find((e) => e.words.every((w, k) => words[i + k]?.word === w));
     if (!entry) continue;
+    // "in a sieve" is the tool
+    if (/^siev/.test(words[i]!.word) && /\b(?:an?|the|fine|your)\s+$/i.test(text.slice(0, words[i]!.at))) continue;
     // "mix well", "well risen": an adverb, no hollow
     if (entry.term.term === 'well' && !/\b(?:a|the|make|\d)\s+$/i.test(text.slice(0, words[i]!.at))) continue;
     found.push({ term: entry.term, at: words[i]!.at, end: words[i + entry.words.length - 1]!.end });

@@ -1,6 +1,6 @@
 // A shopping list over several recipes: the same food added up, in units that can be added.
-import { Fraction, showQuantity, toFraction, toQuantity, type Quantity } from '../amount/quantity';
-import { convertUnit, kindOfUnit, showUnit, type MeasureSystem, type Unit } from '../amount/units';
+import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
+import { convertUnit, kindOfUnit, showAmount, type MeasureSystem, type Unit } from '../amount/units';
 import { findFood, nameWords } from './food';
 import type { FoodGroup, Keep } from './food-model';
 import type { Ingredient } from './recipe';
@@ -73,7 +73,7 @@ function addAmount(amounts: ShoppingAmount[], more: ShoppingAmount, system: Meas
 export function showShoppingAmount(row: ShoppingRow): string {
   const parts = row.amounts.map(({ quantity, unit }) => {
     const whole = kindOfUnit(unit) === 'count' ? toFraction(quantity)!.ceil().toFraction() : quantity;
-    return `${showQuantity(whole)} ${showUnit(unit, whole)}`.trim();
+    return showAmount(whole, unit);
   });
   if (parts.length === 0) return '';
   return parts.join(' + ') + (row.andMore ? ', and a little more' : '');

@@ -1,7 +1,7 @@
 // Turns an amount into a measuring step: which measure to fill, how many times, and how.
 import { planFilling, type Measure } from '../amount/filling';
 import { showQuantity, toFraction, type Quantity } from '../amount/quantity';
-import { gramsIn, kindOfUnit, millilitresIn, showUnit, type Unit } from '../amount/units';
+import { gramsIn, kindOfUnit, millilitresIn, showAmount, showUnit, type Unit } from '../amount/units';
 import { findFood } from '../recipe/food';
 import type { Form } from '../recipe/food-model';
 import type { Filling, Kitchen } from './model';
@@ -58,7 +58,7 @@ export function measuringOf(
 ): Measuring | null {
   const kind = unit ? kindOfUnit(unit) : 'count';
   if (!unit || kind === 'count') return null;
-  const amount = `${showQuantity(quantity)} ${showUnit(unit, quantity)}`;
+  const amount = showAmount(quantity, unit);
   if (kind === 'mass') return weighing(quantity, unit, item, amount);
   const food = findFood(item);
   const form = food?.form ?? 'whole';

@@ -19,6 +19,12 @@ test('a learner’s work is an adult’s times three (common practice), and jobs
   expect(time.shortest).toBeGreaterThanOrEqual(time.active);
   expect([time.fits, lessonTime(soup, 600).fits, lessonTime(soup).fits]).toEqual([time.shortest <= 60, true, null]);
 });
+test('two pairs of hands share the cold work, and not the waiting', () => {
+  const [one, two] = [lessonTime(soup), lessonTime(soup, null, { hands: 2 })];
+  expect(two.shortest).toBeLessThan(one.shortest);
+  expect(two.shortest).toBeGreaterThan(two.waiting);
+  expect(two.active).toBe(one.active);
+});
 test('it may stop before the heat, with what is cut kept cold; never with the heat on', () => {
   const { stops } = lessonTime(soup);
   const heat = soup.steps.findIndex((s) => s.technique === 'hob-on');

@@ -11,7 +11,7 @@ export type LessonTime = {
   waiting: number;
   /** One step after the other, nothing overlapping. */
   oneAfterAnother: number;
-  /** The shortest class time: cleaning and laying the table are done while something cooks or cools. */
+  /** The shortest class time: work that can be shared is shared, and cleaning is done while something cooks or cools. */
   shortest: number;
   /** Whether the shortest time is within the lesson; null where no length is given. */
   fits: boolean | null;
@@ -20,6 +20,7 @@ export type LessonTime = {
   before: { key: string; text: string; minutes: number }[];
 };
 
+const SHARED = new Set(['gather', 'prepare', 'store', 'clean']);
 const MEANWHILE = new Set(['clean', 'store']);
 // Work that keeps: measured dry things, opened packets and tins, rinsed and cut firm produce (cold, covered, within a day: common practice).
 const KEEPS = new Set([
@@ -44,15 +45,22 @@ const SHORT_WAIT = 5;
 /**
  * Times of a task. A learner's time is an adult's times three (common practice) until the class's own are known.
  * @param lessonMinutes length of the lesson; null where it is not known
- * @param factor how many times an adult's minutes
+ * @param options.factor how many times an adult's minutes
+ * @param options.hands how many work at once on one dish: fetching, preparing and cleaning are shared, cooking and serving are not
  */
-export function lessonTime(task: TaskAnalysis, lessonMinutes: number | null = null, factor: number = LEARNER_TIME_FACTOR): LessonTime {
+export function lessonTime(
+  task: TaskAnalysis,
+  lessonMinutes: number | null = null,
+  { factor = LEARNER_TIME_FACTOR, hands = 1 }: { factor?: number; hands?: number } = {},
+): LessonTime {
   const { steps } = task;
   const active = sum(steps.map((s) => s.minutes.active)) * factor;
   const waiting = sum(steps.map((s) => s.minutes.waiting));
   const jobs = sum(steps.filter((s) => MEANWHILE.has(s.phase)).map((s) => s.minutes.active)) * factor;
   const free = sum(steps.map((s) => (s.minutes.waiting >= SHORT_WAIT ? s.minutes.waiting : 0)));
-  const shortest = active + waiting - Math.min(jobs, free);
+  const shared = sum(steps.filter((s) => SHARED.has(s.phase)).map((s) => s.minutes.active)) * factor;
+  const many = Math.max(1, hands);
+  const shortest = active - shared + shared / many + waiting - Math.min(jobs / many, free);
   return {
     active: round(active),
     waiting: round(waiting),
@@ -60,17 +68,26 @@ export function lessonTime(task: TaskAnalysis, lessonMinutes: number | null = nu
     shortest: round(shortest),
     fits: lessonMinutes === null ? null : shortest <= lessonMinutes,
     stops: stopsOf(task, factor),
-    before: steps
-      .filter(
-        (s) =>
-          ['prepare', 'gather', 'cook'].includes(s.phase) &&
-          KEEPS.has(s.technique ?? '') &&
-          s.minutes.waiting === 0 &&
-          !isRaw(s) &&
-          !s.hazards.includes('hot'),
-      )
-      .map((s) => ({ key: s.key, text: s.text, minutes: round(s.minutes.active * factor) })),
+    before: beforeOf(steps, factor),
   };
+}
+
+/** Cold work on things that keep, the longest first; getting everything out is one of them. */
+function beforeOf(steps: Step[], factor: number): LessonTime['before'] {
+  const minutes = (list: Step[]) => round(sum(list.map((s) => s.minutes.active)) * factor);
+  const gather = steps.filter((s) => s.technique === 'gather');
+  const cold = steps.filter(
+    (s) =>
+      ['prepare', 'cook'].includes(s.phase) &&
+      KEEPS.has(s.technique ?? '') &&
+      s.minutes.waiting === 0 &&
+      !isRaw(s) &&
+      !s.hazards.includes('hot'),
+  );
+  return [
+    ...(gather.length > 0 ? [{ key: gather[0]!.key, text: 'Get everything out.', minutes: minutes(gather) }] : []),
+    ...cold.map((s) => ({ key: s.key, text: s.text, minutes: minutes([s]) })),
+  ].sort((x, y) => y.minutes - x.minutes);
 }
 
 const sum = (numbers: number[]) => numbers.reduce((a, b) => a + b, 0);

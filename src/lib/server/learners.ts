@@ -19,3 +19,8 @@ export async function schoolName(trx: SchoolTrx): Promise<string> {
   const row = await trx('school').where({ id: trx.school }).first('name');
   return row?.name ?? '';
 }
+
+export async function countLearners(trx: SchoolTrx): Promise<number> {
+  const row = await trx('learner').where({ school_id: trx.school }).count('* as n').first();
+  return Number(row?.n ?? 0);
+}

@@ -1,8 +1,9 @@
 // The migrations, by name. Listed by hand: the same list serves the command line, where no bundler expands globs.
 import type { Knex } from 'knex';
 import * as first from './migrations/0001_first';
+import * as read from './migrations/0002_read';
 
-const MIGRATIONS: Record<string, Knex.Migration> = { '0001_first': first };
+const MIGRATIONS: Record<string, Knex.Migration> = { '0001_first': first, '0002_read': read };
 
 export const migrationSource: Knex.MigrationSource<string> = {
   getMigrations: () => Promise.resolve(Object.keys(MIGRATIONS).sort()),

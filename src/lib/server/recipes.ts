@@ -1,8 +1,18 @@
 // Recipes: the pasted text, what was understood of it, and its corrections.
-import type { Reading } from '$core';
+import type { Reading, Swap } from '$core';
 import type { SchoolTrx } from './school-scope';
 
-export type RecipeRow = { id: string; title: string; source: string; reading: Reading; servingsWanted: number | null; revision: number };
+/** `makers`: how many make it, where each learner makes one of their own; `swaps`: substitutes that a person chose. */
+export type RecipeRow = {
+  id: string;
+  title: string;
+  source: string;
+  reading: Reading;
+  servingsWanted: number | null;
+  makers: number;
+  swaps: Swap[];
+  revision: number;
+};
 export type RecipeSummary = {
   id: string;
   title: string;
@@ -29,7 +39,7 @@ export async function addRecipe(trx: SchoolTrx, id: string, source: string, read
 export async function getRecipe(trx: SchoolTrx, id: string): Promise<RecipeRow | null> {
   const row = await trx('recipe')
     .where({ school_id: trx.school, id })
-    .first('id', 'title', 'source', 'reading', 'servings_wanted', 'revision');
+    .first('id', 'title', 'source', 'reading', 'servings_wanted', 'makers', 'swaps', 'revision');
   return row
     ? {
         id: row.id,
@@ -37,6 +47,8 @@ export async function getRecipe(trx: SchoolTrx, id: string): Promise<RecipeRow |
         source: row.source,
         reading: row.reading,
         servingsWanted: row.servings_wanted,
+        makers: row.makers,
+        swaps: row.swaps,
         revision: row.revision,
       }
     : null;
@@ -46,19 +58,32 @@ export async function getRecipe(trx: SchoolTrx, id: string): Promise<RecipeRow |
  * Saves a corrected reading if nobody saved since `revision`.
  * @returns the new revision, or null when another save came first: then nothing is changed
  */
-export async function saveReading(
-  trx: SchoolTrx,
-  id: string,
-  revision: number,
-  reading: Reading,
-  servingsWanted: number | null,
-): Promise<number | null> {
+export async function saveReading(trx: SchoolTrx, id: string, revision: number, reading: Reading): Promise<number | null> {
   const rows = await trx('recipe')
     .where({ school_id: trx.school, id, revision })
     .update({
       reading: JSON.stringify(reading),
       title: reading.recipe.title,
-      servings_wanted: servingsWanted,
+      revision: revision + 1,
+      updated_at: trx.fn.now(),
+    })
+    .returning('revision');
+  return rows[0]?.revision ?? null;
+}
+
+/** How a class makes a recipe: for how many, by how many, with which substitutes. Saved as a reading is: null when another save came first. */
+export async function saveMaking(
+  trx: SchoolTrx,
+  id: string,
+  revision: number,
+  making: { servingsWanted: number | null; makers: number; swaps: Swap[] },
+): Promise<number | null> {
+  const rows = await trx('recipe')
+    .where({ school_id: trx.school, id, revision })
+    .update({
+      servings_wanted: making.servingsWanted,
+      makers: making.makers,
+      swaps: JSON.stringify(making.swaps),
       revision: revision + 1,
       updated_at: trx.fn.now(),
     })

@@ -13,7 +13,7 @@ const reading = readRecipe(
 const steps = buildTask(reading.recipe, { grain: 'fine' }).steps;
 
 describe('what core makes passes the border', () => {
-  test('a reading', async () => expect(problems(await check(SavedReading, { revision: 1, servingsWanted: null, reading }))).toEqual({}));
+  test('a reading', async () => expect(problems(await check(SavedReading, { revision: 1, reading }))).toEqual({}));
   test('steps of every grain', async () => {
     for (const grain of ['coarse', 'standard', 'fine'] as const)
       expect(problems(await check(SavedDraft, { revision: 1, steps: buildTask(reading.recipe, { grain }).steps }))).toEqual({});

@@ -193,7 +193,19 @@ class ReadingInput {
   lines!: LineInput[];
 }
 
-export class SavedReading {
+class SwapInput {
+  @IsString()
+  @MaxLength(200)
+  item!: string;
+
+  @IsInt()
+  @Min(0)
+  @Max(1000)
+  id!: number;
+}
+
+/** For how many, by how many, and with which substitutes a class makes a recipe. */
+export class SavedMaking {
   @IsInt()
   @Min(1)
   revision!: number;
@@ -203,6 +215,23 @@ export class SavedReading {
   @Min(1, { message: 'servings is at least 1' })
   @Max(1000, { message: 'servings is at most 1000' })
   servingsWanted!: number | null;
+
+  @IsInt({ message: 'how many make it is a whole number' })
+  @Min(1, { message: 'at least 1 makes it' })
+  @Max(200, { message: 'at most 200 make it' })
+  makers!: number;
+
+  @IsArray()
+  @ArrayMaxSize(50)
+  @ValidateNested({ each: true })
+  @Type(() => SwapInput)
+  swaps!: SwapInput[];
+}
+
+export class SavedReading {
+  @IsInt()
+  @Min(1)
+  revision!: number;
 
   @ValidateNested()
   @Type(() => ReadingInput)

@@ -1,9 +1,33 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
+  import { plainRecipe } from '$core';
   let { data, form } = $props();
   let busy = $state(false);
   const problems = $derived(form?.problems as Record<string, string> | undefined);
-  const problem = $derived(problems?.source ?? problems?.id);
+  let fileProblem = $state('');
+  const problem = $derived(fileProblem || problems?.source || problems?.id);
+  let field = $state<HTMLTextAreaElement>();
+  /** A saved page is some hundred thousand characters; what is longer is no page. */
+  const LARGEST_FILE = 5_000_000;
+
+  /** Reads a file on this device only; what it says is put into the field as plain text, to be looked at before it is sent. */
+  async function open(file: File | undefined) {
+    fileProblem = '';
+    if (!file || !field) return;
+    if (file.size > LARGEST_FILE) {
+      fileProblem = `“${file.name}” is larger than 5 MB: that is no recipe page`;
+      return;
+    }
+    const text = await file.text();
+    // eslint-disable-next-line no-control-regex -- a zero byte is what tells a picture or a PDF from text
+    if (/\u0000/.test(text.slice(0, 4000)) || text.startsWith('%PDF')) {
+      fileProblem = `“${file.name}” is not text. Open it, copy the recipe, and paste it here`;
+      return;
+    }
+    field.value = plainRecipe(text);
+    if (!field.value) fileProblem = `“${file.name}” is empty`;
+    field.focus();
+  }
 </script>
 
 <h1 class="mt-4">New recipe</h1>
@@ -23,7 +47,18 @@
   <p id="source-help" class="text-sm text-muted">
     Title, servings, what goes in, what to do: in any layout, with headings or none. You can correct what is misread on the next page.
   </p>
+  <p class="mt-2 flex flex-wrap items-center gap-3 text-sm">
+    <label for="file">Or open a file (text, saved web page, recipe JSON):</label>
+    <input
+      id="file"
+      type="file"
+      accept=".txt,.md,.html,.htm,.json,text/plain,text/html,application/json"
+      class="max-w-full file:mr-3 file:min-h-9 file:rounded file:border-2 file:border-ink file:bg-sheet file:px-3 file:text-ink"
+      onchange={(e) => open(e.currentTarget.files?.[0])}
+    />
+  </p>
   <textarea
+    bind:this={field}
     id="source"
     name="source"
     rows="18"

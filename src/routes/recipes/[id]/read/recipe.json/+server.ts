@@ -1,0 +1,14 @@
+import { writeRecipe } from '$core';
+import { isId } from '$lib/server/ids';
+import { getRecipe } from '$lib/server/recipes';
+import { inSchool } from '$lib/server/school';
+import { error } from '@sveltejs/kit';
+
+/** The recipe as a file of this program's own kind; no learner stands in it. */
+export const GET = async ({ params, locals }) => {
+  const row = isId(params.id) ? await inSchool(locals.school, (trx) => getRecipe(trx, params.id)) : null;
+  if (!row) error(404, 'There is no recipe at this address.');
+  return new Response(writeRecipe(row.reading.recipe), {
+    headers: { 'content-type': 'application/json', 'content-disposition': 'attachment; filename="recipe.json"' },
+  });
+};
