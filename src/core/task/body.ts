@@ -1,4 +1,5 @@
 // Turns a recipe's instructions into steps, keeping track of what is where, what is ready and what is hot.
+import { kindOf } from '../technique/lexicon';
 import { findTemperature } from '../amount/temperature';
 import { findFood } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
@@ -53,7 +54,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
 
 function takeClause(state: State, c: Located): void {
   if (!c.verb) return takeUnknown(state, c);
-  const id = c.technique?.id ?? null;
+  const id = kindOf(c.technique?.id) || null;
   const container = CONTAINED.has(id ?? '') ? containerOf(state, c) : null;
   if (state.line !== c.line) state.lineObjects = [];
   state.line = c.line;
@@ -194,7 +195,7 @@ function bake(state: State, c: Located): void {
 }
 
 function onHob(state: State, c: Located, container: string | null): void {
-  const id = c.technique!.id;
+  const id = kindOf(c.technique!.id);
   const pan =
     container ??
     (state.hob && state.container === state.hob ? state.hob : null) ??
@@ -258,7 +259,7 @@ function onHob(state: State, c: Located, container: string | null): void {
 
 /** Adds or joins several things: each thing is put in on its own, then worked in. */
 function putTogether(state: State, c: Located, fresh: Mention[]): void {
-  const id = c.technique!.id;
+  const id = kindOf(c.technique!.id);
   const hadContainer = state.container;
   for (const mention of fresh) makeReady(state, mention, c, false);
   const into = state.container;

@@ -1,7 +1,7 @@
 // From a recipe to a task analysis: routines, gathering, the recipe's own steps, heat off, store, clean up; at the grain that is asked for.
 import { findFood } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
-import { techniqueById } from '../technique/lexicon';
+import { techniqueById, kindOf } from '../technique/lexicon';
 import type { Phase } from '../technique/model';
 import { bodySteps } from './body';
 import { shortTitle } from './wording';
@@ -26,7 +26,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   body = planWaiting(body);
   const phases = phasesOf(body);
   const steps = body.map((draft, i) => stepOf(draft, key(draft), phases[i]!));
-  if (!steps.some((s) => s.technique === 'serve')) {
+  if (!steps.some((s) => kindOf(s.technique) === 'serve')) {
     const draft: Draft = {
       text: `Serve the ${shortTitle(recipe.title)}.`,
       technique: 'serve',
@@ -38,7 +38,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   }
   const cold =
     recipe.ingredients.some((one) => ['fridge', 'freezer'].includes(findFood(one.item)?.keep ?? '')) ||
-    steps.some((s) => techniqueById(s.technique ?? '')?.makes === 'cooked');
+    steps.some((s) => techniqueById(kindOf(s.technique))?.makes === 'cooked');
   const { serve, after } = afterRoutine(recipe, cold);
   const full = (drafts: Draft[], phase: Phase) =>
     drafts.map((d) => stepOf(d, key(d), d.phase ?? techniqueById(d.technique!)?.phase ?? phase));
@@ -77,18 +77,19 @@ function turnOff(body: Draft[]): Draft[] {
   const last = (test: (d: Draft) => boolean) => out.reduce((found, d, i) => (test(d) ? i : found), -1);
   const off = (tool: string) =>
     last(
-      (d) => d.technique === 'turn-off' && (d.tools?.includes(tool) || (tool === 'hob' && !/oven|grill|kettle|microwave/i.test(d.text))),
+      (d) =>
+        kindOf(d.technique) === 'turn-off' && (d.tools?.includes(tool) || (tool === 'hob' && !/oven|grill|kettle|microwave/i.test(d.text))),
     );
-  const hobOn = last((d) => d.technique === 'hob-on');
+  const hobOn = last((d) => kindOf(d.technique) === 'hob-on');
   if (hobOn >= 0) {
-    const lastUse = last((d) => ON_HOB(d) && d.technique !== 'turn-off');
+    const lastUse = last((d) => ON_HOB(d) && kindOf(d.technique) !== 'turn-off');
     // what is stirred into the pan while it is on the ring still belongs to the heat
     const pan = out[hobOn]!.into;
     let end = lastUse;
     while (
       end + 1 < out.length &&
       out[end + 1]!.into === pan &&
-      ['add', 'pour', 'mix', 'toss', 'fold', 'check-done'].includes(out[end + 1]!.technique ?? '') &&
+      ['add', 'pour', 'mix', 'toss', 'fold', 'check-done'].includes(kindOf(out[end + 1]!.technique)) &&
       out[end + 1]!.hazards?.includes('hot')
     )
       end++;
@@ -97,9 +98,9 @@ function turnOff(body: Draft[]): Draft[] {
     else if (offAt >= 0) out[offAt] = { ...out[offAt]!, tools: [...new Set([...(out[offAt]!.tools ?? []), 'hob'])] };
   }
   for (const tool of ['oven', 'grill', 'air-fryer']) {
-    const on = last((d) => d.technique === 'preheat-oven' && d.tools?.includes(tool) === true);
+    const on = last((d) => kindOf(d.technique) === 'preheat-oven' && d.tools?.includes(tool) === true);
     if (on < 0 || off(tool) > on) continue;
-    const out_ = last((d) => d.technique === 'take-out-oven');
+    const out_ = last((d) => kindOf(d.technique) === 'take-out-oven');
     insertAfter(
       out_ > on ? out_ : last((d) => d.tools?.includes(tool) === true),
       tool === 'grill' ? 'grill' : tool === 'oven' ? 'oven' : 'air fryer',
@@ -124,10 +125,11 @@ const RAW_HANDS = new Set([
   'add',
 ]);
 const isRawByHand = (d: Draft) =>
-  d.technique === 'crack-egg' || (RAW_HANDS.has(d.technique ?? '') && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
+  kindOf(d.technique) === 'crack-egg' ||
+  (RAW_HANDS.has(kindOf(d.technique)) && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
 const isDough = (d: Draft) =>
-  (['knead', 'rub-in', 'shape', 'roll-out'].includes(d.technique ?? '') && (d.hazards ?? []).includes('raw-flour')) ||
-  (d.technique === 'add' && /\bdough\b/i.test(d.text));
+  (['knead', 'rub-in', 'shape', 'roll-out'].includes(kindOf(d.technique)) && (d.hazards ?? []).includes('raw-flour')) ||
+  (kindOf(d.technique) === 'add' && /\bdough\b/i.test(d.text));
 
 /** Hands are washed after raw egg, meat, fish and flour dough, before anything else is touched (USDA FSIS). */
 function washAfterRaw(body: Draft[]): Draft[] {
@@ -135,7 +137,7 @@ function washAfterRaw(body: Draft[]): Draft[] {
   let dirty: Draft | null = null;
   for (const draft of body) {
     const raw = isRawByHand(draft) || isDough(draft);
-    if (dirty && !raw && draft.technique !== 'wash-hands') {
+    if (dirty && !raw && kindOf(draft.technique) !== 'wash-hands') {
       out.push({
         text: 'Wash your hands with soap for 20 seconds.',
         technique: 'wash-hands',
@@ -146,7 +148,7 @@ function washAfterRaw(body: Draft[]): Draft[] {
       });
       dirty = null;
     }
-    if (draft.technique === 'wash-hands') dirty = null;
+    if (kindOf(draft.technique) === 'wash-hands') dirty = null;
     if (raw) dirty = draft;
     out.push(draft);
   }
@@ -157,7 +159,7 @@ function washAfterRaw(body: Draft[]): Draft[] {
 function washMeasures(body: Draft[]): Draft[] {
   const wet = new Set<string>();
   return body.flatMap((draft) => {
-    if (draft.technique !== 'measure' || !draft.fillings?.length) return [draft];
+    if (kindOf(draft.technique) !== 'measure' || !draft.fillings?.length) return [draft];
     const form = findFood(draft.uses?.[0]?.item ?? '')?.form ?? 'whole';
     const isWet = form === 'liquid' || form === 'sticky' || form === 'soft';
     const used = draft.fillings.filter((f) => wet.has(f.measure));
@@ -199,12 +201,14 @@ const HEATING = new Set(['hob-on', 'bake', 'microwave', 'boil-kettle', 'toast', 
 
 /** The phase of each step of the recipe: prepare, then cook from the first heat on, then serve. Phases never go back. */
 function phasesOf(body: Draft[]): Phase[] {
-  const own = body.map((d) => (d.technique === 'preheat-oven' ? 'prepare' : (techniqueById(d.technique ?? '')?.phase ?? 'prepare')));
-  const firstHeat = body.findIndex((d) => HEATING.has(d.technique ?? ''));
+  const own = body.map((d) =>
+    kindOf(d.technique) === 'preheat-oven' ? 'prepare' : (techniqueById(kindOf(d.technique))?.phase ?? 'prepare'),
+  );
+  const firstHeat = body.findIndex((d) => HEATING.has(kindOf(d.technique)));
   const lastHeat = own.lastIndexOf('cook');
   let serving = false;
   return body.map((d, i) => {
-    if (i > lastHeat && (d.technique === 'serve' || d.technique === 'eat')) serving = true;
+    if (i > lastHeat && (kindOf(d.technique) === 'serve' || kindOf(d.technique) === 'eat')) serving = true;
     if (serving) return 'serve';
     return firstHeat >= 0 && i >= firstHeat ? 'cook' : 'prepare';
   });

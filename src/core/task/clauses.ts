@@ -42,6 +42,17 @@ const ADVERBS = new Set([
   'coarsely',
   'constantly',
   'firmly',
+  'gradually',
+  'tightly',
+  'neatly',
+  'vigorously',
+  'occasionally',
+  'simply',
+  'just',
+  'quickly',
+  'freshly',
+  'completely',
+  'repeatedly',
 ]);
 const OPENER =
   /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|the next day)\b[\s,:]*)+/i;
@@ -161,6 +172,20 @@ const NOUN_VERBS = new Set([
   'soak',
   'fry',
   'reserve',
+  'label',
+  'date',
+  'pod',
+  'husk',
+  'strip',
+  'snap',
+  'seal',
+  'pack',
+  'level',
+  'rub',
+  'make',
+  'save',
+  'push',
+  'plug',
 ]);
 // What changes by itself: "until the onions soften and brown". An action only with its object behind it.
 const STATE_VERBS = new Set([

@@ -2,7 +2,7 @@
 import type { Quantity } from '../amount/quantity';
 import { findFood } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
-import { techniqueById } from '../technique/lexicon';
+import { techniqueById, kindOf } from '../technique/lexicon';
 import { SUPERVISION, type Cue, type Demand, type Hazard, type Phase, type Supervision, type Technique } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Filling, Step, Use } from './model';
@@ -63,14 +63,14 @@ export function supervisionFor(hazards: readonly Hazard[], least: Supervision = 
 function demandsOf(draft: Draft, technique: Technique | undefined): Demand[] {
   const demands = new Set<Demand>([...(technique?.demands ?? []), ...(draft.demands ?? [])]);
   const fillings = draft.fillings ?? [];
-  if (draft.technique === 'measure') {
+  if (kindOf(draft.technique) === 'measure') {
     demands.delete('count');
     demands.delete('fraction');
     if (fillings.some((f) => f.times > 1)) demands.add('count');
     if (fillings.some((f) => /[/½⅓⅔¼¾⅛]/.test(f.label))) demands.add('fraction');
     if (fillings.length === 0) demands.add('read-number');
   }
-  if (/\d/.test(draft.text) && draft.technique !== 'measure') demands.add('read-number');
+  if (/\d/.test(draft.text) && kindOf(draft.technique) !== 'measure') demands.add('read-number');
   return [...demands];
 }
 

@@ -3,7 +3,7 @@ import { showQuantity, toFraction, Fraction } from '../amount/quantity';
 import { convertUnit, millilitresIn } from '../amount/units';
 import { findFood } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
-import { techniqueById } from '../technique/lexicon';
+import { techniqueById, kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { supervisionFor } from './draft';
 import { knownFoods, unlistedFoods } from './mentions';
@@ -38,7 +38,7 @@ const OUT_MINUTES = 120;
 /** Waiting from which on a job should be planned (common practice). */
 const IDLE_MINUTES = 5;
 
-const isGather = (step: Step) => step.technique === 'gather';
+const isGather = (step: Step) => kindOf(step.technique) === 'gather';
 const CUTS = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate', 'snip', 'tear']);
 const HEATS = new Set(['heat-pan', 'fry', 'cook', 'boil', 'simmer', 'melt']);
 const WASHES = new Set(['wash-hands', 'wash-up']);
@@ -84,7 +84,7 @@ function ingredientFindings({ steps, ingredients, title }: TaskAnalysis): Findin
     ]);
     if (
       uses.length === 0 ||
-      uses.every((u) => worked.has(u.step.technique ?? '') && !/\b(?:over|into|on)\b/.test(u.step.text) && u.step.sourceLine === null)
+      uses.every((u) => worked.has(kindOf(u.step.technique)) && !/\b(?:over|into|on)\b/.test(u.step.text) && u.step.sourceLine === null)
     )
       found.push({
         code: 'listed-not-used',
@@ -96,7 +96,7 @@ function ingredientFindings({ steps, ingredients, title }: TaskAnalysis): Findin
     found.push(
       ...amountFindings(
         one,
-        uses.filter((u) => !worked.has(u.step.technique ?? '')),
+        uses.filter((u) => !worked.has(kindOf(u.step.technique))),
       ),
     );
   });
@@ -123,7 +123,7 @@ function amountFindings(one: Ingredient, uses: { step: Step; use: Step['uses'][n
   // "pour the oil in" and then "heat the oil" speak of one helping
   const parts = uses.filter((u, i) => {
     const before = uses[i - 1];
-    const again = before && HEATS.has(u.step.technique ?? '') && before.use.quantity === u.use.quantity && before.use.unit === u.use.unit;
+    const again = before && HEATS.has(kindOf(u.step.technique)) && before.use.quantity === u.use.quantity && before.use.unit === u.use.unit;
     return u.use.quantity !== null && !again;
   });
   if (!listed || !most || parts.length < 2 || uses.some((u) => u.use.quantity === null)) return [];
@@ -155,14 +155,14 @@ function heatFindings(steps: Step[]): Finding[] {
   let sinceOven: number | null = null;
   for (const step of steps) {
     const appliance = step.tools.find((t) => t === 'oven' || t === 'grill' || t === 'air-fryer');
-    if (step.technique === 'preheat-oven') {
+    if (kindOf(step.technique) === 'preheat-oven') {
       on.set(appliance ?? 'oven', step.key);
       sinceOven = 0;
       continue;
     }
-    if (step.technique === 'hob-on') on.set('hob', step.key);
-    if (step.technique === 'turn-off') for (const tool of step.tools.length ? step.tools : [...on.keys()]) on.delete(tool);
-    if (step.technique === 'bake') {
+    if (kindOf(step.technique) === 'hob-on') on.set('hob', step.key);
+    if (kindOf(step.technique) === 'turn-off') for (const tool of step.tools.length ? step.tools : [...on.keys()]) on.delete(tool);
+    if (kindOf(step.technique) === 'bake') {
       const what = appliance ?? 'oven';
       if (!on.has(what)) {
         found.push({
@@ -199,7 +199,8 @@ function heatFindings(steps: Step[]): Finding[] {
 
 function hotThingFindings(step: Step): Finding[] {
   const found: Finding[] = [];
-  const handlesHot = step.technique === 'bake' || step.technique === 'take-out-oven' || step.technique === 'take-off-heat';
+  const handlesHot =
+    kindOf(step.technique) === 'bake' || kindOf(step.technique) === 'take-out-oven' || kindOf(step.technique) === 'take-off-heat';
   if (handlesHot && !step.tools.includes('oven-gloves'))
     found.push({
       code: 'no-mitt',
@@ -209,7 +210,7 @@ function hotThingFindings(step: Step): Finding[] {
       mend: 'Add oven gloves to this step.',
     });
   if (
-    (step.technique === 'take-out-oven' || step.technique === 'take-off-heat') &&
+    (kindOf(step.technique) === 'take-out-oven' || kindOf(step.technique) === 'take-off-heat') &&
     !step.tools.some((t) => ['stand', 'wire-rack', 'hob', 'board'].includes(t))
   )
     found.push({
@@ -226,8 +227,8 @@ function measureFindings(steps: Step[], kitchen: Kitchen): Finding[] {
   const found: Finding[] = [];
   const wet = new Map<string, string>();
   for (const step of steps) {
-    if (step.technique === 'wash-up') for (const tool of step.tools) wet.delete(tool);
-    if (step.technique !== 'measure') continue;
+    if (kindOf(step.technique) === 'wash-up') for (const tool of step.tools) wet.delete(tool);
+    if (kindOf(step.technique) !== 'measure') continue;
     const item = step.uses[0]?.item ?? '';
     const form = findFood(item)?.form ?? 'whole';
     const isWet = form === 'liquid' || form === 'sticky' || form === 'soft';
@@ -263,14 +264,14 @@ function preparationFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
       if (i === null || !one) continue;
       const food = findFood(one.item);
       const state = done.get(i) ?? new Set<string>();
-      done.set(i, state.add(step.technique ?? ''));
+      done.set(i, state.add(kindOf(step.technique)));
       if (
-        step.technique === 'open-can' ||
-        step.technique === 'rinse' ||
-        step.technique === 'crack-egg' ||
-        step.technique === 'peel' ||
-        step.technique === 'peel-by-hand' ||
-        step.technique === 'wait'
+        kindOf(step.technique) === 'open-can' ||
+        kindOf(step.technique) === 'rinse' ||
+        kindOf(step.technique) === 'crack-egg' ||
+        kindOf(step.technique) === 'peel' ||
+        kindOf(step.technique) === 'peel-by-hand' ||
+        kindOf(step.technique) === 'wait'
       )
         continue;
       if (one.unit === 'can' && !state.has('open-can'))
@@ -280,7 +281,7 @@ function preparationFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
         one.unit === null &&
         !state.has('crack-egg') &&
         !/boiled|white|yolk/i.test(one.item) &&
-        ['add', 'mix', 'beat', 'fold', 'pour'].includes(step.technique ?? '')
+        ['add', 'mix', 'beat', 'fold', 'pour'].includes(kindOf(step.technique))
       )
         tell('not-prepared', step, i, `The ${one.item} are used here and were not cracked before.`, 'Crack them into a small bowl first.');
       const fresh = food?.rinse && one.unit !== 'can' && !/frozen|canned|tinned|powder|cooked|dried(?! lentil)/i.test(one.item);
@@ -289,7 +290,7 @@ function preparationFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
         fresh &&
         !state.has('rinse') &&
         !peeledByHand &&
-        (CUTS.has(step.technique ?? '') || ['add', 'sprinkle', 'serve'].includes(step.technique ?? ''))
+        (CUTS.has(kindOf(step.technique)) || ['add', 'sprinkle', 'serve'].includes(kindOf(step.technique)))
       )
         tell('not-rinsed', step, i, `The ${one.item} were not rinsed before this.`, `Rinse the ${one.item} under cold water first.`);
     }
@@ -301,14 +302,14 @@ function rawFindings(steps: Step[]): Finding[] {
   let raw: Step | null = null;
   for (const step of steps) {
     const handles =
-      step.technique === 'crack-egg' ||
+      kindOf(step.technique) === 'crack-egg' ||
       step.hazards.some(
         (h) =>
           (h === 'raw-meat' || h === 'raw-fish') &&
-          ['slice', 'dice', 'chop', 'halve', 'trim', 'add', 'shape', 'pat-dry'].includes(step.technique ?? ''),
+          ['slice', 'dice', 'chop', 'halve', 'trim', 'add', 'shape', 'pat-dry'].includes(kindOf(step.technique)),
       );
-    if (raw && !handles && !WASHES.has(step.technique ?? '')) {
-      const what = raw.technique === 'crack-egg' ? 'raw egg' : 'raw meat or fish';
+    if (raw && !handles && !WASHES.has(kindOf(step.technique))) {
+      const what = kindOf(raw.technique) === 'crack-egg' ? 'raw egg' : 'raw meat or fish';
       found.push({
         code: 'raw-contact',
         stepKey: step.key,
@@ -317,7 +318,7 @@ function rawFindings(steps: Step[]): Finding[] {
         mend: 'Wash hands before this step.',
       });
     }
-    if (!handles || WASHES.has(step.technique ?? '')) raw = null;
+    if (!handles || WASHES.has(kindOf(step.technique))) raw = null;
     if (handles) raw = step;
   }
   return found;
@@ -328,7 +329,7 @@ function overflowFindings({ steps }: TaskAnalysis, kitchen: Kitchen): Finding[] 
   const full = new Map<string, { ml: number; items: Set<number | null> }>();
   for (const step of steps) {
     const holds = toolById(step.into ?? '')?.holds;
-    if (!holds || !step.into || !['add', 'pour', 'spoon', 'sift'].includes(step.technique ?? '')) continue;
+    if (!holds || !step.into || !['add', 'pour', 'spoon', 'sift'].includes(kindOf(step.technique))) continue;
     const held = full.get(step.into) ?? { ml: 0, items: new Set() };
     full.set(step.into, held);
     const before = held.ml;
@@ -376,10 +377,11 @@ function timeFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
         if (one && food?.perishable && food.keep === 'fridge') out.set(use.ingredient!, { since: clock, step });
       }
     clock += step.minutes.active * LEARNER_TIME_FACTOR;
-    const made = techniqueById(step.technique ?? '')?.makes;
-    const ends = made === 'cooked' || step.technique === 'chill' || step.technique === 'store' || step.technique === 'eat';
+    const made = techniqueById(kindOf(step.technique))?.makes;
+    const ends =
+      made === 'cooked' || kindOf(step.technique) === 'chill' || kindOf(step.technique) === 'store' || kindOf(step.technique) === 'eat';
     if (ends || step.minutes.waiting > 0) {
-      const chilled = step.technique === 'chill' || step.technique === 'store';
+      const chilled = kindOf(step.technique) === 'chill' || kindOf(step.technique) === 'store';
       if (!chilled && !ends) clock += step.minutes.waiting;
       for (const [index, { since }] of out) {
         if (clock - since > OUT_MINUTES)
@@ -394,7 +396,7 @@ function timeFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
       }
       if (ends) clock += step.minutes.waiting;
     }
-    if (step.minutes.waiting >= IDLE_MINUTES && !step.meanwhile && step.technique !== 'preheat-oven')
+    if (step.minutes.waiting >= IDLE_MINUTES && !step.meanwhile && kindOf(step.technique) !== 'preheat-oven')
       found.push({
         code: 'idle-wait',
         stepKey: step.key,

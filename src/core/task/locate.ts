@@ -1,6 +1,6 @@
 // Finds out what one clause of a method is about: its technique, its ingredients, its tools, and its object where it is left unsaid.
 import { findFood } from '../recipe/food';
-import { findTechnique, techniqueById, TECHNIQUES } from '../technique/lexicon';
+import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import { mentionsIn, type Mention } from './mentions';
@@ -27,7 +27,7 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
     const located = locate(state, clause, line, sharedObject(clauses, i));
     if (!located.technique) return;
     for (const mention of located.mentions) {
-      state.explicit.add(`${mention.ingredient}:${located.technique.id}`);
+      state.explicit.add(`${mention.ingredient}:${kindOf(located.technique.id)}`);
       if (located.technique.id === 'peel' || located.technique.id === 'peel-by-hand')
         state.explicit.add(`${mention.ingredient}:peel`).add(`${mention.ingredient}:peel-by-hand`);
       if (located.technique.id === 'drain-hot') state.explicit.add(`${mention.ingredient}:drain`);
@@ -98,7 +98,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     technique = techniqueById('microwave')!;
   if (
     technique?.id === 'heat-pan' &&
-    state.steps.slice(-2).some((s) => s.technique === 'microwave') &&
+    state.steps.slice(-2).some((s) => kindOf(s.technique) === 'microwave') &&
     tools.length === 0 &&
     mentions.length === 0
   )
@@ -106,7 +106,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   if (technique?.id === 'toast' && tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'))
     technique = techniqueById('fry')!;
   if (technique?.id === 'measure' && clause.verb === 'fill' && !/\b(?:cup|spoon|measure|jug)\b/i.test(rest))
-    technique = techniqueById('spoon')!;
+    technique = techniqueById('stuff')!;
   return { ...clause, rest, line, mentions, tools, technique, words: words.join(' ') };
 }
 

@@ -4,7 +4,7 @@ import { kindOfUnit, type Unit } from '../amount/units';
 import { findFood } from '../recipe/food';
 import { preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
-import { findTechnique } from '../technique/lexicon';
+import { findTechnique, kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { rawHazard, useOf, type Draft } from './draft';
 import { measuringOf } from './measuring';
@@ -33,15 +33,15 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
   const raw = rawHazard(one);
   const base = { sourceLine: null, uses, thing: the, name };
   const hazards: Hazard[] = raw && raw !== 'raw-flour' && raw !== 'raw-egg' ? [raw] : [];
-  const done = (technique: string) => explicit.has(`${index}:${technique}`);
+  const done = (technique: string) => explicit.has(`${index}:${kindOf(technique)}`);
   const steps: Draft[] = [];
   const work = one.preparation.flatMap((phrase) => workOf(phrase, one));
-  const cut = work.some((w) => CUTS.has(w.technique)) || [...CUTS].some(done);
+  const cut = work.some((w) => CUTS.has(kindOf(w.technique))) || [...CUTS].some(done);
 
   if (one.unit === 'can' && !done('open-can'))
     steps.push({ ...base, technique: 'open-can', text: `Open the can of ${name}.`, thing: `the can of ${name}` });
   const fresh = food?.rinse && one.unit !== 'can' && !/frozen|canned|tinned|dried(?! lentil)|powder|cooked/i.test(one.item);
-  if (fresh && !done('rinse') && !work.some((w) => w.technique === 'rinse'))
+  if (fresh && !done('rinse') && !work.some((w) => kindOf(w.technique) === 'rinse'))
     steps.push({
       ...base,
       technique: 'rinse',
@@ -63,7 +63,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
     one.unit === null &&
     one.min !== null &&
     toFraction(one.min)!.compare(1) < 0 &&
-    !work.some((w) => w.technique === 'juice' || w.technique === 'halve');
+    !work.some((w) => kindOf(w.technique) === 'juice' || kindOf(w.technique) === 'halve');
   if (halfOne && food?.form === 'whole' && ['fruit', 'vegetable'].includes(food.group))
     steps.push({
       ...base,
@@ -76,13 +76,13 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
     });
   for (const w of work) {
     if (done(w.technique)) continue;
-    if (w.technique === 'juice') {
+    if (kindOf(w.technique) === 'juice') {
       steps.push({ ...base, technique: 'halve', text: `Cut ${the} in half.`, into: 'board', name: `half-${name}` });
       const amount = one.min && !toFraction(one.min)!.equals(1) ? `${showQuantity(one.min)} ${name}` : the;
       steps.push({ ...base, technique: 'juice', text: `Squeeze the juice of ${amount} into a small bowl.`, into: 'small-bowl' });
       continue;
     }
-    if (w.technique === 'rinse' && (one.unit === 'can' || food?.form === 'grain')) {
+    if (kindOf(w.technique) === 'rinse' && (one.unit === 'can' || food?.form === 'grain')) {
       steps.push({ ...base, technique: 'rinse', text: `Rinse ${the} in a sieve under cold water.`, tools: ['tap', 'sieve'] });
       continue;
     }
@@ -91,7 +91,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
       technique: w.technique,
       text: w.text,
       hazards: food?.choking ? [...hazards, 'choking'] : hazards,
-      into: CUTS.has(w.technique) ? 'board' : null,
+      into: CUTS.has(kindOf(w.technique)) ? 'board' : null,
       ...(w.waiting ? { minutes: { waiting: w.waiting } } : {}),
     });
   }
@@ -100,9 +100,9 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
     one.unit === null &&
     !done('crack-egg') &&
     !/white|yolk|boiled/i.test(one.item) &&
-    !work.some((w) => w.technique === 'crack-egg')
+    !work.some((w) => kindOf(w.technique) === 'crack-egg')
   ) {
-    const at = steps.findIndex((s) => s.technique === 'beat' || s.technique === 'mix');
+    const at = steps.findIndex((s) => kindOf(s.technique) === 'beat' || kindOf(s.technique) === 'mix');
     const crack = crackStep(one, uses, name);
     if (at < 0) steps.push(crack);
     else steps.splice(at, 0, crack);
@@ -209,7 +209,7 @@ export function measureStep(
   }
   const raw = rawHazard(one);
   // meat is weighed where it is bought; weighing it again only spreads what is on it
-  if (measuring.technique === 'weigh' && (raw === 'raw-meat' || raw === 'raw-fish')) return null;
+  if (kindOf(measuring.technique) === 'weigh' && (raw === 'raw-meat' || raw === 'raw-fish')) return null;
   return {
     sourceLine: null,
     technique: measuring.technique,

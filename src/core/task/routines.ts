@@ -1,4 +1,5 @@
 // The routine blocks before and after every recipe: get ready, gather, turn off, store, clean up.
+import { kindOf } from '../technique/lexicon';
 import { showQuantity, toFraction } from '../amount/quantity';
 import { showUnit } from '../amount/units';
 import { findFood } from '../recipe/food';
@@ -82,7 +83,8 @@ const NOT_FETCHED = new Set(['appliance', 'cleaning']);
 
 function gatherTools(steps: Step[], kitchen: Kitchen): Draft[] {
   const ids = [...new Set(steps.flatMap((s) => s.tools))].filter((id) => id !== 'apron' && !NOT_FETCHED.has(toolById(id)?.kind ?? ''));
-  if (steps.some((s) => s.fillings.length > 0 && s.technique === 'measure') && !ids.includes('table-knife')) ids.push('table-knife');
+  if (steps.some((s) => s.fillings.length > 0 && kindOf(s.technique) === 'measure') && !ids.includes('table-knife'))
+    ids.push('table-knife');
   const byPlace = new Map<string, string[]>();
   for (const id of ids) {
     const place = kitchen.tools.find((t) => t.id === id)?.place ?? '';

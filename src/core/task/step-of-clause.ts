@@ -1,4 +1,5 @@
 // A step from a clause: its tools, hazards, times and cues; and what "it" will mean in the next one.
+import { kindOf } from '../technique/lexicon';
 import { findFood, nameWords } from '../recipe/food';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
@@ -23,17 +24,18 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into));
   const tools = [...named, ...own];
   if (into && !tools.includes(into) && isContainer(into)) tools.push(into);
-  const fromPan = ['pour', 'spoon', 'serve', 'lift-out'].includes(technique?.id ?? '') && state.hotFood && into !== state.hob;
+  const fromPan = ['pour', 'spoon', 'serve', 'lift-out'].includes(kindOf(technique?.id)) && state.hotFood && into !== state.hob;
   const raw = mentions
     .filter((m) => !state.cooked.has(m.ingredient))
     .flatMap((m) => rawHazard(state.recipe.ingredients[m.ingredient]) ?? [])
-    .filter((h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold'].includes(technique?.id ?? ''));
+    .filter((h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold'].includes(kindOf(technique?.id)));
   const dough =
     !state.inOven &&
     [...state.placed.keys()].some((i) => rawHazard(state.recipe.ingredients[i]) === 'raw-flour' && state.placed.get(i) !== state.hob);
-  if (dough && ['mix', 'beat', 'fold', 'rub-in', 'knead', 'shape', 'roll-out'].includes(technique?.id ?? '')) raw.push('raw-flour');
+  if (dough && ['mix', 'beat', 'fold', 'rub-in', 'knead', 'shape', 'roll-out'].includes(kindOf(technique?.id))) raw.push('raw-flour');
   const hotItem = mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
-  const choking = CUTTING.has(technique?.id ?? '') && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
+  const choking =
+    CUTTING.has(kindOf(technique?.id)) && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
   const waiting = minutesOfText(`${c.rest} ${c.until ?? ''}`);
   if (waiting !== null && technique && ['cook', 'simmer', 'fry', 'boil'].includes(technique.id) && !tools.includes('timer'))
     tools.push('timer');
@@ -50,7 +52,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
       ...raw,
       ...hotItem,
       ...(choking ? (['choking'] as const) : []),
-      ...(HOB.has(technique?.id ?? '') ? (['hot'] as const) : []),
+      ...(HOB.has(kindOf(technique?.id)) ? (['hot'] as const) : []),
     ],
     cues: cuesOf(c, technique?.id ?? null),
     minutes: waits
@@ -90,7 +92,7 @@ export function push(state: State, draft: Draft): void {
 
 /** What "it" and "them" will mean in the next action. */
 export function remember(state: State, c: Located): void {
-  const id = c.technique?.id ?? '';
+  const id = kindOf(c.technique?.id);
   if (CUTTING.has(id) || id === 'rinse' || id === 'drain')
     for (const m of c.mentions) if (!state.lineObjects.includes(m.ingredient)) state.lineObjects.push(m.ingredient);
   const phrase = objectPhrase(c.rest);
@@ -102,7 +104,7 @@ export function remember(state: State, c: Located): void {
     state.object = c.mentions.length > 2 ? 'everything' : plainObject(phrase, c);
     if (c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);
   }
-  if (OVEN_FOOD.has(c.technique?.id ?? '')) state.object = null;
+  if (OVEN_FOOD.has(kindOf(c.technique?.id))) state.object = null;
 }
 
 const plainObject = (phrase: string, c: Located) =>

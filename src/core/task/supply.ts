@@ -1,4 +1,5 @@
 // Brings an ingredient to its step: rinsed, cut, opened and measured before its first use, and parted where the recipe parts it.
+import { kindOf } from '../technique/lexicon';
 import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { convertUnit, type Unit } from '../amount/units';
 import { useOf, type Draft } from './draft';
@@ -42,7 +43,7 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
   }
   const one = state.recipe.ingredients[index]!;
   const hot = state.beforeHeat !== null;
-  if (!worked || c.technique?.id === 'rinse') {
+  if (!worked || kindOf(c.technique?.id) === 'rinse') {
     const amount = amountOf(state, mention);
     if (amount && !measuredAlready(state, index, mention)) {
       if (/\b(?:boiling|hot)\s+water\b/i.test(one.item) && !state.explicit.has('kettle')) {
@@ -57,7 +58,7 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
           minutes: { waiting: 3 },
         });
       }
-      const cut = early.some((s) => CUTTING.has(s.technique ?? '')) || one.preparation.length > 0;
+      const cut = early.some((s) => CUTTING.has(kindOf(s.technique))) || one.preparation.length > 0;
       const step = measureStep(
         state.recipe.ingredients,
         index,
@@ -91,7 +92,9 @@ function amountOf(state: State, mention: Mention): { quantity: Quantity | null; 
 function measuredAlready(state: State, index: number, mention: Mention): boolean {
   return (
     mention.part === 'all' &&
-    state.steps.some((s) => (s.technique === 'measure' || s.technique === 'weigh') && s.uses?.some((u) => u.ingredient === index))
+    state.steps.some(
+      (s) => (kindOf(s.technique) === 'measure' || kindOf(s.technique) === 'weigh') && s.uses?.some((u) => u.ingredient === index),
+    )
   );
 }
 

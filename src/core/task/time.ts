@@ -1,4 +1,5 @@
 // How long a task takes, whether it fits a lesson, and where it can safely stop until the next.
+import { kindOf } from '../technique/lexicon';
 import { findFood } from '../recipe/food';
 import { LEARNER_TIME_FACTOR, type Step, type TaskAnalysis } from './model';
 
@@ -75,11 +76,11 @@ export function lessonTime(
 /** Cold work on things that keep, the longest first; getting everything out is one of them. */
 function beforeOf(steps: Step[], factor: number): LessonTime['before'] {
   const minutes = (list: Step[]) => round(sum(list.map((s) => s.minutes.active)) * factor);
-  const gather = steps.filter((s) => s.technique === 'gather');
+  const gather = steps.filter((s) => kindOf(s.technique) === 'gather');
   const cold = steps.filter(
     (s) =>
       ['prepare', 'cook'].includes(s.phase) &&
-      KEEPS.has(s.technique ?? '') &&
+      KEEPS.has(kindOf(s.technique)) &&
       s.minutes.waiting === 0 &&
       !isRaw(s) &&
       !s.hazards.includes('hot'),
@@ -112,26 +113,27 @@ function stopsOf(task: TaskAnalysis, factor: number): StoppingPlace[] {
     clock += step.minutes.active * factor + step.minutes.waiting;
     if (step.phase !== 'prepare' && step.phase !== 'cook') return;
     worked = true;
-    if (step.technique === 'hob-on') on.add('hob');
+    if (kindOf(step.technique) === 'hob-on') on.add('hob');
     // an oven that heats with nothing in it can be turned off again
-    if (step.technique === 'bake') on.add('oven');
-    if (step.technique === 'turn-off') for (const tool of step.tools.length ? step.tools : [...on]) on.delete(tool);
+    if (kindOf(step.technique) === 'bake') on.add('oven');
+    if (kindOf(step.technique) === 'turn-off') for (const tool of step.tools.length ? step.tools : [...on]) on.delete(tool);
     if (isRaw(step)) raw = true;
-    if (riser >= 0 && step.uses.some((u) => u.ingredient === riser) && ['add', 'mix', 'sift'].includes(step.technique ?? '')) rising = true;
+    if (riser >= 0 && step.uses.some((u) => u.ingredient === riser) && ['add', 'mix', 'sift'].includes(kindOf(step.technique)))
+      rising = true;
     if (step.hazards.includes('hot')) hot = true;
-    if (['cool', 'chill'].includes(step.technique ?? '')) hot = false;
-    if (['bake', 'fry', 'simmer', 'boil', 'cook', 'microwave'].includes(step.technique ?? '')) {
+    if (['cool', 'chill'].includes(kindOf(step.technique))) hot = false;
+    if (['bake', 'fry', 'simmer', 'boil', 'cook', 'microwave'].includes(kindOf(step.technique))) {
       raw = false;
       rising = false;
     }
     for (const use of step.uses) if (findFood(use.item)?.perishable || findFood(use.item)?.rinse) cold.add(use.item);
     if (i >= lastWork || !worked || on.size > 0 || raw || rising || hot) return;
-    const chills = step.technique === 'chill' || step.technique === 'soak' || /\bovernight\b/i.test(step.text);
+    const chills = kindOf(step.technique) === 'chill' || kindOf(step.technique) === 'soak' || /\bovernight\b/i.test(step.text);
     const next = task.steps[i + 1];
     // a natural end: before heat, before raw food, at a long rest; not between a measure and its bowl
     const before =
       next !== undefined &&
-      (['hob-on', 'preheat-oven', 'crack-egg', 'boil-kettle', 'microwave'].includes(next.technique ?? '') || isRaw(next));
+      (['hob-on', 'preheat-oven', 'crack-egg', 'boil-kettle', 'microwave'].includes(kindOf(next.technique)) || isRaw(next));
     if (!chills && !before) return;
     const keep =
       cold.size > 0

@@ -1,4 +1,5 @@
 // The words of steps, and the cues in them: verb first, then what, where, how long and until when.
+import { kindOf } from '../technique/lexicon';
 import { Fraction, showQuantity } from '../amount/quantity';
 import { dialCelsius } from '../amount/temperature';
 import { findFood } from '../recipe/food';
@@ -36,7 +37,7 @@ export function joinedWording(c: Located, place: string): string {
   const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || toolById(t.id)?.kind === 'appliance');
   const with_ = tool ? ` with the ${toolById(tool.id)!.name}` : '';
   const manner = c.adverb ? ` ${c.adverb}` : '';
-  const how = c.technique!.id === 'fold' ? 'Fold everything together' : `${cap(c.verb!)} everything`;
+  const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${cap(c.verb!)} everything`;
   return sentence(`${how} in ${place}${with_}${manner}${c.until ? ` ${c.until}` : ''}`);
 }
 
@@ -64,16 +65,17 @@ export function wording(state: State, c: Located): string {
   let rest = c.rest.replace(PARTICIPLE, '').replace(/\bsometimes\b/i, 'now and then');
   const alone = !objectPhrase(rest);
   const object = c.shared && !rest ? state.object : null;
-  const needsObject = ['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out', 'cool', 'chill'].includes(c.technique?.id ?? '');
+  const needsObject = ['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out', 'cool', 'chill'].includes(kindOf(c.technique?.id));
   if (object && needsObject && alone) rest = `${object} ${rest}`;
   rest = replacePronoun(state, rest);
   for (const mention of c.mentions) if (mention.quantity && mention.unit) rest = withoutAmount(rest, mention);
   const place = state.container ? ` in the ${toolById(state.container)?.name ?? 'bowl'}` : '';
-  if (!rest && c.technique?.id === 'mix') rest = `everything${place}`;
-  if (c.technique?.id === 'cover' && !objectPhrase(rest) && state.container) rest = `the ${toolById(state.container)?.name} ${rest}`;
-  if (c.technique?.id === 'take-off-heat' && alone && (state.hob ?? state.container))
+  if (!rest && kindOf(c.technique?.id) === 'mix') rest = `everything${place}`;
+  if (kindOf(c.technique?.id) === 'cover' && !objectPhrase(rest) && state.container)
+    rest = `the ${toolById(state.container)?.name} ${rest}`;
+  if (kindOf(c.technique?.id) === 'take-off-heat' && alone && (state.hob ?? state.container))
     rest = `the ${toolById((state.hob ?? state.container)!)?.name} ${rest}`;
-  if (c.technique?.id === 'serve' && (!objectPhrase(rest) || !rest)) rest = `the ${shortTitle(state.recipe.title)} ${rest}`;
+  if (kindOf(c.technique?.id) === 'serve' && (!objectPhrase(rest) || !rest)) rest = `the ${shortTitle(state.recipe.title)} ${rest}`;
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
   const lead = c.lead && !leadIsKnown(c) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
   const until = c.until ? ` ${c.until}` : '';

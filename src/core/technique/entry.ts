@@ -13,3 +13,24 @@ export function technique(id: string, name: string, verbs: string, rest: Written
   const cues = Object.entries(rest.cues).map(([key, text]): Cue => ({ sense: SENSES[key as keyof Cues], text }));
   return { ...rest, id, name, verbs: verbs.split('|'), cues };
 }
+
+/**
+ * A technique that is done like another of the lexicon: what is not stated is as in that one. Its own words, small steps and cues are always stated.
+ */
+export function variant(
+  of: Technique,
+  id: string,
+  name: string,
+  verbs: string,
+  own: Pick<Written, 'small' | 'cues'> & Partial<Written>,
+): Technique {
+  const { id: like, name: _, verbs: __, cues: ___, only: ____, ...base } = of;
+  return technique(id, name, verbs, { ...base, like: of.like ?? like, ...own });
+}
+
+/** The entry of a list with this id; for writing variants. */
+export function entryOf(list: readonly Technique[], id: string): Technique {
+  const found = list.find((t) => t.id === id);
+  if (!found) throw new Error(`the lexicon has no “${id}”`);
+  return found;
+}

@@ -2,15 +2,33 @@
 import { COOK } from './lexicon/cook';
 import { PREPARE } from './lexicon/prepare';
 import { ROUTINE } from './lexicon/routine';
+import { VARIANTS_COOK } from './lexicon/variants-cook';
+import { VARIANTS_PREPARE } from './lexicon/variants-prepare';
+import { VARIANTS_ROUTINE } from './lexicon/variants-routine';
 import type { Technique } from './model';
 
-export const TECHNIQUES: readonly Technique[] = [...ROUTINE, ...PREPARE, ...COOK];
+export const TECHNIQUES: readonly Technique[] = [
+  ...ROUTINE,
+  ...VARIANTS_ROUTINE,
+  ...PREPARE,
+  ...VARIANTS_PREPARE,
+  ...COOK,
+  ...VARIANTS_COOK,
+];
 
 const BY_ID = new Map(TECHNIQUES.map((t) => [t.id, t]));
 
 /** A technique by its id; undefined when there is none. */
 export function techniqueById(id: string): Technique | undefined {
   return BY_ID.get(id);
+}
+
+/**
+ * The technique that one is done like: mincing is done like chopping. Where steps are built and walked, the two are treated alike.
+ * @returns the id itself for one that is like no other; empty for none
+ */
+export function kindOf(id: string | null | undefined): string {
+  return id ? (BY_ID.get(id)?.like ?? id) : '';
 }
 
 type Entry = { words: string[]; technique: Technique };

@@ -101,6 +101,8 @@ export type Technique = {
   verbs: readonly string[];
   /** Only with these: food ids or groups, tool ids, or words. Absent: with anything. */
   only?: readonly string[];
+  /** Id of the more general technique that it is done like. */
+  like?: string;
   phase: Phase;
   /** Small steps at fine grain, each one observable action. {thing}, {tool} and {place} stand for the step's own. */
   small: readonly string[];

@@ -30,7 +30,7 @@ export const COOK = [
     cues: { see: 'the ring glows or a flame shows', hear: 'a click' },
     minutes: { active: 0.3, waiting: 0 },
   }),
-  technique('heat-pan', 'heat in a pan', 'heat|warm|heat up|warm up|reheat|bring to temperature', {
+  technique('heat-pan', 'heat in a pan', 'heat|warm|heat up|warm up|bring to temperature', {
     ...onHob,
     motif: 'heat',
     tools: ['saucepan', 'hob'],
@@ -39,7 +39,7 @@ export const COOK = [
     cues: { see: 'steam or a shimmer', hear: 'a drop sizzles', time: 'about 2 minutes' },
     minutes: { active: 0.5, waiting: 2 },
   }),
-  technique('boil', 'bring to the boil', 'boil|bring to boil|bring|blanch|parboil|bring to a simmer', {
+  technique('boil', 'bring to the boil', 'boil|bring to boil|bring|bring to a simmer|bring back to boil', {
     ...onHob,
     motif: 'heat',
     tools: ['saucepan', 'hob'],
@@ -63,7 +63,7 @@ export const COOK = [
     cues: { hear: 'a click when it is done', see: 'steam; the light goes out' },
     minutes: { active: 0.7, waiting: 3 },
   }),
-  technique('simmer', 'simmer', 'simmer|poach|stew|bubble|cook gently|braise|reduce|thicken|simmer gently', {
+  technique('simmer', 'simmer', 'simmer|stew|bubble|cook gently|braise|simmer gently', {
     ...onHob,
     motif: 'heat',
     tools: ['saucepan', 'hob'],
@@ -74,23 +74,18 @@ export const COOK = [
     cues: { see: 'small bubbles at the edge', hear: 'a soft plop', time: 'the timer rings', feel: 'a fork goes in easily' },
     minutes: { active: 1, waiting: 15 },
   }),
-  technique(
-    'fry',
-    'fry',
-    'fry|saute|sauté|brown|sear|soften|sweat|shallow fry|stir-fry|stir fry|pan-fry|caramelise|caramelize|wilt|toast in a pan|sizzle|pop|crisp',
-    {
-      ...onHob,
-      motif: 'heat',
-      tools: ['frying-pan', 'hob', 'spatula'],
-      hazards: ['hot', 'splash'],
-      makes: 'cooked',
-      small: ['Turn the handle in.', 'Lay {thing} in, away from you.', 'Stir with the long spoon.', 'Look at the colour.'],
-      demands: ['heat', 'sight', 'noise', 'smell', 'judge-doneness', 'standing'],
-      cues: { see: 'soft and golden', hear: 'the sizzle slows', time: 'the timer rings' },
-      minutes: { active: 5, waiting: 0 },
-    },
-  ),
-  technique('cook', 'cook', 'cook|cook through|cook until|steam|continue cooking', {
+  technique('fry', 'fry', 'fry|saute|sauté|sear|shallow fry|pan-fry|sizzle|pop|crisp', {
+    ...onHob,
+    motif: 'heat',
+    tools: ['frying-pan', 'hob', 'spatula'],
+    hazards: ['hot', 'splash'],
+    makes: 'cooked',
+    small: ['Turn the handle in.', 'Lay {thing} in, away from you.', 'Stir with the long spoon.', 'Look at the colour.'],
+    demands: ['heat', 'sight', 'noise', 'smell', 'judge-doneness', 'standing'],
+    cues: { see: 'soft and golden', hear: 'the sizzle slows', time: 'the timer rings' },
+    minutes: { active: 5, waiting: 0 },
+  }),
+  technique('cook', 'cook', 'cook|cook through|cook until|continue cooking', {
     ...onHob,
     motif: 'heat',
     tools: ['saucepan', 'hob'],
@@ -138,7 +133,7 @@ export const COOK = [
     cues: { see: 'the pan is on the stand' },
     minutes: { active: 0.4, waiting: 0 },
   }),
-  technique('bake', 'bake', 'bake|roast|oven-bake|grill|broil|air fry|cook in oven|put in oven|place in oven', {
+  technique('bake', 'bake', 'bake|oven-bake|cook in oven|put in oven|place in oven', {
     phase: 'cook',
     motif: 'oven',
     tools: ['oven', 'oven-gloves'],
@@ -257,7 +252,7 @@ export const COOK = [
     cues: { see: 'no foam left' },
     minutes: { active: 0.5, waiting: 0 },
   }),
-  technique('check-done', 'check that it is done', 'check|test|taste|insert|check that', {
+  technique('check-done', 'check that it is done', 'check|test|insert|check that', {
     phase: 'cook',
     motif: 'check',
     tools: [],
@@ -269,22 +264,17 @@ export const COOK = [
     cues: { feel: 'a fork goes in easily', measure: 'as the table for this food says' },
     minutes: { active: 0.5, waiting: 0 },
   }),
-  technique(
-    'wait',
-    'wait',
-    'wait|leave|let stand|stand|rest|let rest|let sit|leave to stand|leave to rest|let|allow|sit|keep|keep warm|hold|rise|prove|ferment|start',
-    {
-      phase: 'cook',
-      motif: 'wait',
-      tools: ['timer'],
-      hazards: [],
-      supervision: 'none',
-      small: ['Set the timer.', 'Do the next job or wait.', 'Stop when the timer rings.'],
-      demands: ['waiting'],
-      cues: { time: 'the timer rings' },
-      minutes: { active: 0.2, waiting: 5 },
-    },
-  ),
+  technique('wait', 'wait', 'wait|leave|let stand|stand|let sit|leave to stand|let|allow|sit|keep|keep warm|hold|start', {
+    phase: 'cook',
+    motif: 'wait',
+    tools: ['timer'],
+    hazards: [],
+    supervision: 'none',
+    small: ['Set the timer.', 'Do the next job or wait.', 'Stop when the timer rings.'],
+    demands: ['waiting'],
+    cues: { time: 'the timer rings' },
+    minutes: { active: 0.2, waiting: 5 },
+  }),
   technique('cool', 'cool', 'cool|let cool|leave to cool|cool down|allow to cool', {
     phase: 'cook',
     motif: 'wait',
@@ -299,7 +289,7 @@ export const COOK = [
   technique(
     'chill',
     'chill in the fridge',
-    'chill|refrigerate|put in fridge|place in fridge|freeze|cool in fridge|leave overnight|leave in fridge',
+    'chill|refrigerate|put in fridge|place in fridge|cool in fridge|leave overnight|leave in fridge',
     {
       phase: 'store',
       motif: 'chill',
@@ -323,7 +313,7 @@ export const COOK = [
     cues: { feel: 'no hard middle' },
     minutes: { active: 0.3, waiting: 60 },
   }),
-  technique('fluff', 'fluff with a fork', 'fluff|fluff up|loosen|separate', {
+  technique('fluff', 'fluff with a fork', 'fluff|fluff up|loosen', {
     phase: 'cook',
     motif: 'stir',
     tools: ['fork'],
@@ -334,7 +324,7 @@ export const COOK = [
     cues: { see: 'loose grains, no lumps' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  technique('lift-out', 'lift out', 'remove|lift|lift out|take|take out|turn out|unmould|loosen from', {
+  technique('lift-out', 'lift out', 'remove|lift|lift out|take|take out|loosen from', {
     phase: 'cook',
     motif: 'lift-out',
     tools: ['tongs'],
@@ -345,7 +335,7 @@ export const COOK = [
     cues: { see: 'it lies in its new place' },
     minutes: { active: 0.5, waiting: 0 },
   }),
-  technique('serve', 'serve', 'serve|dish up|share out|plate|plate up|divide between|portion|share|divide among|serve up|serve with', {
+  technique('serve', 'serve', 'serve|serve up|serve with|serve in', {
     phase: 'serve',
     motif: 'serve',
     tools: ['spoon', 'serving-bowl'],

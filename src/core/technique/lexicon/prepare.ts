@@ -18,7 +18,7 @@ const cutSteps = (last: string) => [
 ];
 
 export const PREPARE = [
-  technique('measure', 'fill a measure', 'measure|fill|level|weigh out', {
+  technique('measure', 'fill a measure', 'measure|fill|measure out', {
     phase: 'prepare',
     motif: 'fill',
     tools: [],
@@ -30,7 +30,7 @@ export const PREPARE = [
     cues: { see: 'full to the top and flat', feel: 'level under a flat edge' },
     minutes: { active: 0.5, waiting: 0 },
   }),
-  technique('weigh', 'weigh', 'weigh', {
+  technique('weigh', 'weigh', 'weigh|weigh out', {
     phase: 'prepare',
     motif: 'fill',
     tools: ['scale', 'small-bowl'],
@@ -91,21 +91,21 @@ export const PREPARE = [
     cues: { see: 'no skin left', feel: 'soft all round' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  technique('trim', 'trim the ends', 'trim|top and tail|core|deseed|seed|pit|stone|destone|hull|remove seeds', {
+  technique('trim', 'trim the ends', 'trim|top and tail|top|cut off ends', {
     ...cutting,
     small: cutSteps('Cut off the part that is not eaten.'),
     demands: ['two-hands', 'fine-aim', 'sight', 'strong-grip'],
     cues: { see: 'no ends, seeds or core left' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  technique('slice', 'slice', 'slice|thinly slice|cut into slices|cut into rounds|cut into strips|julienne|shave', {
+  technique('slice', 'slice', 'slice|thinly slice|cut into slices|cut into rounds|shave|carve', {
     ...cutting,
     small: cutSteps('Saw down to the board. Move the hand back and cut again.'),
     demands: ['two-hands', 'fine-aim', 'sight', 'strong-grip'],
     cues: { see: 'all slices about as thick as a finger', feel: 'flat, even slices' },
     minutes: { active: 1.5, waiting: 0 },
   }),
-  technique('dice', 'dice', 'dice|cube|cut into cubes|cut into chunks|cut into pieces', {
+  technique('dice', 'dice', 'dice|cube|cut into cubes|cut into squares', {
     ...cutting,
     small: [
       'Slice {thing}.',
@@ -118,14 +118,14 @@ export const PREPARE = [
     cues: { see: 'cubes of about one size' },
     minutes: { active: 2, waiting: 0 },
   }),
-  technique('chop', 'chop', 'chop|mince|finely chop|roughly chop|chop up|cut|cut up|shred|carve', {
+  technique('chop', 'chop', 'chop|finely chop|roughly chop|chop up|cut', {
     ...cutting,
     small: cutSteps('Cut down to the board, again and again.'),
     demands: ['two-hands', 'fine-aim', 'sight', 'strong-grip'],
     cues: { see: 'small pieces, no big ones left' },
     minutes: { active: 2, waiting: 0 },
   }),
-  technique('halve', 'cut in half or quarters', 'halve|quarter|cut in half|cut into quarters|cut in two|cut into wedges|split', {
+  technique('halve', 'cut in half', 'halve|cut in half|cut in two|split|cut into halves', {
     ...cutting,
     small: [
       'Hold {thing} with a bridge hand: thumb on one side, fingers on the other.',
@@ -137,7 +137,7 @@ export const PREPARE = [
     cues: { see: 'two parts of one size' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  technique('grate', 'grate', 'grate|zest|shred on grater', {
+  technique('grate', 'grate', 'grate|shred on grater', {
     phase: 'prepare',
     motif: 'grate',
     tools: ['grater', 'plate'],
@@ -154,7 +154,7 @@ export const PREPARE = [
     cues: { see: 'a heap of shreds', feel: 'stop when the piece is small' },
     minutes: { active: 2, waiting: 0 },
   }),
-  technique('tear', 'tear', 'tear|rip|tear up|shred by hand|pull apart|break up|crumble|pick', {
+  technique('tear', 'tear', 'tear|rip|tear up', {
     phase: 'prepare',
     motif: 'tear',
     tools: [],
@@ -178,7 +178,8 @@ export const PREPARE = [
     cues: { see: 'small pieces', hear: 'a snip for each cut' },
     minutes: { active: 1, waiting: 0 },
   }),
-  technique('crush-garlic', 'crush', 'crush|press|bash', {
+  technique('crush-garlic', 'crush garlic', 'crush|press|bash|mince', {
+    only: ['garlic'],
     phase: 'prepare',
     motif: 'press',
     tools: ['garlic-press'],
@@ -222,7 +223,7 @@ export const PREPARE = [
     cues: { see: 'no shell in the bowl', hear: 'a crack' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  technique('beat', 'beat', 'beat|whisk|whip|beat together|whisk together|whip up', {
+  technique('beat', 'beat', 'beat|beat together', {
     phase: 'prepare',
     motif: 'whisk',
     tools: ['whisk'],
@@ -250,7 +251,7 @@ export const PREPARE = [
   technique(
     'mix',
     'mix',
-    'mix|stir|combine|mix together|stir together|blend together|stir in|mix in|mix through|swirl|stir through|beat in|whisk in|work in|dissolve|toss together',
+    'mix|stir|combine|mix together|stir together|blend together|stir in|mix in|mix through|swirl|stir through|beat in|whisk in|work in|toss together|blend in|bring together',
     {
       phase: 'prepare',
       motif: 'stir',
@@ -281,7 +282,7 @@ export const PREPARE = [
     cues: { see: 'no streaks left', feel: 'still light' },
     minutes: { active: 1.5, waiting: 0 },
   }),
-  technique('toss', 'toss', 'toss|coat|turn in|shake', {
+  technique('toss', 'toss', 'toss|turn in|shake', {
     phase: 'prepare',
     motif: 'stir',
     tools: ['spoon'],
@@ -293,7 +294,7 @@ export const PREPARE = [
     cues: { see: 'all pieces shine' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  technique('mash', 'mash', 'mash|crush with a fork|squash|puree with a fork', {
+  technique('mash', 'mash', 'mash|mash up|crush with a fork|squash|puree with a fork', {
     phase: 'prepare',
     motif: 'mash',
     tools: ['masher'],
@@ -359,23 +360,18 @@ export const PREPARE = [
     cues: { see: 'one thickness all over', feel: 'no thick places' },
     minutes: { active: 2, waiting: 0 },
   }),
-  technique(
-    'shape',
-    'shape',
-    'shape|form|roll into|roll|divide|cut out|make into|mould|mold|stamp out|wrap|roll up|fold over|twist|crimp|seal|pinch',
-    {
-      phase: 'prepare',
-      motif: 'shape',
-      tools: [],
-      hazards: [],
-      supervision: 'none',
-      small: ['Take one piece.', 'Roll or press it in your hands.', 'Put it down in its place.', 'Take the next piece.'],
-      demands: ['two-hands', 'fine-aim', 'wet-sticky', 'count'],
-      cues: { see: 'all of about one size', feel: 'smooth, holds together' },
-      minutes: { active: 3, waiting: 0 },
-    },
-  ),
-  technique('spread', 'spread', 'spread|smooth|butter|spread out|level off|smooth over', {
+  technique('shape', 'shape', 'shape|form|roll into|roll|make into|mould|mold|twist', {
+    phase: 'prepare',
+    motif: 'shape',
+    tools: [],
+    hazards: [],
+    supervision: 'none',
+    small: ['Take one piece.', 'Roll or press it in your hands.', 'Put it down in its place.', 'Take the next piece.'],
+    demands: ['two-hands', 'fine-aim', 'wet-sticky', 'count'],
+    cues: { see: 'all of about one size', feel: 'smooth, holds together' },
+    minutes: { active: 3, waiting: 0 },
+  }),
+  technique('spread', 'spread', 'spread|butter|spread out', {
     phase: 'prepare',
     motif: 'spread',
     tools: ['table-knife'],
@@ -386,7 +382,7 @@ export const PREPARE = [
     cues: { see: 'covered to the edge' },
     minutes: { active: 1, waiting: 0 },
   }),
-  technique('brush', 'brush or grease', 'brush|grease|oil|glaze|baste', {
+  technique('brush', 'brush', 'brush|glaze', {
     phase: 'prepare',
     motif: 'spread',
     tools: ['pastry-brush'],
@@ -411,7 +407,7 @@ export const PREPARE = [
   technique(
     'add',
     'put in',
-    'add|put|place|tip|drop|throw in|empty|scrape|put in|tip in|transfer|return|add in|move|slide|press into|stuff|pile|load|scoop|lay|layer|arrange|lower|mound|set|set aside|dip|stack|toss in|position|reserve',
+    'add|put|place|tip|drop|throw in|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck',
     {
       phase: 'prepare',
       motif: 'put-in',
@@ -424,7 +420,7 @@ export const PREPARE = [
       minutes: { active: 0.4, waiting: 0 },
     },
   ),
-  technique('pour', 'pour', 'pour|pour in|pour over|drizzle|ladle|drizzle over|pour into', {
+  technique('pour', 'pour', 'pour|pour in|pour over|pour into', {
     phase: 'prepare',
     motif: 'pour',
     tools: [],
@@ -435,7 +431,7 @@ export const PREPARE = [
     cues: { see: 'all is in, none beside', hear: 'the sound rises as it fills' },
     minutes: { active: 0.4, waiting: 0 },
   }),
-  technique('spoon', 'spoon', 'spoon|spoon over|dollop|spoon into|spoon in|scoop out|drop spoonfuls|fill each', {
+  technique('spoon', 'spoon', 'spoon|spoon over|dollop|spoon into|spoon in|drop spoonfuls|fill each', {
     phase: 'prepare',
     motif: 'put-in',
     tools: ['spoon'],
@@ -446,28 +442,23 @@ export const PREPARE = [
     cues: { see: 'all is in' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  technique(
-    'sprinkle',
-    'sprinkle',
-    'sprinkle|scatter|dust|top|garnish|season|crumble over|sprinkle over|scatter over|finish|dot|decorate|grate over',
-    {
-      phase: 'prepare',
-      motif: 'sprinkle',
-      tools: [],
-      hazards: [],
-      supervision: 'none',
-      small: [
-        'Take a little between finger and thumb.',
-        'Hold it high over {place}.',
-        'Rub and move your hand.',
-        'Do it until it is spread.',
-      ],
-      demands: ['fine-aim'],
-      cues: { see: 'spread all over' },
-      minutes: { active: 0.4, waiting: 0 },
-    },
-  ),
-  technique('sift', 'sift', 'sift|sieve|sift in|strain through', {
+  technique('sprinkle', 'sprinkle', 'sprinkle|scatter|crumble over|sprinkle over|scatter over|finish|dot|grate over', {
+    phase: 'prepare',
+    motif: 'sprinkle',
+    tools: [],
+    hazards: [],
+    supervision: 'none',
+    small: [
+      'Take a little between finger and thumb.',
+      'Hold it high over {place}.',
+      'Rub and move your hand.',
+      'Do it until it is spread.',
+    ],
+    demands: ['fine-aim'],
+    cues: { see: 'spread all over' },
+    minutes: { active: 0.4, waiting: 0 },
+  }),
+  technique('sift', 'sift', 'sift|sieve|sift in', {
     phase: 'prepare',
     motif: 'sprinkle',
     tools: ['sieve'],
@@ -478,7 +469,7 @@ export const PREPARE = [
     cues: { see: 'nothing left in the sieve' },
     minutes: { active: 1, waiting: 0 },
   }),
-  technique('drain', 'drain', 'drain|strain|drain off|tip off', {
+  technique('drain', 'drain', 'drain|drain off|tip off|pour off', {
     phase: 'prepare',
     motif: 'drain',
     tools: ['sieve'],
@@ -490,7 +481,7 @@ export const PREPARE = [
     cues: { see: 'no more drips', hear: 'the dripping stops' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  technique('soak', 'soak or marinate', 'soak|marinate|steep|rehydrate', {
+  technique('soak', 'soak', 'soak|steep|rehydrate|cover with water', {
     phase: 'prepare',
     motif: 'wait',
     tools: ['bowl'],
@@ -501,7 +492,7 @@ export const PREPARE = [
     cues: { time: 'the timer rings', feel: 'soft' },
     minutes: { active: 0.5, waiting: 15 },
   }),
-  technique('prick', 'prick', 'prick|pierce|poke|score|stab', {
+  technique('prick', 'prick', 'prick|pierce|poke|stab', {
     phase: 'prepare',
     motif: 'prick',
     tools: ['fork'],
@@ -512,7 +503,7 @@ export const PREPARE = [
     cues: { see: 'holes all over' },
     minutes: { active: 0.5, waiting: 0 },
   }),
-  technique('cover', 'cover', 'cover|put the lid on|wrap in|seal with|close|cover with', {
+  technique('cover', 'cover', 'cover|put the lid on|put on lid|close|cover with', {
     phase: 'prepare',
     motif: 'cover',
     tools: ['lid'],
