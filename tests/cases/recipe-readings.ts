@@ -106,7 +106,7 @@ export const RECIPE_CASES: RecipeCase[] = [
       '1/2 tsp | turmeric ?',
       '2 tbsp | oil ?',
       '1 tsp | cumin seeds ?',
-      '2 clove | garlic ?',
+      '2 clove | garlic | chopped ?',
     ],
   },
   {

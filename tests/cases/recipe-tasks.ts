@@ -14,7 +14,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'banana-ice.txt',
-    method: 'peel-by-hand slice add freeze add add blend scoop eat',
+    method: 'peel-by-hand slice add freeze add add blend add add eat',
     before: 'measure',
     hazards: 'sharp electric',
     faults: [],
@@ -22,7 +22,7 @@ export const TASK_CASES: TaskCase[] = [
   {
     file: 'bean-chilli.txt',
     method: 'heat-pan add add cook add cook mix boil turn-heat cover simmer ladle top',
-    before: 'chop deseed crush-garlic open-can rinse drain measure grate',
+    before: 'chop deseed crush-garlic open-can rinse drain measure grate-cheese',
     hazards: 'sharp hot steam splash edge',
     faults: [],
   },
@@ -49,14 +49,14 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'dal.txt',
-    method: 'rinse add boil simmer skim heat-pan add add pour mix add serve',
+    method: 'rinse add boil simmer heat-pan add add pour mix add serve',
     before: 'measure peel-by-hand chop',
     hazards: 'hot steam splash sharp',
     faults: ['used-not-listed salt', 'used-not-listed rice'],
   },
   {
     file: 'fish-cakes.txt',
-    method: 'boil drain-hot cool mash flake add add mix preheat-oven shape dip coat add brush bake cool',
+    method: 'preheat-oven boil drain-hot cool mash flake add add mix shape dip coat add brush bake cool',
     before: 'peel cut-pieces open-can drain slice chop crack-egg beat rinse',
     hazards: 'sharp hot steam edge raw-egg',
     faults: [],
@@ -147,7 +147,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'rice-ball.txt',
-    method: 'rinse add boil turn-heat cover cook take-off-heat wait dissolve fold shape shape wrap',
+    method: 'rinse add boil turn-heat cover cook take-off-heat wait dissolve fold shape coat wrap',
     before: 'grate toast-dry cut-strips weigh measure rinse',
     hazards: 'sharp hot steam',
     faults: [],
@@ -161,7 +161,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'scones.txt',
-    method: 'preheat-oven rub-in mix add flour-surface knead roll-out cut-out add brush bake cool',
+    method: 'preheat-oven rub-in mix add knead roll-out cut-out add brush bake cool',
     before: 'weigh grate measure',
     hazards: 'sharp hot raw-flour edge',
     faults: [],
@@ -175,7 +175,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'spring-rolls.txt',
-    method: 'add pour wait drain rinse peel cut-strips stuff dip layer add fold-over roll-up repeat serve',
+    method: 'add pour wait drain rinse peel cut-strips fill-pan dip layer add fold-over roll-up repeat serve',
     before: 'boil-kettle rinse weigh',
     hazards: 'sharp hot steam electric',
     faults: [],

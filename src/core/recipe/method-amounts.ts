@@ -2,6 +2,7 @@
 import { kindOfUnit, readUnit } from '../amount/units';
 import { plainNumbers, readNumber, toQuantity } from '../amount/quantity';
 import { findFood } from './food';
+import { trailingPreparation } from './preparation';
 import type { Ingredient } from './recipe';
 
 const STOP =
@@ -32,13 +33,18 @@ export function amountsInMethod(instructions: string[]): Ingredient[] {
       const name = item.toLowerCase();
       if (seen.has(name)) continue;
       seen.add(name);
+      // "2 cloves of garlic, chopped": the work stands behind it
+      const behind = /^,\s*((?:(?:finely|roughly|thinly)\s+)?[a-z]+ed(?:\s+and\s+[a-z]+ed)?)\b/i.exec(
+        text.slice(text.indexOf(item, at) + item.length),
+      );
+      const work = behind ? trailingPreparation(behind[1]!) : null;
       found.push({
         text: text.slice(at, at + number.length + (text.slice(at + number.length).indexOf(item) + item.length)).trim(),
         min: toQuantity(number.min),
         max: toQuantity(number.max),
         unit: unit?.unit ?? null,
         item,
-        preparation: [],
+        preparation: work && work.notes.length === 0 ? work.preparation : [],
         optional: false,
         pack: null,
         alternate: null,

@@ -1,6 +1,6 @@
 // Turns a recipe's instructions into steps, keeping track of what is where, what is ready and what is hot.
 import { kindOf } from '../technique/lexicon';
-import { findTemperature } from '../amount/temperature';
+import { findTemperature, saysFan } from '../amount/temperature';
 import { findFood } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
 import { toolById } from '../technique/tools';
@@ -13,7 +13,8 @@ import { nameOf } from './ready';
 import { type Located, type State, PUTTING, JOINING, HOB, CUTTING, isContainer } from './state';
 import { sharedObject, noteExplicit, locate, isTarget } from './locate';
 import { CONTAINED, MIXING_SURFACE, containerOf, mixingBowl } from './containers';
-import { dialMarks, withWord, tailAfter, joinedWording, theOf, cap, sentence, wording, cuesOf } from './wording';
+import { dialMarks, fanMarks, withWord, tailAfter, joinedWording, theOf, cap, sentence, wording, cuesOf } from './wording';
+import { toolCall, toolCalls } from './tool-names';
 import { take, makeReady, usesOf } from './supply';
 import { common, heatHazards, hotHazards, push, remember, say } from './step-of-clause';
 
@@ -41,12 +42,14 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     lineObjects: [],
     hotFood: false,
     cooked: new Set(),
+    calls: toolCalls(recipe),
   };
   const clauses = recipe.instructions.flatMap((text, i) => clausesOf(text).map((clause) => ({ clause, line: i + 1 })));
   noteExplicit(state, clauses);
   clauses.forEach(({ clause, line }, i) => {
     const next = clauses[i + 1];
-    const objectOf = clause.shared && next && !next.clause.shared && next.line === line ? next.clause : sharedObject(clauses, i);
+    const objectOf =
+      clause.shared && next && !next.clause.shared && !next.clause.first && next.line === line ? next.clause : sharedObject(clauses, i);
     takeClause(state, locate(state, clause, line, objectOf));
   });
   return state.steps;
@@ -58,6 +61,12 @@ function takeClause(state: State, c: Located): void {
   const container = CONTAINED.has(id ?? '') ? containerOf(state, c) : null;
   if (state.line !== c.line) state.lineObjects = [];
   state.line = c.line;
+  if (id && /\bboiling\s+water\b/i.test(c.rest) && !HOB.has(id) && !state.explicit.has('kettle')) boilKettle(state, c);
+  if (c.technique?.id === 'season' && c.mentions.length === 0) c = { ...c, mentions: seasoning(state) };
+  if (id && PUTTING.has(id)) c = withPronoun(state, c);
+  if (/\bfloured\s+hands\b/i.test(`${c.lead ?? ''} ${c.rest}`)) flourHands(state, c);
+  if (['drain-hot', 'take-off-heat', 'cool'].includes(id ?? '')) ringOff(state, c);
+  if (id === 'turn-off' && state.hob === null && isHobOff(state, c)) return;
   if (id === 'preheat-oven') return preheat(state, c);
   if (id === 'bake') return bake(state, c);
   if (id === 'boil-kettle') state.explicit.add('kettle');
@@ -112,6 +121,81 @@ function takeClause(state: State, c: Located): void {
   remember(state, c);
 }
 
+/** The ring goes off before the pan leaves it: what is drained or cooled is not on the heat any more. */
+function ringOff(state: State, c: Located): void {
+  if (state.hob === null) return;
+  push(state, {
+    text: `Turn off the hob${state.container === state.hob ? '' : ` under the ${toolCall(state, state.hob)}`}.`,
+    technique: 'turn-off',
+    sourceLine: c.line,
+    tools: ['hob'],
+    thing: 'the hob',
+    name: state.hob,
+  });
+  state.hob = null;
+  state.hotFood = true;
+}
+
+/** "Turn off the heat" after a ring that was turned off already, since its pan was drained. */
+function isHobOff(state: State, c: Located): boolean {
+  const last = (id: string) => state.steps.reduce((found, s, i) => (kindOf(s.technique) === id ? i : found), -1);
+  return !/oven|grill|kettle|microwave|blender|mixer/i.test(c.words) && last('turn-off') > last('hob-on') && last('hob-on') >= 0;
+}
+
+/** "With floured hands": a step of its own, which takes the flour. */
+function flourHands(state: State, c: Located): void {
+  const flour = state.recipe.ingredients.findIndex((one) => findFood(one.item)?.category === 'flour');
+  if (flour < 0) return;
+  push(state, {
+    text: 'Dust your hands with flour.',
+    technique: 'dust',
+    sourceLine: c.line,
+    uses: [{ ingredient: flour, item: state.recipe.ingredients[flour]!.item, quantity: null, unit: null }],
+    tools: [],
+    hazards: ['raw-flour'],
+    thing: 'your hands',
+    name: 'floured-hands',
+  });
+  state.used.add(flour);
+}
+
+/** "Pour boiling water over them" where no water is listed: it has to be boiled first. */
+function boilKettle(state: State, c: Located): void {
+  state.explicit.add('kettle');
+  push(state, {
+    text: 'Fill the kettle and boil the water.',
+    technique: 'boil-kettle',
+    sourceLine: c.line,
+    thing: 'the kettle',
+    name: 'kettle',
+    minutes: { waiting: 3 },
+  });
+}
+
+/** "Season." means the salt and pepper of the list that are not in yet. */
+function seasoning(state: State): Mention[] {
+  return state.recipe.ingredients.flatMap((one, ingredient): Mention[] =>
+    findFood(one.item)?.category === 'salt' && !state.used.has(ingredient)
+      ? [{ ingredient, at: 0, end: 0, quantity: null, unit: null, part: 'all' }]
+      : [],
+  );
+}
+
+/** "Put them in a pan with 3 cups of water": what "them" stands for goes in too. */
+function withPronoun(state: State, c: Located): Located {
+  if (c.mentions.length === 0 || !/^(?:it|them)\b/i.test(c.rest) || !/\bwith\b/i.test(c.rest)) return c;
+  const meant = (state.lineObjects.length > 0 ? state.lineObjects : state.objectUses).filter(
+    (i) => !state.placed.has(i) && !c.mentions.some((m) => m.ingredient === i),
+  );
+  return {
+    ...c,
+    mentions: [
+      ...meant.map((ingredient): Mention => ({ ingredient, at: 0, end: 0, quantity: null, unit: null, part: 'all' })),
+      ...c.mentions,
+    ],
+  };
+}
+
 function takeUnknown(state: State, c: Located): void {
   // A sentence with no action known to us still stands as a step: a person mends it, nothing is dropped.
   const text = c.rest.trim();
@@ -126,16 +210,17 @@ function takeUnknown(state: State, c: Located): void {
 }
 
 function preheat(state: State, c: Located): void {
-  const heat = findTemperature(c.rest) ?? findTemperature(state.recipe.instructions.join(' '));
+  const said = findTemperature(c.rest) ? c.rest : state.recipe.instructions.find((line) => (findTemperature(line)?.celsius ?? 0) >= 100);
+  const heat = said === undefined ? null : findTemperature(said);
   state.oven = true;
   const tool = c.tools.find((t) => t.id === 'grill' || t.id === 'air-fryer')?.id ?? 'oven';
   // early enough: it heats while the rest is prepared
   state.steps.unshift({
-    text: `Turn the ${toolById(tool)!.name} on${heat ? ` to ${dialMarks(heat)}` : ''}.`,
+    text: `Turn the ${toolCall(state, tool)} on${heat ? ` to ${saysFan(said!) ? fanMarks(heat) : dialMarks(heat)}` : ''}.`,
     technique: 'preheat-oven',
     sourceLine: c.line,
     tools: [tool],
-    thing: `the ${toolById(tool)!.name}`,
+    thing: `the ${toolCall(state, tool)}`,
     minutes: { waiting: 0 },
   });
   if (state.beforeHeat !== null) state.beforeHeat++;
@@ -155,11 +240,11 @@ function bake(state: State, c: Located): void {
   const grill = c.verb === 'grill' || c.verb === 'broil';
   const appliance = grill ? 'grill' : 'oven';
   if (!state.oven) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });
-  const name = `the ${toolById(container)!.name}`;
+  const name = `the ${toolCall(state, container)}`;
   const time = minutesOfText(`${c.rest} ${c.until ?? ''}`);
   state.steps.push({
     text: `Put ${name} in the oven. Wear oven gloves.`,
-    technique: 'bake',
+    technique: c.technique?.id ?? 'bake',
     sourceLine: c.line,
     tools: [appliance, 'oven-gloves', container],
     into: appliance,
@@ -207,7 +292,7 @@ function onHob(state: State, c: Located, container: string | null): void {
   if (!inMicrowave && state.hob !== null && state.hob !== pan) {
     // one pan at a time on the heat: an empty ring left on is the commonest burn
     push(state, {
-      text: `Turn off the hob under the ${toolById(state.hob)!.name}.`,
+      text: `Turn off the hob under the ${toolCall(state, state.hob)}.`,
       technique: 'turn-off',
       sourceLine: c.line,
       tools: ['hob'],
@@ -223,7 +308,7 @@ function onHob(state: State, c: Located, container: string | null): void {
     const liquid = ['liquid'].includes(findFood(one.item)?.form ?? '');
     if (id === 'turn-over') continue;
     push(state, {
-      text: `${liquid ? 'Pour' : 'Put'} ${theOf(state, mention)} in the ${toolById(pan)!.name}.`,
+      text: `${liquid ? 'Pour' : 'Put'} ${theOf(state, mention)} in the ${toolCall(state, pan)}.`,
       technique: liquid ? 'pour' : 'add',
       sourceLine: c.line,
       uses: [take(state, mention)],
@@ -241,7 +326,7 @@ function onHob(state: State, c: Located, container: string | null): void {
       .exec(`${c.rest} ${c.lead ?? ''}`)?.[1]
       ?.toLowerCase();
     state.steps.push({
-      text: `Turn on the hob under the ${toolById(pan)!.name}${level ? `, ${level} heat` : ''}.`,
+      text: `Turn on the hob under the ${toolCall(state, pan)}${level ? `, ${level} heat` : ''}.`,
       technique: 'hob-on',
       sourceLine: c.line,
       tools: ['hob', pan],
@@ -262,6 +347,7 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
   const id = kindOf(c.technique!.id);
   const hadContainer = state.container;
   for (const mention of fresh) makeReady(state, mention, c, false);
+  if (JOINING.has(id)) state.container ??= mixingBowl(state);
   const into = state.container;
   if (PUTTING.has(id) || fresh.length === 1) {
     const tail = fresh.length > 1 ? tailAfter(c, fresh) : null;
@@ -283,7 +369,7 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
         const particle = /^(in|on)\s/i.exec(c.rest) && !tail ? ` ${/^(in|on)/i.exec(c.rest)![1]!.toLowerCase()}` : '';
         const where =
           (PUTTING.has(id) && /^(?:put|place|lay|set|arrange)$/.test(c.verb!) ? tail.replace(/^ to /, ' in ') : tail) ||
-          (particle ? '' : into && PUTTING.has(id) && id === 'add' ? ` ${preposition} the ${toolById(into)?.name ?? 'bowl'}` : '');
+          (particle ? '' : into && PUTTING.has(id) && id === 'add' ? ` ${preposition} the ${toolCall(state, into)}` : '');
         push(state, {
           ...common(state, c, into, [mention]),
           text: sentence(`${verb}${withWord(c) ? ` with` : ''} ${theOf(state, mention)}${particle}${where}`),
@@ -293,7 +379,7 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
         });
       });
   } else {
-    const place = `the ${toolById(into ?? 'bowl')?.name ?? 'bowl'}`;
+    const place = `the ${toolCall(state, into ?? 'bowl')}`;
     const already = fresh.filter((m) => state.placed.get(m.ingredient) === into);
     for (const mention of fresh.filter((m) => !already.includes(m))) {
       const one = state.recipe.ingredients[mention.ingredient]!;
@@ -310,7 +396,7 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
         hazards: [...heatHazards(state, into), ...hotHazards(one.item)],
       });
     }
-    say(state, c, { text: joinedWording(c, place), into, uses: already.map((m) => take(state, m)) });
+    say(state, c, { text: joinedWording(state, c, place), into, uses: already.map((m) => take(state, m)) });
   }
   for (const mention of fresh) {
     if (into) state.placed.set(mention.ingredient, into);

@@ -127,6 +127,7 @@ const RAW_HANDS = new Set([
 const isRawByHand = (d: Draft) =>
   kindOf(d.technique) === 'crack-egg' ||
   (RAW_HANDS.has(kindOf(d.technique)) && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
+const isDipped = (d: Draft) => ['dip', 'coat'].includes(d.technique ?? '') && (d.hazards ?? []).includes('raw-egg');
 const isDough = (d: Draft) =>
   (['knead', 'rub-in', 'shape', 'roll-out'].includes(kindOf(d.technique)) && (d.hazards ?? []).includes('raw-flour')) ||
   (kindOf(d.technique) === 'add' && /\bdough\b/i.test(d.text));
@@ -136,7 +137,12 @@ function washAfterRaw(body: Draft[]): Draft[] {
   const out: Draft[] = [];
   let dirty: Draft | null = null;
   for (const draft of body) {
-    const raw = isRawByHand(draft) || isDough(draft);
+    // what is dipped in egg goes on to its crumbs with the same hands
+    const raw =
+      isRawByHand(draft) ||
+      isDough(draft) ||
+      isDipped(draft) ||
+      (dirty !== null && ['coat', 'layer', 'shape'].includes(draft.technique ?? ''));
     if (dirty && !raw && kindOf(draft.technique) !== 'wash-hands') {
       out.push({
         text: 'Wash your hands with soap for 20 seconds.',

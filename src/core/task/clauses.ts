@@ -20,6 +20,8 @@ export type Clause = {
   shared: boolean;
   /** It goes on beside what came before ("meanwhile", "while it cooks"). */
   meanwhile: boolean;
+  /** It starts a sentence: what came before shares no object with it. */
+  first: boolean;
 };
 
 const ADVERBS = new Set([
@@ -214,8 +216,8 @@ const STATE_VERBS = new Set([
 ]);
 
 const OBJECT_START =
-  /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|gently|thoroughly|lightly|occasionally|through|down|under|around|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
-const DETERMINER = /^(?:the|it|them|these|those|a|an|each|all|both|your|everything|\d|any|half)\b/i;
+  /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|gently|thoroughly|lightly|occasionally|through|down|under|around|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
+const DETERMINER = /^(?:the|it|them|these|those|a|an|each|all|both|your|everything|\d+|any|half)\b/i;
 
 /** Sentences of a text. A full stop ends one when the next starts with a capital; "min.", "approx." and "1.5" do not. */
 function sentences(text: string): string[] {
@@ -273,9 +275,12 @@ function clausesOfSentence(sentence: string): Clause[] {
       rest = rest.slice(comma + 1).trim();
     } else break;
   }
-  const parts = splitAtVerbs(rest);
+  const parts = splitAtVerbs(rest).flatMap(withLaterAction);
   const clauses = parts.map((part, i) => makeClause(part, part.condition ?? (i === 0 ? condition : null)));
-  if (clauses[0]) clauses[0].meanwhile = meanwhile;
+  if (clauses[0]) {
+    clauses[0].meanwhile = meanwhile;
+    clauses[0].first = true;
+  }
   // a place said first holds for all actions of the sentence
   for (const clause of clauses) clause.lead = lead && !/^(?:to|for)\b/i.test(lead) ? lead : null;
   return clauses;
@@ -327,6 +332,44 @@ function splitAtVerbs(text: string): Part[] {
         .replace(/[\s,]+(?:and)?$/i, ''),
     }))
     .filter((p) => p.text);
+}
+
+// "-ing" forms whose imperative is not the form without it.
+const GERUNDS: Record<string, string> = {
+  serving: 'serve',
+  slicing: 'slice',
+  dicing: 'dice',
+  removing: 'remove',
+  placing: 'place',
+  baking: 'bake',
+  cutting: 'cut',
+  putting: 'put',
+  chopping: 'chop',
+  stirring: 'stir',
+  flipping: 'flip',
+  whipping: 'whip',
+  tipping: 'tip',
+  dividing: 'divide',
+  shaping: 'shape',
+  grating: 'grate',
+  using: 'use',
+  storing: 'store',
+  making: 'make',
+  taking: 'take',
+  whisking: 'whisk',
+  topping: 'top',
+  setting: 'set',
+  freezing: 'freeze',
+};
+const imperativeOf = (gerund: string) => GERUNDS[gerund] ?? gerund.replace(/ing$/, '');
+
+/** "Stand 10 minutes before turning out onto a rack", "blend, adding the milk": two actions, where the second names what it is done to. */
+function withLaterAction(part: Part): Part[] {
+  const m = /^(.*?\S)(?:,?\s+before\s+|,\s+(?=adding\s))([a-z]+ing)\s+(?!for\b|and\b|it\b$)(\S.*)$/i.exec(part.text);
+  if (!m || !hasVerbFirst(m[1]!)) return [part];
+  const verb = imperativeOf(m[2]!.toLowerCase());
+  if (!KITCHEN_VERBS.has(verb) || /^(?:serve|eat|use|cut)$/.test(verb)) return [part];
+  return [{ ...part, text: m[1]! }, { text: `${verb} ${m[3]!}` }];
 }
 
 const wordsOf = (text: string) => text.split(/\s+/);
@@ -406,7 +449,8 @@ function makeClause(part: Part, condition: string | null): Clause {
   text = words.join(' ');
   const verb = plain(words[0]);
   const known = isVerb(verb) || KITCHEN_VERBS.has(verb);
-  if (!known) return { verb: null, rest: text, condition, lead: null, until: null, adverb: null, shared: false, meanwhile: false };
+  if (!known)
+    return { verb: null, rest: text, condition, lead: null, until: null, adverb: null, shared: false, meanwhile: false, first: false };
   let rest = words
     .slice(1)
     .join(' ')
@@ -416,6 +460,13 @@ function makeClause(part: Part, condition: string | null): Clause {
   if (m) {
     until = m[1]!.replace(/^or\s+/i, '').replace(/[,.\s]+$/, '');
     rest = rest.slice(0, m.index);
+    // "until softened, 6 to 8 minutes": the time belongs to the action
+    const time = /,\s+(?:for\s+)?((?:about\s+|around\s+|another\s+)?\d[^,]*?(?:min|sec|hour|hr)\w*)$/i.exec(until);
+    if (time) {
+      until = until.slice(0, time.index);
+      rest =
+        `${rest.replace(/^,?\s*(stirring\b.*)$/i, '')} for ${time[1]}${/^,?\s*stirring\b/i.test(rest) ? `, ${rest.replace(/^,?\s*/, '')}` : ''}`.trim();
+    }
   }
   const when = /(?:^|,?\s+)((?:when|once)\s+(?:the|it|they|they're|it's|golden|soft|ready)\b.*)$/i.exec(rest);
   let held = condition;
@@ -433,5 +484,6 @@ function makeClause(part: Part, condition: string | null): Clause {
     adverb: adverb === 'very' ? null : adverb,
     shared: rest === '' && until === null,
     meanwhile: false,
+    first: false,
   };
 }

@@ -35,6 +35,8 @@ export type Finding = { code: FindingCode; stepKey: string | null; about: string
 const PREHEAT_MINUTES = 10;
 /** Food out of the fridge no longer than this (USDA FSIS: 2 hours). */
 const OUT_MINUTES = 120;
+/** In a class two and more work at once, so food stands about for half of a learner's time. */
+const CLASS_FACTOR = LEARNER_TIME_FACTOR / 2;
 /** Waiting from which on a job should be planned (common practice). */
 const IDLE_MINUTES = 5;
 
@@ -284,7 +286,8 @@ function preparationFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
         ['add', 'mix', 'beat', 'fold', 'pour'].includes(kindOf(step.technique))
       )
         tell('not-prepared', step, i, `The ${one.item} are used here and were not cracked before.`, 'Crack them into a small bowl first.');
-      const fresh = food?.rinse && one.unit !== 'can' && !/frozen|canned|tinned|powder|cooked|dried(?! lentil)/i.test(one.item);
+      const fresh =
+        food?.rinse && one.unit !== 'can' && (food.rinse === 'sieve' || !/frozen|canned|tinned|powder|cooked|dried/i.test(one.item));
       const peeledByHand = food?.category === 'citrus' || state.has('peel-by-hand');
       if (
         fresh &&
@@ -376,7 +379,7 @@ function timeFindings({ steps, ingredients }: TaskAnalysis): Finding[] {
         // what spoils, not every cool-stored fruit: meat, fish, egg, dairy
         if (one && food?.perishable && food.keep === 'fridge') out.set(use.ingredient!, { since: clock, step });
       }
-    clock += step.minutes.active * LEARNER_TIME_FACTOR;
+    clock += step.minutes.active * CLASS_FACTOR;
     const made = techniqueById(kindOf(step.technique))?.makes;
     const ends =
       made === 'cooked' || kindOf(step.technique) === 'chill' || kindOf(step.technique) === 'store' || kindOf(step.technique) === 'eat';

@@ -9,7 +9,7 @@ import type { Located, State } from './state';
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */
 export function sharedObject(clauses: { clause: Clause; line: number }[], i: number): Clause | null {
   if (!clauses[i]!.clause.shared) return null;
-  for (let k = i + 1; k < clauses.length && clauses[k]!.line === clauses[i]!.line; k++)
+  for (let k = i + 1; k < clauses.length && clauses[k]!.line === clauses[i]!.line && !clauses[k]!.clause.first; k++)
     if (!clauses[k]!.clause.shared) return clauses[k]!.clause;
   return null;
 }
@@ -71,7 +71,17 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     .filter((t) => !/\b(?:tin|can|jar|glass|cup|mug)s?\s+of\b/i.test(said.slice(t.at, t.at + t.length + 4)))
     .map((t) => ({ id: t.tool.id, at: t.at }));
   const words = rest.toLowerCase().match(/[\p{L}-]+/gu) ?? [];
-  const about = new Set<string>(words.flatMap((w) => [w, w.replace(/s$/, '')]));
+  // a tool goes by its id, not by its words: a Dutch oven is no oven
+  const bare = findTools(rest).reduceRight(
+    (text, t) =>
+      t.tool.words.length && t.tool.id !== 'oven' && /\s/.test(rest.slice(t.at, t.at + t.length))
+        ? text.slice(0, t.at) + ' ' + text.slice(t.at + t.length)
+        : text,
+    rest,
+  );
+  const about = new Set<string>(
+    (bare.toLowerCase().match(/[\p{L}-]+/gu) ?? []).flatMap((w) => (w.endsWith('s') ? [w, w.slice(0, -1)] : [w])),
+  );
   for (const { id } of tools) about.add(id);
   const acting = mentions.length > 0 || objectPhrase(rest) ? mentions.map((m) => m.ingredient) : state.objectUses;
   for (const i of acting) {
@@ -90,6 +100,22 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   if (clause.verb === 'microwave') about.add('microwave');
   let technique = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
   if (clause.verb === 'put' && about.has('lid')) technique = techniqueById('cover')!;
+  // "place the pan over a high heat": the pan is heated, not put in
+  if (
+    /^(?:put|place|set)$/.test(clause.verb ?? '') &&
+    tools.some((t) => toolById(t.id)?.kind === 'cookware') &&
+    mentions.length === 0 &&
+    /\b(?:over|on)\b.{0,24}\b(?:heat|hob|ring|stove|burner)\b/i.test(rest)
+  )
+    technique = techniqueById('heat-pan')!;
+  // "stand the apples in a dish": they are put there
+  if (clause.verb === 'stand' && mentions.length > 0 && /\b(?:in|on)\b/i.test(rest)) technique = techniqueById('add')!;
+  if (clause.verb === 'fill' && /\bwith\s+(?:[\p{L}]+\s+)?water\b/iu.test(rest)) technique = techniqueById('fill-pan')!;
+  if (
+    (technique?.id === 'cover' || technique?.id === 'soak') &&
+    /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|liquid)\b/iu.test(rest)
+  )
+    technique = techniqueById('pour')!;
   if (
     technique?.id === 'heat-pan' &&
     state.steps.at(-1)?.technique === 'microwave' &&

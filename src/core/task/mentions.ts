@@ -36,7 +36,7 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
     for (const name of [one.item, ...one.alternatives]) {
       const words = nameWords(name);
       for (let from = 0; from < words.length; from++) add(words.slice(from), i);
-      if (words.length > 2) add(words.slice(0, -1), i);
+      if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!))) add(words.slice(0, -1), i);
     }
     const food = findFood(one.item);
     const own = nameWords(one.item);
@@ -46,6 +46,8 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       if (words.some((w) => own.includes(w)) || name === food!.names[0]) add(words, i);
     }
     for (const word of GENERIC[food?.category ?? ''] ?? []) add([word], i);
+    // "with floured hands", "on a floured board"
+    if (food?.category === 'flour') add(['floured'], i);
     for (const named of ['juiced', 'zested'].filter((w) => one.preparation.includes(w))) {
       const noun = named === 'juiced' ? 'juice' : 'zest';
       add([...nameWords(food?.names[0] ?? one.item), noun], i);
@@ -55,6 +57,13 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
   for (const held of byFirst.values()) held.sort((a, b) => b.words.length - a.words.length);
   return { byFirst, groups: groupsOf(ingredients), ingredients };
 }
+
+// Words for a form or a cut, which a method leaves off: "the mustard" of "mustard powder".
+const FORM_WORDS = new Set(
+  'powder paste puree purée flake cube breast thigh drumstick fillet leaf seed floret wedge piece chunk strip shell wrapper stick kernel mince steak cheese extract essence sheet pasta wrap slice half shoot bulb stalk rind zest'.split(
+    ' ',
+  ),
+);
 
 // A method often names a thing by its kind: "the pasta" of "200 g penne".
 const GENERIC: Partial<Record<string, string[]>> = {
@@ -141,6 +150,19 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     const size = candidates[0]?.words.length ?? 0;
     if (size === 0 || isOtherFood(list, i, size)) continue;
     const best = candidates.filter((n) => n.words.length === size);
+    // "the beans" of three kinds of beans, "both peppers": all of them that are not in yet
+    const open = [...new Set(best.filter((n) => !used.has(n.ingredient)).map((n) => n.ingredient))];
+    if (size === 1 && open.length > 1 && isPlural(text, list[i]!)) {
+      for (const ingredient of open)
+        if (!found.some((f) => f.ingredient === ingredient))
+          found.push({
+            ingredient,
+            at: list[i]!.at,
+            end: list[i]!.end,
+            ...amountBefore(text, list[i]!.at, names.ingredients[ingredient]!),
+          });
+      continue;
+    }
     const chosen = best.find((n) => !used.has(n.ingredient) && !found.some((f) => f.ingredient === n.ingredient)) ?? best[0]!;
     const at = list[i]!.at;
     const end = list[i + size - 1]!.end;
@@ -150,6 +172,10 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
   }
   return found;
 }
+
+/** Whether the word of a token is a plural in the text: its singular is shorter. */
+const isPlural = (text: string, token: Token) =>
+  token.end - token.at > token.word.length || /\b(?:both|all)\s+(?:of\s+)?(?:the\s+)?$/i.test(text.slice(0, token.at));
 
 /** "soy" of "soy sauce", "tomato" of "tomato paste": the word belongs to a longer name of another food. */
 function isOtherFood(list: Token[], i: number, size: number): boolean {
@@ -269,6 +295,7 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     i += size - 1;
     if (known.ids.has(food.id) || MADE_HERE.has(food.category) || MADE_FOODS.has(food.id)) continue;
     if (known.words.has(name.at(-1)!) || name.every((w) => known.words.has(w))) continue;
+    if (/^(?:juice|zest|rind|wedge|slice)$/.test(name.at(-1)!) && known.words.has(name[0]!)) continue;
     const general = size === 1;
     if (general && [food.category, ...(COVERED_BY[food.category] ?? [])].some((c) => known.categories.has(c) && COVERED_BY[food.category]))
       continue;

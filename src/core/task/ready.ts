@@ -40,13 +40,15 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
 
   if (one.unit === 'can' && !done('open-can'))
     steps.push({ ...base, technique: 'open-can', text: `Open the can of ${name}.`, thing: `the can of ${name}` });
-  const fresh = food?.rinse && one.unit !== 'can' && !/frozen|canned|tinned|dried(?! lentil)|powder|cooked/i.test(one.item);
+  const fresh =
+    food?.rinse && one.unit !== 'can' && (food.rinse === 'sieve' || !/frozen|canned|tinned|dried|powder|cooked/i.test(one.item));
   if (fresh && !done('rinse') && !work.some((w) => kindOf(w.technique) === 'rinse'))
     steps.push({
       ...base,
       technique: 'rinse',
-      text: food.form === 'grain' ? `Rinse ${the} in a sieve under cold water.` : `Rinse ${the} under cold water.`,
-      tools: food.form === 'grain' ? ['tap', 'sieve'] : ['tap'],
+      text:
+        food.form === 'grain' || food.rinse === 'sieve' ? `Rinse ${the} in a sieve under cold water.` : `Rinse ${the} under cold water.`,
+      tools: food.form === 'grain' || food.rinse === 'sieve' ? ['tap', 'sieve'] : ['tap'],
     });
   if (
     food &&
@@ -148,7 +150,7 @@ function workOf(phrase: string, one: Ingredient): { technique: string; text: str
     .slice(0, at)
     .filter((w) => w.endsWith('ly'))
     .join(' ');
-  const about = new Set([findFood(one.item)?.id ?? '', ...one.item.toLowerCase().split(/\s+/)]);
+  const about = new Set([findFood(one.item)?.id ?? '', findFood(one.item)?.category ?? '', ...one.item.toLowerCase().split(/\s+/)]);
   const technique =
     verb === 'crush' && !about.has('garlic')
       ? findTechnique(['mash'], about)
@@ -162,9 +164,18 @@ function workOf(phrase: string, one: Ingredient): { technique: string; text: str
   if (verb === 'toast')
     return [
       { technique: 'hob-on', text: 'Turn on the hob under the frying pan, low heat.' },
-      { technique: 'fry', text: `Toast ${the} in the dry frying pan.` },
+      { technique: 'toast-dry', text: `Toast ${the} in the dry frying pan.` },
       { technique: 'turn-off', text: 'Turn off the hob under the frying pan.' },
     ];
+  // in words that say what is seen done
+  const plain: Partial<Record<string, string>> = {
+    seed: `Take the seeds out of ${the}.`,
+    core: `Cut the core out of ${the}.`,
+    pit: `Take the stone out of ${the}.`,
+    hull: `Take the stalk off ${the}.`,
+  };
+  if (plain[verb]) return [{ technique: technique.id, text: plain[verb] }];
+  if (/squeezed dry/i.test(phrase)) return [{ technique: 'squeeze-out', text: `Squeeze the water out of ${the}.` }];
   if (verb === 'break') return [{ technique: 'tear', text: `Break up ${the}.` }];
   const cap = verb.charAt(0).toUpperCase() + verb.slice(1);
   const waiting = technique.minutes.waiting;

@@ -9,6 +9,7 @@ import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Draft } from './draft';
 import { measureLabel } from './measuring';
+import { toolCalls } from './tool-names';
 import type { Kitchen, Step } from './model';
 
 /** Get ready: hair, apron, hands (20 s, CDC). */
@@ -76,12 +77,13 @@ export function gatherRoutine(recipe: Recipe, steps: Step[], kitchen: Kitchen): 
       },
     ];
   });
-  return [...foods, ...gatherTools(steps, kitchen)];
+  return [...foods, ...gatherTools(steps, kitchen, toolCalls(recipe))];
 }
 
 const NOT_FETCHED = new Set(['appliance', 'cleaning']);
 
-function gatherTools(steps: Step[], kitchen: Kitchen): Draft[] {
+function gatherTools(steps: Step[], kitchen: Kitchen, calls: ReadonlyMap<string, string>): Draft[] {
+  const nameIt = (id: string) => calls.get(id) ?? toolName(id, kitchen);
   const ids = [...new Set(steps.flatMap((s) => s.tools))].filter((id) => id !== 'apron' && !NOT_FETCHED.has(toolById(id)?.kind ?? ''));
   if (steps.some((s) => s.fillings.length > 0 && kindOf(s.technique) === 'measure') && !ids.includes('table-knife'))
     ids.push('table-knife');
@@ -91,7 +93,7 @@ function gatherTools(steps: Step[], kitchen: Kitchen): Draft[] {
     byPlace.set(place, [...(byPlace.get(place) ?? []), id]);
   }
   return [...byPlace].flatMap(([place, tools]): Draft[] => {
-    const named = tools.map((id) => toolName(id, kitchen));
+    const named = tools.map(nameIt);
     const groups = place ? [named] : halves(named);
     return groups.map((names, i) => ({
       text: place ? `From ${place}, get the ${list(names)}.` : `Get the ${list(names)}.`,
@@ -99,7 +101,7 @@ function gatherTools(steps: Step[], kitchen: Kitchen): Draft[] {
       sourceLine: null,
       thing: `the ${list(names)}`,
       name: place || `tools${i ? `-${i + 1}` : ''}`,
-      tools: tools.filter((id) => names.includes(toolName(id, kitchen))),
+      tools: tools.filter((id) => names.includes(nameIt(id))),
       minutes: { active: 0.2 * names.length + 0.3 },
       small: names.flatMap((n) => [`Find the ${n}.`, 'Put it on the table.']),
     }));

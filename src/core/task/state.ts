@@ -32,6 +32,8 @@ export type State = {
   hotFood: boolean;
   /** What has been through the heat, and is raw no longer. */
   cooked: Set<number>;
+  /** What the recipe calls its tools. */
+  calls: ReadonlyMap<string, string>;
   /** Container in use, and on which ring it stands. */
   container: string | null;
   hob: string | null;

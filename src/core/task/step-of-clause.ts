@@ -28,11 +28,12 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const raw = mentions
     .filter((m) => !state.cooked.has(m.ingredient))
     .flatMap((m) => rawHazard(state.recipe.ingredients[m.ingredient]) ?? [])
-    .filter((h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold'].includes(kindOf(technique?.id)));
+    .filter((h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold', 'pour', 'toss', 'brush', 'fry'].includes(kindOf(technique?.id)));
   const dough =
     !state.inOven &&
     [...state.placed.keys()].some((i) => rawHazard(state.recipe.ingredients[i]) === 'raw-flour' && state.placed.get(i) !== state.hob);
   if (dough && ['mix', 'beat', 'fold', 'rub-in', 'knead', 'shape', 'roll-out'].includes(kindOf(technique?.id))) raw.push('raw-flour');
+  if (/\bboiling\s+water\b/i.test(c.rest)) raw.push('hot', 'steam');
   const hotItem = mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
   const choking =
     CUTTING.has(kindOf(technique?.id)) && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
@@ -95,6 +96,8 @@ export function remember(state: State, c: Located): void {
   const id = kindOf(c.technique?.id);
   if (CUTTING.has(id) || id === 'rinse' || id === 'drain')
     for (const m of c.mentions) if (!state.lineObjects.includes(m.ingredient)) state.lineObjects.push(m.ingredient);
+  // "coat in the breadcrumbs": the crumbs are not what is coated
+  if (/^in\b/i.test(c.rest) && ['coat', 'dip', 'wrap', 'marinate'].includes(c.technique?.id ?? '')) return;
   const phrase = objectPhrase(c.rest);
   if (
     phrase &&

@@ -1,8 +1,9 @@
 // The words of steps, and the cues in them: verb first, then what, where, how long and until when.
 import { kindOf } from '../technique/lexicon';
 import { Fraction, showQuantity } from '../amount/quantity';
-import { dialCelsius } from '../amount/temperature';
+import { dialCelsius, ovenMarks } from '../amount/temperature';
 import { findFood } from '../recipe/food';
+import type { Ingredient } from '../recipe/recipe';
 import type { Cue } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { minutesOfText } from '../amount/minutes';
@@ -10,12 +11,19 @@ import type { Mention } from './mentions';
 import { nameOf } from './ready';
 import type { Located, State } from './state';
 import { PARTICIPLE, objectPhrase } from './locate';
+import { toolCall } from './tool-names';
 
 /** Both marks as they stand on dials: every 10 °C, every 25 °F. */
 export function dialMarks(heat: { celsius: number; fahrenheit: number; text: string }): string {
   const saidF = /f/i.test(heat.text.replace(/of/gi, ''));
   const f = saidF ? heat.fahrenheit : Math.round(heat.fahrenheit / 25) * 25;
   return `${saidF ? dialCelsius(heat.celsius) : heat.celsius} °C (${f} °F)`;
+}
+
+/** A recipe for a fan oven: its own mark, and what a plain oven is turned to, about 20 °C higher (common practice). */
+export function fanMarks(heat: { celsius: number }): string {
+  const { celsius, fahrenheit } = ovenMarks(heat.celsius + 20);
+  return `${heat.celsius} °C fan, or ${celsius} °C (${fahrenheit} °F) with no fan`;
 }
 
 export const withWord = (c: Located) => /^with\b/i.test(c.rest);
@@ -33,9 +41,9 @@ export function tailAfter(c: Located, fresh: Mention[]): string | null {
 }
 
 /** "Stir it in.", "Mix everything in the small bowl." */
-export function joinedWording(c: Located, place: string): string {
+export function joinedWording(state: State, c: Located, place: string): string {
   const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || toolById(t.id)?.kind === 'appliance');
-  const with_ = tool ? ` with the ${toolById(tool.id)!.name}` : '';
+  const with_ = tool ? ` with the ${toolCall(state, tool.id)}` : '';
   const manner = c.adverb ? ` ${c.adverb}` : '';
   const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${cap(c.verb!)} everything`;
   return sentence(`${how} in ${place}${with_}${manner}${c.until ? ` ${c.until}` : ''}`);
@@ -64,17 +72,20 @@ export function sentence(text: string): string {
 export function wording(state: State, c: Located): string {
   let rest = c.rest.replace(PARTICIPLE, '').replace(/\bsometimes\b/i, 'now and then');
   const alone = !objectPhrase(rest);
-  const object = c.shared && !rest ? state.object : null;
-  const needsObject = ['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out', 'cool', 'chill'].includes(kindOf(c.technique?.id));
+  const needsObject = ['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out', 'chill'].includes(kindOf(c.technique?.id));
+  const object = needsObject || (c.shared && !rest) ? state.object : null;
   if (object && needsObject && alone) rest = `${object} ${rest}`;
   rest = replacePronoun(state, rest);
-  for (const mention of c.mentions) if (mention.quantity && mention.unit) rest = withoutAmount(rest, mention);
-  const place = state.container ? ` in the ${toolById(state.container)?.name ?? 'bowl'}` : '';
+  for (const mention of c.mentions) {
+    rest = withoutWork(rest, state.recipe.ingredients[mention.ingredient]!);
+    if (mention.quantity) rest = withoutAmount(rest, mention);
+  }
+  const place = state.container ? ` in the ${toolCall(state, state.container)}` : '';
   if (!rest && kindOf(c.technique?.id) === 'mix') rest = `everything${place}`;
   if (kindOf(c.technique?.id) === 'cover' && !objectPhrase(rest) && state.container)
-    rest = `the ${toolById(state.container)?.name} ${rest}`;
+    rest = `the ${toolCall(state, state.container)} ${rest}`;
   if (kindOf(c.technique?.id) === 'take-off-heat' && alone && (state.hob ?? state.container))
-    rest = `the ${toolById((state.hob ?? state.container)!)?.name} ${rest}`;
+    rest = `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
   if (kindOf(c.technique?.id) === 'serve' && (!objectPhrase(rest) || !rest)) rest = `the ${shortTitle(state.recipe.title)} ${rest}`;
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
   const lead = c.lead && !leadIsKnown(c) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
@@ -100,8 +111,17 @@ const leadIsKnown = (c: Located) => /^(?:using|with)\b/i.test(c.lead ?? '') && c
 /** "Wash 1 cup of red lentils" becomes "Wash the red lentils": the amount has its own measuring step. */
 function withoutAmount(rest: string, mention: Mention): string {
   const before = rest.slice(0, mention.at);
-  const found = /(?:\babout\s+)?\d[\d ./]*\s*[a-z]+\.?\s*(?:of\s+)?(?:the\s+)?((?:\p{L}+\s+){0,1})$/iu.exec(before);
+  const found = /(?:\babout\s+)?\d[\d ./]*\s*(?:[a-z]+\.?)?\s*(?:of\s+)?(?:the\s+)?((?:\p{L}+\s+){0,1})$/iu.exec(before);
   return found ? `${before.slice(0, found.index)}the ${found[1]}${rest.slice(mention.at)}` : rest;
+}
+
+/** "the garlic, chopped": the work has a step of its own. */
+function withoutWork(rest: string, one: Ingredient): string {
+  for (const work of one.preparation) {
+    const at = rest.toLowerCase().indexOf(`, ${work.toLowerCase()}`);
+    if (at >= 0) return rest.slice(0, at) + rest.slice(at + work.length + 2);
+  }
+  return rest;
 }
 
 export function replacePronoun(state: State, rest: string): string {

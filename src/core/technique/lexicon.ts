@@ -59,7 +59,11 @@ export function findTechnique(words: string[], about: ReadonlySet<string>): Tech
     if (limited && !technique.only!.some((o) => about.has(o))) continue;
     const rest = verb.slice(1);
     if (rest.length > 0 && !inOrder(rest, words.slice(1))) continue;
-    const score = verb.length * 2 + (limited ? 3 : 0);
+    // of two that ask for these very things, one that asks for the machine at hand
+    const score =
+      verb.length * 2 +
+      (limited ? 3 : 0) +
+      (limited && technique.tools.some((id) => technique.only!.includes(id) && about.has(id)) ? 1 : 0);
     if (score > (best?.score ?? 0)) best = { technique, score };
   }
   return best?.technique ?? null;

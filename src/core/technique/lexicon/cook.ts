@@ -63,7 +63,7 @@ export const COOK = [
     cues: { hear: 'a click when it is done', see: 'steam; the light goes out' },
     minutes: { active: 0.7, waiting: 3 },
   }),
-  technique('simmer', 'simmer', 'simmer|stew|bubble|cook gently|braise|simmer gently', {
+  technique('simmer', 'simmer', 'simmer|stew|bubble|braise|simmer gently', {
     ...onHob,
     motif: 'heat',
     tools: ['saucepan', 'hob'],

@@ -294,7 +294,7 @@ export const PREPARE = [
     cues: { see: 'all pieces shine' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  technique('mash', 'mash', 'mash|mash up|crush with a fork|squash|puree with a fork', {
+  technique('mash', 'mash', 'mash|mash up|crush|squash|puree with a fork', {
     phase: 'prepare',
     motif: 'mash',
     tools: ['masher'],
@@ -431,7 +431,7 @@ export const PREPARE = [
     cues: { see: 'all is in, none beside', hear: 'the sound rises as it fills' },
     minutes: { active: 0.4, waiting: 0 },
   }),
-  technique('spoon', 'spoon', 'spoon|spoon over|dollop|spoon into|spoon in|drop spoonfuls|fill each', {
+  technique('spoon', 'spoon', 'spoon|spoon over|dollop|spoon into|spoon in|drop spoonfuls', {
     phase: 'prepare',
     motif: 'put-in',
     tools: ['spoon'],

@@ -139,6 +139,18 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'only white is left on the fruit', smell: 'a strong fresh smell' },
     minutes: { active: 1, waiting: 0 },
   }),
+  variant(grate, 'grate-cheese', 'grate cheese', 'shred', {
+    only: ['cheese'],
+    like: 'grate',
+    small: [
+      'Stand the grater on a plate.',
+      'Hold the top of the grater.',
+      'Push the cheese down the holes.',
+      'Stop while the piece is still bigger than your thumb.',
+    ],
+    cues: { see: 'a heap of shreds', feel: 'stop when the piece is small' },
+    minutes: { active: 2, waiting: 0 },
+  }),
   variant(tear, 'crumble', 'crumble', 'crumble|crumble up|crumble in', {
     small: ['Hold {thing} over {place}.', 'Press it between finger and thumb.', 'Let the crumbs fall.'],
     cues: { see: 'crumbs as big as peas', feel: 'no large lumps' },
@@ -182,6 +194,7 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'leaves without stems' },
   }),
   variant(mash, 'crush', 'crush into crumbs', 'crush|smash|bash|crush up', {
+    only: ['biscuit', 'cereal', 'nut', 'cracker', 'bread', 'sweet'],
     tools: ['rolling-pin'],
     small: ['Put {thing} in a bag and close it.', 'Press with {tool}, not hard.', 'Turn the bag and press again.'],
     cues: { see: 'crumbs, no large pieces', hear: 'the crunching stops' },
@@ -385,6 +398,13 @@ export const VARIANTS_PREPARE = [
   variant(brush, 'grease', 'grease', 'grease|oil|lightly oil|butter the', {
     small: ['Put a little butter or oil on paper.', 'Rub it all over the inside.', 'Rub the corners.'],
     cues: { see: 'shines all over', feel: 'slippery in the corners' },
+  }),
+  variant(brush, 'rub-on', 'rub all over', 'rub over|rub on|rub with|rub all over|rub oil|massage', {
+    tools: [],
+    demands: ['wet-sticky'],
+    small: ['Put some on your fingers.', 'Rub it all over {thing}.', 'Turn {thing} over and rub again.'],
+    cues: { see: 'covered all over', feel: 'slippery all over' },
+    minutes: { active: 1, waiting: 0 },
   }),
   variant(brush, 'baste', 'spoon juices over', 'baste', {
     tools: ['spoon'],

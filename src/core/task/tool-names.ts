@@ -1,0 +1,19 @@
+// What a recipe calls its tools, so that added steps speak as the recipe does: a skillet stays a skillet.
+import type { Recipe } from '../recipe/recipe';
+import { findTools, toolById } from '../technique/tools';
+
+/** The first name, singular, by which a recipe calls each tool that it names. */
+export function toolCalls(recipe: Recipe): Map<string, string> {
+  const calls = new Map<string, string>();
+  for (const text of [...recipe.tools, ...recipe.instructions])
+    for (const { tool, at, length } of findTools(text)) {
+      const said = text.slice(at, at + length).toLowerCase();
+      if (!calls.has(tool.id) && tool.words.includes(said)) calls.set(tool.id, said.replace(/^dutch/, 'Dutch'));
+    }
+  return calls;
+}
+
+/** What a tool is called in the steps of a recipe. */
+export function toolCall(state: { calls: ReadonlyMap<string, string> }, id: string): string {
+  return state.calls.get(id) ?? toolById(id)?.name ?? 'bowl';
+}
