@@ -77,6 +77,16 @@ function partsOf(text: string): string[] {
   // "2 eggs plus 1 egg yolk": two counted things, not one amount in two units
   const plus = /^(\d[^,()]{2,40}?)\s+(?:plus|\+|and)\s+(\d+\s+[^,()]{3,40})$/i.exec(text);
   if (plus && readAmount(plus[2]!)?.unit === null && readAmount(plus[1]!)?.rest) return [plus[1]!, plus[2]!];
+  // "1 onion, 1 carrot and 1 celery stick, all finely chopped"
+  const several = /^(.*?)(?:,?\s+(?:all|both|each)\s+([^,]+))?$/i.exec(text)!;
+  const things = several[1]!.split(/,\s+(?:and\s+)?|\s+and\s+/i);
+  if (
+    things.length > 1 &&
+    things.length < 7 &&
+    things.every((t) => /^(?:\d+(?:\/\d+)?|half an?|an?|one|two|three)\s+\p{L}/iu.test(t) && findFood(t)) &&
+    things.every((t) => readAmount(t)?.unit === null)
+  )
+    return things.map((t) => (several[2] ? `${t}, ${several[2]}` : t));
   // "1 tbsp cornflour mixed with 2 tbsp cold water"
   const with_ = /^(\d.{3,60}?),?\s+((?:mixed|dissolved|whisked|combined|blended)\s+(?:with|in|into))\s+(\d.*)$/i.exec(text);
   if (with_ && readAmount(with_[3]!)?.unit) return [`${with_[1]} (${with_[2]} ${with_[3]})`, with_[3]!];

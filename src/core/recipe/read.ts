@@ -53,7 +53,8 @@ function headingWords(line: string): string {
 
 function sectionOf(line: string): Section | null {
   if (line.length > 60) return null;
-  const words = headingWords(line);
+  // "Ingredients (serves 4)"
+  const words = headingWords(line.replace(/\([^()]*\)/g, ' '));
   return HEADINGS.find(([, pattern]) => pattern.test(words))?.[0] ?? null;
 }
 
@@ -96,6 +97,9 @@ const STEP_LABEL =
 function instructionText(line: string): string {
   let text = stripMarks(line).replace(STEP_LABEL, '');
   text = text.replace(/^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]|\[[ x]?\])\s+/u, '').replace(STEP_LABEL, '');
+  // "1 Wash the leeks": a number with no mark behind it
+  const bare = /^\d{1,2}\s+(?=\p{Lu}\p{Ll})/u.exec(text);
+  if (bare && startsWithVerb(text.slice(bare[0].length))) text = text.slice(bare[0].length);
   return text.trim();
 }
 
@@ -241,13 +245,20 @@ function readLine(draft: Draft, raw: string, line: number): void {
   }
   if (text.length > LONGEST_LINE) return refuse(draft, line, text, `this line has more than ${LONGEST_LINE} characters`);
   const section = sectionOf(text);
-  if (section) return enter(draft, section, line, raw);
+  if (section) {
+    const inside = /\(([^()]{1,40})\)/.exec(text);
+    if (inside) draft.recipe.servings ??= servingsOf(inside[1]!)?.number ?? null;
+    return enter(draft, section, line, raw);
+  }
   const servings = draft.section !== 'method' || /^(?:serves|makes|yields?|servings)\b/i.test(text) ? servingsOf(text) : null;
   if (servings && text.length < 60 && !(draft.section === 'method' && instructionScore(text) >= 3 && !/^serves/i.test(text))) {
     draft.recipe.servings ??= servings.number;
     return note(draft, line, raw, 'servings');
   }
   const withRest = headingWithRest(text);
+  // "Prep: 15 min, cook: 10 min"
+  if (withRest?.section === 'method' && /^(?:about |approx\.? )?\d+\s*(?:min|h(?:ou)?rs?\b|h\b)/i.test(withRest.rest) && text.length < 80)
+    return note(draft, line, raw, 'time');
   if (withRest && !(draft.section === 'method' && withRest.section === 'method' && draft.headed)) {
     enter(draft, withRest.section, line, raw, false);
     const parts = withRest.section === 'ingredients' ? listOnOneLine(withRest.rest) : [];

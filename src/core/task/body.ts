@@ -16,7 +16,7 @@ import { CONTAINED, MIXING_SURFACE, containerOf, mixingBowl } from './containers
 import { dialMarks, fanMarks, withWord, tailAfter, joinedWording, theOf, cap, sentence, wording, cuesOf } from './wording';
 import { toolCall, toolCalls } from './tool-names';
 import { take, makeReady, usesOf } from './supply';
-import { common, heatHazards, hotHazards, push, remember, say } from './step-of-clause';
+import { common, heatHazards, hotHazards, push, rawOf, remember, say } from './step-of-clause';
 
 /** Steps of the recipe itself, without the routines around it, in the order in which they are done. */
 export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
@@ -42,6 +42,8 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     lineObjects: [],
     hotFood: false,
     cooked: new Set(),
+    rawIn: new Map(),
+    tinned: recipe.ingredients.some((one) => one.unit === 'can') && !/\b(?:bake|oven|grease|line)\b/i.test(recipe.instructions.join(' ')),
     calls: toolCalls(recipe),
   };
   const clauses = recipe.instructions.flatMap((text, i) => clausesOf(text).map((clause) => ({ clause, line: i + 1 })));
@@ -71,13 +73,18 @@ function takeClause(state: State, c: Located): void {
   if (id === 'bake') return bake(state, c);
   if (id === 'boil-kettle') state.explicit.add('kettle');
   if (id && HOB.has(id) && !((id === 'turn-over' || id === 'skim') && state.hob === null)) return onHob(state, c, container);
-  const there = c.mentions.filter((m) => m.part === 'all' && state.placed.has(m.ingredient)).map((m) => state.placed.get(m.ingredient)!);
+  // where a thing named as the goal lies; worked into others, also where a thing named at all lies
+  const there = c.mentions
+    .filter(
+      (m) =>
+        m.part === 'all' && state.placed.has(m.ingredient) && (isTarget(c, m) || (JOINING.has(id ?? '') && !/^(?:in|on)\b/i.test(c.rest))),
+    )
+    .map((m) => state.placed.get(m.ingredient)!);
   const aside = id === 'lift-out' && container !== null && state.hob !== null;
   if (aside) for (const i of c.mentions.length ? c.mentions.map((m) => m.ingredient) : state.objectUses) state.placed.set(i, container);
   if (aside) return say(state, c, { text: wording(state, c), into: container });
   if (container) state.container = container;
-  else if (there.length > 0 && id && CONTAINED.has(id) && /\b(?:over|onto|to|into|in|on|with)\b/i.test(c.rest))
-    state.container = there.at(-1)!;
+  else if (there.length > 0 && id && CONTAINED.has(id)) state.container = there.at(-1)!;
   else if (id && (PUTTING.has(id) || JOINING.has(id)) && !state.container && c.tools.length === 0) state.container = mixingBowl(state);
   if (id && JOINING.has(id) && !container && MIXING_SURFACE.has(state.container ?? '')) state.container = mixingBowl(state);
   if (/\bthem\b/i.test(c.rest) && c.mentions.length === 0 && state.lineObjects.length > 1 && id && PUTTING.has(id))
@@ -103,7 +110,7 @@ function takeClause(state: State, c: Located): void {
     );
   if (id === 'microwave') {
     state.hotFood = true;
-    if (!container) state.container = 'plate';
+    if (!container && !isContainer(state.container ?? '')) state.container = 'plate';
   }
   if (id === 'cool' || id === 'chill') state.hotFood = false;
   if (id === 'turn-off') {
@@ -196,7 +203,15 @@ function withPronoun(state: State, c: Located): Located {
   };
 }
 
+/** "Do not overmix", "Careful: hot!": no step, but something to look out for in the one before. */
+const CAUTION = /^(?:do not|don't|never|be careful|careful|take care|watch out|mind|make sure|ensure|avoid|note|remember|keep an eye)\b/i;
+
 function takeUnknown(state: State, c: Located): void {
+  const before = state.steps.at(-1);
+  if (before && CAUTION.test(c.rest)) {
+    state.steps[state.steps.length - 1] = { ...before, cues: [...(before.cues ?? []), { sense: 'sight', text: c.rest.trim() }] };
+    return;
+  }
   // A sentence with no action known to us still stands as a step: a person mends it, nothing is dropped.
   const text = c.rest.trim();
   if (text.split(/\s+/).length < 2 && !c.mentions.length) return;
@@ -268,6 +283,7 @@ function bake(state: State, c: Located): void {
     cues: cuesOf(c, 'bake'),
   });
   state.inOven = container;
+  state.rawIn.clear();
   state.steps.push({
     text: `Take ${name} out of the oven and put it on a stand.`,
     technique: 'take-out-oven',
@@ -281,13 +297,14 @@ function bake(state: State, c: Located): void {
 
 function onHob(state: State, c: Located, container: string | null): void {
   const id = kindOf(c.technique!.id);
-  const pan =
-    container ??
-    (state.hob && state.container === state.hob ? state.hob : null) ??
-    (toolById(state.container ?? '')?.kind === 'cookware' ? state.container : null) ??
-    state.hob ??
-    (id === 'fry' ? 'frying-pan' : 'saucepan');
   const inMicrowave = c.tools.some((t) => t.id === 'microwave');
+  const pan = inMicrowave
+    ? (container ?? (toolById(state.container ?? '')?.kind === 'container' ? state.container! : 'bowl'))
+    : (container ??
+      (state.hob && state.container === state.hob ? state.hob : null) ??
+      (toolById(state.container ?? '')?.kind === 'cookware' ? state.container : null) ??
+      state.hob ??
+      (id === 'fry' ? 'frying-pan' : 'saucepan'));
   state.container = pan;
   if (!inMicrowave && state.hob !== null && state.hob !== pan) {
     // one pan at a time on the heat: an empty ring left on is the commonest burn
@@ -316,7 +333,7 @@ function onHob(state: State, c: Located, container: string | null): void {
       into: pan,
       thing: `the ${nameOf(one)}`,
       name: nameOf(one),
-      hazards: heatHazards(state, pan),
+      hazards: [...heatHazards(state, pan), ...rawOf(state, [mention])],
     });
     state.placed.set(mention.ingredient, pan);
     state.used.add(mention.ingredient);
@@ -338,7 +355,10 @@ function onHob(state: State, c: Located, container: string | null): void {
   }
   state.hotFood = true;
   if (['fry', 'cook', 'simmer', 'boil'].includes(id)) for (const [i, at] of state.placed) if (at === pan) state.cooked.add(i);
-  say(state, c, { text: wording(state, c), into: pan });
+  // what was put in just before is not taken a second time
+  const uses = c.mentions.map((m) => useOf(state.recipe.ingredients, m.ingredient, m.part === 'some' ? m.quantity : null, m.unit));
+  say(state, c, { text: wording(state, c), into: pan, uses, ...(inMicrowave ? { hazards: ['hot', 'steam', 'electric'] } : {}) });
+  state.rawIn.delete(pan);
   remember(state, c);
 }
 
@@ -364,12 +384,14 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
         ],
       });
     } else
-      fresh.forEach((mention) => {
+      fresh.forEach((mention, k) => {
+        const own = ownTail(c, mention, fresh[k + 1]);
         const verb = PUTTING.has(id) && id !== 'gather' ? cap(c.verb!) : 'Put';
         const particle = /^(in|on)\s/i.exec(c.rest) && !tail ? ` ${/^(in|on)/i.exec(c.rest)![1]!.toLowerCase()}` : '';
         const where =
-          (PUTTING.has(id) && /^(?:put|place|lay|set|arrange)$/.test(c.verb!) ? tail.replace(/^ to /, ' in ') : tail) ||
-          (particle ? '' : into && PUTTING.has(id) && id === 'add' ? ` ${preposition} the ${toolCall(state, into)}` : '');
+          own ??
+          ((PUTTING.has(id) && /^(?:put|place|lay|set|arrange)$/.test(c.verb!) ? tail.replace(/^ to /, ' in ') : tail) ||
+            (particle ? '' : into && PUTTING.has(id) && id === 'add' ? ` ${preposition} the ${toolCall(state, into)}` : ''));
         push(state, {
           ...common(state, c, into, [mention]),
           text: sentence(`${verb}${withWord(c) ? ` with` : ''} ${theOf(state, mention)}${particle}${where}`),
@@ -400,10 +422,19 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
   }
   for (const mention of fresh) {
     if (into) state.placed.set(mention.ingredient, into);
+    const [raw] = rawOf(state, [mention]);
+    if (into && raw && into !== state.hob) state.rawIn.set(into, raw);
     state.used.add(mention.ingredient);
   }
   if (!hadContainer && !into) state.container = mixingBowl(state);
   remember(state, c);
+}
+
+/** "Add the yeast to one side and the salt to the other": where each thing of several goes; null where one place stands for all. */
+function ownTail(c: Located, mention: Mention, next: Mention | undefined): string | null {
+  if (!next) return null;
+  const between = c.rest.slice(mention.end, next.at).replace(/[\s,]*(?:and|&)?\s*(?:the\s+|a\s+)?$/i, '');
+  return /^\s+(?:to|into|onto|on|in)\s+\S/i.test(between) ? between : null;
 }
 
 /** "Peel the banana, rinse the berries and put them on top": each of them is put on its own. */

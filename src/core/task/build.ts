@@ -126,6 +126,7 @@ const RAW_HANDS = new Set([
 ]);
 const isRawByHand = (d: Draft) =>
   kindOf(d.technique) === 'crack-egg' ||
+  (kindOf(d.technique) === 'shape' && (d.hazards ?? []).includes('raw-egg')) ||
   (RAW_HANDS.has(kindOf(d.technique)) && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
 const isDipped = (d: Draft) => ['dip', 'coat'].includes(d.technique ?? '') && (d.hazards ?? []).includes('raw-egg');
 const isDough = (d: Draft) =>

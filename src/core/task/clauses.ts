@@ -247,7 +247,8 @@ export function clausesOf(instruction: string): Clause[] {
 }
 
 function clausesOfSentence(sentence: string): Clause[] {
-  let rest = sentence;
+  // "Oven on at 220 °C", "half fill the tin"
+  let rest = sentence.replace(/^oven\s+(?:on\s+)?(?:at|to)\b/i, 'heat the oven to').replace(/\bhalf[- ]fill\b/gi, 'fill');
   let meanwhile = false;
   let condition: string | null = null;
   let lead: string | null = null;
@@ -448,7 +449,7 @@ function makeClause(part: Part, condition: string | null): Clause {
   }
   text = words.join(' ');
   const verb = plain(words[0]);
-  const known = isVerb(verb) || KITCHEN_VERBS.has(verb);
+  const known = (isVerb(verb) || KITCHEN_VERBS.has(verb)) && !/^(?:do not|don't|never)\b/i.test(text);
   if (!known)
     return { verb: null, rest: text, condition, lead: null, until: null, adverb: null, shared: false, meanwhile: false, first: false };
   let rest = words

@@ -45,7 +45,7 @@ export function containerOf(state: State, c: Located): string | null {
 
 const GENERIC: Record<string, string[]> = {
   bowl: ['bowl', 'small-bowl'],
-  saucepan: ['saucepan', 'frying-pan', 'large-pan'],
+  saucepan: ['saucepan', 'frying-pan', 'large-pan', 'muffin-tin', 'cake-tin', 'tray'],
   'frying-pan': ['frying-pan'],
   'baking-dish': ['baking-dish', 'cake-tin'],
   'cake-tin': ['cake-tin', 'muffin-tin'],

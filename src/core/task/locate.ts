@@ -70,6 +70,10 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     .filter((t) => !mentions.some((m) => t.at < m.end && t.at + t.length > m.at && /tin|can|dish|pot|box|carton|tub/.test(t.tool.name)))
     .filter((t) => !/\b(?:tin|can|jar|glass|cup|mug)s?\s+of\b/i.test(said.slice(t.at, t.at + t.length + 4)))
     .map((t) => ({ id: t.tool.id, at: t.at }));
+  // the tin that tomatoes came in bakes no cake
+  if (state.tinned)
+    for (let k = tools.length - 1; k >= 0; k--)
+      if (tools[k]!.id === 'cake-tin' && /^tin\b/i.test(said.slice(tools[k]!.at))) tools.splice(k, 1);
   const words = rest.toLowerCase().match(/[\p{L}-]+/gu) ?? [];
   // a tool goes by its id, not by its words: a Dutch oven is no oven
   const bare = findTools(rest).reduceRight(
@@ -99,6 +103,16 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   if (hot && (pronoun || mentions.length > 0)) about.add('hot');
   if (clause.verb === 'microwave') about.add('microwave');
   let technique = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
+  if (technique?.id === 'preheat-oven' && mentions.length > 0) technique = techniqueById('bake')!;
+  // batter and dough are shared into tins, not served
+  if (
+    technique?.id === 'share-out' &&
+    (/\b(?:batter|dough|mixture|mix|filling)\b/i.test(rest) ||
+      tools.some((t) => ['muffin-tin', 'muffin-cases', 'cake-tin', 'tray'].includes(t.id)))
+  )
+    technique = techniqueById(/\bdough\b/i.test(rest) ? 'divide' : 'spoon')!;
+  // turned with no heat under it, it is only moved about in its sauce
+  if (technique?.id === 'turn-over' && state.hob === null && state.inOven === null && !state.hotFood) technique = techniqueById('toss')!;
   if (clause.verb === 'put' && about.has('lid')) technique = techniqueById('cover')!;
   // "place the pan over a high heat": the pan is heated, not put in
   if (

@@ -1,7 +1,7 @@
 // What the builder keeps in mind while it walks through a method: what is where, what is ready, what is hot.
 import { Fraction } from '../amount/quantity';
 import type { Recipe } from '../recipe/recipe';
-import type { Technique } from '../technique/model';
+import type { Hazard, Technique } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import type { Draft } from './draft';
@@ -32,6 +32,10 @@ export type State = {
   hotFood: boolean;
   /** What has been through the heat, and is raw no longer. */
   cooked: Set<number>;
+  /** Containers with raw food in them, and which. */
+  rawIn: Map<string, Hazard>;
+  /** The recipe opens tins and bakes in none: "the tin" is the empty one. */
+  tinned: boolean;
   /** What the recipe calls its tools. */
   calls: ReadonlyMap<string, string>;
   /** Container in use, and on which ring it stands. */
@@ -58,5 +62,9 @@ export const CUTTING = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate
 
 const CONTAINERS = new Set(['container', 'cookware', 'surface']);
 
+// Appliances that food is put into, as into a bowl.
+const HOLDING_APPLIANCES = new Set(['blender', 'slow-cooker']);
+
 export const isContainer = (id: string) =>
-  CONTAINERS.has(toolById(id)?.kind ?? '') && !['lid', 'foil', 'cling-film', 'paper', 'stand', 'wire-rack'].includes(id);
+  HOLDING_APPLIANCES.has(id) ||
+  (CONTAINERS.has(toolById(id)?.kind ?? '') && !['lid', 'foil', 'cling-film', 'paper', 'stand', 'wire-rack'].includes(id));

@@ -7,7 +7,8 @@ import { rawHazard, useOf, type Draft } from './draft';
 import { minutesOfText } from '../amount/minutes';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
-import { type Located, type State, HOB, CUTTING, isContainer } from './state';
+import { take } from './supply';
+import { type Located, type State, HOB, CUTTING, isContainer, JOINING } from './state';
 import { objectPhrase } from './locate';
 import { theOf, replacePronoun, cuesOf } from './wording';
 
@@ -18,6 +19,14 @@ export function heatHazards(state: State, into: string | null): Hazard[] {
   return into !== null && into === state.hob ? ['hot', 'splash'] : [];
 }
 
+/** The hazards that ingredients bring as long as they are raw. */
+export function rawOf(state: State, mentions: readonly Mention[]): Hazard[] {
+  return mentions.filter((m) => !state.cooked.has(m.ingredient)).flatMap((m) => rawHazard(state.recipe.ingredients[m.ingredient]) ?? []);
+}
+
+// What is done by hand or spoon to a bowl of raw food is done to raw food.
+const HANDLES = new Set(['mix', 'shape', 'spoon', 'spread', 'pour', 'press-in', 'add', 'toss', 'fold', 'mash', 'brush']);
+
 export function common(state: State, c: Located, into: string | null, mentions: Mention[] = c.mentions): Draft {
   const technique = c.technique;
   const named = c.tools.map((t) => t.id);
@@ -25,15 +34,16 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const tools = [...named, ...own];
   if (into && !tools.includes(into) && isContainer(into)) tools.push(into);
   const fromPan = ['pour', 'spoon', 'serve', 'lift-out'].includes(kindOf(technique?.id)) && state.hotFood && into !== state.hob;
-  const raw = mentions
-    .filter((m) => !state.cooked.has(m.ingredient))
-    .flatMap((m) => rawHazard(state.recipe.ingredients[m.ingredient]) ?? [])
-    .filter((h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold', 'pour', 'toss', 'brush', 'fry'].includes(kindOf(technique?.id)));
+  const raw = rawOf(state, mentions).filter(
+    (h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold', 'pour', 'toss', 'brush', 'fry'].includes(kindOf(technique?.id)),
+  );
   const dough =
     !state.inOven &&
     [...state.placed.keys()].some((i) => rawHazard(state.recipe.ingredients[i]) === 'raw-flour' && state.placed.get(i) !== state.hob);
   if (dough && ['mix', 'beat', 'fold', 'rub-in', 'knead', 'shape', 'roll-out'].includes(kindOf(technique?.id))) raw.push('raw-flour');
   if (/\bboiling\s+water\b/i.test(c.rest)) raw.push('hot', 'steam');
+  const held = into ? state.rawIn.get(into) : undefined;
+  if (held && HANDLES.has(kindOf(technique?.id)) && !raw.includes(held)) raw.push(held);
   const hotItem = mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
   const choking =
     CUTTING.has(kindOf(technique?.id)) && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
@@ -81,8 +91,7 @@ function replaced(id: string, named: string[], into: string | null): boolean {
 }
 
 export function say(state: State, c: Located, own: Partial<Draft> & { text: string }): void {
-  const uses =
-    own.uses ?? c.mentions.map((m) => useOf(state.recipe.ingredients, m.ingredient, m.part === 'some' ? m.quantity : null, m.unit));
+  const uses = own.uses ?? c.mentions.map((m) => (m.part === 'all' ? useOf(state.recipe.ingredients, m.ingredient) : take(state, m)));
   for (const mention of c.mentions) state.used.add(mention.ingredient);
   push(state, { ...common(state, c, own.into ?? null), ...own, uses });
 }
@@ -97,12 +106,21 @@ export function remember(state: State, c: Located): void {
   if (CUTTING.has(id) || id === 'rinse' || id === 'drain')
     for (const m of c.mentions) if (!state.lineObjects.includes(m.ingredient)) state.lineObjects.push(m.ingredient);
   // "coat in the breadcrumbs": the crumbs are not what is coated
+  // a mixture has no name yet
+  if (!objectPhrase(c.rest) && (JOINING.has(id) || id === 'knead')) {
+    state.object = null;
+    return;
+  }
+  // "pour the marinade over": what lies there is still spoken of
+  if (c.mentions.length === 0 && (id === 'pour' || id === 'sprinkle')) return;
   if (/^in\b/i.test(c.rest) && ['coat', 'dip', 'wrap', 'marinate'].includes(c.technique?.id ?? '')) return;
   const phrase = objectPhrase(c.rest);
   if (
     phrase &&
     !/^(?:it|them|everything|each|both|these|each one|a little)\b/i.test(phrase) &&
-    !/^(?:the |your )?(?:heat|oven|lid|hands?)\b/i.test(phrase)
+    !/^(?:the |your |off the )?(?:heat|oven|lid|hands?|top|sides?|base|bottom|middle|edges?|ends?|tops|roots?|stalks?|stems?|skins?|seeds?|fat|crusts?|work surface|surface)\b/i.test(
+      phrase,
+    )
   ) {
     state.object = c.mentions.length > 2 ? 'everything' : plainObject(phrase, c);
     if (c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);

@@ -2,6 +2,7 @@
 import { kindOf } from '../technique/lexicon';
 import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { convertUnit, type Unit } from '../amount/units';
+import { findFood } from '../recipe/food';
 import { useOf, type Draft } from './draft';
 import type { Mention } from './mentions';
 import type { Use } from './model';
@@ -43,7 +44,8 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
   }
   const one = state.recipe.ingredients[index]!;
   const hot = state.beforeHeat !== null;
-  if (!worked || kindOf(c.technique?.id) === 'rinse') {
+  // dry grains are measured before they are rinsed, what is cut to size after it is cut
+  if (!worked || (kindOf(c.technique?.id) === 'rinse' && findFood(one.item)?.form === 'grain')) {
     const amount = amountOf(state, mention);
     if (amount && !measuredAlready(state, index, mention)) {
       if (/\b(?:boiling|hot)\s+water\b/i.test(one.item) && !state.explicit.has('kettle')) {

@@ -15,7 +15,8 @@ import { toolCall } from './tool-names';
 
 /** Both marks as they stand on dials: every 10 °C, every 25 °F. */
 export function dialMarks(heat: { celsius: number; fahrenheit: number; text: string }): string {
-  const saidF = /f/i.test(heat.text.replace(/of/gi, ''));
+  // "350 degrees" says neither: it is Fahrenheit if that is the number it was read as
+  const saidF = /f/i.test(heat.text.replace(/of/gi, '')) || Number(/\d+/.exec(heat.text)?.[0]) === heat.fahrenheit;
   const f = saidF ? heat.fahrenheit : Math.round(heat.fahrenheit / 25) * 25;
   return `${saidF ? dialCelsius(heat.celsius) : heat.celsius} °C (${f} °F)`;
 }
@@ -99,7 +100,7 @@ export function shortTitle(title: string): string {
   const words = title
     .split(/[,(:]|\b(?:for|with|and)\b/)[0]!
     .split(/\s+/)
-    .slice(-3)
+    .slice(-5)
     .join(' ')
     .toLowerCase()
     .replace(/[^\p{L} '-]/gu, '');

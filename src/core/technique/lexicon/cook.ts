@@ -346,7 +346,7 @@ export const COOK = [
     cues: { see: 'each person has some' },
     minutes: { active: 1, waiting: 0 },
   }),
-  technique('eat', 'taste and eat', 'eat|enjoy|taste and', {
+  technique('eat', 'taste and eat', 'eat|enjoy|drink|taste and eat', {
     phase: 'serve',
     motif: 'eat',
     tools: [],

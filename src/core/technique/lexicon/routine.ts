@@ -118,7 +118,7 @@ export const ROUTINE = [
     cues: { see: 'the table is empty' },
     minutes: { active: 1.5, waiting: 0 },
   }),
-  technique('store', 'store what is left', 'store|refrigerate', {
+  technique('store', 'store what is left', 'store|keep leftovers', {
     phase: 'store',
     motif: 'chill',
     tools: ['storage-box', 'fridge'],

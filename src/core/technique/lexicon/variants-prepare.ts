@@ -331,7 +331,7 @@ export const VARIANTS_PREPARE = [
     small: ['Pour in a little.', 'Stir.', 'Look how thick it is.', 'Pour in a little more if it is too thick.'],
     cues: { see: 'it runs off the spoon' },
   }),
-  variant(sprinkle, 'season', 'season', 'season|season with|season to taste|add salt', {
+  variant(sprinkle, 'season', 'season', 'season|season with|season to taste', {
     small: ['Take a pinch.', 'Sprinkle it over {place}.', 'Stir.', 'Add more only if it is wanted.'],
     cues: { see: 'spread all over' },
   }),
