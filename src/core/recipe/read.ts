@@ -132,6 +132,9 @@ function ingredientScore(line: string): number {
 
 function instructionScore(line: string): number {
   const text = instructionText(line);
+  // "pinch of salt", "squeeze of lime": an amount, no action
+  if (/^(?:pinch|dash|handful|drizzle|splash|knob|dot|squeeze|sprinkle|spoon|scoop|slice|cube|dollop|glug)(?:es|s|ful)?\s+of\b/i.test(text))
+    return 0;
   const words = text.split(/\s+/).length;
   if (startsWithVerb(text)) return words >= 3 ? 3 : 2;
   if (words >= 8 && /[.!]$/.test(text)) return 2;
@@ -188,8 +191,21 @@ export function plainRecipe(source: string): string {
     .trim();
 }
 
+const PART_OF_DISH =
+  /^(?:the\s+)?(?:\p{L}+\s+)?(?:pastry|filling|topping|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|seasoning|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw)$/iu;
+
 function readLines(draft: Draft, raw: string[]): void {
-  raw.slice(0, MOST_LINES).forEach((text, i) => readLine(draft, text, i + 1));
+  raw.slice(0, MOST_LINES).forEach((text, i) => {
+    // "Filling", on a line of its own over amounts
+    if (draft.section !== 'method' && draft.recipe.title && PART_OF_DISH.test(stripMarks(text.trim()))) {
+      const next = raw.slice(i + 1, i + 4).find((l) => l.trim());
+      if (next && ingredientScore(next) >= 2) {
+        draft.group = stripMarks(text.trim()).toLowerCase();
+        return note(draft, i + 1, text, 'heading');
+      }
+    }
+    readLine(draft, text, i + 1);
+  });
   if (raw.slice(MOST_LINES).some((l) => l.trim()))
     draft.notUnderstood.push({
       line: MOST_LINES + 1,

@@ -69,6 +69,8 @@ function takeClause(state: State, c: Located): void {
   if (/\bfloured\s+hands\b/i.test(`${c.lead ?? ''} ${c.rest}`)) flourHands(state, c);
   if (['drain-hot', 'take-off-heat', 'cool'].includes(id ?? '')) ringOff(state, c);
   if (id === 'turn-off' && state.hob === null && isHobOff(state, c)) return;
+  // eating stands in the routine behind every recipe
+  if (id === 'eat') return;
   if (id === 'preheat-oven') return preheat(state, c);
   if (id === 'bake') return bake(state, c);
   if (id === 'boil-kettle') state.explicit.add('kettle');
@@ -244,14 +246,32 @@ function preheat(state: State, c: Located): void {
 function bake(state: State, c: Located): void {
   const own = c.tools.find((t) => isContainer(t.id))?.id;
   for (const mention of c.mentions) makeReady(state, mention, c, false);
+  // what is not in a dish yet goes on a tray, not into the pan that stands about
+  const loose = own ? [] : c.mentions.filter((m) => !state.placed.has(m.ingredient));
   const container =
     own ??
+    (loose.length > 0 ? 'tray' : null) ??
     (state.container && toolById(state.container)?.kind === 'cookware' ? state.container : null) ??
     [...state.steps]
       .reverse()
       .flatMap((s) => s.tools ?? [])
       .find((t) => ['tray', 'baking-dish', 'cake-tin', 'muffin-tin'].includes(t)) ??
     'baking-dish';
+  for (const mention of loose) {
+    push(state, {
+      text: `Put ${theOf(state, mention)} on the ${toolCall(state, container)}.`,
+      technique: 'layer',
+      sourceLine: c.line,
+      uses: [take(state, mention)],
+      tools: [container],
+      into: container,
+      thing: `the ${nameOf(state.recipe.ingredients[mention.ingredient]!)}`,
+      name: nameOf(state.recipe.ingredients[mention.ingredient]!),
+      hazards: rawOf(state, [mention]),
+    });
+    state.placed.set(mention.ingredient, container);
+    state.used.add(mention.ingredient);
+  }
   const grill = c.verb === 'grill' || c.verb === 'broil';
   const appliance = grill ? 'grill' : 'oven';
   if (!state.oven) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });
@@ -298,15 +318,17 @@ function bake(state: State, c: Located): void {
 function onHob(state: State, c: Located, container: string | null): void {
   const id = kindOf(c.technique!.id);
   const inMicrowave = c.tools.some((t) => t.id === 'microwave');
+  const put = new Map<number, ReturnType<typeof take>>();
   const pan = inMicrowave
     ? (container ?? (toolById(state.container ?? '')?.kind === 'container' ? state.container! : 'bowl'))
     : (container ??
       (state.hob && state.container === state.hob ? state.hob : null) ??
-      (toolById(state.container ?? '')?.kind === 'cookware' ? state.container : null) ??
+      (toolById(state.container ?? '')?.kind === 'cookware' || state.container === 'slow-cooker' ? state.container : null) ??
       state.hob ??
       (id === 'fry' ? 'frying-pan' : 'saucepan'));
   state.container = pan;
-  if (!inMicrowave && state.hob !== null && state.hob !== pan) {
+  const own = pan === 'slow-cooker';
+  if (!inMicrowave && !own && state.hob !== null && state.hob !== pan) {
     // one pan at a time on the heat: an empty ring left on is the commonest burn
     push(state, {
       text: `Turn off the hob under the ${toolCall(state, state.hob)}.`,
@@ -317,8 +339,39 @@ function onHob(state: State, c: Located, container: string | null): void {
       name: state.hob,
     });
   }
-  if (!inMicrowave && state.hob === null && state.beforeHeat === null) state.beforeHeat = state.steps.length;
+  if (!inMicrowave && pan !== 'slow-cooker' && state.hob === null && state.beforeHeat === null) state.beforeHeat = state.steps.length;
+  const took = (mention: Mention) => {
+    const use = take(state, mention);
+    put.set(mention.ingredient, use);
+    return use;
+  };
   const fresh = c.mentions.filter((m) => m.part !== 'all' || !state.placed.has(m.ingredient));
+  // what lies in another bowl is put into the pan first
+  for (const mention of c.mentions) {
+    const at = state.placed.get(mention.ingredient);
+    if (
+      mention.part !== 'all' ||
+      !at ||
+      at === pan ||
+      inMicrowave ||
+      isTarget(c, mention) ||
+      id === 'turn-over' ||
+      toolById(at)?.kind === 'cookware'
+    )
+      continue;
+    push(state, {
+      text: `Put ${theOf(state, mention)} in the ${toolCall(state, pan)}.`,
+      technique: 'add',
+      sourceLine: c.line,
+      uses: [{ ingredient: mention.ingredient, item: state.recipe.ingredients[mention.ingredient]!.item, quantity: null, unit: null }],
+      tools: [pan],
+      into: pan,
+      thing: `the ${nameOf(state.recipe.ingredients[mention.ingredient]!)}`,
+      name: nameOf(state.recipe.ingredients[mention.ingredient]!),
+      hazards: [...heatHazards(state, pan), ...rawOf(state, [mention])],
+    });
+    state.placed.set(mention.ingredient, pan);
+  }
   for (const mention of fresh) {
     makeReady(state, mention, c, false);
     const one = state.recipe.ingredients[mention.ingredient]!;
@@ -328,7 +381,7 @@ function onHob(state: State, c: Located, container: string | null): void {
       text: `${liquid ? 'Pour' : 'Put'} ${theOf(state, mention)} in the ${toolCall(state, pan)}.`,
       technique: liquid ? 'pour' : 'add',
       sourceLine: c.line,
-      uses: [take(state, mention)],
+      uses: [took(mention)],
       tools: [pan],
       into: pan,
       thing: `the ${nameOf(one)}`,
@@ -338,7 +391,17 @@ function onHob(state: State, c: Located, container: string | null): void {
     state.placed.set(mention.ingredient, pan);
     state.used.add(mention.ingredient);
   }
-  if (!inMicrowave && state.hob !== pan) {
+  if (own && !state.steps.some((s) => s.technique === 'hob-on' && s.tools?.includes(pan)))
+    push(state, {
+      text: `Turn on the ${toolCall(state, pan)}.`,
+      technique: 'hob-on',
+      sourceLine: c.line,
+      tools: [pan],
+      into: pan,
+      thing: `the ${toolCall(state, pan)}`,
+      name: pan,
+    });
+  if (!inMicrowave && !own && state.hob !== pan) {
     const level = /\b(?:over|on|at|to)?\s*(?:an?\s+)?(very low|low|gentle|medium[- ]low|medium[- ]high|medium|moderate|high)\b(?:\s+heat)?/i
       .exec(`${c.rest} ${c.lead ?? ''}`)?.[1]
       ?.toLowerCase();
@@ -356,7 +419,9 @@ function onHob(state: State, c: Located, container: string | null): void {
   state.hotFood = true;
   if (['fry', 'cook', 'simmer', 'boil'].includes(id)) for (const [i, at] of state.placed) if (at === pan) state.cooked.add(i);
   // what was put in just before is not taken a second time
-  const uses = c.mentions.map((m) => useOf(state.recipe.ingredients, m.ingredient, m.part === 'some' ? m.quantity : null, m.unit));
+  const uses = c.mentions.map(
+    (m) => put.get(m.ingredient) ?? useOf(state.recipe.ingredients, m.ingredient, m.part === 'some' ? m.quantity : null, m.unit),
+  );
   say(state, c, { text: wording(state, c), into: pan, uses, ...(inMicrowave ? { hazards: ['hot', 'steam', 'electric'] } : {}) });
   state.rawIn.delete(pan);
   remember(state, c);

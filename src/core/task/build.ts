@@ -2,12 +2,13 @@
 import { findFood } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
 import { techniqueById, kindOf } from '../technique/lexicon';
+import { toolById } from '../technique/tools';
 import type { Phase } from '../technique/model';
 import { bodySteps } from './body';
 import { shortTitle } from './wording';
 import { keyMaker, stepOf, type Draft } from './draft';
 import { coarsen, refine } from './grain';
-import { USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from './model';
+import { LEARNER_TIME_FACTOR, USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from './model';
 import { afterRoutine, gatherRoutine, readyRoutine } from './routines';
 
 /**
@@ -20,6 +21,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   const kitchen = options.kitchen ?? USUAL_KITCHEN;
   const key = keyMaker();
   let body = bodySteps(recipe, kitchen);
+  body = ovenInTime(body);
   body = turnOff(body);
   body = washAfterRaw(body);
   body = washMeasures(body);
@@ -57,6 +59,29 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   return options.grain === 'fine' ? refine(task) : task;
 }
 
+/** Minutes that an oven takes to heat, with some in hand (10 to 15: common practice). */
+const OVEN_MINUTES = 15;
+/** Before dough rises or food chills for longer than this, the oven is not on yet. */
+const LONG_WAIT = 25;
+
+/** The oven is turned on first; but not before dough rises for an hour: then as late as still gives it time to heat. */
+function ovenInTime(body: Draft[]): Draft[] {
+  const on = body.findIndex((d) => d.technique === 'preheat-oven');
+  const bake = body.findIndex((d) => kindOf(d.technique) === 'bake');
+  if (on < 0 || bake <= on) return body;
+  const between = body.slice(on + 1, bake);
+  if (!between.some((d) => ['wait', 'chill', 'soak'].includes(kindOf(d.technique)) && (d.minutes?.waiting ?? 0) >= LONG_WAIT)) return body;
+  let minutes = 0;
+  let at = bake;
+  while (at > on + 1 && minutes < OVEN_MINUTES) {
+    at--;
+    const d = body[at]!;
+    minutes +=
+      (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * LEARNER_TIME_FACTOR + (d.minutes?.waiting ?? 0);
+  }
+  return [...body.slice(0, on), ...body.slice(on + 1, at), body[on]!, ...body.slice(at)];
+}
+
 const ON_HOB = (d: Draft) => d.tools?.includes('hob') === true;
 
 /** The hob goes off after its last step, the oven when the last thing has come out. */
@@ -80,7 +105,7 @@ function turnOff(body: Draft[]): Draft[] {
       (d) =>
         kindOf(d.technique) === 'turn-off' && (d.tools?.includes(tool) || (tool === 'hob' && !/oven|grill|kettle|microwave/i.test(d.text))),
     );
-  const hobOn = last((d) => kindOf(d.technique) === 'hob-on');
+  const hobOn = last((d) => kindOf(d.technique) === 'hob-on' && ON_HOB(d));
   if (hobOn >= 0) {
     const lastUse = last((d) => ON_HOB(d) && kindOf(d.technique) !== 'turn-off');
     // what is stirred into the pan while it is on the ring still belongs to the heat
@@ -97,15 +122,11 @@ function turnOff(body: Draft[]): Draft[] {
     if (offAt < lastUse) insertAfter(end, 'hob', 'hob');
     else if (offAt >= 0) out[offAt] = { ...out[offAt]!, tools: [...new Set([...(out[offAt]!.tools ?? []), 'hob'])] };
   }
-  for (const tool of ['oven', 'grill', 'air-fryer']) {
-    const on = last((d) => kindOf(d.technique) === 'preheat-oven' && d.tools?.includes(tool) === true);
+  for (const tool of ['oven', 'grill', 'air-fryer', 'slow-cooker']) {
+    const on = last((d) => ['preheat-oven', 'hob-on'].includes(kindOf(d.technique)) && d.tools?.includes(tool) === true);
     if (on < 0 || off(tool) > on) continue;
     const out_ = last((d) => kindOf(d.technique) === 'take-out-oven');
-    insertAfter(
-      out_ > on ? out_ : last((d) => d.tools?.includes(tool) === true),
-      tool === 'grill' ? 'grill' : tool === 'oven' ? 'oven' : 'air fryer',
-      tool,
-    );
+    insertAfter(out_ > on ? out_ : last((d) => d.tools?.includes(tool) === true), toolById(tool)!.name, tool);
   }
   return out;
 }

@@ -391,6 +391,12 @@ function startsAction(after: string, before: string, then: boolean): boolean {
     return (
       DETERMINER.test(tail) ||
       (then && !alone) ||
+      (verb === 'stew' && /^(?:gently|slowly|for\b)/i.test(tail)) ||
+      // "halve, stone and peel the avocado"
+      ((alone || joinsVerb(tail)) &&
+        hasVerbFirst(before) &&
+        wordsOf(before.trim()).length <= 2 &&
+        ['stone', 'seed', 'core', 'shell', 'juice'].includes(verb)) ||
       (verb === 'season' && /^(?:with|to|well|generously|lightly)\b/i.test(tail)) ||
       (verb === 'spread' && OBJECT_START.test(tail)) ||
       (verb === 'garnish' && /^with\b/i.test(tail))

@@ -35,6 +35,7 @@ export function containerOf(state: State, c: Located): string | null {
   if (!named) return null;
   const plural = /^\w+?(?:es|s)\b/i.test(said.slice(named.at)) && /^(?:bowls|plates|glasses|mugs|jars)\b/i.test(said.slice(named.at));
   if (plural && named.id === 'bowl') return 'serving-bowl';
+  if (named.id === state.container || named.id === state.hob) return named.id;
   const family = (id: string | null) => (id ? (toolById(id)?.picture ?? id) : '');
   const before = said.slice(0, named.at).toLowerCase();
   const same = [state.container, state.hob, ...[...state.placed.values()].reverse()].find(

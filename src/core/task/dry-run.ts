@@ -162,7 +162,7 @@ function heatFindings(steps: Step[]): Finding[] {
       sinceOven = 0;
       continue;
     }
-    if (kindOf(step.technique) === 'hob-on') on.set('hob', step.key);
+    if (kindOf(step.technique) === 'hob-on') on.set(step.tools.includes('slow-cooker') ? 'slow-cooker' : 'hob', step.key);
     if (kindOf(step.technique) === 'turn-off') for (const tool of step.tools.length ? step.tools : [...on.keys()]) on.delete(tool);
     if (kindOf(step.technique) === 'bake') {
       const what = appliance ?? 'oven';

@@ -36,7 +36,7 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
 }
 
 const PREPOSITION =
-  /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while)\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
+  /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while|or)\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
 export const PARTICIPLE =
   /,?\s+((?:stirring|turning|mashing|skimming|shaking|tossing|whisking|scraping|basting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
@@ -102,8 +102,12 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
       mentions.some((m) => state.placed.get(m.ingredient) === state.hob));
   if (hot && (pronoun || mentions.length > 0)) about.add('hot');
   if (clause.verb === 'microwave') about.add('microwave');
+  if (state.container === 'slow-cooker') about.add('slow-cooker');
   let technique = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
   if (technique?.id === 'preheat-oven' && mentions.length > 0) technique = techniqueById('bake')!;
+  // "toss the beef in the flour"; "toss in the beans" puts them in
+  if (technique?.id === 'add' && clause.verb === 'toss' && !/^in\b/i.test(rest))
+    technique = techniqueById(/\bin\b/i.test(rest) ? 'coat' : 'toss')!;
   // batter and dough are shared into tins, not served
   if (
     technique?.id === 'share-out' &&

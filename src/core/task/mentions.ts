@@ -93,10 +93,16 @@ const GENERIC: Partial<Record<string, string[]>> = {
   herb: ['herb'],
 };
 
+/** Of that group, and in pieces: a purée, a juice or a tin is not what "the vegetables" means. */
+const isWhole = (one: Ingredient, group: string) => {
+  const food = findFood(one.item);
+  return food?.group === group && (food.form === 'whole' || food.keep === 'freezer') && one.unit !== 'can';
+};
+
 const GROUP_FOODS: [string, (one: Ingredient) => boolean][] = [
-  ['vegetable', (one) => findFood(one.item)?.group === 'vegetable' && findFood(one.item)?.id !== 'garlic'],
-  ['veg', (one) => findFood(one.item)?.group === 'vegetable'],
-  ['fruit', (one) => findFood(one.item)?.group === 'fruit'],
+  ['vegetable', (one) => isWhole(one, 'vegetable') && findFood(one.item)?.id !== 'garlic'],
+  ['veg', (one) => isWhole(one, 'vegetable')],
+  ['fruit', (one) => isWhole(one, 'fruit')],
   ['herb', (one) => findFood(one.item)?.category === 'herb'],
   ['spice', (one) => findFood(one.item)?.category === 'spice'],
   ['dry ingredient', (one) => ['powder', 'grain', 'packed'].includes(findFood(one.item)?.form ?? '')],

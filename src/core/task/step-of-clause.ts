@@ -85,7 +85,7 @@ function replaced(id: string, named: string[], into: string | null): boolean {
   if (id === 'lid') return named.some((n) => ['plate', 'foil', 'cling-film', 'cloth'].includes(n));
   if (kind === 'cookware' || kind === 'container') return (into !== null && isContainer(into)) || named.some((n) => isContainer(n));
   if (kind === 'utensil' && id !== 'timer') return named.some((n) => toolById(n)?.kind === 'utensil' && n !== 'timer');
-  if (id === 'hob') return named.some((n) => ['microwave', 'slow-cooker', 'air-fryer', 'oven'].includes(n));
+  if (id === 'hob') return into === 'slow-cooker' || named.some((n) => ['microwave', 'slow-cooker', 'air-fryer', 'oven'].includes(n));
   if (id === 'board') return named.includes('plate');
   return false;
 }
@@ -106,6 +106,7 @@ export function remember(state: State, c: Located): void {
   if (CUTTING.has(id) || id === 'rinse' || id === 'drain')
     for (const m of c.mentions) if (!state.lineObjects.includes(m.ingredient)) state.lineObjects.push(m.ingredient);
   // "coat in the breadcrumbs": the crumbs are not what is coated
+  if (['wait', 'cool', 'chill', 'cover', 'bake'].includes(id)) return;
   // a mixture has no name yet
   if (!objectPhrase(c.rest) && (JOINING.has(id) || id === 'knead')) {
     state.object = null;

@@ -73,7 +73,7 @@ export function sentence(text: string): string {
 export function wording(state: State, c: Located): string {
   let rest = c.rest.replace(PARTICIPLE, '').replace(/\bsometimes\b/i, 'now and then');
   const alone = !objectPhrase(rest);
-  const needsObject = ['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out', 'chill'].includes(kindOf(c.technique?.id));
+  const needsObject = ['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out'].includes(kindOf(c.technique?.id));
   const object = needsObject || (c.shared && !rest) ? state.object : null;
   if (object && needsObject && alone) rest = `${object} ${rest}`;
   rest = replacePronoun(state, rest);

@@ -4,7 +4,7 @@ import { technique } from '../entry';
 const onHob = { phase: 'cook', heat: 'uses', hazards: ['hot'], supervision: 'within-reach' } as const;
 
 export const COOK = [
-  technique('preheat-oven', 'heat the oven', 'preheat|heat|pre-heat|turn on|warm', {
+  technique('preheat-oven', 'heat the oven', 'preheat|heat|pre-heat|turn on|warm|set', {
     only: ['oven', 'grill', 'air-fryer'],
     phase: 'prepare',
     motif: 'oven',

@@ -176,7 +176,7 @@ export const VARIANTS_COOK = [
       minutes: { active: 0.7, waiting: 0 },
     },
   ),
-  variant(lift, 'turn-out', 'turn out of the tin', 'turn out|unmould|unmold|turn onto', {
+  variant(lift, 'turn-out', 'turn out of the tin', 'turn out|unmould|unmold|turn onto|invert|invert onto', {
     tools: ['oven-gloves', 'wire-rack'],
     small: ['Put the rack on top.', 'Hold both with gloves.', 'Turn them over together.', 'Lift the tin off.'],
     demands: ['two-hands', 'strong-grip'],

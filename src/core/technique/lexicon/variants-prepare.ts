@@ -189,6 +189,18 @@ export const VARIANTS_PREPARE = [
       minutes: { active: 2, waiting: 0 },
     },
   ),
+  variant(tear, 'shred-cooked', 'pull cooked meat apart', 'shred', {
+    only: ['poultry'],
+    tools: ['fork'],
+    small: [
+      'Hold {thing} still with one fork.',
+      'Push the other fork in beside it.',
+      'Pull the forks apart.',
+      'Look for bones and take them out.',
+    ],
+    cues: { see: 'thin shreds, no bones', feel: 'nothing hard' },
+    minutes: { active: 2, waiting: 0 },
+  }),
   variant(tear, 'pick', 'pick the leaves off', 'pick|pick off|pick leaves|strip leaves|strip', {
     small: ['Hold the stem at the top.', 'Pull the leaves off downwards.', 'Put the stem in the bin.'],
     cues: { see: 'leaves without stems' },
