@@ -37,7 +37,10 @@ export { toolSubstitutes, type ToolSubstitute } from './technique/tool-substitut
 export { toolById, TOOLS } from './technique/tools';
 
 export { buildTask } from './task/build';
-export { dryRun, type Finding, type FindingCode } from './task/dry-run';
+export { dryRun } from './task/dry-run/index';
+export { applyMend } from './task/dry-run/mend';
+export { type Finding, type FindingCode, type Held, type Mend, type Snapshot } from './task/dry-run/model';
+export { simulate } from './task/dry-run/simulate';
 export {
   compareSteps,
   insertStep,

@@ -5,7 +5,7 @@ import { describe, expect, test } from 'vitest';
 import { readRecipe } from '../recipe/read';
 import { PHASES } from '../technique/model';
 import { buildTask } from './build';
-import { dryRun } from './dry-run';
+import { dryRun } from './dry-run/index';
 import type { Grain, Kitchen } from './model';
 import { USUAL_KITCHEN } from './model';
 

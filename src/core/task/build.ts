@@ -23,6 +23,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   let body = bodySteps(recipe, kitchen);
   body = ovenInTime(body);
   body = turnOff(body);
+  body = rawLast(body);
   body = washAfterRaw(body);
   body = washMeasures(body);
   body = planWaiting(body);
@@ -132,6 +133,7 @@ function turnOff(body: Draft[]): Draft[] {
 }
 
 const RAW_HANDS = new Set([
+  'toss',
   'crack-egg',
   'slice',
   'dice',
@@ -154,11 +156,35 @@ const isDough = (d: Draft) =>
   (['knead', 'rub-in', 'shape', 'roll-out'].includes(kindOf(d.technique)) && (d.hazards ?? []).includes('raw-flour')) ||
   (kindOf(d.technique) === 'add' && /\bdough\b/i.test(d.text));
 
-/** Hands are washed after raw egg, meat, fish and flour dough, before anything else is touched (USDA FSIS). */
+const ON_BLADES = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate', 'peel']);
+const HEATS_UP = new Set(['hob-on', 'preheat-oven', 'bake', 'microwave', 'boil-kettle']);
+
+/** Raw meat and fish are cut last, so that nothing else meets their board: as late as before the heat, or before they are used. */
+function rawLast(body: Draft[]): Draft[] {
+  const out = [...body];
+  for (const cut of body.filter((d) => d.sourceLine === null && ON_BLADES.has(kindOf(d.technique)) && isRawByHand(d))) {
+    const from = out.indexOf(cut);
+    const ingredient = cut.uses?.[0]?.ingredient ?? null;
+    let to = from + 1;
+    while (
+      to < out.length &&
+      out[to]!.sourceLine === null &&
+      !HEATS_UP.has(kindOf(out[to]!.technique)) &&
+      !(out[to]!.uses ?? []).some((u) => u.ingredient === ingredient)
+    )
+      to++;
+    out.splice(from, 1);
+    out.splice(to - 1, 0, cut);
+  }
+  return out;
+}
+
+/** Hands are washed after raw egg, meat, fish and flour dough, before anything else is touched; a knife and a board too, where they cut on (USDA FSIS). */
 function washAfterRaw(body: Draft[]): Draft[] {
   const out: Draft[] = [];
   let dirty: Draft | null = null;
-  for (const draft of body) {
+  const blades = new Set<string>();
+  body.forEach((draft, i) => {
     // what is dipped in egg goes on to its crumbs with the same hands
     const raw =
       isRawByHand(draft) ||
@@ -176,10 +202,27 @@ function washAfterRaw(body: Draft[]): Draft[] {
       });
       dirty = null;
     }
+    const used = [...blades].filter((tool) => (draft.tools ?? techniqueById(draft.technique ?? '')?.tools ?? []).includes(tool));
+    if (used.length > 0 && !raw && ON_BLADES.has(kindOf(draft.technique))) {
+      const both = used.map((id) => `the ${toolById(id)!.name}`).join(' and ');
+      out.push({
+        text: `Wash ${both} with hot water and soap.`,
+        technique: 'wash-up',
+        sourceLine: body[i - 1]?.sourceLine ?? null,
+        tools: [...used, 'sponge', 'soap', 'tap'],
+        thing: both,
+        name: used.join('-'),
+        minutes: { active: 1 },
+      });
+      blades.clear();
+    }
     if (kindOf(draft.technique) === 'wash-hands') dirty = null;
     if (raw) dirty = draft;
+    if (isRawByHand(draft) && ON_BLADES.has(kindOf(draft.technique)))
+      for (const tool of draft.tools ?? techniqueById(draft.technique ?? '')?.tools ?? [])
+        if (toolById(tool)?.kind === 'cutting' || tool === 'board') blades.add(tool);
     out.push(draft);
-  }
+  });
   return out;
 }
 

@@ -1,6 +1,6 @@
 // What has to happen to an ingredient before its first use: rinse, peel, cut, open, crack, squeeze, measure.
 import { Fraction, showQuantity, toFraction, type Quantity } from '../amount/quantity';
-import { kindOfUnit, type Unit } from '../amount/units';
+import { gramsIn, kindOfUnit, millilitresIn, type Unit } from '../amount/units';
 import { findFood } from '../recipe/food';
 import { preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
@@ -184,6 +184,27 @@ function workOf(phrase: string, one: Ingredient): { technique: string; text: str
   ];
 }
 
+/** A small bowl takes about 350 mL (common size); chopped food lies looser than water. */
+const SMALL_BOWL_ML = 300;
+const SMALL_BOWL_GRAMS = 300;
+
+const vesselFor = (millilitres: number, liquid: boolean) =>
+  millilitres <= SMALL_BOWL_ML
+    ? liquid && millilitres > 200
+      ? 'jug'
+      : 'small-bowl'
+    : millilitres > 1000
+      ? 'large-bowl'
+      : liquid
+        ? 'jug'
+        : 'bowl';
+const vesselName = (id: string) =>
+  id === 'jug' ? 'the jug' : id === 'large-bowl' ? 'a large bowl' : id === 'bowl' ? 'a bowl' : 'a small bowl';
+const grams = (amount: { quantity: Quantity; unit: Unit | null }) => {
+  const size = gramsIn(amount.unit);
+  return size ? size.mul(toFraction(amount.quantity)!).valueOf() : null;
+};
+
 /**
  * The step that measures an ingredient out, for one use of it.
  * @param into where it is tipped, as a tool id; null when it goes straight to where it is used
@@ -212,12 +233,15 @@ export function measureStep(
   let measuring = measuringOf(measurable.quantity, measurable.unit, name, target ? 'a small bowl' : null, kitchen);
   if (!measuring) return null;
   if (measuring.tools.includes('jug')) target = null;
-  else if (measuring.fillings.reduce((n, f) => n + f.times, 0) > 1) {
-    // filled more than once, it has to be tipped out in between
-    const much = liquid && measurable.unit === 'cup';
-    target = much ? 'jug' : 'small-bowl';
-    measuring = measuringOf(measurable.quantity, measurable.unit, name, much ? 'the jug' : 'a small bowl', kitchen)!;
+  else if (measuring.fillings.reduce((n, f) => n + f.times, 0) > 1 || target) {
+    // filled more than once, it has to be tipped out in between, into something that holds it
+    const size = millilitresIn(measurable.unit, kitchen.system);
+    const amount = size ? size.mul(toFraction(measurable.quantity)!).valueOf() : 0;
+    target = vesselFor(amount, liquid);
+    measuring = measuringOf(measurable.quantity, measurable.unit, name, vesselName(target), kitchen)!;
   }
+  if (measuring.technique === 'weigh' && (grams(measurable) ?? 0) > SMALL_BOWL_GRAMS)
+    measuring = { ...measuring, tools: ['scale', 'bowl'], small: measuring.small.map((line) => line.replace('small bowl', 'bowl')) };
   const raw = rawHazard(one);
   // meat is weighed where it is bought; weighing it again only spreads what is on it
   if (kindOf(measuring.technique) === 'weigh' && (raw === 'raw-meat' || raw === 'raw-fish')) return null;
@@ -227,7 +251,7 @@ export function measureStep(
     text: measuring.text,
     uses: [useOf(ingredients, index, quantity, unit)],
     tools: [...measuring.tools, ...(target ? [target] : [])],
-    into: target,
+    into: target ?? (measuring.technique === 'weigh' ? measuring.tools.find((t) => t !== 'scale')! : null),
     thing: `the ${name}`,
     name,
     fillings: measuring.fillings,

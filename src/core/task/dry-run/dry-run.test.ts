@@ -1,12 +1,13 @@
 // Faults planted by hand, each found; and sound recipes, in which nothing is found.
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { readRecipe } from '../recipe/read';
-import { buildTask } from './build';
-import { dryRun, type FindingCode } from './dry-run';
-import type { Step, TaskAnalysis } from './model';
+import { readRecipe } from '../../recipe/read';
+import { buildTask } from '../build';
+import { dryRun } from './index';
+import type { FindingCode } from './model';
+import type { Step, TaskAnalysis } from '../model';
 
-const file = (name: string) => readFileSync(new URL(`../../../tests/recipes/${name}`, import.meta.url), 'utf8');
+const file = (name: string) => readFileSync(new URL(`../../../../tests/recipes/${name}`, import.meta.url), 'utf8');
 const build = (text: string): TaskAnalysis => buildTask(readRecipe(text).recipe, { grain: 'standard' });
 const codes = (task: TaskAnalysis) => dryRun(task).map((f) => f.code);
 const without = (task: TaskAnalysis, test: (s: Step) => boolean): TaskAnalysis => ({ ...task, steps: task.steps.filter((s) => !test(s)) });
