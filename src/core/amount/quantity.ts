@@ -9,14 +9,22 @@ export type Quantity = string;
 /** The largest amount that is taken for real: nobody in a class kitchen has ten million of anything. */
 const LARGEST = 10_000_000;
 
+// Few amounts recur often. Fractions are never changed in place, so one can be handed out again; bounded.
+const READ = new Map<Quantity, Fraction>();
+
 /**
  * Reads a `Quantity` back into a fraction.
  * @returns null when the text is no exact amount, is negative, or divides by zero. Does not read "1 1/2" or "½": see `readNumber`.
  */
 export function toFraction(quantity: Quantity): Fraction | null {
+  const seen = READ.get(quantity);
+  if (seen) return seen;
   if (typeof quantity !== 'string' || !/^\d{1,15}(\/\d{1,15}|\.\d{1,10})?$/.test(quantity)) return null;
   if (/\/0+$/.test(quantity)) return null;
-  return new Fraction(quantity);
+  const read = new Fraction(quantity);
+  if (READ.size > 2000) READ.clear();
+  READ.set(quantity, read);
+  return read;
 }
 
 /** A fraction as a `Quantity`. */

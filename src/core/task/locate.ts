@@ -24,7 +24,14 @@ const PREPARING = new Set(
 export function noteExplicit(state: State, clauses: { clause: Clause; line: number }[]): void {
   clauses.forEach(({ clause, line }, i) => {
     if (!PREPARING.has(clause.verb ?? '')) return;
-    const located = locate(state, clause, line, sharedObject(clauses, i));
+    // where no ingredient is named, nothing is done to one
+    const shared = sharedObject(clauses, i);
+    if (
+      mentionsIn(clause.rest, state.names, state.used).length === 0 &&
+      (!shared || mentionsIn(shared.rest, state.names, state.used).length === 0)
+    )
+      return;
+    const located = locate(state, clause, line, shared);
     if (!located.technique) return;
     for (const mention of located.mentions) {
       state.explicit.add(`${mention.ingredient}:${kindOf(located.technique.id)}`);
@@ -55,6 +62,9 @@ export function objectPhrase(rest: string): string | null {
   return phrase && phrase.length <= 80 ? phrase : null;
 }
 
+// Techniques are named in Latin letters; a class of all the world's letters costs three times as much.
+const WORDS = /[a-z\u00df-\u00ff-]+/g;
+
 export function locate(state: State, clause: Clause, line: number, sharedFrom: Clause | null): Located {
   let rest = clause.rest;
   if (clause.shared) {
@@ -74,7 +84,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   if (state.tinned)
     for (let k = tools.length - 1; k >= 0; k--)
       if (tools[k]!.id === 'cake-tin' && /^tin\b/i.test(said.slice(tools[k]!.at))) tools.splice(k, 1);
-  const words = rest.toLowerCase().match(/[\p{L}-]+/gu) ?? [];
+  const words = rest.toLowerCase().match(WORDS) ?? [];
   // a tool goes by its id, not by its words: a Dutch oven is no oven
   const bare = findTools(rest).reduceRight(
     (text, t) =>
@@ -83,9 +93,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
         : text,
     rest,
   );
-  const about = new Set<string>(
-    (bare.toLowerCase().match(/[\p{L}-]+/gu) ?? []).flatMap((w) => (w.endsWith('s') ? [w, w.slice(0, -1)] : [w])),
-  );
+  const about = new Set<string>((bare.toLowerCase().match(WORDS) ?? []).flatMap((w) => (w.endsWith('s') ? [w, w.slice(0, -1)] : [w])));
   for (const { id } of tools) about.add(id);
   const acting = mentions.length > 0 || objectPhrase(rest) ? mentions.map((m) => m.ingredient) : state.objectUses;
   for (const i of acting) {

@@ -1,5 +1,5 @@
 // Turns an amount into a measuring step: which measure to fill, how many times, and how.
-import { planFilling, type Measure } from '../amount/filling';
+import { planFilling, type FillingPlan, type Measure } from '../amount/filling';
 import { showQuantity, toFraction, type Quantity } from '../amount/quantity';
 import { gramsIn, kindOfUnit, millilitresIn, showAmount, showUnit, type Unit } from '../amount/units';
 import { findFood } from '../recipe/food';
@@ -66,12 +66,7 @@ export function measuringOf(
   const metric = ['ml', 'cl', 'dl', 'l'].includes(unit);
   const millilitres = toFraction(quantity)!.mul(millilitresIn(unit, kitchen.system)!);
   if (metric && millilitres.compare(45) >= 0) return jug(item, amount);
-  const plan = planFilling({ quantity, unit }, kitchen.measures, {
-    system: kitchen.system,
-    substance: liquid ? 'liquid' : 'dry',
-    most: 1,
-    ...(known ? { known } : {}),
-  })[0];
+  const plan = planOnce(quantity, unit, liquid, kitchen, known);
   if (!plan) return jug(item, amount);
   const error = toFraction(plan.error)!.valueOf();
   const fillings = plan.fillings.map(({ measure, times }) => ({
@@ -94,6 +89,26 @@ export function measuringOf(
     technique: 'measure',
     error,
   };
+}
+
+// The same amounts recur in a recipe and between recipes of one kitchen; kept as long as the kitchen's list of measures is.
+const PLANS = new WeakMap<readonly Measure[], Map<string, FillingPlan | undefined>>();
+
+function planOnce(quantity: Quantity, unit: Unit, liquid: boolean, kitchen: Kitchen, known: string[] | undefined): FillingPlan | undefined {
+  const held = PLANS.get(kitchen.measures) ?? new Map<string, FillingPlan | undefined>();
+  PLANS.set(kitchen.measures, held);
+  const key = [quantity, unit, liquid, kitchen.system, ...(known ?? ['any'])].join(' ');
+  if (!held.has(key)) {
+    if (held.size > 500) held.clear();
+    const options = {
+      system: kitchen.system,
+      substance: liquid ? ('liquid' as const) : ('dry' as const),
+      most: 1,
+      ...(known ? { known } : {}),
+    };
+    held.set(key, planFilling({ quantity, unit }, kitchen.measures, options)[0]);
+  }
+  return held.get(key);
 }
 
 function weighing(quantity: Quantity, unit: Unit, item: string, amount: string): Measuring {

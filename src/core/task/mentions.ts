@@ -14,12 +14,13 @@ export type Mention = {
   part: 'some' | 'rest' | 'all';
 };
 
+type Group = { words: string[]; ingredients: number[] };
 type Name = { words: string[]; ingredient: number };
 
 /** The names that ingredients go by in a method, made once for a recipe. */
 export type Names = {
   byFirst: Map<string, Name[]>;
-  groups: { words: string[]; ingredients: number[] }[];
+  groups: Map<string, Group[]>;
   ingredients: readonly Ingredient[];
 };
 
@@ -110,7 +111,7 @@ const GROUP_FOODS: [string, (one: Ingredient) => boolean][] = [
 ];
 
 function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
-  const groups: Names['groups'] = [];
+  const groups: Group[] = [];
   const headings = new Map<string, number[]>();
   ingredients.forEach((one, i) => {
     if (one.group) headings.set(one.group, [...(headings.get(one.group) ?? []), i]);
@@ -122,12 +123,26 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
   for (const [heading, members] of headings) groups.push({ words: nameWords(`${heading} ingredient`), ingredients: members });
   groups.push({ words: ['all', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
   groups.push({ words: ['all', 'the', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
-  return groups;
+  const byFirst: Names['groups'] = new Map();
+  for (const group of groups) byFirst.set(group.words[0] ?? '', [...(byFirst.get(group.words[0] ?? '') ?? []), group]);
+  return byFirst;
 }
 
 type Token = { word: string; at: number; end: number };
 
-function tokens(text: string): Token[] {
+// A clause is looked at several times. Bounded, so that hostile text cannot fill the memory.
+const TOKENS = new Map<string, readonly Token[]>();
+
+function tokens(text: string): readonly Token[] {
+  const seen = TOKENS.get(text);
+  if (seen) return seen;
+  const list = tokensOf(text);
+  if (TOKENS.size > 2000) TOKENS.clear();
+  if (text.length <= 400) TOKENS.set(text, list);
+  return list;
+}
+
+function tokensOf(text: string): Token[] {
   return [...text.toLowerCase().matchAll(/\p{L}[\p{L}']*/gu)].map((m) => ({
     word: singular(m[0]),
     at: m.index,
@@ -143,7 +158,7 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
   const list = tokens(text);
   const found: Mention[] = [];
   for (let i = 0; i < list.length; i++) {
-    const group = names.groups.find((g) => g.words.every((w, k) => list[i + k]?.word === w));
+    const group = names.groups.get(list[i]!.word)?.find((g) => g.words.every((w, k) => list[i + k]?.word === w));
     if (group) {
       const at = list[i]!.at;
       const end = list[i + group.words.length - 1]!.end;
@@ -184,7 +199,7 @@ const isPlural = (text: string, token: Token) =>
   token.end - token.at > token.word.length || /\b(?:both|all)\s+(?:of\s+)?(?:the\s+)?$/i.test(text.slice(0, token.at));
 
 /** "soy" of "soy sauce", "tomato" of "tomato paste": the word belongs to a longer name of another food. */
-function isOtherFood(list: Token[], i: number, size: number): boolean {
+function isOtherFood(list: readonly Token[], i: number, size: number): boolean {
   const here = list.slice(i, i + size).map((t) => t.word);
   for (const extra of [1, 2]) {
     const next = list[i + size + extra - 1];

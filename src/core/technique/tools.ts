@@ -132,8 +132,23 @@ for (const entry of BY_WORDS) {
  * The tools that a text names, in the order in which it names them; the longest name wins ("large bowl" is not also "bowl").
  * @returns each with the offset and length of its words in the text, lower case and plural accepted
  */
-export function findTools(text: string): { tool: Tool; at: number; length: number }[] {
-  const found: { tool: Tool; at: number; length: number }[] = [];
+export function findTools(text: string): readonly ToolFound[] {
+  const seen = SEEN.get(text);
+  if (seen) return seen;
+  const found = lookFor(text);
+  if (SEEN.size >= MOST_SEEN) SEEN.clear();
+  if (text.length <= 400) SEEN.set(text, found);
+  return found;
+}
+
+export type ToolFound = { tool: Tool; at: number; length: number };
+
+// A clause is looked at several times while a task is built. Bounded, so that hostile text cannot fill the memory.
+const SEEN = new Map<string, readonly ToolFound[]>();
+const MOST_SEEN = 2000;
+
+function lookFor(text: string): ToolFound[] {
+  const found: ToolFound[] = [];
   const lower = text.toLowerCase();
   const word = /[\p{L}][\p{L}'-]*/gu;
   let m: RegExpExecArray | null;

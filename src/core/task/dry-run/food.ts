@@ -64,7 +64,9 @@ export function ingredientFindings({ steps, ingredients, title }: TaskAnalysis):
   });
   const seen = new Set<string>();
   const known = knownFoods(ingredients, title);
-  for (const step of steps.filter((s) => !isGather(s) && s.phase !== 'ready' && s.phase !== 'clean' && s.phase !== 'store'))
+  // a step of the recipe or of a person; what the program adds names only what is listed
+  const said = steps.filter((s) => s.sourceLine !== null || (s.uses.length === 0 && ['prepare', 'cook', 'serve'].includes(s.phase)));
+  for (const step of said)
     for (const food of unlistedFoods(step.text, known)) {
       if (seen.has(food)) continue;
       seen.add(food);
@@ -126,6 +128,7 @@ function amountFindings(one: Ingredient, index: number, uses: { step: Step; use:
 export function preparationFindings({ steps, ingredients }: TaskAnalysis, shots: readonly Snapshot[]): Finding[] {
   const found: Finding[] = [];
   const told = new Set<string>();
+  const wantedOf = ingredients.map((one) => one.preparation.map((work) => ({ work, wanted: workOf(work, one) })));
   const tell = (
     code: 'not-prepared' | 'not-rinsed',
     step: Step,
@@ -200,8 +203,7 @@ export function preparationFindings({ steps, ingredients }: TaskAnalysis, shots:
           `Rinse ${the} under cold water.`,
         );
       if (INTO.has(kind) && step.sourceLine !== null)
-        for (const work of one.preparation) {
-          const wanted = workOf(work, one);
+        for (const { work, wanted } of wantedOf[i]!) {
           if (!wanted || done.has(kindOf(wanted)) || doneLater(steps, at, i, wanted) || covered(wanted, done)) continue;
           tell(
             'not-prepared',
