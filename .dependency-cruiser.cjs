@@ -18,7 +18,7 @@ module.exports = {
       comment: 'core takes nothing from outside but small pure packages',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '[.]test[.]ts$' },
-      to: { path: '.', pathNot: '^src/core/|^node_modules/fraction[.]js/' },
+      to: { path: '.', pathNot: '^src/core/|^node_modules/(fraction[.]js|syllable)/' },
     },
     {
       name: 'core-by-its-face',

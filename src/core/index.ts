@@ -43,14 +43,18 @@ export { type Finding, type FindingCode, type Held, type Mend, type Snapshot } f
 export { simulate } from './task/dry-run/simulate';
 export {
   compareSteps,
+  duplicateStep,
   insertStep,
   joinNext,
   LONGEST_STEP,
   moveStep,
   removeStep,
+  setAmount,
+  setTechnique,
   reword,
   splitStep,
   superviseStep,
+  toggleTool,
   type StepsDifference,
 } from './task/edit';
 export {
@@ -64,7 +68,11 @@ export {
   type Use,
 } from './task/model';
 export { measureLabel, measuringOf, type Measuring } from './task/measuring';
+export { insertRoutine, routineState, routineSteps, takeRoutine } from './task/routine';
 export { toolName } from './task/routines';
+export { taughtToday, type Chaining, type TaughtAs } from './task/chaining';
+export { fineStep, wholeStep } from './task/grain';
+export { hardSteps, plainerWording, readingGrade, USUAL_GRADE } from './task/readability';
 export { lessonTime, type LessonTime, type StoppingPlace } from './task/time';
 
 export { describeCard, pictureNames, type Card, type DrawnMeasure } from './picture/card';

@@ -1,7 +1,13 @@
 // Changes a person makes to the steps. Each gives a new list and leaves the old one as it was, so that undo is keeping the old one.
+import type { Quantity } from '../amount/quantity';
+import type { Unit } from '../amount/units';
 import type { Ingredient } from '../recipe/recipe';
+import { techniqueById } from '../technique/lexicon';
 import type { Phase, Supervision } from '../technique/model';
+import { toolById } from '../technique/tools';
 import { clausesOf } from './clauses';
+import { stepOf, supervisionFor } from './draft';
+import { measuringOf } from './measuring';
 import { mergeSteps } from './grain';
 import { interpretStep, rewordStep } from './interpret';
 import type { Kitchen, Step } from './model';
@@ -42,6 +48,78 @@ export function removeStep(steps: readonly Step[], key: string): Step[] {
 
 export function reword(steps: readonly Step[], key: string, text: string, ingredients: readonly Ingredient[], kitchen?: Kitchen): Step[] {
   return steps.map((s) => (s.key === key && text.trim() ? rewordStep(s, text.slice(0, LONGEST_STEP), ingredients, kitchen) : s));
+}
+
+/** A copy of a step right behind it, with a key of its own: its history starts anew. */
+export function duplicateStep(steps: readonly Step[], key: string, newKey: string): Step[] {
+  return steps.flatMap((s) => (s.key === key ? [s, { ...s, key: newKey }] : [s]));
+}
+
+/** Another technique for a step: its small steps, cues, demands and hazards become that one's; words, things and place stay. */
+export function setTechnique(steps: readonly Step[], key: string, technique: string): Step[] {
+  return steps.map((s) => {
+    if (s.key !== key || !techniqueById(technique)) return s;
+    const made = stepOf(
+      {
+        text: s.text,
+        technique,
+        sourceLine: s.sourceLine,
+        uses: s.uses,
+        into: s.into,
+        fillings: s.fillings,
+        hazards: s.uses.flatMap((u) =>
+          u.ingredient === null ? [] : s.hazards.filter((h) => h.startsWith('raw-') || h === 'choking' || h === 'allergen'),
+        ),
+        minutes: { active: techniqueById(technique)!.minutes.active, waiting: s.minutes.waiting },
+      },
+      s.key,
+      s.phase,
+    );
+    return { ...made, phase: s.phase, meanwhile: s.meanwhile };
+  });
+}
+
+/** Puts a tool in a step's hands or takes it out; a blade brings its hazard and the supervision that it asks for. */
+export function toggleTool(steps: readonly Step[], key: string, tool: string): Step[] {
+  return steps.map((s) => {
+    if (s.key !== key) return s;
+    if (s.tools.includes(tool)) return { ...s, tools: s.tools.filter((t) => t !== tool) };
+    const hazards = [...new Set([...s.hazards, ...(toolById(tool)?.kind === 'cutting' ? toolById(tool)!.hazards : [])])];
+    return { ...s, tools: [...s.tools, tool], hazards, supervision: supervisionFor(hazards, s.supervision) };
+  });
+}
+
+/**
+ * Another amount for the ingredient that a measuring step fills: measures, words and small steps follow.
+ * @returns null where the amount cannot be measured with this kitchen's measures
+ */
+export function setAmount(
+  steps: readonly Step[],
+  key: string,
+  amount: { quantity: Quantity; unit: Unit },
+  kitchen: Kitchen,
+): Step[] | null {
+  const step = steps.find((s) => s.key === key);
+  const use = step?.uses[0];
+  if (!step || !use) return null;
+  const name = use.item.charAt(0).toLowerCase() + use.item.slice(1);
+  const into = step.into ? `the ${toolById(step.into)?.name ?? 'bowl'}` : null;
+  const measuring = measuringOf(amount.quantity, amount.unit, name, into, kitchen);
+  if (!measuring) return null;
+  const old = new Set(step.fillings.map((f) => f.measure));
+  return steps.map((s) =>
+    s.key === key
+      ? {
+          ...s,
+          text: measuring.text,
+          technique: measuring.technique,
+          fillings: measuring.fillings,
+          small: measuring.small,
+          tools: [...new Set([...measuring.tools, ...s.tools.filter((t) => !old.has(t))])],
+          uses: s.uses.map((u, i) => (i === 0 ? { ...u, ...amount } : u)),
+        }
+      : s,
+  );
 }
 
 export function superviseStep(steps: readonly Step[], key: string, supervision: Supervision): Step[] {

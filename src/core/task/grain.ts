@@ -78,6 +78,7 @@ function refineStep(step: Step): Step[] {
     ...step,
     key: `${step.key}.${i + 1}`,
     text,
+    whole: step.text,
     small: [],
     cues: i === step.small.length - 1 ? step.cues : [],
     fillings: i === 0 ? step.fillings : [],
@@ -87,6 +88,36 @@ function refineStep(step: Step): Step[] {
     },
     meanwhile: i === step.small.length - 1 ? step.meanwhile : null,
   }));
+}
+
+const PART = /\.\d+$/;
+const wholeKey = (key: string) => key.replace(PART, '');
+
+/** One step of a list at fine grain, the others as they are. Its parts have the keys k.1, k.2 ...; a step with no small steps stays. */
+export function fineStep(steps: readonly Step[], key: string): Step[] {
+  return steps.flatMap((s) => (s.key === key ? refineStep(s) : [s]));
+}
+
+/** Puts the parts of a step together again, under its own key and in its own words; with none of its parts missing or far apart it is what it was. */
+export function wholeStep(steps: readonly Step[], key: string): Step[] {
+  const own = wholeKey(key);
+  const parts = steps.filter((s) => s.whole !== undefined && wholeKey(s.key) === own);
+  if (parts.length === 0) return [...steps];
+  const { whole, ...first } = parts[0]!;
+  const joined: Step = {
+    ...first,
+    key: own,
+    text: whole!,
+    small: parts.map((p) => p.text),
+    fillings: parts.flatMap((p) => p.fillings),
+    cues: parts.at(-1)!.cues,
+    hazards: unique(parts.map((p) => p.hazards)),
+    supervision: most(parts.map((p) => p.supervision)),
+    minutes: { active: sum(parts.map((p) => p.minutes.active)), waiting: sum(parts.map((p) => p.minutes.waiting)) },
+    meanwhile: parts.find((p) => p.meanwhile)?.meanwhile ?? null,
+  };
+  const at = steps.findIndex((s) => parts.includes(s));
+  return steps.flatMap((s, i) => (i === at ? [joined] : parts.includes(s) ? [] : [s]));
 }
 
 /** Every step as its small steps. */

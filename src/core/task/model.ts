@@ -38,6 +38,8 @@ export type Step = {
   small: string[];
   /** A job for the waiting time; null where there is none to speak of. */
   meanwhile: string | null;
+  /** For a small step: the words of the step that it is part of, so that the parts can be put together again. */
+  whole?: string;
 };
 
 export type TaskAnalysis = {

@@ -2,11 +2,18 @@
 import { USUAL_KITCHEN, type Kitchen } from '$core';
 import type { SchoolTrx } from './school-scope';
 
-export type KitchenRow = Kitchen & { measurePlaces: Record<string, string>; lessonMinutes: number; microwaveWatts: number };
+export type KitchenRow = Kitchen & {
+  measurePlaces: Record<string, string>;
+  lessonMinutes: number;
+  microwaveWatts: number;
+  readingGrade: number;
+};
 
 export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
-  const row = await trx('kitchen').where({ school_id: trx.school }).first('system', 'places', 'lesson_minutes', 'microwave_watts');
-  if (!row) return { ...USUAL_KITCHEN, measurePlaces: {}, lessonMinutes: 60, microwaveWatts: 800 };
+  const row = await trx('kitchen')
+    .where({ school_id: trx.school })
+    .first('system', 'places', 'lesson_minutes', 'microwave_watts', 'reading_grade');
+  if (!row) return { ...USUAL_KITCHEN, measurePlaces: {}, lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4 };
   const measures = await trx('kitchen_measure')
     .where({ school_id: trx.school })
     .orderBy('position')
@@ -16,6 +23,7 @@ export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
     system: row.system,
     lessonMinutes: row.lesson_minutes,
     microwaveWatts: row.microwave_watts,
+    readingGrade: Number(row.reading_grade),
     places: row.places,
     measures: measures.map(({ id, quantity, unit, kind }) => ({ id, quantity, unit, kind })),
     // a measure is fetched from its drawer like any tool
@@ -29,6 +37,7 @@ export type KitchenSettings = {
   system: Kitchen['system'];
   lessonMinutes: number;
   microwaveWatts: number;
+  readingGrade: number;
   measures: { id: string; quantity: string; unit: string; kind: string; place: string }[];
   tools: { id: string; place: string }[];
   places: Kitchen['places'];
@@ -42,6 +51,7 @@ export async function saveKitchen(trx: SchoolTrx, kitchen: KitchenSettings): Pro
     places: JSON.stringify(kitchen.places),
     lesson_minutes: kitchen.lessonMinutes,
     microwave_watts: kitchen.microwaveWatts,
+    reading_grade: kitchen.readingGrade,
   };
   await trx('kitchen')
     .insert({ school_id, ...own })

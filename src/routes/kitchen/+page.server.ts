@@ -16,6 +16,7 @@ export const load = ({ locals }) =>
         system: kitchen.system,
         lessonMinutes: kitchen.lessonMinutes,
         microwaveWatts: kitchen.microwaveWatts,
+        readingGrade: kitchen.readingGrade,
         measures: kitchen.measures.map((m) => ({ ...m, place: kitchen.measurePlaces[m.id] ?? '' })),
         tools: kitchen.tools.filter((t) => !(t.id in kitchen.measurePlaces)),
         places: kitchen.places,

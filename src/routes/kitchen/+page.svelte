@@ -95,6 +95,17 @@
         bind:value={kitchen.microwaveWatts}
       /></label
     >
+    <label class="block"
+      ><span class="block text-sm text-muted">Words of steps up to school grade</span><input
+        class="field w-32!"
+        type="number"
+        min="0"
+        max="12"
+        step="0.5"
+        required
+        bind:value={kitchen.readingGrade}
+      /></label
+    >
   </div>
 
   <h2 class="mt-8">Measures</h2>

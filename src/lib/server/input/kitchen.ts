@@ -82,6 +82,11 @@ export class SavedKitchen implements KitchenSettings {
   @Max(2500, { message: 'a microwave has at most 2500 watts' })
   microwaveWatts!: number;
 
+  @IsNumber({ maxDecimalPlaces: 1 }, { message: 'the reading grade is a number' })
+  @Min(0, { message: 'the reading grade is at least 0' })
+  @Max(12, { message: 'the reading grade is at most 12' })
+  readingGrade!: number;
+
   @IsArray()
   @ArrayMaxSize(60, { message: 'at most 60 measures' })
   @ArrayUnique((m: MeasureInput) => m.id, { message: 'two measures have the same name' })

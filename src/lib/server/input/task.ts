@@ -97,6 +97,11 @@ class StepInput {
   @Length(1, 120)
   key!: string;
 
+  @IsOptional()
+  @IsString()
+  @MaxLength(LONGEST_STEP)
+  whole?: string;
+
   @Length(1, LONGEST_STEP, {
     message: ({ value }) => (value ? `a step is at most ${LONGEST_STEP} characters: one action` : 'a step needs words'),
   })
