@@ -60,6 +60,14 @@ function clock(x: number, y: number, r: number, minutes: number): string {
   return `<circle cx="${x}" cy="${y}" r="${r}" fill="#fff"/>${disc}<circle cx="${x}" cy="${y}" r="${r}" fill="none" stroke="${INK}" stroke-width="3"/><path d="M${x} ${y}V${y - r * 0.7}" stroke="${INK}" stroke-width="3" stroke-linecap="round"/>${text(shown, x, y + r + 20, 18)}`;
 }
 
+/** A container with what is in it, small: for the counter. At most four things are drawn. */
+export function drawThing(container: string, things: readonly string[]): string {
+  const shown = things.slice(0, 4);
+  const side = shown.length > 2 ? 48 : 60;
+  const left = 120 - (shown.length * side) / 2;
+  return shown.map((name, i) => place(name, left + i * side, 12, side)).join('') + place(container, 78, 66, 84);
+}
+
 /** A measure as it looks: a cup with a handle, a spoon, a jug; its size shows, its label stands on it. */
 function measure(m: DrawnMeasure, x: number, y: number, side: number): string {
   const s = side / 72;

@@ -3,7 +3,7 @@ import type { Grain, Ingredient, Step } from '$core';
 import type { SchoolTrx } from './school-scope';
 
 /** `recipeRevision`: the reading that the steps were built from. */
-export type DraftRow = { grain: Grain; steps: Step[]; revision: number; recipeRevision: number };
+export type DraftRow = { grain: Grain; steps: Step[]; revision: number; recipeRevision: number; routines: Record<string, number> };
 export type VersionRow = {
   number: number;
   grain: Grain;
@@ -17,8 +17,10 @@ export type VersionRow = {
 export async function getDraft(trx: SchoolTrx, recipeId: string): Promise<DraftRow | null> {
   const row = await trx('task_draft')
     .where({ school_id: trx.school, recipe_id: recipeId })
-    .first('grain', 'steps', 'revision', 'recipe_revision');
-  return row ? { grain: row.grain, steps: row.steps, revision: row.revision, recipeRevision: row.recipe_revision } : null;
+    .first('grain', 'steps', 'revision', 'recipe_revision', 'routines');
+  return row
+    ? { grain: row.grain, steps: row.steps, revision: row.revision, recipeRevision: row.recipe_revision, routines: row.routines }
+    : null;
 }
 
 /** Starts the draft of a recipe; where there is one already, that one stands. */
@@ -107,4 +109,29 @@ export async function getVersion(trx: SchoolTrx, recipeId: string, number?: numb
     fromRevision: row.from_revision,
     steps,
   };
+}
+
+export type VersionSummary = { number: number; note: string; publishedAt: string; steps: number };
+
+/** All published versions, the newest first. */
+export async function listVersions(trx: SchoolTrx, recipeId: string): Promise<VersionSummary[]> {
+  const rows = await trx('task_version as v')
+    .where({ 'v.school_id': trx.school, 'v.recipe_id': recipeId })
+    .select(
+      'v.number',
+      'v.note',
+      'v.published_at',
+      trx.raw(
+        '(select count(*)::int from task_step s where s.school_id = v.school_id and s.recipe_id = v.recipe_id and s.number = v.number) as steps',
+      ),
+    )
+    .orderBy('v.number', 'desc');
+  return rows.map((r) => ({ number: r.number, note: r.note, publishedAt: r.published_at.toISOString(), steps: r.steps }));
+}
+
+/** Remembers that this draft was asked about a routine's revision, so that it is not asked again. */
+export async function settleRoutine(trx: SchoolTrx, recipeId: string, routineId: string, revision: number): Promise<void> {
+  await trx('task_draft')
+    .where({ school_id: trx.school, recipe_id: recipeId })
+    .update({ routines: trx.raw(`routines || jsonb_build_object(?::text, ?::int)`, [routineId, revision]) });
 }

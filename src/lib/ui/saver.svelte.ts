@@ -13,6 +13,8 @@ export class Saver {
   #timer: ReturnType<typeof setTimeout> | undefined;
   #again = false;
 
+  #watch: ReturnType<typeof setInterval> | undefined;
+
   /**
    * @param url takes PUT with the revision and the body; answers 200 {revision}, 409 stale, 422 {problems}
    * @param body what to save, asked for at the moment of saving
@@ -24,6 +26,26 @@ export class Saver {
     private delay = 500,
   ) {
     this.revision = revision;
+  }
+
+  /**
+   * Looks now and then whether somebody else saved, so that two people learn of each other before they collide.
+   * @returns a function that stops it
+   */
+  watch(revisionUrl: string, every = 10_000): () => void {
+    this.#watch = setInterval(() => void this.#look(revisionUrl), every);
+    return () => clearInterval(this.#watch);
+  }
+  async #look(url: string): Promise<void> {
+    if (document.hidden || (this.state !== 'saved' && this.state !== 'waiting')) return;
+    const answer = await fetch(url).then(
+      (r) => (r.ok ? (r.json() as Promise<Answer>) : null),
+      () => null,
+    );
+    if (answer?.revision && answer.revision > this.revision && (this.state === 'saved' || this.state === 'waiting')) {
+      clearTimeout(this.#timer);
+      this.state = 'stale';
+    }
   }
 
   /** Call after each change. */

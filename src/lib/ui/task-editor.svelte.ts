@@ -1,20 +1,33 @@
 // The steps on the desk: every change keeps what was before, so that it can be undone to the start.
 import {
+  applyMend,
   buildTask,
   compareSteps,
   dryRun,
+  duplicateStep,
+  fineStep,
+  insertRoutine,
   insertStep,
   joinNext,
   moveStep,
   removeStep,
   reword,
+  setAmount,
+  setTechnique,
+  simulate,
   splitStep,
   superviseStep,
+  takeRoutine,
+  toggleTool,
+  wholeStep,
   type Grain,
   type Kitchen,
+  type Mend,
   type Recipe,
   type Step,
   type Supervision,
+  type TaskAnalysis,
+  type Unit,
 } from '$core';
 
 type Built = { grain: Grain; recipeRevision: number };
@@ -59,17 +72,23 @@ export class TaskEditor {
   get canRedo() {
     return this.#future.length > 0;
   }
+  get task(): TaskAnalysis {
+    return {
+      title: this.recipe.title,
+      servings: this.recipe.servings,
+      grain: this.grain,
+      ingredients: this.recipe.ingredients,
+      steps: this.steps,
+    };
+  }
   get findings() {
-    return dryRun(
-      {
-        title: this.recipe.title,
-        servings: this.recipe.servings,
-        grain: this.grain,
-        ingredients: this.recipe.ingredients,
-        steps: this.steps,
-      },
-      this.kitchen,
-    );
+    return dryRun(this.task, this.kitchen);
+  }
+  get shots() {
+    return simulate(this.task, this.kitchen);
+  }
+  get ingredients() {
+    return this.recipe.ingredients;
   }
 
   #to(steps: Step[], built?: Built): void {
@@ -138,6 +157,46 @@ export class TaskEditor {
   }
   join(key: string): void {
     if (this.steps.at(-1)?.key !== key) this.#to(joinNext(this.steps, key));
+  }
+  duplicate(key: string): void {
+    const copy = newKey();
+    this.#to(duplicateStep(this.steps, key, copy));
+    this.selected = copy;
+  }
+  technique(key: string, technique: string): void {
+    this.#to(setTechnique(this.steps, key, technique));
+  }
+  tool(key: string, tool: string): void {
+    this.#to(toggleTool(this.steps, key, tool));
+  }
+  /** @returns whether the amount can be measured with this kitchen's measures */
+  amount(key: string, quantity: string, unit: Unit): boolean {
+    const steps = setAmount(this.steps, key, { quantity, unit }, this.kitchen);
+    if (steps) this.#to(steps);
+    return steps !== null;
+  }
+  /** Puts one fault right; undo takes it back. */
+  mend(mend: Mend): void {
+    this.#to(applyMend(this.steps, mend, newKey, this.recipe.ingredients));
+  }
+  /** One step in its small steps, or put together again. */
+  finer(key: string): void {
+    this.#to(fineStep(this.steps, key));
+    this.selected = this.steps.find((s) => s.key.startsWith(`${key}.`))?.key ?? this.selected;
+  }
+  whole(key: string): void {
+    this.#to(wholeStep(this.steps, key));
+    this.selected = key.replace(/\.\d+$/, '');
+  }
+  /** Other steps in the place of these, as one change: a version from before, or an improved routine. */
+  replace(steps: Step[]): void {
+    this.#to(steps);
+  }
+  insertRoutine(after: string | null, routine: { id: string; steps: Step[] }): void {
+    this.#to(insertRoutine(this.steps, after, routine));
+  }
+  takeRoutine(routine: { id: string; steps: Step[] }): void {
+    this.#to(takeRoutine(this.steps, routine));
   }
   supervise(key: string, supervision: Supervision): void {
     this.#to(superviseStep(this.steps, key, supervision));

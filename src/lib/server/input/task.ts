@@ -1,8 +1,9 @@
 // What a person may send of a task analysis: its steps, with what revision they started from.
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
+import { Transform, Type } from 'class-transformer';
 import {
   ArrayMaxSize,
+  ArrayMinSize,
   ArrayUnique,
   IsArray,
   IsIn,
@@ -10,6 +11,7 @@ import {
   IsNumber,
   IsOptional,
   IsString,
+  IsUUID,
   Length,
   Matches,
   Max,
@@ -36,6 +38,8 @@ const HAZARDS = [
 ];
 const SENSES = ['sight', 'touch', 'sound', 'smell', 'time', 'thermometer'];
 const AMOUNT = /^\d{1,9}(\/[1-9]\d{0,8})?$/;
+
+const trim = () => Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value));
 
 class CueInput {
   @IsIn(SENSES)
@@ -198,6 +202,24 @@ export class SavedDraft {
 
   @IsArray()
   @ArrayMaxSize(600, { message: 'a task has at most 600 steps' })
+  @ArrayUnique((step: StepInput) => step?.key, { message: 'two steps have the same key' })
+  @ValidateNested({ each: true })
+  @Type(() => StepInput)
+  steps!: StepInput[];
+}
+
+/** A run of steps kept as the class's own routine. */
+export class SavedRoutine {
+  @IsUUID('4', { message: 'a routine has a number of its own' })
+  id!: string;
+
+  @trim()
+  @Length(1, 80, { message: 'give the routine a name of at most 80 letters' })
+  name!: string;
+
+  @IsArray()
+  @ArrayMinSize(1, { message: 'a routine has at least one step' })
+  @ArrayMaxSize(100, { message: 'a routine has at most 100 steps' })
   @ArrayUnique((step: StepInput) => step?.key, { message: 'two steps have the same key' })
   @ValidateNested({ each: true })
   @Type(() => StepInput)

@@ -3,15 +3,33 @@ import { check } from '$lib/server/input/check';
 import { Publication } from '$lib/server/input/task';
 import { isId } from '$lib/server/ids';
 import { inSchool } from '$lib/server/school';
+import { listLearners } from '$lib/server/learners';
+import { masteredSteps } from '$lib/server/mastered';
+import { listRoutines } from '$lib/server/routines';
 import { getVersion, publish } from '$lib/server/tasks';
 import { error, fail } from '@sveltejs/kit';
 
-export const load = ({ params, locals }) =>
+export const load = ({ params, locals, url }) =>
   inSchool(locals.school, async (trx) => {
     const task = await workingTask(trx, params.id);
     if (!task) error(404, 'There is no recipe at this address.');
     const version = await getVersion(trx, params.id);
+    // which steps are taught today depends on what one learner has mastered
+    const learners = (await listLearners(trx)).map(({ id, name }) => ({ id, name }));
+    const learner = learners.find((l) => l.id === url.searchParams.get('learner')) ?? null;
     return {
+      learners,
+      learner,
+      mastered: learner
+        ? await masteredSteps(
+            trx,
+            params.id,
+            learner.id,
+            task.draft.steps.map((s) => s.key),
+          )
+        : [],
+      routines: await listRoutines(trx),
+      readingGrade: task.kitchen.readingGrade,
       recipe: { id: params.id, title: task.row.title },
       make: task.recipe,
       recipeRevision: task.row.revision,

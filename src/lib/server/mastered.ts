@@ -1,0 +1,16 @@
+// Which steps of a recipe a learner does without help, by the records: for what is taught today.
+import { currentObservations, lessonsOf } from './lessons';
+import { progressOf } from './progress';
+import type { SchoolTrx } from './school-scope';
+
+/** Keys of the steps whose last records are all independent; what has not been recorded often enough is not mastered. */
+export async function masteredSteps(trx: SchoolTrx, recipeId: string, learnerId: string, keys: readonly string[]): Promise<string[]> {
+  const lessons = await lessonsOf(trx, recipeId, learnerId);
+  const observations = await currentObservations(
+    trx,
+    learnerId,
+    lessons.map((l) => l.id),
+  );
+  const { rungs } = progressOf(lessons, observations, keys);
+  return keys.filter((key) => rungs[key]?.verdict === 'there');
+}
