@@ -68,8 +68,9 @@ export {
   type Use,
 } from './task/model';
 export { measureLabel, measuringOf, type Measuring } from './task/measuring';
-export { insertRoutine, routineState, routineSteps, takeRoutine } from './task/routine';
+export { becomeRoutine, insertRoutine, routineRun, routineState, routineSteps, takeRoutine } from './task/routine';
 export { toolName } from './task/routines';
+export { readMeasured } from './task/measured-field';
 export { taughtToday, type Chaining, type TaughtAs } from './task/chaining';
 export { fineStep, wholeStep } from './task/grain';
 export { hardSteps, plainerWording, readingGrade, USUAL_GRADE } from './task/readability';

@@ -40,6 +40,8 @@ export type Step = {
   meanwhile: string | null;
   /** For a small step: the words of the step that it is part of, so that the parts can be put together again. */
   whole?: string;
+  /** For a step of a routine of the class: which of its steps it is, so that an improvement finds it. */
+  routine?: string;
 };
 
 export type TaskAnalysis = {

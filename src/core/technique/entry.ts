@@ -24,8 +24,10 @@ export function variant(
   verbs: string,
   own: Pick<Written, 'small' | 'cues'> & Partial<Written>,
 ): Technique {
-  const { id: like, name: _, verbs: __, cues: ___, only: ____, ...base } = of;
-  return technique(id, name, verbs, { ...base, like: of.like ?? like, ...own });
+  const base: Technique = { ...of };
+  // what "take" and the like need beside them is for each to say
+  delete base.only;
+  return technique(id, name, verbs, { ...base, like: of.like ?? of.id, ...own });
 }
 
 /** The entry of a list with this id; for writing variants. */

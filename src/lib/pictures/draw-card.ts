@@ -63,9 +63,9 @@ function clock(x: number, y: number, r: number, minutes: number): string {
 /** A container with what is in it, small: for the counter. At most four things are drawn. */
 export function drawThing(container: string, things: readonly string[]): string {
   const shown = things.slice(0, 4);
-  const side = shown.length > 2 ? 48 : 60;
+  const side = shown.length > 2 ? 56 : 76;
   const left = 120 - (shown.length * side) / 2;
-  return shown.map((name, i) => place(name, left + i * side, 12, side)).join('') + place(container, 78, 66, 84);
+  return shown.map((name, i) => place(name, left + i * side, 2, side)).join('') + place(container, 64, 46, 112);
 }
 
 /** A measure as it looks: a cup with a handle, a spoon, a jug; its size shows, its label stands on it. */
@@ -86,7 +86,7 @@ function measure(m: DrawnMeasure, x: number, y: number, side: number): string {
   const top = 62 - h;
   return (
     at(
-      `<path d="M${4 + w} ${top + 2}H70v7H${4 + w}" ${outline}/><path d="M4 ${top}h${w}l-4 ${h}H8z" ${outline}/><path d="M6 ${top + 3}h${w - 4}" stroke="#b98a2f" stroke-width="4"/>`,
+      `<path d="M${4 + w} ${top + 2}H70v7H${4 + w}" ${outline}/><path d="M4 ${top}h${w}l-4 ${h}H8z" ${outline}/><path d="M6 ${top + 3}h${w - 4}" stroke="${ARROW}" stroke-width="4"/>`,
     ) + text(m.label, x + side / 2, y + side + 10, side < 50 ? 16 : 19)
   );
 }

@@ -46,36 +46,38 @@
     <span class="text-muted tabular-nums">{showMinutes(shot.clock)} in</span></label
   >
   <p class="mt-1 text-lg font-bold" dir="auto">{step.text}</p>
-  <div class="mt-2 flex flex-wrap items-end gap-4">
-    {#each shot.held as held, i (held.id)}
-      <figure class="w-36">
-        <Picture svg={pictures[i] ?? ''} class="w-full" />
-        <figcaption class="text-sm">
-          <b>{nameOf(held.id)}</b>{held.items.length ? `: ${held.items.join(', ')}` : ''}
-          {#if held.hot}<span class="hazard block"><span aria-hidden="true">▲</span> hot</span>{/if}
-          {#if held.raw}<span class="hazard block"><span aria-hidden="true">▲</span> {raw(held.raw)}</span>{/if}
-        </figcaption>
-      </figure>
-    {:else}
-      <p class="text-muted">Nothing is in a bowl or a pan yet.</p>
-    {/each}
-  </div>
-  <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5 text-sm">
-    <dt class="text-muted">Hands</dt>
-    <dd>
-      {#if shot.hands}<span class="hazard"><span aria-hidden="true">▲</span> touched {raw(shot.hands)}</span>{:else}clean{/if}
-    </dd>
-    <dt class="text-muted">On</dt>
-    <dd>{Object.keys(shot.on).map(nameOf).join(', ') || 'nothing'}</dd>
-    {#if out.length > 0}<dt class="text-muted">Out of the fridge</dt>
-      <dd>{out.map((o) => `${o.item} (${showMinutes(o.minutes)})`).join(', ')}</dd>{/if}
-    {#if Object.keys(shot.wet).length > 0}<dt class="text-muted">Wet measures</dt>
+  <div class="mt-2 gap-x-8 md:flex">
+    <div class="flex flex-1 flex-wrap items-start gap-4">
+      {#each shot.held as held, i (held.id)}
+        <figure class="w-36">
+          <Picture svg={pictures[i] ?? ''} class="w-full" />
+          <figcaption class="text-sm">
+            <b>{nameOf(held.id)}</b>{held.items.length ? `: ${held.items.join(', ')}` : ''}
+            {#if held.hot}<span class="hazard block"><span aria-hidden="true">▲</span> hot</span>{/if}
+            {#if held.raw}<span class="hazard block"><span aria-hidden="true">▲</span> {raw(held.raw)}</span>{/if}
+          </figcaption>
+        </figure>
+      {:else}
+        <p class="text-muted">Nothing is in a bowl or a pan yet.</p>
+      {/each}
+    </div>
+    <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5 text-sm md:mt-0 md:w-80">
+      <dt class="text-muted">Hands</dt>
       <dd>
-        {Object.entries(shot.wet)
-          .map(([m, item]) => `${m.replaceAll('-', ' ')} (${item})`)
-          .join(', ')}
-      </dd>{/if}
-    {#if Object.keys(shot.rawTools).length > 0}<dt class="text-muted">To wash before use</dt>
-      <dd class="hazard">{Object.keys(shot.rawTools).map(nameOf).join(', ')}</dd>{/if}
-  </dl>
+        {#if shot.hands}<span class="hazard"><span aria-hidden="true">▲</span> touched {raw(shot.hands)}</span>{:else}clean{/if}
+      </dd>
+      <dt class="text-muted">On</dt>
+      <dd>{Object.keys(shot.on).map(nameOf).join(', ') || 'nothing'}</dd>
+      {#if out.length > 0}<dt class="text-muted">Out of the fridge</dt>
+        <dd>{out.map((o) => `${o.item} (${showMinutes(o.minutes)})`).join(', ')}</dd>{/if}
+      {#if Object.keys(shot.wet).length > 0}<dt class="text-muted">Wet measures</dt>
+        <dd>
+          {Object.entries(shot.wet)
+            .map(([m, item]) => `${m.replaceAll('-', ' ')} (${item})`)
+            .join(', ')}
+        </dd>{/if}
+      {#if Object.keys(shot.rawTools).length > 0}<dt class="text-muted">To wash before use</dt>
+        <dd class="hazard">{Object.keys(shot.rawTools).map(nameOf).join(', ')}</dd>{/if}
+    </dl>
+  </div>
 {/if}

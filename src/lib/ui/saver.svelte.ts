@@ -15,17 +15,43 @@ export class Saver {
 
   #watch: ReturnType<typeof setInterval> | undefined;
 
+  /** What an earlier visit could not save, kept on this device. */
+  kept = $state.raw<object | null>(null);
+
   /**
    * @param url takes PUT with the revision and the body; answers 200 {revision}, 409 stale, 422 {problems}
    * @param body what to save, asked for at the moment of saving
+   * @param keepAs name under which the device keeps what has not reached the server yet; without one it keeps nothing
    */
   constructor(
     private url: () => string,
     private body: () => object,
     revision: number,
+    private keepAs: string | null = null,
     private delay = 500,
   ) {
     this.revision = revision;
+    if (!keepAs || typeof localStorage === 'undefined') return;
+    try {
+      this.kept = JSON.parse(localStorage.getItem(keepAs) ?? 'null') as object | null;
+    } catch {
+      this.forget();
+    }
+    addEventListener('pagehide', () => this.state !== 'saved' && this.#keep());
+  }
+
+  #keep(): void {
+    if (!this.keepAs) return;
+    try {
+      localStorage.setItem(this.keepAs, JSON.stringify(this.body()));
+    } catch {
+      // a full or forbidden store: the page itself still has everything
+    }
+  }
+  /** Drops what the device kept. */
+  forget(): void {
+    this.kept = null;
+    if (this.keepAs) localStorage.removeItem(this.keepAs);
   }
 
   /**
@@ -88,10 +114,13 @@ export class Saver {
       this.revision = answer.revision ?? this.revision;
       this.message = '';
       this.state = 'saved';
+      // what an earlier visit left stays until a person has answered it
+      if (this.keepAs && !this.kept) localStorage.removeItem(this.keepAs);
       if (this.#again) this.changed();
       return !this.#again;
     } catch {
       this.state = 'failed';
+      this.#keep();
       this.message = 'The server cannot be reached. Your changes are still here; they are saved when it answers again.';
       this.#timer = setTimeout(() => this.state === 'failed' && void this.save(), 4000);
       return false;

@@ -1,6 +1,7 @@
 // The steps on the desk: every change keeps what was before, so that it can be undone to the start.
 import {
   applyMend,
+  becomeRoutine,
   buildTask,
   compareSteps,
   dryRun,
@@ -12,6 +13,7 @@ import {
   moveStep,
   removeStep,
   reword,
+  routineRun,
   setAmount,
   setTechnique,
   simulate,
@@ -83,6 +85,11 @@ export class TaskEditor {
   }
   get findings() {
     return dryRun(this.task, this.kitchen);
+  }
+  /** What the steps and the findings would be with other words for a step; nothing is changed. */
+  preview(key: string, text: string) {
+    const steps = reword(this.steps, key, text, this.recipe.ingredients, this.kitchen);
+    return { step: steps.find((s) => s.key === key)!, findings: dryRun({ ...this.task, steps }, this.kitchen) };
   }
   get shots() {
     return simulate(this.task, this.kitchen);
@@ -194,6 +201,13 @@ export class TaskEditor {
   }
   insertRoutine(after: string | null, routine: { id: string; steps: Step[] }): void {
     this.#to(insertRoutine(this.steps, after, routine));
+  }
+  /** Marks a run of steps as the routine that was made of it. */
+  becomeRoutine(run: Step[], kept: Step[]): void {
+    this.#to(becomeRoutine(this.steps, run, kept));
+  }
+  routineHere(id: string): Step[] {
+    return routineRun(this.steps, id);
   }
   takeRoutine(routine: { id: string; steps: Step[] }): void {
     this.#to(takeRoutine(this.steps, routine));

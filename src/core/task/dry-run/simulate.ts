@@ -142,7 +142,7 @@ function holding(held: readonly Held[], step: Step, kind: string, kitchen: Kitch
       const whole = use.ingredient !== null && use.quantity === task.ingredients[use.ingredient]?.min;
       if (size && amount && !(known && whole)) next.ml += size.mul(amount).valueOf();
     }
-  next.raw = (step.hazards.find((h) => RAW.includes(h)) as Hazard | undefined) ?? next.raw;
+  next.raw = step.hazards.find((h) => RAW.includes(h)) ?? next.raw;
   next.hot = step.hazards.includes('hot') || (next.hot && kind !== 'chill' && kind !== 'cool');
   if (COOKS.has(kind)) next.raw = null;
   if (kind === 'drain' || kind === 'drain-hot') next.ml = 0;

@@ -106,6 +106,11 @@ class StepInput {
   @MaxLength(LONGEST_STEP)
   whole?: string;
 
+  @IsOptional()
+  @IsString()
+  @MaxLength(120)
+  routine?: string;
+
   @Length(1, LONGEST_STEP, {
     message: ({ value }) => (value ? `a step is at most ${LONGEST_STEP} characters: one action` : 'a step needs words'),
   })

@@ -1,8 +1,19 @@
 <script lang="ts">
   import { invalidate, invalidateAll } from '$app/navigation';
   import { enhance } from '$app/forms';
-  import { compareSteps, describeCard, LEARNER_TIME_FACTOR, type Grain, type Step } from '$core';
+  import {
+    compareSteps,
+    describeCard,
+    LEARNER_TIME_FACTOR,
+    routineState,
+    taughtToday,
+    type Chaining,
+    type Finding,
+    type Grain,
+    type Step,
+  } from '$core';
   import { drawCard } from '$lib/pictures/draw-card';
+  import Counter from '$lib/ui/Counter.svelte';
   import Hazards from '$lib/ui/Hazards.svelte';
   import Keys from '$lib/ui/Keys.svelte';
   import { isTyping, takeFocus } from '$lib/ui/keys';
@@ -12,8 +23,12 @@
   import Sprite from '$lib/ui/Sprite.svelte';
   import { TaskEditor } from '$lib/ui/task-editor.svelte';
   import { PHASE_NAMES, showMinutes, SUPERVISION_NAMES } from '$lib/ui/words';
+  import Findings from './Findings.svelte';
+  import Routines from './Routines.svelte';
   import StepDetails from './StepDetails.svelte';
-  import { tick } from 'svelte';
+  import TaughtToday from './TaughtToday.svelte';
+  import Words from './Words.svelte';
+  import { onMount, tick } from 'svelte';
   import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 
   let { data, form } = $props();
@@ -25,7 +40,9 @@
     () => location.pathname,
     () => ({ steps: editor.steps, ...(editor.built ? { built: editor.built } : {}) }),
     data.draft.revision,
+    `steps-${data.recipe.id}`,
   );
+  onMount(() => saver.watch(`${location.pathname}/revision`));
 
   let editing = $state<string | null>(null);
   let text = $state('');
@@ -34,11 +51,49 @@
   let publishing = $state(false);
   let note = $state('');
 
+  // one more view of the same steps at a time, above the list
+  type Panel = 'counter' | 'taught' | 'words' | 'routines';
+  let panel = $state<Panel | null>(null);
+  let chaining = $state<Chaining>('total');
+  let finding = $state('');
+  let searching = $state(false);
+
   type Item = { id: string; step: Step };
   let dragged = $state.raw<Item[] | null>(null);
   const items = $derived(dragged ?? editor.steps.map((step) => ({ id: step.key, step })));
-  const pictures = $derived(new Map(editor.steps.map((s) => [s.key, drawCard(describeCard(s))])));
-  const findings = $derived(editor.findings);
+  // steps never change in place, so that a picture is drawn once for each
+  const drawn = new WeakMap<Step, string>();
+  function pictureOf(step: Step): string {
+    let svg = drawn.get(step);
+    if (svg === undefined) drawn.set(step, (svg = drawCard(describeCard(step))));
+    return svg;
+  }
+  // While words are typed, the picture and the findings follow a moment behind: typing itself waits for nothing.
+  let preview = $state.raw<{ step: Step; findings: Finding[] } | null>(null);
+  let later: ReturnType<typeof setTimeout> | undefined;
+  function typed(key: string) {
+    clearTimeout(later);
+    later = setTimeout(() => {
+      if (editing === key && text.trim()) preview = editor.preview(key, text);
+    }, 150);
+  }
+  function endPreview() {
+    clearTimeout(later);
+    preview = null;
+  }
+  const shown = (step: Step) => (preview?.step.key === step.key ? preview.step : step);
+  const pictures = $derived(new Map(editor.steps.map((s) => [s.key, pictureOf(shown(s))])));
+  const found = $derived(editor.findings);
+  const findings = $derived(preview?.findings ?? found);
+  const matches = $derived.by(() => {
+    const words = finding.trim().toLowerCase();
+    return words ? editor.steps.filter((s) => s.text.toLowerCase().includes(words)) : [];
+  });
+  const taught = $derived(panel === 'taught' ? taughtToday(editor.steps, new Set(data.mastered), chaining) : null);
+  const TAUGHT = { taught: 'taught today', own: 'mastered', helped: 'helped through', adult: '' };
+  const offers = $derived(
+    data.routines.filter((r) => data.draft.routines[r.id] !== r.revision && routineState(editor.steps, r) === 'differs').length,
+  );
   const findingsOf = (key: string) => findings.filter((f) => f.stepKey === key);
   const difference = $derived(data.version ? compareSteps(data.version.steps, editor.steps) : null);
   const changes = $derived(
@@ -63,6 +118,7 @@
   function commit(key: string) {
     if (editing !== key) return;
     editing = null;
+    endPreview();
     editor.reword(key, text);
     void focusRow(key);
   }
@@ -75,6 +131,26 @@
     adding = null;
     if (!words) return void focusRow(after);
     void focusRow(editor.add(after || null, words));
+  }
+  function duplicate(key: string) {
+    editor.duplicate(key);
+    said = 'A copy stands behind it.';
+    void focusRow(editor.selected);
+  }
+  function mend(finding: Finding) {
+    editor.mend(finding.fix!);
+    said = 'Mended. Undo takes it back.';
+  }
+  function find() {
+    searching = true;
+    void tick().then(() => document.getElementById('find')?.focus());
+  }
+  function nextMatch() {
+    const from = editor.steps.findIndex((s) => s.key === editor.selected);
+    const next = matches.find((s) => editor.steps.indexOf(s) > from) ?? matches[0];
+    if (!next) return;
+    select(next.key);
+    document.getElementById(`step-${next.key}`)?.scrollIntoView({ block: 'center' });
   }
   function split(key: string) {
     said = editor.split(key) ? 'Split.' : 'This step has no smaller parts known here. Add the parts yourself.';
@@ -105,6 +181,10 @@
       event.preventDefault();
       return editor.redo();
     }
+    if (event.key === '/' && !isTyping(event)) {
+      event.preventDefault();
+      return find();
+    }
     const step = editor.current;
     if (isTyping(event) || command || !step) return;
     const onRow = (event.target as HTMLElement).id?.startsWith('step-') || event.target === document.body;
@@ -121,6 +201,7 @@
       Enter: () => edit(step),
       a: () => startAdding(step.key),
       s: () => split(step.key),
+      d: () => duplicate(step.key),
       j: () => editor.join(step.key),
       Delete: () => remove(step.key),
       Backspace: () => remove(step.key),
@@ -147,9 +228,17 @@
     ['A', 'add a step behind'],
     ['S', 'split into smaller steps'],
     ['J', 'join with the next step'],
+    ['D', 'put a copy behind it'],
     ['Delete', 'delete the step'],
+    ['/', 'find words; Enter goes to the next step that has them'],
     ['Ctrl + Z', 'undo, without end; Ctrl + Shift + Z redo'],
     ['?', 'this sheet'],
+  ];
+  const PANELS: [Panel, string][] = [
+    ['counter', 'Walk through'],
+    ['taught', 'Taught today'],
+    ['words', 'Reading'],
+    ['routines', 'Routines'],
   ];
   const GRAINS: [Grain, string][] = [
     ['coarse', 'Coarse: the recipe’s own lines'],
@@ -198,6 +287,84 @@
   </span>
 </div>
 
+<div class="mt-1 flex flex-wrap items-center gap-x-1">
+  {#each PANELS as [id, words] (id)}
+    <button
+      type="button"
+      class="min-h-11 border-b-[3px] px-2 {panel === id ? 'border-ink font-bold' : 'border-transparent text-act hover:border-line'}"
+      aria-expanded={panel === id}
+      aria-controls="panel"
+      onclick={() => (panel = panel === id ? null : id)}
+      >{words}{#if id === 'routines' && offers > 0}<b class="ml-1">({offers} improved)</b>{/if}</button
+    >
+  {/each}
+  <a class="min-h-11 px-2 py-2.5" href="/recipes/{data.recipe.id}/break-down/versions">Versions</a>
+  {#if searching}
+    <form
+      class="ml-auto flex items-center gap-2"
+      role="search"
+      onsubmit={(e) => {
+        e.preventDefault();
+        nextMatch();
+      }}
+    >
+      <input
+        id="find"
+        class="field w-44!"
+        type="search"
+        aria-label="Find in the steps"
+        bind:value={finding}
+        onkeydown={(e) => {
+          if (e.key !== 'Escape') return;
+          searching = false;
+          finding = '';
+          void focusRow(editor.selected);
+        }}
+      />
+      <span class="text-sm text-muted tabular-nums" role="status">{finding.trim() ? `${matches.length} found` : ''}</span>
+    </form>
+  {:else}<button type="button" class="btn btn-quiet ml-auto" onclick={find}>Find</button>{/if}
+</div>
+<div id="panel">
+  {#if panel}
+    <section class="border-y border-line py-3" aria-label={PANELS.find(([id]) => id === panel)![1]}>
+      {#if panel === 'counter'}
+        <Counter shots={editor.shots} steps={editor.steps} ingredients={editor.ingredients} key={editor.selected} onselect={select} />
+      {:else if panel === 'taught'}
+        <TaughtToday bind:chaining taught={taught!} learners={data.learners} learner={data.learner} />
+      {:else if panel === 'words'}
+        <Words
+          steps={editor.steps}
+          grade={data.readingGrade}
+          onreword={(key, words) => {
+            editor.reword(key, words);
+            said = 'Reworded. Undo takes it back.';
+          }}
+          onshow={show}
+        />
+      {:else}
+        <Routines {editor} routines={data.routines} settled={data.draft.routines} onsay={(words) => (said = words)} />
+      {/if}
+    </section>
+  {/if}
+</div>
+
+{#if saver.kept}
+  <p class="mt-3 border-l-4 border-ink pl-3">
+    Changes of an earlier visit did not reach the server. They were kept on this device.
+    <button
+      type="button"
+      class="btn ml-2"
+      onclick={() => {
+        editor.replace((saver.kept as { steps: Step[] }).steps);
+        saver.forget();
+        said = 'They are back. Undo takes them away again.';
+      }}>Put them back</button
+    >
+    <button type="button" class="btn btn-quiet" onclick={() => saver.forget()}>Drop them</button>
+  </p>
+{/if}
+
 {#if outdated}
   <p class="mt-3 border-l-4 border-ink pl-3">
     The recipe was changed after these steps were built. <button
@@ -211,28 +378,8 @@
   </p>
 {/if}
 
-{#if findings.length > 0}
-  <details class="mt-3 border-l-4 border-ink pl-3" open={findings.length <= 4}>
-    <summary class="min-h-8 font-semibold"
-      >{findings.length} {findings.length === 1 ? 'thing' : 'things'} to look at before the lesson</summary
-    >
-    <ul class="mt-1">
-      {#each findings as finding, i (i)}
-        <li class="py-1">
-          {finding.message}
-          {#if finding.mend}<span class="text-muted">{finding.mend}</span>{/if}
-          {#if finding.stepKey}<button type="button" class="ml-1 min-h-6 text-act underline" onclick={() => show(finding.stepKey)}
-              >Show the step</button
-            >{/if}
-        </li>
-      {/each}
-    </ul>
-  </details>
-{:else if editor.steps.length > 0}
-  <p class="mt-2 text-sm text-muted">
-    A walk through the steps found none of the faults it looks for. It does not say that a step is right for a learner: a person decides
-    that.
-  </p>
+{#if editor.steps.length > 0}
+  <Findings {findings} recipeId={data.recipe.id} onmend={mend} onshow={show} />
 {/if}
 
 <p class="sr-only" role="status">{said}</p>
@@ -246,7 +393,7 @@
   >
     {#each items as item, i (item.id)}
       {@const step = item.step}
-      {@const found = findingsOf(step.key)}
+      {@const faults = findingsOf(step.key)}
       <li class="border-b border-line">
         {#if i === 0 || items[i - 1]?.step.phase !== step.phase}
           <h2 class="border-b-[3px] border-ink pt-4 pb-1 text-base!">{PHASE_NAMES[step.phase]}</h2>
@@ -276,12 +423,14 @@
               aria-label="Words of step {i + 1}"
               bind:value={text}
               {@attach takeFocus}
+              oninput={() => typed(step.key)}
               onkeydown={(e) => {
                 if (e.key === 'Enter' && !e.shiftKey) {
                   e.preventDefault();
                   commit(step.key);
                 } else if (e.key === 'Escape') {
                   editing = null;
+                  endPreview();
                   void focusRow(step.key);
                 }
               }}
@@ -301,7 +450,11 @@
               <span class="text-sm sm:text-right">
                 <Hazards hazards={step.hazards} />
                 {#if step.supervision !== 'none'}<span class="block text-muted">{SUPERVISION_NAMES[step.supervision]}</span>{/if}
-                {#if found.length > 0}<span class="block font-semibold">look: {found.map((f) => f.about).join(', ')}</span>{/if}
+                {#if taught && TAUGHT[taught.get(step.key)!]}<span
+                    class="block {taught.get(step.key) === 'taught' ? 'font-bold' : 'text-muted'}">{TAUGHT[taught.get(step.key)!]}</span
+                  >{/if}
+                {#if matches.includes(step)}<span class="block font-semibold">found</span>{/if}
+                {#if faults.length > 0}<span class="block font-semibold">look: {faults.map((f) => f.about).join(', ')}</span>{/if}
               </span>
             </button>
           {/if}
@@ -315,6 +468,7 @@
               onedit={() => edit(step)}
               onadd={() => startAdding(step.key)}
               onsplit={() => split(step.key)}
+              onduplicate={() => duplicate(step.key)}
               onremove={() => remove(step.key)}
             />
           </div>
@@ -355,14 +509,15 @@
   >
     {#if editor.current}
       <Picture svg={pictures.get(editor.current.key) ?? ''} class="w-full" />
-      <p class="mt-2 text-xl font-bold" dir="auto">{editor.current.text}</p>
+      <p class="mt-2 text-xl font-bold" dir="auto">{shown(editor.current).text}</p>
       <StepDetails
-        step={editor.current}
+        step={shown(editor.current)}
         {editor}
         kitchen={data.kitchen}
         onedit={() => edit(editor.current!)}
         onadd={() => startAdding(editor.current!.key)}
         onsplit={() => split(editor.current!.key)}
+        onduplicate={() => duplicate(editor.current!.key)}
         onremove={() => remove(editor.current!.key)}
       />
     {/if}

@@ -1,6 +1,19 @@
 <!-- Everything else that one step says: technique, tools, measures, cues, cautions, small steps; and what can be done with it. -->
 <script lang="ts">
-  import { LEARNER_TIME_FACTOR, SUPERVISION, techniqueById, toolName, type Kitchen, type Step, type Supervision } from '$core';
+  import {
+    LEARNER_TIME_FACTOR,
+    plainerWording,
+    readingGrade,
+    readMeasured,
+    showAmount,
+    SUPERVISION,
+    TECHNIQUES,
+    toolName,
+    TOOLS,
+    type Kitchen,
+    type Step,
+    type Supervision,
+  } from '$core';
   import Hazards from '$lib/ui/Hazards.svelte';
   import type { TaskEditor } from '$lib/ui/task-editor.svelte';
   import { showMinutes, SUPERVISION_NAMES } from '$lib/ui/words';
@@ -11,27 +24,98 @@
     onedit: () => void;
     onadd: () => void;
     onsplit: () => void;
+    onduplicate: () => void;
     onremove: () => void;
   };
-  let { step, editor, kitchen, onedit, onadd, onsplit, onremove }: Props = $props();
-  const technique = $derived(step.technique ? techniqueById(step.technique) : null);
+  let { step, editor, kitchen, onedit, onadd, onsplit, onduplicate, onremove }: Props = $props();
   const index = $derived(editor.steps.findIndex((s) => s.key === step.key));
+  const grade = $derived(readingGrade(step.text));
+  const plainer = $derived(plainerWording(step.text));
+  const measured = $derived(
+    step.fillings.length > 0 || step.technique === 'measure' || step.technique === 'weigh' ? step.uses[0] : undefined,
+  );
+  let amountProblem = $state('');
+  const otherTools = $derived(
+    [...new Set([...kitchen.measures.map((m) => m.id), ...TOOLS.map((t) => t.id)])]
+      .filter((id) => !step.tools.includes(id))
+      .map((id) => ({ id, name: toolName(id, kitchen) }))
+      .sort((a, b) => a.name.localeCompare(b.name)),
+  );
+  const techniques = [...TECHNIQUES].sort((a, b) => a.name.localeCompare(b.name));
+
+  function setAmount(field: string) {
+    const read = readMeasured(field);
+    amountProblem =
+      'why' in read
+        ? read.why
+        : editor.amount(step.key, read.quantity, read.unit)
+          ? ''
+          : 'It cannot be measured out with what this kitchen has.';
+  }
 </script>
 
 <div class="mt-2 flex flex-wrap gap-1">
   <button type="button" class="btn" onclick={onedit}>Change words</button>
   <button type="button" class="btn" onclick={onadd}>Add after</button>
+  <button type="button" class="btn" onclick={onduplicate}>Copy</button>
   <button type="button" class="btn" onclick={onsplit}>Split</button>
   <button type="button" class="btn" disabled={index >= editor.steps.length - 1} onclick={() => editor.join(step.key)}>Join next</button>
   <button type="button" class="btn" disabled={index === 0} onclick={() => editor.move(step.key, -1)}>Up</button>
   <button type="button" class="btn" disabled={index >= editor.steps.length - 1} onclick={() => editor.move(step.key, 1)}>Down</button>
   <button type="button" class="btn" onclick={onremove}>Delete</button>
 </div>
+{#if measured}
+  <label class="mt-3 block"
+    ><span class="text-muted">Amount of {measured.item}</span>
+    <input
+      class="field"
+      value={measured.quantity && measured.unit ? showAmount(measured.quantity, measured.unit) : ''}
+      aria-invalid={amountProblem ? 'true' : undefined}
+      onchange={(e) => setAmount(e.currentTarget.value)}
+    /></label
+  >
+  {#if amountProblem}<p class="problem" role="alert">{amountProblem}</p>{/if}
+{/if}
+<label class="mt-3 block"
+  ><span class="text-muted">Technique</span>
+  <select class="field" value={step.technique ?? ''} onchange={(e) => editor.technique(step.key, e.currentTarget.value)}>
+    {#if !step.technique}<option value="">none recognised</option>{/if}
+    {#each techniques as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+  </select>
+</label>
+<label class="mt-2 block"
+  ><span class="text-muted">Supervision</span>
+  <select class="field" value={step.supervision} onchange={(e) => editor.supervise(step.key, e.currentTarget.value as Supervision)}>
+    {#each SUPERVISION as level (level)}<option value={level}>{SUPERVISION_NAMES[level]}</option>{/each}
+  </select>
+</label>
+<div class="mt-2">
+  <p class="text-muted">Tools</p>
+  <ul class="flex flex-wrap gap-1">
+    {#each step.tools as id (id)}
+      <li>
+        <button type="button" class="btn py-0!" aria-label="Take out: {toolName(id, kitchen)}" onclick={() => editor.tool(step.key, id)}
+          >{toolName(id, kitchen)} <span aria-hidden="true">×</span></button
+        >
+      </li>
+    {/each}
+    <li>
+      <select
+        class="field w-auto!"
+        aria-label="Add a tool"
+        value=""
+        onchange={(e) => {
+          if (e.currentTarget.value) editor.tool(step.key, e.currentTarget.value);
+          e.currentTarget.value = '';
+        }}
+      >
+        <option value="">add …</option>
+        {#each otherTools as tool (tool.id)}<option value={tool.id}>{tool.name}</option>{/each}
+      </select>
+    </li>
+  </ul>
+</div>
 <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-  <dt class="text-muted">Technique</dt>
-  <dd>{technique?.name ?? 'none recognised'}</dd>
-  {#if step.tools.length}<dt class="text-muted">Tools</dt>
-    <dd>{step.tools.map((id) => toolName(id, kitchen)).join(', ')}</dd>{/if}
   {#if step.sourceLine}<dt class="text-muted">From</dt>
     <dd>line {step.sourceLine} of the method</dd>{/if}
   <dt class="text-muted">Time</dt>
@@ -40,13 +124,15 @@
       ? `, then ${showMinutes(Math.max(1, step.minutes.waiting))} of waiting`
       : ''}
   </dd>
+  <dt class="text-muted">Reads at</dt>
+  <dd>
+    grade {grade}{#if plainer}<button
+        type="button"
+        class="mt-1 block text-left text-act underline"
+        onclick={() => editor.reword(step.key, plainer)}>Plainer: {plainer}</button
+      >{/if}
+  </dd>
 </dl>
-<label class="mt-2 block"
-  ><span class="text-muted">Supervision</span>
-  <select class="field" value={step.supervision} onchange={(e) => editor.supervise(step.key, e.currentTarget.value as Supervision)}>
-    {#each SUPERVISION as level (level)}<option value={level}>{SUPERVISION_NAMES[level]}</option>{/each}
-  </select>
-</label>
 {#if step.hazards.length}<div class="mt-3"><Hazards hazards={step.hazards} cautions /></div>{/if}
 {#if step.cues.length}
   <h3 class="mt-3">Done when</h3>
@@ -54,9 +140,15 @@
     {#each step.cues as cue, i (i)}<li><span class="text-muted">{cue.sense}:</span> {cue.text}</li>{/each}
   </ul>
 {/if}
-{#if step.small.length > 1}
+{#if step.whole !== undefined}
+  <p class="mt-3">
+    A small step of “{step.whole}”
+    <button type="button" class="btn mt-1" onclick={() => editor.whole(step.key)}>Make it one step again</button>
+  </p>
+{:else if step.small.length > 1}
   <h3 class="mt-3">Small steps</h3>
   <ol class="list-decimal pl-6">
     {#each step.small as small, i (i)}<li>{small}</li>{/each}
   </ol>
+  <button type="button" class="btn mt-1" onclick={() => editor.finer(step.key)}>Teach it in these small steps</button>
 {/if}

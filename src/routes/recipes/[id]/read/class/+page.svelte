@@ -53,7 +53,6 @@
   const scaled = $derived(making.servingsWanted && own.servings ? scaleRecipe(own, making.servingsWanted) : null);
   const swapped = $derived(applySwaps(scaled?.recipe ?? own, making.swaps, data.kitchen.system));
   const recipe = $derived(swapped.recipe);
-  const method = $derived(recipe.instructions.join(' '));
   const allergens = $derived(allergensIn(recipe.ingredients));
   const labels = $derived([
     ...allergens.found

@@ -1,0 +1,35 @@
+<!-- What the dry run found, each with its reason and, where a change of the steps puts it right, one button that does it. -->
+<script lang="ts">
+  import type { Finding } from '$core';
+  type Props = { findings: Finding[]; recipeId: string; onmend: (finding: Finding) => void; onshow: (key: string) => void };
+  let { findings, recipeId, onmend, onshow }: Props = $props();
+</script>
+
+{#if findings.length > 0}
+  <details class="mt-3 border-l-4 border-ink pl-3" open={findings.length <= 4}>
+    <summary class="min-h-8 font-semibold"
+      >{findings.length} {findings.length === 1 ? 'thing' : 'things'} to look at before the lesson</summary
+    >
+    <ul class="mt-1">
+      {#each findings as finding, i (i)}
+        <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1.5 last:border-0">
+          <span class="min-w-60 flex-1">
+            {finding.message}
+            {#if finding.mend}<span class="text-muted">{finding.mend}</span>{/if}
+          </span>
+          {#if finding.stepKey}<button type="button" class="btn btn-quiet" onclick={() => onshow(finding.stepKey!)}>Show the step</button
+            >{/if}
+          {#if finding.fix}<button type="button" class="btn" onclick={() => onmend(finding)} aria-label="Mend it: {finding.mend}"
+              >Mend it</button
+            >
+          {:else}<a class="btn" href="/recipes/{recipeId}/read">To the recipe</a>{/if}
+        </li>
+      {/each}
+    </ul>
+  </details>
+{:else}
+  <p class="mt-2 text-sm text-muted">
+    A walk through the steps found none of the faults it looks for. It does not say that a step is right for a learner: a person decides
+    that.
+  </p>
+{/if}
