@@ -38,7 +38,7 @@ export { toolById, TOOLS } from './technique/tools';
 
 export { buildTask } from './task/build';
 export { dryRun } from './task/dry-run/index';
-export { applyMend } from './task/dry-run/mend';
+export { applyMend, mendAll } from './task/dry-run/mend';
 export { type Finding, type FindingCode, type Held, type Mend, type Snapshot } from './task/dry-run/model';
 export { simulate } from './task/dry-run/simulate';
 export {

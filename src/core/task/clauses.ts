@@ -219,10 +219,16 @@ const OBJECT_START =
   /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|gently|thoroughly|lightly|occasionally|through|down|under|around|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
 const DETERMINER = /^(?:the|it|them|these|those|a|an|each|all|both|your|everything|\d+|any|half)\b/i;
 
-/** Sentences of a text. A full stop ends one when the next starts with a capital; "min.", "approx." and "1.5" do not. */
+// "min." before a capital is both an abbreviation and an end; "approx." never ends anything, and "in." is one only behind a number.
+const SHORT =
+  /\b(min|mins|tbsp|tsp|oz|lb|hr|hrs|sec|secs)\.(?=\s+(\S)?)|\b(approx|deg|no|vs|e\.g|i\.e)\.(?=\s)|(?<=[\d½¼¾]\s?)\bin\.(?=\s)/gi;
+
+/** Sentences of a text. A full stop ends one when the next starts with a capital; "approx." and "1.5" do not, "5 min. then" neither. */
 function sentences(text: string): string[] {
   return text
-    .replace(/\b(min|mins|approx|tbsp|tsp|oz|lb|hr|hrs|sec|secs|deg|no|vs|e\.g|i\.e|in)\.(?=\s)/gi, '$1')
+    .replace(SHORT, (found: string, _unit: string | undefined, next: string | undefined) =>
+      next && /\p{Lu}/u.test(next) ? found : found.slice(0, -1),
+    )
     .split(/(?<=[.!?])\s+(?=["'(]?[\p{Lu}\d])|;\s+|\n+/u)
     .map((s) =>
       s

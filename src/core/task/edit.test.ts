@@ -3,9 +3,25 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { readRecipe } from '../recipe/read';
 import { buildTask } from './build';
-import { compareSteps, insertStep, joinNext, moveStep, removeStep, reword, splitStep, superviseStep } from './edit';
+import { dryRun } from './dry-run/index';
+import { applyMend } from './dry-run/mend';
+import {
+  compareSteps,
+  duplicateStep,
+  insertStep,
+  joinNext,
+  moveStep,
+  removeStep,
+  reword,
+  setAmount,
+  setTechnique,
+  splitStep,
+  superviseStep,
+  toggleTool,
+} from './edit';
+import { fineStep, wholeStep } from './grain';
 import { interpretStep } from './interpret';
-import type { Step } from './model';
+import { USUAL_KITCHEN, type Step } from './model';
 
 const task = buildTask(readRecipe(readFileSync(new URL('../../../tests/recipes/couscous-bowl.txt', import.meta.url), 'utf8')).recipe, {
   grain: 'standard',
@@ -57,6 +73,48 @@ test('a moved step takes the phase of where it lands', () => {
   expect(moved[1]).toMatchObject({ key: last.key, phase: 'ready' });
 });
 
+test('another technique brings its own small steps, hazards and cues; words and things stay', () => {
+  const dice = at('Dice the cucumber.');
+  const torn = setTechnique(steps, dice.key, 'tear').find((s) => s.key === dice.key)!;
+  expect(torn).toMatchObject({ technique: 'tear', text: dice.text, uses: dice.uses, phase: dice.phase });
+  expect(torn.hazards).not.toContain('sharp');
+  expect(setTechnique(steps, dice.key, 'no such technique')).toEqual(steps);
+});
+
+test('a blade put in the hand brings its hazard and an adult', () => {
+  const hair = steps[0];
+  const cut = toggleTool(steps, hair.key, 'knife')[0];
+  expect(cut.hazards).toContain('sharp');
+  expect(cut.supervision).toBe('within-reach');
+  expect(toggleTool(steps, steps[0].key, 'knife')[0].tools).toContain('knife');
+  expect(toggleTool(toggleTool(steps, hair.key, 'knife'), hair.key, 'knife')[0].tools).toEqual(hair.tools);
+});
+
+test('another amount is filled with the measures that there are', () => {
+  const measure = steps.find((s) => s.fillings.length > 0 && s.uses[0]?.item === 'couscous')!;
+  const more = setAmount(steps, measure.key, { quantity: '1', unit: 'cup' }, USUAL_KITCHEN)!.find((s) => s.key === measure.key)!;
+  expect(more.fillings).toEqual([{ measure: 'cup', label: '1 cup', times: 1 }]);
+  expect(more.text).toContain('1 cup');
+  expect(more.uses[0]).toMatchObject({ quantity: '1', unit: 'cup' });
+  expect(more.tools).toContain('cup');
+});
+
+test('a copy has a key of its own', () => {
+  const two = duplicateStep(steps, steps[3].key, 'copy');
+  expect(two[4]).toEqual({ ...steps[3], key: 'copy' });
+});
+
+test.each(steps.filter((s) => s.small.length > 1).map((s) => [s.text, s.key]))('%s: in its small steps and back', (_, key) => {
+  const fine = fineStep(steps, key);
+  const one = steps.find((s) => s.key === key)!;
+  expect(fine.length).toBe(steps.length + one.small.length - 1);
+  expect(new Set(fine.map((s) => s.key)).size).toBe(fine.length);
+  const back = wholeStep(fine, key).find((s) => s.key === key)!;
+  expect(back).toMatchObject({ key, text: one.text, technique: one.technique, small: one.small, supervision: one.supervision });
+  expect(back.minutes.waiting).toBeCloseTo(one.minutes.waiting);
+  expect(wholeStep(fine, key).map((s) => s.key)).toEqual(steps.map((s) => s.key));
+});
+
 test('what changed is told apart', () => {
   const a = steps.slice(0, 6);
   const b = [a[1], { ...a[0], text: 'Tie it back.' }, a[2], a[4], { ...a[5], key: 'new' }];
@@ -79,7 +137,19 @@ describe('any run of edits', () => {
     }),
     fc.record({ do: fc.constant('split' as const), i: fc.nat(80) }),
     fc.record({ do: fc.constant('join' as const), i: fc.nat(80) }),
-    fc.record({ do: fc.constant('supervise' as const), i: fc.nat(80) }),
+    fc.record({
+      do: fc.constantFrom(
+        'supervise' as const,
+        'duplicate' as const,
+        'technique' as const,
+        'tool' as const,
+        'amount' as const,
+        'fine' as const,
+        'whole' as const,
+        'mend' as const,
+      ),
+      i: fc.nat(80),
+    }),
   );
   test('leaves the steps before it as they were, and keys one of a kind', () => {
     const property = fc.property(fc.array(edit, { maxLength: 25 }), (edits) => {
@@ -95,7 +165,16 @@ describe('any run of edits', () => {
         else if (e.do === 'reword') now = reword(now, key, e.text, ingredients);
         else if (e.do === 'split') now = splitStep(now, key, () => `n${n++}`, ingredients);
         else if (e.do === 'join') now = joinNext(now, key);
-        else now = superviseStep(now, key, 'nearby');
+        else if (e.do === 'duplicate') now = duplicateStep(now, key, `n${n++}`);
+        else if (e.do === 'technique') now = setTechnique(now, key, 'mix');
+        else if (e.do === 'tool') now = toggleTool(now, key, 'knife');
+        else if (e.do === 'amount') now = setAmount(now, key, { quantity: '2/3', unit: 'cup' }, USUAL_KITCHEN) ?? now;
+        else if (e.do === 'fine') now = fineStep(now, key);
+        else if (e.do === 'whole') now = wholeStep(now, key);
+        else if (e.do === 'mend') {
+          const found = dryRun({ ...task, steps: now }).find((f) => f.fix !== null);
+          if (found) now = applyMend(now, found.fix!, () => `n${n++}`, ingredients);
+        } else now = superviseStep(now, key, 'nearby');
         if (new Set(now.map((s) => s.key)).size !== now.length) return false;
       }
       // undo is going back through what was: it must still be what it was

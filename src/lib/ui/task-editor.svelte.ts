@@ -10,6 +10,7 @@ import {
   insertRoutine,
   insertStep,
   joinNext,
+  mendAll,
   moveStep,
   removeStep,
   reword,
@@ -185,6 +186,10 @@ export class TaskEditor {
   /** Puts one fault right; undo takes it back. */
   mend(mend: Mend): void {
     this.#to(applyMend(this.steps, mend, newKey, this.recipe.ingredients));
+  }
+  /** Puts everything right that a change of the steps can, as one change. */
+  mendAll(): void {
+    this.#to(mendAll(this.task, this.kitchen, newKey));
   }
   /** One step in its small steps, or put together again. */
   finer(key: string): void {

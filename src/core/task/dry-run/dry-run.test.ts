@@ -4,8 +4,9 @@ import { describe, expect, test } from 'vitest';
 import { readRecipe } from '../../recipe/read';
 import { buildTask } from '../build';
 import { dryRun } from './index';
+import { applyMend, mendAll } from './mend';
 import type { FindingCode } from './model';
-import type { Step, TaskAnalysis } from '../model';
+import { USUAL_KITCHEN, type Step, type TaskAnalysis } from '../model';
 
 const file = (name: string) => readFileSync(new URL(`../../../../tests/recipes/${name}`, import.meta.url), 'utf8');
 const build = (text: string): TaskAnalysis => buildTask(readRecipe(text).recipe, { grain: 'standard' });
@@ -39,6 +40,8 @@ describe('no false alarm', () => {
     ]);
   });
 });
+
+const FOR_A_PERSON = new Set<FindingCode>(['used-not-listed']);
 
 describe('planted faults', () => {
   const biscuits = build(file('oat-biscuits.txt'));
@@ -97,6 +100,29 @@ describe('planted faults', () => {
     ['tool-not-fetched', 'nobody fetched the tools', without(bowl, (s) => s.technique === 'gather' && s.tools.length > 0)],
   ];
   test.each(cases)('%s: %s', (code, _, task) => expect(codes(task)).toContain(code));
+
+  // one click puts it right, and nothing else goes wrong by it
+  test.each(cases)('%s: %s, mended', (code, _, task) => {
+    const before = JSON.stringify(task);
+    const mendable = dryRun(task).filter((f) => f.code === code && f.fix !== null);
+    // what the recipe itself lacks is for a person
+    if (FOR_A_PERSON.has(code)) return void expect(mendable).toEqual([]);
+    let n = 0;
+    const steps = mendAll(task, USUAL_KITCHEN, () => `mend-${n++}`);
+    expect(new Set(steps.map((s) => s.key)).size).toBe(steps.length);
+    const left = codes({ ...task, steps });
+    expect(left).not.toContain(code);
+    expect(left.filter((c) => !codes(task).includes(c))).toEqual([]);
+    expect(JSON.stringify(task)).toBe(before);
+  });
+
+  test('one mend changes the one step, and leaves the steps that it was given', () => {
+    const task = change(biscuits, (s) => s.technique === 'take-out-oven', { tools: ['stand', 'tray'] });
+    const [found] = dryRun(task);
+    const mended = applyMend(task.steps, found.fix!, () => 'new', task.ingredients);
+    expect(mended.filter((s, i) => s !== task.steps[i]).map((s) => s.technique)).toEqual(['take-out-oven']);
+    expect(applyMend(task.steps, { kind: 'move', key: 'x', before: 'gone' }, () => 'new', [])).toEqual(task.steps);
+  });
 
   test('a finding names its step and what would mend it', () => {
     const [found] = dryRun(change(biscuits, (s) => s.technique === 'take-out-oven', { tools: ['stand', 'tray'] }));

@@ -1,12 +1,16 @@
 // Puts one fault right: applies the change that a finding offers. The steps given stay as they were.
 import type { Ingredient } from '../../recipe/recipe';
-import { techniqueById } from '../../technique/lexicon';
+import { kindOf, techniqueById } from '../../technique/lexicon';
 import { toolById } from '../../technique/tools';
 import { stepOf, useOf } from '../draft';
 import { moveStep, superviseStep } from '../edit';
-import type { Step } from '../model';
+import type { Kitchen, Step, TaskAnalysis } from '../model';
 import type { Mend } from './model';
-import { isGather } from './simulate';
+import { dryRun } from './index';
+import { isGather, rawByHand } from './simulate';
+
+const FETCHED = /^Get the (?!.* from )/;
+const WASH = 'Wash your hands with soap for 20 seconds.';
 
 /**
  * The steps with a fault put right.
@@ -21,6 +25,19 @@ export function applyMend(steps: readonly Step[], mend: Mend, newKey: () => stri
       if (at < 0) return [...steps];
       const beside = steps[Math.min(at, steps.length - 1)]!;
       const technique = techniqueById(mend.technique);
+      // what is fetched at one go is one step
+      const before = steps[at - 1];
+      if (mend.technique === 'gather' && mend.tools && before?.technique === 'gather' && FETCHED.test(before.text))
+        return change(before.key, (s) => {
+          const tools = [...new Set([...s.tools, ...mend.tools!])];
+          const name = mend.text.replace(FETCHED, '');
+          return {
+            ...s,
+            tools,
+            text: `${s.text.slice(0, -1).replace(' and ', ', ')} and ${name}`,
+            small: [...s.small, `Find the ${name.replace('.', '')}.`, 'Put it on the table.'],
+          };
+        });
       const own = mend.technique === 'gather' ? 'gather' : mend.technique === 'turn-off' ? steps[Math.max(0, at - 1)]!.phase : beside.phase;
       const step = stepOf(
         {
@@ -38,7 +55,17 @@ export function applyMend(steps: readonly Step[], mend: Mend, newKey: () => stri
         newKey(),
         own,
       );
-      return [...steps.slice(0, at), step, ...steps.slice(at)];
+      const wash =
+        rawByHand(step) && kindOf(steps[at]?.technique ?? null) !== 'wash-hands'
+          ? [
+              stepOf(
+                { text: WASH, technique: 'wash-hands', sourceLine: null, phase: beside.phase, minutes: { active: 0.5 } },
+                newKey(),
+                beside.phase,
+              ),
+            ]
+          : [];
+      return [...steps.slice(0, at), step, ...wash, ...steps.slice(at)];
     }
     case 'move': {
       const to = steps.findIndex((s) => s.key === mend.before);
@@ -117,4 +144,20 @@ function fetchLater(
     phase,
   );
   return [...rest.slice(0, at), fetch, ...rest.slice(at)];
+}
+
+/**
+ * Puts everything right that a change of the steps can, one fault after another. What the recipe itself lacks stays.
+ * @param newKey called for each step that is added
+ */
+export function mendAll(task: TaskAnalysis, kitchen: Kitchen, newKey: () => string): Step[] {
+  let steps = task.steps;
+  const tried = new Set<string>();
+  for (;;) {
+    const next = dryRun({ ...task, steps }, kitchen).find((f) => f.fix !== null && !tried.has(JSON.stringify(f.fix)));
+    if (!next?.fix) return steps;
+    // the same fault again would mean that its mend does not help: it is tried once
+    tried.add(JSON.stringify(next.fix));
+    steps = applyMend(steps, next.fix, newKey, task.ingredients);
+  }
 }

@@ -107,8 +107,11 @@
     await tick();
     if (key) document.getElementById(`step-${key}`)?.focus();
   }
+  // on a phone the details open under the step that was chosen, and none is chosen at first
+  let chosen = $state(false);
   function select(key: string) {
     editor.selected = key;
+    chosen = true;
   }
   function edit(step: Step) {
     editor.selected = step.key;
@@ -379,7 +382,16 @@
 {/if}
 
 {#if editor.steps.length > 0}
-  <Findings {findings} recipeId={data.recipe.id} onmend={mend} onshow={show} />
+  <Findings
+    {findings}
+    recipeId={data.recipe.id}
+    onmend={mend}
+    onmendall={() => {
+      editor.mendAll();
+      said = 'Mended. Undo takes it back.';
+    }}
+    onshow={show}
+  />
 {/if}
 
 <p class="sr-only" role="status">{said}</p>
@@ -459,7 +471,7 @@
             </button>
           {/if}
         </div>
-        {#if editor.selected === step.key}
+        {#if chosen && editor.selected === step.key}
           <div class="bg-sheet px-2 pb-3 lg:hidden">
             <StepDetails
               {step}

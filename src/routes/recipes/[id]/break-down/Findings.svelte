@@ -1,8 +1,14 @@
 <!-- What the dry run found, each with its reason and, where a change of the steps puts it right, one button that does it. -->
 <script lang="ts">
   import type { Finding } from '$core';
-  type Props = { findings: Finding[]; recipeId: string; onmend: (finding: Finding) => void; onshow: (key: string) => void };
-  let { findings, recipeId, onmend, onshow }: Props = $props();
+  type Props = {
+    findings: Finding[];
+    recipeId: string;
+    onmend: (finding: Finding) => void;
+    onmendall: () => void;
+    onshow: (key: string) => void;
+  };
+  let { findings, recipeId, onmend, onmendall, onshow }: Props = $props();
 </script>
 
 {#if findings.length > 0}
@@ -26,6 +32,9 @@
         </li>
       {/each}
     </ul>
+    {#if findings.filter((f) => f.fix).length > 1}<button type="button" class="btn mt-1" onclick={onmendall}
+        >Mend all {findings.filter((f) => f.fix).length}</button
+      >{/if}
   </details>
 {:else}
   <p class="mt-2 text-sm text-muted">
