@@ -10,6 +10,7 @@ const SCREENS: [string, string][] = [
   ['Read for our class', `/recipes/${COUSCOUS}/read/class`],
   ['Shopping', `/shopping?recipe=${COUSCOUS}&recipe=${OATS}`],
   ['Break down', `/recipes/${COUSCOUS}/break-down`],
+  ['Versions', `/recipes/${COUSCOUS}/break-down/versions`],
   ['Show', `/recipes/${COUSCOUS}/show`],
   ['Cook', `/recipes/${COUSCOUS}/cook`],
   ['Look back', `/recipes/${COUSCOUS}/look-back`],

@@ -298,7 +298,7 @@
       aria-expanded={panel === id}
       aria-controls="panel"
       onclick={() => (panel = panel === id ? null : id)}
-      >{words}{#if id === 'routines' && offers > 0}<b class="ml-1">({offers} improved)</b>{/if}</button
+      >{words}{#if id === 'routines' && offers > 0}{' '}<b>({offers} improved)</b>{/if}</button
     >
   {/each}
   <a class="min-h-11 px-2 py-2.5" href="/recipes/{data.recipe.id}/break-down/versions">Versions</a>

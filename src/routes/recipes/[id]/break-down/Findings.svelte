@@ -25,8 +25,11 @@
           </span>
           {#if finding.stepKey}<button type="button" class="btn btn-quiet" onclick={() => onshow(finding.stepKey!)}>Show the step</button
             >{/if}
-          {#if finding.fix}<button type="button" class="btn" onclick={() => onmend(finding)} aria-label="Mend it: {finding.mend}"
-              >Mend it</button
+          {#if finding.fix}<button
+              type="button"
+              class="btn"
+              onclick={() => onmend(finding)}
+              aria-label="Mend it, {finding.about}: {finding.mend}">Mend it</button
             >
           {:else}<a class="btn" href="/recipes/{recipeId}/read">To the recipe</a>{/if}
         </li>

@@ -14,16 +14,16 @@
 </script>
 
 <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
-  <label
+  <label class="max-w-full"
     ><span class="block text-sm text-muted">Chaining</span>
-    <select class="field w-auto!" bind:value={chaining}>
+    <select class="field w-auto! max-w-full" bind:value={chaining}>
       {#each WAYS as [way, words] (way)}<option value={way}>{words}</option>{/each}
     </select></label
   >
-  <label
+  <label class="max-w-full"
     ><span class="block text-sm text-muted">Learner</span>
     <select
-      class="field w-auto!"
+      class="field w-auto! max-w-full"
       value={learner?.id ?? ''}
       onchange={(e) =>
         void goto(e.currentTarget.value ? `?learner=${e.currentTarget.value}` : '?', {
