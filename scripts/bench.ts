@@ -3,6 +3,8 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { buildTask, describeCard, dryRun, planFilling, readRecipe, usualDrawer, type MeasureSystem } from '../src/core/index';
 import { readIngredientLine } from '../src/core/recipe/ingredient-line';
 import { INGREDIENT_LINES } from '../tests/cases/ingredient-lines';
+import { TASK_CASES } from '../tests/cases/recipe-tasks';
+import { scoreTask } from '../tests/cases/task-score';
 import { drawCard } from '../src/lib/pictures/draw-card';
 
 const folder = new URL('../tests/recipes/', import.meta.url);
@@ -78,6 +80,7 @@ const results = [
   measure(`text to task analysis with dry run, ${lines} lines`, 30, 200, () =>
     dryRun(buildTask(readRecipe(text).recipe, { grain: 'standard' })),
   ),
+  measure('building and dry run alone', 30, 200, () => dryRun(buildTask(recipe, { grain: 'standard' }))),
   measure('reading alone', 15, 200, () => readRecipe(text)),
   measure('dry run alone', 10, 200, () => dryRun(task)),
   measure(`all ${task.steps.length} pictures`, 30, 200, () => task.steps.map((s) => drawCard(describeCard(s)))),
@@ -94,6 +97,18 @@ const results = [
 ];
 const right = INGREDIENT_LINES.filter(([line, ...want]) => sayAll(line) === want.join());
 console.log(`${right.length} of ${INGREDIENT_LINES.length} ingredient lines read right`);
+const scores = TASK_CASES.map(scoreTask);
+const count = (of: (s: (typeof scores)[number]) => number) => scores.reduce((n, s) => n + of(s), 0);
+const [techniques, lost, hazards, hazardsLost] = [
+  count((s) => s.techniques),
+  count((s) => s.lost.length),
+  count((s) => s.hazards),
+  count((s) => s.hazardsLost.length),
+];
+console.log(
+  `${TASK_CASES.length} recipes set down by hand: ${techniques - lost} of ${techniques} techniques (${((100 * (techniques - lost)) / techniques).toFixed(1)} %), ` +
+    `${hazards - hazardsLost} of ${hazards} hazards, ${count((s) => s.missed.length)} faults missed, ${count((s) => s.alarms.length)} false alarms`,
+);
 // a cold first run, as the first recipe after a start
 const cold = performance.now();
 dryRun(buildTask(readRecipe(`${text}\nStir.`).recipe, { grain: 'fine' }));
