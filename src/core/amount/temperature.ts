@@ -21,7 +21,7 @@ export function dialCelsius(celsius: number): number {
 const GAS: Record<number, number> = { 1: 140, 2: 150, 3: 160, 4: 180, 5: 190, 6: 200, 7: 220, 8: 230, 9: 240 };
 
 /** The nearest mark on a dial in Fahrenheit, marked every 25 degrees. */
-export function dialFahrenheit(fahrenheit: number): number {
+function dialFahrenheit(fahrenheit: number): number {
   return Math.round(fahrenheit / 25) * 25;
 }
 

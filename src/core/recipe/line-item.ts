@@ -99,7 +99,7 @@ const FRUIT_PART =
   /^(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest|rind)(?:\s*(?:and|&)\s*(?:(?:finely\s+)?grated\s+)?(juice|zest|rind))?(?:\s+only|\s+of)?$/i;
 
 /** One phrase behind the item: an amount, a note, or work to do. */
-export function readTail(part: string, draft: Ingredient): void {
+function readTail(part: string, draft: Ingredient): void {
   if (!part) return;
   const amount = draft.min === null && !draft.doubt ? readAmount(part) : null;
   if (amount && /^(?:(?:extra |very )?(?:large|medium|small|whole|ripe)|each)?$/i.test(amount.rest)) {

@@ -5,7 +5,7 @@ export type ToolSubstitute = { for: string; use: string; changes: string; adds: 
 
 const swap = (tool: string, use: string, changes: string, ...adds: Hazard[]): ToolSubstitute => ({ for: tool, use, changes, adds });
 
-export const TOOL_SUBSTITUTES: ToolSubstitute[] = [
+const TOOL_SUBSTITUTES: ToolSubstitute[] = [
   swap('rolling-pin', 'a smooth bottle', 'Wash it first and dust it with flour. Plastic rather than glass.'),
   swap('whisk', 'two forks held together', 'Takes longer.'),
   swap('jug', 'a jar with marks on a strip of tape', 'Mark the amounts with the learner beforehand.'),

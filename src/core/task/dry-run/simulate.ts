@@ -9,7 +9,7 @@ import { LEARNER_TIME_FACTOR, USUAL_KITCHEN, type Kitchen, type Step, type TaskA
 import type { Held, Snapshot } from './model';
 
 /** In a class two and more work at once, so the clock runs at half a learner's time (common practice). */
-export const CLASS_FACTOR = LEARNER_TIME_FACTOR / 2;
+const CLASS_FACTOR = LEARNER_TIME_FACTOR / 2;
 
 export const isGather = (step: Step) => kindOf(step.technique) === 'gather';
 const RAW: readonly Hazard[] = ['raw-meat', 'raw-fish', 'raw-egg', 'raw-flour'];

@@ -89,8 +89,9 @@
     const words = finding.trim().toLowerCase();
     return words ? editor.steps.filter((s) => s.text.toLowerCase().includes(words)) : [];
   });
+  // where every step is taught, saying so beside each would only be noise
+  const TAUGHT = $derived({ taught: chaining === 'total' ? '' : 'taught today', own: 'mastered', helped: 'helped through', adult: '' });
   const taught = $derived(panel === 'taught' ? taughtToday(editor.steps, new Set(data.mastered), chaining) : null);
-  const TAUGHT = { taught: 'taught today', own: 'mastered', helped: 'helped through', adult: '' };
   const offers = $derived(
     data.routines.filter((r) => data.draft.routines[r.id] !== r.revision && routineState(editor.steps, r) === 'differs').length,
   );
@@ -298,7 +299,7 @@
       aria-expanded={panel === id}
       aria-controls="panel"
       onclick={() => (panel = panel === id ? null : id)}
-      >{words}{#if id === 'routines' && offers > 0}{' '}<b>({offers} improved)</b>{/if}</button
+      >{words}{#if id === 'routines' && offers > 0}&#32;<b>({offers} improved)</b>{/if}</button
     >
   {/each}
   <a class="min-h-11 px-2 py-2.5" href="/recipes/{data.recipe.id}/break-down/versions">Versions</a>
