@@ -5,7 +5,8 @@ import { connect } from '../../src/lib/server/connect';
 import { addRecords, beginLesson, currentObservations } from '../../src/lib/server/lessons';
 import { addRecipe, getRecipe, listRecipes, saveMaking, saveReading } from '../../src/lib/server/recipes';
 import { withSchool, type SchoolTrx } from '../../src/lib/server/school-scope';
-import { getDraft, getVersion, publish, saveDraft, startDraft } from '../../src/lib/server/tasks';
+import { listRoutines, saveRoutine } from '../../src/lib/server/routines';
+import { getDraft, getVersion, listVersions, publish, saveDraft, settleRoutine, startDraft } from '../../src/lib/server/tasks';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 
 const app = connect(process.env.DATABASE_URL!);
@@ -98,6 +99,27 @@ describe('schools', () => {
     await expect(inHere((trx) => trx('learner').insert({ school_id: there, id: randomUUID(), name: 'X' }).then())).rejects.toThrow(
       /row-level security/,
     );
+  });
+});
+
+describe('routines and versions', () => {
+  test('an improvement counts up, is remembered by the draft that was asked, and is no other school’s', async () => {
+    const { recipe } = await lessonHere();
+    const routine = { id: randomUUID(), name: 'Our start', steps: steps.slice(0, 2) };
+    expect(await inHere((trx) => saveRoutine(trx, routine))).toBe(1);
+    expect(await inHere((trx) => saveRoutine(trx, { ...routine, name: 'Our own start' }))).toBe(2);
+    await inHere((trx) => settleRoutine(trx, recipe, routine.id, 2));
+    expect((await inHere((trx) => getDraft(trx, recipe)))?.routines).toEqual({ [routine.id]: 2 });
+    expect((await inHere(listRoutines)).find((r) => r.id === routine.id)).toMatchObject({ name: 'Our own start', revision: 2 });
+    expect((await withSchool(app, there, listRoutines)).some((r) => r.id === routine.id)).toBe(false);
+  });
+  test('versions come newest first, with their notes', async () => {
+    const { recipe } = await lessonHere();
+    await inHere((trx) => publish(trx, recipe, 1, reading.recipe.ingredients, 'Shorter words.'));
+    expect((await inHere((trx) => listVersions(trx, recipe))).map((v) => [v.number, v.note, v.steps])).toEqual([
+      [2, 'Shorter words.', steps.length],
+      [1, '', steps.length],
+    ]);
   });
 });
 

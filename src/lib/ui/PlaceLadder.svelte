@@ -7,10 +7,10 @@
 </script>
 
 <nav aria-label="Places of this recipe" class="screen-only">
-  <ol class="flex flex-wrap border-b-[3px] border-ink">
+  <ol class="flex flex-wrap border-r-[3px] border-b-[3px] border-ink">
     {#each PLACES as place (place.id)}
       {@const isNext = place.id === next.place}
-      <li class="flex min-w-[33.3%] flex-1 border-t-[3px] border-l-[3px] border-ink last:border-r-[3px] sm:min-w-0">
+      <li class="flex min-w-[33.3%] flex-1 border-t-[3px] border-l-[3px] border-ink sm:min-w-0">
         <a
           href="/recipes/{recipeId}/{place.id}"
           aria-current={place.id === current ? 'page' : undefined}

@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import { buildTask, readRecipe } from '$core';
+import { becomeRoutine, buildTask, fineStep, readRecipe, routineSteps } from '$core';
 import { describe, expect, test } from 'vitest';
 import { check, type Checked } from './check';
 import { NewLesson, Sync } from './lesson';
 import { NewRecipe, SavedReading } from './recipe';
-import { SavedDraft } from './task';
+import { SavedDraft, SavedRoutine } from './task';
 
 const problems = (checked: Checked<object>) => (checked.ok ? {} : checked.problems);
 const reading = readRecipe(
@@ -18,6 +18,17 @@ describe('what core makes passes the border', () => {
     for (const grain of ['coarse', 'standard', 'fine'] as const)
       expect(problems(await check(SavedDraft, { revision: 1, steps: buildTask(reading.recipe, { grain }).steps }))).toEqual({});
   });
+});
+
+test('a routine and the steps that carry its mark', async () => {
+  const id = randomUUID();
+  const standard = buildTask(reading.recipe, { grain: 'standard' }).steps;
+  const kept = routineSteps(id, standard.slice(0, 3));
+  expect(problems(await check(SavedRoutine, { id, name: ' Our start ', steps: kept }))).toEqual({});
+  const marked = fineStep(becomeRoutine(standard, standard.slice(0, 3), kept), standard[2].key);
+  expect(problems(await check(SavedDraft, { revision: 1, steps: marked }))).toEqual({});
+  expect(problems(await check(SavedRoutine, { id, name: ' ', steps: kept })).name).toContain('name');
+  expect(problems(await check(SavedRoutine, { id, name: 'x', steps: [] })).steps).toContain('at least one step');
 });
 
 describe('bad input is refused by the field', () => {
@@ -37,6 +48,10 @@ describe('bad input is refused by the field', () => {
     expect(problems(await check(SavedDraft, { revision: 1, steps: at(2, { text: '' }) }))['steps.2.text']).toBe('a step needs words');
     expect(problems(await check(SavedDraft, { revision: 1, steps: at(2, { key: steps[0].key }) })).steps).toContain('same key');
     expect(problems(await check(SavedDraft, { revision: 1, steps: at(1, { hazards: ['dragon'] }) }))['steps.1.hazards']).toBeDefined();
+  });
+  test('a revision that no number of the database holds', async () => {
+    for (const revision of [0, -1, 1.5, 2 ** 31, '1', null])
+      expect(problems(await check(SavedDraft, { revision, steps })).revision, String(revision)).toBeDefined();
   });
   test('what nobody asked for', async () => {
     expect(problems(await check(SavedDraft, { revision: 1, steps, school_id: 'x' })).school_id).toBeDefined();

@@ -208,6 +208,7 @@ class SwapInput {
 export class SavedMaking {
   @IsInt()
   @Min(1)
+  @Max(2_147_483_647)
   revision!: number;
 
   @IsOptional()
@@ -231,6 +232,7 @@ export class SavedMaking {
 export class SavedReading {
   @IsInt()
   @Min(1)
+  @Max(2_147_483_647)
   revision!: number;
 
   @ValidateNested()

@@ -191,12 +191,14 @@ class BuiltFrom {
 
   @IsInt()
   @Min(1)
+  @Max(2_147_483_647)
   recipeRevision!: number;
 }
 
 export class SavedDraft {
   @IsInt()
   @Min(1)
+  @Max(2_147_483_647)
   revision!: number;
 
   /** Set when the steps were built anew from the recipe. */
@@ -234,6 +236,7 @@ export class SavedRoutine {
 export class Publication {
   @IsInt()
   @Min(1)
+  @Max(2_147_483_647)
   revision!: number;
 
   @IsString()

@@ -9,7 +9,9 @@ export const load = ({ params, locals, url }) =>
     if (!isId(params.id)) error(404, 'There is no recipe at this address.');
     const versions = await listVersions(trx, params.id);
     const draft = await getDraft(trx, params.id);
-    const number = Number(url.searchParams.get('version')) || versions[0]?.number;
+    const asked = url.searchParams.get('version');
+    const number = asked === null ? versions[0]?.number : versions.find((v) => String(v.number) === asked)?.number;
+    if (asked !== null && number === undefined) error(404, 'There is no such version.');
     const shown = number ? await getVersion(trx, params.id, number) : null;
     const before = shown && shown.number > 1 ? await getVersion(trx, params.id, shown.number - 1) : null;
     const words = (steps: { key: string; text: string }[]) => Object.fromEntries(steps.map((s) => [s.key, s.text]));
@@ -32,8 +34,10 @@ export const actions = {
     const form = await request.formData();
     const number = Number(form.get('version'));
     const revision = Number(form.get('revision'));
+    if (!Number.isInteger(revision) || revision < 1 || revision > 2 ** 31 - 1) return fail(400, { problem: 'There is no such draft.' });
     const done = await inSchool(locals.school, async (trx) => {
-      const version = Number.isInteger(number) && number > 0 ? await getVersion(trx, params.id, number) : null;
+      const known = (await listVersions(trx, params.id)).some((v) => v.number === number);
+      const version = known ? await getVersion(trx, params.id, number) : null;
       if (!version) return 'gone';
       return (await saveDraft(trx, params.id, revision, version.steps)) === null ? 'stale' : 'done';
     });
