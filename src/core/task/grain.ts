@@ -91,7 +91,8 @@ function refineStep(step: Step): Step[] {
 }
 
 const PART = /\.\d+$/;
-const wholeKey = (key: string) => key.replace(PART, '');
+/** The key of the whole step that a small step is part of. */
+export const wholeKey = (key: string) => key.replace(PART, '');
 
 /** One step of a list at fine grain, the others as they are. Its parts have the keys k.1, k.2 ...; a step with no small steps stays. */
 export function fineStep(steps: readonly Step[], key: string): Step[] {

@@ -4,6 +4,7 @@ import { expect, test } from 'vitest';
 import { readRecipe } from '../recipe/read';
 import { buildTask } from './build';
 import { removeStep, reword } from './edit';
+import { fineStep } from './grain';
 import { becomeRoutine, insertRoutine, routineRun, routineSteps, routineState, takeRoutine } from './routine';
 
 const ID = 'ab12cd34-0000-4000-8000-000000000000';
@@ -26,6 +27,13 @@ test('the steps it was made of keep their keys, and so their history', () => {
   expect(own.map((s) => s.key)).toEqual(bowl.steps.map((s) => s.key));
   expect(routineState(own, kept)).toBe('same');
   expect(routineState(bowl.steps, kept)).toBe('unused');
+});
+test('one of its steps in small steps is still the same routine', () => {
+  const own = becomeRoutine(bowl.steps, run, kept.steps);
+  const fine = fineStep(own, own[2].key);
+  expect(fine.length).toBeGreaterThan(own.length);
+  expect(routineState(fine, kept)).toBe('same');
+  expect(takeRoutine(fine, kept).map((s) => s.key)).toEqual(own.map((s) => s.key));
 });
 test('put in twice, keys stay one of a kind', () => {
   const once = insertRoutine(soup.steps, soup.steps[4].key, kept);

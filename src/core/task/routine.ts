@@ -1,4 +1,5 @@
 // A class's own routine in a task: its steps carry its mark, so that an improvement finds them again. Their keys, and so a learner's history, stay.
+import { wholeKey } from './grain';
 import type { Step } from './model';
 
 const markOf = (routineId: string) => `rt-${routineId.slice(0, 8)}-`;
@@ -52,15 +53,22 @@ export function routineRun(steps: readonly Step[], routineId: string): Step[] {
   return steps.slice(first, Math.max(...own) + 1);
 }
 
+/** A step in its small steps counts as the one step that it is. */
+const asWholes = (steps: readonly Step[]): Step[] =>
+  steps
+    .filter((s, i) => s.whole === undefined || wholeKey(s.key) !== wholeKey(steps[i - 1]?.key ?? '') || steps[i - 1]?.whole === undefined)
+    .map((s) => (s.whole === undefined ? s : { ...s, text: s.whole }));
+
 /** Whether a task uses a routine, and whether every run of it is as the routine is now. */
 export function routineState(steps: readonly Step[], routine: { id: string; steps: readonly Step[] }): 'unused' | 'same' | 'differs' {
-  const own = steps.filter((s) => isOf(s, routine.id));
+  const wholes = asWholes(steps);
+  const own = wholes.filter((s) => isOf(s, routine.id));
   if (own.length === 0) return 'unused';
   const rounds = [...new Set(own.map((s) => roundOf(s.routine!)))];
   const same = rounds.every((round) => {
-    const first = steps.findIndex((s) => isOf(s, routine.id) && roundOf(s.routine!) === round);
+    const first = wholes.findIndex((s) => isOf(s, routine.id) && roundOf(s.routine!) === round);
     return routine.steps.every((kept, i) => {
-      const here = steps[first + i];
+      const here = wholes[first + i];
       return here !== undefined && isOf(here, routine.id) && here.text === kept.text && here.supervision === kept.supervision;
     });
   });
@@ -69,7 +77,7 @@ export function routineState(steps: readonly Step[], routine: { id: string; step
 
 /** Takes an improvement over: each run of the routine in a task becomes as the routine is now, at its place. Steps that stay keep their keys. */
 export function takeRoutine(steps: readonly Step[], routine: { id: string; steps: readonly Step[] }): Step[] {
-  const keys = new Map(steps.filter((s) => isOf(s, routine.id)).map((s) => [s.routine!, s.key]));
+  const keys = new Map(steps.filter((s) => isOf(s, routine.id)).map((s) => [s.routine!, s.whole === undefined ? s.key : wholeKey(s.key)]));
   const done = new Set<string>();
   return steps.flatMap((s) => {
     if (!isOf(s, routine.id)) return [s];

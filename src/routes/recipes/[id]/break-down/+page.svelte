@@ -298,8 +298,7 @@
       class="min-h-11 border-b-[3px] px-2 {panel === id ? 'border-ink font-bold' : 'border-transparent text-act hover:border-line'}"
       aria-expanded={panel === id}
       aria-controls="panel"
-      onclick={() => (panel = panel === id ? null : id)}
-      >{words}{#if id === 'routines' && offers > 0}&#32;<b>({offers} improved)</b>{/if}</button
+      onclick={() => (panel = panel === id ? null : id)}>{words}{id === 'routines' && offers > 0 ? ` (${offers} improved)` : ''}</button
     >
   {/each}
   <a class="min-h-11 px-2 py-2.5" href="/recipes/{data.recipe.id}/break-down/versions">Versions</a>
