@@ -7,7 +7,8 @@ import { readRecipe } from '../recipe/read';
 import { buildTask } from './build';
 import { dryRun } from './dry-run/index';
 
-const scores = new Map(TASK_CASES.map((one) => [one.file, scoreTask(one)]));
+const text = (file: string) => readFileSync(new URL(`../../../tests/recipes/${file}`, import.meta.url), 'utf8');
+const scores = new Map(TASK_CASES.map((one) => [one.file, scoreTask(one, text(one.file))]));
 const all = [...scores.values()];
 const total = (of: (score: (typeof all)[number]) => number) => all.reduce((n, s) => n + of(s), 0);
 

@@ -61,7 +61,7 @@
         <p class="text-muted">Nothing is in a bowl or a pan yet.</p>
       {/each}
     </div>
-    <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5 text-sm md:mt-0 md:w-80">
+    <dl class="mt-3 grid grid-cols-[auto_1fr] content-start gap-x-4 gap-y-0.5 text-sm md:mt-0 md:w-80">
       <dt class="text-muted">Hands</dt>
       <dd>
         {#if shot.hands}<span class="hazard"><span aria-hidden="true">▲</span> touched {raw(shot.hands)}</span>{:else}clean{/if}

@@ -14,7 +14,7 @@
 
 <svelte:window {onkeydown} />
 <Dialog.Root bind:open>
-  <Dialog.Trigger class="btn btn-quiet screen-only">Keys <kbd class="font-sans">?</kbd></Dialog.Trigger>
+  <Dialog.Trigger class="btn btn-quiet screen-only max-sm:hidden">Keys <kbd class="font-sans">?</kbd></Dialog.Trigger>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
     <Dialog.Content
