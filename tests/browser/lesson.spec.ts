@@ -20,7 +20,7 @@ test('taps without a network survive a reload and are sent when it is back', asy
   await expect(page.getByText('3 on this device, waiting for the network')).toBeVisible();
   await page.reload();
   await ready(page);
-  await expect(page.getByText('3 of 46 recorded')).toBeVisible();
+  await expect(page.getByText(/^3 of \d+ recorded/)).toBeVisible();
   // it goes on at the first step that is not recorded
   await expect(page.getByRole('combobox')).toHaveValue('3');
   reachable = true;
@@ -30,7 +30,7 @@ test('taps without a network survive a reload and are sent when it is back', asy
   await page.evaluate(() => indexedDB.deleteDatabase('yellow-rung'));
   await page.reload();
   await ready(page);
-  await expect(page.getByText('3 of 46 recorded')).toBeVisible();
+  await expect(page.getByText(/^3 of \d+ recorded/)).toBeVisible();
 });
 
 test('sending the same records twice changes nothing', async ({ page }) => {
@@ -46,7 +46,7 @@ test('sending the same records twice changes nothing', async ({ page }) => {
   expect(again).toBe(200);
   await page.reload();
   await ready(page);
-  await expect(page.getByText('1 of 46 recorded')).toBeVisible();
+  await expect(page.getByText(/^1 of \d+ recorded/)).toBeVisible();
 });
 
 test('undo goes back step by step, and the other codes are one tap too', async ({ page }) => {
@@ -54,14 +54,14 @@ test('undo goes back step by step, and the other codes are one tap too', async (
   await page.getByRole('button', { name: 'not offered' }).click();
   await page.keyboard.press('r');
   await page.keyboard.press('p');
-  await expect(page.getByText('3 of 46 recorded')).toBeVisible();
+  await expect(page.getByText(/^3 of \d+ recorded/)).toBeVisible();
   for (let n = 0; n < 3; n++) await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('0 of 46 recorded')).toBeVisible();
+  await expect(page.getByText(/^0 of \d+ recorded/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
   await sent(page);
   await page.reload();
   await ready(page);
-  await expect(page.getByText('0 of 46 recorded')).toBeVisible();
+  await expect(page.getByText(/^0 of \d+ recorded/)).toBeVisible();
 });
 
 test('every record is a target of at least 64 px, at the desk and on a phone', async ({ page }) => {
@@ -105,5 +105,5 @@ test('records that are no level are refused whole', async ({ page }) => {
   );
   await page.reload();
   await ready(page);
-  await expect(page.getByText('0 of 46 recorded')).toBeVisible();
+  await expect(page.getByText(/^0 of \d+ recorded/)).toBeVisible();
 });
