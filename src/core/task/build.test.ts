@@ -10,8 +10,10 @@ import type { Grain, Kitchen } from './model';
 import { USUAL_KITCHEN } from './model';
 
 const folder = new URL('../../../tests/recipes/', import.meta.url);
-const NAMES = readdirSync(folder).sort();
-const recipeOf = (name: string) => readRecipe(readFileSync(new URL(name, folder), 'utf8')).recipe;
+const more = new URL('../../../tests/more-recipes/', import.meta.url);
+const MORE = new Set(readdirSync(more));
+const NAMES = [...readdirSync(folder), ...MORE].sort();
+const recipeOf = (name: string) => readRecipe(readFileSync(new URL(name, MORE.has(name) ? more : folder), 'utf8')).recipe;
 const build = (name: string, grain: Grain = 'standard', kitchen?: Kitchen) =>
   buildTask(recipeOf(name), { grain, ...(kitchen ? { kitchen } : {}) });
 const own = (text: string) => buildTask(readRecipe(text).recipe, { grain: 'standard' });
@@ -42,7 +44,7 @@ describe('every recipe', () => {
   test.each(NAMES)('%s: steps start with a verb, are one sentence, and name no hidden hand', (name) => {
     for (const step of build(name).steps) {
       expect(step.text, step.text).toMatch(/^\p{Lu}/u);
-      expect(step.text, step.text).toMatch(/[.]$/);
+      expect(step.text, step.text).toMatch(/[.!]$/);
       expect(step.technique, step.text).not.toBeNull();
       if (step.hazards.includes('sharp') || step.hazards.includes('hot'))
         expect(['within-reach', 'adult-does'], step.text).toContain(step.supervision);
