@@ -151,3 +151,16 @@ describe('bad input', () => {
     expect(() => fc.assert(whole, { numRuns: 10_000 })).not.toThrow();
   });
 });
+
+test('a list on one line, parted by semicolons, with no heading', () => {
+  const { recipe, notUnderstood } = readRecipe(
+    'Bircher pots\nMakes 2 pots\n100g porridge oats; 200ml apple juice; 1 apple; handful of raspberries\nMix the oats and apple juice in a bowl.',
+  );
+  expect(recipe.ingredients.map((i) => [i.min, i.unit, i.item])).toEqual([
+    ['100', 'g', 'porridge oats'],
+    ['200', 'ml', 'apple juice'],
+    ['1', null, 'apple'],
+    ['1', 'handful', 'raspberries'],
+  ]);
+  expect(notUnderstood).toEqual([]);
+});

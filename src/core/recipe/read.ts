@@ -428,6 +428,10 @@ function refuse(draft: Draft, line: number, text: string, why: string): void {
 }
 
 function addIngredient(draft: Draft, text: string, line: number, raw: string): void {
+  // the whole list on one line, parted by semicolons
+  const listed = text.split(';').filter((part) => part.trim());
+  if (listed.length >= 3 && listed.filter((part) => readNumber(plainNumbers(part.trim()), 0)?.ok).length >= 2)
+    return listed.forEach((part) => addIngredient(draft, part.trim(), line, raw));
   const ingredients = readIngredientLine(text, draft.group);
   const unnamed = ingredients.find((one) => !one.item);
   if (unnamed) return refuse(draft, line, raw, unnamed.doubt ?? 'no food is named on this line');

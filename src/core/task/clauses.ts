@@ -249,7 +249,17 @@ export function clausesOf(instruction: string): Clause[] {
   const text = plainNumbers(instruction)
     .replace(/\bnow and (?:then|again)\b/gi, 'sometimes')
     .replace(/\bagain and again\b/gi, 'repeatedly');
-  return sentences(withoutBrackets(text)).flatMap(clausesOfSentence);
+  return sentences(withoutBrackets(text)).flatMap((sentence) => withStates(clausesOfSentence(sentence)));
+}
+
+/** "Bake until golden and set": the bare "set" behind an end is a part of that end, no action of its own. */
+function withStates(clauses: Clause[]): Clause[] {
+  return clauses.reduce<Clause[]>((all, clause) => {
+    const last = all.at(-1);
+    if (clause.verb === 'set' && !clause.rest && last?.until) all[all.length - 1] = { ...last, until: `${last.until} and set` };
+    else all.push(clause);
+    return all;
+  }, []);
 }
 
 function clausesOfSentence(sentence: string): Clause[] {
