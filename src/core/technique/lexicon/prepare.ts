@@ -407,7 +407,7 @@ export const PREPARE = [
   technique(
     'add',
     'put in',
-    'add|put|place|unroll|unfold|tip|drop|throw in|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck',
+    'add|put|place|unroll|tip|drop|throw in|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck',
     {
       phase: 'prepare',
       motif: 'put-in',
