@@ -88,6 +88,11 @@ function takeClause(state: State, c: Located): void {
   if (container) state.container = container;
   else if (there.length > 0 && id && CONTAINED.has(id)) state.container = there.at(-1)!;
   else if (id && (PUTTING.has(id) || JOINING.has(id)) && !state.container && c.tools.length === 0) state.container = mixingBowl(state);
+  // eggs and cream that are beaten together are not beaten in the pan with the leeks
+  const apart =
+    id === 'beat' && !container && c.mentions.length > 0 && !/^in\b/i.test(c.rest) && toolById(state.container ?? '')?.kind === 'cookware';
+  const full = [...state.placed.values()].includes(state.container ?? '');
+  if (apart && full && c.mentions.every((m) => !state.placed.has(m.ingredient))) state.container = mixingBowl(state);
   if (id && JOINING.has(id) && !container && MIXING_SURFACE.has(state.container ?? '')) state.container = mixingBowl(state);
   if (/\bthem\b/i.test(c.rest) && c.mentions.length === 0 && state.lineObjects.length > 1 && id && PUTTING.has(id))
     return putThem(state, c, state.lineObjects);
