@@ -2,14 +2,15 @@
 export { usualDrawer } from './amount/drawer';
 export { planFilling, type FillingPlan, type Measure } from './amount/filling';
 export { readAmountField, showQuantity, toFraction, type Quantity } from './amount/quantity';
-export { findTemperature, microwaveSeconds, ovenMarks, saysFan, type OvenMarks } from './amount/temperature';
+export { microwaveSeconds } from './amount/temperature';
 export { convertUnit, kindOfUnit, readUnit, showAmount, showUnit, type MeasureSystem, type Unit } from './amount/units';
 
 export { EU_ALLERGENS, showAllergen, US_ALLERGENS, type Allergen } from './recipe/allergens';
 export { allergensIn, type AllergenFinding, type AllergenFindings } from './recipe/allergen-findings';
 export { batchesOf, saidPerRound, type Batches } from './recipe/batches';
-export { volumeOfWeight, weighVolume, type WeightRange } from './recipe/density';
+export { otherMeasure } from './recipe/density';
 export { findFood } from './recipe/food';
+export { microwaveTimes, ovenHeats } from './recipe/heat-lines';
 export { GLOSSARY, termsIn, type Term, type TermFound } from './recipe/glossary';
 export { readIngredient, readIngredientLine } from './recipe/ingredient-line';
 export { pansIn, panTimes, type Pan } from './recipe/pan';

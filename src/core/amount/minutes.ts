@@ -7,12 +7,16 @@ const UNIT_MINUTES: [RegExp, number][] = [
   [/^s(?:ec(?:ond)?s?)?\b/i, 1 / 60],
 ];
 
+// What stands between the parts of one time.
+const SAME_TIME = /^\s*-?(?:hours?|hrs?|h|min(?:ute)?s?)?\.?,?\s*(?:and\s+)?$/i;
+
 /** The minutes that a text names, the least of a range; null when it names none. "Overnight" is eight hours (common practice). */
 export function minutesOfText(text: string): number | null {
   const plain = plainNumbers(text);
   if (/\bovernight\b/i.test(plain)) return 480;
   let total: number | null = null;
   let from = 0;
+  let last = Infinity;
   for (const m of plain.matchAll(/(?<![\d/.-])(?:\d|half an?\b|an?\s(?=hour|minute)|(?:one|two|three|five|ten)\b)/gi)) {
     if (m.index < from) continue;
     const number = readNumber(plain, m.index);
@@ -20,9 +24,9 @@ export function minutesOfText(text: string): number | null {
     const after = plain.slice(m.index + number.length).replace(/^[\s-]*(?:more\s+|an?\s+|extra\s+)?/i, '');
     const unit = UNIT_MINUTES.find(([pattern]) => pattern.test(after));
     if (!unit) continue;
-    // "1 hour and 30 minutes" is one time, "5 minutes, then 10 minutes" two: the first counts
-    if (total !== null && !(unit[1] < 60 && total >= 60 && /^\s*(?:hours?|hrs?|h)?\s*(?:and\s+)?$/i.test(plain.slice(from, m.index))))
-      break;
+    // "1 hour and 30 minutes", "1 min 30 s" are one time, "5 minutes, then 10 minutes" two: the first counts
+    if (total !== null && !(unit[1] < last && SAME_TIME.test(plain.slice(from, m.index)))) break;
+    last = unit[1];
     total = (total ?? 0) + Math.round(number.min.valueOf() * unit[1] * 100) / 100;
     from = m.index + number.length;
   }

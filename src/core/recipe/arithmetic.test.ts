@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { toFraction } from '../amount/quantity';
 import { allergensIn } from './allergen-findings';
 import { batchesOf, saidPerRound } from './batches';
-import { volumeOfWeight, weighVolume, WEIGHED_FOODS } from './density';
+import { otherMeasure, volumeOfWeight, weighVolume, WEIGHED_FOODS } from './density';
 import { foodById } from './food';
 import { GLOSSARY, termsIn } from './glossary';
 import { readIngredient } from './ingredient-line';
@@ -239,3 +239,13 @@ describe('terms', () => {
     expect(found('Sweep the floor.')).toEqual([]);
   });
 });
+
+test.each([
+  ['2', 'cup', 'plain flour', '240–250 g'],
+  // 125 g of flour is a cup by the heaviest filling, 125/120 by the lightest: to an eighth, both are one
+  ['125', 'g', 'plain flour', '1 cup'],
+  // 5 g is less than an eighth of a cup, the least that a cup shows
+  ['5', 'g', 'plain flour', '⅛ cup'],
+  ['2', null, 'eggs', null],
+  ['1', 'cup', 'xylophone', null],
+] as const)('%s %s of %s, the other way', (quantity, unit, item, said) => expect(otherMeasure(quantity, unit, item)).toBe(said));

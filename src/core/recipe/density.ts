@@ -1,6 +1,6 @@
 // What a cup of a food weighs, as a range, so that an amount by volume can be weighed and the other way round.
-import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
-import { gramsIn, millilitresIn, type MeasureSystem, type Unit } from '../amount/units';
+import { Fraction, showQuantity, toFraction, toQuantity, type Quantity } from '../amount/quantity';
+import { gramsIn, millilitresIn, showAmount, type MeasureSystem, type Unit } from '../amount/units';
 import { findFood } from './food';
 
 /** Grams in one US cup (236.588 mL), lowest and highest of what is found: how a cup is filled matters more than the scale. */
@@ -142,4 +142,21 @@ export function volumeOfWeight(
   if (!value || !grams || !size || !row) return null;
   const of = (perCup: number) => toQuantity(value.mul(grams).div(new Fraction(perCup)).mul(US_CUP).div(size));
   return { low: of(row[1]), high: of(row[0]) };
+}
+
+/**
+ * An amount the other way: by weight for what is given by volume, in cups for what is given by weight, to an eighth, the finest that a cup shows.
+ * @returns null where none is known
+ * @example otherMeasure('2', 'cup', 'plain flour') // '240–250 g'
+ */
+export function otherMeasure(quantity: Quantity, unit: Unit | null, item: string, system: MeasureSystem = 'us'): string | null {
+  const weight = weighVolume(quantity, unit, item, system);
+  if (weight) {
+    const [low, high] = [weight.low, weight.high].map((g) => (g < 10 ? g : Math.round(g)));
+    return low === high ? `${low} g` : `${low}–${high} g`;
+  }
+  const cups = volumeOfWeight(quantity, unit, item, 'cup', system);
+  if (!cups) return null;
+  const [low, high] = [cups.low, cups.high].map((q) => toQuantity(new Fraction(Math.max(1, toFraction(q)!.mul(8).round().valueOf()), 8)));
+  return low === high ? showAmount(low!, 'cup') : `${showQuantity(low!)}–${showAmount(high!, 'cup')}`;
 }

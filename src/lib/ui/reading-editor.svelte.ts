@@ -1,13 +1,12 @@
 // A reading on the desk: each correction keeps what was before, so that it can be undone.
 import { readingOf, rowsOf, withRole, type Role, type Row } from '$lib/reading-rows';
 import type { Ingredient, Reading } from '$core';
+import { History } from './history.svelte';
 
 type Moment = { rows: Row[]; title: string; servings: number | null };
 
 export class ReadingEditor {
-  #now = $state.raw<Moment>({ rows: [], title: '', servings: null });
-  #past = $state.raw<Moment[]>([]);
-  #future = $state.raw<Moment[]>([]);
+  #history: History<Moment>;
   #tools: string[];
 
   /** @param changed called after every change, to save it */
@@ -15,50 +14,38 @@ export class ReadingEditor {
     reading: Reading,
     private changed: () => void,
   ) {
-    this.#now = { rows: rowsOf(reading), title: reading.recipe.title, servings: reading.recipe.servings };
+    this.#history = new History({ rows: rowsOf(reading), title: reading.recipe.title, servings: reading.recipe.servings });
     this.#tools = reading.recipe.tools;
   }
 
   get rows() {
-    return this.#now.rows;
+    return this.#history.now.rows;
   }
   get title() {
-    return this.#now.title;
+    return this.#history.now.title;
   }
   get servings() {
-    return this.#now.servings;
+    return this.#history.now.servings;
   }
   get reading(): Reading {
     return readingOf(this.rows, this.title, this.servings, this.#tools);
   }
   get canUndo() {
-    return this.#past.length > 0;
+    return this.#history.canUndo;
   }
   get canRedo() {
-    return this.#future.length > 0;
+    return this.#history.canRedo;
   }
 
   #to(next: Partial<Moment>): void {
-    this.#past = [...this.#past, this.#now];
-    this.#future = [];
-    this.#now = { ...this.#now, ...next };
+    this.#history.to({ ...this.#history.now, ...next });
     this.changed();
   }
   undo(): void {
-    const before = this.#past.at(-1);
-    if (!before) return;
-    this.#past = this.#past.slice(0, -1);
-    this.#future = [...this.#future, this.#now];
-    this.#now = before;
-    this.changed();
+    if (this.#history.undo()) this.changed();
   }
   redo(): void {
-    const after = this.#future.at(-1);
-    if (!after) return;
-    this.#future = this.#future.slice(0, -1);
-    this.#past = [...this.#past, this.#now];
-    this.#now = after;
-    this.changed();
+    if (this.#history.redo()) this.changed();
   }
 
   #row(id: number, change: (row: Row) => Row): void {

@@ -33,15 +33,15 @@ import {
   type Unit,
 } from '$core';
 
+import { History } from './history.svelte';
+
 type Built = { grain: Grain; recipeRevision: number };
 type Moment = { steps: Step[]; grain: Grain; built?: Built };
 
 const newKey = () => `own-${crypto.randomUUID().slice(0, 8)}`;
 
 export class TaskEditor {
-  #now = $state.raw<Moment>({ steps: [], grain: 'standard' });
-  #past = $state.raw<Moment[]>([]);
-  #future = $state.raw<Moment[]>([]);
+  #history: History<Moment>;
   selected = $state<string | null>(null);
 
   /** @param changed called after every change, to save it */
@@ -52,28 +52,28 @@ export class TaskEditor {
     private kitchen: Kitchen,
     private changed: () => void,
   ) {
-    this.#now = { steps, grain };
+    this.#history = new History<Moment>({ steps, grain });
     this.selected = steps[0]?.key ?? null;
   }
 
   get steps() {
-    return this.#now.steps;
+    return this.#history.now.steps;
   }
   get grain() {
-    return this.#now.grain;
+    return this.#history.now.grain;
   }
   /** Set while the steps come from a build that is not saved yet. */
   get built() {
-    return this.#now.built;
+    return this.#history.now.built;
   }
   get current(): Step | null {
     return this.steps.find((s) => s.key === this.selected) ?? null;
   }
   get canUndo() {
-    return this.#past.length > 0;
+    return this.#history.canUndo;
   }
   get canRedo() {
-    return this.#future.length > 0;
+    return this.#history.canRedo;
   }
   get task(): TaskAnalysis {
     return {
@@ -101,32 +101,24 @@ export class TaskEditor {
 
   #to(steps: Step[], built?: Built): void {
     if (steps === this.steps) return;
-    this.#past = [...this.#past, this.#now];
-    this.#future = [];
-    this.#now = { steps, grain: built?.grain ?? this.grain, built: built ?? this.#now.built };
+    this.#history.to({ steps, grain: built?.grain ?? this.grain, built: built ?? this.built });
     if (!steps.some((s) => s.key === this.selected)) this.selected = steps[0]?.key ?? null;
     this.changed();
   }
 
   undo(): void {
-    const before = this.#past.at(-1);
-    if (!before) return;
-    this.#past = this.#past.slice(0, -1);
-    this.#future = [...this.#future, this.#now];
-    this.#show(before);
+    const before = this.steps;
+    if (this.#history.undo()) this.#show(before);
   }
   redo(): void {
-    const after = this.#future.at(-1);
-    if (!after) return;
-    this.#future = this.#future.slice(0, -1);
-    this.#past = [...this.#past, this.#now];
-    this.#show(after);
+    const before = this.steps;
+    if (this.#history.redo()) this.#show(before);
   }
-  #show(moment: Moment): void {
-    const changedKey = firstDifference(this.steps, moment.steps);
-    this.#now = moment;
+  /** Chooses what an undo or a redo has changed. */
+  #show(before: Step[]): void {
+    const changedKey = firstDifference(before, this.steps);
     if (changedKey) this.selected = changedKey;
-    else if (!this.current) this.selected = moment.steps[0]?.key ?? null;
+    else if (!this.current) this.selected = this.steps[0]?.key ?? null;
     this.changed();
   }
 

@@ -61,8 +61,7 @@
     bind:this={field}
     id="source"
     name="source"
-    rows="18"
-    class="field mt-2 font-sans"
+    class="field mt-2 h-[clamp(10rem,48vh,30rem)] font-sans"
     dir="auto"
     aria-describedby="source-help source-problem"
     aria-invalid={problem ? 'true' : undefined}

@@ -3,25 +3,23 @@
   import {
     allergensIn,
     applySwaps,
-    findTemperature,
     kindOfUnit,
     lessonTime,
     measureLabel,
     measuringOf,
     microwaveSeconds,
-    ovenMarks,
+    microwaveTimes,
+    otherMeasure,
+    ovenHeats,
     plateOf,
     saidPerRound,
     batchesOf,
-    saysFan,
     scaleRecipe,
     showAllergen,
     showQuantity,
     showAmount,
     substitutesFor,
     toolSubstitutes,
-    volumeOfWeight,
-    weighVolume,
     US_ALLERGENS,
     type Ingredient,
     type PlateGroup,
@@ -43,6 +41,7 @@
     () => $state.snapshot(making),
     data.revision,
   );
+  let problem = $state('');
   let known = $state<string[]>([]);
   // svelte-ignore state_referenced_locally
   let watts = $state(data.kitchen.microwaveWatts);
@@ -84,9 +83,10 @@
   function setServings(field: HTMLInputElement) {
     const number = field.value.trim() === '' ? null : Math.round(Number(field.value));
     if (number !== null && (!Number.isFinite(number) || number < 1 || number > 1000)) {
-      field.value = String(making.servingsWanted ?? '');
+      problem = 'Write a whole number from 1 to 1000, or nothing for the recipe’s own.';
       return;
     }
+    problem = '';
     making.servingsWanted = number;
     changed();
   }
@@ -116,41 +116,8 @@
     if (!amount) return null;
     return measuringOf(amount.quantity, amount.unit, one.item, null, data.kitchen, known.length ? known : undefined);
   }
-  /** By weight for what is given by volume, by volume for what is given by weight. */
-  function otherWay(one: Ingredient): string {
-    if (one.min === null) return '';
-    const range = weighVolume(one.min, one.unit, one.item, data.kitchen.system);
-    if (range) {
-      const [low, high] = [range.low, range.high].map((g) => (g < 10 ? Math.round(g * 10) / 10 : Math.round(g)));
-      return low === high ? `${low} g` : `${low}–${high} g`;
-    }
-    const cups = volumeOfWeight(one.min, one.unit, one.item, 'cup', data.kitchen.system);
-    if (!cups) return '';
-    // an eighth of a cup is the finest that a cup shows
-    const [low, high] = [cups.low, cups.high].map((q) => eighths(q));
-    return low === high ? showAmount(low!, 'cup') : `${showQuantity(low!)}–${showAmount(high!, 'cup')}`;
-  }
-  const eighths = (quantity: string) => {
-    const [n, d = 1] = quantity.split('/').map(Number);
-    return `${Math.max(1, Math.round((n! / d) * 8))}/8`;
-  };
-  const heats = $derived(
-    recipe.instructions.flatMap((line, i) => {
-      const found = findTemperature(line);
-      // below 100 °C it is a food's own heat, or a fridge's
-      if (!found || found.celsius < 100) return [];
-      return [{ line: i + 1, text: found.text, marks: ovenMarks(saysFan(line) ? found.celsius + 20 : found.celsius) }];
-    }),
-  );
-  const microwaves = $derived(
-    recipe.instructions.flatMap((line, i) => {
-      if (!/\bmicrowave\b/i.test(line)) return [];
-      const m = /(\d+(?:\.\d+)?)\s*(min(?:ute)?s?|sec(?:ond)?s?|s\b)/i.exec(line);
-      if (!m) return [];
-      const said = /(\d{3,4})\s*w(?:atts?)?\b/i.exec(line);
-      return [{ line: i + 1, seconds: Number(m[1]) * (/^m/i.test(m[2]!) ? 60 : 1), watts: said ? Number(said[1]) : null }];
-    }),
-  );
+  const heats = $derived(ovenHeats(recipe.instructions));
+  const microwaves = $derived(microwaveTimes(recipe.instructions));
   const rounds = $derived(
     recipe.instructions.flatMap((line, i) => {
       const said = saidPerRound(line);
@@ -183,8 +150,11 @@
       value={making.servingsWanted ?? ''}
       placeholder={own.servings ? String(own.servings) : ''}
       disabled={!own.servings}
+      aria-invalid={problem ? 'true' : undefined}
+      aria-describedby="servings-problem"
       onchange={(e) => setServings(e.currentTarget)}
     />
+    <span id="servings-problem" class="problem block max-w-60" role="alert">{problem}</span>
   </label>
   <label class="flex min-h-11 items-center gap-2">
     <input
@@ -282,7 +252,7 @@
       <tr class="border-b-[3px] border-ink">
         <th class="py-1 pr-4">Ingredient</th><th class="hidden py-1 pr-4 sm:table-cell">Amount</th><th class="py-1 pr-4"
           >Measures to fill</th
-        ><th class="py-1 pr-4">The other way, about</th><th class="py-1"><span class="sr-only">Swap</span></th>
+        ><th class="hidden py-1 pr-4 sm:table-cell">The other way, about</th><th class="py-1"><span class="sr-only">Swap</span></th>
       </tr>
     </thead>
     <tbody>
@@ -292,7 +262,8 @@
         {@const from = one.notes.find((n) => n.startsWith('instead of '))}
         <tr class="border-b border-line align-top">
           <td class="py-2 pr-4"
-            ><span class="sm:hidden">{amountOf(one)} </span><b>{one.item}</b>{#if from}<span class="block text-sm text-muted">{from}</span
+            ><span class="mr-1 sm:hidden">{amountOf(one)}</span><b>{one.item}</b>{#if from}<span class="block text-sm text-muted"
+                >{from}</span
               >{/if}{#if one.preparation.length}<span class="block text-sm text-muted">{one.preparation.join(', ')}</span>{/if}</td
           >
           <td class="hidden py-2 pr-4 whitespace-nowrap sm:table-cell">{amountOf(one)}</td>
@@ -306,7 +277,9 @@
                   </ol>
                 </details>{/if}{/if}</td
           >
-          <td class="hidden py-2 pr-4 whitespace-nowrap sm:table-cell">{otherWay(one)}</td>
+          <td class="hidden py-2 pr-4 whitespace-nowrap sm:table-cell"
+            >{one.min === null ? '' : (otherMeasure(one.min, one.unit, one.item, data.kitchen.system) ?? '')}</td
+          >
           <td class="py-1 text-right">
             {#if offers.length > 0}<button
                 type="button"
