@@ -16,7 +16,7 @@ export class Saver {
   #watch: ReturnType<typeof setInterval> | undefined;
 
   /** What an earlier visit could not save, kept on this device. */
-  kept = $state.raw<object | null>(null);
+  kept = $state.raw<Record<string, unknown> | null>(null);
 
   /**
    * @param url takes PUT with the revision and the body; answers 200 {revision}, 409 stale, 422 {problems}
@@ -33,7 +33,7 @@ export class Saver {
     this.revision = revision;
     if (!keepAs || typeof localStorage === 'undefined') return;
     try {
-      this.kept = JSON.parse(localStorage.getItem(keepAs) ?? 'null') as object | null;
+      this.kept = JSON.parse(localStorage.getItem(keepAs) ?? 'null') as Record<string, unknown> | null;
     } catch {
       this.forget();
     }

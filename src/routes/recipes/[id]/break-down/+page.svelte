@@ -1,17 +1,6 @@
 <script lang="ts">
-  import { invalidate, invalidateAll } from '$app/navigation';
-  import { enhance } from '$app/forms';
-  import {
-    compareSteps,
-    describeCard,
-    LEARNER_TIME_FACTOR,
-    routineState,
-    taughtToday,
-    type Chaining,
-    type Finding,
-    type Grain,
-    type Step,
-  } from '$core';
+  import { invalidate } from '$app/navigation';
+  import { describeCard, LEARNER_TIME_FACTOR, routineState, taughtToday, type Chaining, type Finding, type Grain, type Step } from '$core';
   import { drawCard } from '$lib/pictures/draw-card';
   import Counter from '$lib/ui/Counter.svelte';
   import Hazards from '$lib/ui/Hazards.svelte';
@@ -24,6 +13,7 @@
   import { TaskEditor } from '$lib/ui/task-editor.svelte';
   import { PHASE_NAMES, showMinutes, SUPERVISION_NAMES } from '$lib/ui/words';
   import Findings from './Findings.svelte';
+  import Publish from './Publish.svelte';
   import Routines from './Routines.svelte';
   import StepDetails from './StepDetails.svelte';
   import TaughtToday from './TaughtToday.svelte';
@@ -48,8 +38,6 @@
   let text = $state('');
   let adding = $state<string | null>(null);
   let said = $state('');
-  let publishing = $state(false);
-  let note = $state('');
 
   // one more view of the same steps at a time, above the list
   type Panel = 'counter' | 'taught' | 'words' | 'routines';
@@ -96,10 +84,6 @@
     data.routines.filter((r) => data.draft.routines[r.id] !== r.revision && routineState(editor.steps, r) === 'differs').length,
   );
   const findingsOf = (key: string) => findings.filter((f) => f.stepKey === key);
-  const difference = $derived(data.version ? compareSteps(data.version.steps, editor.steps) : null);
-  const changes = $derived(
-    difference ? difference.added.length + difference.removed.length + difference.reworded.length + difference.moved.length : null,
-  );
   const minutes = $derived(editor.steps.reduce((sum, s) => sum + s.minutes.active, 0));
   const waiting = $derived(editor.steps.reduce((sum, s) => sum + s.minutes.waiting, 0));
   const outdated = $derived(data.recipeRevision > (editor.built?.recipeRevision ?? data.draft.recipeRevision));
@@ -352,14 +336,14 @@
   {/if}
 </div>
 
-{#if saver.kept}
+{#if Array.isArray(saver.kept?.steps)}
   <p class="mt-3 border-l-4 border-ink pl-3">
     Changes of an earlier visit did not reach the server. They were kept on this device.
     <button
       type="button"
       class="btn ml-2"
       onclick={() => {
-        editor.replace((saver.kept as { steps: Step[] }).steps);
+        editor.replace(saver.kept!.steps as Step[]);
         saver.forget();
         said = 'They are back. Undo takes them away again.';
       }}>Put them back</button
@@ -544,52 +528,4 @@
   </p>
 {/if}
 
-<section class="mt-8 max-w-2xl border-t-[3px] border-ink pt-4" aria-label="Publish">
-  {#if data.version}
-    <p>
-      Version {data.version.number} is published. {changes === 0
-        ? 'Nothing has changed since.'
-        : `Since then: ${[difference!.added.length && `${difference!.added.length} added`, difference!.removed.length && `${difference!.removed.length} taken out`, difference!.reworded.length && `${difference!.reworded.length} reworded`, difference!.moved.length && `${difference!.moved.length} moved`].filter(Boolean).join(', ')}.`}
-    </p>
-  {/if}
-  {#if changes !== 0}
-    <form
-      method="POST"
-      action="?/publish"
-      use:enhance={async ({ formData, cancel }) => {
-        publishing = true;
-        if (!(await saver.save())) {
-          publishing = false;
-          cancel();
-          said = 'Not published: the steps are not saved yet.';
-          return;
-        }
-        formData.set('revision', String(saver.revision));
-        return async ({ update }) => {
-          await update({ reset: true });
-          note = '';
-          publishing = false;
-          await invalidateAll();
-        };
-      }}
-    >
-      <input type="hidden" name="revision" value={saver.revision} />
-      <label class="mt-2 block"
-        ><span class="text-sm text-muted">Why this version (for the next reader; may be empty)</span><input
-          name="note"
-          class="field"
-          maxlength="2000"
-          bind:value={note}
-        /></label
-      >
-      <button class="btn btn-act mt-3" disabled={publishing || editor.steps.length === 0}
-        >Publish version {(data.version?.number ?? 0) + 1}</button
-      >
-    </form>
-  {/if}
-  <p role="status" class="mt-2">
-    {#if form && 'problem' in form}<span class="problem">{form.problem}</span>{:else if form && 'published' in form}Version {form.published} is
-      published. It will not change: later edits make a new one.{/if}
-  </p>
-  {#if data.version}<p class="mt-2"><a class="btn" href="/recipes/{data.recipe.id}/show">To the cards</a></p>{/if}
-</section>
+<Publish steps={editor.steps} version={data.version} recipeId={data.recipe.id} {saver} answer={form} onsay={(words) => (said = words)} />
