@@ -102,13 +102,12 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     if (food) about.add(food.id).add(food.category).add(food.group);
     if (/boiling/i.test(one.item)) about.add('boiling-water');
   }
-  const pronoun = /^(?:it|them|these|they|both|everything)\b/i.test(rest) || mentions.length === 0;
   const hot =
     state.hob !== null &&
     (state.container === state.hob ||
       state.objectUses.some((i) => state.placed.get(i) === state.hob) ||
       mentions.some((m) => state.placed.get(m.ingredient) === state.hob));
-  if (hot && (pronoun || mentions.length > 0)) about.add('hot');
+  if (hot) about.add('hot');
   if (clause.verb === 'microwave') about.add('microwave');
   if (state.container === 'slow-cooker') about.add('slow-cooker');
   let technique = clause.verb ? findTechnique([clause.verb, ...words], about) : null;

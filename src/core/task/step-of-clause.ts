@@ -27,6 +27,16 @@ export function rawOf(state: State, mentions: readonly Mention[]): Hazard[] {
 // What is done by hand or spoon to a bowl of raw food is done to raw food.
 const HANDLES = new Set(['mix', 'shape', 'spoon', 'spread', 'pour', 'press-in', 'add', 'toss', 'fold', 'mash', 'brush']);
 
+/** Whether raw dough or flour is worked here: mixed in its bowl, or shaped wherever it lies now. */
+function worksDough(state: State, kind: string, into: string | null): boolean {
+  const mixed = ['mix', 'beat', 'fold', 'rub-in'].includes(kind);
+  if (state.inOven || !(mixed || ['knead', 'shape', 'roll-out'].includes(kind))) return false;
+  return [...state.placed].some(
+    ([i, where]) =>
+      where !== state.hob && (!mixed || into === null || where === into) && rawHazard(state.recipe.ingredients[i]) === 'raw-flour',
+  );
+}
+
 export function common(state: State, c: Located, into: string | null, mentions: Mention[] = c.mentions): Draft {
   const technique = c.technique;
   const named = c.tools.map((t) => t.id);
@@ -37,10 +47,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const raw = rawOf(state, mentions).filter(
     (h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold', 'pour', 'toss', 'brush', 'fry'].includes(kindOf(technique?.id)),
   );
-  const dough =
-    !state.inOven &&
-    [...state.placed.keys()].some((i) => rawHazard(state.recipe.ingredients[i]) === 'raw-flour' && state.placed.get(i) !== state.hob);
-  if (dough && ['mix', 'beat', 'fold', 'rub-in', 'knead', 'shape', 'roll-out'].includes(kindOf(technique?.id))) raw.push('raw-flour');
+  if (worksDough(state, kindOf(technique?.id), into)) raw.push('raw-flour');
   if (/\bboiling\s+water\b/i.test(c.rest)) raw.push('hot', 'steam');
   const held = into ? state.rawIn.get(into) : undefined;
   if (held && HANDLES.has(kindOf(technique?.id)) && !raw.includes(held)) raw.push(held);
