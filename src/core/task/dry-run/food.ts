@@ -6,7 +6,7 @@ import { preparationVerb } from '../../recipe/preparation';
 import type { Ingredient } from '../../recipe/recipe';
 import { findTechnique, kindOf } from '../../technique/lexicon';
 import { knownFoods, unlistedFoods } from '../mentions';
-import type { Step, TaskAnalysis } from '../model';
+import type { Step, TaskAnalysis, Use } from '../model';
 import type { Finding, Mend, Snapshot } from './model';
 import { isGather } from './simulate';
 
@@ -31,10 +31,11 @@ const INTO = new Set(['add', 'mix', 'beat', 'fold', 'pour', 'sprinkle', 'toss', 
 
 export function ingredientFindings({ steps, ingredients, title }: TaskAnalysis): Finding[] {
   const found: Finding[] = [];
+  const usesOf = ingredients.map((): { step: Step; use: Use }[] => []);
+  for (const step of steps)
+    if (!isGather(step)) for (const use of step.uses) if (use.ingredient !== null) usesOf[use.ingredient]?.push({ step, use });
   ingredients.forEach((one, i) => {
-    const uses = steps
-      .filter((s) => !isGather(s))
-      .flatMap((s) => s.uses.filter((u) => u.ingredient === i).map((u) => ({ step: s, use: u })));
+    const uses = usesOf[i]!;
     const onlyReadied = uses.every(
       (u) => READIES.has(kindOf(u.step.technique)) && !/\b(?:over|into|on)\b/.test(u.step.text) && u.step.sourceLine === null,
     );
