@@ -1,6 +1,6 @@
 // Measures what has a target, and prints it: median and 95 % of many runs on this machine. Compiled first, as the product is: `npm run bench`.
 import { readFileSync, readdirSync } from 'node:fs';
-import { buildTask, describeCard, dryRun, planFilling, readRecipe, usualDrawer, type MeasureSystem } from '../src/core/index';
+import { buildTask, describeCard, dryRun, planFilling, readRecipe, reword, usualDrawer, type MeasureSystem } from '../src/core/index';
 import { readIngredientLine } from '../src/core/recipe/ingredient-line';
 import { INGREDIENT_LINES } from '../tests/cases/ingredient-lines';
 import { TASK_CASES } from '../tests/cases/recipe-tasks';
@@ -82,6 +82,10 @@ const results = [
   ),
   measure('building and dry run alone', 30, 200, () => dryRun(buildTask(recipe, { grain: 'standard' }))),
   measure('reading alone', 15, 200, () => readRecipe(text)),
+  // what follows a pause in typing: the step in its new words, and all findings
+  measure('words of a step changed, with all findings', 16, 200, (i) =>
+    dryRun({ ...task, steps: reword(task.steps, task.steps[i % task.steps.length].key, 'Grate the cheese.', task.ingredients) }),
+  ),
   measure('dry run alone', 10, 200, () => dryRun(task)),
   measure(`all ${task.steps.length} pictures`, 30, 200, () => task.steps.map((s) => drawCard(describeCard(s)))),
   ...(['us', 'us-label', 'metric', 'australian', 'imperial'] as MeasureSystem[]).map((system) =>

@@ -19,6 +19,7 @@
   import TaughtToday from './TaughtToday.svelte';
   import Words from './Words.svelte';
   import { onMount, tick } from 'svelte';
+  import { MediaQuery } from 'svelte/reactivity';
   import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 
   let { data, form } = $props();
@@ -63,14 +64,14 @@
     clearTimeout(later);
     later = setTimeout(() => {
       if (editing === key && text.trim()) preview = editor.preview(key, text);
-    }, 150);
+    }, 300);
   }
   function endPreview() {
     clearTimeout(later);
     preview = null;
   }
   const shown = (step: Step) => (preview?.step.key === step.key ? preview.step : step);
-  const pictures = $derived(new Map(editor.steps.map((s) => [s.key, pictureOf(shown(s))])));
+  const pictures = $derived(editor.steps.map(pictureOf));
   const found = $derived(editor.findings);
   const findings = $derived(preview?.findings ?? found);
   const matches = $derived.by(() => {
@@ -83,7 +84,12 @@
   const offers = $derived(
     data.routines.filter((r) => data.draft.routines[r.id] !== r.revision && routineState(editor.steps, r) === 'differs').length,
   );
-  const findingsOf = (key: string) => findings.filter((f) => f.stepKey === key);
+  const findingsOf = $derived(
+    findings.reduce(
+      (all, f) => (f.stepKey ? all.set(f.stepKey, [...(all.get(f.stepKey) ?? []), f.about]) : all),
+      new Map<string, string[]>(),
+    ),
+  );
   const minutes = $derived(editor.steps.reduce((sum, s) => sum + s.minutes.active, 0));
   const waiting = $derived(editor.steps.reduce((sum, s) => sum + s.minutes.waiting, 0));
   const outdated = $derived(data.recipeRevision > (editor.built?.recipeRevision ?? data.draft.recipeRevision));
@@ -92,6 +98,8 @@
     await tick();
     if (key) document.getElementById(`step-${key}`)?.focus();
   }
+  // the details stand once: beside the list where there is room, else under their step
+  const wide = new MediaQuery('min-width: 64rem', true);
   // on a phone the details open under the step that was chosen, and none is chosen at first
   let chosen = $state(false);
   function select(key: string) {
@@ -245,7 +253,7 @@
 </script>
 
 <svelte:window {onkeydown} />
-<Sprite pictures={[...pictures.values()]} />
+<Sprite pictures={preview ? [...pictures, pictureOf(preview.step)] : pictures} />
 
 <div class="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
   <p>
@@ -389,7 +397,7 @@
   >
     {#each items as item, i (item.id)}
       {@const step = item.step}
-      {@const faults = findingsOf(step.key)}
+      {@const faults = findingsOf.get(step.key) ?? []}
       <li class="border-b border-line">
         {#if i === 0 || items[i - 1]?.step.phase !== step.phase}
           <h2 class="border-b-[3px] border-ink pt-4 pb-1 text-base!">{PHASE_NAMES[step.phase]}</h2>
@@ -409,7 +417,7 @@
           >
             {i + 1}
           </div>
-          <Picture svg={pictures.get(step.key) ?? ''} class="w-[4.5rem]" />
+          <Picture svg={pictureOf(shown(step))} class="w-[4.5rem]" />
           {#if editing === step.key}
             <textarea
               class="field my-1"
@@ -450,15 +458,15 @@
                     class="block {taught.get(step.key) === 'taught' ? 'font-bold' : 'text-muted'}">{TAUGHT[taught.get(step.key)!]}</span
                   >{/if}
                 {#if matches.includes(step)}<span class="block font-semibold">found</span>{/if}
-                {#if faults.length > 0}<span class="block font-semibold">look: {faults.map((f) => f.about).join(', ')}</span>{/if}
+                {#if faults.length > 0}<span class="block font-semibold">look: {faults.join(', ')}</span>{/if}
               </span>
             </button>
           {/if}
         </div>
-        {#if chosen && editor.selected === step.key}
-          <div class="bg-sheet px-2 pb-3 lg:hidden">
+        {#if chosen && !wide.current && editor.selected === step.key}
+          <div class="bg-sheet px-2 pb-3">
             <StepDetails
-              {step}
+              step={shown(step)}
               {editor}
               kitchen={data.kitchen}
               onedit={() => edit(step)}
@@ -503,8 +511,8 @@
     class="sticky top-2 hidden max-h-[calc(100vh-1rem)] self-start overflow-y-auto border-l border-line pt-3 pl-7 lg:block"
     aria-label="The chosen step"
   >
-    {#if editor.current}
-      <Picture svg={pictures.get(editor.current.key) ?? ''} class="w-full" />
+    {#if wide.current && editor.current}
+      <Picture svg={pictureOf(shown(editor.current))} class="w-full" />
       <p class="mt-2 text-xl font-bold" dir="auto">{shown(editor.current).text}</p>
       <StepDetails
         step={shown(editor.current)}

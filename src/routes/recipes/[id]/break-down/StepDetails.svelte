@@ -1,4 +1,11 @@
 <!-- Everything else that one step says: technique, tools, measures, cues, cautions, small steps; and what can be done with it. -->
+<script lang="ts" module>
+  import { TECHNIQUES, TOOLS } from '$core';
+  // sorted once: this stands beside a field that is typed in
+  const byName = new Intl.Collator('en').compare;
+  const TECHNIQUES_BY_NAME = [...TECHNIQUES].sort((a, b) => byName(a.name, b.name));
+</script>
+
 <script lang="ts">
   import {
     LEARNER_TIME_FACTOR,
@@ -7,9 +14,7 @@
     readMeasured,
     showAmount,
     SUPERVISION,
-    TECHNIQUES,
     toolName,
-    TOOLS,
     type Kitchen,
     type Step,
     type Supervision,
@@ -35,13 +40,12 @@
     step.fillings.length > 0 || step.technique === 'measure' || step.technique === 'weigh' ? step.uses[0] : undefined,
   );
   let amountProblem = $state('');
-  const otherTools = $derived(
+  const allTools = $derived(
     [...new Set([...kitchen.measures.map((m) => m.id), ...TOOLS.map((t) => t.id)])]
-      .filter((id) => !step.tools.includes(id))
       .map((id) => ({ id, name: toolName(id, kitchen) }))
-      .sort((a, b) => a.name.localeCompare(b.name)),
+      .sort((a, b) => byName(a.name, b.name)),
   );
-  const techniques = [...TECHNIQUES].sort((a, b) => a.name.localeCompare(b.name));
+  const otherTools = $derived(allTools.filter((t) => !step.tools.includes(t.id)));
 
   function setAmount(field: string) {
     const read = readMeasured(field);
@@ -80,7 +84,7 @@
   ><span class="text-muted">Technique</span>
   <select class="field" value={step.technique ?? ''} onchange={(e) => editor.technique(step.key, e.currentTarget.value)}>
     {#if !step.technique}<option value="">none recognised</option>{/if}
-    {#each techniques as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+    {#each TECHNIQUES_BY_NAME as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
   </select>
 </label>
 <label class="mt-2 block"
