@@ -2,6 +2,7 @@
   import '../app.css';
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
+  import { onMount } from 'svelte';
 
   let { data, children } = $props();
   const NAV = [
@@ -19,12 +20,21 @@
   const here = (href: string) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href));
   // In the lesson nothing stands beside the lesson.
   const bare = $derived(page.url.pathname.startsWith('/cook/'));
+  // What is typed or tapped before the page runs would be lost without a word, so until then no field takes anything.
+  let running = $state(false);
+  onMount(() => {
+    running = true;
+  });
 </script>
 
 <svelte:head><title>{page.data.title ? `${page.data.title} · ` : ''}Yellow Rung</title></svelte:head>
 
+{#snippet content()}
+  <fieldset class="contents" role="presentation" disabled={!running} data-running={running}>{@render children()}</fieldset>
+{/snippet}
+
 {#if bare}
-  {@render children()}
+  {@render content()}
 {:else}
   <a href="#main" class="btn btn-act absolute -top-20 left-2 z-50 focus:top-2">To the content</a>
   <div class="mx-auto flex min-h-screen max-w-[84rem] flex-col px-4 sm:px-8">
@@ -49,7 +59,7 @@
       </nav>
       <span class="ml-auto text-sm text-muted">{data.school}</span>
     </header>
-    <main id="main" tabindex="-1" class="flex-1 pb-12 outline-none">{@render children()}</main>
+    <main id="main" tabindex="-1" class="flex-1 pb-12 outline-none">{@render content()}</main>
     <footer class="screen-only flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line py-3 text-sm text-muted">
       <form
         method="POST"

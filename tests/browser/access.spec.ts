@@ -1,6 +1,6 @@
 // Every screen: axe finds nothing, it fits a desk and a phone, it works in every theme, and its keys are told.
 import { expect, test } from '@playwright/test';
-import { COUSCOUS, fitsWidth, noAxeFindings, OATS, watch } from './helpers';
+import { COUSCOUS, fitsWidth, noAxeFindings, OATS, running, watch } from './helpers';
 
 const SCREENS: [string, string][] = [
   ['Today', '/'],
@@ -27,7 +27,7 @@ for (const [name, path] of SCREENS)
       await context.addCookies([{ name: 'theme', value: theme, url: 'http://127.0.0.1' }]);
       await page.setViewportSize({ width: 1280, height: 800 });
       await page.goto(path);
-      await page.waitForLoadState('networkidle');
+      await running(page);
       await noAxeFindings(page, `${name}, ${theme}`, theme === 'light' ? 'all' : 'colours');
       await fitsWidth(page, `${name} at 1280`);
     }
@@ -63,7 +63,7 @@ test('the lesson: axe, desk and phone, every theme', async ({ page, context }) =
 test('keys are told on each place, and the sheet itself is clean', async ({ page }) => {
   for (const place of ['read', 'break-down', 'show', 'cook', 'look-back']) {
     await page.goto(`/recipes/${COUSCOUS}/${place}`);
-    await page.waitForLoadState('networkidle');
+    await running(page);
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog', { name: 'Keys here' })).toBeVisible();
     await noAxeFindings(page, `keys of ${place}`);

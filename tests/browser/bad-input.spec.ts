@@ -126,3 +126,17 @@ test('an address of nothing says so', async ({ page }) => {
     await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
   }
 });
+
+test('until the page runs, no field takes what would be lost', async ({ page }) => {
+  let run = () => {};
+  const held = new Promise<void>((done) => (run = done));
+  await page.route('**/_app/**/*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto('/recipes/new', { waitUntil: 'commit' });
+  const field = page.getByLabel('Paste the whole recipe');
+  await expect(field).toBeDisabled();
+  run();
+  await expect(field).toBeEnabled();
+});

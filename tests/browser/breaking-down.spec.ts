@@ -1,6 +1,6 @@
 // Break down beyond its list: mends, walking through, chaining, routines, reading, versions, and a connection that drops.
 import { expect, test, type Page } from '@playwright/test';
-import { COUSCOUS, fitsWidth, noAxeFindings, pasteRecipe, settled } from './helpers';
+import { COUSCOUS, fitsWidth, noAxeFindings, pasteRecipe, running, settled } from './helpers';
 
 const SOUP =
   'Soup for a test\nIngredients\n1 onion\n2 carrots\n1 tbsp oil\n2 cups water\nMethod\nChop the onion. Slice the carrots. Heat the oil in a saucepan. Add the onion and the carrots and fry for 5 minutes. Add the water. Simmer for 20 minutes. Serve.';
@@ -9,6 +9,7 @@ async function open(page: Page, text = SOUP): Promise<string> {
   const id = await pasteRecipe(page, text);
   await page.goto(`/recipes/${id}/break-down`);
   await expect(row(page, 'Chop the onion.')).toBeVisible();
+  await running(page);
   return id;
 }
 const row = (page: Page, text: string) => page.locator('button[id^="step-"]').filter({ hasText: text });

@@ -1,6 +1,6 @@
 // Break down by hand and by key: nothing is lost, everything can be undone, two windows are told of each other.
 import { expect, test, type Page } from '@playwright/test';
-import { pasteRecipe, settled } from './helpers';
+import { pasteRecipe, running, settled } from './helpers';
 
 const RECIPE =
   'Toast fingers\nIngredients\n2 slices bread\n1 tbsp butter\nMethod\nToast the bread. Spread the butter on the bread. Cut the bread into strips.';
@@ -9,6 +9,7 @@ async function open(page: Page): Promise<string> {
   const id = await pasteRecipe(page, RECIPE);
   await page.goto(`/recipes/${id}/break-down`);
   await expect(row(page, 'Spread the butter on the bread.')).toBeVisible();
+  await running(page);
   return id;
 }
 const row = (page: Page, text: string) => page.locator('button[id^="step-"]').filter({ hasText: text });

@@ -45,7 +45,13 @@ export async function pasteRecipe(page: Page, text: string): Promise<string> {
   return page.url().split('/').at(-2)!;
 }
 
+/** Waits until the page runs its script. Fields and buttons wait for that themselves; keys do not. */
+export async function running(page: Page): Promise<void> {
+  await expect(page.locator('[data-running=true]')).toBeAttached();
+}
+
 /** Waits until the page runs its script and nothing is unsaved. */
 export async function settled(page: Page): Promise<void> {
+  await running(page);
   await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
 }

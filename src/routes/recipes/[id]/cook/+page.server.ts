@@ -19,22 +19,22 @@ export const load = ({ params, locals }) =>
   inSchool(locals.school, async (trx) => {
     if (!isId(params.id)) error(404, 'There is no recipe at this address.');
     const version = await getVersion(trx, params.id);
-    const learners = await Promise.all(
-      (await listLearners(trx)).map(async (learner) => {
-        const lessons = await lessonsOf(trx, params.id, learner.id);
-        const last = lessons.filter((l) => l.state !== 'missed').at(-1);
-        const open = lessons.findLast((l) => l.state === 'open');
-        return {
-          id: learner.id,
-          name: learner.name,
-          planNotes: learner.planNotes,
-          lessons: lessons.filter((l) => l.state !== 'missed').length,
-          last: last && { day: last.heldOn, phase: last.phase },
-          open: open?.id ?? null,
-          newLesson: randomUUID(),
-        };
-      }),
-    );
+    const learners = [];
+    // one after the other: a transaction is one connection, and that asks one thing at a time
+    for (const learner of await listLearners(trx)) {
+      const lessons = await lessonsOf(trx, params.id, learner.id);
+      const held = lessons.filter((l) => l.state !== 'missed');
+      const last = held.at(-1);
+      learners.push({
+        id: learner.id,
+        name: learner.name,
+        planNotes: learner.planNotes,
+        lessons: held.length,
+        last: last && { day: last.heldOn, phase: last.phase },
+        open: lessons.findLast((l) => l.state === 'open')?.id ?? null,
+        newLesson: randomUUID(),
+      });
+    }
     return {
       recipeId: params.id,
       version: version?.number ?? null,
