@@ -73,6 +73,7 @@ const PREPARATION: Record<string, string> = {
   hulled: 'hull',
   deveined: 'trim',
   ripped: 'tear',
+  buttered: 'spread',
   slivered: 'slice',
   spiralized: 'slice',
 };

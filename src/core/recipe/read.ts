@@ -93,13 +93,15 @@ const stripMarks = (line: string) =>
 const STEP_LABEL =
   /^(?:step\s*)?\(?\d{1,3}\s*[.):-]+\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/i;
 
+const OPENING = /^(?:meanwhile|then|next|when|once|while|after|finally|lastly|in|on|for|to|using|with)\b/i;
+
 /** A method line without bullet, number or "Step 1:". */
 function instructionText(line: string): string {
   let text = stripMarks(line).replace(STEP_LABEL, '');
   text = text.replace(/^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]|\[[ x]?\])\s+/u, '').replace(STEP_LABEL, '');
   // "1 Wash the leeks": a number with no mark behind it
   const bare = /^\d{1,2}\s+(?=\p{Lu}\p{Ll})/u.exec(text);
-  if (bare && startsWithVerb(text.slice(bare[0].length))) text = text.slice(bare[0].length);
+  if (bare && (startsWithVerb(text.slice(bare[0].length)) || OPENING.test(text.slice(bare[0].length)))) text = text.slice(bare[0].length);
   return text.trim();
 }
 
@@ -284,7 +286,12 @@ function readLine(draft: Draft, raw: string, line: number): void {
     }
     return place(draft, withRest.rest, line, raw);
   }
-  if (draft.section !== 'method' && TIME.test(text) && text.length < 80 && ingredientScore(text) < 2) return note(draft, line, raw, 'time');
+  if (draft.section !== 'method' && TIME.test(text) && text.length < 80 && ingredientScore(text) < 2) {
+    // "Prep 15 min, cook 50 min, serves 4"
+    const serves = /\b(?:serves|makes|servings?)\b.*$/i.exec(text);
+    if (serves) draft.recipe.servings ??= servingsOf(serves[0])?.number ?? null;
+    return note(draft, line, raw, 'time');
+  }
   place(draft, text, line, raw);
 }
 
@@ -346,6 +353,7 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
       return note(draft, line, raw, 'heading');
     }
   }
+  if ((draft.section === 'ingredients' || (draft.section === 'top' && draft.recipe.title)) && listPlaced(draft, text, line, raw)) return;
   switch (draft.section) {
     case 'notes':
       return note(draft, line, raw, 'note');
@@ -353,7 +361,6 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
       return addTool(draft, text, line, raw);
     case 'ingredients':
       if (like < 2.5 && isTool(text)) return addTool(draft, text, line, raw);
-      if (groupOnOneLine(draft, text, line, raw)) return;
       // some lists run into the method with no heading between
       if (!draft.sawMethod && like < 2 && does >= 2 && (STEP_LABEL.test(text) || /[.!]$/.test(text)) && text.split(/\s+/).length > 3) {
         draft.section = 'method';
@@ -368,11 +375,17 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
   }
 }
 
-/** "Icing: 1 cup icing sugar, 1 tbsp lemon juice": a group and its things on one line. */
-function groupOnOneLine(draft: Draft, text: string, line: number, raw: string): boolean {
+/** "2 eggs · 100 g flour · 300 ml milk", and "Icing: 1 cup icing sugar, 1 tbsp lemon juice": several things on one line, with their group or without. */
+function listPlaced(draft: Draft, text: string, line: number, raw: string): boolean {
+  const amounts = (parts: string[]) => parts.filter((p) => readNumber(plainNumbers(p), 0)?.ok).length;
+  const bare = /:\s/.test(text) ? [] : listOnOneLine(text);
+  if (amounts(bare) >= 3 && amounts(bare) * 2 > bare.length) {
+    for (const part of bare) addIngredient(draft, part, line, raw);
+    return true;
+  }
   const m = /^(\p{L}[\p{L} ]{2,30}):\s+(\S.*)$/u.exec(text);
   const parts = m ? listOnOneLine(m[2]!) : [];
-  if (!m || parts.filter((p) => readNumber(plainNumbers(p), 0)?.ok).length < 2) return false;
+  if (!m || amounts(parts) < 2) return false;
   draft.group = m[1]!.replace(/^for (?:the )?/i, '');
   for (const part of parts) addIngredient(draft, part, line, raw);
   draft.group = null;
@@ -384,7 +397,9 @@ function isSubheading(text: string, like: number, does: number): boolean {
   if (text.length > 50 || /\d/.test(text)) return false;
   if (/:\s*$/.test(text)) return like < 2;
   if (/^to (?:finish|serve|decorate|garnish|top)$/i.test(text)) return true;
-  return /^for (?:the |serving$)/i.test(text) && does < 3 && text.split(/\s+/).length <= 5 && !/[.]$/.test(text);
+  const words = text.split(/\s+/).length;
+  // "For the mash": three words name a part, and do nothing to it
+  return /^for (?:the |serving$)/i.test(text) && (does < 3 || words <= 3) && words <= 5 && !/[.]$/.test(text);
 }
 
 function placeAtTop(draft: Draft, text: string, line: number, raw: string, like: number, does: number): void {
@@ -418,7 +433,12 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
     return addInstruction(draft, text, line, raw);
   }
   if (like >= 1 && (draft.recipe.ingredients.length > 0 || wordy <= 3)) return addIngredient(draft, text, line, raw);
-  if (draft.recipe.ingredients.length === 0) return note(draft, line, raw, 'note');
+  if (draft.recipe.ingredients.length === 0) {
+    // "Prep 15 min, cook 50 min, serves 4"; "A family supper that serves 6"
+    const serves = wordy <= 16 ? /\b(?:serves|makes|feeds)\s+(?:about\s+)?(\d{1,3})\b/i.exec(text) : null;
+    if (serves) draft.recipe.servings ??= Number(serves[1]);
+    return note(draft, line, raw, 'note');
+  }
   refuse(draft, line, raw, 'this reads neither like an ingredient nor like an instruction');
 }
 

@@ -11,9 +11,9 @@ import { namesOf, type Mention } from './mentions';
 import type { Kitchen } from './model';
 import { nameOf } from './ready';
 import { type Located, type State, PUTTING, JOINING, HOB, CUTTING, isContainer } from './state';
-import { sharedObject, noteExplicit, locate, isTarget } from './locate';
+import { sharedObject, noteExplicit, locate, isTarget, objectPhrase } from './locate';
 import { CONTAINED, MIXING_SURFACE, containerOf, mixingBowl } from './containers';
-import { dialMarks, fanMarks, withWord, tailAfter, joinedWording, theOf, cap, sentence, wording, cuesOf } from './wording';
+import { asSaid, dialMarks, fanMarks, withWord, tailAfter, joinedWording, theOf, cap, sentence, wording, cuesOf } from './wording';
 import { toolCall, toolCalls } from './tool-names';
 import { take, makeReady, usesOf } from './supply';
 import { common, heatHazards, hotHazards, push, rawOf, remember, say } from './step-of-clause';
@@ -64,14 +64,22 @@ function takeClause(state: State, c: Located): void {
   if (state.line !== c.line) state.lineObjects = [];
   state.line = c.line;
   if (id && /\bboiling\s+water\b/i.test(c.rest) && !HOB.has(id) && !state.explicit.has('kettle')) boilKettle(state, c);
+  if (c.technique?.id === 'grease' && c.mentions.length === 0) c = { ...c, mentions: greasing(state) };
   if (c.technique?.id === 'season' && c.mentions.length === 0) c = { ...c, mentions: seasoning(state) };
   if (id && PUTTING.has(id)) c = withPronoun(state, c);
   if (/\bfloured\s+hands\b/i.test(`${c.lead ?? ''} ${c.rest}`)) flourHands(state, c);
+  if (['drain-hot', 'drain'].includes(id ?? '') && !container) {
+    // what is drained is where it was cooked, not in the pan beside it
+    const lies = c.mentions.map((m) => state.placed.get(m.ingredient)).find((at) => at !== undefined);
+    if (lies) state.container = lies;
+  }
   if (['drain-hot', 'take-off-heat', 'cool'].includes(id ?? '')) ringOff(state, c);
   if (id === 'turn-off' && state.hob === null && isHobOff(state, c)) return;
   // eating stands in the routine behind every recipe
   if (id === 'eat') return;
   if (id === 'preheat-oven') return preheat(state, c);
+  if (id === 'take-out-oven' && kindOf(state.steps.at(-1)?.technique) === 'take-out-oven') return;
+  if (id === 'bake' && /\bto\s+(?:heat|warm|get hot|preheat)\b/i.test(c.rest)) return heatInOven(state, c);
   if (id === 'bake') return bake(state, c);
   if (id === 'boil-kettle') state.explicit.add('kettle');
   if (id && HOB.has(id) && !((id === 'turn-over' || id === 'skim') && state.hob === null)) return onHob(state, c, container);
@@ -85,19 +93,38 @@ function takeClause(state: State, c: Located): void {
   const aside = id === 'lift-out' && container !== null && state.hob !== null;
   if (aside) for (const i of c.mentions.length ? c.mentions.map((m) => m.ingredient) : state.objectUses) state.placed.set(i, container);
   if (aside) return say(state, c, { text: wording(state, c), into: container });
-  if (container) state.container = container;
+  // what is strained or tipped over takes its raw egg along
+  if (
+    container &&
+    state.container &&
+    container !== state.container &&
+    (c.technique?.id === 'strain' || (id === 'pour' && there.length === 0))
+  ) {
+    const raw = state.rawIn.get(state.container);
+    if (raw) state.rawIn.set(container, new Set([...(state.rawIn.get(container) ?? []), ...raw]));
+  }
+  if (c.technique?.id === 'drain-on-paper') state.container = 'plate';
+  else if (container) state.container = container;
   else if (there.length > 0 && id && CONTAINED.has(id)) state.container = there.at(-1)!;
   else if (id && (PUTTING.has(id) || JOINING.has(id)) && !state.container && c.tools.length === 0) state.container = mixingBowl(state);
   // eggs and cream that are beaten together are not beaten in the pan with the leeks
+  const together = kindOf(id) === 'mix' && c.first && c.mentions.length > 1 && (/\btogether\b/i.test(c.rest) || c.verb === 'whisk');
   const apart =
-    id === 'beat' && !container && c.mentions.length > 0 && !/^in\b/i.test(c.rest) && toolById(state.container ?? '')?.kind === 'cookware';
+    (id === 'beat' || together) &&
+    !container &&
+    c.mentions.length > 0 &&
+    !/^in\b/i.test(c.rest) &&
+    toolById(state.container ?? '')?.kind === 'cookware';
   const full = [...state.placed.values()].includes(state.container ?? '');
   if (apart && full && c.mentions.every((m) => !state.placed.has(m.ingredient))) state.container = mixingBowl(state);
   if (id && JOINING.has(id) && !container && MIXING_SURFACE.has(state.container ?? '')) state.container = mixingBowl(state);
   if (/\bthem\b/i.test(c.rest) && c.mentions.length === 0 && state.lineObjects.length > 1 && id && PUTTING.has(id))
     return putThem(state, c, state.lineObjects);
   const target = (m: Mention) => isTarget(c, m) && (PUTTING.has(id ?? '') || state.placed.has(m.ingredient));
-  const fresh = c.mentions.filter((m) => !target(m) && (m.part !== 'all' || !state.placed.has(m.ingredient)));
+  // "put the nuts in the blender": what lies in another vessel is moved
+  const moved = (m: Mention) =>
+    PUTTING.has(id ?? '') && container !== null && c.mentions.length > 1 && state.placed.get(m.ingredient) !== container;
+  const fresh = c.mentions.filter((m) => !target(m) && (m.part !== 'all' || !state.placed.has(m.ingredient) || moved(m)));
   for (const mention of c.mentions) if (target(mention)) makeReady(state, mention, c, true);
   // "stir the soup": what is in the pan already is not put in again
   if (id && (PUTTING.has(id) || JOINING.has(id)) && fresh.length > 0) return putTogether(state, c, fresh);
@@ -115,6 +142,10 @@ function takeClause(state: State, c: Located): void {
         id === 'measure' ||
         id === 'weigh',
     );
+  if (id === 'crack-egg' && container) {
+    for (const m of c.mentions) state.placed.set(m.ingredient, container);
+    state.rawIn.set(container, new Set([...(state.rawIn.get(container) ?? []), 'raw-egg' as const]));
+  }
   if (id === 'microwave') {
     state.hotFood = true;
     if (!container && !isContainer(state.container ?? '')) state.container = 'plate';
@@ -126,11 +157,13 @@ function takeClause(state: State, c: Located): void {
     else state.hob = null;
   }
   const where =
-    id && (CONTAINED.has(id) || id === 'cover' || id === 'wait')
-      ? state.container
-      : id && CUTTING.has(id) && id !== 'tear' && id !== 'peel-by-hand'
-        ? 'board'
-        : null;
+    c.technique?.id === 'squeeze-out'
+      ? null
+      : id && (CONTAINED.has(id) || id === 'cover' || id === 'wait')
+        ? state.container
+        : id && CUTTING.has(id) && id !== 'tear' && id !== 'peel-by-hand'
+          ? 'board'
+          : null;
   say(state, c, { text: wording(state, c), into: where });
   remember(state, c);
 }
@@ -186,6 +219,15 @@ function boilKettle(state: State, c: Located): void {
   });
 }
 
+/** "Grease the tin", "spray the basket": with what the list has for it. */
+function greasing(state: State): Mention[] {
+  return state.recipe.ingredients.flatMap((one, ingredient): Mention[] =>
+    !state.used.has(ingredient) && (/\bspray\b/i.test(one.item) || one.notes.some((n) => /greas|for the (?:tin|pan|dish)/i.test(n)))
+      ? [{ ingredient, at: 0, end: 0, quantity: null, unit: null, part: 'all' }]
+      : [],
+  );
+}
+
 /** "Season." means the salt and pepper of the list that are not in yet. */
 function seasoning(state: State): Mention[] {
   return state.recipe.ingredients.flatMap((one, ingredient): Mention[] =>
@@ -211,7 +253,8 @@ function withPronoun(state: State, c: Located): Located {
 }
 
 /** "Do not overmix", "Careful: hot!": no step, but something to look out for in the one before. */
-const CAUTION = /^(?:do not|don't|never|be careful|careful|take care|watch out|mind|make sure|ensure|avoid|note|remember|keep an eye)\b/i;
+const CAUTION =
+  /^(?:do not|don't|never|be careful|careful|take care|watch out|mind|make sure|ensure|avoid|note|remember|keep an eye|(?:it|they|this|these|that|the \p{L}+) (?:will|may|might|can|should|takes?|is|are|shouldn't|won't)|there (?:will|should|may))\b/iu;
 
 function takeUnknown(state: State, c: Located): void {
   const before = state.steps.at(-1);
@@ -248,6 +291,23 @@ function preheat(state: State, c: Located): void {
   if (state.beforeHeat !== null) state.beforeHeat++;
 }
 
+/** "Place the skillet in the oven to heat": it stays there until the recipe takes it out. */
+function heatInOven(state: State, c: Located): void {
+  if (!state.oven) preheat(state, { ...c, rest: 'the oven', tools: [] });
+  const container = c.tools.find((t) => isContainer(t.id))?.id ?? 'tray';
+  push(state, {
+    text: wording(state, c),
+    technique: 'heat-pan',
+    sourceLine: c.line,
+    tools: [container, 'oven'],
+    into: 'oven',
+    thing: `the ${toolCall(state, container)}`,
+    name: 'in-oven',
+    minutes: { active: 0.5, waiting: 0 },
+  });
+  state.inOven = container;
+}
+
 function bake(state: State, c: Located): void {
   const own = c.tools.find((t) => isContainer(t.id))?.id;
   for (const mention of c.mentions) makeReady(state, mention, c, false);
@@ -255,6 +315,7 @@ function bake(state: State, c: Located): void {
   const loose = own ? [] : c.mentions.filter((m) => !state.placed.has(m.ingredient));
   const container =
     own ??
+    (c.technique?.id === 'air-fry' ? 'air-fryer-basket' : null) ??
     (loose.length > 0 ? 'tray' : null) ??
     (state.container && toolById(state.container)?.kind === 'cookware' ? state.container : null) ??
     [...state.steps]
@@ -278,12 +339,13 @@ function bake(state: State, c: Located): void {
     state.used.add(mention.ingredient);
   }
   const grill = c.verb === 'grill' || c.verb === 'broil';
-  const appliance = grill ? 'grill' : 'oven';
-  if (!state.oven) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });
+  const airFryer = c.technique?.id === 'air-fry' || c.tools.some((t) => t.id === 'air-fryer');
+  const appliance = grill ? 'grill' : airFryer ? 'air-fryer' : 'oven';
+  if (!state.oven && !airFryer) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });
   const name = `the ${toolCall(state, container)}`;
   const time = minutesOfText(`${c.rest} ${c.until ?? ''}`);
   state.steps.push({
-    text: `Put ${name} in the oven. Wear oven gloves.`,
+    text: airFryer ? `Put ${name} in the air fryer.` : `Put ${name} in the oven. Wear oven gloves.`,
     technique: c.technique?.id ?? 'bake',
     sourceLine: c.line,
     tools: [appliance, 'oven-gloves', container],
@@ -308,9 +370,11 @@ function bake(state: State, c: Located): void {
     cues: cuesOf(c, 'bake'),
   });
   state.inOven = container;
+  // batter that went in comes out as something else
+  if (/\b(?:batter|mixture|mix|dough|tops?)\b/i.test(state.object ?? '')) state.object = null;
   state.rawIn.clear();
   state.steps.push({
-    text: `Take ${name} out of the oven and put it on a stand.`,
+    text: `Take ${name} out of the ${airFryer ? 'air fryer' : 'oven'} and put it on a stand.`,
     technique: 'take-out-oven',
     sourceLine: c.line,
     tools: ['oven-gloves', 'stand', container],
@@ -350,6 +414,11 @@ function onHob(state: State, c: Located, container: string | null): void {
     put.set(mention.ingredient, use);
     return use;
   };
+  // "Rinse the rice. Cook for 10 minutes": what is spoken of still has to go into the pan
+  if (c.mentions.length === 0 && ['boil', 'cook', 'simmer', 'fry'].includes(id) && !objectPhrase(c.rest)) {
+    const meant = ![...state.placed.values()].includes(pan) ? state.objectUses.filter((i) => !state.placed.has(i)) : [];
+    c = { ...c, mentions: meant.map((ingredient): Mention => ({ ingredient, at: 0, end: 0, quantity: null, unit: null, part: 'all' })) };
+  }
   const fresh = c.mentions.filter((m) => m.part !== 'all' || !state.placed.has(m.ingredient));
   // what lies in another bowl is put into the pan first
   for (const mention of c.mentions) {
@@ -464,12 +533,13 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
             (particle ? '' : into && PUTTING.has(id) && id === 'add' ? ` ${preposition} the ${toolCall(state, into)}` : ''));
         push(state, {
           ...common(state, c, into, [mention]),
-          text: sentence(`${verb}${withWord(c) ? ` with` : ''} ${theOf(state, mention)}${particle}${where}`),
-          uses: [take(state, mention)],
+          text: sentence(`${verb}${withWord(c) ? ` with` : ''} ${asSaid(c, mention) ?? theOf(state, mention)}${particle}${where}`),
+          uses: [mention.part === 'all' && state.placed.has(mention.ingredient) ? moved(state, mention) : take(state, mention)],
           thing: `the ${nameOf(state.recipe.ingredients[mention.ingredient]!)}`,
           name: nameOf(state.recipe.ingredients[mention.ingredient]!),
         });
       });
+    if (tail !== null) addUnlisted(state, c, into);
   } else {
     const place = `the ${toolCall(state, into ?? 'bowl')}`;
     const already = fresh.filter((m) => state.placed.get(m.ingredient) === into);
@@ -488,16 +558,46 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
         hazards: [...heatHazards(state, into), ...hotHazards(one.item)],
       });
     }
+    addUnlisted(state, c, into);
     say(state, c, { text: joinedWording(state, c, place), into, uses: already.map((m) => take(state, m)) });
   }
   for (const mention of fresh) {
     if (into) state.placed.set(mention.ingredient, into);
     const [raw] = rawOf(state, [mention]);
-    if (into && raw && into !== state.hob) state.rawIn.set(into, raw);
+    if (into && raw && into !== state.hob) state.rawIn.set(into, new Set([...(state.rawIn.get(into) ?? []), raw]));
     state.used.add(mention.ingredient);
   }
   if (!hadContainer && !into) state.container = mixingBowl(state);
   remember(state, c);
+}
+
+/** What only changes its place: its amount was taken before. */
+const moved = (state: State, mention: Mention) => ({
+  ingredient: mention.ingredient,
+  item: state.recipe.ingredients[mention.ingredient]!.item,
+  quantity: null,
+  unit: null,
+});
+
+/** Of the things that a clause names, those that the list of ingredients lacks: each is a step too, so that nothing is lost and the dry run finds it. */
+function addUnlisted(state: State, c: Located, into: string | null): void {
+  const phrase = objectPhrase(c.rest);
+  if (!phrase) return;
+  let at = c.rest.indexOf(phrase);
+  for (const part of phrase.split(/(,\s*(?:and\s+)?|\s+and\s+)/)) {
+    const [from, to] = [at, at + part.length];
+    at = to;
+    const name = part.replace(/^(?:the|a|an|some)\s+/i, '').trim();
+    if (c.mentions.some((m) => m.at < to && m.end > from) || name.split(/\s+/).length > 3 || !findFood(name)) continue;
+    push(state, {
+      ...common(state, c, into, []),
+      text: sentence(`Put the ${name} in the ${toolCall(state, into ?? 'bowl')}`),
+      technique: 'add',
+      uses: [],
+      thing: `the ${name}`,
+      name,
+    });
+  }
 }
 
 /** "Add the yeast to one side and the salt to the other": where each thing of several goes; null where one place stands for all. */

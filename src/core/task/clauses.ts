@@ -2,6 +2,7 @@
 import { plainNumbers } from '../amount/quantity';
 import { isVerb } from '../technique/lexicon';
 import { KITCHEN_VERBS } from '../recipe/verbs';
+import { plainTurns } from './turns-of-speech';
 
 /** One action as the recipe words it. */
 export type Clause = {
@@ -216,7 +217,7 @@ const STATE_VERBS = new Set([
 ]);
 
 const OBJECT_START =
-  /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|gently|thoroughly|lightly|occasionally|through|down|under|around|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
+  /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|gently|thoroughly|lightly|occasionally|through|down|under|around|between|among|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
 const DETERMINER = /^(?:the|it|them|these|those|a|an|each|all|both|your|everything|\d+|any|half)\b/i;
 
 // "min." before a capital is both an abbreviation and an end; "approx." never ends anything, and "in." is one only behind a number.
@@ -246,10 +247,7 @@ function withoutBrackets(text: string): string {
 
 /** All single actions of one instruction, in order. */
 export function clausesOf(instruction: string): Clause[] {
-  const text = plainNumbers(instruction)
-    .replace(/\bnow and (?:then|again)\b/gi, 'sometimes')
-    .replace(/\bagain and again\b/gi, 'repeatedly');
-  return sentences(withoutBrackets(text)).flatMap((sentence) => withStates(clausesOfSentence(sentence)));
+  return sentences(withoutBrackets(plainTurns(plainNumbers(instruction)))).flatMap((sentence) => withStates(clausesOfSentence(sentence)));
 }
 
 /** "Bake until golden and set": the bare "set" behind an end is a part of that end, no action of its own. */
@@ -263,8 +261,7 @@ function withStates(clauses: Clause[]): Clause[] {
 }
 
 function clausesOfSentence(sentence: string): Clause[] {
-  // "Oven on at 220 °C", "half fill the tin"
-  let rest = sentence.replace(/^oven\s+(?:on\s+)?(?:at|to)\b/i, 'heat the oven to').replace(/\bhalf[- ]fill\b/gi, 'fill');
+  let rest = sentence;
   let meanwhile = false;
   let condition: string | null = null;
   let lead: string | null = null;
@@ -403,6 +400,7 @@ function startsAction(after: string, before: string, then: boolean): boolean {
   const tail = words.slice(i + 1).join(' ');
   if (/^(?:side|sides|edges?|ends?|heat|water|mixture|sauce)\b/i.test(tail) && NOUN_VERBS.has(verb) && !then)
     return /^(?:heat)\b/i.test(tail) && verb === 'reduce';
+  if (verb === 'reduce' && /^heat\b/i.test(tail)) return true;
   if (FOOD_VERBS.has(verb))
     return (
       DETERMINER.test(tail) ||

@@ -1,4 +1,5 @@
 // Which bowl, pan or tray an action happens in.
+import { kindOf } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
 import { type Located, type State, isContainer, PUTTING, JOINING, HOB } from './state';
 
@@ -35,6 +36,14 @@ export function containerOf(state: State, c: Located): string | null {
   if (!named) return null;
   const plural = /^\w+?(?:es|s)\b/i.test(said.slice(named.at)) && /^(?:bowls|plates|glasses|mugs|jars)\b/i.test(said.slice(named.at));
   if (plural && named.id === 'bowl') return 'serving-bowl';
+  const other = OTHER.exec(said.slice(0, named.at))?.[1];
+  const occupied = [...state.placed.values()].includes(named.id);
+  // "a dry pan", "a separate bowl"; and a second pan with the first one still on the ring
+  if (occupied && other && (!/^an?$/i.test(other) || (named.id === state.hob && c.first && HOB.has(kindOf(c.technique?.id))))) {
+    const family = c.technique?.id === 'toast-dry' || kindOf(c.technique?.id) === 'fry' ? ['frying-pan', 'saucepan'] : FAMILY[named.id];
+    const free = family?.find((id) => ![...state.placed.values()].includes(id));
+    if (free) return free;
+  }
   if (named.id === state.container || named.id === state.hob) return named.id;
   const family = (id: string | null) => (id ? (toolById(id)?.picture ?? id) : '');
   const before = said.slice(0, named.at).toLowerCase();
@@ -43,6 +52,16 @@ export function containerOf(state: State, c: Located): string | null {
   );
   return /\bthe\s+$|\bsame\s+$/.test(before) && same ? same : named.id;
 }
+
+const OTHER = /\b(?:an?\s+)?(dry|separate|another|clean|second|different|an?)\s+(?:\p{L}+\s+)?$/iu;
+const FAMILY: Record<string, string[]> = {
+  bowl: ['large-bowl', 'small-bowl'],
+  'large-bowl': ['bowl', 'small-bowl'],
+  'small-bowl': ['bowl', 'large-bowl'],
+  saucepan: ['large-pan', 'frying-pan'],
+  'large-pan': ['saucepan', 'frying-pan'],
+  'frying-pan': ['saucepan', 'large-pan'],
+};
 
 const GENERIC: Record<string, string[]> = {
   bowl: ['bowl', 'small-bowl'],

@@ -3,6 +3,7 @@ import { findFood } from '../recipe/food';
 import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
+import { rawHazard } from './draft';
 import { mentionsIn, type Mention } from './mentions';
 import type { Located, State } from './state';
 
@@ -71,7 +72,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     const object = sharedFrom && objectPhrase(sharedFrom.rest);
     const joining = clause.verb && techniqueById(findTechnique([clause.verb], new Set())?.id ?? '');
     // "stir and serve", "cover and simmer": these act on what is at hand
-    if (object && joining && !['cover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer'].includes(joining.id)) rest = object;
+    if (object && joining && !['cover', 'uncover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer'].includes(joining.id)) rest = object;
     else if (object && clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom.rest)) rest = object;
   }
   const mentions = mentionsIn(rest, state.names, state.used);
@@ -80,6 +81,11 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     .filter((t) => !mentions.some((m) => t.at < m.end && t.at + t.length > m.at && /tin|can|dish|pot|box|carton|tub/.test(t.tool.name)))
     .filter((t) => !/\b(?:tin|can|jar|glass|cup|mug)s?\s+of\b/i.test(said.slice(t.at, t.at + t.length + 4)))
     .map((t) => ({ id: t.tool.id, at: t.at }));
+  // "in a cup" is a vessel; "a cup of" is an amount
+  const cup = /\b(?:in|into)\s+(?:a|the|another)\s+(?:\p{L}+\s+)?cup\b(?!\s+(?:of|measure))/iu.exec(said);
+  if (cup) tools.push({ id: 'cup', at: cup.index + cup[0].length - 3 });
+  const sheet = /\bon(?:to)?\s+(?:the|each)\s+(?:prepared\s+|lined\s+)?sheets?\b/i.exec(said);
+  if (sheet && state.steps.some((s) => s.tools?.includes('tray'))) tools.push({ id: 'tray', at: sheet.index + sheet[0].length - 5 });
   // the tin that tomatoes came in bakes no cake
   if (state.tinned)
     for (let k = tools.length - 1; k >= 0; k--)
@@ -107,11 +113,31 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     (state.container === state.hob ||
       state.objectUses.some((i) => state.placed.get(i) === state.hob) ||
       mentions.some((m) => state.placed.get(m.ingredient) === state.hob));
-  if (hot) about.add('hot');
+  const fromHeat = mentions.some(
+    (m) => state.cooked.has(m.ingredient) && toolById(state.placed.get(m.ingredient) ?? '')?.kind === 'cookware',
+  );
+  if (hot || fromHeat) about.add('hot');
   if (clause.verb === 'microwave') about.add('microwave');
   if (state.container === 'slow-cooker') about.add('slow-cooker');
   let technique = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
   if (technique?.id === 'preheat-oven' && mentions.length > 0) technique = techniqueById('bake')!;
+  // no seeds and no spices: meat in a dry pan is browned
+  if (technique?.id === 'toast-dry' && mentions.some((m) => rawHazard(state.recipe.ingredients[m.ingredient]) === 'raw-meat'))
+    technique = techniqueById('brown')!;
+  // a liquid is heated through; a pan and its oil are made hot
+  if (
+    technique?.id === 'heat-pan' &&
+    mentions.length > 0 &&
+    mentions.every((m) => {
+      const food = findFood(state.recipe.ingredients[m.ingredient]!.item);
+      return food?.form === 'liquid' && food.category !== 'oil';
+    })
+  )
+    technique = techniqueById('reheat')!;
+  if (technique?.id === 'drain-hot' && clause.verb === 'strain' && /\binto\b/i.test(rest)) technique = techniqueById('strain')!;
+  // balls are pressed flat by hand, dough is rolled
+  if (clause.verb === 'flatten' && !about.has('dough') && !about.has('pastry') && !about.has('rolling-pin'))
+    technique = techniqueById('press-in')!;
   // "toss the beef in the flour"; "toss in the beans" puts them in
   if (technique?.id === 'add' && clause.verb === 'toss' && !/^in\b/i.test(rest))
     technique = techniqueById(/\bin\b/i.test(rest) ? 'coat' : 'toss')!;

@@ -113,7 +113,8 @@ function planOnce(quantity: Quantity, unit: Unit, liquid: boolean, kitchen: Kitc
 
 function weighing(quantity: Quantity, unit: Unit, item: string, amount: string): Measuring {
   const grams = Math.round(toFraction(quantity)!.mul(gramsIn(unit)!).valueOf());
-  const shown = unit === 'g' || unit === 'kg' ? amount : `${grams} g`;
+  // a kitchen scale shows whole grams
+  const shown = unit === 'kg' || (unit === 'g' && grams < 5) ? amount : `${grams} g`;
   return {
     text: `Weigh ${shown} of ${item}.`,
     fillings: [],

@@ -1,11 +1,12 @@
 // What has to happen to an ingredient before its first use: rinse, peel, cut, open, crack, squeeze, measure.
 import { Fraction, showQuantity, toFraction, type Quantity } from '../amount/quantity';
 import { gramsIn, kindOfUnit, millilitresIn, type Unit } from '../amount/units';
-import { findFood } from '../recipe/food';
+import { findFood, singular } from '../recipe/food';
 import { preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
 import { findTechnique, kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
+import { toolById } from '../technique/tools';
 import { rawHazard, useOf, type Draft } from './draft';
 import { measuringOf } from './measuring';
 import type { Kitchen } from './model';
@@ -53,7 +54,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
   if (
     food &&
     SKINNED.has(food.id) &&
-    cut &&
+    (cut || (food.id !== 'banana' && !/\bskins?\b|unpeeled/i.test(one.text))) &&
     !done('peel-by-hand') &&
     !done('peel') &&
     !work.some((w) => w.technique.startsWith('peel')) &&
@@ -79,8 +80,8 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
   for (const w of work) {
     if (done(w.technique)) continue;
     if (kindOf(w.technique) === 'juice') {
-      steps.push({ ...base, technique: 'halve', text: `Cut ${the} in half.`, into: 'board', name: `half-${name}` });
-      const amount = one.min && !toFraction(one.min)!.equals(1) ? `${showQuantity(one.min)} ${name}` : the;
+      steps.push({ ...base, technique: 'halve', text: `Cut ${w.of ?? the} in half.`, into: 'board', name: `half-${name}` });
+      const amount = w.of ?? (one.min && !toFraction(one.min)!.equals(1) ? `${showQuantity(one.min)} ${name}` : the);
       steps.push({ ...base, technique: 'juice', text: `Squeeze the juice of ${amount} into a small bowl.`, into: 'small-bowl' });
       continue;
     }
@@ -95,6 +96,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
       hazards: food?.choking ? [...hazards, 'choking'] : hazards,
       into: CUTS.has(kindOf(w.technique)) ? 'board' : null,
       ...(w.waiting ? { minutes: { waiting: w.waiting } } : {}),
+      ...(w.tools ? { tools: w.tools } : {}),
     });
   }
   if (
@@ -129,11 +131,27 @@ function crackStep(one: Ingredient, uses: Draft['uses'], name: string): Draft {
   };
 }
 
+/** Work of the list that needs heat brings its own ring, on and off. */
+function onRing(pan: string, work: Work): Work[] {
+  const name = toolById(pan)!.name;
+  return [
+    { technique: 'hob-on', text: `Turn on the hob under the ${name}, low heat.`, tools: ['hob', pan] },
+    { ...work, tools: [pan, 'hob'] },
+    { technique: 'turn-off', text: `Turn off the hob under the ${name}.`, tools: ['hob'] },
+  ];
+}
+
+type Work = { technique: string; text: string; waiting?: number; of?: string; tools?: string[] };
+
 /** A phrase of preparation as a technique and its words: "cut into strips" -> slice, "Cut the chicken into strips." */
-function workOf(phrase: string, one: Ingredient): { technique: string; text: string; waiting?: number }[] {
-  const the = `the ${nameOf(one)}`;
+function workOf(said: string, one: Ingredient): Work[] {
+  // "1 juiced, 1 cut into wedges": each for so many of them
+  const part = /^(\d+)\s+(.+)$/.exec(said);
+  const phrase = part?.[2] ?? said;
+  const of = part && `${part[1]} ${part[1] === '1' ? nameOf(one).split(' ').map(singular).join(' ') : nameOf(one)}`;
+  const the = of ?? `the ${nameOf(one)}`;
   if (/room temperature/i.test(phrase)) return [{ technique: 'wait', text: `Leave ${the} out until it is not cold.`, waiting: 20 }];
-  if (/^juiced$/i.test(phrase)) return [{ technique: 'juice', text: '' }];
+  if (/^juiced$/i.test(phrase)) return [{ technique: 'juice', text: '', ...(of ? { of } : {}) }];
   const verb = preparationVerb(phrase);
   if (!verb || NOT_A_STEP.has(verb)) return [];
   if (verb === 'soften') return [{ technique: 'wait', text: `Leave ${the} out until it is soft.`, waiting: 20 }];
@@ -160,13 +178,10 @@ function workOf(phrase: string, one: Ingredient): { technique: string; text: str
   if (!technique) return [];
   if (verb === 'quarter') return [{ technique: technique.id, text: `Cut ${the} into quarters${tail ? `, ${tail}` : ''}.` }];
   if (verb === 'halve') return [{ technique: technique.id, text: `Cut ${the} in half${tail ? `, ${tail}` : ''}.` }];
+  if (verb === 'spread') return [{ technique: technique.id, text: `Spread butter on ${the}.` }];
   if (verb === 'zest') return [{ technique: technique.id, text: `Grate the skin of ${the} with the grater.` }];
-  if (verb === 'toast')
-    return [
-      { technique: 'hob-on', text: 'Turn on the hob under the frying pan, low heat.' },
-      { technique: 'toast-dry', text: `Toast ${the} in the dry frying pan.` },
-      { technique: 'turn-off', text: 'Turn off the hob under the frying pan.' },
-    ];
+  if (verb === 'melt') return onRing('saucepan', { technique: 'melt', text: `Melt ${the} in the saucepan.` });
+  if (verb === 'toast') return onRing('frying-pan', { technique: 'toast-dry', text: `Toast ${the} in the dry frying pan.` });
   // in words that say what is seen done
   const plain: Partial<Record<string, string>> = {
     seed: `Take the seeds out of ${the}.`,
@@ -223,16 +238,16 @@ export function measureStep(
   const inUnit = quantity === null ? one.unit : unit;
   if (!wanted) return null;
   const name = nameOf(one);
-  // a tin or a packet is used whole; its own size is no amount to measure
+  // a tin or a packet is used whole; its own size is no amount to measure. "2 aubergines (about 500 g)" are counted
   const measurable =
-    kindOfUnit(inUnit) === 'count' && one.alternate
+    kindOfUnit(inUnit) === 'count' && one.alternate && !(inUnit === null && findFood(one.item)?.form === 'whole')
       ? { quantity: one.alternate.quantity, unit: one.alternate.unit }
       : { quantity: wanted, unit: inUnit };
   const liquid = findFood(one.item)?.form === 'liquid';
   let target = into;
   let measuring = measuringOf(measurable.quantity, measurable.unit, name, target ? 'a small bowl' : null, kitchen);
   if (!measuring) return null;
-  if (measuring.tools.includes('jug')) target = null;
+  if (measuring.tools.includes('jug') || measuring.technique === 'weigh') target = null;
   else if (measuring.fillings.reduce((n, f) => n + f.times, 0) > 1 || target) {
     // filled more than once, it has to be tipped out in between, into something that holds it
     const size = millilitresIn(measurable.unit, kitchen.system);

@@ -33,7 +33,7 @@ export type State = {
   /** What has been through the heat, and is raw no longer. */
   cooked: Set<number>;
   /** Containers with raw food in them, and which. */
-  rawIn: Map<string, Hazard>;
+  rawIn: Map<string, ReadonlySet<Hazard>>;
   /** The recipe opens tins and bakes in none: "the tin" is the empty one. */
   tinned: boolean;
   /** What the recipe calls its tools. */

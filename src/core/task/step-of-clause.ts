@@ -49,8 +49,8 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   );
   if (worksDough(state, kindOf(technique?.id), into)) raw.push('raw-flour');
   if (/\bboiling\s+water\b/i.test(c.rest)) raw.push('hot', 'steam');
-  const held = into ? state.rawIn.get(into) : undefined;
-  if (held && HANDLES.has(kindOf(technique?.id)) && !raw.includes(held)) raw.push(held);
+  const held = (into ? state.rawIn.get(into) : undefined) ?? new Set<Hazard>();
+  if (HANDLES.has(kindOf(technique?.id))) for (const hazard of held) if (!raw.includes(hazard)) raw.push(hazard);
   const hotItem = mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
   const choking =
     CUTTING.has(kindOf(technique?.id)) && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
@@ -123,6 +123,8 @@ export function remember(state: State, c: Located): void {
   if (c.mentions.length === 0 && (id === 'pour' || id === 'sprinkle')) return;
   if (/^in\b/i.test(c.rest) && ['coat', 'dip', 'wrap', 'marinate'].includes(c.technique?.id ?? '')) return;
   const phrase = objectPhrase(c.rest);
+  // "shake the basket": what is in it is still spoken of
+  if (phrase && c.mentions.length === 0 && c.tools.some((t) => c.rest.slice(t.at).length <= phrase.length && isContainer(t.id))) return;
   if (
     phrase &&
     !/^(?:it|them|everything|each|both|these|each one|a little)\b/i.test(phrase) &&
@@ -137,6 +139,10 @@ export function remember(state: State, c: Located): void {
 }
 
 const plainObject = (phrase: string, c: Located) =>
-  /^\d/.test(phrase) && c.mentions[0] ? `the ${phrase.slice(c.mentions[0].at - c.rest.indexOf(phrase))}` : phrase;
+  /^(?:\p{L}+\s+)?(?:spoonfuls?|dollops?|ladlefuls?|heaps|portions|scoops) of\b/iu.test(phrase)
+    ? 'the pieces'
+    : /^\d/.test(phrase) && c.mentions[0]
+      ? `the ${phrase.slice(c.mentions[0].at - c.rest.indexOf(phrase))}`
+      : phrase;
 
 const OVEN_FOOD = new Set(['bake']);

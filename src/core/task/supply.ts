@@ -34,6 +34,23 @@ export function take(state: State, mention: Mention): Use {
   return useOf(state.recipe.ingredients, mention.ingredient);
 }
 
+// A recipe gives the weight of vegetables as they are bought, and of what is grated, drained or squeezed as it goes in (common practice).
+const WEIGHED_AFTER = new Set([
+  'open-can',
+  'drain',
+  'grate',
+  'grate-cheese',
+  'juice',
+  'crumble',
+  'pick',
+  'flake',
+  'squeeze-out',
+  'crack-egg',
+]);
+
+// "4 tbsp butter, melted" is measured as it is and then melted.
+const MELTING = new Set(['hob-on', 'melt', 'turn-off']);
+
 /** Makes an ingredient ready and measures it, before its first use; before the first heat where the use is hot. */
 export function makeReady(state: State, mention: Mention, c: Located, worked: boolean): void {
   const index = mention.ingredient;
@@ -70,7 +87,12 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
         state.kitchen,
       );
       // what is cut to size is measured after it is cut
-      if (step) early.push(step);
+      const first =
+        step?.technique === 'weigh'
+          ? !early.some((s) => WEIGHED_AFTER.has(s.technique ?? ''))
+          : early.every((s) => MELTING.has(s.technique ?? ''));
+      if (step && first) early.unshift(step);
+      else if (step) early.push(step);
     }
   }
   if (early.length === 0) return;

@@ -9,7 +9,7 @@ import { toolById } from '../technique/tools';
 import { minutesOfText } from '../amount/minutes';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
-import type { Located, State } from './state';
+import { CUTTING, type Located, type State } from './state';
 import { PARTICIPLE, objectPhrase } from './locate';
 import { toolCall } from './tool-names';
 
@@ -43,11 +43,23 @@ export function tailAfter(c: Located, fresh: Mention[]): string | null {
 
 /** "Stir it in.", "Mix everything in the small bowl." */
 export function joinedWording(state: State, c: Located, place: string): string {
-  const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || toolById(t.id)?.kind === 'appliance');
+  const tool = c.tools.find(
+    (t) => toolById(t.id)?.kind === 'utensil' || (toolById(t.id)?.kind === 'appliance' && t.id !== state.container),
+  );
   const with_ = tool ? ` with the ${toolCall(state, tool.id)}` : '';
   const manner = c.adverb ? ` ${c.adverb}` : '';
   const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${cap(c.verb!)} everything`;
   return sentence(`${how} in ${place}${with_}${manner}${c.until ? ` ${c.until}` : ''}`);
+}
+
+/** "a lettuce leaf", "a few mint leaves": a piece of it, as the recipe says; null where all of it is meant. */
+export function asSaid(c: Located, mention: Mention): string | null {
+  const before = /\b(an?|one|a few)\s+$/i.exec(c.rest.slice(0, mention.at))?.[1];
+  const piece =
+    /^\s+(?:leaf|leaves|slices?|pieces?|strips?|sprigs?|wedges?|sheets?|halves|half)\b/i.exec(c.rest.slice(mention.end))?.[0] ?? '';
+  const named = c.rest.slice(mention.at, mention.end);
+  if (!before || (!piece && !/few/i.test(before) && !/\b(?:leaf|slice|piece|strip|sprig|wedge|sheet|half)$/i.test(named))) return null;
+  return `${before} ${named}${piece}`;
 }
 
 export function theOf(state: State, mention: Mention): string {
@@ -55,6 +67,9 @@ export function theOf(state: State, mention: Mention): string {
   if (one.preparation.includes('juiced')) return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} juice`;
   if (mention.part === 'rest') return `the rest of the ${nameOf(one)}`;
   if (mention.part === 'some' && mention.quantity === null) return `a little ${nameOf(one)}`;
+  // of sixteen prawns, two go into each roll
+  if (mention.part === 'some' && mention.unit === null && one.unit === null && mention.quantity !== one.min)
+    return `${showQuantity(mention.quantity!)} of the ${nameOf(one)}`;
   return `the ${nameOf(one)}`;
 }
 
@@ -73,9 +88,18 @@ export function sentence(text: string): string {
 export function wording(state: State, c: Located): string {
   let rest = c.rest.replace(PARTICIPLE, '').replace(/\bsometimes\b/i, 'now and then');
   const alone = !objectPhrase(rest);
-  const needsObject = ['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out'].includes(kindOf(c.technique?.id));
-  const object = needsObject || (c.shared && !rest) ? state.object : null;
-  if (object && needsObject && alone) rest = `${object} ${rest}`;
+  const needsObject =
+    (NEEDS_OBJECT.has(kindOf(c.technique?.id)) && c.technique?.id !== 'uncover') ||
+    (kindOf(c.technique?.id) === 'cook' && /^according\b/i.test(rest));
+  const cuts = CUTTING.has(kindOf(c.technique?.id)) && /^into\b/i.test(rest);
+  const moves = cuts || (MOVES.has(c.verb ?? '') && /^(?:back\s+)?(?:to|into|onto)\b/i.test(rest));
+  const covers = kindOf(c.technique?.id) === 'cover' || c.technique?.id === 'uncover';
+  const object = needsObject || cuts || (c.shared && !rest && !covers) ? state.object : moves ? movedThing(state, c) : null;
+  // "stir the sauce. Pour over the tofu": it is the sauce that is poured
+  const target = OVER.has(c.verb ?? '') && c.mentions[0] && /^over\s/i.test(rest) && state.placed.has(c.mentions[0].ingredient);
+  if (target && state.object && !state.objectUses.includes(c.mentions[0]!.ingredient)) rest = `${state.object} ${rest}`;
+  if (object && (needsObject || moves) && alone) rest = `${object} ${rest}`;
+  if (c.verb === 'let' && /^(?:cool|rest|stand|sit)\b/i.test(rest) && state.object) rest = `${state.object} ${rest}`;
   rest = replacePronoun(state, rest);
   for (const mention of c.mentions) {
     rest = withoutWork(rest, state.recipe.ingredients[mention.ingredient]!);
@@ -83,8 +107,7 @@ export function wording(state: State, c: Located): string {
   }
   const place = state.container ? ` in the ${toolCall(state, state.container)}` : '';
   if (!rest && kindOf(c.technique?.id) === 'mix') rest = `everything${place}`;
-  if (kindOf(c.technique?.id) === 'cover' && !objectPhrase(rest) && state.container)
-    rest = `the ${toolCall(state, state.container)} ${rest}`;
+  if (covers && !objectPhrase(rest) && state.container) rest = `the ${toolCall(state, state.container)} ${rest}`;
   if (kindOf(c.technique?.id) === 'take-off-heat' && alone && (state.hob ?? state.container))
     rest = `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
   if (kindOf(c.technique?.id) === 'serve' && (!objectPhrase(rest) || !rest)) rest = `the ${shortTitle(state.recipe.title)} ${rest}`;
@@ -95,12 +118,27 @@ export function wording(state: State, c: Located): string {
   return sentence(`${c.verb} ${rest}${lead}${adverb}${until}${condition}`);
 }
 
+const NEEDS_OBJECT = new Set(['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out', 'rinse']);
+const OVER = new Set(['pour', 'spoon', 'drizzle', 'ladle', 'sprinkle', 'scatter']);
+const MOVES = new Set(['add', 'return', 'tip', 'transfer', 'put', 'place', 'move', 'slide', 'pour']);
+
+/** What "tip onto a plate" means: all that is in the pan where several things are, else what was spoken of last. */
+function movedThing(state: State, c: Located): string | null {
+  const from = state.steps.at(-1)?.into ?? null;
+  // the fat that a thing is fried in does not count
+  const together = [...state.placed].filter(
+    ([i, at]) => at === from && findFood(state.recipe.ingredients[i]!.item)?.category !== 'oil',
+  ).length;
+  return c.first && together > 1 ? 'everything' : state.object;
+}
+
 /** The dish in a few words, for "Serve the ...". */
 export function shortTitle(title: string): string {
   const words = title
-    .split(/[,(:]|\b(?:for|with|and)\b/)[0]!
+    .replace(/\s*&\s*/g, ' and ')
+    .split(/[,(:]|\s[-–—]\s|\b(?:for|with|in|on)\b/i)[0]!
     .split(/\s+/)
-    .slice(-5)
+    .slice(-6)
     .join(' ')
     .toLowerCase()
     .replace(/[^\p{L} '-]/gu, '');
@@ -120,7 +158,8 @@ function withoutAmount(rest: string, mention: Mention): string {
 function withoutWork(rest: string, one: Ingredient): string {
   for (const work of one.preparation) {
     const at = rest.toLowerCase().indexOf(`, ${work.toLowerCase()}`);
-    if (at >= 0) return rest.slice(0, at) + rest.slice(at + work.length + 2);
+    // "buttered-side up" is no work
+    if (at >= 0 && rest[at + work.length + 2] !== '-') return rest.slice(0, at) + rest.slice(at + work.length + 2);
   }
   return rest;
 }

@@ -101,7 +101,7 @@ export const PRODUCE: Food[] = [
   driedFruit('dried fruit|mixed dried fruit|mixed fruit'),
   driedFruit('prune', { form: 'whole' }),
   driedFruit('dried cranberry', { picture: 'cherries' }),
-  driedFruit('dried mango|dried apple|apple ring', { form: 'whole', picture: 'mango' }),
+  driedFruit('dried mango|dried apple|dried apple ring', { form: 'whole', picture: 'mango' }),
   driedFruit('candied peel|mixed peel'),
 
   vegetable('tomato|ripe tomato|vine tomato|beef tomato|salad tomato', { keep: 'counter', picture: 'tomato' }),

@@ -91,13 +91,18 @@ export const PREPARE = [
     cues: { see: 'no skin left', feel: 'soft all round' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  technique('trim', 'trim the ends', 'trim|top and tail|top|cut off ends', {
-    ...cutting,
-    small: cutSteps('Cut off the part that is not eaten.'),
-    demands: ['two-hands', 'fine-aim', 'sight', 'strong-grip'],
-    cues: { see: 'no ends, seeds or core left' },
-    minutes: { active: 0.7, waiting: 0 },
-  }),
+  technique(
+    'trim',
+    'trim the ends',
+    'trim|top and tail|top|cut off ends|cut off crusts|cut crusts off|cut ends off|cut fat off|cut off fat|cut stalks off|cut off stalks',
+    {
+      ...cutting,
+      small: cutSteps('Cut off the part that is not eaten.'),
+      demands: ['two-hands', 'fine-aim', 'sight', 'strong-grip'],
+      cues: { see: 'no ends, seeds or core left' },
+      minutes: { active: 0.7, waiting: 0 },
+    },
+  ),
   technique('slice', 'slice', 'slice|thinly slice|cut into slices|cut into rounds|shave|carve', {
     ...cutting,
     small: cutSteps('Saw down to the board. Move the hand back and cut again.'),
@@ -407,7 +412,7 @@ export const PREPARE = [
   technique(
     'add',
     'put in',
-    'add|put|place|unroll|tip|drop|throw in|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck',
+    'add|put|place|unroll|tip|drop|throw in|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck|nestle|sit in',
     {
       phase: 'prepare',
       motif: 'put-in',

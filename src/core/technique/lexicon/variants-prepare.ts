@@ -289,6 +289,12 @@ export const VARIANTS_PREPARE = [
     small: ['Hold {thing} at the edge.', 'Lower it into {place}.', 'Turn it over.', 'Lift it out and let it drip.'],
     cues: { see: 'wet all over' },
   }),
+  variant(add, 'drain-on-paper', 'drain on paper', 'drain on paper|drain on towels|drain on towel|blot', {
+    tools: ['plate', 'cloth'],
+    small: ['Lay paper on a plate.', 'Put {thing} on the paper.', 'Wait until the fat has soaked in.'],
+    cues: { see: 'no fat shines on it' },
+    minutes: { active: 1, waiting: 0 },
+  }),
   variant(add, 'layer', 'lay in layers or in order', 'layer|arrange|lay|lay out|line up|place in a single layer|spread in a single layer', {
     small: ['Pick up one piece of {thing}.', 'Lay it flat in {place}.', 'Lay the next one beside it.'],
     cues: { see: 'one beside the other, none on top' },
@@ -407,7 +413,7 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'flat again', hear: 'air comes out' },
     minutes: { active: 1, waiting: 0 },
   }),
-  variant(brush, 'grease', 'grease', 'grease|oil|lightly oil|butter the', {
+  variant(brush, 'grease', 'grease', 'grease|oil|lightly oil|butter the|spray', {
     small: ['Put a little butter or oil on paper.', 'Rub it all over the inside.', 'Rub the corners.'],
     cues: { see: 'shines all over', feel: 'slippery in the corners' },
   }),
@@ -429,7 +435,7 @@ export const VARIANTS_PREPARE = [
     small: ['Put the sieve over a bowl.', 'Pour {thing} in slowly.', 'Press with a spoon.', 'Keep what is wanted.'],
     cues: { see: 'no more drips' },
   }),
-  variant(drain, 'squeeze-out', 'squeeze the water out', 'squeeze out|squeeze dry|press out', {
+  variant(drain, 'squeeze-out', 'squeeze the water out', 'squeeze out|squeeze dry|press out|press between', {
     tools: ['sieve'],
     demands: ['strong-grip', 'wet-sticky'],
     small: ['Put {thing} in the sieve.', 'Press down with a spoon.', 'Stop when no water comes.'],
@@ -440,7 +446,7 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'a hollow, the sides stand' },
     minutes: { active: 0.4, waiting: 0 },
   }),
-  technique('repeat', 'do it again with the rest', 'repeat|do the same|carry on with', {
+  technique('repeat', 'do it again with the rest', 'repeat|do the same|carry on with|continue with|continue', {
     phase: 'prepare',
     motif: 'look',
     tools: [],
