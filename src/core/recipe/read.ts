@@ -60,7 +60,10 @@ function sectionOf(line: string): Section | null {
 
 /** "Method: chop the onion", "Ingredients - 2 eggs": a heading with its first line behind it. */
 function headingWithRest(line: string): { section: Section; rest: string } | null {
-  const m = /^[#*_\s]*([\p{L}' ]{3,40}?)[*_]*\s*(?::[*_]*|\s-)\s*(\S.*)$/u.exec(line);
+  // "You'll need 2 eggs, 100 g flour and 300 ml milk" has no colon
+  const m =
+    /^[#*_\s]*([\p{L}'’ ]{3,40}?)[*_]*\s*(?::[*_]*|\s-)\s*(\S.*)$/u.exec(line) ??
+    /^((?:you(?:['’]ll| will)? need|ingredients))\s+(\d.*)$/iu.exec(line);
   if (!m) return null;
   const section = sectionOf(m[1]!);
   return section && m[2]!.replace(/[*_]/g, '').trim() ? { section, rest: m[2]!.trim() } : null;
@@ -120,6 +123,7 @@ function ingredientScore(line: string): number {
     if (findFood(after) && words <= 9) return digits ? 2.5 : 2;
     return digits && words <= 6 ? 1 : 0;
   }
+  if (PART_OF_FRUIT.test(text)) return 3;
   if (startsWithVerb(text) && /[.!]$|\s(?:the|it|them|until|into)\s/.test(text)) return 0;
   if (
     findFood(text) &&
@@ -132,8 +136,12 @@ function ingredientScore(line: string): number {
   return findFood(text) && words <= 5 && !/[.!?]$/.test(text) ? 1 : 0;
 }
 
+// "juice of 1/2 lemon" is an ingredient, though "juice" is a verb too
+const PART_OF_FRUIT = /^(?:(?:finely )?grated )?(?:juice|zest|rind)\b(?: and (?:juice|zest|rind))? of\b/i;
+
 function instructionScore(line: string): number {
   const text = instructionText(line);
+  if (PART_OF_FRUIT.test(text)) return 0;
   // "pinch of salt", "squeeze of lime": an amount, no action
   if (/^(?:pinch|dash|handful|drizzle|splash|knob|dot|squeeze|sprinkle|spoon|scoop|slice|cube|dollop|glug)(?:es|s|ful)?\s+of\b/i.test(text))
     return 0;
@@ -306,7 +314,7 @@ function listOnOneLine(text: string): string[] {
     if (parts.length >= 2 && parts.every((p) => p.length < 60) && (parts.length >= 3 || amounts === parts.length || parts.every(isTool))) {
       // "1 carrot, peeled, 2 onions": work belongs to the thing before it
       if (mark.source.startsWith(',') && amounts >= 2)
-        return parts.reduce<string[]>((all, p) => {
+        return parts.flatMap(lastTwo).reduce<string[]>((all, p) => {
           if (all.length > 0 && !readNumber(plainNumbers(p), 0)?.ok && !findFood(p)) all[all.length - 1] += `, ${p}`;
           else all.push(p);
           return all;
@@ -316,6 +324,9 @@ function listOnOneLine(text: string): string[] {
   }
   return [];
 }
+
+/** The end of a list: "2 spring onions and 1 tbsp soy sauce" is two things. */
+const lastTwo = (part: string) => part.replace(/[.]$/, '').split(/\s+and\s+(?=\d|a\s|an\s|half\b)/i);
 
 const TOOL_NOUN =
   /\b(?:bowls?|dish(?:es)?|(?:sauce|frying |roasting |cake |baking )?pans?|pots?|trays?|tins?|sheets?|knife|knives|peelers?|graters?|spoons?|forks?|whisks?|spatulas?|tongs|boards?|ovens?|microwave|blenders?|(?:food )?processors?|mixers?|sieves?|colanders?|jugs?|scales?|timers?|thermometers?|rolling pin|wok|skillet|mashers?|ladles?|cutters?|rack|paper|foil|cases|liners|gloves|mitts|apron|opener|scissors|skewers?|brush|kettle|toaster|plates?|glasses|cups|lid)$/i;
@@ -379,6 +390,10 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
 function listPlaced(draft: Draft, text: string, line: number, raw: string): boolean {
   const amounts = (parts: string[]) => parts.filter((p) => readNumber(plainNumbers(p), 0)?.ok).length;
   const bare = /:\s/.test(text) ? [] : listOnOneLine(text);
+  if (bare.length > 1 && bare.every(isTool)) {
+    addTool(draft, text, line, raw);
+    return true;
+  }
   if (amounts(bare) >= 3 && amounts(bare) * 2 > bare.length) {
     for (const part of bare) addIngredient(draft, part, line, raw);
     return true;

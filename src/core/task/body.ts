@@ -64,6 +64,7 @@ function takeClause(state: State, c: Located): void {
   if (state.line !== c.line) state.lineObjects = [];
   state.line = c.line;
   if (id && /\bboiling\s+water\b/i.test(c.rest) && !HOB.has(id) && !state.explicit.has('kettle')) boilKettle(state, c);
+  if (['dust', 'flour-surface'].includes(c.technique?.id ?? '') && c.mentions.length > 0) return dustWith(state, c);
   if (c.technique?.id === 'grease' && c.mentions.length === 0) c = { ...c, mentions: greasing(state) };
   if (c.technique?.id === 'season' && c.mentions.length === 0) c = { ...c, mentions: seasoning(state) };
   if (id && PUTTING.has(id)) c = withPronoun(state, c);
@@ -117,18 +118,25 @@ function takeClause(state: State, c: Located): void {
     toolById(state.container ?? '')?.kind === 'cookware';
   const full = [...state.placed.values()].includes(state.container ?? '');
   if (apart && full && c.mentions.every((m) => !state.placed.has(m.ingredient))) state.container = mixingBowl(state);
-  if (id && JOINING.has(id) && !container && MIXING_SURFACE.has(state.container ?? '')) state.container = mixingBowl(state);
+  // a new mixture is not made on a tray; what lies on it may be turned about there
+  const onSurface = MIXING_SURFACE.has(state.container ?? '') && state.container !== state.hob;
+  if (id && JOINING.has(id) && !container && onSurface && !(full && c.mentions.length === 0)) state.container = mixingBowl(state);
   if (/\bthem\b/i.test(c.rest) && c.mentions.length === 0 && state.lineObjects.length > 1 && id && PUTTING.has(id))
     return putThem(state, c, state.lineObjects);
   const target = (m: Mention) => isTarget(c, m) && (PUTTING.has(id ?? '') || state.placed.has(m.ingredient));
   // "put the nuts in the blender": what lies in another vessel is moved
   const moved = (m: Mention) =>
-    PUTTING.has(id ?? '') && container !== null && c.mentions.length > 1 && state.placed.get(m.ingredient) !== container;
+    PUTTING.has(id ?? '') &&
+    ((container !== null && c.mentions.length > 1) || (c.verb === 'add' && c.mentions.length > 1)) &&
+    state.placed.get(m.ingredient) !== state.container;
   const fresh = c.mentions.filter((m) => !target(m) && (m.part !== 'all' || !state.placed.has(m.ingredient) || moved(m)));
   for (const mention of c.mentions) if (target(mention)) makeReady(state, mention, c, true);
   // "stir the soup": what is in the pan already is not put in again
   if (id && (PUTTING.has(id) || JOINING.has(id)) && fresh.length > 0) return putTogether(state, c, fresh);
-  for (const mention of c.mentions)
+  for (const mention of c.mentions) {
+    // cut and measured at its next step: it is rinsed whole
+    const one = state.recipe.ingredients[mention.ingredient]!;
+    if (id === 'rinse' && one.unit !== 'can' && findFood(one.item)?.form !== 'grain') continue;
     makeReady(
       state,
       mention,
@@ -142,6 +150,7 @@ function takeClause(state: State, c: Located): void {
         id === 'measure' ||
         id === 'weigh',
     );
+  }
   if (id === 'crack-egg' && container) {
     for (const m of c.mentions) state.placed.set(m.ingredient, container);
     state.rawIn.set(container, new Set([...(state.rawIn.get(container) ?? []), 'raw-egg' as const]));
@@ -217,6 +226,19 @@ function boilKettle(state: State, c: Located): void {
     name: 'kettle',
     minutes: { waiting: 3 },
   });
+}
+
+/** "Dust the tray with flour": with a little of the flour that has some to spare; all of it still goes where the recipe puts it. */
+function dustWith(state: State, c: Located): void {
+  const spare =
+    c.mentions.find((m) => state.recipe.ingredients[m.ingredient]!.notes.some((n) => /extra|more|dust/i.test(n))) ?? c.mentions[0]!;
+  const one = state.recipe.ingredients[spare.ingredient]!;
+  push(state, {
+    ...common(state, c, containerOf(state, c), [spare]),
+    text: wording(state, { ...c, mentions: [spare] }),
+    uses: [{ ingredient: spare.ingredient, item: one.item, quantity: null, unit: null }],
+  });
+  if (one.min === null) state.used.add(spare.ingredient);
 }
 
 /** "Grease the tin", "spray the basket": with what the list has for it. */
@@ -371,7 +393,7 @@ function bake(state: State, c: Located): void {
   });
   state.inOven = container;
   // batter that went in comes out as something else
-  if (/\b(?:batter|mixture|mix|dough|tops?)\b/i.test(state.object ?? '')) state.object = null;
+  if (/\b(?:batter|mixture|mix|dough|tops?)\b|^an?\s/i.test(state.object ?? '')) state.object = null;
   state.rawIn.clear();
   state.steps.push({
     text: `Take ${name} out of the ${airFryer ? 'air fryer' : 'oven'} and put it on a stand.`,
@@ -559,6 +581,7 @@ function putTogether(state: State, c: Located, fresh: Mention[]): void {
       });
     }
     addUnlisted(state, c, into);
+    addWater(state, c, into);
     say(state, c, { text: joinedWording(state, c, place), into, uses: already.map((m) => take(state, m)) });
   }
   for (const mention of fresh) {
@@ -578,6 +601,25 @@ const moved = (state: State, mention: Mention) => ({
   quantity: null,
   unit: null,
 });
+
+/** "Mix the peanut butter with 2 tbsp of hot water": the water comes from no list. */
+function addWater(state: State, c: Located, into: string | null): void {
+  const water =
+    /\bwith\s+((?:about\s+)?(?:\d|a\s+(?:little|splash|drop))[^,;.]{0,20}?\s*(?:of\s+)?(?:hot|cold|warm|boiling|lukewarm|iced)?\s*water)\b/i.exec(
+      c.rest,
+    )?.[1];
+  if (!water || c.mentions.some((m) => /water/i.test(c.rest.slice(m.at, m.end)))) return;
+  push(state, {
+    ...common(state, { ...c, rest: '' }, into, []),
+    text: sentence(`Pour ${water} in the ${toolCall(state, into ?? 'bowl')}`),
+    technique: 'pour',
+    uses: [],
+    tools: into ? [into] : [],
+    hazards: [...heatHazards(state, into), ...(/\b(?:hot|boiling)\b/i.test(water) ? (['hot', 'steam'] as const) : [])],
+    thing: 'the water',
+    name: 'water',
+  });
+}
 
 /** Of the things that a clause names, those that the list of ingredients lacks: each is a step too, so that nothing is lost and the dry run finds it. */
 function addUnlisted(state: State, c: Located, into: string | null): void {

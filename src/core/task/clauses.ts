@@ -23,6 +23,8 @@ export type Clause = {
   meanwhile: boolean;
   /** It starts a sentence: what came before shares no object with it. */
   first: boolean;
+  /** What its sentence says in brackets: "no pink in the middle". */
+  aside: string | null;
 };
 
 const ADVERBS = new Set([
@@ -240,14 +242,34 @@ function sentences(text: string): string[] {
     .filter((s) => /\p{L}/u.test(s));
 }
 
-/** What stands in brackets is an aside: a temperature stays, the rest is dropped from the step's words. */
-function withoutBrackets(text: string): string {
-  return text.replace(/\s*\(([^()]{0,200})\)/g, '').replace(/\s{2,}/g, ' ');
+const BRACKETS = /\s*\(([^()]{0,200})\)/g;
+/** What stands in brackets is an aside, out of the step's words: where it says something of its own it becomes a cue. */
+function takeAsides(text: string): { text: string; asides: string[] } {
+  const asides: string[] = [];
+  const rest = text.replace(BRACKETS, (_all, inside: string) => ` \u0001${asides.push(inside.trim()) - 1}\u0002`);
+  return { text: rest, asides };
 }
+const HELD = /\s*\u0001(\d+)\u0002/g;
+// an amount, a time or a temperature in another unit says nothing new; nor does one word
+const SAYS_MORE = (aside: string) => (aside.match(/\p{L}{2,}/gu)?.length ?? 0) >= 3 && !/^\W*\d/.test(aside) && !/°/.test(aside);
 
 /** All single actions of one instruction, in order. */
 export function clausesOf(instruction: string): Clause[] {
-  return sentences(withoutBrackets(plainTurns(plainNumbers(instruction)))).flatMap((sentence) => withStates(clausesOfSentence(sentence)));
+  const { text, asides } = takeAsides(plainTurns(plainNumbers(instruction)));
+  return sentences(text).flatMap((said) => {
+    const own = [...said.matchAll(HELD)].map((m) => asides[Number(m[1])]!).filter(SAYS_MORE);
+    const clauses = withStates(
+      clausesOfSentence(
+        said
+          .replace(HELD, '')
+          .replace(/\s{2,}/g, ' ')
+          .trim(),
+      ),
+    );
+    const last = clauses.at(-1);
+    if (last && own.length > 0) last.aside = own.join('; ');
+    return clauses;
+  });
 }
 
 /** "Bake until golden and set": the bare "set" behind an end is a part of that end, no action of its own. */
@@ -471,7 +493,18 @@ function makeClause(part: Part, condition: string | null): Clause {
   const verb = plain(words[0]);
   const known = (isVerb(verb) || KITCHEN_VERBS.has(verb)) && !/^(?:do not|don't|never)\b/i.test(text);
   if (!known)
-    return { verb: null, rest: text, condition, lead: null, until: null, adverb: null, shared: false, meanwhile: false, first: false };
+    return {
+      verb: null,
+      rest: text,
+      condition,
+      lead: null,
+      until: null,
+      adverb: null,
+      shared: false,
+      meanwhile: false,
+      first: false,
+      aside: null,
+    };
   let rest = words
     .slice(1)
     .join(' ')
@@ -506,5 +539,6 @@ function makeClause(part: Part, condition: string | null): Clause {
     shared: rest === '' && until === null,
     meanwhile: false,
     first: false,
+    aside: null,
   };
 }

@@ -33,7 +33,8 @@ export function containerOf(state: State, c: Located): string | null {
   const named = [...c.tools]
     .reverse()
     .find((t) => isContainer(t.id) && !/\b(?:with|using)\s+(?:a|an|the)?\s*(?:[\p{L}-]+\s+){0,2}$/iu.test(said.slice(0, t.at)));
-  if (!named) return null;
+  // what is on the ring is "the soup" by now
+  if (!named) return INTO_POT.test(said) && state.hob !== null ? state.hob : null;
   const plural = /^\w+?(?:es|s)\b/i.test(said.slice(named.at)) && /^(?:bowls|plates|glasses|mugs|jars)\b/i.test(said.slice(named.at));
   if (plural && named.id === 'bowl') return 'serving-bowl';
   const other = OTHER.exec(said.slice(0, named.at))?.[1];
@@ -53,6 +54,8 @@ export function containerOf(state: State, c: Located): string | null {
   return /\bthe\s+$|\bsame\s+$/.test(before) && same ? same : named.id;
 }
 
+const INTO_POT =
+  /\b(?:in|into|to)\s+(?:the\s+)?(?:hot\s+|simmering\s+)?(?:soup|stew|sauce|curry|chilli|chili|chowder|broth)\b(?!\s+(?:bowl|mix))/i;
 const OTHER = /\b(?:an?\s+)?(dry|separate|another|clean|second|different|an?)\s+(?:\p{L}+\s+)?$/iu;
 const FAMILY: Record<string, string[]> = {
   bowl: ['large-bowl', 'small-bowl'],

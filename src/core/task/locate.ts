@@ -5,7 +5,7 @@ import { findTools, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import { rawHazard } from './draft';
 import { mentionsIn, type Mention } from './mentions';
-import type { Located, State } from './state';
+import { CUTTING, isContainer, type Located, type State } from './state';
 
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */
 export function sharedObject(clauses: { clause: Clause; line: number }[], i: number): Clause | null {
@@ -58,9 +58,10 @@ export function objectPhrase(rest: string): string | null {
     /^\d+(?:\s*-\s*\d+)?\s*(?:more\s+)?(?:min|sec|hour)/i.test(text)
   )
     return null;
+  if (/^(?:\p{L}+ly)(?:\s|$)/iu.test(text)) return null;
   const cut = PREPOSITION.exec(' ' + text);
   const phrase = (cut ? text.slice(0, Math.max(0, cut.index - 1)) : text).replace(/[\s,]+$/, '').trim();
-  return phrase && phrase.length <= 80 ? phrase : null;
+  return phrase && phrase.length <= 80 && !/^(?:a|an|the)$/i.test(phrase) ? phrase : null;
 }
 
 // Techniques are named in Latin letters; a class of all the world's letters costs three times as much.
@@ -121,6 +122,18 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   if (state.container === 'slow-cooker') about.add('slow-cooker');
   let technique = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
   if (technique?.id === 'preheat-oven' && mentions.length > 0) technique = techniqueById('bake')!;
+  // "beat the eggs in a cup" works nothing in
+  if (technique?.id === 'mix' && clause.verb === 'beat' && !/^in\b/i.test(rest)) technique = techniqueById('beat')!;
+  if (technique && CUTTING.has(kindOf(technique.id)) && clause.verb === 'cut' && about.has('scissors')) technique = techniqueById('snip')!;
+  // only what is in an oven comes out of it
+  if (
+    technique?.id === 'take-out-oven' &&
+    !about.has('oven') &&
+    !about.has('oven-gloves') &&
+    !tools.some((t) => isContainer(t.id)) &&
+    state.inOven === null
+  )
+    technique = techniqueById('lift-out')!;
   // no seeds and no spices: meat in a dry pan is browned
   if (technique?.id === 'toast-dry' && mentions.some((m) => rawHazard(state.recipe.ingredients[m.ingredient]) === 'raw-meat'))
     technique = techniqueById('brown')!;

@@ -44,7 +44,8 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
     for (const name of food?.names ?? []) {
       const words = nameWords(name);
       // another member of the same row is another food: "noodle" finds udon, but "cod" is not the salmon of this recipe
-      if (words.some((w) => own.includes(w)) || name === food!.names[0]) add(words, i);
+      const short = (w: string) => w.length >= 5 && own.some((o) => o.startsWith(w));
+      if (words.some((w) => own.includes(w) || short(w)) || name === food!.names[0]) add(words, i);
     }
     for (const word of GENERIC[food?.category ?? ''] ?? []) add([word], i);
     // "with floured hands", "on a floured board"
@@ -241,7 +242,9 @@ function amountBefore(text: string, at: number, one: Ingredient): { quantity: Qu
 }
 
 // What a method makes, or takes from the tap, without listing it.
-const MADE_HERE = new Set(['water', 'pastry', 'bread', 'biscuit', 'vegetable', 'cake-sprinkle']);
+const MADE_HERE = new Set(['water', 'vegetable', 'cake-sprinkle']);
+// ... and what flour makes
+const MADE_OF_FLOUR = new Set(['pastry', 'bread', 'biscuit']);
 const MADE_FOODS = new Set(['salad-cream', 'icing', 'seed', 'clove', 'ice', 'lemon-zest', 'fruit', 'spice', 'soy-yoghurt', 'jelly']);
 // A kind that the list holds covers its general word: "the stock" of "1 stock cube", "the juice" of "1 lemon".
 const COVERED_BY: Partial<Record<string, string[]>> = {
@@ -315,6 +318,7 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     const name = words.slice(i, i + size);
     i += size - 1;
     if (known.ids.has(food.id) || MADE_HERE.has(food.category) || MADE_FOODS.has(food.id)) continue;
+    if (MADE_OF_FLOUR.has(food.category) && known.categories.has('flour')) continue;
     if (known.words.has(name.at(-1)!) || name.every((w) => known.words.has(w))) continue;
     if (/^(?:juice|zest|rind|wedge|slice)$/.test(name.at(-1)!) && known.words.has(name[0]!)) continue;
     const general = size === 1;

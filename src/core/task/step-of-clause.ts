@@ -25,7 +25,7 @@ export function rawOf(state: State, mentions: readonly Mention[]): Hazard[] {
 }
 
 // What is done by hand or spoon to a bowl of raw food is done to raw food.
-const HANDLES = new Set(['mix', 'shape', 'spoon', 'spread', 'pour', 'press-in', 'add', 'toss', 'fold', 'mash', 'brush']);
+const HANDLES = new Set(['mix', 'shape', 'spoon', 'spread', 'pour', 'press-in', 'add', 'toss', 'fold', 'mash', 'brush', 'beat']);
 
 /** Whether raw dough or flour is worked here: mixed in its bowl, or shaped wherever it lies now. */
 function worksDough(state: State, kind: string, into: string | null): boolean {
@@ -94,6 +94,7 @@ function replaced(id: string, named: string[], into: string | null): boolean {
   if (kind === 'utensil' && id !== 'timer') return named.some((n) => toolById(n)?.kind === 'utensil' && n !== 'timer');
   if (id === 'hob') return into === 'slow-cooker' || named.some((n) => ['microwave', 'slow-cooker', 'air-fryer', 'oven'].includes(n));
   if (id === 'board') return named.includes('plate');
+  if (kind === 'cutting') return named.some((n) => toolById(n)?.kind === 'cutting');
   return false;
 }
 
@@ -113,7 +114,7 @@ export function remember(state: State, c: Located): void {
   if (CUTTING.has(id) || id === 'rinse' || id === 'drain')
     for (const m of c.mentions) if (!state.lineObjects.includes(m.ingredient)) state.lineObjects.push(m.ingredient);
   // "coat in the breadcrumbs": the crumbs are not what is coated
-  if (['wait', 'cool', 'chill', 'cover', 'bake'].includes(id)) return;
+  if (['wait', 'cool', 'chill', 'cover', 'bake'].includes(id) || c.technique?.id === 'make-well') return;
   // a mixture has no name yet
   if (!objectPhrase(c.rest) && (JOINING.has(id) || id === 'knead')) {
     state.object = null;
@@ -128,7 +129,7 @@ export function remember(state: State, c: Located): void {
   if (
     phrase &&
     !/^(?:it|them|everything|each|both|these|each one|a little)\b/i.test(phrase) &&
-    !/^(?:the |your |off the )?(?:heat|oven|lid|hands?|top|sides?|base|bottom|middle|edges?|ends?|tops|roots?|stalks?|stems?|skins?|seeds?|fat|crusts?|work surface|surface)\b/i.test(
+    !/^(?:the |your |off the )?(?:heat|oven|lid|hands?|top|sides?|base|bottom|middle|edges?|ends?|tops|roots?|stalks?|stems?|skins?|seeds?|pits?|stones?|fat|crusts?|thumbs?|fingers?|work surface|surface|sticks?)\b/i.test(
       phrase,
     )
   ) {

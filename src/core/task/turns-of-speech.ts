@@ -23,6 +23,11 @@ const DO: Record<string, string> = {
   rotat: 'Turn round',
 };
 
+const AFTER = new RegExp(
+  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(\\d+)\\s*(min(?:ute)?s?)\\b\\.?([.,;]\\s*)(?:and\\s+)?(flip|turn|toss|shak|stirr?)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+after\\s+(\\d+)\\s*min(?:ute)?s?\\b\\.?`,
+  'iu',
+);
+
 const range = (low: number, high: number, unit: string) => `${low < high ? `${low}-${high}` : low} ${unit}`;
 
 function eachSide(text: string): string {
@@ -59,6 +64,20 @@ function halfway(text: string): string {
   );
 }
 
+/** "Roast for 35 minutes. Turn the veg after 20 minutes": the turning is in between. */
+function inBetween(text: string): string {
+  return text.replace(
+    AFTER,
+    (all: string, verb: string, what: string, time: string, unit: string, _stop: string, how: string, thing: string, after: string) => {
+      const left = Number(time) - Number(after);
+      if (left <= 0) return all;
+      const object = thing.trim() ? ` ${thing.trim()}` : '';
+      const act = /^(?:turn|flip)$/i.test(how) ? `Turn${object} over` : `${DO[how.toLowerCase()] ?? 'Stir'}${object}`;
+      return `${verb}${what} for ${after} ${unit}. ${act}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${left} ${unit} more.`;
+    },
+  );
+}
+
 const PLAIN: [RegExp, string][] = [
   [/\bnow and (?:then|again)\b/gi, 'sometimes'],
   [/\bagain and again\b/gi, 'repeatedly'],
@@ -72,6 +91,22 @@ const PLAIN: [RegExp, string][] = [
   [/\bcontinue\s+(?:to\s+add|adding)\s+/gi, 'continue with '],
   // "leave for 2 minutes, covered"
   [/\b(leave|stand|rest|simmer|cook|bake)\b([^.;,]{0,50}?),?\s+(?:loosely\s+)?covered(?=[.;,]|$)/gi, 'cover, then $1$2'],
+  // "Use a fork to mash the banana"
+  [/^use\s+((?:an?|the|your|some)?\s*[\p{L} -]{3,40}?)\s+to\s+([^.;]+)/iu, '$2 using $1'],
+  // "In a big bowl mix the eggs": the place, with no comma behind it
+  [
+    /^((?:in|into|on|using|with)\s+(?:an?|the|another|your)\s+(?:[\p{L}-]+\s+){0,3}?(?:bowl|pan|pot|saucepan|skillet|wok|jug|dish|cup|mug|tray|blender|processor|tin|jar|spoon|fork|whisk|knife|mixer))\s+(?=(?:mix|stir|whisk|beat|combine|add|put|heat|melt|cook|fry|toss|mash|blend|boil|place|pour|cut|chop|slice|fold|cream|rub|spread)\b)/giu,
+    '$1, ',
+  ],
+  // "return to the oven for 10 minutes"
+  [
+    /\b(?:return|put)\b(?:\s+(?:it|them|the\s+\p{L}+))?(?:\s+back)?\s+(?:to|in|into)\s+the\s+oven\s+(?:and\s+(?:bake|cook|roast)\s+)?(?=for\b|until\b|\d)/giu,
+    'bake ',
+  ],
+  [/\breturn to oven\s+(?=for\b|until\b|\d)/gi, 'bake '],
+  [/\b((?:transfer|move|turn out|remove|place|put)\b[^.;]*?\brack)\s+to\s+cool\b/gi, '$1. Cool'],
+  // what is said of a thing in passing
+  [/,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],
   [/^oven\s+(?:on\s+)?(?:at|to)\b/i, 'heat the oven to'],
   [/\bhalf[- ]fill\b/gi, 'fill'],
 ];
@@ -89,5 +124,6 @@ function asFirst(found: string[], to: string): string {
  */
 export function plainTurns(line: string): string {
   const text = PLAIN.reduce((said, [from, to]) => said.replace(from, (...found: string[]) => asFirst(found, to)), line);
-  return /\bsides?\b|half-?\s?way|\bonce\b/i.test(text) ? halfway(eachSide(text)) : text;
+  const turned = /\bafter\s+\d/i.test(text) ? inBetween(text) : text;
+  return /\bsides?\b|half-?\s?way|\bonce\b/i.test(turned) ? halfway(eachSide(turned)) : turned;
 }

@@ -129,14 +129,15 @@ function movedThing(state: State, c: Located): string | null {
   const together = [...state.placed].filter(
     ([i, at]) => at === from && findFood(state.recipe.ingredients[i]!.item)?.category !== 'oil',
   ).length;
-  return c.first && together > 1 ? 'everything' : state.object;
+  return together > 1 && (c.first || state.objectUses.length !== 1) ? 'everything' : state.object;
 }
 
 /** The dish in a few words, for "Serve the ...". */
 export function shortTitle(title: string): string {
   const words = title
     .replace(/\s*&\s*/g, ' and ')
-    .split(/[,(:]|\s[-–—]\s|\b(?:for|with|in|on)\b/i)[0]!
+    .replace(/^(?:how to (?:make|cook)|quick|easy|simple|my|the best)\s+/i, '')
+    .split(/[,(:]|\s[-–—]\s|\b(?:for|with|in|on)\b|\bw\//i)[0]!
     .split(/\s+/)
     .slice(-6)
     .join(' ')
@@ -185,6 +186,7 @@ export function cuesOf(c: Located, technique: string | null): Cue[] {
       sense: 'time',
       text: `the timer rings after ${time >= 1 ? `${showQuantity(new Fraction(time).simplify(0.01).toFraction())} min` : `${Math.round(time * 60)} s`}`,
     });
+  if (c.aside) cues.push({ sense: senseOf(c.aside), text: c.aside });
   const beside = PARTICIPLE.exec(c.rest);
   if (beside && technique) cues.push({ sense: 'time', text: beside[1]!.replace(/\bsometimes\b/, 'now and then') });
   return cues;

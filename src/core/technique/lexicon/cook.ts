@@ -252,7 +252,7 @@ export const COOK = [
     cues: { see: 'no foam left' },
     minutes: { active: 0.5, waiting: 0 },
   }),
-  technique('check-done', 'check that it is done', 'check|test|insert|check that', {
+  technique('check-done', 'check that it is done', 'check|test|insert toothpick|insert skewer|insert knife|check that', {
     phase: 'cook',
     motif: 'check',
     tools: [],
@@ -324,7 +324,7 @@ export const COOK = [
     cues: { see: 'loose grains, no lumps' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  technique('lift-out', 'lift out', 'remove|lift|lift out|take|take out|loosen from', {
+  technique('lift-out', 'lift out', 'remove|lift|lift out|take|take out|loosen from|fish out|pull|pull out', {
     phase: 'cook',
     motif: 'lift-out',
     tools: ['tongs'],

@@ -130,7 +130,7 @@ export const PREPARE = [
     cues: { see: 'small pieces, no big ones left' },
     minutes: { active: 2, waiting: 0 },
   }),
-  technique('halve', 'cut in half', 'halve|cut in half|cut in two|split|cut into halves', {
+  technique('halve', 'cut in half', 'halve|cut in half|cut in two|split|cut into halves|slice in half|slice in two', {
     ...cutting,
     small: [
       'Hold {thing} with a bridge hand: thumb on one side, fingers on the other.',
@@ -412,7 +412,7 @@ export const PREPARE = [
   technique(
     'add',
     'put in',
-    'add|put|place|unroll|tip|drop|throw in|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck|nestle|sit in',
+    'add|put|place|unroll|tip|drop|throw in|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck|nestle|sit in|insert|float',
     {
       phase: 'prepare',
       motif: 'put-in',

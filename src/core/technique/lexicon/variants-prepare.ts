@@ -107,17 +107,23 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'no seeds left', feel: 'no seeds under the finger' },
     minutes: { active: 1, waiting: 0 },
   }),
-  variant(trim, 'pit', 'take out the stone', 'pit|stone|destone|de-stone|remove stone|remove pit|remove stones', {
-    tools: ['knife', 'board', 'spoon'],
-    small: [
-      'Cut {thing} all round, down to the stone.',
-      'Twist the halves apart.',
-      'Lift the stone out with a spoon.',
-      'Put the stone in the bin.',
-    ],
-    cues: { see: 'no stone left', feel: 'a hollow where the stone was' },
-    minutes: { active: 1, waiting: 0 },
-  }),
+  variant(
+    trim,
+    'pit',
+    'take out the stone',
+    'pit|stone|destone|de-stone|remove stone|remove pit|remove stones|take out stone|take out pit|take out stones',
+    {
+      tools: ['knife', 'board', 'spoon'],
+      small: [
+        'Cut {thing} all round, down to the stone.',
+        'Twist the halves apart.',
+        'Lift the stone out with a spoon.',
+        'Put the stone in the bin.',
+      ],
+      cues: { see: 'no stone left', feel: 'a hollow where the stone was' },
+      minutes: { active: 1, waiting: 0 },
+    },
+  ),
   variant(trim, 'hull', 'take off the stalk', 'hull|remove stalks|remove stalk|remove stems|remove leaves', {
     small: [
       'Hold {thing} by its sides.',
@@ -398,11 +404,17 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'a tight roll, the end is below' },
     minutes: { active: 1, waiting: 0 },
   }),
-  variant(shape, 'fold-over', 'fold over', 'fold over|fold in half|fold up|fold in the sides|fold in sides|fold in the edges|fold sides', {
-    small: ['Hold one edge.', 'Lift it over to the other side.', 'Press it down.'],
-    cues: { see: 'the edges lie on each other' },
-    minutes: { active: 0.5, waiting: 0 },
-  }),
+  variant(
+    shape,
+    'fold-over',
+    'fold over',
+    'fold over|fold in half|fold up|fold in the sides|fold in sides|fold in the edges|fold in ends|fold sides',
+    {
+      small: ['Hold one edge.', 'Lift it over to the other side.', 'Press it down.'],
+      cues: { see: 'the edges lie on each other' },
+      minutes: { active: 0.5, waiting: 0 },
+    },
+  ),
   variant(shape, 'seal', 'press the edges together', 'seal|crimp|pinch|pinch together|press edges|press together', {
     small: ['Wet the edge with a finger.', 'Put the edges together.', 'Press all round with a fork.'],
     cues: { see: 'no gap all round', feel: 'it does not open' },
