@@ -2,13 +2,15 @@
 import { kindOfUnit, readUnit } from '../amount/units';
 import { plainNumbers, readNumber, toQuantity } from '../amount/quantity';
 import { findFood } from './food';
-import { trailingPreparation } from './preparation';
+import { leadingPreparation, trailingPreparation } from './preparation';
 import type { Ingredient } from './recipe';
 
 const STOP =
   /\s(?:in|into|to|on|onto|with|and|then|until|for|over|from|at|of water|together|through|if|so|by|evenly|inside|one at a time)\b|[,.;:()]|\s&\s/i;
 const NOT_FOOD =
   /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|degrees?|°|%|x\b|times|servings?|people|parts?|pieces|minutes|inch|cm|mm|batches|layers?|more|second|side|sides|plates?|bowls?)/i;
+
+const VESSEL = /^(?:\p{L}+\s+){0,2}?(?:saucepan|pan|pot|bowl|dish|jug|tin|tray|skillet|wok|kettle|plate|mug|glass|board)\b/iu;
 
 /**
  * Ingredients named with an amount in instruction lines: "Put 2 cups of oats in a bowl" gives 2 cups of oats.
@@ -30,21 +32,27 @@ export function amountsInMethod(instructions: string[]): Ingredient[] {
       item = (stop ? item.slice(0, stop.index) : item).trim();
       const food = findFood(item);
       if (!item || item.length > 50 || (!food && (number.word || !unit || kindOfUnit(unit.unit) === 'count'))) continue;
+      // "a large pan of salted water" is no food
+      if (!unit && VESSEL.test(item)) continue;
+      // "1 chopped onion"
+      const before = leadingPreparation(item, false);
+      const said = item;
+      item = before.item;
       const name = item.toLowerCase();
       if (seen.has(name)) continue;
       seen.add(name);
       // "2 cloves of garlic, chopped": the work stands behind it
       const behind = /^,\s*((?:(?:finely|roughly|thinly)\s+)?[a-z]+ed(?:\s+and\s+[a-z]+ed)?)\b/i.exec(
-        text.slice(text.indexOf(item, at) + item.length),
+        text.slice(text.indexOf(said, at) + said.length),
       );
       const work = behind ? trailingPreparation(behind[1]!) : null;
       found.push({
-        text: text.slice(at, at + number.length + (text.slice(at + number.length).indexOf(item) + item.length)).trim(),
+        text: text.slice(at, at + number.length + (text.slice(at + number.length).indexOf(said) + said.length)).trim(),
         min: toQuantity(number.min),
         max: toQuantity(number.max),
         unit: unit?.unit ?? null,
         item,
-        preparation: work && work.notes.length === 0 ? work.preparation : [],
+        preparation: [...before.preparation, ...(work && work.notes.length === 0 ? work.preparation : [])],
         optional: false,
         pack: null,
         alternate: null,

@@ -36,7 +36,7 @@ const HEADINGS: [Section, RegExp][] = [
 
 const SERVINGS = [
   /^(?:serves?|serving(?:s)?|yields?|makes|portions?|feeds|enough for|for)\s*:?\s*(?:about|approx\.?|around|up to)?\s*(?:makes\s*)?(.{1,40})$/i,
-  /^((?:\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|helpings?)\.?$/i,
+  /^((?:\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|helpings?|bowls|plates|mugs|glasses)\.?$/i,
 ];
 const TIME =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|baking|bake|chill(?:ing)?|ready in|resting|waiting|inactive)(?:[ \w]{0,12}? time\b|\s*(?=:)|\s+(?=(?:about |approx\.? )?\d+ ?(?:h|min)))|time|difficulty|level|course|cuisine|category|author|calories|oven|temperature)\s*:?\s+(?=\d|about|approx|easy|medium|hard|none|\D+$)(?!.*\b(?:until|then)\b)/i;

@@ -18,6 +18,9 @@ import { toolCall, toolCalls } from './tool-names';
 import { take, makeReady, usesOf } from './supply';
 import { common, heatHazards, hotHazards, push, rawOf, remember, say } from './step-of-clause';
 
+const BOILED_EGGS =
+  /\beggs?\b[^.]{0,40}\b(?:pan|pot|saucepan) of (?:\p{L}+ )?water|\b(?:hard[- ]|soft[- ])?boil the eggs?\b|\bpeel (?:and \p{L}+ )?the eggs?\b/iu;
+
 /** Steps of the recipe itself, without the routines around it, in the order in which they are done. */
 export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
   const names = namesOf(recipe.ingredients);
@@ -46,6 +49,9 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     tinned: recipe.ingredients.some((one) => one.unit === 'can') && !/\b(?:bake|oven|grease|line)\b/i.test(recipe.instructions.join(' ')),
     calls: toolCalls(recipe),
   };
+  // eggs that are boiled keep their shells
+  if (BOILED_EGGS.test(recipe.instructions.join(' ')))
+    recipe.ingredients.forEach((one, i) => findFood(one.item)?.raw === 'egg' && state.explicit.add(`${i}:crack-egg`));
   const clauses = recipe.instructions.flatMap((text, i) => clausesOf(text).map((clause) => ({ clause, line: i + 1 })));
   noteExplicit(state, clauses);
   clauses.forEach(({ clause, line }, i) => {
@@ -64,6 +70,7 @@ function takeClause(state: State, c: Located): void {
   if (state.line !== c.line) state.lineObjects = [];
   state.line = c.line;
   if (id && /\bboiling\s+water\b/i.test(c.rest) && !HOB.has(id) && !state.explicit.has('kettle')) boilKettle(state, c);
+  if (c.technique?.id === 'grease' && c.tools.some((t) => t.id === 'slow-cooker')) state.container = 'slow-cooker';
   if (['dust', 'flour-surface'].includes(c.technique?.id ?? '') && c.mentions.length > 0) return dustWith(state, c);
   if (c.technique?.id === 'grease' && c.mentions.length === 0) c = { ...c, mentions: greasing(state) };
   if (c.technique?.id === 'season' && c.mentions.length === 0) c = { ...c, mentions: seasoning(state) };
@@ -76,8 +83,8 @@ function takeClause(state: State, c: Located): void {
   }
   if (['drain-hot', 'take-off-heat', 'cool'].includes(id ?? '')) ringOff(state, c);
   if (id === 'turn-off' && state.hob === null && isHobOff(state, c)) return;
-  // eating stands in the routine behind every recipe
-  if (id === 'eat') return;
+  // eating stands in the routine behind every recipe; "eat with lime" brings the lime
+  if (id === 'eat' && c.mentions.length === 0) return;
   if (id === 'preheat-oven') return preheat(state, c);
   if (id === 'take-out-oven' && kindOf(state.steps.at(-1)?.technique) === 'take-out-oven') return;
   if (id === 'bake' && /\bto\s+(?:heat|warm|get hot|preheat)\b/i.test(c.rest)) return heatInOven(state, c);
@@ -94,6 +101,7 @@ function takeClause(state: State, c: Located): void {
   const aside = id === 'lift-out' && container !== null && state.hob !== null;
   if (aside) for (const i of c.mentions.length ? c.mentions.map((m) => m.ingredient) : state.objectUses) state.placed.set(i, container);
   if (aside) return say(state, c, { text: wording(state, c), into: container });
+  if (id === 'blend' && !container && ![...state.placed.values()].includes(state.container ?? '')) state.container = 'blender';
   // what is strained or tipped over takes its raw egg along
   if (
     container &&
@@ -157,7 +165,10 @@ function takeClause(state: State, c: Located): void {
   }
   if (id === 'microwave') {
     state.hotFood = true;
-    if (!container && !isContainer(state.container ?? '')) state.container = 'plate';
+    // no metal goes in a microwave
+    const held = toolById(state.container ?? '');
+    if (!container && (!isContainer(state.container ?? '') || (held?.kind === 'cookware' && held.id !== 'baking-dish')))
+      state.container = 'plate';
   }
   if (id === 'cool' || id === 'chill') state.hotFood = false;
   if (id === 'turn-off') {
@@ -360,14 +371,14 @@ function bake(state: State, c: Located): void {
     state.placed.set(mention.ingredient, container);
     state.used.add(mention.ingredient);
   }
-  const grill = c.verb === 'grill' || c.verb === 'broil';
+  const grill = c.verb === 'grill' || c.verb === 'broil' || c.tools.some((t) => t.id === 'grill');
   const airFryer = c.technique?.id === 'air-fry' || c.tools.some((t) => t.id === 'air-fryer');
   const appliance = grill ? 'grill' : airFryer ? 'air-fryer' : 'oven';
   if (!state.oven && !airFryer) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });
   const name = `the ${toolCall(state, container)}`;
   const time = minutesOfText(`${c.rest} ${c.until ?? ''}`);
   state.steps.push({
-    text: airFryer ? `Put ${name} in the air fryer.` : `Put ${name} in the oven. Wear oven gloves.`,
+    text: airFryer ? `Put ${name} in the air fryer.` : `Put ${name} ${grill ? 'under the grill' : 'in the oven'}. Wear oven gloves.`,
     technique: c.technique?.id ?? 'bake',
     sourceLine: c.line,
     tools: [appliance, 'oven-gloves', container],
@@ -396,7 +407,7 @@ function bake(state: State, c: Located): void {
   if (/\b(?:batter|mixture|mix|dough|tops?)\b|^an?\s/i.test(state.object ?? '')) state.object = null;
   state.rawIn.clear();
   state.steps.push({
-    text: `Take ${name} out of the ${airFryer ? 'air fryer' : 'oven'} and put it on a stand.`,
+    text: `Take ${name} ${grill ? 'from under the grill' : `out of the ${airFryer ? 'air fryer' : 'oven'}`} and put it on a stand.`,
     technique: 'take-out-oven',
     sourceLine: c.line,
     tools: ['oven-gloves', 'stand', container],
@@ -646,7 +657,7 @@ function addUnlisted(state: State, c: Located, into: string | null): void {
 function ownTail(c: Located, mention: Mention, next: Mention | undefined): string | null {
   if (!next) return null;
   const between = c.rest.slice(mention.end, next.at).replace(/[\s,]*(?:and|&)?\s*(?:the\s+|a\s+)?$/i, '');
-  return /^\s+(?:to|into|onto|on|in)\s+\S/i.test(between) ? between : null;
+  return /^\s+(?:to|into|onto|on|in)\s+\S/i.test(between) ? between.replace(/\s+with\b.*$/i, '') : null;
 }
 
 /** "Peel the banana, rinse the berries and put them on top": each of them is put on its own. */

@@ -62,8 +62,33 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
 
 /** Minutes that an oven takes to heat, with some in hand (10 to 15: common practice). */
 const OVEN_MINUTES = 15;
+/** An oven is not hot before this (common practice). */
+const OVEN_LEAST_MINUTES = 10;
 /** Before dough rises or food chills for longer than this, the oven is not on yet. */
 const LONG_WAIT = 25;
+
+const minutesOf = (d: Draft) =>
+  (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * LEARNER_TIME_FACTOR + (d.minutes?.waiting ?? 0);
+
+/** Where little is done between turning the oven on and using it, it is waited for. */
+function waitForOven(body: Draft[], on: number, bake: number): Draft[] {
+  const tool = body[on]!.tools?.[0] ?? 'oven';
+  const heated = body.slice(on + 1, bake).reduce((sum, d) => sum + minutesOf(d), 0);
+  const left = Math.ceil(OVEN_LEAST_MINUTES - heated);
+  if (left <= 0 || tool === 'air-fryer') return body;
+  const name = toolById(tool)!.name;
+  const wait: Draft = {
+    text: `Wait until the ${name} is hot.`,
+    technique: 'wait',
+    sourceLine: body[on]!.sourceLine,
+    tools: ['timer'],
+    thing: `the ${name}`,
+    name: `${tool}-hot`,
+    minutes: { active: 0.2, waiting: left },
+    cues: [{ sense: 'sight', text: `the light of the ${name} goes out` }],
+  };
+  return [...body.slice(0, bake), wait, ...body.slice(bake)];
+}
 
 /** The oven is turned on first; but not before dough rises for an hour: then as late as still gives it time to heat. */
 function ovenInTime(body: Draft[]): Draft[] {
@@ -71,14 +96,14 @@ function ovenInTime(body: Draft[]): Draft[] {
   const bake = body.findIndex((d) => kindOf(d.technique) === 'bake');
   if (on < 0 || bake <= on) return body;
   const between = body.slice(on + 1, bake);
-  if (!between.some((d) => ['wait', 'chill', 'soak'].includes(kindOf(d.technique)) && (d.minutes?.waiting ?? 0) >= LONG_WAIT)) return body;
+  if (!between.some((d) => ['wait', 'chill', 'soak'].includes(kindOf(d.technique)) && (d.minutes?.waiting ?? 0) >= LONG_WAIT))
+    return waitForOven(body, on, bake);
   let minutes = 0;
   let at = bake;
   while (at > on + 1 && minutes < OVEN_MINUTES) {
     at--;
     const d = body[at]!;
-    minutes +=
-      (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * LEARNER_TIME_FACTOR + (d.minutes?.waiting ?? 0);
+    minutes += minutesOf(d);
   }
   return [...body.slice(0, on), ...body.slice(on + 1, at), body[on]!, ...body.slice(at)];
 }

@@ -84,6 +84,7 @@ const FOOD_VERBS = new Set([
   'purée',
   'dust',
   'garnish',
+  'zest',
 ]);
 const NOUN_VERBS = new Set([
   'top',
@@ -154,7 +155,6 @@ const NOUN_VERBS = new Set([
   'place',
   'sift',
   'peel',
-  'zest',
   'crush',
   'mash',
   'beat',
@@ -246,10 +246,10 @@ const BRACKETS = /\s*\(([^()]{0,200})\)/g;
 /** What stands in brackets is an aside, out of the step's words: where it says something of its own it becomes a cue. */
 function takeAsides(text: string): { text: string; asides: string[] } {
   const asides: string[] = [];
-  const rest = text.replace(BRACKETS, (_all, inside: string) => ` \u0001${asides.push(inside.trim()) - 1}\u0002`);
+  const rest = text.replace(BRACKETS, (_all, inside: string) => ` ⟦${asides.push(inside.trim()) - 1}⟧`);
   return { text: rest, asides };
 }
-const HELD = /\s*\u0001(\d+)\u0002/g;
+const HELD = /\s*⟦(\d+)⟧/g;
 // an amount, a time or a temperature in another unit says nothing new; nor does one word
 const SAYS_MORE = (aside: string) => (aside.match(/\p{L}{2,}/gu)?.length ?? 0) >= 3 && !/^\W*\d/.test(aside) && !/°/.test(aside);
 
@@ -432,7 +432,7 @@ function startsAction(after: string, before: string, then: boolean): boolean {
       ((alone || joinsVerb(tail)) &&
         hasVerbFirst(before) &&
         wordsOf(before.trim()).length <= 2 &&
-        ['stone', 'seed', 'core', 'shell', 'juice'].includes(verb)) ||
+        ['stone', 'seed', 'core', 'shell', 'juice', 'zest'].includes(verb)) ||
       (verb === 'season' && /^(?:with|to|well|generously|lightly)\b/i.test(tail)) ||
       (verb === 'spread' && OBJECT_START.test(tail)) ||
       (verb === 'garnish' && /^with\b/i.test(tail))

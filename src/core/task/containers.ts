@@ -34,7 +34,7 @@ export function containerOf(state: State, c: Located): string | null {
     .reverse()
     .find((t) => isContainer(t.id) && !/\b(?:with|using)\s+(?:a|an|the)?\s*(?:[\p{L}-]+\s+){0,2}$/iu.test(said.slice(0, t.at)));
   // what is on the ring is "the soup" by now
-  if (!named) return INTO_POT.test(said) && state.hob !== null ? state.hob : null;
+  if (!named) return INTO_POT.test(said) ? (state.hob ?? fullestPan(state)) : inWater(state, c);
   const plural = /^\w+?(?:es|s)\b/i.test(said.slice(named.at)) && /^(?:bowls|plates|glasses|mugs|jars)\b/i.test(said.slice(named.at));
   if (plural && named.id === 'bowl') return 'serving-bowl';
   const other = OTHER.exec(said.slice(0, named.at))?.[1];
@@ -54,8 +54,24 @@ export function containerOf(state: State, c: Located): string | null {
   return /\bthe\s+$|\bsame\s+$/.test(before) && same ? same : named.id;
 }
 
+/** The pan with most in it, other than the one in hand. */
+function fullestPan(state: State): string | null {
+  const count = new Map<string, number>();
+  for (const at of state.placed.values())
+    if (at !== state.container && toolById(at)?.kind === 'cookware') count.set(at, (count.get(at) ?? 0) + 1);
+  return [...count].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
+}
+
+/** "Cook the gnocchi in boiling water", with a sauce in the pan: water takes a pan of its own. */
+function inWater(state: State, c: Located): string | null {
+  const boils = ['boil', 'cook', 'simmer'].includes(kindOf(c.technique?.id)) && /\bin\s+(?:[\p{L}]+\s+){0,2}water\b/iu.test(c.rest);
+  const held = [...state.placed.values()];
+  if (!boils || state.hob === null || !held.includes(state.hob)) return null;
+  return ['saucepan', 'large-pan'].find((id) => !held.includes(id)) ?? null;
+}
+
 const INTO_POT =
-  /\b(?:in|into|to)\s+(?:the\s+)?(?:hot\s+|simmering\s+)?(?:soup|stew|sauce|curry|chilli|chili|chowder|broth)\b(?!\s+(?:bowl|mix))/i;
+  /(?:(?<!^)\bin|\binto|\bto)\s+(?:the\s+)?(?:hot\s+|simmering\s+)?(?:soup|stew|sauce|curry|chilli|chili|chowder|broth)\b(?!\s+(?:bowl|mix))/i;
 const OTHER = /\b(?:an?\s+)?(dry|separate|another|clean|second|different|an?)\s+(?:\p{L}+\s+)?$/iu;
 const FAMILY: Record<string, string[]> = {
   bowl: ['large-bowl', 'small-bowl'],

@@ -4,6 +4,7 @@ import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/l
 import { findTools, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import { rawHazard } from './draft';
+import { nameOf } from './ready';
 import { mentionsIn, type Mention } from './mentions';
 import { CUTTING, isContainer, type Located, type State } from './state';
 
@@ -18,7 +19,7 @@ export function sharedObject(clauses: { clause: Clause; line: number }[], i: num
 // Verbs of work that an ingredient line may ask for too; other clauses cannot repeat it.
 const PREPARING = new Set(
   TECHNIQUES.filter(
-    (t) => t.makes !== undefined || ['trim', 'wait', 'juice', 'thaw', 'chill', 'pat-dry', 'prick', 'soak'].includes(t.id),
+    (t) => t.makes !== undefined || ['trim', 'wait', 'juice', 'thaw', 'chill', 'pat-dry', 'prick', 'soak', 'open'].includes(t.id),
   ).flatMap((t) => t.verbs.map((v) => v.split(' ')[0]!)),
 );
 
@@ -76,7 +77,18 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     if (object && joining && !['cover', 'uncover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer'].includes(joining.id)) rest = object;
     else if (object && clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom.rest)) rest = object;
   }
+  // "stir in half of it": of what was spoken of last
+  const only = state.objectUses.length === 1 ? state.recipe.ingredients[state.objectUses[0]!] : undefined;
+  if (only) rest = rest.replace(/\b(half|rest|third|quarter)\s+of\s+(?:it|them)\b/i, `$1 of the ${nameOf(only)}`);
   const mentions = mentionsIn(rest, state.names, state.used);
+  // "butter the toast": the verb names what goes on
+  if (clause.verb === 'butter' || clause.verb === 'oil') {
+    const fat = state.recipe.ingredients.findIndex(
+      (one) => findFood(one.item)?.[clause.verb === 'oil' ? 'category' : 'id'] === clause.verb,
+    );
+    if (fat >= 0 && !mentions.some((m) => m.ingredient === fat))
+      mentions.push({ ingredient: fat, at: rest.length, end: rest.length, quantity: null, unit: null, part: 'all' });
+  }
   const said = `${rest} ${clause.lead ?? ''}`;
   const tools = findTools(said)
     .filter((t) => !mentions.some((m) => t.at < m.end && t.at + t.length > m.at && /tin|can|dish|pot|box|carton|tub/.test(t.tool.name)))
@@ -102,7 +114,8 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   );
   const about = new Set<string>((bare.toLowerCase().match(WORDS) ?? []).flatMap((w) => (w.endsWith('s') ? [w, w.slice(0, -1)] : [w])));
   for (const { id } of tools) about.add(id);
-  const acting = mentions.length > 0 || objectPhrase(rest) ? mentions.map((m) => m.ingredient) : state.objectUses;
+  const phrase = objectPhrase(rest);
+  const acting = mentions.length > 0 || (phrase && !/^(?:it|them)$/i.test(phrase)) ? mentions.map((m) => m.ingredient) : state.objectUses;
   for (const i of acting) {
     const one = state.recipe.ingredients[i]!;
     const food = findFood(one.item);
@@ -134,17 +147,29 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     state.inOven === null
   )
     technique = techniqueById('lift-out')!;
+  // a tin that the list has is opened with its opener
+  if (technique?.id === 'open' && mentions.some((m) => state.recipe.ingredients[m.ingredient]!.unit === 'can'))
+    technique = techniqueById('open-can')!;
+  // "remove from the tin" off no heat
+  if (technique?.id === 'take-off-heat' && !/\b(?:heat|hob|stove|ring|burner|flame)\b/i.test(rest) && state.hob === null)
+    technique = techniqueById('lift-out')!;
+  // "cook for 15 minutes" on a tray in a hot oven
+  const oven = [...tools.map((t) => t.id), state.container ?? ''].find((id) => isContainer(id));
+  if (technique?.id === 'cook' && state.oven && state.hob === null && OVENWARE.has(oven ?? '') && !about.has('microwave'))
+    technique = techniqueById('bake')!;
+  // bread is buttered with butter, a tin is greased with it
+  if (clause.verb === 'butter' && technique?.id === 'grease' && !tools.some((t) => isContainer(t.id))) technique = techniqueById('spread')!;
   // no seeds and no spices: meat in a dry pan is browned
   if (technique?.id === 'toast-dry' && mentions.some((m) => rawHazard(state.recipe.ingredients[m.ingredient]) === 'raw-meat'))
     technique = techniqueById('brown')!;
-  // a liquid is heated through; a pan and its oil are made hot
+  // food is heated through; a pan and its oil are made hot
+  const food = (i: number) => findFood(state.recipe.ingredients[i]!.item);
+  const inPan = [...state.placed].some(([i, at]) => at === state.container && food(i)?.category !== 'oil');
   if (
     technique?.id === 'heat-pan' &&
-    mentions.length > 0 &&
-    mentions.every((m) => {
-      const food = findFood(state.recipe.ingredients[m.ingredient]!.item);
-      return food?.form === 'liquid' && food.category !== 'oil';
-    })
+    (mentions.length > 0
+      ? mentions.every((m) => food(m.ingredient)?.form === 'liquid' && food(m.ingredient)?.category !== 'oil')
+      : inPan && !tools.some((t) => isContainer(t.id)) && !/\b(?:oil|butter|fat)\b/i.test(rest))
   )
     technique = techniqueById('reheat')!;
   if (technique?.id === 'drain-hot' && clause.verb === 'strain' && /\binto\b/i.test(rest)) technique = techniqueById('strain')!;
@@ -199,6 +224,8 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     technique = techniqueById('stuff')!;
   return { ...clause, rest, line, mentions, tools, technique, words: words.join(' ') };
 }
+
+const OVENWARE = new Set(['tray', 'baking-dish', 'muffin-tin', 'cake-tin']);
 
 /** "Spoon the beans over the potato": the potato is where they go, not what is spooned. */
 export function isTarget(c: Located, mention: Mention): boolean {

@@ -44,10 +44,11 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
     for (const name of food?.names ?? []) {
       const words = nameWords(name);
       // another member of the same row is another food: "noodle" finds udon, but "cod" is not the salmon of this recipe
-      const short = (w: string) => w.length >= 5 && own.some((o) => o.startsWith(w));
+      const short = (w: string) => w.length >= 4 && own.some((o) => o.startsWith(w));
       if (words.some((w) => own.includes(w) || short(w)) || name === food!.names[0]) add(words, i);
     }
     for (const word of GENERIC[food?.category ?? ''] ?? []) add([word], i);
+    if (/crumbs$/i.test(one.item)) add(['crumb'], i);
     // "with floured hands", "on a floured board"
     if (food?.category === 'flour') add(['floured'], i);
     for (const named of ['juiced', 'zested'].filter((w) => one.preparation.includes(w))) {
@@ -260,6 +261,7 @@ const COVERED_BY: Partial<Record<string, string[]>> = {
   berry: ['berry'],
   milk: ['plant-drink'],
   onion: ['onion'],
+  bread: ['bread'],
   pulse: ['pulse'],
   pasta: ['pasta', 'noodle'],
   noodle: ['pasta', 'noodle'],

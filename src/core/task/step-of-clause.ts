@@ -120,6 +120,8 @@ export function remember(state: State, c: Located): void {
     state.object = null;
     return;
   }
+  // what is spread over the top is not what is spoken of next
+  if (['spread', 'brush'].includes(id) && /\b(?:over|on)\b/i.test(c.rest) && state.object) return;
   // "pour the marinade over": what lies there is still spoken of
   if (c.mentions.length === 0 && (id === 'pour' || id === 'sprinkle')) return;
   if (/^in\b/i.test(c.rest) && ['coat', 'dip', 'wrap', 'marinate'].includes(c.technique?.id ?? '')) return;
@@ -133,7 +135,9 @@ export function remember(state: State, c: Located): void {
       phrase,
     )
   ) {
-    state.object = c.mentions.length > 2 ? 'everything' : plainObject(phrase, c);
+    // "grate the zest from the lemon, then cut it": it is the lemon
+    const whole = c.mentions[0] && /^(?:the\s+)?(?:zest|rind|juice)$/i.test(phrase);
+    state.object = whole ? theOf(state, c.mentions[0]!) : c.mentions.length > 2 ? 'everything' : plainObject(phrase, c);
     if (c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);
   }
   if (OVEN_FOOD.has(kindOf(c.technique?.id))) state.object = null;

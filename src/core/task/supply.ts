@@ -62,6 +62,8 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
   const one = state.recipe.ingredients[index]!;
   const hot = state.beforeHeat !== null;
   // dry grains are measured before they are rinsed, what is cut to size after it is cut
+  // nothing is measured at the table any more
+  if (kindOf(c.technique?.id) === 'serve' && state.used.has(index)) worked = true;
   if (!worked || (kindOf(c.technique?.id) === 'rinse' && findFood(one.item)?.form === 'grain')) {
     const amount = amountOf(state, mention);
     if (amount && !measuredAlready(state, index, mention)) {

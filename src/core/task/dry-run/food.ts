@@ -174,6 +174,8 @@ export function preparationFindings({ steps, ingredients }: TaskAnalysis, shots:
         food?.raw === 'egg' &&
         one.unit === null &&
         !done.has('crack-egg') &&
+        // boiled in its shell, it is peeled afterwards
+        !steps.some((s) => s.technique === 'peel-by-hand' && /\beggs?\b/i.test(s.text)) &&
         !/boiled|white|yolk/i.test(one.item) &&
         ['add', 'mix', 'beat', 'fold', 'pour'].includes(kind)
       )

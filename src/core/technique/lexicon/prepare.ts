@@ -79,7 +79,7 @@ export const PREPARE = [
     minutes: { active: 1.5, waiting: 0 },
   }),
   technique('peel-by-hand', 'peel by hand', 'peel', {
-    only: ['banana', 'orange', 'garlic', 'hard-boiled-egg', 'onion', 'shell'],
+    only: ['banana', 'orange', 'garlic', 'hard-boiled-egg', 'egg', 'onion', 'shell'],
     phase: 'prepare',
     motif: 'peel',
     tools: [],
@@ -94,7 +94,7 @@ export const PREPARE = [
   technique(
     'trim',
     'trim the ends',
-    'trim|top and tail|top|cut off ends|cut off crusts|cut crusts off|cut ends off|cut fat off|cut off fat|cut stalks off|cut off stalks',
+    'trim|top and tail|top|cut off ends|cut off crusts|cut crusts off|cut ends off|cut fat off|cut off fat|cut stalks off|cut off stalks|cut tops off|cut off tops|slice off tops|cut top off|cut off top',
     {
       ...cutting,
       small: cutSteps('Cut off the part that is not eaten.'),
@@ -436,17 +436,22 @@ export const PREPARE = [
     cues: { see: 'all is in, none beside', hear: 'the sound rises as it fills' },
     minutes: { active: 0.4, waiting: 0 },
   }),
-  technique('spoon', 'spoon', 'spoon|spoon over|dollop|spoon into|spoon in|drop spoonfuls', {
-    phase: 'prepare',
-    motif: 'put-in',
-    tools: ['spoon'],
-    hazards: [],
-    supervision: 'none',
-    small: ['Fill the spoon.', 'Hold it over {place}.', 'Turn the spoon.', 'Do it again until it is all in.'],
-    demands: ['fine-aim', 'sight'],
-    cues: { see: 'all is in' },
-    minutes: { active: 0.7, waiting: 0 },
-  }),
+  technique(
+    'spoon',
+    'spoon',
+    'spoon|spoon over|dollop|spoon into|spoon in|drop spoonfuls|drop by tablespoonfuls|drop by teaspoonfuls|drop by spoonfuls|drop tablespoonfuls|drop teaspoonfuls',
+    {
+      phase: 'prepare',
+      motif: 'put-in',
+      tools: ['spoon'],
+      hazards: [],
+      supervision: 'none',
+      small: ['Fill the spoon.', 'Hold it over {place}.', 'Turn the spoon.', 'Do it again until it is all in.'],
+      demands: ['fine-aim', 'sight'],
+      cues: { see: 'all is in' },
+      minutes: { active: 0.7, waiting: 0 },
+    },
+  ),
   technique('sprinkle', 'sprinkle', 'sprinkle|scatter|crumble over|sprinkle over|scatter over|finish|dot|grate over', {
     phase: 'prepare',
     motif: 'sprinkle',

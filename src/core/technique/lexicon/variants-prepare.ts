@@ -135,7 +135,7 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'no green on top' },
     minutes: { active: 0.7, waiting: 0 },
   }),
-  variant(grate, 'zest', 'grate the skin off', 'zest|finely grate zest|grate rind', {
+  variant(grate, 'zest', 'grate the skin off', 'zest|grate zest|finely grate zest|grate rind', {
     small: [
       'Hold the fine side of the grater over a plate.',
       'Rub {thing} across once.',
@@ -259,14 +259,20 @@ export const VARIANTS_PREPARE = [
     small: ['Hold {place} with one hand.', 'Stir round and round.', 'Stop and look at the bottom.', 'Stir until nothing is left there.'],
     cues: { see: 'nothing on the bottom', feel: 'no grit under the spoon' },
   }),
-  variant(mix, 'mix-by-hand', 'bring together by hand', 'mix with your hands|bring together with your hands|work together|use your hands', {
-    tools: [],
-    hazards: [],
-    demands: ['two-hands', 'wet-sticky'],
-    small: ['Wash your hands.', 'Press the mix together.', 'Turn the bowl and press again.', 'Stop when it is one ball.'],
-    cues: { see: 'one ball, a clean bowl', feel: 'holds together' },
-    minutes: { active: 2, waiting: 0 },
-  }),
+  variant(
+    mix,
+    'mix-by-hand',
+    'bring together by hand',
+    'mix with your hands|mix with hands|bring together with your hands|work together|use your hands',
+    {
+      tools: [],
+      hazards: [],
+      demands: ['two-hands', 'wet-sticky'],
+      small: ['Wash your hands.', 'Press the mix together.', 'Turn the bowl and press again.', 'Stop when it is one ball.'],
+      cues: { see: 'one ball, a clean bowl', feel: 'holds together' },
+      minutes: { active: 2, waiting: 0 },
+    },
+  ),
   variant(crack, 'separate-egg', 'separate an egg', 'separate', {
     only: ['egg'],
     small: [
