@@ -11,15 +11,28 @@ export function singular(word: string): string {
   return word.endsWith('s') ? word.slice(0, -1) : word;
 }
 
+// The same few names are asked for all the time. Bounded, so that hostile text cannot fill the memory.
+const MOST_SEEN = 5000;
+const WORDS = new Map<string, readonly string[]>();
+
 /** A text as a list of lower-case singular words, for comparing names. */
-export function nameWords(text: string): string[] {
+export function nameWords(text: string): readonly string[] {
+  const seen = WORDS.get(text);
+  if (seen) return seen;
+  const words = wordsIn(text);
+  if (WORDS.size >= MOST_SEEN) WORDS.clear();
+  if (text.length <= 100) WORDS.set(text, words);
+  return words;
+}
+
+function wordsIn(text: string): string[] {
   return (text.toLowerCase().match(/[\p{L}][\p{L}'’-]*/gu) ?? [])
     .flatMap((w) => w.split('-'))
     .filter(Boolean)
     .map(singular);
 }
 
-const BY_FIRST_WORD = new Map<string, { words: string[]; food: Food }[]>();
+const BY_FIRST_WORD = new Map<string, { words: readonly string[]; food: Food }[]>();
 for (const food of FOODS)
   for (const name of food.names) {
     const words = nameWords(name);
@@ -45,7 +58,6 @@ export function isFoodName(text: string): boolean {
 
 // Names recur all through a recipe; looking one up again is a map away. Bounded, so that hostile text cannot fill the memory.
 const SEEN = new Map<string, Food | null>();
-const MOST_SEEN = 5000;
 
 /**
  * Finds the food that an ingredient names. In English the head noun stands last ("red lentils", "chicken stock"), so the
@@ -67,7 +79,7 @@ export function foodAt(words: readonly string[], at: number): { food: Food; size
   return entry ? { food: entry.food, size: entry.words.length } : null;
 }
 
-function lookUp(words: string[]): Food | null {
+function lookUp(words: readonly string[]): Food | null {
   let best: { food: Food; size: number } | null = null;
   for (let i = 0; i < words.length; i++)
     for (const entry of BY_FIRST_WORD.get(words[i]!) ?? [])

@@ -53,12 +53,11 @@ export function readIngredientLine(line: string, group: string | null = null): I
   }));
 }
 
-const plainLine = (text: string) =>
-  stripBullet(plainNumbers(text.trim()))
-    .replace(/\*\*|__|`/g, '')
-    .replace(/\s*[.…_]{3,}\s*/g, ' - ')
-    .replace(/\s+/g, ' ')
-    .trim();
+function plainLine(line: string): string {
+  const text = stripBullet(plainNumbers(line.trim()));
+  const plain = /[*_`…]|\.\.\./.test(text) ? text.replace(/\*\*|__|`/g, '').replace(/\s*[.…_]{3,}\s*/g, ' - ') : text;
+  return plain.replace(/\s+/g, ' ').trim();
+}
 
 /** "Flour: 200 g, sifted" -> "200 g Flour, sifted". */
 function amountFirst(name: string, tail: string): string {
@@ -124,6 +123,7 @@ function emptyIngredient(text: string, group: string | null): Ingredient {
 
 /** Takes out what stands in round or square brackets; an unclosed bracket runs to the end of the line. */
 function takeBrackets(text: string): { rest: string; inside: string[] } {
+  if (!/[([]/.test(text)) return { rest: text, inside: [] };
   const inside: string[] = [];
   let rest = '';
   let depth = 0;
@@ -189,8 +189,8 @@ function doubtOf({ item, min, unit, text }: Ingredient): string | null {
   const most = MUCH[unit ?? ''];
   if (most && min && toFraction(min)!.compare(most) > 0) return `${min} ${unit} is more than a class makes: is it right?`;
   if (/["“”=<>{}|\\]|\bmixed with\b/.test(item)) return `the name reads oddly (“${item}”)`;
-  if (item.split(' ').length > 6 && !findFood(item)) return 'this is long for the name of an ingredient';
-  if (item.split(' ').length > 8) return 'this is long for the name of an ingredient';
+  const words = item.split(' ').length;
+  if (words > 8 || (words > 6 && !findFood(item))) return 'this is long for the name of an ingredient';
   // an amount that stands somewhere on the line and was not taken
   if (min === null && /\d/.test(plainNumbers(text).replace(/\d+\s?%/g, '')))
     return 'a number stands on this line and was not taken for an amount';

@@ -143,7 +143,7 @@ function withoutMarks(text: string): string {
 
 /** Markdown that is not text: pictures go, links keep their words, a row of a table becomes a line. */
 function withoutMarkdown(line: string): string {
-  if (line.length > 4000) return line;
+  if (line.length > 4000 || !/[[*_|]/.test(line)) return line;
   let text = line.replace(/!\[[^\]]{0,200}\]\([^)]{0,500}\)/g, '').replace(/\[([^\]]{1,200})\]\([^)]{0,500}\)/g, '$1');
   if (/^\s*\|.*\|\s*$/.test(text)) {
     const cells = text

@@ -87,12 +87,16 @@ function servingsOf(line: string): { number: number | null; text: string } | nul
   return null;
 }
 
+const MARK = /[#>*_~`]/;
 const stripMarks = (line: string) =>
-  line
-    .replace(/^[#>\s]+/, '')
-    .replace(/\*\*|__|~~|`/g, '')
-    .replace(/^([*_])(\S.*\S)\1$/, '$2')
-    .trim();
+  // asked several times of every line, and few have any
+  !MARK.test(line)
+    ? line.trim()
+    : line
+        .replace(/^[#>\s]+/, '')
+        .replace(/\*\*|__|~~|`/g, '')
+        .replace(/^([*_])(\S.*\S)\1$/, '$2')
+        .trim();
 const STEP_LABEL =
   /^(?:step\s*)?\(?\d{1,3}\s*[.):-]+\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/i;
 

@@ -100,7 +100,9 @@ function smallSteps(technique: Technique | undefined, draft: Draft): string[] {
   const tool = `the ${toolById(ownTool ?? technique?.tools[0] ?? '')?.name ?? 'spoon'}`;
   const place = `the ${toolById(draft.into ?? '')?.name ?? 'bowl'}`;
   const thing = draft.thing ? article(draft.thing) : 'it';
-  return (technique?.small ?? []).map((line) => line.replaceAll('{thing}', thing).replaceAll('{tool}', tool).replaceAll('{place}', place));
+  return (technique?.small ?? []).map((line) =>
+    line.replace(/\{(thing|tool|place)\}/g, (_all, name: string) => (name === 'thing' ? thing : name === 'tool' ? tool : place)),
+  );
 }
 
 /** A full step from a draft. `phase` is the one it falls in where the draft names none. */

@@ -3,10 +3,10 @@ import { findFood } from '../recipe/food';
 import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
-import { rawHazard } from './draft';
 import { nameOf } from './ready';
 import { mentionsIn, type Mention } from './mentions';
-import { CUTTING, isContainer, type Located, type State } from './state';
+import type { Located, State } from './state';
+import { techniqueHere } from './technique-here';
 
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */
 export function sharedObject(clauses: { clause: Clause; line: number }[], i: number): Clause | null {
@@ -49,8 +49,20 @@ const PREPOSITION =
 export const PARTICIPLE =
   /,?\s+((?:stirring|turning|mashing|skimming|shaking|tossing|whisking|scraping|basting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
+// A clause is asked for its object several times. Bounded, so that hostile text cannot fill the memory.
+const PHRASES = new Map<string, string | null>();
+
 /** The noun phrase that an action is done to: "the chicken" of "the chicken to the wok". */
 export function objectPhrase(rest: string): string | null {
+  const seen = PHRASES.get(rest);
+  if (seen !== undefined) return seen;
+  const phrase = phraseIn(rest);
+  if (PHRASES.size > 2000) PHRASES.clear();
+  if (rest.length <= 400) PHRASES.set(rest, phrase);
+  return phrase;
+}
+
+function phraseIn(rest: string): string | null {
   const text = rest.replace(/^(?:in|together|up|out|down|off|through|over)\s+(?=the|it|a|an|them|half|some|each|all)/i, '');
   if (
     /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|gently|well|lightly|hot|immediately|again|sometimes|through|warm|cold|slightly|about)\b/i.test(
@@ -95,9 +107,9 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     .filter((t) => !/\b(?:tin|can|jar|glass|cup|mug)s?\s+of\b/i.test(said.slice(t.at, t.at + t.length + 4)))
     .map((t) => ({ id: t.tool.id, at: t.at }));
   // "in a cup" is a vessel; "a cup of" is an amount
-  const cup = /\b(?:in|into)\s+(?:a|the|another)\s+(?:\p{L}+\s+)?cup\b(?!\s+(?:of|measure))/iu.exec(said);
+  const cup = said.includes('cup') && /\b(?:in|into)\s+(?:a|the|another)\s+(?:\p{L}+\s+)?cup\b(?!\s+(?:of|measure))/iu.exec(said);
   if (cup) tools.push({ id: 'cup', at: cup.index + cup[0].length - 3 });
-  const sheet = /\bon(?:to)?\s+(?:the|each)\s+(?:prepared\s+|lined\s+)?sheets?\b/i.exec(said);
+  const sheet = said.includes('sheet') && /\bon(?:to)?\s+(?:the|each)\s+(?:prepared\s+|lined\s+)?sheets?\b/i.exec(said);
   if (sheet && state.steps.some((s) => s.tools?.includes('tray'))) tools.push({ id: 'tray', at: sheet.index + sheet[0].length - 5 });
   // the tin that tomatoes came in bakes no cake
   if (state.tinned)
@@ -105,14 +117,10 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
       if (tools[k]!.id === 'cake-tin' && /^tin\b/i.test(said.slice(tools[k]!.at))) tools.splice(k, 1);
   const words = rest.toLowerCase().match(WORDS) ?? [];
   // a tool goes by its id, not by its words: a Dutch oven is no oven
-  const bare = findTools(rest).reduceRight(
-    (text, t) =>
-      t.tool.words.length && t.tool.id !== 'oven' && /\s/.test(rest.slice(t.at, t.at + t.length))
-        ? text.slice(0, t.at) + ' ' + text.slice(t.at + t.length)
-        : text,
-    rest,
-  );
-  const about = new Set<string>((bare.toLowerCase().match(WORDS) ?? []).flatMap((w) => (w.endsWith('s') ? [w, w.slice(0, -1)] : [w])));
+  const named = findTools(rest).filter((t) => t.tool.id !== 'oven' && rest.slice(t.at, t.at + t.length).includes(' '));
+  const bare = named.reduceRight((text, t) => text.slice(0, t.at) + ' ' + text.slice(t.at + t.length), rest);
+  const about = new Set<string>(named.length > 0 ? (bare.toLowerCase().match(WORDS) ?? []) : words);
+  for (const word of [...about]) if (word.endsWith('s')) about.add(word.slice(0, -1));
   for (const { id } of tools) about.add(id);
   const phrase = objectPhrase(rest);
   const acting = mentions.length > 0 || (phrase && !/^(?:it|them)$/i.test(phrase)) ? mentions.map((m) => m.ingredient) : state.objectUses;
@@ -133,99 +141,27 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   if (hot || fromHeat) about.add('hot');
   if (clause.verb === 'microwave') about.add('microwave');
   if (state.container === 'slow-cooker') about.add('slow-cooker');
-  let technique = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
-  if (technique?.id === 'preheat-oven' && mentions.length > 0) technique = techniqueById('bake')!;
-  // "beat the eggs in a cup" works nothing in
-  if (technique?.id === 'mix' && clause.verb === 'beat' && !/^in\b/i.test(rest)) technique = techniqueById('beat')!;
-  if (technique && CUTTING.has(kindOf(technique.id)) && clause.verb === 'cut' && about.has('scissors')) technique = techniqueById('snip')!;
-  // only what is in an oven comes out of it
-  if (
-    technique?.id === 'take-out-oven' &&
-    !about.has('oven') &&
-    !about.has('oven-gloves') &&
-    !tools.some((t) => isContainer(t.id)) &&
-    state.inOven === null
-  )
-    technique = techniqueById('lift-out')!;
-  // a tin that the list has is opened with its opener
-  if (technique?.id === 'open' && mentions.some((m) => state.recipe.ingredients[m.ingredient]!.unit === 'can'))
-    technique = techniqueById('open-can')!;
-  // "remove from the tin" off no heat
-  if (technique?.id === 'take-off-heat' && !/\b(?:heat|hob|stove|ring|burner|flame)\b/i.test(rest) && state.hob === null)
-    technique = techniqueById('lift-out')!;
-  // "cook for 15 minutes" on a tray in a hot oven
-  const oven = [...tools.map((t) => t.id), state.container ?? ''].find((id) => isContainer(id));
-  if (technique?.id === 'cook' && state.oven && state.hob === null && OVENWARE.has(oven ?? '') && !about.has('microwave'))
-    technique = techniqueById('bake')!;
-  // bread is buttered with butter, a tin is greased with it
-  if (clause.verb === 'butter' && technique?.id === 'grease' && !tools.some((t) => isContainer(t.id))) technique = techniqueById('spread')!;
-  // no seeds and no spices: meat in a dry pan is browned
-  if (technique?.id === 'toast-dry' && mentions.some((m) => rawHazard(state.recipe.ingredients[m.ingredient]) === 'raw-meat'))
-    technique = techniqueById('brown')!;
-  // food is heated through; a pan and its oil are made hot
-  const food = (i: number) => findFood(state.recipe.ingredients[i]!.item);
-  const inPan = [...state.placed].some(([i, at]) => at === state.container && food(i)?.category !== 'oil');
-  if (
-    technique?.id === 'heat-pan' &&
-    (mentions.length > 0
-      ? mentions.every((m) => food(m.ingredient)?.form === 'liquid' && food(m.ingredient)?.category !== 'oil')
-      : inPan && !tools.some((t) => isContainer(t.id)) && !/\b(?:oil|butter|fat)\b/i.test(rest))
-  )
-    technique = techniqueById('reheat')!;
-  if (technique?.id === 'drain-hot' && clause.verb === 'strain' && /\binto\b/i.test(rest)) technique = techniqueById('strain')!;
-  // balls are pressed flat by hand, dough is rolled
-  if (clause.verb === 'flatten' && !about.has('dough') && !about.has('pastry') && !about.has('rolling-pin'))
-    technique = techniqueById('press-in')!;
-  // "toss the beef in the flour"; "toss in the beans" puts them in
-  if (technique?.id === 'add' && clause.verb === 'toss' && !/^in\b/i.test(rest))
-    technique = techniqueById(/\bin\b/i.test(rest) ? 'coat' : 'toss')!;
-  // batter and dough are shared into tins, not served
-  if (
-    technique?.id === 'share-out' &&
-    (/\b(?:batter|dough|mixture|mix|filling)\b/i.test(rest) ||
-      tools.some((t) => ['muffin-tin', 'muffin-cases', 'cake-tin', 'tray'].includes(t.id)))
-  )
-    technique = techniqueById(/\bdough\b/i.test(rest) ? 'divide' : 'spoon')!;
-  // turned with no heat under it, it is only moved about in its sauce
-  if (technique?.id === 'turn-over' && state.hob === null && state.inOven === null && !state.hotFood) technique = techniqueById('toss')!;
-  if (clause.verb === 'put' && about.has('lid')) technique = techniqueById('cover')!;
-  // "place the pan over a high heat": the pan is heated, not put in
-  if (
-    /^(?:put|place|set)$/.test(clause.verb ?? '') &&
-    tools.some((t) => toolById(t.id)?.kind === 'cookware') &&
-    mentions.length === 0 &&
-    /\b(?:over|on)\b.{0,24}\b(?:heat|hob|ring|stove|burner)\b/i.test(rest)
-  )
-    technique = techniqueById('heat-pan')!;
-  // "stand the apples in a dish": they are put there
-  if (clause.verb === 'stand' && mentions.length > 0 && /\b(?:in|on)\b/i.test(rest)) technique = techniqueById('add')!;
-  if (clause.verb === 'fill' && /\bwith\s+(?:[\p{L}]+\s+)?water\b/iu.test(rest)) technique = techniqueById('fill-pan')!;
-  if (
-    (technique?.id === 'cover' || technique?.id === 'soak') &&
-    /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|liquid)\b/iu.test(rest)
-  )
-    technique = techniqueById('pour')!;
-  if (
-    technique?.id === 'heat-pan' &&
-    state.steps.at(-1)?.technique === 'microwave' &&
-    !tools.some((t) => toolById(t.id)?.kind === 'cookware')
-  )
-    technique = techniqueById('microwave')!;
-  if (
-    technique?.id === 'heat-pan' &&
-    state.steps.slice(-2).some((s) => kindOf(s.technique) === 'microwave') &&
-    tools.length === 0 &&
-    mentions.length === 0
-  )
-    technique = techniqueById('microwave')!;
-  if (technique?.id === 'toast' && tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'))
-    technique = techniqueById('fry')!;
-  if (technique?.id === 'measure' && clause.verb === 'fill' && !/\b(?:cup|spoon|measure|jug)\b/i.test(rest))
-    technique = techniqueById('stuff')!;
-  return { ...clause, rest, line, mentions, tools, technique, words: words.join(' ') };
+  const found = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
+  const technique = techniqueHere(found, { state, clause, rest, mentions, tools, about });
+  // written out: copying by spread costs more than all that is found here
+  return {
+    verb: clause.verb,
+    rest,
+    condition: clause.condition,
+    lead: clause.lead,
+    until: clause.until,
+    adverb: clause.adverb,
+    shared: clause.shared,
+    meanwhile: clause.meanwhile,
+    first: clause.first,
+    aside: clause.aside,
+    line,
+    mentions,
+    tools,
+    technique,
+    words: words.join(' '),
+  };
 }
-
-const OVENWARE = new Set(['tray', 'baking-dish', 'muffin-tin', 'cake-tin']);
 
 /** "Spoon the beans over the potato": the potato is where they go, not what is spooned. */
 export function isTarget(c: Located, mention: Mention): boolean {

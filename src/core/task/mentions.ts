@@ -14,8 +14,8 @@ export type Mention = {
   part: 'some' | 'rest' | 'all';
 };
 
-type Group = { words: string[]; ingredients: number[] };
-type Name = { words: string[]; ingredient: number };
+type Group = { words: readonly string[]; ingredients: number[] };
+type Name = { words: readonly string[]; ingredient: number };
 
 /** The names that ingredients go by in a method, made once for a recipe. */
 export type Names = {
@@ -27,7 +27,7 @@ export type Names = {
 /** Which adjectives may be left off a name: "fresh mint leaves" is "mint", "red lentils" is "lentils". */
 export function namesOf(ingredients: readonly Ingredient[]): Names {
   const byFirst = new Map<string, Name[]>();
-  const add = (words: string[], ingredient: number) => {
+  const add = (words: readonly string[], ingredient: number) => {
     if (words.length === 0 || (words.length === 1 && words[0]!.length < 3)) return;
     const held = byFirst.get(words[0]!) ?? [];
     if (!held.some((n) => n.ingredient === ingredient && n.words.length === words.length)) held.push({ words, ingredient });

@@ -1,0 +1,138 @@
+// Which technique a clause means here: the lexicon knows the verb, what is in hand decides between its meanings.
+import { findFood } from '../recipe/food';
+import { kindOf, techniqueById } from '../technique/lexicon';
+import type { Technique } from '../technique/model';
+import { toolById } from '../technique/tools';
+import type { Clause } from './clauses';
+import { rawHazard } from './draft';
+import type { Mention } from './mentions';
+import { CUTTING, isContainer, type State } from './state';
+
+/** A clause and all that it is about. */
+export type Here = {
+  state: State;
+  clause: Clause;
+  rest: string;
+  mentions: readonly Mention[];
+  tools: readonly { id: string; at: number }[];
+  /** Ids and words of what is acted on and with. */
+  about: ReadonlySet<string>;
+};
+
+type Rule = { when: (here: Here) => boolean; then: string | ((here: Here) => string) };
+
+const OVENWARE = new Set(['tray', 'baking-dish', 'muffin-tin', 'cake-tin']);
+const TINS = new Set(['muffin-tin', 'muffin-cases', 'cake-tin', 'tray']);
+
+const foodOf = ({ state }: Here, i: number) => findFood(state.recipe.ingredients[i]!.item);
+const hasCookware = ({ tools }: Here) => tools.some((t) => toolById(t.id)?.kind === 'cookware');
+const hasContainer = ({ tools }: Here) => tools.some((t) => isContainer(t.id));
+const vesselOf = ({ tools, state }: Here) => [...tools.map((t) => t.id), state.container ?? ''].find(isContainer) ?? '';
+const inMicrowave = ({ state }: Here, back: number) => state.steps.slice(-back).some((s) => kindOf(s.technique) === 'microwave');
+
+/** Food is heated through; a pan and its oil are made hot. */
+function isFoodHeated(here: Here): boolean {
+  const { mentions, state, rest } = here;
+  const isOil = (i: number) => foodOf(here, i)?.category === 'oil';
+  if (mentions.length > 0) return mentions.every((m) => foodOf(here, m.ingredient)?.form === 'liquid' && !isOil(m.ingredient));
+  const inPan = [...state.placed].some(([i, at]) => at === state.container && !isOil(i));
+  return inPan && !hasContainer(here) && !/\b(?:oil|butter|fat)\b/i.test(rest);
+}
+
+// By the technique that the verb alone would give, in the order in which they are tried; the first that holds is taken.
+const BY_TECHNIQUE: Record<string, Rule[]> = {
+  'preheat-oven': [{ when: ({ mentions }) => mentions.length > 0, then: 'bake' }],
+  // "beat the eggs in a cup" works nothing in
+  mix: [{ when: ({ clause, rest }) => clause.verb === 'beat' && !/^in\b/i.test(rest), then: 'beat' }],
+  // only what is in an oven comes out of it
+  'take-out-oven': [
+    {
+      when: (here) => !here.about.has('oven') && !here.about.has('oven-gloves') && !hasContainer(here) && here.state.inOven === null,
+      then: 'lift-out',
+    },
+  ],
+  // a tin that the list has is opened with its opener
+  open: [{ when: ({ mentions, state }) => mentions.some((m) => state.recipe.ingredients[m.ingredient]!.unit === 'can'), then: 'open-can' }],
+  // "remove from the tin": off no heat
+  'take-off-heat': [
+    { when: ({ rest, state }) => state.hob === null && !/\b(?:heat|hob|stove|ring|burner|flame)\b/i.test(rest), then: 'lift-out' },
+  ],
+  // "cook for 15 minutes", on a tray, with the oven hot
+  cook: [
+    {
+      when: (here) => here.state.oven && here.state.hob === null && OVENWARE.has(vesselOf(here)) && !here.about.has('microwave'),
+      then: 'bake',
+    },
+  ],
+  // bread is buttered with butter, a tin is greased with it
+  grease: [{ when: (here) => here.clause.verb === 'butter' && !hasContainer(here), then: 'spread' }],
+  // no seeds and no spices: meat in a dry pan is browned
+  'toast-dry': [
+    {
+      when: ({ mentions, state }) => mentions.some((m) => rawHazard(state.recipe.ingredients[m.ingredient]) === 'raw-meat'),
+      then: 'brown',
+    },
+  ],
+  'heat-pan': [
+    { when: (here) => inMicrowave(here, 1) && !hasCookware(here), then: 'microwave' },
+    { when: (here) => inMicrowave(here, 2) && here.tools.length === 0 && here.mentions.length === 0, then: 'microwave' },
+    { when: isFoodHeated, then: 'reheat' },
+  ],
+  'drain-hot': [{ when: ({ clause, rest }) => clause.verb === 'strain' && /\binto\b/i.test(rest), then: 'strain' }],
+  // balls are pressed flat by hand, dough is rolled
+  'roll-out': [
+    {
+      when: ({ clause, about }) => clause.verb === 'flatten' && !about.has('dough') && !about.has('pastry') && !about.has('rolling-pin'),
+      then: 'press-in',
+    },
+  ],
+  // "toss the beef in the flour"; "toss in the beans" puts them in
+  add: [
+    {
+      when: ({ clause, rest }) => clause.verb === 'toss' && !/^in\b/i.test(rest),
+      then: ({ rest }) => (/\bin\b/i.test(rest) ? 'coat' : 'toss'),
+    },
+  ],
+  // batter and dough are shared into tins, not served
+  'share-out': [
+    {
+      when: ({ rest, tools }) => /\b(?:batter|dough|mixture|mix|filling)\b/i.test(rest) || tools.some((t) => TINS.has(t.id)),
+      then: ({ rest }) => (/\bdough\b/i.test(rest) ? 'divide' : 'spoon'),
+    },
+  ],
+  // turned with no heat under it, it is only moved about in its sauce
+  'turn-over': [{ when: ({ state }) => state.hob === null && state.inOven === null && !state.hotFood, then: 'toss' }],
+  cover: [{ when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' }],
+  soak: [{ when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' }],
+  toast: [{ when: ({ tools }) => tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'), then: 'fry' }],
+  measure: [{ when: ({ clause, rest }) => clause.verb === 'fill' && !/\b(?:cup|spoon|measure|jug)\b/i.test(rest), then: 'stuff' }],
+};
+
+const WITH_LIQUID = /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|liquid)\b/iu;
+
+// By the verb itself, whatever the lexicon makes of it.
+const BY_VERB: Record<string, Rule[]> = {
+  put: [
+    { when: ({ about }) => about.has('lid'), then: 'cover' },
+    { when: isPanOverHeat, then: 'heat-pan' },
+  ],
+  place: [{ when: isPanOverHeat, then: 'heat-pan' }],
+  set: [{ when: isPanOverHeat, then: 'heat-pan' }],
+  // "stand the apples in a dish": they are put there
+  stand: [{ when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' }],
+  fill: [{ when: ({ rest }) => /\bwith\s+(?:[\p{L}]+\s+)?water\b/iu.test(rest), then: 'fill-pan' }],
+};
+
+/** "Place the pan over a high heat": the pan is heated, not put in. */
+function isPanOverHeat(here: Here): boolean {
+  return here.mentions.length === 0 && hasCookware(here) && /\b(?:over|on)\b.{0,24}\b(?:heat|hob|ring|stove|burner)\b/i.test(here.rest);
+}
+
+/** The technique that `found`, the lexicon's choice for the verb, turns out to be; null stays null unless the verb alone decides. */
+export function techniqueHere(found: Technique | null, here: Here): Technique | null {
+  const holds = (rule: Rule) => rule.when(here);
+  const rule = BY_VERB[here.clause.verb ?? '']?.find(holds) ?? (found ? BY_TECHNIQUE[found.id]?.find(holds) : undefined);
+  if (rule) return techniqueById(typeof rule.then === 'string' ? rule.then : rule.then(here))!;
+  if (found && here.clause.verb === 'cut' && here.about.has('scissors') && CUTTING.has(kindOf(found.id))) return techniqueById('snip')!;
+  return found;
+}
