@@ -256,6 +256,14 @@ export function trailingAmount(text: string, draft: Ingredient): string {
   const m = /^(\p{L}[\p{L}\s'’-]{1,60}?)(?:\s+x\s*|[\s,:-]+)((?:\d|half\b)[^,]{0,30})((?:,\s.*)?)$/iu.exec(text);
   if (!m) return text;
   const amount = readAmount(m[2]!.trim());
+  // "chickpeas 400 g tin"
+  const holder = amount?.unit ? readUnit(amount.rest) : null;
+  if (amount && holder && isHolder(holder.unit) && holder.length === amount.rest.length) {
+    draft.min = draft.max = '1';
+    draft.unit = holder.unit;
+    draft.pack = { quantity: amount.quantity, unit: amount.unit! };
+    return m[1]! + m[3]!;
+  }
   if (!amount || (amount.rest && !new RegExp(`^(?:${SIZE_WORDS})$`, 'i').test(amount.rest))) return text;
   draft.min = draft.max = amount.quantity;
   draft.unit = amount.unit;

@@ -137,6 +137,9 @@ function ingredientScore(line: string): number {
     return 2;
   if (/^(?:a |some )?(?:pinch|handful|dash|splash|drizzle|bunch|knob)\b|\bto taste\b/i.test(text)) return 2;
   if (number && !number.ok) return 2;
+  // "olive oil 1 tbsp", "onion 1, finely chopped": the amount stands behind
+  const behind = /^(\p{L}[\p{L}' -]{2,40}?)\s+\d[\d\s./]*\s?\p{L}{0,10}(?:\s\p{L}{2,8})?(?:,.*)?$/u.exec(text);
+  if (behind && findFood(behind[1]!) && !startsWithVerb(text)) return 2.5;
   return findFood(text) && words <= 5 && !/[.!?]$/.test(text) ? 1 : 0;
 }
 
@@ -434,7 +437,10 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
     const forTwo = /\bfor\s+(one|two|three|four|five|six|eight|ten|\d{1,2})(?:\s+(?:people|persons))?$/i.exec(text);
     if (servings) draft.recipe.servings ??= servings.number;
     else if (forTwo) draft.recipe.servings ??= servingsOf(`serves ${forTwo[1]}`)?.number ?? null;
-    draft.recipe.title = (servings ? behind[1]! : text)
+    // "Chickpea soup | 30 minutes | 4 servings"
+    const [name = '', ...said] = text.split(/\s+[|•·]\s+/);
+    for (const part of said) draft.recipe.servings ??= servingsOf(part)?.number ?? null;
+    draft.recipe.title = (servings ? behind[1]! : said.length > 0 ? name : text)
       .replace(/^(?:recipe|title|name)\s*[:-]\s*/i, '')
       .replace(/^[\p{So}\p{Extended_Pictographic}\ufe0f\s]+|[\p{So}\p{Extended_Pictographic}\ufe0f\s]+$/gu, '')
       .replace(/[:*_#–—-]+\s*$/, '')

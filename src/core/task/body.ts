@@ -8,6 +8,7 @@ import { clausesOf } from './clauses';
 import { useOf, type Draft } from './draft';
 import { minutesOfText } from '../amount/minutes';
 import { namesOf, type Mention } from './mentions';
+import type { Hazard } from '../technique/model';
 import type { Kitchen } from './model';
 import { nameOf } from './ready';
 import { type Located, type State, PUTTING, JOINING, HOB, CUTTING, isContainer } from './state';
@@ -36,6 +37,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     readied: new Set(),
     placed: new Map(),
     container: null,
+    prepared: null,
     hob: null,
     oven: false,
     inOven: null,
@@ -65,13 +67,19 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
 
 function takeClause(state: State, c: Located): void {
   if (!c.verb) return takeUnknown(state, c);
+  if (!c.technique && CAUTION.test(`${c.verb} ${c.rest}`)) return takeUnknown(state, { ...c, rest: `${c.verb} ${c.rest}` });
   const id = kindOf(c.technique?.id) || null;
-  const container = CONTAINED.has(id ?? '') ? containerOf(state, c) : null;
+  const container = CONTAINED.has(id ?? '') && c.technique?.id !== 'squeeze-out' ? containerOf(state, c) : null;
   if (state.line !== c.line) state.lineObjects = [];
   state.line = c.line;
   if (id && /\bboiling\s+water\b/i.test(c.rest) && !HOB.has(id) && !state.explicit.has('kettle')) boilKettle(state, c);
   if (c.technique?.id === 'grease' && c.tools.some((t) => t.id === 'slow-cooker')) state.container = 'slow-cooker';
   if (['dust', 'flour-surface'].includes(c.technique?.id ?? '') && c.mentions.length > 0) return dustWith(state, c);
+  if (CUTTING.has(id ?? '') && c.mentions.length === 0 && /^(?:everything|them all|all of them)\b/i.test(c.rest))
+    c = {
+      ...c,
+      mentions: state.lineObjects.map((ingredient): Mention => ({ ingredient, at: 0, end: 0, quantity: null, unit: null, part: 'all' })),
+    };
   if (c.technique?.id === 'grease' && c.mentions.length === 0) c = { ...c, mentions: greasing(state) };
   if (c.technique?.id === 'season' && c.mentions.length === 0) c = { ...c, mentions: seasoning(state) };
   if (id && PUTTING.has(id)) c = withPronoun(state, c);
@@ -102,6 +110,8 @@ function takeClause(state: State, c: Located): void {
   if (aside) for (const i of c.mentions.length ? c.mentions.map((m) => m.ingredient) : state.objectUses) state.placed.set(i, container);
   if (aside) return say(state, c, { text: wording(state, c), into: container });
   if (id === 'blend' && !container && ![...state.placed.values()].includes(state.container ?? '')) state.container = 'blender';
+  const from = state.container;
+  if (id === 'blend' && !container && ![...state.placed.values()].includes(state.container ?? '')) state.container = 'blender';
   // what is strained or tipped over takes its raw egg along
   if (
     container &&
@@ -112,10 +122,29 @@ function takeClause(state: State, c: Located): void {
     const raw = state.rawIn.get(state.container);
     if (raw) state.rawIn.set(container, new Set([...(state.rawIn.get(container) ?? []), ...raw]));
   }
+  // what is laid on foil or paper is in no pan
+  const sheet =
+    PUTTING.has(id ?? '') &&
+    !container &&
+    /\bon(?:to)?\s+(?:an?\s+)?(?:(?:large\s+)?(?:sheet|piece|square)s?\s+of\s+)?(?:foil|baking paper|baking parchment|parchment|greaseproof paper)\b/i.test(
+      c.rest,
+    );
+  if (sheet || (c.verb === 'unroll' && !container)) state.container = 'board';
+  // biscuits and dumplings go where paper lies ready for them
+  const made = PUTTING.has(id ?? '') && c.mentions.length === 0 && ['board', null].includes(state.container);
+  if (made && !container && !sheet && state.prepared) state.container = state.prepared;
+  // a bag is for shaking and crushing: what is stirred in is stirred into the bowl or cup before it
+  if (JOINING.has(id ?? '') && !container && state.container === 'bag' && /^in\b/i.test(c.rest))
+    state.container = [...state.placed.values()].reverse().find((at) => at !== 'bag') ?? 'bag';
+  if (['grease', 'line'].includes(c.technique?.id ?? '')) state.prepared = c.tools.find((t) => isContainer(t.id))?.id ?? state.prepared;
   if (c.technique?.id === 'drain-on-paper') state.container = 'plate';
   else if (container) state.container = container;
   else if (there.length > 0 && id && CONTAINED.has(id)) state.container = there.at(-1)!;
   else if (id && (PUTTING.has(id) || JOINING.has(id)) && !state.container && c.tools.length === 0) state.container = mixingBowl(state);
+  // what is strained or tipped over takes its raw egg along
+  const tipped = c.technique?.id === 'strain' || (id === 'pour' && c.mentions.every((m) => state.placed.has(m.ingredient)));
+  const carried = tipped && from !== state.container ? state.rawIn.get(from ?? '') : undefined;
+  if (carried && state.container) state.rawIn.set(state.container, new Set([...(state.rawIn.get(state.container) ?? []), ...carried]));
   // eggs and cream that are beaten together are not beaten in the pan with the leeks
   const together = kindOf(id) === 'mix' && c.first && c.mentions.length > 1 && (/\btogether\b/i.test(c.rest) || c.verb === 'whisk');
   const apart =
@@ -128,7 +157,8 @@ function takeClause(state: State, c: Located): void {
   if (apart && full && c.mentions.every((m) => !state.placed.has(m.ingredient))) state.container = mixingBowl(state);
   // a new mixture is not made on a tray; what lies on it may be turned about there
   const onSurface = MIXING_SURFACE.has(state.container ?? '') && state.container !== state.hob;
-  if (id && JOINING.has(id) && !container && onSurface && !(full && c.mentions.length === 0)) state.container = mixingBowl(state);
+  if (id && JOINING.has(id) && !container && onSurface && !(full && (c.mentions.length === 0 || /^in\b/i.test(c.rest))))
+    state.container = mixingBowl(state);
   if (/\bthem\b/i.test(c.rest) && c.mentions.length === 0 && state.lineObjects.length > 1 && id && PUTTING.has(id))
     return putThem(state, c, state.lineObjects);
   const target = (m: Mention) => isTarget(c, m) && (PUTTING.has(id ?? '') || state.placed.has(m.ingredient));
@@ -184,6 +214,8 @@ function takeClause(state: State, c: Located): void {
         : id && CUTTING.has(id) && id !== 'tear' && id !== 'peel-by-hand'
           ? 'board'
           : null;
+  if (id === 'shape' && state.container === 'board')
+    state.rawIn.set('board', new Set([...(state.rawIn.get('board') ?? []), ...rawOf(state, c.mentions)]));
   say(state, c, { text: wording(state, c), into: where });
   remember(state, c);
 }
@@ -292,7 +324,12 @@ const CAUTION =
 function takeUnknown(state: State, c: Located): void {
   const before = state.steps.at(-1);
   if (before && CAUTION.test(c.rest)) {
-    state.steps[state.steps.length - 1] = { ...before, cues: [...(before.cues ?? []), { sense: 'sight', text: c.rest.trim() }] };
+    const hot: Hazard[] = /\bsteam\b/i.test(c.rest) ? ['hot', 'steam'] : /\bhot\b/i.test(c.rest) ? ['hot'] : [];
+    state.steps[state.steps.length - 1] = {
+      ...before,
+      cues: [...(before.cues ?? []), { sense: 'sight', text: c.rest.trim() }],
+      hazards: [...(before.hazards ?? []), ...hot],
+    };
     return;
   }
   // A sentence with no action known to us still stands as a step: a person mends it, nothing is dropped.
@@ -406,6 +443,8 @@ function bake(state: State, c: Located): void {
   // batter that went in comes out as something else
   if (/\b(?:batter|mixture|mix|dough|tops?)\b|^an?\s/i.test(state.object ?? '')) state.object = null;
   state.rawIn.clear();
+  // foil parcels are laid out on the board
+  for (const [i, at] of state.placed) if (at === container || at === 'board') state.cooked.add(i);
   state.steps.push({
     text: `Take ${name} ${grill ? 'from under the grill' : `out of the ${airFryer ? 'air fryer' : 'oven'}`} and put it on a stand.`,
     technique: 'take-out-oven',

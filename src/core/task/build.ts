@@ -66,6 +66,8 @@ const OVEN_MINUTES = 15;
 const OVEN_LEAST_MINUTES = 10;
 /** Before dough rises or food chills for longer than this, the oven is not on yet. */
 const LONG_WAIT = 25;
+/** An oven is not left on for longer than this before it is used. */
+const LONGEST_ON = 60;
 
 const minutesOf = (d: Draft) =>
   (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * LEARNER_TIME_FACTOR + (d.minutes?.waiting ?? 0);
@@ -101,11 +103,14 @@ function ovenInTime(body: Draft[]): Draft[] {
   let minutes = 0;
   let at = bake;
   while (at > on + 1 && minutes < OVEN_MINUTES) {
+    const d = body[at - 1]!;
+    // not on all night
+    if ((d.minutes?.waiting ?? 0) > LONGEST_ON) break;
     at--;
-    const d = body[at]!;
     minutes += minutesOf(d);
   }
-  return [...body.slice(0, on), ...body.slice(on + 1, at), body[on]!, ...body.slice(at)];
+  const late = [...body.slice(0, on), ...body.slice(on + 1, at), body[on]!, ...body.slice(at)];
+  return waitForOven(late, at - 1, bake);
 }
 
 const ON_HOB = (d: Draft) => d.tools?.includes('hob') === true;

@@ -60,7 +60,7 @@ const ADVERBS = new Set([
   'repeatedly',
 ]);
 const OPENER =
-  /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|the next day)\b[\s,:]*)+/i;
+  /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|(?:the )?(?:next day|night before|day before|evening before))\b[\s,:]*)+/i;
 const CONDITION = /^(?:while|when|once|as soon as|after|before|if|as)\b/i;
 const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top of)\b/i;
 
@@ -276,7 +276,8 @@ export function clausesOf(instruction: string): Clause[] {
 function withStates(clauses: Clause[]): Clause[] {
   return clauses.reduce<Clause[]>((all, clause) => {
     const last = all.at(-1);
-    if (clause.verb === 'set' && !clause.rest && last?.until) all[all.length - 1] = { ...last, until: `${last.until} and set` };
+    if (clause.verb === 'set' && last?.until && /^(?:in the (?:middle|centre|center))?$/i.test(clause.rest))
+      all[all.length - 1] = { ...last, until: `${last.until} and set${clause.rest ? ` ${clause.rest}` : ''}` };
     else all.push(clause);
     return all;
   }, []);

@@ -51,6 +51,7 @@ export function containerOf(state: State, c: Located): string | null {
   const same = [state.container, state.hob, ...[...state.placed.values()].reverse()].find(
     (held) => held !== null && held !== named.id && GENERIC[named.id]?.includes(family(held)),
   );
+  if (/\b(?:prepared|greased|lined|buttered|oiled)\s+(?:\p{L}+\s+)?$/u.test(before) && state.prepared) return state.prepared;
   return /\bthe\s+$|\bsame\s+$/.test(before) && same ? same : named.id;
 }
 

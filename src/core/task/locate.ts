@@ -101,6 +101,12 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     if (fat >= 0 && !mentions.some((m) => m.ingredient === fat))
       mentions.push({ ingredient: fat, at: rest.length, end: rest.length, quantity: null, unit: null, part: 'all' });
   }
+  // "everything else": what is not in yet
+  if (/\b(?:everything else|(?:rest of the|remaining|other) ingredients)\b/i.test(rest))
+    state.recipe.ingredients.forEach((_, ingredient) => {
+      if (!state.placed.has(ingredient) && !mentions.some((m) => m.ingredient === ingredient))
+        mentions.push({ ingredient, at: 0, end: 0, quantity: null, unit: null, part: 'all' });
+    });
   const said = `${rest} ${clause.lead ?? ''}`;
   const tools = findTools(said)
     .filter((t) => !mentions.some((m) => t.at < m.end && t.at + t.length > m.at && /tin|can|dish|pot|box|carton|tub/.test(t.tool.name)))

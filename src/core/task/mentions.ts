@@ -322,6 +322,8 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     if (known.ids.has(food.id) || MADE_HERE.has(food.category) || MADE_FOODS.has(food.id)) continue;
     if (MADE_OF_FLOUR.has(food.category) && known.categories.has('flour')) continue;
     if (known.words.has(name.at(-1)!) || name.every((w) => known.words.has(w))) continue;
+    // what lies in the packet
+    if (/^(?:sachet|packet)$/.test(words[i + 1] ?? '')) continue;
     if (/^(?:juice|zest|rind|wedge|slice)$/.test(name.at(-1)!) && known.words.has(name[0]!)) continue;
     const general = size === 1;
     if (general && [food.category, ...(COVERED_BY[food.category] ?? [])].some((c) => known.categories.has(c) && COVERED_BY[food.category]))

@@ -40,6 +40,8 @@ export type State = {
   calls: ReadonlyMap<string, string>;
   /** Container in use, and on which ring it stands. */
   container: string | null;
+  /** What was greased or lined, and waits to be filled. */
+  prepared: string | null;
   hob: string | null;
   oven: boolean;
   inOven: string | null;

@@ -50,7 +50,8 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   if (worksDough(state, kindOf(technique?.id), into)) raw.push('raw-flour');
   if (/\bboiling\s+water\b/i.test(c.rest)) raw.push('hot', 'steam');
   const held = (into ? state.rawIn.get(into) : undefined) ?? new Set<Hazard>();
-  if (HANDLES.has(kindOf(technique?.id))) for (const hazard of held) if (!raw.includes(hazard)) raw.push(hazard);
+  const cutsOn = CUTTING.has(kindOf(technique?.id)) && mentions.length === 0;
+  if (HANDLES.has(kindOf(technique?.id)) || cutsOn) for (const hazard of held) if (!raw.includes(hazard)) raw.push(hazard);
   const hotItem = mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
   const choking =
     CUTTING.has(kindOf(technique?.id)) && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);

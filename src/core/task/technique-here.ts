@@ -43,7 +43,12 @@ function isFoodHeated(here: Here): boolean {
 const BY_TECHNIQUE: Record<string, Rule[]> = {
   'preheat-oven': [{ when: ({ mentions }) => mentions.length > 0, then: 'bake' }],
   // "beat the eggs in a cup" works nothing in
-  mix: [{ when: ({ clause, rest }) => clause.verb === 'beat' && !/^in\b/i.test(rest), then: 'beat' }],
+  mix: [
+    {
+      when: ({ clause, rest }) => /^(?:beat|whisk)$/.test(clause.verb ?? '') && !/^(?:it\s+|them\s+)?in\b/i.test(rest),
+      then: ({ clause }) => clause.verb!,
+    },
+  ],
   // only what is in an oven comes out of it
   'take-out-oven': [
     {
@@ -112,6 +117,9 @@ const WITH_LIQUID = /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|li
 
 // By the verb itself, whatever the lexicon makes of it.
 const BY_VERB: Record<string, Rule[]> = {
+  butter: [{ when: hasContainer, then: 'grease' }],
+  // meat out of its skin
+  squeeze: [{ when: ({ rest, about }) => /^out\b/i.test(rest) && !about.has('citrus') && !/juice/i.test(rest), then: 'lift-out' }],
   put: [
     { when: ({ about }) => about.has('lid'), then: 'cover' },
     { when: isPanOverHeat, then: 'heat-pan' },

@@ -105,6 +105,8 @@ const PLAIN: [RegExp, string][] = [
   ],
   [/\breturn to oven\s+(?=for\b|until\b|\d)/gi, 'bake '],
   [/\b((?:transfer|move|turn out|remove|place|put)\b[^.;]*?\brack)\s+to\s+cool\b/gi, '$1. Cool'],
+  // "pour wet into dry"
+  [/\b(wet|dry)\s+(?:mix(?:ture)?\s+)?into\s+(?:the\s+)?(wet|dry)\b(?!\s+ingredients)/gi, 'the $1 ingredients into the $2 ingredients'],
   // what is said of a thing in passing
   [/,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],
   [/^oven\s+(?:on\s+)?(?:at|to)\b/i, 'heat the oven to'],

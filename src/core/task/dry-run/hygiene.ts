@@ -28,6 +28,7 @@ export function rawFindings({ steps }: TaskAnalysis, shots: readonly Snapshot[])
     if (
       before.hands &&
       own !== before.hands &&
+      !step.hazards.includes(before.hands) &&
       !sameDough &&
       !GOES_ON.has(step.technique ?? '') &&
       steps[i - 1]!.key === handsOf(steps, shots, i)

@@ -222,7 +222,7 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'no shell left', feel: 'nothing hard' },
     minutes: { active: 2, waiting: 0 },
   }),
-  variant(prick, 'score', 'score with a knife', 'score|slash|cut a cross|make slits|make a slit|cut slits', {
+  variant(prick, 'score', 'score with a knife', 'score|slit|slash|cut a cross|make slits|make a slit|cut slits', {
     tools: ['knife', 'board'],
     hazards: ['sharp'],
     supervision: 'within-reach',
@@ -323,12 +323,18 @@ export const VARIANTS_PREPARE = [
     small: ['Hold {place} at a slant.', 'Push the spatula along the side.', 'Wipe the spatula on the rim.'],
     cues: { see: 'the sides are clean' },
   }),
-  variant(add, 'reserve', 'keep some for later', 'reserve|set aside|save|keep aside|put aside|put to one side', {
-    tools: ['small-bowl'],
-    small: ['Put {thing} in a small bowl.', 'Put the bowl to the side.', 'Remember: it is for later.'],
-    demands: ['memory'],
-    cues: { see: 'a small bowl stands to the side' },
-  }),
+  variant(
+    add,
+    'reserve',
+    'keep some for later',
+    'reserve|set aside|save|keep aside|put aside|put to one side|keep handful|keep some|keep few|keep back',
+    {
+      tools: ['small-bowl'],
+      small: ['Put {thing} in a small bowl.', 'Put the bowl to the side.', 'Remember: it is for later.'],
+      demands: ['memory'],
+      cues: { see: 'a small bowl stands to the side' },
+    },
+  ),
   variant(spoon, 'stuff', 'fill or stuff', 'stuff|stuff with', {
     small: ['Hold {thing} open.', 'Fill the spoon.', 'Push the filling in.', 'Stop when it is full.'],
     cues: { see: 'full, nothing falls out' },
@@ -405,7 +411,7 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'nothing looks out' },
     minutes: { active: 1, waiting: 0 },
   }),
-  variant(shape, 'roll-up', 'roll up', 'roll up|roll tightly|roll it up', {
+  variant(shape, 'roll-up', 'roll up', 'roll up|roll tightly|roll it up|roll over', {
     small: ['Put your hands on the near edge.', 'Fold it over the filling.', 'Roll it away from you.', 'Put the end underneath.'],
     cues: { see: 'a tight roll, the end is below' },
     minutes: { active: 1, waiting: 0 },
@@ -421,11 +427,17 @@ export const VARIANTS_PREPARE = [
       minutes: { active: 0.5, waiting: 0 },
     },
   ),
-  variant(shape, 'seal', 'press the edges together', 'seal|crimp|pinch|pinch together|press edges|press together', {
-    small: ['Wet the edge with a finger.', 'Put the edges together.', 'Press all round with a fork.'],
-    cues: { see: 'no gap all round', feel: 'it does not open' },
-    minutes: { active: 1, waiting: 0 },
-  }),
+  variant(
+    shape,
+    'seal',
+    'press the edges together',
+    'seal|crimp|pinch|pinch together|press edges|press together|press to seal|pinch to seal',
+    {
+      small: ['Wet the edge with a finger.', 'Put the edges together.', 'Press all round with a fork.'],
+      cues: { see: 'no gap all round', feel: 'it does not open' },
+      minutes: { active: 1, waiting: 0 },
+    },
+  ),
   variant(knead, 'knock-back', 'knock back', 'knock back|punch down|knock down', {
     small: ['Press your fist into the middle.', 'Fold the edges in.', 'Turn it over.'],
     cues: { see: 'flat again', hear: 'air comes out' },
@@ -453,7 +465,7 @@ export const VARIANTS_PREPARE = [
     small: ['Put the sieve over a bowl.', 'Pour {thing} in slowly.', 'Press with a spoon.', 'Keep what is wanted.'],
     cues: { see: 'no more drips' },
   }),
-  variant(drain, 'squeeze-out', 'squeeze the water out', 'squeeze out|squeeze dry|press out|press between', {
+  variant(drain, 'squeeze-out', 'squeeze the water out', 'squeeze out|squeeze dry|press out|press between|press under', {
     tools: ['sieve'],
     demands: ['strong-grip', 'wet-sticky'],
     small: ['Put {thing} in the sieve.', 'Press down with a spoon.', 'Stop when no water comes.'],
