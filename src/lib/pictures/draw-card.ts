@@ -254,6 +254,13 @@ export function spriteFor(pictures: readonly string[]): string {
 }
 
 /**
+ * A picture that needs no sprite: its drawings stand in it. For a picture that comes and goes, since a change of a page's sprite redraws all its pictures.
+ */
+export function standalone(picture: string): string {
+  return picture.replace(/<use href="#yr-([\w-]+)"([^>]*)\/>/g, (_all, name: string, rest: string) => `<g${rest}>${body(name)}</g>`);
+}
+
+/**
  * The picture of a card, as the inside of an SVG of WIDTH x HEIGHT that refers to drawings of `spriteFor`. A step with no known technique shows its things side by side.
  * Text in it is the amount, the time and the temperature; the step's words stand beside it, not in it.
  */

@@ -1,9 +1,8 @@
 <script lang="ts">
   import { invalidate } from '$app/navigation';
   import { describeCard, LEARNER_TIME_FACTOR, routineState, taughtToday, type Chaining, type Finding, type Grain, type Step } from '$core';
-  import { drawCard } from '$lib/pictures/draw-card';
+  import { drawCard, standalone } from '$lib/pictures/draw-card';
   import Counter from '$lib/ui/Counter.svelte';
-  import Hazards from '$lib/ui/Hazards.svelte';
   import Keys from '$lib/ui/Keys.svelte';
   import { isTyping, takeFocus } from '$lib/ui/keys';
   import Picture from '$lib/ui/Picture.svelte';
@@ -11,16 +10,17 @@
   import SaveState from '$lib/ui/SaveState.svelte';
   import Sprite from '$lib/ui/Sprite.svelte';
   import { TaskEditor } from '$lib/ui/task-editor.svelte';
-  import { PHASE_NAMES, showMinutes, SUPERVISION_NAMES } from '$lib/ui/words';
+  import { PHASE_NAMES, showMinutes } from '$lib/ui/words';
   import Findings from './Findings.svelte';
   import Publish from './Publish.svelte';
   import Routines from './Routines.svelte';
   import StepDetails from './StepDetails.svelte';
+  import StepRow from './StepRow.svelte';
   import TaughtToday from './TaughtToday.svelte';
   import Words from './Words.svelte';
   import { onMount, tick } from 'svelte';
   import { MediaQuery } from 'svelte/reactivity';
-  import { dragHandle, dragHandleZone, type DndEvent } from 'svelte-dnd-action';
+  import { dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 
   let { data, form } = $props();
   // the page starts from what was loaded and then is the master
@@ -71,9 +71,19 @@
     preview = null;
   }
   const shown = (step: Step) => (preview?.step.key === step.key ? preview.step : step);
+  const pictureShown = (step: Step) => (preview?.step.key === step.key ? standalone(pictureOf(preview.step)) : pictureOf(step));
   const pictures = $derived(editor.steps.map(pictureOf));
   const found = $derived(editor.findings);
-  const findings = $derived(preview?.findings ?? found);
+  // What the words in the field would change stands under them: a list above that grows would push the field away.
+  const same = (a: Finding, b: Finding) => a.code === b.code && a.about === b.about && a.stepKey === b.stepKey;
+  const would = $derived(
+    preview
+      ? {
+          bring: preview.findings.filter((f) => !found.some((g) => same(f, g))).map((f) => f.message),
+          mend: found.filter((f) => !preview!.findings.some((g) => same(f, g))).map((f) => f.about),
+        }
+      : null,
+  );
   const matches = $derived.by(() => {
     const words = finding.trim().toLowerCase();
     return words ? editor.steps.filter((s) => s.text.toLowerCase().includes(words)) : [];
@@ -84,10 +94,10 @@
   const offers = $derived(
     data.routines.filter((r) => data.draft.routines[r.id] !== r.revision && routineState(editor.steps, r) === 'differs').length,
   );
-  const findingsOf = $derived(
-    findings.reduce(
-      (all, f) => (f.stepKey ? all.set(f.stepKey, [...(all.get(f.stepKey) ?? []), f.about]) : all),
-      new Map<string, string[]>(),
+  const lookAt = $derived(
+    found.reduce(
+      (all, f) => (f.stepKey ? all.set(f.stepKey, [all.get(f.stepKey), f.about].filter(Boolean).join(', ')) : all),
+      new Map<string, string>(),
     ),
   );
   const minutes = $derived(editor.steps.reduce((sum, s) => sum + s.minutes.active, 0));
@@ -116,6 +126,11 @@
     editing = null;
     endPreview();
     editor.reword(key, text);
+    void focusRow(key);
+  }
+  function leave(key: string) {
+    editing = null;
+    endPreview();
     void focusRow(key);
   }
   function startAdding(after: string | null) {
@@ -253,7 +268,7 @@
 </script>
 
 <svelte:window {onkeydown} />
-<Sprite pictures={preview ? [...pictures, pictureOf(preview.step)] : pictures} />
+<Sprite {pictures} />
 
 <div class="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
   <p>
@@ -375,7 +390,7 @@
 
 {#if editor.steps.length > 0}
   <Findings
-    {findings}
+    findings={found}
     recipeId={data.recipe.id}
     onmend={mend}
     onmendall={() => {
@@ -397,72 +412,27 @@
   >
     {#each items as item, i (item.id)}
       {@const step = item.step}
-      {@const faults = findingsOf.get(step.key) ?? []}
       <li class="border-b border-line">
         {#if i === 0 || items[i - 1]?.step.phase !== step.phase}
           <h2 class="border-b-[3px] border-ink pt-4 pb-1 text-base!">{PHASE_NAMES[step.phase]}</h2>
         {/if}
-        <div
-          class="grid grid-cols-[1.75rem_4.5rem_1fr] items-center gap-x-3 {editor.selected === step.key
-            ? 'bg-sheet shadow-[inset_5px_0_0_var(--act)]'
-            : ''}"
-        >
-          <!-- no button element: a drag that starts on a form control is not taken for one -->
-          <div
-            role="button"
-            tabindex="0"
-            use:dragHandle
-            class="flex h-full min-h-11 cursor-grab items-center justify-end text-sm text-muted tabular-nums"
-            aria-label="Drag step {i + 1}: {step.text}"
-          >
-            {i + 1}
-          </div>
-          <Picture svg={pictureOf(shown(step))} class="w-[4.5rem]" />
-          {#if editing === step.key}
-            <textarea
-              class="field my-1"
-              rows="2"
-              maxlength="300"
-              dir="auto"
-              aria-label="Words of step {i + 1}"
-              bind:value={text}
-              {@attach takeFocus}
-              oninput={() => typed(step.key)}
-              onkeydown={(e) => {
-                if (e.key === 'Enter' && !e.shiftKey) {
-                  e.preventDefault();
-                  commit(step.key);
-                } else if (e.key === 'Escape') {
-                  editing = null;
-                  endPreview();
-                  void focusRow(step.key);
-                }
-              }}
-              onblur={() => commit(step.key)}></textarea>
-          {:else}
-            <button
-              type="button"
-              id="step-{step.key}"
-              class="grid min-h-14 w-full grid-cols-1 items-center gap-x-4 px-1 py-1 text-left sm:grid-cols-[1fr_auto]"
-              aria-current={editor.selected === step.key ? 'step' : undefined}
-              onclick={() => select(step.key)}
-              ondblclick={() => edit(step)}
-            >
-              <span dir="auto"
-                >{step.text}{#if step.meanwhile}<span class="block text-sm text-muted">Meanwhile: {step.meanwhile}</span>{/if}</span
-              >
-              <span class="text-sm sm:text-right">
-                <Hazards hazards={step.hazards} />
-                {#if step.supervision !== 'none'}<span class="block text-muted">{SUPERVISION_NAMES[step.supervision]}</span>{/if}
-                {#if taught && TAUGHT[taught.get(step.key)!]}<span
-                    class="block {taught.get(step.key) === 'taught' ? 'font-bold' : 'text-muted'}">{TAUGHT[taught.get(step.key)!]}</span
-                  >{/if}
-                {#if matches.includes(step)}<span class="block font-semibold">found</span>{/if}
-                {#if faults.length > 0}<span class="block font-semibold">look: {faults.join(', ')}</span>{/if}
-              </span>
-            </button>
-          {/if}
-        </div>
+        <StepRow
+          {step}
+          number={i + 1}
+          picture={pictureShown(step)}
+          selected={editor.selected === step.key}
+          editing={editing === step.key}
+          would={editing === step.key ? would : null}
+          bind:text
+          look={lookAt.get(step.key) ?? ''}
+          taught={taught && { words: TAUGHT[taught.get(step.key)!], today: taught.get(step.key) === 'taught' }}
+          found={matches.includes(step)}
+          onselect={() => select(step.key)}
+          onedit={() => edit(step)}
+          ontyped={() => typed(step.key)}
+          oncommit={() => commit(step.key)}
+          onleave={() => leave(step.key)}
+        />
         {#if chosen && !wide.current && editor.selected === step.key}
           <div class="bg-sheet px-2 pb-3">
             <StepDetails
@@ -512,7 +482,7 @@
     aria-label="The chosen step"
   >
     {#if wide.current && editor.current}
-      <Picture svg={pictureOf(shown(editor.current))} class="w-full" />
+      <Picture svg={pictureShown(editor.current)} class="w-full" />
       <p class="mt-2 text-xl font-bold" dir="auto">{shown(editor.current).text}</p>
       <StepDetails
         step={shown(editor.current)}

@@ -1,0 +1,107 @@
+<!-- One row of the list of steps: its picture, and its words with what is said of it. A component of its own, so that a change of one step redraws one row. -->
+<script lang="ts">
+  import type { Step } from '$core';
+  import Hazards from '$lib/ui/Hazards.svelte';
+  import { takeFocus } from '$lib/ui/keys';
+  import Picture from '$lib/ui/Picture.svelte';
+  import { SUPERVISION_NAMES } from '$lib/ui/words';
+  import { dragHandle } from 'svelte-dnd-action';
+
+  type Props = {
+    step: Step;
+    number: number;
+    picture: string;
+    selected: boolean;
+    editing: boolean;
+    /** Words in the field, while they are changed. */
+    text: string;
+    /** What the words in the field would bring to the dry run, and what they would mend. */
+    would: { bring: string[]; mend: string[] } | null;
+    /** What a dry run found here. */
+    look: string;
+    taught: { words: string; today: boolean } | null;
+    found: boolean;
+    onselect: () => void;
+    onedit: () => void;
+    ontyped: () => void;
+    oncommit: () => void;
+    onleave: () => void;
+  };
+  let {
+    step,
+    number,
+    picture,
+    selected,
+    editing,
+    text = $bindable(),
+    would,
+    look,
+    taught,
+    found,
+    onselect,
+    onedit,
+    ontyped,
+    oncommit,
+    onleave,
+  }: Props = $props();
+
+  function onkeydown(event: KeyboardEvent) {
+    if (event.key === 'Enter' && !event.shiftKey) {
+      event.preventDefault();
+      oncommit();
+    } else if (event.key === 'Escape') onleave();
+  }
+</script>
+
+<div class="grid grid-cols-[1.75rem_4.5rem_1fr] items-center gap-x-3 {selected ? 'bg-sheet shadow-[inset_5px_0_0_var(--act)]' : ''}">
+  <!-- no button element: a drag that starts on a form control is not taken for one -->
+  <div
+    role="button"
+    tabindex="0"
+    use:dragHandle
+    class="flex h-full min-h-11 cursor-grab items-center justify-end text-sm text-muted tabular-nums"
+    aria-label="Drag step {number}: {step.text}"
+  >
+    {number}
+  </div>
+  <Picture svg={picture} class="w-[4.5rem]" />
+  {#if editing}
+    <div class="my-1">
+      <textarea
+        class="field"
+        rows="2"
+        maxlength="300"
+        dir="auto"
+        aria-label="Words of step {number}"
+        bind:value={text}
+        {@attach takeFocus}
+        oninput={ontyped}
+        {onkeydown}
+        onblur={oncommit}></textarea>
+      <div role="status" class="text-sm">
+        {#each would?.bring ?? [] as message (message)}<p class="font-semibold">Look: {message}</p>{/each}
+        {#if would?.mend.length}<p>Mends: {would.mend.join(', ')}.</p>{/if}
+      </div>
+    </div>
+  {:else}
+    <button
+      type="button"
+      id="step-{step.key}"
+      class="grid min-h-14 w-full grid-cols-1 items-center gap-x-4 px-1 py-1 text-left sm:grid-cols-[1fr_auto]"
+      aria-current={selected ? 'step' : undefined}
+      onclick={onselect}
+      ondblclick={onedit}
+    >
+      <span dir="auto">
+        {step.text}{#if step.meanwhile}<span class="block text-sm text-muted">Meanwhile: {step.meanwhile}</span>{/if}
+      </span>
+      <span class="text-sm sm:text-right">
+        <Hazards hazards={step.hazards} />
+        {#if step.supervision !== 'none'}<span class="block text-muted">{SUPERVISION_NAMES[step.supervision]}</span>{/if}
+        {#if taught?.words}<span class="block {taught.today ? 'font-bold' : 'text-muted'}">{taught.words}</span>{/if}
+        {#if found}<span class="block font-semibold">found</span>{/if}
+        {#if look}<span class="block font-semibold">look: {look}</span>{/if}
+      </span>
+    </button>
+  {/if}
+</div>
