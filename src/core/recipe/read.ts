@@ -26,7 +26,7 @@ const HEADINGS: [Section, RegExp][] = [
   ],
   [
     'method',
-    /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this)$/,
+    /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this)$/,
   ],
   [
     'notes',
@@ -301,9 +301,11 @@ function readLine(draft: Draft, raw: string, line: number): void {
     }
     return place(draft, withRest.rest, line, raw);
   }
-  if (draft.section !== 'method' && TIME.test(text) && text.length < 80 && ingredientScore(text) < 2) {
+  // "Oven 160 °C. Mix the oats ..." says more than a temperature
+  const goesOn = /[.!]\s+\p{Lu}\p{Ll}+\s/u.test(text);
+  if (draft.section !== 'method' && TIME.test(text) && !goesOn && text.length < 80 && ingredientScore(text) < 2) {
     // "Prep 15 min, cook 50 min, serves 4"
-    const serves = /\b(?:serves|makes|servings?)\b.*$/i.exec(text);
+    const serves = /\b(?:serves|makes|yields?|servings?)\b.*$/i.exec(text);
     if (serves) draft.recipe.servings ??= servingsOf(serves[0])?.number ?? null;
     return note(draft, line, raw, 'time');
   }
@@ -393,8 +395,22 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
   }
 }
 
+const EXTRAS =
+  /^(?:optional\s+)?(?:toppings?|garnish(?:es)?|extras?|to (?:serve|garnish|top)|for serving)(?:\s*\(?optional\)?)?\s*:\s+(\S.*)$/i;
+
 /** "2 eggs · 100 g flour · 300 ml milk", and "Icing: 1 cup icing sugar, 1 tbsp lemon juice": several things on one line, with their group or without. */
 function listPlaced(draft: Draft, text: string, line: number, raw: string): boolean {
+  // "Optional toppings: sour cream, sliced onions"
+  const extras = EXTRAS.exec(text)?.[1];
+  if (extras) {
+    const from = draft.recipe.ingredients.length;
+    const group = draft.group;
+    draft.group = /topping/i.test(text) ? 'topping' : group;
+    for (const part of extras.split(/,\s+(?:and\s+)?|;\s+/)) addIngredient(draft, part, line, raw);
+    draft.group = group;
+    if (/optional/i.test(text)) for (const one of draft.recipe.ingredients.slice(from)) one.optional = true;
+    return true;
+  }
   const amounts = (parts: string[]) => parts.filter((p) => readNumber(plainNumbers(p), 0)?.ok).length;
   const bare = /:\s/.test(text) ? [] : listOnOneLine(text);
   if (bare.length > 1 && bare.every(isTool)) {

@@ -39,6 +39,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     container: null,
     prepared: null,
     hob: null,
+    covered: null,
     oven: false,
     inOven: null,
     object: null,
@@ -67,7 +68,8 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
 
 function takeClause(state: State, c: Located): void {
   if (!c.verb) return takeUnknown(state, c);
-  if (!c.technique && CAUTION.test(`${c.verb} ${c.rest}`)) return takeUnknown(state, { ...c, rest: `${c.verb} ${c.rest}` });
+  if (!c.technique && (CAUTION.test(`${c.verb} ${c.rest}`) || ANNOUNCES.test(`${c.verb} ${c.rest}`)))
+    return takeUnknown(state, { ...c, rest: `${c.verb} ${c.rest}` });
   const id = kindOf(c.technique?.id) || null;
   const container = CONTAINED.has(id ?? '') && c.technique?.id !== 'squeeze-out' ? containerOf(state, c) : null;
   if (state.line !== c.line) state.lineObjects = [];
@@ -109,7 +111,6 @@ function takeClause(state: State, c: Located): void {
   const aside = id === 'lift-out' && container !== null && state.hob !== null;
   if (aside) for (const i of c.mentions.length ? c.mentions.map((m) => m.ingredient) : state.objectUses) state.placed.set(i, container);
   if (aside) return say(state, c, { text: wording(state, c), into: container });
-  if (id === 'blend' && !container && ![...state.placed.values()].includes(state.container ?? '')) state.container = 'blender';
   const from = state.container;
   if (id === 'blend' && !container && ![...state.placed.values()].includes(state.container ?? '')) state.container = 'blender';
   // what is strained or tipped over takes its raw egg along
@@ -145,6 +146,21 @@ function takeClause(state: State, c: Located): void {
   const tipped = c.technique?.id === 'strain' || (id === 'pour' && c.mentions.every((m) => state.placed.has(m.ingredient)));
   const carried = tipped && from !== state.container ? state.rawIn.get(from ?? '') : undefined;
   if (carried && state.container) state.rawIn.set(state.container, new Set([...(state.rawIn.get(state.container) ?? []), ...carried]));
+  // "tip them onto the tray", "spread it out on the tray": all that was in the last vessel, or was spoken of, is there now
+  const onto =
+    id === 'pour' &&
+    from !== state.container &&
+    c.mentions.length > 0 &&
+    c.mentions.every((m) => isTarget(c, m) && state.placed.get(m.ingredient) === state.container);
+  const moves = onto || ((PUTTING.has(id ?? '') || id === 'spread') && container !== null && c.mentions.length === 0);
+  if (
+    moves &&
+    state.container &&
+    (onto || !objectPhrase(c.rest) || /^(?:it|them|everything|the (?:\p{L}+ )?(?:mixture|mix|batter|dough|filling))\b/iu.test(c.rest))
+  ) {
+    const carriedOver = [...state.placed].filter(([, at]) => at === from).map(([i]) => i);
+    for (const i of from !== null && carriedOver.length > 0 ? carriedOver : state.objectUses) state.placed.set(i, state.container);
+  }
   // eggs and cream that are beaten together are not beaten in the pan with the leeks
   const together = kindOf(id) === 'mix' && c.first && c.mentions.length > 1 && (/\btogether\b/i.test(c.rest) || c.verb === 'whisk');
   const apart =
@@ -206,6 +222,8 @@ function takeClause(state: State, c: Located): void {
     if (/oven/.test(what)) state.oven = false;
     else state.hob = null;
   }
+  const rests = id === 'wait' && c.mentions.length > 0 ? state.placed.get(c.mentions[0]!.ingredient) : undefined;
+  if (rests) state.container = rests;
   const where =
     c.technique?.id === 'squeeze-out'
       ? null
@@ -217,6 +235,7 @@ function takeClause(state: State, c: Located): void {
   if (id === 'shape' && state.container === 'board')
     state.rawIn.set('board', new Set([...(state.rawIn.get('board') ?? []), ...rawOf(state, c.mentions)]));
   say(state, c, { text: wording(state, c), into: where });
+  if (id === 'cover' && toolById(state.container ?? '')?.kind === 'cookware') state.covered = state.container;
   remember(state, c);
 }
 
@@ -319,10 +338,15 @@ function withPronoun(state: State, c: Located): Located {
 
 /** "Do not overmix", "Careful: hot!": no step, but something to look out for in the one before. */
 const CAUTION =
-  /^(?:do not|don't|never|be careful|careful|take care|watch out|mind|make sure|ensure|avoid|note|remember|keep an eye|(?:it|they|this|these|that|the \p{L}+) (?:will|may|might|can|should|takes?|is|are|shouldn't|won't)|there (?:will|should|may))\b/iu;
+  /^(?:do not|don't|never|be careful|careful|take care|watch out|mind|make sure|ensure|avoid|note|remember|keep an eye|keeps|(?:good|great|nice|lovely|delicious|perfect) (?:with|for|in|on)|goes well|(?:it|they|this|these|that|the \p{L}+) (?:will|may|might|can|should|takes?|is|are|shouldn't|won't)|there (?:will|should|may))\b/iu;
+
+/** "First make the sauce", with how to make it behind: an announcement. */
+const ANNOUNCES =
+  /^(?:make|start with|begin with|prepare) (?:the|your) (?:\p{L}+ )?(?:sauce|filling|dressing|dough|pastry|topping|base|batter|marinade|salad|mixture|icing|crumble|glaze|salsa|dip|stuffing)$/iu;
 
 function takeUnknown(state: State, c: Located): void {
   const before = state.steps.at(-1);
+  if (ANNOUNCES.test(c.rest)) return;
   if (before && CAUTION.test(c.rest)) {
     const hot: Hazard[] = /\bsteam\b/i.test(c.rest) ? ['hot', 'steam'] : /\bhot\b/i.test(c.rest) ? ['hot'] : [];
     state.steps[state.steps.length - 1] = {
@@ -379,6 +403,8 @@ function heatInOven(state: State, c: Located): void {
 }
 
 function bake(state: State, c: Located): void {
+  // no ring stays on under an empty pan
+  if (![...state.placed.values()].includes(state.hob ?? '')) ringOff(state, c);
   const own = c.tools.find((t) => isContainer(t.id))?.id;
   for (const mention of c.mentions) makeReady(state, mention, c, false);
   // what is not in a dish yet goes on a tray, not into the pan that stands about

@@ -424,6 +424,8 @@ function startsAction(after: string, before: string, then: boolean): boolean {
   if (/^(?:side|sides|edges?|ends?|heat|water|mixture|sauce)\b/i.test(tail) && NOUN_VERBS.has(verb) && !then)
     return /^(?:heat)\b/i.test(tail) && verb === 'reduce';
   if (verb === 'reduce' && /^heat\b/i.test(tail)) return true;
+  if (verb === 'let' && /^(?:stand|rest|cool|sit|simmer|cook|boil|rise|prove)\b/i.test(tail)) return true;
+  if (verb === 'season' && alone && hasVerbFirst(before)) return true;
   if (FOOD_VERBS.has(verb))
     return (
       DETERMINER.test(tail) ||

@@ -86,7 +86,8 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     const object = sharedFrom && objectPhrase(sharedFrom.rest);
     const joining = clause.verb && techniqueById(findTechnique([clause.verb], new Set())?.id ?? '');
     // "stir and serve", "cover and simmer": these act on what is at hand
-    if (object && joining && !['cover', 'uncover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer'].includes(joining.id)) rest = object;
+    if (object && joining && !['cover', 'uncover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer', 'season'].includes(joining.id))
+      rest = object;
     else if (object && clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom.rest)) rest = object;
   }
   // "stir in half of it": of what was spoken of last

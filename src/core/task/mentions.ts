@@ -103,7 +103,7 @@ const isWhole = (one: Ingredient, group: string) => {
 };
 
 const GROUP_FOODS: [string, (one: Ingredient) => boolean][] = [
-  ['vegetable', (one) => isWhole(one, 'vegetable') && findFood(one.item)?.id !== 'garlic'],
+  ['vegetable', (one) => isWhole(one, 'vegetable') && findFood(one.item)?.id !== 'garlic' && findFood(one.item)?.category !== 'leaf'],
   ['veg', (one) => isWhole(one, 'vegetable')],
   ['fruit', (one) => isWhole(one, 'fruit')],
   ['herb', (one) => findFood(one.item)?.category === 'herb'],

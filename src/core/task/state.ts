@@ -43,6 +43,8 @@ export type State = {
   /** What was greased or lined, and waits to be filled. */
   prepared: string | null;
   hob: string | null;
+  /** The pan that cooks under its lid: steam comes out when it is opened. */
+  covered: string | null;
   oven: boolean;
   inOven: string | null;
   object: string | null;

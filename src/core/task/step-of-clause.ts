@@ -106,8 +106,18 @@ export function say(state: State, c: Located, own: Partial<Draft> & { text: stri
 }
 
 export function push(state: State, draft: Draft): void {
-  state.steps.push(draft);
+  const kind = kindOf(draft.technique);
+  const opens =
+    state.covered !== null &&
+    (state.hob === state.covered || state.hotFood) &&
+    draft.into === state.covered &&
+    !HOB.has(kind) &&
+    !UNDER_THE_LID.has(kind);
+  if (opens) state.covered = null;
+  state.steps.push(opens ? { ...draft, hazards: [...(draft.hazards ?? []), 'steam'] } : draft);
 }
+
+const UNDER_THE_LID = new Set(['cover', 'wait', 'hob-on', 'turn-heat', 'turn-off', 'cool']);
 
 /** What "it" and "them" will mean in the next action. */
 export function remember(state: State, c: Located): void {
@@ -128,11 +138,13 @@ export function remember(state: State, c: Located): void {
   if (/^in\b/i.test(c.rest) && ['coat', 'dip', 'wrap', 'marinate'].includes(c.technique?.id ?? '')) return;
   const phrase = objectPhrase(c.rest);
   // "shake the basket": what is in it is still spoken of
-  if (phrase && c.mentions.length === 0 && c.tools.some((t) => c.rest.slice(t.at).length <= phrase.length && isContainer(t.id))) return;
+  const start = phrase ? c.rest.indexOf(phrase) : 0;
+  const isVessel = (t: { id: string; at: number }) => isContainer(t.id) && t.at >= start && t.at < start + phrase!.length;
+  if (phrase && c.mentions.length === 0 && c.tools.some(isVessel)) return;
   if (
     phrase &&
-    !/^(?:it|them|everything|each|both|these|each one|a little)\b/i.test(phrase) &&
-    !/^(?:the |your |off the )?(?:heat|oven|lid|hands?|top|sides?|base|bottom|middle|edges?|ends?|tops|roots?|stalks?|stems?|skins?|seeds?|pits?|stones?|fat|crusts?|thumbs?|fingers?|work surface|surface|sticks?)\b/i.test(
+    !/^(?:it|them|everything|each|both|these|each one|a little)\b|\b(?:it|them)\b/i.test(phrase) &&
+    !/^(?:the |your |off the )?(?:heat|oven|lid|hands?|top|sides?|base|bottom|middle|edges?|ends?|tops|roots?|stalks?|stems?|skins?|seeds?|cores?|pits?|stones?|fat|crusts?|thumbs?|fingers?|work surface|surface|sticks?)\b/i.test(
       phrase,
     )
   ) {

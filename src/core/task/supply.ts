@@ -1,7 +1,7 @@
 // Brings an ingredient to its step: rinsed, cut, opened and measured before its first use, and parted where the recipe parts it.
 import { kindOf } from '../technique/lexicon';
 import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
-import { convertUnit, type Unit } from '../amount/units';
+import { convertUnit, kindOfUnit, type Unit } from '../amount/units';
 import { findFood } from '../recipe/food';
 import { useOf, type Draft } from './draft';
 import type { Mention } from './mentions';
@@ -64,7 +64,10 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
   // dry grains are measured before they are rinsed, what is cut to size after it is cut
   // nothing is measured at the table any more
   if (kindOf(c.technique?.id) === 'serve' && state.used.has(index)) worked = true;
-  if (!worked || (kindOf(c.technique?.id) === 'rinse' && findFood(one.item)?.form === 'grain')) {
+  // vegetables are weighed as they are bought, before they are peeled
+  const weighedFirst =
+    worked && kindOf(c.technique?.id) !== 'grate' && CUTTING.has(kindOf(c.technique?.id)) && kindOfUnit(one.unit) === 'mass';
+  if (!worked || weighedFirst || (kindOf(c.technique?.id) === 'rinse' && findFood(one.item)?.form === 'grain')) {
     const amount = amountOf(state, mention);
     if (amount && !measuredAlready(state, index, mention)) {
       if (/\b(?:boiling|hot)\s+water\b/i.test(one.item) && !state.explicit.has('kettle')) {

@@ -34,7 +34,8 @@ const inMicrowave = ({ state }: Here, back: number) => state.steps.slice(-back).
 function isFoodHeated(here: Here): boolean {
   const { mentions, state, rest } = here;
   const isOil = (i: number) => foodOf(here, i)?.category === 'oil';
-  if (mentions.length > 0) return mentions.every((m) => foodOf(here, m.ingredient)?.form === 'liquid' && !isOil(m.ingredient));
+  const isLiquid = (i: number) => ['liquid', 'sticky'].includes(foodOf(here, i)?.form ?? '');
+  if (mentions.length > 0) return mentions.every((m) => isLiquid(m.ingredient)) && !mentions.every((m) => isOil(m.ingredient));
   const inPan = [...state.placed].some(([i, at]) => at === state.container && !isOil(i));
   return inPan && !hasContainer(here) && !/\b(?:oil|butter|fat)\b/i.test(rest);
 }
@@ -49,6 +50,8 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
       then: ({ clause }) => clause.verb!,
     },
   ],
+  // a freezer bag is no freezer
+  freeze: [{ when: ({ rest }) => /\bfreezer bag\b/i.test(rest), then: 'add' }],
   // only what is in an oven comes out of it
   'take-out-oven': [
     {
@@ -95,7 +98,7 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   add: [
     {
       when: ({ clause, rest }) => clause.verb === 'toss' && !/^in\b/i.test(rest),
-      then: ({ rest }) => (/\bin\b/i.test(rest) ? 'coat' : 'toss'),
+      then: ({ rest }) => (/\bin\b.*\b(?:flour|cornflour|crumbs|breadcrumbs|seasoning|spices?|sugar)\b/i.test(rest) ? 'coat' : 'toss'),
     },
   ],
   // batter and dough are shared into tins, not served
@@ -119,7 +122,10 @@ const WITH_LIQUID = /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|li
 const BY_VERB: Record<string, Rule[]> = {
   butter: [{ when: hasContainer, then: 'grease' }],
   // meat out of its skin
-  squeeze: [{ when: ({ rest, about }) => /^out\b/i.test(rest) && !about.has('citrus') && !/juice/i.test(rest), then: 'lift-out' }],
+  squeeze: [
+    { when: ({ rest }) => /^to open\b/i.test(rest), then: 'pull-apart' },
+    { when: ({ rest, about }) => /^out\b/i.test(rest) && !about.has('citrus') && !/juice/i.test(rest), then: 'lift-out' },
+  ],
   put: [
     { when: ({ about }) => about.has('lid'), then: 'cover' },
     { when: isPanOverHeat, then: 'heat-pan' },

@@ -10,7 +10,7 @@ const EACH_SIDE = new RegExp(
 );
 const HALF = 'half-?\\s?way(?:\\s+(?:through|during))?(?:\\s+(?:the\\s+)?(?:cooking|baking|roasting)(?:\\s+time)?)?';
 const HALFWAY = new RegExp(
-  `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME}([^.;]{0,60}?),?\\s+(?:and\\s+)?(flip|turn|toss|shak|stirr|rotat)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+(?:once(?:\\s+${HALF})?|${HALF})`,
+  `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME}([^.;]{0,60}?),?\\s+(?:and\\s+)?(flip|turn|toss|shak|shake|stirr?|rotat)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+(?:once(?:\\s+${HALF})?|${HALF})`,
   'iu',
 );
 const AGAIN: Record<string, string> = { brown: 'cook', sear: 'cook' };
@@ -19,6 +19,8 @@ const DO: Record<string, string> = {
   turn: 'Turn over',
   toss: 'Toss',
   shak: 'Shake',
+  shake: 'Shake',
+  stir: 'Stir',
   stirr: 'Stir',
   rotat: 'Turn round',
 };
@@ -86,6 +88,8 @@ const PLAIN: [RegExp, string][] = [
     /\bgive\s+(?:(it|them|everything|the\s+[\p{L} ]{2,30}?)\s+)?a\s+(?:good\s+|quick\s+|gentle\s+)?(stir|mix|toss|shake|whisk|rinse|wash)\b/giu,
     '$2 $1',
   ],
+  [/\bgiving\s+((?:it|them|everything|the\s+[\p{L} ]{2,20}?))\s+a\s+(?:good\s+|quick\s+|gentle\s+)?(stir|shake|toss)\b/giu, '$2ing $1'],
+  [/\b(halve|quarter|slice|dice|chop|mash|grate)\s+or\s+(?:halve|quarter|slice|dice|chop|mash|grate)\b/gi, '$1'],
   // "continue to cook for 5 minutes" goes on with the same; "continue adding the stock" is done again and again
   [/\bcontinue\s+(?:to\s+)?(cook|simmer|bake|roast|fry|boil|stir|whisk|mix|beat|knead)(?:ing)?\b/gi, '$1'],
   [/\bcontinue\s+(?:to\s+add|adding)\s+/gi, 'continue with '],
@@ -109,7 +113,8 @@ const PLAIN: [RegExp, string][] = [
   [/\b(wet|dry)\s+(?:mix(?:ture)?\s+)?into\s+(?:the\s+)?(wet|dry)\b(?!\s+ingredients)/gi, 'the $1 ingredients into the $2 ingredients'],
   // what is said of a thing in passing
   [/,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],
-  [/^oven\s+(?:on\s+)?(?:at|to)\b/i, 'heat the oven to'],
+  [/^oven\s+(?:on\s+)?(?:(?:at|to)\s+)?(?=\d)/i, 'heat the oven to '],
+  [/^get the (oven|grill)\b(?:\s+nice and)?\s+hot\b/i, 'heat the $1'],
   [/\bhalf[- ]fill\b/gi, 'fill'],
 ];
 

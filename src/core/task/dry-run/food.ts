@@ -39,7 +39,7 @@ export function ingredientFindings({ steps, ingredients, title }: TaskAnalysis):
     const onlyReadied = uses.every(
       (u) => READIES.has(kindOf(u.step.technique)) && !/\b(?:over|into|on)\b/.test(u.step.text) && u.step.sourceLine === null,
     );
-    if (onlyReadied)
+    if (onlyReadied && !one.optional)
       found.push({
         code: 'listed-not-used',
         stepKey: null,
@@ -255,6 +255,8 @@ const SEEN = new Set([
 /** The technique that a phrase of preparation asks for, where its lack can be seen. */
 function workOf(phrase: string, one: Ingredient): string | null {
   const verb = preparationVerb(phrase);
+  // its water, not its juice
+  if (/squeezed dry/i.test(phrase)) return null;
   const food = findFood(one.item);
   const about = new Set([food?.id ?? '', food?.category ?? '', ...one.item.toLowerCase().split(/\s+/)]);
   const technique = verb ? findTechnique([verb], about) : null;

@@ -4,7 +4,7 @@ import { technique } from '../entry';
 const onHob = { phase: 'cook', heat: 'uses', hazards: ['hot'], supervision: 'within-reach' } as const;
 
 export const COOK = [
-  technique('preheat-oven', 'heat the oven', 'preheat|heat|pre-heat|turn on|warm|set', {
+  technique('preheat-oven', 'heat the oven', 'preheat|heat|pre-heat|turn on|warm|set|get hot|get on|switch on|put on', {
     only: ['oven', 'grill', 'air-fryer'],
     phase: 'prepare',
     motif: 'oven',
@@ -74,7 +74,7 @@ export const COOK = [
     cues: { see: 'small bubbles at the edge', hear: 'a soft plop', time: 'the timer rings', feel: 'a fork goes in easily' },
     minutes: { active: 1, waiting: 15 },
   }),
-  technique('fry', 'fry', 'fry|saute|sauté|sear|shallow fry|pan-fry|sizzle|pop|crisp', {
+  technique('fry', 'fry', 'fry|saute|sauté|sear|griddle|chargrill|char-grill|shallow fry|pan-fry|sizzle|pop|crisp', {
     ...onHob,
     motif: 'heat',
     tools: ['frying-pan', 'hob', 'spatula'],

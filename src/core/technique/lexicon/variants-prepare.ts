@@ -89,7 +89,7 @@ export const VARIANTS_PREPARE = [
       minutes: { active: 1.7, waiting: 0 },
     },
   ),
-  variant(trim, 'core', 'take out the core', 'core|remove core|cut out core|remove cores', {
+  variant(trim, 'core', 'take out the core', 'core|remove core|cut out core|remove cores|cut out cores|take out core|take out cores', {
     tools: ['knife', 'board'],
     small: [
       'Stand {thing} on the board.',
@@ -327,7 +327,7 @@ export const VARIANTS_PREPARE = [
     add,
     'reserve',
     'keep some for later',
-    'reserve|set aside|save|keep aside|put aside|put to one side|keep handful|keep some|keep few|keep back',
+    'reserve|set aside|save|keep aside|put aside|put to one side|keep handful|keep some|keep few|keep back|keep it|keep them',
     {
       tools: ['small-bowl'],
       small: ['Put {thing} in a small bowl.', 'Put the bowl to the side.', 'Remember: it is for later.'],
@@ -335,7 +335,7 @@ export const VARIANTS_PREPARE = [
       cues: { see: 'a small bowl stands to the side' },
     },
   ),
-  variant(spoon, 'stuff', 'fill or stuff', 'stuff|stuff with', {
+  variant(spoon, 'stuff', 'fill or stuff', 'stuff|stuff with|pipe|pipe into', {
     small: ['Hold {thing} open.', 'Fill the spoon.', 'Push the filling in.', 'Stop when it is full.'],
     cues: { see: 'full, nothing falls out' },
     minutes: { active: 1, waiting: 0 },

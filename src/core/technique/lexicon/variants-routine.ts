@@ -29,7 +29,7 @@ export const VARIANTS_ROUTINE = [
     cues: { see: 'bare hands and wrists' },
     minutes: { active: 0.4, waiting: 0 },
   }),
-  technique('gloves-on', 'put on gloves', 'put on gloves|wear gloves|put on mitts', {
+  technique('gloves-on', 'put on gloves', 'put on gloves|wear gloves|put on mitts|use gloves|use mitts', {
     only: ['glove', 'gloves', 'mitts', 'oven-gloves'],
     phase: 'ready',
     motif: 'wear',
