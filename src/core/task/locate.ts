@@ -4,7 +4,7 @@ import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/l
 import { findTools, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import { nameOf } from './ready';
-import { mentionsIn, type Mention } from './mentions';
+import { mentionsIn, wholeOf, type Mention } from './mentions';
 import type { Located, State } from './state';
 import { techniqueHere } from './technique-here';
 
@@ -105,8 +105,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   // "everything else": what is not in yet
   if (/\b(?:everything else|(?:rest of the|remaining|other) ingredients)\b/i.test(rest))
     state.recipe.ingredients.forEach((_, ingredient) => {
-      if (!state.placed.has(ingredient) && !mentions.some((m) => m.ingredient === ingredient))
-        mentions.push({ ingredient, at: 0, end: 0, quantity: null, unit: null, part: 'all' });
+      if (!state.placed.has(ingredient) && !mentions.some((m) => m.ingredient === ingredient)) mentions.push(wholeOf(ingredient));
     });
   const said = `${rest} ${clause.lead ?? ''}`;
   const tools = findTools(said)

@@ -14,6 +14,9 @@ export type Mention = {
   part: 'some' | 'rest' | 'all';
 };
 
+/** All of an ingredient that a text speaks of without naming it. */
+export const wholeOf = (ingredient: number): Mention => ({ ingredient, at: 0, end: 0, quantity: null, unit: null, part: 'all' });
+
 type Group = { words: readonly string[]; ingredients: number[] };
 type Name = { words: readonly string[]; ingredient: number };
 

@@ -1,0 +1,41 @@
+// Sentences with no action in them: cautions and notes become cues of the step before, announcements go, the rest stands for a person to mend.
+import type { Hazard } from '../technique/model';
+import { useOf } from './draft';
+import type { Located, State } from './state';
+import { sentence } from './wording';
+
+/** "Do not overmix", "Careful: hot!": no step, but something to look out for in the one before. */
+const CAUTION =
+  /^(?:do not|don't|never|be careful|careful|take care|watch out|mind|make sure|ensure|avoid|note|remember|keep an eye|keeps|(?:good|great|nice|lovely|delicious|perfect) (?:with|for|in|on)|goes well|(?:it|they|this|these|that|the \p{L}+) (?:will|may|might|can|should|takes?|is|are|shouldn't|won't)|there (?:will|should|may))\b/iu;
+
+/** "First make the sauce", with how to make it behind: an announcement. */
+const ANNOUNCES =
+  /^(?:make|start with|begin with|prepare) (?:the|your) (?:\p{L}+ )?(?:sauce|filling|dressing|dough|pastry|topping|base|batter|marinade|salad|mixture|icing|crumble|glaze|salsa|dip|stuffing)$/iu;
+
+/** A verb that the lexicon does not know, in a sentence that only warns or announces. */
+export const isAside = (c: Located) => !c.technique && (CAUTION.test(`${c.verb} ${c.rest}`) || ANNOUNCES.test(`${c.verb} ${c.rest}`));
+
+/** Takes a clause that names no known action. */
+export function takeUnknown(state: State, c: Located): void {
+  const text = `${c.verb ?? ''} ${c.rest}`.trim();
+  const before = state.steps.at(-1);
+  if (ANNOUNCES.test(text)) return;
+  if (before && CAUTION.test(text)) {
+    const hot: Hazard[] = /\bsteam\b/i.test(text) ? ['hot', 'steam'] : /\bhot\b/i.test(text) ? ['hot'] : [];
+    state.steps[state.steps.length - 1] = {
+      ...before,
+      cues: [...(before.cues ?? []), { sense: 'sight', text }],
+      hazards: [...(before.hazards ?? []), ...hot],
+    };
+    return;
+  }
+  // A sentence with no action known to us still stands as a step: a person mends it, nothing is dropped.
+  if (text.split(/\s+/).length < 2 && !c.mentions.length) return;
+  state.steps.push({
+    text: sentence(text),
+    technique: null,
+    sourceLine: c.line,
+    uses: c.mentions.map((m) => useOf(state.recipe.ingredients, m.ingredient)),
+    name: text.slice(0, 20),
+  });
+}

@@ -1,0 +1,151 @@
+// What happens on the hob: a pan, its ring on and off, and what goes in first.
+import { findFood } from '../recipe/food';
+import { kindOf } from '../technique/lexicon';
+import { toolById } from '../technique/tools';
+import { useOf } from './draft';
+import { isTarget, objectPhrase } from './locate';
+import { wholeOf, type Mention } from './mentions';
+import { nameOf } from './ready';
+import type { Located, State } from './state';
+import { heatHazards, push, rawOf, remember, say } from './step-of-clause';
+import { makeReady, take } from './supply';
+import { toolCall } from './tool-names';
+import { theOf, wording } from './wording';
+
+export function onHob(state: State, c: Located, container: string | null): void {
+  const id = kindOf(c.technique!.id);
+  const inMicrowave = c.tools.some((t) => t.id === 'microwave');
+  const put = new Map<number, ReturnType<typeof take>>();
+  const pan = inMicrowave
+    ? (container ?? (toolById(state.container ?? '')?.kind === 'container' ? state.container! : 'bowl'))
+    : (container ??
+      (state.hob && state.container === state.hob ? state.hob : null) ??
+      (toolById(state.container ?? '')?.kind === 'cookware' || state.container === 'slow-cooker' ? state.container : null) ??
+      state.hob ??
+      (id === 'fry' ? 'frying-pan' : 'saucepan'));
+  state.container = pan;
+  const own = pan === 'slow-cooker';
+  if (!inMicrowave && !own && state.hob !== null && state.hob !== pan) {
+    // one pan at a time on the heat: an empty ring left on is the commonest burn
+    push(state, {
+      text: `Turn off the hob under the ${toolCall(state, state.hob)}.`,
+      technique: 'turn-off',
+      sourceLine: c.line,
+      tools: ['hob'],
+      thing: 'the hob',
+      name: state.hob,
+    });
+  }
+  if (!inMicrowave && pan !== 'slow-cooker' && state.hob === null && state.beforeHeat === null) state.beforeHeat = state.steps.length;
+  const took = (mention: Mention) => {
+    const use = take(state, mention);
+    put.set(mention.ingredient, use);
+    return use;
+  };
+  // "Rinse the rice. Cook for 10 minutes": what is spoken of still has to go into the pan
+  if (c.mentions.length === 0 && ['boil', 'cook', 'simmer', 'fry'].includes(id) && !objectPhrase(c.rest)) {
+    const meant = ![...state.placed.values()].includes(pan) ? state.objectUses.filter((i) => !state.placed.has(i)) : [];
+    c = { ...c, mentions: meant.map(wholeOf) };
+  }
+  const fresh = c.mentions.filter((m) => m.part !== 'all' || !state.placed.has(m.ingredient));
+  // what lies in another bowl is put into the pan first
+  for (const mention of c.mentions) {
+    const at = state.placed.get(mention.ingredient);
+    if (
+      mention.part !== 'all' ||
+      !at ||
+      at === pan ||
+      inMicrowave ||
+      isTarget(c, mention) ||
+      id === 'turn-over' ||
+      toolById(at)?.kind === 'cookware'
+    )
+      continue;
+    push(state, {
+      text: `Put ${theOf(state, mention)} in the ${toolCall(state, pan)}.`,
+      technique: 'add',
+      sourceLine: c.line,
+      uses: [{ ingredient: mention.ingredient, item: state.recipe.ingredients[mention.ingredient]!.item, quantity: null, unit: null }],
+      tools: [pan],
+      into: pan,
+      thing: `the ${nameOf(state.recipe.ingredients[mention.ingredient]!)}`,
+      name: nameOf(state.recipe.ingredients[mention.ingredient]!),
+      hazards: [...heatHazards(state, pan), ...rawOf(state, [mention])],
+    });
+    state.placed.set(mention.ingredient, pan);
+  }
+  for (const mention of fresh) {
+    makeReady(state, mention, c, false);
+    const one = state.recipe.ingredients[mention.ingredient]!;
+    const liquid = ['liquid'].includes(findFood(one.item)?.form ?? '');
+    if (id === 'turn-over') continue;
+    push(state, {
+      text: `${liquid ? 'Pour' : 'Put'} ${theOf(state, mention)} in the ${toolCall(state, pan)}.`,
+      technique: liquid ? 'pour' : 'add',
+      sourceLine: c.line,
+      uses: [took(mention)],
+      tools: [pan],
+      into: pan,
+      thing: `the ${nameOf(one)}`,
+      name: nameOf(one),
+      hazards: [...heatHazards(state, pan), ...rawOf(state, [mention])],
+    });
+    state.placed.set(mention.ingredient, pan);
+    state.used.add(mention.ingredient);
+  }
+  if (own && !state.steps.some((s) => s.technique === 'hob-on' && s.tools?.includes(pan)))
+    push(state, {
+      text: `Turn on the ${toolCall(state, pan)}.`,
+      technique: 'hob-on',
+      sourceLine: c.line,
+      tools: [pan],
+      into: pan,
+      thing: `the ${toolCall(state, pan)}`,
+      name: pan,
+    });
+  if (!inMicrowave && !own && state.hob !== pan) {
+    const level = /\b(?:over|on|at|to)?\s*(?:an?\s+)?(very low|low|gentle|medium[- ]low|medium[- ]high|medium|moderate|high)\b(?:\s+heat)?/i
+      .exec(`${c.rest} ${c.lead ?? ''}`)?.[1]
+      ?.toLowerCase();
+    state.steps.push({
+      text: `Turn on the hob under the ${toolCall(state, pan)}${level ? `, ${level} heat` : ''}.`,
+      technique: 'hob-on',
+      sourceLine: c.line,
+      tools: ['hob', pan],
+      into: pan,
+      thing: 'the hob',
+      name: pan,
+    });
+    state.hob = pan;
+  }
+  state.hotFood = true;
+  if (['fry', 'cook', 'simmer', 'boil'].includes(id)) for (const [i, at] of state.placed) if (at === pan) state.cooked.add(i);
+  // what was put in just before is not taken a second time
+  const uses = c.mentions.map(
+    (m) => put.get(m.ingredient) ?? useOf(state.recipe.ingredients, m.ingredient, m.part === 'some' ? m.quantity : null, m.unit),
+  );
+  say(state, c, { text: wording(state, c), into: pan, uses, ...(inMicrowave ? { hazards: ['hot', 'steam', 'electric'] } : {}) });
+  state.rawIn.delete(pan);
+  remember(state, c);
+}
+
+/** The ring goes off before the pan leaves it: what is drained or cooled is not on the heat any more. */
+export function ringOff(state: State, c: Located): void {
+  if (state.hob === null) return;
+  push(state, {
+    text: `Turn off the hob${state.container === state.hob ? '' : ` under the ${toolCall(state, state.hob)}`}.`,
+    technique: 'turn-off',
+    sourceLine: c.line,
+    tools: ['hob'],
+    thing: 'the hob',
+    name: state.hob,
+  });
+  state.hob = null;
+  state.hotFood = true;
+}
+
+/** "Turn off the heat" after a ring that was turned off already, since its pan was drained. */
+export function isHobOff(state: State, c: Located): boolean {
+  const last = (id: string) => state.steps.reduce((found, s, i) => (kindOf(s.technique) === id ? i : found), -1);
+  return !/oven|grill|kettle|microwave|blender|mixer/i.test(c.words) && last('turn-off') > last('hob-on') && last('hob-on') >= 0;
+}

@@ -1,0 +1,94 @@
+// What a clause takes for granted: flour on the hands, a boiled kettle, the salt of "season", the butter of "grease".
+import { findFood } from '../recipe/food';
+import { kindOf } from '../technique/lexicon';
+import { containerOf } from './containers';
+import { wholeOf, type Mention } from './mentions';
+import { CUTTING, HOB, PUTTING, type Located, type State } from './state';
+import { common, push } from './step-of-clause';
+import { wording } from './wording';
+
+/** The clause with what it means besides what it says; steps that have to come first are taken. */
+export function withImplied(state: State, c: Located): Located {
+  const technique = c.technique?.id;
+  const kind = kindOf(technique);
+  if (kind && !HOB.has(kind) && /\bboiling\s+water\b/i.test(c.rest) && !state.explicit.has('kettle')) boilKettle(state, c);
+  if (/\bfloured\s+hands\b/i.test(`${c.lead ?? ''} ${c.rest}`)) flourHands(state, c);
+  if (technique === 'grease' && c.tools.some((t) => t.id === 'slow-cooker')) state.container = 'slow-cooker';
+  const unsaid = c.mentions.length === 0;
+  if (unsaid && CUTTING.has(kind) && /^(?:everything|them all|all of them)\b/i.test(c.rest))
+    return { ...c, mentions: state.lineObjects.map(wholeOf) };
+  if (unsaid && technique === 'grease') return { ...c, mentions: greasing(state) };
+  if (unsaid && technique === 'season') return { ...c, mentions: seasoning(state) };
+  return PUTTING.has(kind) ? withPronoun(state, c) : c;
+}
+
+/** "With floured hands": a step of its own, which takes the flour. */
+function flourHands(state: State, c: Located): void {
+  const flour = state.recipe.ingredients.findIndex((one) => findFood(one.item)?.category === 'flour');
+  if (flour < 0) return;
+  push(state, {
+    text: 'Dust your hands with flour.',
+    technique: 'dust',
+    sourceLine: c.line,
+    uses: [{ ingredient: flour, item: state.recipe.ingredients[flour]!.item, quantity: null, unit: null }],
+    tools: [],
+    hazards: ['raw-flour'],
+    thing: 'your hands',
+    name: 'floured-hands',
+  });
+  state.used.add(flour);
+}
+
+/** "Pour boiling water over them" where no water is listed: it has to be boiled first. */
+function boilKettle(state: State, c: Located): void {
+  state.explicit.add('kettle');
+  push(state, {
+    text: 'Fill the kettle and boil the water.',
+    technique: 'boil-kettle',
+    sourceLine: c.line,
+    thing: 'the kettle',
+    name: 'kettle',
+    minutes: { waiting: 3 },
+  });
+}
+
+/** "Dust the tray with flour": with a little of the flour that has some to spare; all of it still goes where the recipe puts it. */
+export function dustWith(state: State, c: Located): void {
+  const spare =
+    c.mentions.find((m) => state.recipe.ingredients[m.ingredient]!.notes.some((n) => /extra|more|dust/i.test(n))) ?? c.mentions[0]!;
+  const one = state.recipe.ingredients[spare.ingredient]!;
+  push(state, {
+    ...common(state, c, containerOf(state, c), [spare]),
+    text: wording(state, { ...c, mentions: [spare] }),
+    uses: [{ ingredient: spare.ingredient, item: one.item, quantity: null, unit: null }],
+  });
+  if (one.min === null) state.used.add(spare.ingredient);
+}
+
+/** "Grease the tin", "spray the basket": with what the list has for it. */
+function greasing(state: State): Mention[] {
+  return state.recipe.ingredients.flatMap((one, ingredient): Mention[] =>
+    !state.used.has(ingredient) && (/\bspray\b/i.test(one.item) || one.notes.some((n) => /greas|for the (?:tin|pan|dish)/i.test(n)))
+      ? [wholeOf(ingredient)]
+      : [],
+  );
+}
+
+/** "Season." means the salt and pepper of the list that are not in yet. */
+function seasoning(state: State): Mention[] {
+  return state.recipe.ingredients.flatMap((one, ingredient): Mention[] =>
+    findFood(one.item)?.category === 'salt' && !state.used.has(ingredient) ? [wholeOf(ingredient)] : [],
+  );
+}
+
+/** "Put them in a pan with 3 cups of water": what "them" stands for goes in too. */
+function withPronoun(state: State, c: Located): Located {
+  if (c.mentions.length === 0 || !/^(?:it|them)\b/i.test(c.rest) || !/\bwith\b/i.test(c.rest)) return c;
+  const meant = (state.lineObjects.length > 0 ? state.lineObjects : state.objectUses).filter(
+    (i) => !state.placed.has(i) && !c.mentions.some((m) => m.ingredient === i),
+  );
+  return {
+    ...c,
+    mentions: [...meant.map(wholeOf), ...c.mentions],
+  };
+}

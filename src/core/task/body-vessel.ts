@@ -1,0 +1,82 @@
+// Which vessel is in hand after a clause, and what has gone over into it.
+import { kindOf } from '../technique/lexicon';
+import type { Hazard } from '../technique/model';
+import { toolById } from '../technique/tools';
+import { CONTAINED, MIXING_SURFACE, mixingBowl } from './containers';
+import { isTarget, objectPhrase } from './locate';
+import { isContainer, JOINING, PUTTING, type Located, type State } from './state';
+
+/** Adds to what is raw in a vessel. */
+export function addRaw(state: State, vessel: string, hazards: Iterable<Hazard>): void {
+  state.rawIn.set(vessel, new Set([...(state.rawIn.get(vessel) ?? []), ...hazards]));
+}
+
+const isHeld = (state: State, vessel: string | null) => vessel !== null && [...state.placed.values()].includes(vessel);
+
+const ON_SHEET =
+  /\bon(?:to)?\s+(?:an?\s+)?(?:(?:large\s+)?(?:sheet|piece|square)s?\s+of\s+)?(?:foil|baking paper|baking parchment|parchment|greaseproof paper)\b/i;
+const MIXTURE = /^(?:it|them|everything|the (?:\p{L}+ )?(?:mixture|mix|batter|dough|filling))\b/iu;
+
+/**
+ * Sets the vessel in hand, and moves what was in the last one where the clause tips it over.
+ * @param named the vessel that the clause names
+ * @param there where the things lie that it names as its goal
+ */
+export function takeVessel(state: State, c: Located, named: string | null, there: readonly string[]): void {
+  const id = kindOf(c.technique?.id);
+  const from = state.container;
+  if (id === 'blend' && !named && !isHeld(state, from)) state.container = 'blender';
+  if (!named) state.container = unnamed(state, c, id);
+  if (c.technique?.id === 'grease' || c.technique?.id === 'line')
+    state.prepared = c.tools.find((t) => isContainer(t.id))?.id ?? state.prepared;
+  if (c.technique?.id === 'drain-on-paper') state.container = 'plate';
+  else if (named) state.container = named;
+  else if (there.length > 0 && CONTAINED.has(id)) state.container = there.at(-1)!;
+  else if ((PUTTING.has(id) || JOINING.has(id)) && !state.container && c.tools.length === 0) state.container = mixingBowl(state);
+  carryOver(state, c, id, from, named);
+  if (!named && takesBowlOfItsOwn(state, c, id)) state.container = mixingBowl(state);
+}
+
+/** Where a clause goes on that names no vessel. */
+function unnamed(state: State, c: Located, id: string): string | null {
+  const held = state.container;
+  // what is laid on foil or paper is in no pan
+  if (c.verb === 'unroll' || (PUTTING.has(id) && ON_SHEET.test(c.rest))) return 'board';
+  // biscuits and dumplings go where paper lies ready for them
+  if (PUTTING.has(id) && c.mentions.length === 0 && (held === 'board' || held === null)) return state.prepared ?? held;
+  // a bag is for shaking and crushing: what is stirred in is stirred into the bowl or cup before it
+  if (JOINING.has(id) && held === 'bag' && /^in\b/i.test(c.rest))
+    return [...state.placed.values()].reverse().find((at) => at !== 'bag') ?? held;
+  return held;
+}
+
+/** "Tip them onto the tray", "pour it over the oats": all that was in the last vessel, or was spoken of, is there now, and its raw egg too. */
+function carryOver(state: State, c: Located, id: string, from: string | null, named: string | null): void {
+  const to = state.container;
+  if (to === null) return;
+  const tipped = c.technique?.id === 'strain' || (id === 'pour' && c.mentions.every((m) => state.placed.has(m.ingredient)));
+  if (tipped && from !== null && from !== to) addRaw(state, to, state.rawIn.get(from) ?? []);
+  const over =
+    id === 'pour' &&
+    from !== to &&
+    c.mentions.length > 0 &&
+    c.mentions.every((m) => isTarget(c, m) && state.placed.get(m.ingredient) === to);
+  const into = (PUTTING.has(id) || id === 'spread') && named !== null && c.mentions.length === 0;
+  if (!over && !(into && (!objectPhrase(c.rest) || MIXTURE.test(c.rest)))) return;
+  const lay = from === null ? [] : [...state.placed].filter(([, at]) => at === from).map(([i]) => i);
+  for (const i of lay.length > 0 ? lay : state.objectUses) state.placed.set(i, to);
+}
+
+/** Whether a mixture is made apart from what is in hand. */
+function takesBowlOfItsOwn(state: State, c: Located, id: string): boolean {
+  const held = state.container;
+  const intoIt = /^in\b/i.test(c.rest);
+  const full = isHeld(state, held);
+  // eggs and cream that are beaten together are not beaten in the pan with the leeks
+  const together = id === 'mix' && c.first && c.mentions.length > 1 && (/\btogether\b/i.test(c.rest) || c.verb === 'whisk');
+  const apart = (id === 'beat' || together) && c.mentions.length > 0 && !intoIt && toolById(held ?? '')?.kind === 'cookware';
+  if (apart && full && c.mentions.every((m) => !state.placed.has(m.ingredient))) return true;
+  // a new mixture is not made on a tray; what lies on it may be turned about there
+  const onSurface = MIXING_SURFACE.has(held ?? '') && held !== state.hob;
+  return JOINING.has(id) && onSurface && !(full && (c.mentions.length === 0 || intoIt));
+}
