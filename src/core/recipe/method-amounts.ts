@@ -25,7 +25,8 @@ export function amountsInMethod(instructions: string[]): Ingredient[] {
       const number = readNumber(text, at);
       if (!number?.ok) continue;
       const after = text.slice(at + number.length).replace(/^\s+/, '');
-      if (NOT_FOOD.test(after)) continue;
+      // "at 170 C" is no cup
+      if (NOT_FOOD.test(after) || (/^[CF]\b/.test(after) && number.min.valueOf() >= 30)) continue;
       const unit = readUnit(after);
       let item = after.slice(unit?.length ?? 0).replace(/^\s*(?:of\s+)?(?:the\s+)?/i, '');
       const stop = STOP.exec(item);

@@ -125,12 +125,15 @@ function ingredientScore(line: string): number {
     const after = text.slice(number.length).trim();
     if (readUnit(after) && (digits || number.word)) return words <= 14 ? 3 : 2;
     if (findFood(after) && words <= 9) return digits ? 2.5 : 2;
+    // "1 large sweet potato, peeled and cut into 1 cm cubes": the name ends at the comma
+    const name = after.split(',')[0]!;
+    if (digits && name !== after && name.split(/\s+/).length <= 4 && findFood(name)) return 2.5;
     return digits && words <= 6 ? 1 : 0;
   }
   if (PART_OF_FRUIT.test(text)) return 3;
   if (startsWithVerb(text) && /[.!]$|\s(?:the|it|them|until|into)\s/.test(text)) return 0;
   if (
-    findFood(text) &&
+    (findFood(text) || words <= 6) &&
     words <= 10 &&
     /\b(?:(?:to|for) (?:serve|serving|taste|garnish|decorate|frying|greasing|dusting)|optional\)?)$/i.test(text)
   )
@@ -476,6 +479,8 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
   if (like >= 1 && (draft.recipe.ingredients.length > 0 || wordy <= 3)) return addIngredient(draft, text, line, raw);
   if (draft.recipe.ingredients.length === 0) {
     // "Prep 15 min, cook 50 min, serves 4"; "A family supper that serves 6"
+    if (/^\d/.test(text) && !/\b(?:min|minutes|hours?|h)\b/i.test(text))
+      return refuse(draft, line, raw, 'this starts with an amount and was not understood as an ingredient');
     const serves = wordy <= 16 ? /\b(?:serves|makes|feeds)\s+(?:about\s+)?(\d{1,3})\b/i.exec(text) : null;
     if (serves) draft.recipe.servings ??= Number(serves[1]);
     return note(draft, line, raw, 'note');

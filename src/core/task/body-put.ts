@@ -22,7 +22,7 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
   const into = state.container;
   if (PUTTING.has(id) || fresh.length === 1) {
     const tail = fresh.length > 1 ? tailAfter(c, fresh) : null;
-    const preposition = /^(?:put|place|lay|set|arrange)$/.test(c.verb!) ? 'in' : 'to';
+    const preposition = /^(?:put|place|lay|set|arrange|layer)$/.test(c.verb!) ? 'in' : 'to';
     if (tail === null) {
       say(state, c, {
         text: wording(state, c),

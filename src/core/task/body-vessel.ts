@@ -44,6 +44,8 @@ function unnamed(state: State, c: Located, id: string): string | null {
   if (c.verb === 'unroll' || (PUTTING.has(id) && ON_SHEET.test(c.rest))) return 'board';
   // biscuits and dumplings go where paper lies ready for them
   if (PUTTING.has(id) && c.mentions.length === 0 && (held === 'board' || held === null)) return state.prepared ?? held;
+  // what was baked blind, and is filled now
+  if (state.inOven && /\b(?:over|onto|on|into)\s+the\s+(?:base|crust|pastry case)\b/i.test(c.rest)) return state.inOven;
   // a bag is for shaking and crushing: what is stirred in is stirred into the bowl or cup before it
   if (JOINING.has(id) && held === 'bag' && /^in\b/i.test(c.rest))
     return [...state.placed.values()].reverse().find((at) => at !== 'bag') ?? held;
@@ -61,6 +63,8 @@ function carryOver(state: State, c: Located, id: string, from: string | null, na
     from !== to &&
     c.mentions.length > 0 &&
     c.mentions.every((m) => isTarget(c, m) && state.placed.get(m.ingredient) === to);
+  const goals = c.mentions.length > 0 && c.mentions.every((m) => isTarget(c, m));
+  if (PUTTING.has(id) && goals && !over) for (const i of state.objectUses) if (!state.placed.has(i)) state.placed.set(i, to);
   const into = (PUTTING.has(id) || id === 'spread') && named !== null && c.mentions.length === 0;
   if (!over && !(into && (!objectPhrase(c.rest) || MIXTURE.test(c.rest)))) return;
   const lay = from === null ? [] : [...state.placed].filter(([, at]) => at === from).map(([i]) => i);
@@ -74,6 +78,14 @@ function takesBowlOfItsOwn(state: State, c: Located, id: string): boolean {
   const full = isHeld(state, held);
   // eggs and cream that are beaten together are not beaten in the pan with the leeks
   const together = id === 'mix' && c.first && c.mentions.length > 1 && (/\btogether\b/i.test(c.rest) || c.verb === 'whisk');
+  if (
+    id === 'mix' &&
+    held === 'slow-cooker' &&
+    !intoIt &&
+    c.mentions.length > 1 &&
+    c.mentions.every((m) => !state.placed.has(m.ingredient))
+  )
+    return true;
   const apart = (id === 'beat' || together) && c.mentions.length > 0 && !intoIt && toolById(held ?? '')?.kind === 'cookware';
   if (apart && full && c.mentions.every((m) => !state.placed.has(m.ingredient))) return true;
   // a new mixture is not made on a tray; what lies on it may be turned about there

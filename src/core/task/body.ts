@@ -71,7 +71,9 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
 function takeClause(state: State, said: Located): void {
   if (!said.verb || isAside(said)) return takeUnknown(state, said);
   const id = kindOf(said.technique?.id) || null;
-  const named = CONTAINED.has(id ?? '') && said.technique?.id !== 'squeeze-out' ? containerOf(state, said) : null;
+  // "crumble it into a jar", "snip it into the bowl"
+  const holds = CONTAINED.has(id ?? '') || (CUTTING.has(id ?? '') && /\binto\s+(?:an?|the)\b/i.test(said.rest));
+  const named = holds && said.technique?.id !== 'squeeze-out' ? containerOf(state, said) : null;
   if (state.line !== said.line) state.lineObjects = [];
   state.line = said.line;
   const c = withImplied(state, said);
@@ -164,7 +166,8 @@ function doTo(state: State, c: Located, id: string | null, named: string | null)
   const rests = id === 'wait' && c.mentions.length > 0 ? state.placed.get(c.mentions[0]!.ingredient) : undefined;
   if (rests) state.container = rests;
   if (id === 'shape' && state.container === 'board') addRaw(state, 'board', rawOf(state, c.mentions));
-  say(state, c, { text: wording(state, c), into: placeOf(state, c, id) });
+  say(state, c, { text: wording(state, c), into: (CUTTING.has(id ?? '') && named) || placeOf(state, c, id) });
+  if (CUTTING.has(id ?? '') && named) for (const m of c.mentions) state.placed.set(m.ingredient, named);
   if (id === 'cover' && toolById(state.container ?? '')?.kind === 'cookware') state.covered = state.container;
   remember(state, c);
 }

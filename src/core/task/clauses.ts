@@ -220,7 +220,7 @@ function withLaterAction(part: Part): Part[] {
   const m = /^(.*?\S)(?:,?\s+before\s+|,\s+(?=adding\s))([a-z]+ing)\s+(?!for\b|and\b|it\b$)(\S.*)$/i.exec(part.text);
   if (!m || !hasVerbFirst(m[1]!)) return [part];
   const verb = imperativeOf(m[2]!.toLowerCase());
-  if (!KITCHEN_VERBS.has(verb) || /^(?:serve|eat|use|cut)$/.test(verb)) return [part];
+  if (!KITCHEN_VERBS.has(verb) || /^(?:serve|eat|use)$/.test(verb) || (verb === 'cut' && !/^into\b/i.test(m[3]!))) return [part];
   return [{ ...part, text: m[1]! }, { text: `${verb} ${m[3]!}` }];
 }
 

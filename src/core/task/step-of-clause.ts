@@ -5,11 +5,11 @@ import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { rawHazard, useOf, type Draft } from './draft';
 import { minutesOfText } from '../amount/minutes';
-import type { Mention } from './mentions';
+import { wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
 import { take } from './supply';
-import { type Located, type State, HOB, CUTTING, isContainer, JOINING } from './state';
-import { objectPhrase } from './locate';
+import { CUTTING, HOB, isContainer, JOINING, PUTTING, type Located, type State } from './state';
+import { isTarget, objectPhrase } from './locate';
 import { theOf, replacePronoun, cuesOf } from './wording';
 
 export const hotHazards = (item: string): Hazard[] => (/\b(?:boiling|hot)\b/i.test(item) ? ['hot', 'steam'] : []);
@@ -47,6 +47,9 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const raw = rawOf(state, mentions).filter(
     (h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold', 'pour', 'toss', 'brush', 'fry'].includes(kindOf(technique?.id)),
   );
+  // "set it on top of the onion": what is set there may be raw
+  if (PUTTING.has(kindOf(technique?.id)) && mentions.length > 0 && mentions.every((m) => isTarget(c, m)))
+    raw.push(...rawOf(state, state.objectUses.map(wholeOf)).filter((h) => h !== 'raw-egg' && h !== 'raw-flour'));
   if (worksDough(state, kindOf(technique?.id), into)) raw.push('raw-flour');
   if (/\bboiling\s+water\b/i.test(c.rest)) raw.push('hot', 'steam');
   const held = (into ? state.rawIn.get(into) : undefined) ?? new Set<Hazard>();
@@ -126,6 +129,11 @@ export function remember(state: State, c: Located): void {
     for (const m of c.mentions) if (!state.lineObjects.includes(m.ingredient)) state.lineObjects.push(m.ingredient);
   // "coat in the breadcrumbs": the crumbs are not what is coated
   if (['wait', 'cool', 'chill', 'cover', 'bake'].includes(id) || c.technique?.id === 'make-well') return;
+  // "drop in spoonfuls of the batter": those are spoken of now
+  if (/\b(?:\p{L}*spoonfuls|ladlefuls|dollops|portions|scoops)\s+of\b/iu.test(c.rest)) {
+    state.object = 'the pieces';
+    return;
+  }
   // a mixture has no name yet
   if (!objectPhrase(c.rest) && (JOINING.has(id) || id === 'knead')) {
     state.object = null;

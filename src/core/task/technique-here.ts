@@ -71,6 +71,14 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
       when: (here) => here.state.oven && here.state.hob === null && OVENWARE.has(vesselOf(here)) && !here.about.has('microwave'),
       then: 'bake',
     },
+    // "cook on high" in a bowl is no hob
+    {
+      when: (here) =>
+        here.state.hob === null &&
+        toolById(vesselOf(here))?.kind === 'container' &&
+        /microwav/i.test(here.state.recipe.instructions.join(' ')),
+      then: 'microwave',
+    },
   ],
   // bread is buttered with butter, a tin is greased with it
   grease: [{ when: (here) => here.clause.verb === 'butter' && !hasContainer(here), then: 'spread' }],
@@ -124,6 +132,7 @@ const BY_VERB: Record<string, Rule[]> = {
   // meat out of its skin
   squeeze: [
     { when: ({ rest }) => /^to open\b/i.test(rest), then: 'pull-apart' },
+    { when: ({ rest }) => /\b(?:liquid|water|moisture)\b/i.test(rest), then: 'squeeze-out' },
     { when: ({ rest, about }) => /^out\b/i.test(rest) && !about.has('citrus') && !/juice/i.test(rest), then: 'lift-out' },
   ],
   put: [

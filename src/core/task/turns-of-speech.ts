@@ -111,6 +111,7 @@ const PLAIN: [RegExp, string][] = [
   [/\b((?:transfer|move|turn out|remove|place|put)\b[^.;]*?\brack)\s+to\s+cool\b/gi, '$1. Cool'],
   // "pour wet into dry"
   [/\b(wet|dry)\s+(?:mix(?:ture)?\s+)?into\s+(?:the\s+)?(wet|dry)\b(?!\s+ingredients)/gi, 'the $1 ingredients into the $2 ingredients'],
+  [/\b(?:let|leave|allow)\s+(?:it|them|the\s+\p{L}+(?:\s+\p{L}+)?)\s+(?:to\s+)?(bubble|simmer|boil)\b/giu, '$1'],
   // what is said of a thing in passing
   [/,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],
   [/^oven\s+(?:on\s+)?(?:(?:at|to)\s+)?(?=\d)/i, 'heat the oven to '],

@@ -92,11 +92,12 @@ export function wording(state: State, c: Located): string {
     (NEEDS_OBJECT.has(kindOf(c.technique?.id)) && c.technique?.id !== 'uncover') ||
     (kindOf(c.technique?.id) === 'cook' && /^according\b/i.test(rest));
   const cuts = CUTTING.has(kindOf(c.technique?.id)) && /^into\b/i.test(rest);
-  const moves = cuts || (MOVES.has(c.verb ?? '') && /^(?:back\s+)?(?:to|into|onto)\b/i.test(rest));
+  const moves = cuts || (MOVES.has(c.verb ?? '') && /^(?:back\s+)?(?:to|into|onto|on top of)\b/i.test(rest));
   const covers = kindOf(c.technique?.id) === 'cover' || c.technique?.id === 'uncover';
   const object = needsObject || cuts || (c.shared && !rest && !covers) ? state.object : moves ? movedThing(state, c) : null;
   // "stir the sauce. Pour over the tofu": it is the sauce that is poured
-  const target = OVER.has(c.verb ?? '') && c.mentions[0] && /^over\s/i.test(rest) && state.placed.has(c.mentions[0].ingredient);
+  const target =
+    OVER.has(c.verb ?? '') && c.mentions[0]?.part === 'all' && /^over\s/i.test(rest) && state.placed.has(c.mentions[0].ingredient);
   if (target && state.object && !state.objectUses.includes(c.mentions[0]!.ingredient)) rest = `${state.object} ${rest}`;
   if (object && (needsObject || moves) && alone) rest = `${object} ${rest}`;
   if (c.verb === 'let' && /^(?:cool|rest|stand|sit)\b/i.test(rest) && state.object) rest = `${state.object} ${rest}`;
@@ -119,8 +120,8 @@ export function wording(state: State, c: Located): string {
 }
 
 const NEEDS_OBJECT = new Set(['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out', 'rinse']);
-const OVER = new Set(['pour', 'spoon', 'drizzle', 'ladle', 'sprinkle', 'scatter']);
-const MOVES = new Set(['add', 'return', 'tip', 'transfer', 'put', 'place', 'move', 'slide', 'pour']);
+const OVER = new Set(['pour', 'spoon', 'ladle']);
+const MOVES = new Set(['set', 'add', 'return', 'tip', 'transfer', 'put', 'place', 'move', 'slide', 'pour']);
 
 /** What "tip onto a plate" means: all that is in the pan where several things are, else what was spoken of last. */
 function movedThing(state: State, c: Located): string | null {

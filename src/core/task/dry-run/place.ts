@@ -28,20 +28,25 @@ const LARGER: Record<string, string> = {
   blender: 'large-bowl',
 };
 
-export function overflowFindings({ steps }: TaskAnalysis, shots: readonly Snapshot[]): Finding[] {
+/** Where a recipe does not say how many it serves (common practice). */
+const USUAL_EATERS = 4;
+
+export function overflowFindings({ steps, servings }: TaskAnalysis, shots: readonly Snapshot[]): Finding[] {
   return steps.flatMap((step, i): Finding[] => {
     const id = step.into;
     const tool = id ? toolById(id) : undefined;
     const now = shots[i]?.held.find((h) => h.id === id)?.ml ?? 0;
     const before = shots[i - 1]?.held.find((h) => h.id === id)?.ml ?? 0;
-    if (!id || !tool?.holds || now <= tool.holds || before > tool.holds) return [];
+    // each eater has a bowl
+    const holds = (tool?.holds ?? 0) * (id === 'serving-bowl' ? Math.max(servings ?? USUAL_EATERS, 1) : 1);
+    if (!id || !tool || !holds || now <= holds || before > holds) return [];
     const to = LARGER[id];
     return [
       {
         code: 'overflow',
         stepKey: step.key,
         about: tool.name,
-        message: `About ${Math.round(now)} mL goes into the ${tool.name}, which holds about ${tool.holds} mL.`,
+        message: `About ${Math.round(now)} mL goes into the ${tool.name}, which holds about ${holds} mL.`,
         mend: to ? `Use the ${toolById(to)!.name}.` : 'Use a larger one, or two.',
         fix: to ? { kind: 'container', from: id, to } : null,
       },

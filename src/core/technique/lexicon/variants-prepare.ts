@@ -471,11 +471,17 @@ export const VARIANTS_PREPARE = [
     small: ['Put {thing} in the sieve.', 'Press down with a spoon.', 'Stop when no water comes.'],
     cues: { see: 'no more water comes', feel: 'nearly dry' },
   }),
-  variant(mix, 'make-well', 'make a hollow', 'make well|make wells|make a well|make hole|make dent|make hollow|make holes', {
-    small: ['Push the spoon into the middle.', 'Turn it round until there is a hollow.', 'Lift it out.'],
-    cues: { see: 'a hollow, the sides stand' },
-    minutes: { active: 0.4, waiting: 0 },
-  }),
+  variant(
+    mix,
+    'make-well',
+    'make a hollow',
+    'make well|make wells|make dips|make dip|make a well|make hole|make dent|make hollow|make holes',
+    {
+      small: ['Push the spoon into the middle.', 'Turn it round until there is a hollow.', 'Lift it out.'],
+      cues: { see: 'a hollow, the sides stand' },
+      minutes: { active: 0.4, waiting: 0 },
+    },
+  ),
   technique('repeat', 'do it again with the rest', 'repeat|do the same|carry on with|continue with|continue', {
     phase: 'prepare',
     motif: 'look',
