@@ -33,6 +33,8 @@ export function readIngredient(line: string, group: string | null = null): Ingre
   rest = brackets.rest;
   const colon = /^([\p{L} ]{2,40}):\s*(\d.*)$/u.exec(rest);
   if (colon) rest = amountFirst(colon[1]!, colon[2]!);
+  // "Tin of chopped tomatoes 1"
+  rest = rest.replace(/^((?:tin|can|jar|packet|tub|carton|bag)s?\s+of\s+.+?)\s+(\d{1,2})$/i, '$2 $1');
   rest = takePartOf(rest, draft);
   rest = takeLength(rest, draft);
   rest = draft.min === null ? takeAmount(rest, draft) : rest.replace(/^of\s+/i, '');

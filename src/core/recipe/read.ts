@@ -212,7 +212,7 @@ export function plainRecipe(source: string): string {
 }
 
 const PART_OF_DISH =
-  /^(?:the\s+)?(?:\p{L}+\s+)?(?:pastry|filling|topping|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|seasoning|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw)$/iu;
+  /^(?:the\s+)?(?:\p{L}+\s+)?(?:pastry|filling|topping|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|seasoning|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw|(?:dry|wet|other) ingredients|mix-?ins?|extras)$/iu;
 
 function readLines(draft: Draft, raw: string[]): void {
   raw.slice(0, MOST_LINES).forEach((text, i) => {
@@ -220,7 +220,9 @@ function readLines(draft: Draft, raw: string[]): void {
     if (draft.section !== 'method' && draft.recipe.title && PART_OF_DISH.test(stripMarks(text.trim()))) {
       const next = raw.slice(i + 1, i + 4).find((l) => l.trim());
       if (next && ingredientScore(next) >= 2) {
-        draft.group = stripMarks(text.trim()).toLowerCase();
+        draft.group = stripMarks(text.trim())
+          .toLowerCase()
+          .replace(/\s+ingredients$/, '');
         return note(draft, i + 1, text, 'heading');
       }
     }

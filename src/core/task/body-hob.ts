@@ -2,7 +2,7 @@
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
-import { useOf } from './draft';
+import { rawHazard, useOf } from './draft';
 import { isTarget, objectPhrase } from './locate';
 import { wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
@@ -44,7 +44,9 @@ export function onHob(state: State, c: Located, container: string | null): void 
   };
   // "Rinse the rice. Cook for 10 minutes": what is spoken of still has to go into the pan
   if (c.mentions.length === 0 && ['boil', 'cook', 'simmer', 'fry'].includes(id) && !objectPhrase(c.rest)) {
-    const meant = ![...state.placed.values()].includes(pan) ? state.objectUses.filter((i) => !state.placed.has(i)) : [];
+    const meant = ![...state.placed.values()].includes(pan)
+      ? state.objectUses.filter((i) => !state.placed.has(i) && findFood(state.recipe.ingredients[i]!.item)?.category !== 'oil')
+      : [];
     c = { ...c, mentions: meant.map(wholeOf) };
   }
   const fresh = c.mentions.filter((m) => m.part !== 'all' || !state.placed.has(m.ingredient));
@@ -119,6 +121,9 @@ export function onHob(state: State, c: Located, container: string | null): void 
     state.hob = pan;
   }
   state.hotFood = true;
+  // flatbreads and fritters: their flour is cooked wherever it was mixed
+  if (c.mentions.length === 0 && (id === 'fry' || id === 'cook'))
+    state.recipe.ingredients.forEach((one, i) => rawHazard(one) === 'raw-flour' && state.cooked.add(i));
   if (['fry', 'cook', 'simmer', 'boil'].includes(id)) for (const [i, at] of state.placed) if (at === pan) state.cooked.add(i);
   // what was put in just before is not taken a second time
   const uses = c.mentions.map(

@@ -14,6 +14,9 @@ export function withImplied(state: State, c: Located): Located {
   if (kind && !HOB.has(kind) && /\bboiling\s+water\b/i.test(c.rest) && !state.explicit.has('kettle')) boilKettle(state, c);
   if (/\bfloured\s+hands\b/i.test(`${c.lead ?? ''} ${c.rest}`)) flourHands(state, c);
   if (technique === 'grease' && c.tools.some((t) => t.id === 'slow-cooker')) state.container = 'slow-cooker';
+  // "brush a frying pan with oil": that pan is cooked in next
+  const oiled = kind === 'brush' ? c.tools.find((t) => ['frying-pan', 'wok', 'saucepan'].includes(t.id)) : undefined;
+  if (oiled) state.container = oiled.id;
   const unsaid = c.mentions.length === 0;
   if (unsaid && CUTTING.has(kind) && /^(?:everything|them all|all of them)\b/i.test(c.rest))
     return { ...c, mentions: state.lineObjects.map(wholeOf) };

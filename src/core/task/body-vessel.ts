@@ -4,7 +4,9 @@ import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { CONTAINED, MIXING_SURFACE, mixingBowl } from './containers';
 import { isTarget, objectPhrase } from './locate';
+import { wholeOf } from './mentions';
 import { isContainer, JOINING, PUTTING, type Located, type State } from './state';
+import { rawOf } from './step-of-clause';
 
 /** Adds to what is raw in a vessel. */
 export function addRaw(state: State, vessel: string, hazards: Iterable<Hazard>): void {
@@ -64,11 +66,28 @@ function carryOver(state: State, c: Located, id: string, from: string | null, na
     c.mentions.length > 0 &&
     c.mentions.every((m) => isTarget(c, m) && state.placed.get(m.ingredient) === to);
   const goals = c.mentions.length > 0 && c.mentions.every((m) => isTarget(c, m));
-  if (PUTTING.has(id) && goals && !over) for (const i of state.objectUses) if (!state.placed.has(i)) state.placed.set(i, to);
+  if (PUTTING.has(id) && goals && !over)
+    moveTo(
+      state,
+      to,
+      state.objectUses.filter((i) => !state.placed.has(i)),
+    );
   const into = (PUTTING.has(id) || id === 'spread') && named !== null && c.mentions.length === 0;
   if (!over && !(into && (!objectPhrase(c.rest) || MIXTURE.test(c.rest)))) return;
   const lay = from === null ? [] : [...state.placed].filter(([, at]) => at === from).map(([i]) => i);
-  for (const i of lay.length > 0 ? lay : state.objectUses) state.placed.set(i, to);
+  // what was cut just now and lies nowhere yet goes first
+  const loose = state.objectUses.filter((i) => !state.placed.has(i));
+  moveTo(state, to, loose.length > 0 ? loose : lay.length > 0 ? lay : state.objectUses);
+}
+
+function moveTo(state: State, to: string, ingredients: readonly number[]): void {
+  for (const i of ingredients) state.placed.set(i, to);
+  if (to !== state.hob)
+    addRaw(
+      state,
+      to,
+      rawOf(state, ingredients.map(wholeOf)).filter((h) => h !== 'raw-flour'),
+    );
 }
 
 /** Whether a mixture is made apart from what is in hand. */

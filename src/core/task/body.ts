@@ -131,6 +131,8 @@ function isDoneAlready(state: State, c: Located, id: string | null): boolean {
 
 function liftAside(state: State, c: Located, to: string): void {
   for (const i of c.mentions.length ? c.mentions.map((m) => m.ingredient) : state.objectUses) state.placed.set(i, to);
+  // "lift off the bowl": that bowl is in hand now
+  if (c.mentions.length === 0 && c.tools.some((t) => t.id === to && t.at < 12)) state.container = to;
   say(state, c, { text: wording(state, c), into: to });
 }
 
@@ -146,9 +148,10 @@ function doTo(state: State, c: Located, id: string | null, named: string | null)
     if (id === 'rinse' && one.unit !== 'can' && findFood(one.item)?.form !== 'grain') continue;
     makeReady(state, mention, c, WORKED.has(id ?? ''));
   }
-  if (id === 'crack-egg' && named) {
-    for (const m of c.mentions) state.placed.set(m.ingredient, named);
-    addRaw(state, named, ['raw-egg']);
+  const cracked = id === 'crack-egg' ? (named ?? (/^in\b/i.test(c.rest) ? state.container : null)) : null;
+  if (cracked) {
+    for (const m of c.mentions) state.placed.set(m.ingredient, cracked);
+    if (cracked !== state.hob) addRaw(state, cracked, ['raw-egg']);
   }
   if (id === 'boil-kettle') state.explicit.add('kettle');
   if (id === 'microwave') {

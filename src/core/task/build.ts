@@ -67,7 +67,7 @@ const OVEN_LEAST_MINUTES = 10;
 /** Before dough rises or food chills for longer than this, the oven is not on yet. */
 const LONG_WAIT = 25;
 /** An oven is not left on for longer than this before it is used. */
-const LONGEST_ON = 60;
+const LONGEST_ON = 45;
 
 const minutesOf = (d: Draft) =>
   (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * LEARNER_TIME_FACTOR + (d.minutes?.waiting ?? 0);

@@ -34,7 +34,9 @@ export function containerOf(state: State, c: Located): string | null {
     .reverse()
     .find((t) => isContainer(t.id) && !/\b(?:with|using)\s+(?:a|an|the)?\s*(?:[\p{L}-]+\s+){0,2}$/iu.test(said.slice(0, t.at)));
   // what is on the ring is "the soup" by now
-  if (!named) return INTO_POT.test(said) ? (state.hob ?? fullestPan(state)) : inWater(state, c);
+  if (!named && c.mentions.length === 0 && /\b(?:over|into|to)\s+the\s+(?:salad|vegetables|fruit)\b/i.test(said))
+    return fullest(state, 'container');
+  if (!named) return INTO_POT.test(said) ? (state.hob ?? fullest(state, 'cookware')) : inWater(state, c);
   const plural = /^\w+?(?:es|s)\b/i.test(said.slice(named.at)) && /^(?:bowls|plates|glasses|mugs|jars)\b/i.test(said.slice(named.at));
   if (plural && named.id === 'bowl') return 'serving-bowl';
   const other = OTHER.exec(said.slice(0, named.at))?.[1];
@@ -55,11 +57,11 @@ export function containerOf(state: State, c: Located): string | null {
   return /\bthe\s+$|\bsame\s+$/.test(before) && same ? same : named.id;
 }
 
-/** The pan with most in it, other than the one in hand. */
-function fullestPan(state: State): string | null {
+/** The pan or bowl with most in it, other than the one in hand. */
+function fullest(state: State, kind: 'cookware' | 'container'): string | null {
   const count = new Map<string, number>();
   for (const at of state.placed.values())
-    if (at !== state.container && toolById(at)?.kind === 'cookware') count.set(at, (count.get(at) ?? 0) + 1);
+    if (at !== state.container && toolById(at)?.kind === kind) count.set(at, (count.get(at) ?? 0) + 1);
   return [...count].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
 }
 

@@ -86,7 +86,11 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     const object = sharedFrom && objectPhrase(sharedFrom.rest);
     const joining = clause.verb && techniqueById(findTechnique([clause.verb], new Set())?.id ?? '');
     // "stir and serve", "cover and simmer": these act on what is at hand
-    if (object && joining && !['cover', 'uncover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer', 'season'].includes(joining.id))
+    if (
+      object &&
+      joining &&
+      !['cover', 'uncover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer', 'season', 'taste'].includes(joining.id)
+    )
       rest = object;
     else if (object && clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom.rest)) rest = object;
   }
@@ -136,8 +140,11 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     if (food) about.add(food.id).add(food.category).add(food.group);
     if (/boiling/i.test(one.item)) about.add('boiling-water');
   }
+  // a tin that is drained beside the stove is not hot
+  const elsewhere = mentions.length > 0 && mentions.every((m) => !state.placed.has(m.ingredient));
   const hot =
     state.hob !== null &&
+    !elsewhere &&
     (state.container === state.hob ||
       state.objectUses.some((i) => state.placed.get(i) === state.hob) ||
       mentions.some((m) => state.placed.get(m.ingredient) === state.hob));

@@ -121,11 +121,12 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
   ingredients.forEach((one, i) => {
     if (one.group) headings.set(one.group, [...(headings.get(one.group) ?? []), i]);
   });
+  // what the recipe itself calls so goes before what is so by nature
+  for (const [heading, members] of headings) groups.push({ words: nameWords(`${heading} ingredient`), ingredients: members });
   for (const [words, test] of GROUP_FOODS) {
     const members = ingredients.flatMap((one, i) => (test(one) ? [i] : []));
     if (members.length > 1) groups.push({ words: words.split(' '), ingredients: members });
   }
-  for (const [heading, members] of headings) groups.push({ words: nameWords(`${heading} ingredient`), ingredients: members });
   groups.push({ words: ['all', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
   groups.push({ words: ['all', 'the', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
   const byFirst: Names['groups'] = new Map();

@@ -33,7 +33,10 @@ function worksDough(state: State, kind: string, into: string | null): boolean {
   if (state.inOven || !(mixed || ['knead', 'shape', 'roll-out'].includes(kind))) return false;
   return [...state.placed].some(
     ([i, where]) =>
-      where !== state.hob && (!mixed || into === null || where === into) && rawHazard(state.recipe.ingredients[i]) === 'raw-flour',
+      where !== state.hob &&
+      !state.cooked.has(i) &&
+      (!mixed || into === null || where === into) &&
+      rawHazard(state.recipe.ingredients[i]) === 'raw-flour',
   );
 }
 
@@ -47,8 +50,9 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const raw = rawOf(state, mentions).filter(
     (h) => h !== 'raw-egg' || ['mix', 'beat', 'add', 'fold', 'pour', 'toss', 'brush', 'fry'].includes(kindOf(technique?.id)),
   );
-  // "set it on top of the onion": what is set there may be raw
-  if (PUTTING.has(kindOf(technique?.id)) && mentions.length > 0 && mentions.every((m) => isTarget(c, m)))
+  // "set it on top of the onion", "add to the bowl": what is put there may be raw
+  const unsaid = mentions.length > 0 ? mentions.every((m) => isTarget(c, m)) : !objectPhrase(c.rest) || /^(?:it|them)\b/i.test(c.rest);
+  if (PUTTING.has(kindOf(technique?.id)) && unsaid)
     raw.push(...rawOf(state, state.objectUses.map(wholeOf)).filter((h) => h !== 'raw-egg' && h !== 'raw-flour'));
   if (worksDough(state, kindOf(technique?.id), into)) raw.push('raw-flour');
   if (/\bboiling\s+water\b/i.test(c.rest)) raw.push('hot', 'steam');
@@ -149,6 +153,11 @@ export function remember(state: State, c: Located): void {
   const start = phrase ? c.rest.indexOf(phrase) : 0;
   const isVessel = (t: { id: string; at: number }) => isContainer(t.id) && t.at >= start && t.at < start + phrase!.length;
   if (phrase && c.mentions.length === 0 && c.tools.some(isVessel)) return;
+  if (phrase && c.mentions.length === 1 && /^each\b/i.test(phrase)) {
+    state.object = theOf(state, c.mentions[0]!);
+    state.objectUses = [c.mentions[0]!.ingredient];
+    return;
+  }
   if (
     phrase &&
     !/^(?:it|them|everything|each|both|these|each one|a little)\b|\b(?:it|them)\b/i.test(phrase) &&

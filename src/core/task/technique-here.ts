@@ -82,6 +82,14 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   ],
   // bread is buttered with butter, a tin is greased with it
   grease: [{ when: (here) => here.clause.verb === 'butter' && !hasContainer(here), then: 'spread' }],
+  // dough is shared out, not chopped
+  chop: [
+    {
+      when: ({ state, mentions, rest }) =>
+        mentions.length === 0 && /^(?:into|in)\s+\d/i.test(rest) && ['knead', 'mix-by-hand'].includes(state.steps.at(-1)?.technique ?? ''),
+      then: 'divide',
+    },
+  ],
   // no seeds and no spices: meat in a dry pan is browned
   'toast-dry': [
     {
@@ -118,6 +126,7 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   ],
   // turned with no heat under it, it is only moved about in its sauce
   'turn-over': [{ when: ({ state }) => state.hob === null && state.inOven === null && !state.hotFood, then: 'toss' }],
+  wait: [{ when: ({ clause }) => /\b(?:cold|cool)\b/i.test(clause.until ?? ''), then: 'cool' }],
   cover: [{ when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' }],
   soak: [{ when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' }],
   toast: [{ when: ({ tools }) => tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'), then: 'fry' }],
@@ -125,6 +134,9 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
 };
 
 const WITH_LIQUID = /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|liquid)\b/iu;
+
+// "Set the bowl over a pan of simmering water": water has to simmer.
+const OVER_WATER: Rule = { when: ({ rest }) => /\bover\s+(?:an?|the)\s+(?:sauce)?pan\s+of\b.*\bwater\b/i.test(rest), then: 'simmer' };
 
 // By the verb itself, whatever the lexicon makes of it.
 const BY_VERB: Record<string, Rule[]> = {
@@ -139,8 +151,8 @@ const BY_VERB: Record<string, Rule[]> = {
     { when: ({ about }) => about.has('lid'), then: 'cover' },
     { when: isPanOverHeat, then: 'heat-pan' },
   ],
-  place: [{ when: isPanOverHeat, then: 'heat-pan' }],
-  set: [{ when: isPanOverHeat, then: 'heat-pan' }],
+  place: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
+  set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   // "stand the apples in a dish": they are put there
   stand: [{ when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' }],
   fill: [{ when: ({ rest }) => /\bwith\s+(?:[\p{L}]+\s+)?water\b/iu.test(rest), then: 'fill-pan' }],

@@ -109,6 +109,14 @@ const PLAIN: [RegExp, string][] = [
   ],
   [/\breturn to oven\s+(?=for\b|until\b|\d)/gi, 'bake '],
   [/\b((?:transfer|move|turn out|remove|place|put)\b[^.;]*?\brack)\s+to\s+cool\b/gi, '$1. Cool'],
+  // an aside between dashes
+  [/\s[-–—]\s((?:be careful|careful|watch|mind|take care)\b[^-–—.]*?)\s[-–—]\s/gi, ' ($1) '],
+  [/\s[-–—]\s(?=(?:be careful|careful|watch out|mind|take care)\b)/gi, '; '],
+  [/\bput\s+(?:it|them|the\s+\p{L}+)\s+(?:straight\s+|right\s+)?back\s+(?:in|into)(?:\s+the\s+oven)?\s+and\s+(cook|bake|roast)\b/giu, '$1'],
+  [
+    /\b(dry|wet)\s+ingredients\s+in\s+(?:one|a)\s+bowl\s+and\s+(?:the\s+)?(wet|dry)(?:\s+ingredients)?\s+in\s+(?:another|a second)(?:\s+bowl)?/gi,
+    '$1 ingredients in a bowl. Mix the $2 ingredients in another bowl',
+  ],
   // "pour wet into dry"
   [/\b(wet|dry)\s+(?:mix(?:ture)?\s+)?into\s+(?:the\s+)?(wet|dry)\b(?!\s+ingredients)/gi, 'the $1 ingredients into the $2 ingredients'],
   [/\b(?:let|leave|allow)\s+(?:it|them|the\s+\p{L}+(?:\s+\p{L}+)?)\s+(?:to\s+)?(bubble|simmer|boil)\b/giu, '$1'],

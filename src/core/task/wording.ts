@@ -92,9 +92,19 @@ export function wording(state: State, c: Located): string {
     (NEEDS_OBJECT.has(kindOf(c.technique?.id)) && c.technique?.id !== 'uncover') ||
     (kindOf(c.technique?.id) === 'cook' && /^according\b/i.test(rest));
   const cuts = CUTTING.has(kindOf(c.technique?.id)) && /^into\b/i.test(rest);
-  const moves = cuts || (MOVES.has(c.verb ?? '') && /^(?:back\s+)?(?:to|into|onto|on top of)\b/i.test(rest));
+  const moves =
+    cuts ||
+    (MOVES.has(c.verb ?? '') &&
+      (/^(?:back\s+)?(?:to|into|onto|on top of)\b/i.test(rest) || (/^(?:put|place)$/.test(c.verb!) && /^in\s+(?:an?|the)\b/i.test(rest))));
   const covers = kindOf(c.technique?.id) === 'cover' || c.technique?.id === 'uncover';
-  const object = needsObject || cuts || (c.shared && !rest && !covers) ? state.object : moves ? movedThing(state, c) : null;
+  const several = kindOf(c.technique?.id) === 'mash' && [...state.placed.values()].filter((at) => at === state.container).length > 1;
+  const object = several
+    ? 'everything'
+    : needsObject || cuts || (c.shared && !rest && !covers)
+      ? state.object
+      : moves
+        ? movedThing(state, c)
+        : null;
   // "stir the sauce. Pour over the tofu": it is the sauce that is poured
   const target =
     OVER.has(c.verb ?? '') && c.mentions[0]?.part === 'all' && /^over\s/i.test(rest) && state.placed.has(c.mentions[0].ingredient);
@@ -138,7 +148,7 @@ export function shortTitle(title: string): string {
   const words = title
     .replace(/\s*&\s*/g, ' and ')
     .replace(/^(?:how to (?:make|cook)|quick|easy|simple|my|the best)\s+/i, '')
-    .split(/[,(:]|\s[-–—]\s|\b(?:for|with|in|on)\b|\bw\//i)[0]!
+    .split(/[,(:]|\s[-–—]\s|\b(?:for|with|on)\b|\bw\/|(?<=\S\s\S+\s)in\b/i)[0]!
     .split(/\s+/)
     .slice(-6)
     .join(' ')

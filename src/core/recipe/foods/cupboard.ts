@@ -199,6 +199,11 @@ export const CUPBOARD: Food[] = [
   sweet('chocolate|milk chocolate|cooking chocolate', { allergens: ['milk'], often: ['soy', 'tree-nut'], why: 'is made with milk powder' }),
   sweet('dark chocolate|plain chocolate|bittersweet chocolate', { often: ['milk', 'soy', 'tree-nut'] }),
   sweet('white chocolate', { allergens: ['milk'], often: ['soy', 'tree-nut'], why: 'is made with milk powder' }),
+  sweet('mini egg|chocolate egg|sugar egg|mini chocolate egg', {
+    allergens: ['milk'],
+    often: ['soy', 'tree-nut'],
+    why: 'are usually chocolate',
+  }),
   sweet('chocolate chip|chocolate chunk|chocolate button|chocolate drop', {
     allergens: ['milk'],
     often: ['soy', 'tree-nut'],

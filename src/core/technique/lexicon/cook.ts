@@ -30,7 +30,7 @@ export const COOK = [
     cues: { see: 'the ring glows or a flame shows', hear: 'a click' },
     minutes: { active: 0.3, waiting: 0 },
   }),
-  technique('heat-pan', 'heat in a pan', 'heat|warm|heat up|warm up|bring to temperature', {
+  technique('heat-pan', 'heat in a pan', 'heat|warm|heat up|warm up|bring to temperature|get hot', {
     ...onHob,
     motif: 'heat',
     tools: ['saucepan', 'hob'],
@@ -275,7 +275,7 @@ export const COOK = [
     cues: { time: 'the timer rings' },
     minutes: { active: 0.2, waiting: 5 },
   }),
-  technique('cool', 'cool', 'cool|let cool|leave to cool|cool down|allow to cool', {
+  technique('cool', 'cool', 'cool|let cool|leave to cool|cool down|allow to cool|leave until cold|leave until cool', {
     phase: 'cook',
     motif: 'wait',
     tools: ['stand'],

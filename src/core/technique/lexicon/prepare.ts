@@ -42,7 +42,7 @@ export const PREPARE = [
     cues: { see: 'the scale shows the number' },
     minutes: { active: 1, waiting: 0 },
   }),
-  technique('rinse', 'rinse', 'rinse|wash|scrub|wet', {
+  technique('rinse', 'rinse', 'rinse|wash|scrub|wet|run water over|run under water', {
     phase: 'prepare',
     motif: 'rinse',
     tools: ['tap'],
@@ -256,7 +256,7 @@ export const PREPARE = [
   technique(
     'mix',
     'mix',
-    'mix|stir|combine|mix together|stir together|blend together|stir in|mix in|mix through|swirl|stir through|beat in|whisk in|work in|toss together|blend in|bring together',
+    'mix|stir|combine|mix together|stir together|blend together|stir in|mix in|mix through|swirl|stir through|beat in|whisk in|work in|toss together|blend in|bring together|ripple|ripple through',
     {
       phase: 'prepare',
       motif: 'stir',
