@@ -1,4 +1,5 @@
 // What the program knows of one food, and how a food is found by its name in a text.
+import { remembering } from '../amount/remembering';
 import type { Food } from './food-model';
 import { FOODS } from './foods/index';
 
@@ -11,19 +12,8 @@ export function singular(word: string): string {
   return word.endsWith('s') ? word.slice(0, -1) : word;
 }
 
-// The same few names are asked for all the time. Bounded, so that hostile text cannot fill the memory.
-const MOST_SEEN = 5000;
-const WORDS = new Map<string, readonly string[]>();
-
 /** A text as a list of lower-case singular words, for comparing names. */
-export function nameWords(text: string): readonly string[] {
-  const seen = WORDS.get(text);
-  if (seen) return seen;
-  const words = wordsIn(text);
-  if (WORDS.size >= MOST_SEEN) WORDS.clear();
-  if (text.length <= 100) WORDS.set(text, words);
-  return words;
-}
+export const nameWords: (text: string) => readonly string[] = remembering(wordsIn, 100);
 
 function wordsIn(text: string): string[] {
   return (text.toLowerCase().match(/[\p{L}][\p{L}'’-]*/gu) ?? [])
@@ -57,21 +47,12 @@ export function isFoodName(text: string): boolean {
 }
 
 // Names recur all through a recipe; looking one up again is a map away. Bounded, so that hostile text cannot fill the memory.
-const SEEN = new Map<string, Food | null>();
-
 /**
  * Finds the food that an ingredient names. In English the head noun stands last ("red lentils", "chicken stock"), so the
  * longest name wins, and of two as long the later.
  * @returns null for a food that is not in the table: the program then says that it does not know it, and guesses nothing
  */
-export function findFood(item: string): Food | null {
-  const seen = SEEN.get(item);
-  if (seen !== undefined) return seen;
-  const found = lookUp(nameWords(item));
-  if (SEEN.size >= MOST_SEEN) SEEN.clear();
-  if (item.length <= 100) SEEN.set(item, found);
-  return found;
-}
+export const findFood: (item: string) => Food | null = remembering((item) => lookUp(nameWords(item)), 100);
 
 /** The longest name of a food that starts at a place in a list of words; null where none does. */
 export function foodAt(words: readonly string[], at: number): { food: Food; size: number } | null {

@@ -1,4 +1,5 @@
 // Finds out what one clause of a method is about: its technique, its ingredients, its tools, and its object where it is left unsaid.
+import { remembering } from '../amount/remembering';
 import { findFood } from '../recipe/food';
 import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
@@ -49,18 +50,8 @@ const PREPOSITION =
 export const PARTICIPLE =
   /,?\s+((?:stirring|turning|mashing|skimming|shaking|tossing|whisking|scraping|basting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
-// A clause is asked for its object several times. Bounded, so that hostile text cannot fill the memory.
-const PHRASES = new Map<string, string | null>();
-
 /** The noun phrase that an action is done to: "the chicken" of "the chicken to the wok". */
-export function objectPhrase(rest: string): string | null {
-  const seen = PHRASES.get(rest);
-  if (seen !== undefined) return seen;
-  const phrase = phraseIn(rest);
-  if (PHRASES.size > 2000) PHRASES.clear();
-  if (rest.length <= 400) PHRASES.set(rest, phrase);
-  return phrase;
-}
+export const objectPhrase: (rest: string) => string | null = remembering(phraseIn, 400, 2000);
 
 function phraseIn(rest: string): string | null {
   const text = rest.replace(/^(?:in|together|up|out|down|off|through|over)\s+(?=the|it|a|an|them|half|some|each|all)/i, '');

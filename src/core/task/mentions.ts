@@ -1,4 +1,5 @@
 // Finds which of a recipe's ingredients a piece of instruction speaks of, and how much of each.
+import { remembering } from '../amount/remembering';
 import { Fraction, readNumber, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { readUnit, type Unit } from '../amount/units';
 import { findFood, foodAt, nameWords, singular } from '../recipe/food';
@@ -136,17 +137,7 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
 
 type Token = { word: string; at: number; end: number };
 
-// A clause is looked at several times. Bounded, so that hostile text cannot fill the memory.
-const TOKENS = new Map<string, readonly Token[]>();
-
-function tokens(text: string): readonly Token[] {
-  const seen = TOKENS.get(text);
-  if (seen) return seen;
-  const list = tokensOf(text);
-  if (TOKENS.size > 2000) TOKENS.clear();
-  if (text.length <= 400) TOKENS.set(text, list);
-  return list;
-}
+const tokens: (text: string) => readonly Token[] = remembering(tokensOf, 400, 2000);
 
 function tokensOf(text: string): Token[] {
   return [...text.toLowerCase().matchAll(/\p{L}[\p{L}']*/gu)].map((m) => ({

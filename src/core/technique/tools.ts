@@ -1,4 +1,5 @@
 // The table of tools: one row each, with the words that name it and what can hurt.
+import { remembering } from '../amount/remembering';
 import type { Hazard, Tool, ToolKind } from './model';
 
 function tool(id: string, words: string, kind: ToolKind, hazards: Hazard[] = [], holds?: number, picture = id): Tool {
@@ -145,20 +146,9 @@ for (const entry of BY_WORDS) {
  * The tools that a text names, in the order in which it names them; the longest name wins ("large bowl" is not also "bowl").
  * @returns each with the offset and length of its words in the text, lower case and plural accepted
  */
-export function findTools(text: string): readonly ToolFound[] {
-  const seen = SEEN.get(text);
-  if (seen) return seen;
-  const found = lookFor(text);
-  if (SEEN.size >= MOST_SEEN) SEEN.clear();
-  if (text.length <= 400) SEEN.set(text, found);
-  return found;
-}
+export const findTools: (text: string) => readonly ToolFound[] = remembering(lookFor, 400, 2000);
 
 export type ToolFound = { tool: Tool; at: number; length: number };
-
-// A clause is looked at several times while a task is built. Bounded, so that hostile text cannot fill the memory.
-const SEEN = new Map<string, readonly ToolFound[]>();
-const MOST_SEEN = 2000;
 
 function lookFor(text: string): ToolFound[] {
   const found: ToolFound[] = [];

@@ -1,0 +1,106 @@
+// What a method takes for granted in a kitchen, and the builder has to know: where things are, what is hot, what is raw.
+import { describe, expect, test } from 'vitest';
+import { readRecipe } from '../recipe/read';
+import { buildTask } from './build';
+import { dryRun } from './dry-run/index';
+
+const build = (ingredients: string, method: string) =>
+  buildTask(readRecipe(`Test dish\nIngredients\n${ingredients}\nMethod\n${method}`).recipe, { grain: 'standard' });
+const own = (task: ReturnType<typeof build>) => task.steps.filter((s) => s.sourceLine !== null);
+const step = (task: ReturnType<typeof build>, words: RegExp) => {
+  const found = task.steps.find((s) => words.test(s.text));
+  expect(found, `no step says ${words}`).toBeDefined();
+  return found!;
+};
+
+describe('vessels', () => {
+  test('what stands on a tray bakes there, though the recipe says “cook”', () => {
+    const task = build('8 fish fingers', 'Heat the oven to 200 C. Put the fish fingers on a baking tray. Cook for 15 minutes.');
+    expect(task.steps.some((s) => s.tools.includes('hob'))).toBe(false);
+    expect(step(task, /^Put the baking tray in the oven/)).toMatchObject({ technique: 'bake' });
+  });
+  test('water takes a pan of its own while a sauce is in the pan', () => {
+    const task = build(
+      '1 tbsp oil\n1 onion, chopped\n300 g gnocchi',
+      'Heat the oil in a frying pan. Fry the onion for 5 minutes. Cook the gnocchi in boiling water for 2 minutes. Drain and stir into the sauce.',
+    );
+    expect(step(task, /^Cook the gnocchi/).into).toBe('saucepan');
+    expect(step(task, /^Drain/).into).toBe('saucepan');
+  });
+  test('no metal goes into a microwave', () => {
+    const task = build(
+      '1 tbsp oil\n1 onion, sliced\n4 tortillas',
+      'Heat the oil in a frying pan. Fry the onion for 5 minutes. Warm the tortillas in the microwave for 30 seconds.',
+    );
+    expect(step(task, /microwave/).into).toBe('plate');
+  });
+  test('“in a cup” is a vessel, “a cup of” is an amount', () => {
+    const task = build('2 eggs\n1 tbsp milk', 'Beat the eggs in a cup. Add the milk.');
+    expect(step(task, /^Beat/)).toMatchObject({ into: 'cup', technique: 'beat' });
+  });
+});
+
+describe('heat', () => {
+  test('an oven that is needed at once is waited for; one needed tomorrow is not left on', () => {
+    const now = own(build('4 rolls', 'Heat the oven to 200 C. Bake the rolls for 10 minutes.'));
+    expect(now.map((s) => s.text)).toContain('Wait until the oven is hot.');
+    const later = own(
+      build(
+        '4 slices bread\n300 ml milk',
+        'Put the bread in a dish. Pour over the milk. Cover and chill overnight. Bake at 180 C for 30 minutes.',
+      ),
+    );
+    const ids = later.map((s) => s.technique);
+    expect(ids.indexOf('preheat-oven')).toBeGreaterThan(ids.indexOf('chill'));
+  });
+  test('steam comes out of a pan that cooked under its lid', () => {
+    const task = build(
+      '500 g pears\n3 tbsp water\n100 g blackberries',
+      'Put the pears and water in a pan. Cover and cook for 10 minutes. Add the blackberries.',
+    );
+    expect(own(task).find((s) => s.technique === 'add' && /blackberries/.test(s.text))!.hazards).toContain('steam');
+  });
+  test('eggs that are boiled are not cracked, and peeled by hand', () => {
+    const task = build(
+      '2 eggs',
+      'Put the eggs in a pan of cold water. Boil for 7 minutes. Cool the eggs under cold water, then peel and halve them.',
+    );
+    expect(task.steps.some((s) => s.technique === 'crack-egg')).toBe(false);
+    expect(step(task, /^Peel/).technique).toBe('peel-by-hand');
+    expect(dryRun(task).filter((f) => f.code === 'not-prepared')).toEqual([]);
+  });
+});
+
+describe('raw food', () => {
+  test('meat that is spoken of but not named brings its hazard along, into the bowl and out of it', () => {
+    const task = build(
+      '4 chicken thighs\n3 tbsp tikka paste\n150 g yogurt',
+      'Mix the tikka paste and yogurt in a bowl. Cut each chicken thigh into 4 pieces and add to the bowl. Stir well.',
+    );
+    expect(step(task, /^Add the chicken thighs to the bowl/).hazards).toContain('raw-meat');
+    expect(step(task, /^Stir well/).hazards).toContain('raw-meat');
+  });
+  test('a batter takes its raw egg along when it is poured', () => {
+    const task = build(
+      '200 g flour\n2 eggs\n100 ml milk\n1 courgette, grated',
+      'Put the flour in a bowl. Whisk the eggs and milk in a jug. Pour the wet ingredients into the dry ingredients. Add the courgette.',
+    );
+    expect(step(task, /^Add the courgette/).hazards).toContain('raw-egg');
+  });
+});
+
+describe('what is said beside the work', () => {
+  test('a caution, a note and an announcement are no steps; steam and heat in a caution are hazards', () => {
+    const task = build(
+      '2 potatoes\n1 tbsp butter',
+      'First make the topping. Microwave the potatoes for 8 minutes. It will be very hot. Open the potatoes carefully - watch out for steam. Add the butter. Keeps for 2 days in the fridge.',
+    );
+    expect(task.steps.filter((s) => s.technique === null)).toEqual([]);
+    expect(step(task, /^Open the potatoes/).hazards).toContain('steam');
+    expect(own(task).some((s) => s.cues.some((c) => /very hot/.test(c.text)))).toBe(true);
+  });
+  test('what stands in brackets is a cue', () => {
+    const task = build('4 sausages', 'Fry the sausages for 15 minutes until done (no pink in the middle).');
+    expect(own(task).flatMap((s) => s.cues.map((c) => c.text))).toContain('no pink in the middle');
+  });
+});
