@@ -8,7 +8,7 @@ Ingredients
 2 eggs
 1 cup self-raising flour
 1/2 cup milk
-Toppings: seeds, raisins
+Bits and bobs: seeds, raisins
 2 spoons of sugar
 Method
 Heat the oven to 350 F.
@@ -20,7 +20,7 @@ test('put right with keys alone, undone and done again', async ({ page }) => {
   await pasteRecipe(page, RECIPE);
   await expect(page.getByText('2 lines need a look.')).toBeVisible();
   await page.keyboard.press('n');
-  await expect(page.locator(':focus')).toContainText('Toppings: seeds');
+  await expect(page.locator(':focus')).toContainText('Bits and bobs: seeds');
   // left out by one key
   await page.keyboard.press('o');
   await expect(page.getByText('1 line needs a look.')).toBeVisible();

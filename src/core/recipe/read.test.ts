@@ -164,3 +164,28 @@ test('a list on one line, parted by semicolons, with no heading', () => {
   ]);
   expect(notUnderstood).toEqual([]);
 });
+
+test('extras on one line are things of their own, and optional where the line says so', () => {
+  const { recipe, notUnderstood } = readRecipe(
+    'Chilli\nIngredients\n1 onion\nOptional toppings: sour cream, sliced spring onions\nMethod\nChop the onion.',
+  );
+  expect(notUnderstood).toEqual([]);
+  expect(recipe.ingredients.map((i) => [i.item, i.optional])).toEqual([
+    ['onion', false],
+    ['sour cream', true],
+    ['spring onions', true],
+  ]);
+});
+
+test.each([
+  ['Chickpea soup | 30 minutes | 4 servings\n1 onion', 'Chickpea soup', 4],
+  ['Potatoes\n**Prep** 15 min **Cook** 50 min **Serves** 4\n1 onion', 'Potatoes', 4],
+])('what stands beside the title: %s', (source, title, servings) => {
+  expect(readRecipe(source).recipe).toMatchObject({ title, servings });
+});
+
+test('a line that starts with an amount is an ingredient or is told of, never passed over', () => {
+  const { recipe } = readRecipe('Hash\n\n1 large sweet potato, peeled and cut into 1 cm cubes\n1 red pepper\n\nMethod: Fry the pepper.');
+  expect(recipe.ingredients.map((i) => i.item)).toEqual(['sweet potato', 'red pepper']);
+  expect(readRecipe('Hash\n7 wobbly things of an unknown kind for the top of it\n1 onion\nChop the onion.').notUnderstood).toHaveLength(1);
+});

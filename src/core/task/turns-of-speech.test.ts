@@ -16,6 +16,10 @@ describe('a turn of speech becomes the actions that it holds', () => {
     ['Microwave for 4 minutes, stirring halfway through.', 'Microwave for 2 minutes. Stir. Microwave for 2 minutes more.'],
     ['Air fry 10 minutes, shaking the basket halfway.', 'Air fry for 5 minutes. Shake the basket. Air fry for 5 minutes more.'],
     ['Give the sauce a good stir.', 'Stir the sauce.'],
+    [
+      'Dip each piece in the flour, then the egg, then the crumbs.',
+      'Dip each piece in the flour. Dip each piece in the egg. Coat each piece in the crumbs.',
+    ],
     ['Leave for 2 minutes, covered.', 'Cover, then Leave for 2 minutes.'],
     ['Continue to cook for 5 minutes.', 'Cook for 5 minutes.'],
   ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));

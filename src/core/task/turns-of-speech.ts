@@ -127,6 +127,16 @@ const PLAIN: [RegExp, string][] = [
   [/\bhalf[- ]fill\b/gi, 'fill'],
 ];
 
+const DIPS =
+  /\b(dip|coat|roll|dredge)\s+([^.;,]{2,40}?)\s+in(?:to)?\s+(the\s+[\p{L} ]{2,30}?),?\s+then\s+(?:in(?:to)?\s+)?(the\s+[\p{L} ]{2,30}?)(?:,?\s+(?:and\s+)?(?:then|finally)\s+(?:in(?:to)?\s+)?(the\s+[\p{L} ]{2,30}?))?(?=\s*[.;,]|$)/iu;
+
+/** "Dip each piece in the flour, then the egg, then the crumbs": a dip each. */
+function dips(text: string): string {
+  return text.replace(DIPS, (_all, verb: string, what: string, first: string, second: string, third: string | undefined) =>
+    [`${verb} ${what} in ${first}`, `Dip ${what} in ${second}`, ...(third ? [`Coat ${what} in ${third}`] : [])].join('. '),
+  );
+}
+
 /** The replacement with its parts filled in; a capital where the turn of speech began with one. */
 function asFirst(found: string[], to: string): string {
   const text = to.replace(/\$(\d)/g, (_all, k: string) => found[Number(k)] ?? '').replace(/\s+/g, ' ');
@@ -140,6 +150,7 @@ function asFirst(found: string[], to: string): string {
  */
 export function plainTurns(line: string): string {
   const text = PLAIN.reduce((said, [from, to]) => said.replace(from, (...found: string[]) => asFirst(found, to)), line);
-  const turned = /\bafter\s+\d/i.test(text) ? inBetween(text) : text;
+  const dipped = /\bthen\b/i.test(text) ? dips(text) : text;
+  const turned = /\bafter\s+\d/i.test(dipped) ? inBetween(dipped) : dipped;
   return /\bsides?\b|half-?\s?way|\bonce\b/i.test(turned) ? halfway(eachSide(turned)) : turned;
 }

@@ -14,7 +14,7 @@ export const TOOLS: Tool[] = [
   tool('serving-bowl', 'serving bowl|soup bowl|eating bowl', 'container', [], 500, 'small-bowl'),
   tool('plate', 'plate|dinner plate|side plate', 'surface'),
   tool('serving-dish', 'serving dish|platter|serving plate', 'container', [], 2000, 'plate'),
-  tool('bag', 'plastic bag|freezer bag|piping bag|zip bag|food bag|sandwich bag|sealable bag', 'container', [], 2000, 'storage-box'),
+  tool('bag', 'plastic bag|freezer bag|piping bag|bag|zip bag|food bag|sandwich bag|sealable bag', 'container', [], 2000, 'storage-box'),
   tool('jar', 'jar|lidded jar|glass jar|lidded pot', 'container', [], 500),
   tool('cup', 'mug|drinking cup', 'container', [], 300, 'mug'),
   tool('glass', 'glass|tumbler', 'container', ['edge'], 300),
