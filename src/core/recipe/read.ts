@@ -4,6 +4,7 @@ import { readUnit } from '../amount/units';
 import { findFood } from './food';
 import { readIngredientLine, stripBullet } from './ingredient-line';
 import { amountsInMethod } from './method-amounts';
+import { isTool, listOnOneLine } from './one-line-list';
 import { sourceLines } from './plain-text';
 import type { LineRole, NotUnderstood, Reading, Recipe } from './recipe';
 import { structuredRecipe, textOfParts, type Part } from './structured';
@@ -317,49 +318,6 @@ function readLine(draft: Draft, raw: string, line: number): void {
   place(draft, text, line, raw);
 }
 
-/** The things of a list that stands on one line, parted by commas, semicolons, bullets or dashes; empty where it is no such list. */
-function listOnOneLine(text: string): string[] {
-  for (const mark of [/\s*[•·▪|]\s*/, /;\s+/, /\s+-\s+/, /,\s+/]) {
-    const parts = text
-      .split(mark)
-      .map((p) => p.trim())
-      .filter(Boolean);
-    const amounts = parts.filter((p) => readNumber(plainNumbers(p), 0)?.ok).length;
-    if (parts.length >= 2 && parts.every((p) => p.length < 60) && (parts.length >= 3 || amounts === parts.length || parts.every(isTool))) {
-      // "1 carrot, peeled, 2 onions": work belongs to the thing before it
-      if (mark.source.startsWith(',') && amounts >= 2)
-        return parts.flatMap(lastTwo).reduce<string[]>((all, p) => {
-          if (all.length > 0 && !readNumber(plainNumbers(p), 0)?.ok && !findFood(p)) all[all.length - 1] += `, ${p}`;
-          else all.push(p);
-          return all;
-        }, []);
-      return parts;
-    }
-  }
-  return [];
-}
-
-/** The end of a list: "2 spring onions and 1 tbsp soy sauce" is two things. */
-const lastTwo = (part: string) => part.replace(/[.]$/, '').split(/\s+and\s+(?=\d|a\s|an\s|half\b)/i);
-
-const TOOL_NOUN =
-  /\b(?:bowls?|dish(?:es)?|(?:sauce|frying |roasting |cake |baking )?pans?|pots?|trays?|tins?|sheets?|knife|knives|peelers?|graters?|spoons?|forks?|whisks?|spatulas?|tongs|boards?|ovens?|microwave|blenders?|(?:food )?processors?|mixers?|sieves?|colanders?|jugs?|scales?|timers?|thermometers?|rolling pin|wok|skillet|mashers?|ladles?|cutters?|rack|paper|foil|cases|liners|gloves|mitts|apron|opener|scissors|skewers?|brush|kettle|toaster|plates?|glasses|cups|lid)$/i;
-
-/** A thing to work with, not to eat: its last word is one, and no food is named. */
-function isTool(text: string): boolean {
-  const bare = stripBullet(text)
-    .replace(/\s*\([^)]*\)/g, '')
-    .replace(/[.,;]+$/, '')
-    .trim();
-  return (
-    TOOL_NOUN.test(bare) &&
-    bare.split(/\s+/).length <= 6 &&
-    !/\bof\b/i.test(bare) &&
-    !/^(?:\d+|an?|two|three)\s+(?:tins?|pots?|sheets?|cups)$/i.test(bare) &&
-    findFood(bare) === null
-  );
-}
-
 function enter(draft: Draft, section: Section, line: number, raw: string, say = true): void {
   draft.section = section;
   draft.headed = true;
@@ -422,7 +380,7 @@ function listPlaced(draft: Draft, text: string, line: number, raw: string): bool
     addTool(draft, text, line, raw);
     return true;
   }
-  if (amounts(bare) >= 3 && amounts(bare) * 2 > bare.length) {
+  if (amounts(bare) >= (text.includes(';') ? 2 : 3) && amounts(bare) * 2 > bare.length) {
     for (const part of bare) addIngredient(draft, part, line, raw);
     return true;
   }
@@ -496,10 +454,6 @@ function refuse(draft: Draft, line: number, text: string, why: string): void {
 }
 
 function addIngredient(draft: Draft, text: string, line: number, raw: string): void {
-  // the whole list on one line, parted by semicolons
-  const listed = text.split(';').filter((part) => part.trim());
-  if (listed.length >= 3 && listed.filter((part) => readNumber(plainNumbers(part.trim()), 0)?.ok).length >= 2)
-    return listed.forEach((part) => addIngredient(draft, part.trim(), line, raw));
   const ingredients = readIngredientLine(text, draft.group);
   const unnamed = ingredients.find((one) => !one.item);
   if (unnamed) return refuse(draft, line, raw, unnamed.doubt ?? 'no food is named on this line');

@@ -12,6 +12,9 @@ const CAUTION =
 const ANNOUNCES =
   /^(?:make|start with|begin with|prepare) (?:the|your) (?:\p{L}+ )?(?:sauce|filling|dressing|dough|pastry|topping|base|batter|marinade|salad|mixture|icing|crumble|glaze|salsa|dip|stuffing)$/iu;
 
+/** True when an announcement has its work behind it: "First ...", or more on its line. Alone on its line it is all that the line says, and stands. */
+const leadsOn = (line: string, text: string) => /^(?:first|to (?:start|begin)|start|begin)\b/i.test(line) || line.length > text.length + 1;
+
 /** A verb that the lexicon does not know, in a sentence that only warns or announces. */
 export const isAside = (c: Located) => !c.technique && (CAUTION.test(`${c.verb} ${c.rest}`) || ANNOUNCES.test(`${c.verb} ${c.rest}`));
 
@@ -19,7 +22,7 @@ export const isAside = (c: Located) => !c.technique && (CAUTION.test(`${c.verb} 
 export function takeUnknown(state: State, c: Located): void {
   const text = `${c.verb ?? ''} ${c.rest}`.trim();
   const before = state.steps.at(-1);
-  if (ANNOUNCES.test(text)) return;
+  if (ANNOUNCES.test(text) && leadsOn(state.recipe.instructions[c.line - 1] ?? '', text)) return;
   if (before && CAUTION.test(text)) {
     const hot: Hazard[] = /\bsteam\b/i.test(text) ? ['hot', 'steam'] : /\bhot\b/i.test(text) ? ['hot'] : [];
     state.steps[state.steps.length - 1] = {

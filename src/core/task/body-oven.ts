@@ -4,7 +4,7 @@ import { findTemperature, saysFan } from '../amount/temperature';
 import { toolById } from '../technique/tools';
 import { ringOff } from './body-hob';
 import { nameOf } from './ready';
-import { isContainer, type Located, type State } from './state';
+import { isContainer, PARCEL, type Located, type State } from './state';
 import { push, rawOf } from './step-of-clause';
 import { makeReady, take, usesOf } from './supply';
 import { toolCall } from './tool-names';
@@ -110,9 +110,11 @@ export function bake(state: State, c: Located): void {
   state.inOven = container;
   // batter that went in comes out as something else
   if (/\b(?:batter|mixture|mix|dough|tops?)\b|^an?\s/i.test(state.object ?? '')) state.object = null;
-  state.rawIn.clear();
-  // foil parcels are laid out on the board
-  for (const [i, at] of state.placed) if (at === container || at === 'board') state.cooked.add(i);
+  // only what was in there is cooked: a bowl of batter beside the oven is as raw as before
+  for (const place of [container, PARCEL]) {
+    state.rawIn.delete(place);
+    for (const [i, at] of state.placed) if (at === place) state.cooked.add(i);
+  }
   state.steps.push({
     text: `Take ${name} ${grill ? 'from under the grill' : `out of the ${airFryer ? 'air fryer' : 'oven'}`} and put it on a stand.`,
     technique: 'take-out-oven',

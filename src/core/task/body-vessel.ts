@@ -5,7 +5,7 @@ import { toolById } from '../technique/tools';
 import { CONTAINED, MIXING_SURFACE, mixingBowl } from './containers';
 import { isTarget, objectPhrase } from './locate';
 import { wholeOf } from './mentions';
-import { isContainer, JOINING, PUTTING, type Located, type State } from './state';
+import { isContainer, JOINING, PARCEL, PUTTING, type Located, type State } from './state';
 import { rawOf } from './step-of-clause';
 
 /** Adds to what is raw in a vessel. */
@@ -43,7 +43,8 @@ export function takeVessel(state: State, c: Located, named: string | null, there
 function unnamed(state: State, c: Located, id: string): string | null {
   const held = state.container;
   // what is laid on foil or paper is in no pan
-  if (c.verb === 'unroll' || (PUTTING.has(id) && ON_SHEET.test(c.rest))) return 'board';
+  if (PUTTING.has(id) && ON_SHEET.test(c.rest)) return PARCEL;
+  if (c.verb === 'unroll') return 'board';
   // biscuits and dumplings go where paper lies ready for them
   if (PUTTING.has(id) && c.mentions.length === 0 && (held === 'board' || held === null)) return state.prepared ?? held;
   // what was baked blind, and is filled now

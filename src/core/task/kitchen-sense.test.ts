@@ -89,6 +89,23 @@ describe('raw food', () => {
   });
 });
 
+test('what bakes is cooked, what waits beside the oven is as raw as before', () => {
+  const task = build(
+    '4 slices bread\n2 chicken breasts\n2 eggs\n100 ml milk',
+    'Whisk the eggs and milk in a jug. Put the chicken on a board. Put the bread on a baking tray. Bake at 180 C for 10 minutes. Cut the chicken into strips. Add the chicken to the jug.',
+  );
+  expect(step(task, /^Cut the chicken/).hazards).toContain('raw-meat');
+  expect(step(task, /^Add the chicken to the jug/).hazards).toEqual(expect.arrayContaining(['raw-meat', 'raw-egg']));
+});
+test('fish that baked in its parcel is raw no longer', () => {
+  const task = build(
+    '2 salmon fillets\n1 lemon, sliced',
+    'Put the salmon on a sheet of foil. Top with the lemon. Fold up the foil. Put the parcel on a baking tray. Bake at 200 C for 15 minutes. Serve the salmon.',
+  );
+  expect(step(task, /^Put the salmon on a sheet of foil/).hazards).toContain('raw-fish');
+  expect(step(task, /^Serve the salmon/).hazards).not.toContain('raw-fish');
+});
+
 describe('what is said beside the work', () => {
   test('a caution, a note and an announcement are no steps; steam and heat in a caution are hazards', () => {
     const task = build(
@@ -98,6 +115,10 @@ describe('what is said beside the work', () => {
     expect(task.steps.filter((s) => s.technique === null)).toEqual([]);
     expect(step(task, /^Open the potatoes/).hazards).toContain('steam');
     expect(own(task).some((s) => s.cues.some((c) => /very hot/.test(c.text)))).toBe(true);
+  });
+  test('an announcement that is all of its line stands as a step', () => {
+    const task = build('1 onion', 'Make the sauce.\nChop the onion.');
+    expect(task.steps.map((s) => s.text)).toContain('Make the sauce.');
   });
   test('what stands in brackets is a cue', () => {
     const task = build('4 sausages', 'Fry the sausages for 15 minutes until done (no pink in the middle).');

@@ -64,6 +64,9 @@ export const HOB = new Set(['heat-pan', 'boil', 'simmer', 'fry', 'cook', 'melt',
 
 export const CUTTING = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate', 'peel', 'peel-by-hand', 'snip', 'tear', 'crush-garlic']);
 
+/** Where food is that was laid on foil or paper: it goes into the oven with its tray. */
+export const PARCEL = 'foil';
+
 const CONTAINERS = new Set(['container', 'cookware', 'surface']);
 
 // Appliances that food is put into, as into a bowl.

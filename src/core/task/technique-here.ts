@@ -147,10 +147,7 @@ const BY_VERB: Record<string, Rule[]> = {
     { when: ({ rest }) => /\b(?:liquid|water|moisture)\b/i.test(rest), then: 'squeeze-out' },
     { when: ({ rest, about }) => /^out\b/i.test(rest) && !about.has('citrus') && !/juice/i.test(rest), then: 'lift-out' },
   ],
-  put: [
-    { when: ({ about }) => about.has('lid'), then: 'cover' },
-    { when: isPanOverHeat, then: 'heat-pan' },
-  ],
+  put: [{ when: ({ about }) => about.has('lid'), then: 'cover' }, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   place: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   // "stand the apples in a dish": they are put there

@@ -1,0 +1,47 @@
+// Lists that stand on one line, of ingredients or of tools.
+import { plainNumbers, readNumber } from '../amount/quantity';
+import { findFood } from './food';
+import { stripBullet } from './ingredient-line';
+
+/** The things of a list that stands on one line, parted by commas, semicolons, bullets or dashes; empty where it is no such list. */
+export function listOnOneLine(text: string): string[] {
+  for (const mark of [/\s*[•·▪|]\s*/, /;\s+/, /\s+-\s+/, /,\s+/]) {
+    const parts = text
+      .split(mark)
+      .map((p) => p.trim())
+      .filter(Boolean);
+    const amounts = parts.filter((p) => readNumber(plainNumbers(p), 0)?.ok).length;
+    if (parts.length >= 2 && parts.every((p) => p.length < 60) && (parts.length >= 3 || amounts === parts.length || parts.every(isTool))) {
+      // "1 carrot, peeled, 2 onions": work belongs to the thing before it
+      if (mark.source.startsWith(',') && amounts >= 2)
+        return parts.flatMap(lastTwo).reduce<string[]>((all, p) => {
+          if (all.length > 0 && !readNumber(plainNumbers(p), 0)?.ok && !findFood(p)) all[all.length - 1] += `, ${p}`;
+          else all.push(p);
+          return all;
+        }, []);
+      return parts;
+    }
+  }
+  return [];
+}
+
+/** The end of a list: "2 spring onions and 1 tbsp soy sauce" is two things. */
+const lastTwo = (part: string) => part.replace(/[.]$/, '').split(/\s+and\s+(?=\d|a\s|an\s|half\b)/i);
+
+const TOOL_NOUN =
+  /\b(?:bowls?|dish(?:es)?|(?:sauce|frying |roasting |cake |baking )?pans?|pots?|trays?|tins?|sheets?|knife|knives|peelers?|graters?|spoons?|forks?|whisks?|spatulas?|tongs|boards?|ovens?|microwave|blenders?|(?:food )?processors?|mixers?|sieves?|colanders?|jugs?|scales?|timers?|thermometers?|rolling pin|wok|skillet|mashers?|ladles?|cutters?|rack|paper|foil|cases|liners|gloves|mitts|apron|opener|scissors|skewers?|brush|kettle|toaster|plates?|glasses|cups|lid)$/i;
+
+/** A thing to work with, not to eat: its last word is one, and no food is named. */
+export function isTool(text: string): boolean {
+  const bare = stripBullet(text)
+    .replace(/\s*\([^)]*\)/g, '')
+    .replace(/[.,;]+$/, '')
+    .trim();
+  return (
+    TOOL_NOUN.test(bare) &&
+    bare.split(/\s+/).length <= 6 &&
+    !/\bof\b/i.test(bare) &&
+    !/^(?:\d+|an?|two|three)\s+(?:tins?|pots?|sheets?|cups)$/i.test(bare) &&
+    findFood(bare) === null
+  );
+}
