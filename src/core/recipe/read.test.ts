@@ -189,3 +189,30 @@ test('a line that starts with an amount is an ingredient or is told of, never pa
   expect(recipe.ingredients.map((i) => i.item)).toEqual(['sweet potato', 'red pepper']);
   expect(readRecipe('Hash\n7 wobbly things of an unknown kind for the top of it\n1 onion\nChop the onion.').notUnderstood).toHaveLength(1);
 });
+
+describe('what stands where it is not looked for', () => {
+  test('tools on the line of their heading: the list and the method behind it are no tools', () => {
+    const { recipe } = readRecipe(
+      'Wraps\nYou will need:\n4 tortillas\n1 carrot, grated\n\nTools: board, knife, cheese grater\n\n1. Lay a tortilla on the board.\n2. Put the carrot on it.',
+    );
+    expect(recipe.tools).toEqual(['board', 'knife', 'cheese grater']);
+    expect(recipe.instructions).toHaveLength(2);
+    const before = readRecipe('Wraps\nEquipment: knife, garlic press\n\n4 small corn tortillas\n1 tsp oil\n\nMethod:\nWarm the tortillas.');
+    expect(before.recipe.ingredients.map((i) => i.item)).toEqual(['corn tortillas', 'oil']);
+  });
+  test('a bare line over bulleted lines of method heads them', () => {
+    const { recipe } = readRecipe(
+      'Rice\nIngredients\n1 cup rice\nMethod\nCook the Rice\n- Rinse the rice.\n- Boil the rice.\nPut It Together\n- Serve it.',
+    );
+    expect(recipe.instructions).toEqual(['Rinse the rice.', 'Boil the rice.', 'Serve it.']);
+  });
+  test('the heat of an “Oven:” line goes to the method that names none', () => {
+    const read = (method: string) => readRecipe(`Rolls\n300 g flour\n\nOven: 200C / gas 6\n\nMethod\n${method}`).recipe.instructions;
+    expect(read('Heat the oven. Bake the rolls.')[0]).toBe('Heat the oven to 200C / gas 6. Bake the rolls.');
+    expect(read('Heat the oven to 180 C. Bake the rolls.')[0]).toBe('Heat the oven to 180 C. Bake the rolls.');
+  });
+  test('“Fruit layer” over amounts is a heading', () => {
+    const { recipe } = readRecipe('Cobbler\n\nFruit layer\n1 tin peaches\n\nTopping\n1 cup flour\n\nMethod\nMix the flour.');
+    expect(recipe.ingredients.map((i) => i.group)).toEqual(['fruit layer', 'topping']);
+  });
+});

@@ -1,5 +1,6 @@
 // Reads a whole recipe from text: finds its parts however they are headed or numbered, and says which lines it did not understand.
 import { plainNumbers, readNumber } from '../amount/quantity';
+import { findTemperature } from '../amount/temperature';
 import { readUnit } from '../amount/units';
 import { findFood } from './food';
 import { readIngredientLine, stripBullet } from './ingredient-line';
@@ -23,11 +24,11 @@ const HEADINGS: [Section, RegExp][] = [
   ],
   [
     'ingredients',
-    /^(?:(?:the )?ingredients?(?: list)?|ingredients? (?:needed|you need|required|for .*)|(?:what )?you(?:'ll| will)? (?:also )?need|what (?:you|we)(?:'ll| will)? need|what goes in(?:to it)?|shopping(?: list)?|(?:you need|needed|what'?s in it|from the (?:shop|cupboard|store))|stuff|food)$/,
+    /^(?:(?:the )?ingredients?(?: list)?|ingredients? (?:needed|you need|required|for .*)|(?:what )?you(?:'ll| will)? (?:also )?need|what (?:you|we)(?:'ll| will)? need|what goes in(?:to it)?|shopping(?: list)?|(?:you need|needed|what'?s in it|from the (?:shop|cupboard|store))|(?:gather|get(?: out)?|collect)(?: (?:it|these|your ingredients))?|stuff|food)$/,
   ],
   [
     'method',
-    /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this)$/,
+    /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|do|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this)$/,
   ],
   [
     'notes',
@@ -139,7 +140,12 @@ function ingredientScore(line: string): number {
     /\b(?:(?:to|for) (?:serve|serving|taste|garnish|decorate|frying|greasing|dusting)|optional\)?)$/i.test(text)
   )
     return 2;
-  if (/^(?:a |some )?(?:pinch|handful|dash|splash|drizzle|bunch|knob)\b|\bto taste\b/i.test(text)) return 2;
+  if (
+    /^(?:a |some )?(?:(?:small |large |good )?(?:pinch|handful|dash|splash|drizzle|bunch|knob)\b|[\p{L}]+[- ]sized? (?:piece|knob|lump|chunk)\b)|\bto taste\b/iu.test(
+      text,
+    )
+  )
+    return 2;
   if (number && !number.ok) return 2;
   // "olive oil 1 tbsp", "onion 1, finely chopped": the amount stands behind
   const behind = /^(\p{L}[\p{L}' -]{2,40}?)\s+\d[\d\s./]*\s?\p{L}{0,10}(?:\s\p{L}{2,8})?(?:,.*)?$/u.exec(text);
@@ -194,6 +200,7 @@ export function readRecipe(source: string): Reading {
   const structured = structuredRecipe(text);
   if (structured) readParts(draft, structured.parts, structured.problem);
   else readLines(draft, sourceLines(text));
+  sayOvenHeat(draft);
   if (draft.recipe.ingredients.length === 0) draft.recipe.ingredients = amountsInMethod(draft.recipe.instructions);
   splitParagraph(draft);
   return { recipe: draft.recipe, notUnderstood: draft.notUnderstood, lines: draft.lines };
@@ -213,10 +220,29 @@ export function plainRecipe(source: string): string {
 }
 
 const PART_OF_DISH =
-  /^(?:the\s+)?(?:\p{L}+\s+)?(?:pastry|filling|topping|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|seasoning|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw|(?:dry|wet|other) ingredients|mix-?ins?|extras)$/iu;
+  /^(?:the\s+)?(?:\p{L}+\s+)?(?:pastry|filling|topping|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|seasoning|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw|layer|fruit|vegetables|(?:dry|wet|other) ingredients|mix-?ins?|extras)$/iu;
+
+const BULLETED = /^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]\s|\[[ x]?\]\s|\(?\d{1,3}\s*[.):]|step\s+\d)/iu;
+
+/** "Cook the rice", bare over bulleted or numbered lines of method: it heads them. */
+function headsMethod(text: string, next: string | undefined): boolean {
+  const bare = stripMarks(text.trim());
+  return (
+    next !== undefined &&
+    BULLETED.test(next) &&
+    !BULLETED.test(text) &&
+    /^\p{L}/u.test(bare) &&
+    !/[.!?,;]$|\d/.test(bare) &&
+    bare.split(/\s+/).length <= 6
+  );
+}
 
 function readLines(draft: Draft, raw: string[]): void {
   raw.slice(0, MOST_LINES).forEach((text, i) => {
+    if (draft.section === 'method' && text.trim() && sectionOf(stripMarks(text.trim())) === null) {
+      const next = raw.slice(i + 1, i + 3).find((l) => l.trim());
+      if (headsMethod(text, next)) return note(draft, i + 1, text, 'heading');
+    }
     // "Filling", on a line of its own over amounts
     if (draft.section !== 'method' && draft.recipe.title && PART_OF_DISH.test(stripMarks(text.trim()))) {
       const next = raw.slice(i + 1, i + 4).find((l) => l.trim());
@@ -341,6 +367,12 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
     case 'notes':
       return note(draft, line, raw, 'note');
     case 'tools':
+      // the heading named the tools of its own line, or the list ran out
+      if (!isTool(text) && (like >= 2 || (does >= 2 && (STEP_LABEL.test(text) || /[.!]$/.test(text))))) {
+        draft.section = like >= 2 && like > does - 1 ? 'ingredients' : 'method';
+        draft.sawMethod ||= draft.section === 'method';
+        return place(draft, text, line, raw);
+      }
       return addTool(draft, text, line, raw);
     case 'ingredients':
       if (like < 2.5 && isTool(text)) return addTool(draft, text, line, raw);
@@ -384,7 +416,7 @@ function listPlaced(draft: Draft, text: string, line: number, raw: string): bool
     for (const part of bare) addIngredient(draft, part, line, raw);
     return true;
   }
-  const m = /^(\p{L}[\p{L} ]{2,30}):\s+(\S.*)$/u.exec(text);
+  const m = /^(\p{L}[\p{L} '’&-]{2,30}):\s+(\S.*)$/u.exec(text);
   const parts = m ? listOnOneLine(m[2]!) : [];
   if (!m || amounts(parts) < 2) return false;
   draft.group = m[1]!.replace(/^for (?:the )?/i, '');
@@ -477,6 +509,19 @@ function addInstruction(draft: Draft, text: string, line: number, raw: string): 
     draft.recipe.instructions.push(instruction);
     note(draft, line, raw, 'instruction', draft.recipe.instructions.length - 1);
   }
+}
+
+const OVEN_LINE = /^(?:oven|bake at)(?:\s+temp(?:erature)?)?\s*:?\s+(?:at |to )?(?=\d|gas\b)(.{2,50})$/i;
+const HEATS_OVEN = /\b((?:pre-?heat|heat|turn on|switch on|warm)(?: up)? (?:the |your )?oven)\b(?!\s+(?:to|at)\b)/i;
+
+/** "Oven: 200 °C" beside the times, with "heat the oven" in a method that never says how hot: the heat belongs there. */
+function sayOvenHeat(draft: Draft): void {
+  const heat = draft.lines.flatMap((l) =>
+    l.role === 'time' || l.role === 'note' ? (OVEN_LINE.exec(stripMarks(l.text))?.[1] ?? []) : [],
+  )[0];
+  if (!heat || draft.recipe.instructions.some((line) => findTemperature(line))) return;
+  const at = draft.recipe.instructions.findIndex((line) => HEATS_OVEN.test(line));
+  if (at >= 0) draft.recipe.instructions[at] = draft.recipe.instructions[at]!.replace(HEATS_OVEN, `$1 to ${heat.trim()}`);
 }
 
 /** A method in one paragraph becomes a line for each sentence: a line is what a person corrects and what a coarse step shows. */

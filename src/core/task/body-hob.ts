@@ -50,6 +50,7 @@ export function onHob(state: State, c: Located, container: string | null): void 
     c = { ...c, mentions: meant.map(wholeOf) };
   }
   const fresh = c.mentions.filter((m) => m.part !== 'all' || !state.placed.has(m.ingredient));
+  if (!inMicrowave && !own && cooksInWater(state, c, pan, fresh)) boilWater(state, c, pan);
   // what lies in another bowl is put into the pan first
   for (const mention of c.mentions) {
     const at = state.placed.get(mention.ingredient);
@@ -105,21 +106,7 @@ export function onHob(state: State, c: Located, container: string | null): void 
       thing: `the ${toolCall(state, pan)}`,
       name: pan,
     });
-  if (!inMicrowave && !own && state.hob !== pan) {
-    const level = /\b(?:over|on|at|to)?\s*(?:an?\s+)?(very low|low|gentle|medium[- ]low|medium[- ]high|medium|moderate|high)\b(?:\s+heat)?/i
-      .exec(`${c.rest} ${c.lead ?? ''}`)?.[1]
-      ?.toLowerCase();
-    state.steps.push({
-      text: `Turn on the hob under the ${toolCall(state, pan)}${level ? `, ${level} heat` : ''}.`,
-      technique: 'hob-on',
-      sourceLine: c.line,
-      tools: ['hob', pan],
-      into: pan,
-      thing: 'the hob',
-      name: pan,
-    });
-    state.hob = pan;
-  }
+  if (!inMicrowave && !own && state.hob !== pan) ringOn(state, c, pan);
   state.hotFood = true;
   // flatbreads and fritters: their flour is cooked wherever it was mixed
   if (c.mentions.length === 0 && (id === 'fry' || id === 'cook'))
@@ -132,6 +119,61 @@ export function onHob(state: State, c: Located, container: string | null): void 
   say(state, c, { text: wording(state, c), into: pan, uses, ...(inMicrowave ? { hazards: ['hot', 'steam', 'electric'] } : {}) });
   state.rawIn.delete(pan);
   remember(state, c);
+}
+
+function ringOn(state: State, c: Located, pan: string): void {
+  const level = /\b(?:over|on|at|to)?\s*(?:an?\s+)?(very low|low|gentle|medium[- ]low|medium[- ]high|medium|moderate|high)\b(?:\s+heat)?/i
+    .exec(`${c.rest} ${c.lead ?? ''}`)?.[1]
+    ?.toLowerCase();
+  state.steps.push({
+    text: `Turn on the hob under the ${toolCall(state, pan)}${level ? `, ${level} heat` : ''}.`,
+    technique: 'hob-on',
+    sourceLine: c.line,
+    tools: ['hob', pan],
+    into: pan,
+    thing: 'the hob',
+    name: pan,
+  });
+  state.hob = pan;
+}
+
+/** "Cook the pasta as the packet says": every packet says in boiling water, and no list has it. Where the recipe speaks of water, or the pan holds anything, it is left alone. */
+function cooksInWater(state: State, c: Located, pan: string, fresh: readonly Mention[]): boolean {
+  if (
+    !['cook', 'boil'].includes(kindOf(c.technique?.id)) ||
+    state.hob === pan ||
+    /\b(?:water|stock|sauce|soup|oil|butter|milk)\b/i.test(c.rest)
+  )
+    return false;
+  const isPasta = (m: Mention) => ['pasta', 'noodle'].includes(findFood(state.recipe.ingredients[m.ingredient]!.item)?.category ?? '');
+  const filled = state.steps.some((s) => s.into === pan || (s.technique === 'fill-pan' && s.tools?.includes(pan)));
+  return (
+    fresh.length > 0 && fresh.every(isPasta) && !filled && !state.recipe.ingredients.some((one) => findFood(one.item)?.category === 'water')
+  );
+}
+
+function boilWater(state: State, c: Located, pan: string): void {
+  const name = `the ${toolCall(state, pan)}`;
+  push(state, {
+    text: `Fill ${name} two-thirds with water.`,
+    technique: 'fill-pan',
+    sourceLine: c.line,
+    tools: ['tap', pan],
+    into: pan,
+    thing: name,
+    name: 'water',
+  });
+  ringOn(state, c, pan);
+  push(state, {
+    text: 'Bring the water to the boil.',
+    technique: 'boil',
+    sourceLine: c.line,
+    tools: [pan, 'hob'],
+    into: pan,
+    thing: 'the water',
+    name: 'water',
+    minutes: { waiting: 8 },
+  });
 }
 
 /** The ring goes off before the pan leaves it: what is drained or cooled is not on the heat any more. */

@@ -10,8 +10,12 @@ import { nameOf } from './ready';
 import { JOINING, PUTTING, type Located, type State } from './state';
 import { common, heatHazards, hotHazards, push, rawOf, remember, say } from './step-of-clause';
 import { makeReady, take } from './supply';
-import { toolCall } from './tool-names';
+import { inTool, toolCall } from './tool-names';
 import { asSaid, cap, joinedWording, sentence, tailAfter, theOf, withWord, wording } from './wording';
+
+// "with 3 tablespoons of water", which no list has.
+const WATER_TOO =
+  /\bwith\s+((?:about\s+)?(?:\d|a\s+(?:little|splash|drop))[^,;.]{0,20}?\s*(?:of\s+)?(?:hot|cold|warm|boiling|lukewarm|iced)?\s*water)\b/i;
 
 /** Adds or joins several things: each thing is put in on its own, then worked in. */
 export function putTogether(state: State, c: Located, fresh: Mention[]): void {
@@ -21,8 +25,15 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
   if (JOINING.has(id)) state.container ??= mixingBowl(state);
   const into = state.container;
   if (PUTTING.has(id) || fresh.length === 1) {
-    const tail = fresh.length > 1 ? tailAfter(c, fresh) : null;
-    const preposition = /^(?:put|place|lay|set|arrange|layer)$/.test(c.verb!) ? 'in' : 'to';
+    const water = PUTTING.has(id) && WATER_TOO.test(c.rest) && !c.mentions.some((m) => /water/i.test(c.rest.slice(m.at, m.end)));
+    const tail = fresh.length > 1 || water ? tailAfter(water ? { ...c, rest: c.rest.replace(WATER_TOO, '') } : c, fresh) : null;
+    // "top the mash with the cheese and the onion": what is topped is said in each step
+    const onto =
+      /^(.{2,40}?\s)with\s+(?:\S+\s+){0,5}$/i
+        .exec(c.rest.slice(0, fresh[0]!.at))?.[0]
+        .replace(/\bwith\b.*$/i, 'with')
+        .replace(/^/, ' ') ?? '';
+    const preposition = /^(?:put|place|lay|set|arrange|layer|tip|pour)$/.test(c.verb!) ? 'in' : 'to';
     if (tail === null) {
       say(state, c, {
         text: wording(state, c),
@@ -37,12 +48,18 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
     } else
       fresh.forEach((mention, k) => {
         const own = ownTail(c, mention, fresh[k + 1]);
-        const verb = PUTTING.has(id) && id !== 'gather' ? cap(c.verb!) : 'Put';
+        const verb = `${PUTTING.has(id) && id !== 'gather' ? cap(c.verb!) : 'Put'}${onto}`;
         const particle = /^(in|on)\s/i.exec(c.rest) && !tail ? ` ${/^(in|on)/i.exec(c.rest)![1]!.toLowerCase()}` : '';
         const where =
           own ??
           ((PUTTING.has(id) && /^(?:put|place|lay|set|arrange)$/.test(c.verb!) ? tail.replace(/^ to /, ' in ') : tail) ||
-            (particle ? '' : into && PUTTING.has(id) && id === 'add' ? ` ${preposition} the ${toolCall(state, into)}` : ''));
+            (particle
+              ? ''
+              : into && PUTTING.has(id) && id === 'add'
+                ? preposition === 'in'
+                  ? ` ${inTool(state, into)}`
+                  : ` ${preposition} the ${toolCall(state, into)}`
+                : ''));
         push(state, {
           ...common(state, c, into, [mention]),
           text: sentence(`${verb}${withWord(c) ? ` with` : ''} ${asSaid(c, mention) ?? theOf(state, mention)}${particle}${where}`),
@@ -51,15 +68,18 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
           name: nameOf(state.recipe.ingredients[mention.ingredient]!),
         });
       });
-    if (tail !== null) addUnlisted(state, c, into);
+    if (tail !== null) {
+      addUnlisted(state, c, into);
+      addWater(state, c, into);
+    }
   } else {
-    const place = `the ${toolCall(state, into ?? 'bowl')}`;
+    const place = inTool(state, into ?? 'bowl');
     const already = fresh.filter((m) => state.placed.get(m.ingredient) === into);
     for (const mention of fresh.filter((m) => !already.includes(m))) {
       const one = state.recipe.ingredients[mention.ingredient]!;
       const pour = findFood(one.item)?.form === 'liquid' && one.min !== null;
       push(state, {
-        text: `${pour ? 'Pour' : 'Put'} ${theOf(state, mention)} in ${place}.`,
+        text: `${pour ? 'Pour' : 'Put'} ${theOf(state, mention)} ${place}.`,
         technique: pour ? 'pour' : 'add',
         sourceLine: c.line,
         uses: [take(state, mention)],
@@ -94,14 +114,11 @@ const moved = (state: State, mention: Mention) => ({
 
 /** "Mix the peanut butter with 2 tbsp of hot water": the water comes from no list. */
 function addWater(state: State, c: Located, into: string | null): void {
-  const water =
-    /\bwith\s+((?:about\s+)?(?:\d|a\s+(?:little|splash|drop))[^,;.]{0,20}?\s*(?:of\s+)?(?:hot|cold|warm|boiling|lukewarm|iced)?\s*water)\b/i.exec(
-      c.rest,
-    )?.[1];
+  const water = WATER_TOO.exec(c.rest)?.[1];
   if (!water || c.mentions.some((m) => /water/i.test(c.rest.slice(m.at, m.end)))) return;
   push(state, {
     ...common(state, { ...c, rest: '' }, into, []),
-    text: sentence(`Pour ${water} in the ${toolCall(state, into ?? 'bowl')}`),
+    text: sentence(`Pour ${water} ${inTool(state, into ?? 'bowl')}`),
     technique: 'pour',
     uses: [],
     tools: into ? [into] : [],
@@ -123,7 +140,7 @@ function addUnlisted(state: State, c: Located, into: string | null): void {
     if (c.mentions.some((m) => m.at < to && m.end > from) || name.split(/\s+/).length > 3 || !findFood(name)) continue;
     push(state, {
       ...common(state, c, into, []),
-      text: sentence(`Put the ${name} in the ${toolCall(state, into ?? 'bowl')}`),
+      text: sentence(`Put the ${name} ${inTool(state, into ?? 'bowl')}`),
       technique: 'add',
       uses: [],
       thing: `the ${name}`,

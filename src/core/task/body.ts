@@ -1,4 +1,5 @@
 // Turns a recipe's instructions into steps, keeping track of what is where, what is ready and what is hot.
+import { minutesOfText } from '../amount/minutes';
 import { findFood } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
 import { kindOf } from '../technique/lexicon';
@@ -48,6 +49,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     objectUses: [],
     line: 0,
     lineObjects: [],
+    scalding: null,
     hotFood: false,
     cooked: new Set(),
     rawIn: new Map(),
@@ -63,7 +65,9 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     const next = clauses[i + 1];
     const objectOf =
       clause.shared && next && !next.clause.shared && !next.clause.first && next.line === line ? next.clause : sharedObject(clauses, i);
+    const from = state.steps.length;
     takeClause(state, locate(state, clause, line, objectOf));
+    if (clause.help) state.steps = state.steps.map((s, k) => (k < from ? s : { ...s, supervision: clause.help! }));
   });
   return state.steps;
 }
@@ -77,6 +81,7 @@ function takeClause(state: State, said: Located): void {
   if (state.line !== said.line) state.lineObjects = [];
   state.line = said.line;
   const c = withImplied(state, said);
+  if (/\bboiling\s+water\b/i.test(c.rest) && !HOB.has(id ?? '')) state.scalding = named ?? state.container;
   if (DUSTS.has(c.technique?.id ?? '') && c.mentions.length > 0) return dustWith(state, c);
   if (id === 'drain-hot' || id === 'drain') {
     // what is drained is where it was cooked, not in the pan beside it
@@ -136,6 +141,9 @@ function liftAside(state: State, c: Located, to: string): void {
   say(state, c, { text: wording(state, c), into: to });
 }
 
+/** Water that stood for a quarter of an hour scalds no more (common practice); couscous and noodles stand less. */
+const waitsLong = (c: Located) => kindOf(c.technique?.id) === 'wait' && (minutesOfText(`${c.rest} ${c.until ?? ''}`) ?? 0) >= 15;
+
 const DUSTS = new Set(['dust', 'flour-surface']);
 // Work on a thing by itself: it is made ready here, and measured at its next step.
 const WORKED = new Set([...CUTTING, 'rinse', 'crack-egg', 'juice', 'drain', 'open-can', 'measure', 'weigh']);
@@ -160,8 +168,10 @@ function doTo(state: State, c: Located, id: string | null, named: string | null)
     const held = toolById(state.container ?? '');
     const isMetal = held?.kind === 'cookware' && held.id !== 'baking-dish';
     if (!named && (!isContainer(state.container ?? '') || isMetal)) state.container = 'plate';
+    state.scalding = state.container;
   }
   if (id === 'cool' || id === 'chill') state.hotFood = false;
+  if (['cool', 'chill', 'drain-hot', 'drain', 'serve'].includes(id ?? '') || waitsLong(c)) state.scalding = null;
   if (id === 'turn-off') {
     if (/oven/.test(c.words)) state.oven = false;
     else state.hob = null;

@@ -26,7 +26,11 @@ export type Clause = {
   first: boolean;
   /** What its sentence says in brackets: "no pink in the middle". */
   aside: string | null;
+  /** How near the recipe wants an adult: "ask an adult to help you cut it", "(adult)". */
+  help: Help | null;
 };
+
+export type Help = 'within-reach' | 'adult-does';
 
 const OPENER =
   /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|(?:the )?(?:next day|night before|day before|evening before))\b[\s,:]*)+/i;
@@ -68,19 +72,54 @@ const HELD = /\s*⟦(\d+)⟧/g;
 // an amount, a time or a temperature in another unit says nothing new; nor does one word
 const SAYS_MORE = (aside: string) => (aside.match(/\p{L}{2,}/gu)?.length ?? 0) >= 3 && !/^\W*\d/.test(aside) && !/°/.test(aside);
 
+const ADULT = /\b(?:adults?|grown[- ]?ups?|teachers?|carers?|supervis\p{L}*)\b/iu;
+const PERSON = '(?:an?\\s+|the\\s+|your\\s+)?(?:adult|grown[- ]?up|teacher|carer|parent|helper|member of staff|someone)';
+const ASK = new RegExp(
+  `^(?:(?:then|next),?\\s+)?(?:ask|get|have|let)\\s+${PERSON}\\s+(?:to\\s+)?(help\\s+(?:you\\s+)?(?:to\\s+)?)?(?=\\p{L})`,
+  'iu',
+);
+const ADULT_FIRST = new RegExp(`^(?:\\[?${PERSON}(?:\\s+(?:only|step|job|does|do this))?\\]?\\s*[:\\-–—]\\s*)`, 'iu');
+const WITH_HELP = new RegExp(
+  `(?:^with\\s+(?:the\\s+)?(?:help|supervision)(?:\\s+(?:of|from)\\s+${PERSON})?,?\\s+)|(?:,?\\s*\\bwith\\s+(?:${PERSON}(?:['’]s)?\\s+(?:help|supervision)|(?:the\\s+)?(?:help|supervision)(?:\\s+(?:of|from)\\s+${PERSON})?|${PERSON})(?=\\s*[.,;]|$),?\\s*)`,
+  'iu',
+);
+
+const helpOf = (said: string): Help => (/\b(?:help|supervis|with|near|watch)/i.test(said) ? 'within-reach' : 'adult-does');
+
+/** "Ask an adult to help you drain the pasta": drain the pasta, with an adult beside. */
+function helpAsked(sentence: string): { text: string; help: Help | null } {
+  if (!ADULT.test(sentence) && !/\bwith (?:the )?help\b|\bsomeone\b|\bhelper\b|\bparent\b|\bstaff\b/i.test(sentence))
+    return { text: sentence, help: null };
+  const asked = ASK.exec(sentence);
+  if (asked) return { text: capital(sentence.slice(asked[0].length)), help: asked[1] ? 'within-reach' : 'adult-does' };
+  const first = ADULT_FIRST.exec(sentence);
+  if (first) return { text: capital(sentence.slice(first[0].length)), help: 'adult-does' };
+  const beside = WITH_HELP.exec(sentence);
+  if (beside)
+    return {
+      text: capital(`${sentence.slice(0, beside.index)} ${sentence.slice(beside.index + beside[0].length)}`.trim()),
+      help: 'within-reach',
+    };
+  return { text: sentence, help: null };
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** All single actions of one instruction, in order. */
 export function clausesOf(instruction: string): Clause[] {
   const { text, asides } = takeAsides(plainTurns(plainNumbers(instruction)));
   return sentences(text).flatMap((said) => {
-    const own = [...said.matchAll(HELD)].map((m) => asides[Number(m[1])]!).filter(SAYS_MORE);
-    const clauses = withStates(
-      clausesOfSentence(
-        said
-          .replace(HELD, '')
-          .replace(/\s{2,}/g, ' ')
-          .trim(),
-      ),
+    const inside = [...said.matchAll(HELD)].map((m) => asides[Number(m[1])]!);
+    const own = inside.filter((aside) => SAYS_MORE(aside) && !ADULT.test(aside));
+    const asked = helpAsked(
+      said
+        .replace(HELD, '')
+        .replace(/\s{2,}/g, ' ')
+        .trim(),
     );
+    const noted = inside.filter((aside) => ADULT.test(aside)).map(helpOf)[0] ?? null;
+    const clauses = withStates(clausesOfSentence(asked.text));
+    for (const clause of clauses) clause.help = asked.help ?? noted;
     const last = clauses.at(-1);
     if (last && own.length > 0) last.aside = own.join('; ');
     return clauses;
@@ -322,6 +361,7 @@ function makeClause(part: Part, condition: string | null): Clause {
       meanwhile: false,
       first: false,
       aside: null,
+      help: null,
     };
   let rest = words
     .slice(1)
@@ -358,5 +398,6 @@ function makeClause(part: Part, condition: string | null): Clause {
     meanwhile: false,
     first: false,
     aside: null,
+    help: null,
   };
 }

@@ -42,7 +42,10 @@ export function containerOf(state: State, c: Located): string | null {
   const other = OTHER.exec(said.slice(0, named.at))?.[1];
   const occupied = [...state.placed.values()].includes(named.id);
   // "a dry pan", "a separate bowl"; and a second pan with the first one still on the ring
-  if (occupied && other && (!/^an?$/i.test(other) || (named.id === state.hob && c.first && HOB.has(kindOf(c.technique?.id))))) {
+  // said once for its whole sentence, it is the same bowl all through
+  const saidHere = c.first || named.at < c.rest.length;
+  if (!saidHere && state.container !== null && FAMILY[named.id]?.includes(state.container)) return state.container;
+  if (saidHere && occupied && other && (!/^an?$/i.test(other) || (named.id === state.hob && c.first && HOB.has(kindOf(c.technique?.id))))) {
     const family = c.technique?.id === 'toast-dry' || kindOf(c.technique?.id) === 'fry' ? ['frying-pan', 'saucepan'] : FAMILY[named.id];
     const free = family?.find((id) => ![...state.placed.values()].includes(id));
     if (free) return free;

@@ -23,6 +23,8 @@ export type Draft = {
   demands?: Demand[];
   phase?: Phase;
   meanwhile?: string | null;
+  /** The least that the recipe itself asks for. */
+  supervision?: Supervision;
   /** Said in the key, where two steps would else look alike. */
   name?: string;
 };
@@ -123,7 +125,7 @@ export function stepOf(draft: Draft, key: string, phase: Phase): Step {
     into: draft.into ?? null,
     fillings: draft.fillings ?? [],
     hazards: list,
-    supervision: supervisionFor(list, technique?.supervision ?? 'none'),
+    supervision: supervisionFor(list, more(technique?.supervision ?? 'none', draft.supervision ?? 'none')),
     cues: [...(draft.cues ?? []), ...(technique?.cues ?? [])],
     minutes: { active: draft.minutes?.active ?? technique?.minutes.active ?? 0.5, waiting: draft.minutes?.waiting ?? 0 },
     demands: demandsOf(draft, technique),

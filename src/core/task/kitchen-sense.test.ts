@@ -125,3 +125,72 @@ describe('what is said beside the work', () => {
     expect(own(task).flatMap((s) => s.cues.map((c) => c.text))).toContain('no pink in the middle');
   });
 });
+
+describe('who does it', () => {
+  const method = (text: string) => build('200 g pasta\n1 carrot', `Put the pasta in a pan. ${text}`);
+  test('“ask an adult to help you” is the learner’s step with an adult beside; “ask an adult to” is the adult’s', () => {
+    expect(step(method('Ask an adult to help you grate the carrot.'), /^Grate the carrot/)).toMatchObject({
+      technique: 'grate',
+      supervision: 'within-reach',
+    });
+    expect(step(method('Ask a grown-up to grate the carrot.'), /^Grate the carrot/).supervision).toBe('adult-does');
+    expect(step(method('ADULT: Grate the carrot.'), /^Grate the carrot/).supervision).toBe('adult-does');
+  });
+  test('“with help” and a note in brackets say it too, and leave the words', () => {
+    expect(step(method('With adult help, peel the carrot.'), /^Peel the carrot/)).toMatchObject({ supervision: 'within-reach' });
+    expect(step(method('Grate the carrot (adult only).'), /^Grate the carrot\.$/).supervision).toBe('adult-does');
+  });
+  test('the recipe never takes the adult further away than the hazards ask', () => {
+    expect(step(method('Drain the pasta with an adult.'), /^Drain the pasta/).supervision).not.toBe('none');
+  });
+});
+
+describe('water', () => {
+  test('pasta “as the packet says” goes into water that boils', () => {
+    const task = build('200 g pasta', 'Cook the pasta as the packet says. Drain.');
+    const words = own(task).map((s) => s.technique);
+    expect(words.slice(0, 5)).toEqual(['fill-pan', 'hob-on', 'boil', 'add', 'cook']);
+    expect(step(task, /^Put the pasta/).hazards).toContain('splash');
+  });
+  test('what stood in boiling water is drained hot', () => {
+    const task = build('100 g rice noodles', 'Put the noodles in a bowl, cover with boiling water and leave for 4 minutes. Drain.');
+    expect(step(task, /^Drain/)).toMatchObject({ technique: 'drain-hot' });
+  });
+  test('water that no list has is poured in a step of its own', () => {
+    const task = build('2 potatoes', 'Put the potatoes in a bowl with 3 tablespoons of water. Microwave for 5 minutes.');
+    expect(step(task, /^Put the potatoes/).text).toBe('Put the potatoes in a bowl.');
+    expect(step(task, /^Pour 3 tablespoons of water/)).toMatchObject({ technique: 'pour', into: 'bowl' });
+  });
+});
+
+describe('of what the recipe speaks', () => {
+  test('a second bowl stays the same bowl for its whole sentence', () => {
+    const task = build(
+      '1 egg\n100 ml milk\n200 g flour',
+      'Put the flour in a bowl. In a second bowl beat the egg, then whisk in the milk.',
+    );
+    expect(step(task, /^(?:Pour|Whisk).*milk/).into).toBe(step(task, /^Beat the egg/).into);
+    expect(own(task).at(-1)!.hazards).toContain('raw-egg');
+  });
+  test('what was scattered on top is not what is cut up later', () => {
+    const task = build(
+      '200 g oats\n100 g blueberries',
+      'Put the oats in a baking dish. Scatter the remaining blueberries on top. Bake at 180 C for 20 minutes. Let cool for 5 minutes. Cut into 4 squares.',
+    );
+    expect(task.steps.map((s) => s.text)).toContain('Cut into 4 squares.');
+    expect(step(task, /^Cut into/)).toMatchObject({ technique: 'cut-pieces' });
+  });
+  test('“fold in the add-ins” folds in all of that heading', () => {
+    const task = build('200 g flour\nAdd-ins: 50 g cheddar, 30 g sweetcorn', 'Put the flour in a bowl. Fold in the add-ins.');
+    expect(dryRun(task).filter((f) => f.code === 'listed-not-used')).toEqual([]);
+  });
+  test('“top the mash with” says what is topped in each step', () => {
+    const task = build(
+      '30 g cheese\n1 spring onion\n400 g mash',
+      'Put the mash in a bowl. Top the mash with the cheese and the spring onion.',
+    );
+    expect(own(task).map((s) => s.text)).toEqual(
+      expect.arrayContaining(['Top the mash with the cheese.', 'Top the mash with the spring onion.']),
+    );
+  });
+});

@@ -62,7 +62,8 @@ function phraseIn(rest: string): string | null {
     /^\d+(?:\s*-\s*\d+)?\s*(?:more\s+)?(?:min|sec|hour)/i.test(text)
   )
     return null;
-  if (/^(?:\p{L}+ly)(?:\s|$)/iu.test(text)) return null;
+  if (/^(?:(?:down|up|out|off|back|in)\s+)?(?:\p{L}+ly)(?:\s|$)/iu.test(text)) return null;
+  if (/^(?:a few|a couple of|several|many|two|three|four|\d+)\s+(?:more\s+)?times\b|^(?:once|twice)\b/i.test(text)) return null;
   const cut = PREPOSITION.exec(' ' + text);
   const phrase = (cut ? text.slice(0, Math.max(0, cut.index - 1)) : text).replace(/[\s,]+$/, '').trim();
   return phrase && phrase.length <= 80 && !/^(?:a|an|the)$/i.test(phrase) ? phrase : null;
@@ -142,7 +143,11 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   const fromHeat = mentions.some(
     (m) => state.cooked.has(m.ingredient) && toolById(state.placed.get(m.ingredient) ?? '')?.kind === 'cookware',
   );
-  if (hot || fromHeat) about.add('hot');
+  const scalding =
+    !elsewhere &&
+    state.scalding !== null &&
+    (state.container === state.scalding || mentions.some((m) => state.placed.get(m.ingredient) === state.scalding));
+  if (hot || fromHeat || scalding) about.add('hot');
   if (clause.verb === 'microwave') about.add('microwave');
   if (state.container === 'slow-cooker') about.add('slow-cooker');
   const found = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
@@ -159,6 +164,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     meanwhile: clause.meanwhile,
     first: clause.first,
     aside: clause.aside,
+    help: clause.help,
     line,
     mentions,
     tools,

@@ -18,7 +18,11 @@ export type Mention = {
 /** All of an ingredient that a text speaks of without naming it. */
 export const wholeOf = (ingredient: number): Mention => ({ ingredient, at: 0, end: 0, quantity: null, unit: null, part: 'all' });
 
-type Group = { words: readonly string[]; ingredients: number[] };
+type Group = {
+  words: readonly string[];
+  ingredients: number[];
+  /** Only while none of them is in: later the word means what was made of them. */ fresh?: boolean;
+};
 type Name = { words: readonly string[]; ingredient: number };
 
 /** The names that ingredients go by in a method, made once for a recipe. */
@@ -116,6 +120,9 @@ const GROUP_FOODS: [string, (one: Ingredient) => boolean][] = [
   ['wet ingredient', (one) => ['liquid', 'sticky', 'soft'].includes(findFood(one.item)?.form ?? '') || findFood(one.item)?.id === 'egg'],
 ];
 
+// Headings that name what goes in or on as it is: "fold in the add-ins".
+const UNMADE = /^(?:add-?ins?|mix-?ins?|extras|toppings?|garnish(?:es)?|decorations?)$/i;
+
 function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
   const groups: Group[] = [];
   const headings = new Map<string, number[]>();
@@ -124,6 +131,8 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
   });
   // what the recipe itself calls so goes before what is so by nature
   for (const [heading, members] of headings) groups.push({ words: nameWords(`${heading} ingredient`), ingredients: members });
+  for (const [heading, members] of headings)
+    if (UNMADE.test(heading)) groups.push({ words: nameWords(heading), ingredients: members, fresh: true });
   for (const [words, test] of GROUP_FOODS) {
     const members = ingredients.flatMap((one, i) => (test(one) ? [i] : []));
     if (members.length > 1) groups.push({ words: words.split(' '), ingredients: members });
@@ -155,7 +164,9 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
   const list = tokens(text);
   const found: Mention[] = [];
   for (let i = 0; i < list.length; i++) {
-    const group = names.groups.get(list[i]!.word)?.find((g) => g.words.every((w, k) => list[i + k]?.word === w));
+    const group = names.groups
+      .get(list[i]!.word)
+      ?.find((g) => g.words.every((w, k) => list[i + k]?.word === w) && !(g.fresh && g.ingredients.some((one) => used.has(one))));
     if (group) {
       const at = list[i]!.at;
       const end = list[i + group.words.length - 1]!.end;
@@ -200,7 +211,8 @@ function isOtherFood(list: readonly Token[], i: number, size: number): boolean {
   const here = list.slice(i, i + size).map((t) => t.word);
   for (const extra of [1, 2]) {
     const next = list[i + size + extra - 1];
-    if (!next || next.at - list[i + size + extra - 2]!.end > 1) return false;
+    // "salt and pepper" are two things where the list has them apart
+    if (!next || next.word === 'and' || next.at - list[i + size + extra - 2]!.end > 1) return false;
     if (/^(?:juice|zest|rind|wedge|half|leaf|slice)$/.test(next.word)) return false;
     const longer = findFood([...here, ...list.slice(i + size, i + size + extra).map((t) => t.word)].join(' '));
     const shorter = findFood(here.join(' '));
@@ -303,7 +315,7 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     .replace(/^\S+\s/, '')
     .replace(/\b(?:like|resembles?|looks like|size of|as thick as|until)\b.*$/i, '')
     .replace(
-      /\b(?:garlic press|butter knife|egg cup|egg size|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|bread board|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice|apple corer|egg whisk|egg timer|cheese grater|coffee cup|tea towel|tea cup|ice water|ice bath)\b/gi,
+      /\b(?:garlic press|butter knife|egg cup|egg size|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|bread board|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice|apple corer|egg whisk|egg timer|cheese grater|coffee cup|tea towel|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?)\b/gi,
       '',
     );
   const words = tokens(plain).map((t) => t.word);

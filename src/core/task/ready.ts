@@ -174,7 +174,7 @@ function workOf(said: string, one: Ingredient): Work[] {
       ? findTechnique(['mash'], about)
       : verb === 'warm'
         ? findTechnique(['heat'], about)
-        : findTechnique([verb, ...tail.split(' ')], about);
+        : findTechnique([...verb.split(' '), ...tail.split(' ')], about);
   if (!technique) return [];
   if (verb === 'quarter') return [{ technique: technique.id, text: `Cut ${the} into quarters${tail ? `, ${tail}` : ''}.` }];
   if (verb === 'halve') return [{ technique: technique.id, text: `Cut ${the} in half${tail ? `, ${tail}` : ''}.` }];
@@ -188,6 +188,7 @@ function workOf(said: string, one: Ingredient): Work[] {
     core: `Cut the core out of ${the}.`,
     pit: `Take the stone out of ${the}.`,
     hull: `Take the stalk off ${the}.`,
+    'pat dry': `Pat ${the} dry.`,
   };
   if (plain[verb]) return [{ technique: technique.id, text: plain[verb] }];
   if (/squeezed dry/i.test(phrase)) return [{ technique: 'squeeze-out', text: `Squeeze the water out of ${the}.` }];

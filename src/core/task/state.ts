@@ -28,6 +28,8 @@ export type State = {
   taken: Map<number, Fraction>;
   readied: Set<number>;
   placed: Map<number, string>;
+  /** The bowl with boiling water in it, or just out of the microwave. */
+  scalding: string | null;
   /** Food just off the heat. */
   hotFood: boolean;
   /** What has been through the heat, and is raw no longer. */

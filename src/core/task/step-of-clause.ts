@@ -149,6 +149,11 @@ export function remember(state: State, c: Located): void {
   if (c.mentions.length === 0 && (id === 'pour' || id === 'sprinkle')) return;
   if (/^in\b/i.test(c.rest) && ['coat', 'dip', 'wrap', 'marinate'].includes(c.technique?.id ?? '')) return;
   const phrase = objectPhrase(c.rest);
+  // "scatter the rest on top", "fold the other half over": a part of the whole, which is spoken of next
+  if (phrase && PART.test(phrase) && (PUTTING.has(id) || c.technique?.id === 'fold-over')) {
+    state.object = null;
+    return;
+  }
   // "shake the basket": what is in it is still spoken of
   const start = phrase ? c.rest.indexOf(phrase) : 0;
   const isVessel = (t: { id: string; at: number }) => isContainer(t.id) && t.at >= start && t.at < start + phrase!.length;
@@ -167,7 +172,9 @@ export function remember(state: State, c: Located): void {
   ) {
     // "grate the zest from the lemon, then cut it": it is the lemon
     const whole = c.mentions[0] && /^(?:the\s+)?(?:zest|rind|juice)$/i.test(phrase);
-    state.object = whole ? theOf(state, c.mentions[0]!) : c.mentions.length > 2 ? 'everything' : plainObject(phrase, c);
+    // the water that rice is cooked in is spoken of no more
+    const dry = phrase.replace(/,?\s+and\s+(?:the\s+)?(?:\p{L}+\s+)?water$/iu, '');
+    state.object = whole ? theOf(state, c.mentions[0]!) : c.mentions.length > 2 ? 'everything' : plainObject(dry, c);
     if (c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);
   }
   if (OVEN_FOOD.has(kindOf(c.technique?.id))) state.object = null;
@@ -179,5 +186,7 @@ const plainObject = (phrase: string, c: Located) =>
     : /^\d/.test(phrase) && c.mentions[0]
       ? `the ${phrase.slice(c.mentions[0].at - c.rest.indexOf(phrase))}`
       : phrase;
+
+const PART = /^(?:the\s+)?(?:remaining|rest\b|other half|leftover)|^(?:the other|one) half\b/i;
 
 const OVEN_FOOD = new Set(['bake']);

@@ -59,8 +59,16 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
       then: 'lift-out',
     },
   ],
-  // a tin that the list has is opened with its opener
-  open: [{ when: ({ mentions, state }) => mentions.some((m) => state.recipe.ingredients[m.ingredient]!.unit === 'can'), then: 'open-can' }],
+  // a tin is opened with its opener
+  open: [
+    {
+      when: ({ mentions, state, rest }) =>
+        /\b(?:tins?|cans?)\b/i.test(rest) || mentions.some((m) => state.recipe.ingredients[m.ingredient]!.unit === 'can'),
+      then: 'open-can',
+    },
+  ],
+  // "bring to a simmer": it does not boil
+  boil: [{ when: ({ clause, rest }) => clause.verb === 'bring' && /\bsimmer\b/i.test(rest), then: 'simmer' }],
   // "remove from the tin": off no heat
   'take-off-heat': [
     { when: ({ rest, state }) => state.hob === null && !/\b(?:heat|hob|stove|ring|burner|flame)\b/i.test(rest), then: 'lift-out' },
@@ -82,6 +90,14 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   ],
   // bread is buttered with butter, a tin is greased with it
   grease: [{ when: (here) => here.clause.verb === 'butter' && !hasContainer(here), then: 'spread' }],
+  // what was baked is cut up, not diced
+  dice: [
+    {
+      when: ({ mentions, rest }) =>
+        mentions.length === 0 && /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b/iu.test(rest),
+      then: 'cut-pieces',
+    },
+  ],
   // dough is shared out, not chopped
   chop: [
     {
@@ -126,7 +142,10 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   ],
   // turned with no heat under it, it is only moved about in its sauce
   'turn-over': [{ when: ({ state }) => state.hob === null && state.inOven === null && !state.hotFood, then: 'toss' }],
-  wait: [{ when: ({ clause }) => /\b(?:cold|cool)\b/i.test(clause.until ?? ''), then: 'cool' }],
+  wait: [
+    { when: ({ clause, rest, state }) => clause.verb === 'let' && /\bmelt\b/i.test(rest) && state.hob !== null, then: 'melt' },
+    { when: ({ clause }) => /\b(?:cold|cool)\b/i.test(clause.until ?? ''), then: 'cool' },
+  ],
   cover: [{ when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' }],
   soak: [{ when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' }],
   toast: [{ when: ({ tools }) => tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'), then: 'fry' }],
@@ -138,6 +157,13 @@ const WITH_LIQUID = /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|li
 // "Set the bowl over a pan of simmering water": water has to simmer.
 const OVER_WATER: Rule = { when: ({ rest }) => /\bover\s+(?:an?|the)\s+(?:sauce)?pan\s+of\b.*\bwater\b/i.test(rest), then: 'simmer' };
 
+// "Put paper liners in the muffin tin"
+const LINERS: Rule = {
+  when: ({ rest }) =>
+    /^(?:\d+\s+)?(?:(?:paper|muffin|cupcake|cake|bun|baking|foil)\s+)+(?:liners|cases|cups)\b.*\b(?:in|into)\b/i.test(rest),
+  then: 'line',
+};
+
 // By the verb itself, whatever the lexicon makes of it.
 const BY_VERB: Record<string, Rule[]> = {
   butter: [{ when: hasContainer, then: 'grease' }],
@@ -147,11 +173,18 @@ const BY_VERB: Record<string, Rule[]> = {
     { when: ({ rest }) => /\b(?:liquid|water|moisture)\b/i.test(rest), then: 'squeeze-out' },
     { when: ({ rest, about }) => /^out\b/i.test(rest) && !about.has('citrus') && !/juice/i.test(rest), then: 'lift-out' },
   ],
-  put: [{ when: ({ about }) => about.has('lid'), then: 'cover' }, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
-  place: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
+  put: [LINERS, { when: ({ about }) => about.has('lid'), then: 'cover' }, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
+  place: [LINERS, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   // "stand the apples in a dish": they are put there
   stand: [{ when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' }],
+  scoop: [
+    {
+      when: ({ rest }) =>
+        /\b(?:\p{L}*spoon(?:ful)?s|balls|heaps|portions)\s+of\b|\binto\b.*\b(?:cups|cases|liners|tins?|bowls|glasses|jars)\b/iu.test(rest),
+      then: 'spoon',
+    },
+  ],
   fill: [{ when: ({ rest }) => /\bwith\s+(?:[\p{L}]+\s+)?water\b/iu.test(rest), then: 'fill-pan' }],
 };
 

@@ -2,6 +2,8 @@
 import type { Recipe } from '../recipe/recipe';
 import { findTools, toolById } from '../technique/tools';
 
+const FLAT = new Set(['tray', 'board', 'plate', 'wire-rack', 'stand', 'foil']);
+
 /** The first name, singular, by which a recipe calls each tool that it names. */
 export function toolCalls(recipe: Recipe): Map<string, string> {
   const calls = new Map<string, string>();
@@ -16,4 +18,9 @@ export function toolCalls(recipe: Recipe): Map<string, string> {
 /** What a tool is called in the steps of a recipe. */
 export function toolCall(state: { calls: ReadonlyMap<string, string> }, id: string): string {
   return state.calls.get(id) ?? toolById(id)?.name ?? 'bowl';
+}
+
+/** Where a thing goes that is put there: "in the bowl", "on the tray". */
+export function inTool(state: { calls: ReadonlyMap<string, string> }, id: string): string {
+  return `${FLAT.has(id) ? 'on' : 'in'} the ${toolCall(state, id)}`;
 }

@@ -95,12 +95,25 @@ const PLAIN: [RegExp, string][] = [
   [/\bcontinue\s+(?:to\s+add|adding)\s+/gi, 'continue with '],
   // "leave for 2 minutes, covered"
   [/\b(leave|stand|rest|simmer|cook|bake)\b([^.;,]{0,50}?),?\s+(?:loosely\s+)?covered(?=[.;,]|$)/gi, 'cover, then $1$2'],
+  // "Use oven gloves to take the bowl out"
+  [
+    /(^|[.!?;]\s+)(?:use|wear(?:ing)?|using)\s+(?:your\s+|the\s+)?(?:oven\s+)?(?:gloves|mitts),?\s+(?:to|and)\s+/gi,
+    '$1Put on oven gloves. Then ',
+  ],
+  // "pour over the sauce", where the sauce is what is poured
+  [
+    /\b(pour|spoon|drizzle|ladle)\s+over\s+(the\s+(?:\p{L}+\s+)?(?:sauce|dressing|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|(?:egg|milk|cream)\s+mixture|melted butter))(?=\s*[.,;]|\s+and\b|$)/giu,
+    '$1 $2 over',
+  ],
   // "Use a fork to mash the banana"
-  [/^use\s+((?:an?|the|your|some)?\s*[\p{L} -]{3,40}?)\s+to\s+([^.;]+)/iu, '$2 using $1'],
+  [
+    /(^|[.!?;,]\s+)use\s+((?:an?|the|your|some)?\s*[\p{L} -]{3,40}?)\s+to\s+([^.;]+?)(?=\s+and\s+(?:let|allow|then)\b|,?\s+then\b|[.;]|$)/giu,
+    '$1$3 using $2',
+  ],
   // "In a big bowl mix the eggs": the place, with no comma behind it
   [
-    /^((?:in|into|on|using|with)\s+(?:an?|the|another|your)\s+(?:[\p{L}-]+\s+){0,3}?(?:bowl|pan|pot|saucepan|skillet|wok|jug|dish|cup|mug|tray|blender|processor|tin|jar|spoon|fork|whisk|knife|mixer))\s+(?=(?:mix|stir|whisk|beat|combine|add|put|heat|melt|cook|fry|toss|mash|blend|boil|place|pour|cut|chop|slice|fold|cream|rub|spread)\b)/giu,
-    '$1, ',
+    /(^|[.!?;]\s+)((?:in|into|on|using|with)\s+(?:an?|the|another|your)\s+(?:[\p{L}-]+\s+){0,3}?(?:bowl|pan|pot|saucepan|skillet|wok|jug|dish|cup|mug|tray|blender|processor|tin|jar|spoon|fork|whisk|knife|mixer))\s+(?=(?:mix|stir|whisk|beat|combine|add|put|heat|melt|cook|fry|toss|mash|blend|boil|place|pour|cut|chop|slice|fold|cream|rub|spread)\b)/giu,
+    '$1$2, ',
   ],
   // "return to the oven for 10 minutes"
   [
@@ -118,7 +131,10 @@ const PLAIN: [RegExp, string][] = [
     '$1 ingredients in a bowl. Mix the $2 ingredients in another bowl',
   ],
   // "pour wet into dry"
-  [/\b(wet|dry)\s+(?:mix(?:ture)?\s+)?into\s+(?:the\s+)?(wet|dry)\b(?!\s+ingredients)/gi, 'the $1 ingredients into the $2 ingredients'],
+  [
+    /\b(?:the\s+)?(wet|dry)\s+(?:mix(?:ture)?\s+)?into\s+(?:the\s+)?(wet|dry)\b(?!\s+ingredients)/gi,
+    'the $1 ingredients into the $2 ingredients',
+  ],
   [/\b(?:let|leave|allow)\s+(?:it|them|the\s+\p{L}+(?:\s+\p{L}+)?)\s+(?:to\s+)?(bubble|simmer|boil)\b/giu, '$1'],
   // what is said of a thing in passing
   [/,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],

@@ -11,7 +11,7 @@ import type { Mention } from './mentions';
 import { nameOf } from './ready';
 import { CUTTING, type Located, type State } from './state';
 import { PARTICIPLE, objectPhrase } from './locate';
-import { toolCall } from './tool-names';
+import { inTool, toolCall } from './tool-names';
 
 /** Both marks as they stand on dials: every 10 °C, every 25 °F. */
 export function dialMarks(heat: { celsius: number; fahrenheit: number; text: string }): string {
@@ -41,7 +41,7 @@ export function tailAfter(c: Located, fresh: Mention[]): string | null {
   return tail ? ` ${tail}` : '';
 }
 
-/** "Stir it in.", "Mix everything in the small bowl." */
+/** "Stir it in.", "Mix everything in the small bowl." @param place "in the small bowl" */
 export function joinedWording(state: State, c: Located, place: string): string {
   const tool = c.tools.find(
     (t) => toolById(t.id)?.kind === 'utensil' || (toolById(t.id)?.kind === 'appliance' && t.id !== state.container),
@@ -49,7 +49,7 @@ export function joinedWording(state: State, c: Located, place: string): string {
   const with_ = tool ? ` with the ${toolCall(state, tool.id)}` : '';
   const manner = c.adverb ? ` ${c.adverb}` : '';
   const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${cap(c.verb!)} everything`;
-  return sentence(`${how} in ${place}${with_}${manner}${c.until ? ` ${c.until}` : ''}`);
+  return sentence(`${how} ${place}${with_}${manner}${c.until ? ` ${c.until}` : ''}`);
 }
 
 /** "a lettuce leaf", "a few mint leaves": a piece of it, as the recipe says; null where all of it is meant. */
@@ -116,7 +116,7 @@ export function wording(state: State, c: Located): string {
     rest = withoutWork(rest, state.recipe.ingredients[mention.ingredient]!);
     if (mention.quantity) rest = withoutAmount(rest, mention);
   }
-  const place = state.container ? ` in the ${toolCall(state, state.container)}` : '';
+  const place = state.container ? ` ${inTool(state, state.container)}` : '';
   if (!rest && kindOf(c.technique?.id) === 'mix') rest = `everything${place}`;
   if (covers && !objectPhrase(rest) && state.container) rest = `the ${toolCall(state, state.container)} ${rest}`;
   if (kindOf(c.technique?.id) === 'take-off-heat' && alone && (state.hob ?? state.container))

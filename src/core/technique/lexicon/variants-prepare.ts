@@ -384,6 +384,25 @@ export const VARIANTS_PREPARE = [
     small: ['Take a little of {thing}.', 'Lay it on top.', 'Look whether it is nice.'],
     cues: { see: 'it looks nice' },
   }),
+  variant(spread, 'tilt', 'tilt', 'tilt', {
+    tools: [],
+    small: ['Hold the handle with a dry cloth or glove.', 'Lift one side a little.', 'Let it run to each edge.', 'Put it down flat.'],
+    cues: { see: 'it covers the base' },
+    demands: ['strong-grip', 'fine-aim'],
+    minutes: { active: 0.3, waiting: 0 },
+  }),
+  variant(spread, 'draw-in', 'pull to the middle', 'draw|pull|push|draw in|push in', {
+    only: ['middle', 'centre', 'center', 'edges', 'edge'],
+    tools: ['spatula'],
+    small: [
+      'Put the edge of {tool} under the side.',
+      'Pull it slowly to the middle.',
+      'Let what is runny fill the gap.',
+      'Go on all round.',
+    ],
+    cues: { see: 'folds in the middle, little is runny' },
+    minutes: { active: 0.5, waiting: 0 },
+  }),
   variant(spread, 'level', 'make the top flat', 'level|level off|smooth|smooth over|even out|flatten the top', {
     tools: ['spatula'],
     small: ['Lay the spatula flat on top.', 'Pull it across.', 'Fill the hollows.'],
