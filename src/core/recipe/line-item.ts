@@ -89,9 +89,12 @@ function takeAlternatives(item: string, draft: Ingredient): string {
     });
   const words = others.at(-1)!.split(/\s+/);
   // the noun stands once, behind both: "red [pepper] or yellow pepper"
-  if (!/\s/.test(first) && words.length > 1) {
+  if (words.length > 1) {
     const head = words.slice(1).join(' ');
-    if (!findFood(first) || isFoodName(`${first} ${head}`)) return `${first} ${head}`;
+    if (!/\s/.test(first) && (!findFood(first) || isFoodName(`${first} ${head}`))) return `${first} ${head}`;
+    // "hot chicken or vegetable stock"
+    const last = first.split(/\s+/).at(-1)!;
+    if (/\s/.test(first) && ADJECTIVE.test(first.split(/\s+/)[0]!) && isFoodName(`${last} ${head}`)) return `${first} ${head}`;
   }
   return first;
 }

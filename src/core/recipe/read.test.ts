@@ -216,3 +216,12 @@ describe('what stands where it is not looked for', () => {
     expect(recipe.ingredients.map((i) => i.group)).toEqual(['fruit layer', 'topping']);
   });
 });
+
+test('a sentence about the dish over its list is no step, and says for how many', () => {
+  const { recipe } = readRecipe(
+    'Bread soup\nA thrifty supper for 4. 35 minutes start to finish.\n3 tbsp oil\nA few basil leaves\nHeat the oil in a pan.',
+  );
+  expect(recipe.servings).toBe(4);
+  expect(recipe.ingredients.map((i) => i.item)).toEqual(['oil', 'basil leaves']);
+  expect(recipe.instructions).toEqual(['Heat the oil in a pan.']);
+});

@@ -146,6 +146,7 @@ function ingredientScore(line: string): number {
     )
   )
     return 2;
+  if (/^(?:a few|a couple of|some|a little)\s/i.test(text) && words <= 7 && !/[.!]$/.test(text) && findFood(text)) return 2;
   if (number && !number.ok) return 2;
   // "olive oil 1 tbsp", "onion 1, finely chopped": the amount stands behind
   const behind = /^(\p{L}[\p{L}' -]{2,40}?)\s+\d[\d\s./]*\s?\p{L}{0,10}(?:\s\p{L}{2,8})?(?:,.*)?$/u.exec(text);
@@ -177,6 +178,8 @@ type Draft = {
   /** A heading named the section, so its lines need not prove themselves. */
   headed: boolean;
   sawMethod: boolean;
+  /** Whether an ingredient stands below this line; asked seldom, so worked out only then. */
+  listBelow: (line: number) => boolean;
 };
 
 /**
@@ -196,6 +199,7 @@ export function readRecipe(source: string): Reading {
     group: null,
     headed: false,
     sawMethod: false,
+    listBelow: () => false,
   };
   const structured = structuredRecipe(text);
   if (structured) readParts(draft, structured.parts, structured.problem);
@@ -238,6 +242,7 @@ function headsMethod(text: string, next: string | undefined): boolean {
 }
 
 function readLines(draft: Draft, raw: string[]): void {
+  draft.listBelow = (line) => raw.slice(line, MOST_LINES).some((text) => ingredientScore(text) >= 2.5);
   raw.slice(0, MOST_LINES).forEach((text, i) => {
     if (draft.section === 'method' && text.trim() && sectionOf(stripMarks(text.trim())) === null) {
       const next = raw.slice(i + 1, i + 3).find((l) => l.trim());
@@ -463,7 +468,9 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
     draft.section = 'top';
     return addIngredient(draft, text, line, raw);
   }
-  if (does >= 2 && (wordy > 3 || draft.recipe.ingredients.length > 0)) {
+  // "A thrifty supper for 4." over the list tells of the dish
+  const tells = draft.recipe.ingredients.length === 0 && !startsWithVerb(instructionText(text)) && !STEP_LABEL.test(text);
+  if (does >= 2 && (wordy > 3 || draft.recipe.ingredients.length > 0) && !(tells && draft.listBelow(line))) {
     draft.section = 'method';
     draft.headed = false;
     return addInstruction(draft, text, line, raw);
@@ -473,7 +480,10 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
     // "Prep 15 min, cook 50 min, serves 4"; "A family supper that serves 6"
     if (/^\d/.test(text) && !/\b(?:min|minutes|hours?|h)\b/i.test(text))
       return refuse(draft, line, raw, 'this starts with an amount and was not understood as an ingredient');
-    const serves = wordy <= 16 ? /\b(?:serves|makes|feeds)\s+(?:about\s+)?(\d{1,3})\b/i.exec(text) : null;
+    const serves =
+      wordy <= 16
+        ? /\b(?:serves|makes|feeds|(?:supper|lunch|dinner|breakfast|meal|snack|pudding|treat) for)\s+(?:about\s+)?(\d{1,3})\b/i.exec(text)
+        : null;
     if (serves) draft.recipe.servings ??= Number(serves[1]);
     return note(draft, line, raw, 'note');
   }

@@ -30,7 +30,8 @@ export function preheat(state: State, c: Located): void {
 /** "Place the skillet in the oven to heat": it stays there until the recipe takes it out. */
 export function heatInOven(state: State, c: Located): void {
   if (!state.oven) preheat(state, { ...c, rest: 'the oven', tools: [] });
-  const container = c.tools.find((t) => isContainer(t.id))?.id ?? 'tray';
+  const container = c.tools.find((t) => isContainer(t.id))?.id;
+  if (!container) return warmInOven(state, c);
   push(state, {
     text: wording(state, c),
     technique: 'heat-pan',
@@ -42,6 +43,37 @@ export function heatInOven(state: State, c: Located): void {
     minutes: { active: 0.5, waiting: 0 },
   });
   state.inOven = container;
+}
+
+/** Food that is only warmed: in, a few minutes (common practice), and out again. */
+function warmInOven(state: State, c: Located): void {
+  const thing = state.object && !/^(?:it|them)$/i.test(state.object) ? state.object : 'the food';
+  const base = { sourceLine: c.line, thing, name: 'warm' };
+  const time = minutesOfText(c.rest) ?? 5;
+  push(state, {
+    ...base,
+    text: `Put ${thing} in the oven. Wear oven gloves.`,
+    technique: 'bake',
+    tools: ['oven', 'oven-gloves'],
+    into: 'oven',
+    minutes: { waiting: 0 },
+  });
+  push(state, {
+    ...base,
+    text: `Warm ${thing} for ${time} minutes.`,
+    technique: 'wait',
+    tools: ['timer', 'oven'],
+    into: 'oven',
+    hazards: ['hot'],
+    minutes: { active: 0.2, waiting: time },
+  });
+  push(state, {
+    ...base,
+    text: `Take ${thing} out of the oven and put it on a stand.`,
+    technique: 'take-out-oven',
+    tools: ['oven-gloves', 'stand'],
+    into: 'stand',
+  });
 }
 
 export function bake(state: State, c: Located): void {

@@ -1,5 +1,6 @@
 // Which vessel is in hand after a clause, and what has gone over into it.
 import { kindOf } from '../technique/lexicon';
+import { findFood } from '../recipe/food';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { CONTAINED, MIXING_SURFACE, mixingBowl } from './containers';
@@ -12,6 +13,12 @@ import { rawOf } from './step-of-clause';
 export function addRaw(state: State, vessel: string, hazards: Iterable<Hazard>): void {
   state.rawIn.set(vessel, new Set([...(state.rawIn.get(vessel) ?? []), ...hazards]));
 }
+
+/** The usual mixing bowl, or another where that one holds something. */
+const freeBowl = (state: State) => {
+  const usual = mixingBowl(state);
+  return isHeld(state, usual) ? (['small-bowl', 'bowl', 'large-bowl'].find((id) => !isHeld(state, id)) ?? usual) : usual;
+};
 
 const isHeld = (state: State, vessel: string | null) => vessel !== null && [...state.placed.values()].includes(vessel);
 
@@ -28,6 +35,7 @@ export function takeVessel(state: State, c: Located, named: string | null, there
   const id = kindOf(c.technique?.id);
   const from = state.container;
   if (id === 'blend' && !named && !isHeld(state, from)) state.container = 'blender';
+  named ??= pouredOver(state, c, id);
   if (!named) state.container = unnamed(state, c, id);
   if (c.technique?.id === 'grease' || c.technique?.id === 'line')
     state.prepared = c.tools.find((t) => isContainer(t.id))?.id ?? state.prepared;
@@ -35,8 +43,9 @@ export function takeVessel(state: State, c: Located, named: string | null, there
   else if (named) state.container = named;
   else if (there.length > 0 && CONTAINED.has(id)) state.container = there.at(-1)!;
   else if ((PUTTING.has(id) || JOINING.has(id)) && !state.container && c.tools.length === 0) state.container = mixingBowl(state);
+  else if (id === 'soak' && !state.container && c.mentions.length > 0) state.container = mixingBowl(state);
   carryOver(state, c, id, from, named);
-  if (!named && takesBowlOfItsOwn(state, c, id)) state.container = mixingBowl(state);
+  if (!named && takesBowlOfItsOwn(state, c, id)) state.container = freeBowl(state);
 }
 
 /** Where a clause goes on that names no vessel. */
@@ -44,7 +53,7 @@ function unnamed(state: State, c: Located, id: string): string | null {
   const held = state.container;
   // what is laid on foil or paper is in no pan
   if (PUTTING.has(id) && ON_SHEET.test(c.rest)) return PARCEL;
-  if (c.verb === 'unroll') return 'board';
+  if (c.verb === 'unroll' || c.verb === 'unfold') return 'board';
   // biscuits and dumplings go where paper lies ready for them
   if (PUTTING.has(id) && c.mentions.length === 0 && (held === 'board' || held === null)) return state.prepared ?? held;
   // what was baked blind, and is filled now
@@ -53,6 +62,18 @@ function unnamed(state: State, c: Located, id: string): string | null {
   if (JOINING.has(id) && held === 'bag' && /^in\b/i.test(c.rest))
     return [...state.placed.values()].reverse().find((at) => at !== 'bag') ?? held;
   return held;
+}
+
+/** "Mix the cream and milk in a jug and pour over": over what stands in the dish beside. */
+function pouredOver(state: State, c: Located, id: string): string | null {
+  const from = state.container;
+  if (
+    id !== 'pour' ||
+    c.mentions.length > 0 ||
+    !/^(?:(?:it|this|them|the \p{L}+)\s+)?(?:all\s+)?over(?:\s+the\s+top)?$/iu.test(c.rest.trim())
+  )
+    return null;
+  return [...state.placed.values()].reverse().find((at) => at !== from) ?? null;
 }
 
 /** "Tip them onto the tray", "pour it over the oats": all that was in the last vessel, or was spoken of, is there now, and its raw egg too. */
@@ -106,6 +127,14 @@ function takesBowlOfItsOwn(state: State, c: Located, id: string): boolean {
     c.mentions.every((m) => !state.placed.has(m.ingredient))
   )
     return true;
+  // cream is whipped, and eggs are beaten, in a bowl with nothing else in it
+  const whipped =
+    c.first &&
+    ['whip', 'whisk', 'beat', 'beat-machine'].includes(c.technique?.id ?? '') &&
+    c.mentions.length > 0 &&
+    ['cream', 'egg'].includes(findFood(state.recipe.ingredients[c.mentions[0]!.ingredient]!.item)?.category ?? '') &&
+    toolById(held ?? '')?.kind === 'container';
+  if (whipped && full && !intoIt && c.mentions.every((m) => !state.placed.has(m.ingredient))) return true;
   const apart = (id === 'beat' || together) && c.mentions.length > 0 && !intoIt && toolById(held ?? '')?.kind === 'cookware';
   if (apart && full && c.mentions.every((m) => !state.placed.has(m.ingredient))) return true;
   // a new mixture is not made on a tray; what lies on it may be turned about there

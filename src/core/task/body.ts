@@ -14,7 +14,7 @@ import { clausesOf } from './clauses';
 import { CONTAINED, containerOf } from './containers';
 import type { Draft } from './draft';
 import { isTarget, locate, noteExplicit, sharedObject } from './locate';
-import { namesOf, type Mention } from './mentions';
+import { namesOf, wholeOf, type Mention } from './mentions';
 import type { Kitchen } from './model';
 import { CUTTING, HOB, isContainer, JOINING, PUTTING, type Located, type State } from './state';
 import { rawOf, remember, say } from './step-of-clause';
@@ -24,6 +24,13 @@ import { wording } from './wording';
 
 const BOILED_EGGS =
   /\beggs?\b[^.]{0,40}\b(?:pan|pot|saucepan) of (?:\p{L}+ )?water|\b(?:hard[- ]|soft[- ])?boil the eggs?\b|\bpeel (?:and \p{L}+ )?the eggs?\b/iu;
+
+/** "Place the eggs in a pan, cover with cold water ... then peel and halve". */
+const boilsEggs = (line: string) =>
+  /\beggs\b/i.test(line) &&
+  /\b(?:cover(?:ed)? with (?:\p{L}+ )?water|boil)\b/iu.test(line) &&
+  /\b(?:peel|shell)\b/i.test(line) &&
+  !/\bcrack\b/i.test(line);
 
 /** Steps of the recipe itself, without the routines around it, in the order in which they are done. */
 export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
@@ -57,7 +64,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     calls: toolCalls(recipe),
   };
   // eggs that are boiled keep their shells
-  if (BOILED_EGGS.test(recipe.instructions.join(' ')))
+  if (BOILED_EGGS.test(recipe.instructions.join(' ')) || recipe.instructions.some(boilsEggs))
     recipe.ingredients.forEach((one, i) => findFood(one.item)?.raw === 'egg' && state.explicit.add(`${i}:crack-egg`));
   const clauses = recipe.instructions.flatMap((text, i) => clausesOf(text).map((clause) => ({ clause, line: i + 1 })));
   noteExplicit(state, clauses);
@@ -67,6 +74,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
       clause.shared && next && !next.clause.shared && !next.clause.first && next.line === line ? next.clause : sharedObject(clauses, i);
     const from = state.steps.length;
     takeClause(state, locate(state, clause, line, objectOf));
+    if (/\bboiling\s+water\b/i.test(clause.rest) && state.hob === null) state.scalding = state.container;
     if (clause.help) state.steps = state.steps.map((s, k) => (k < from ? s : { ...s, supervision: clause.help! }));
   });
   return state.steps;
@@ -81,7 +89,6 @@ function takeClause(state: State, said: Located): void {
   if (state.line !== said.line) state.lineObjects = [];
   state.line = said.line;
   const c = withImplied(state, said);
-  if (/\bboiling\s+water\b/i.test(c.rest) && !HOB.has(id ?? '')) state.scalding = named ?? state.container;
   if (DUSTS.has(c.technique?.id ?? '') && c.mentions.length > 0) return dustWith(state, c);
   if (id === 'drain-hot' || id === 'drain') {
     // what is drained is where it was cooked, not in the pan beside it
@@ -150,6 +157,9 @@ const WORKED = new Set([...CUTTING, 'rinse', 'crack-egg', 'juice', 'drain', 'ope
 
 /** Everything that is not putting, joining, cooking or baking: one step, in the vessel in hand. */
 function doTo(state: State, c: Located, id: string | null, named: string | null): void {
+  // "wash the cucumber and grate it": half of it is wanted, so it is cut first
+  if (CUTTING.has(id ?? '') && c.mentions.length === 0 && /^(?:it|them)\b/i.test(c.rest))
+    for (const i of state.objectUses) makeReady(state, wholeOf(i), c, true);
   for (const mention of c.mentions) {
     // cut and measured at its next step: it is rinsed whole
     const one = state.recipe.ingredients[mention.ingredient]!;
@@ -161,6 +171,8 @@ function doTo(state: State, c: Located, id: string | null, named: string | null)
     for (const m of c.mentions) state.placed.set(m.ingredient, cracked);
     if (cracked !== state.hob) addRaw(state, cracked, ['raw-egg']);
   }
+  if (id === 'soak' && state.container !== null)
+    for (const m of c.mentions) if (!state.placed.has(m.ingredient)) state.placed.set(m.ingredient, state.container);
   if (id === 'boil-kettle') state.explicit.add('kettle');
   if (id === 'microwave') {
     state.hotFood = true;

@@ -1,5 +1,6 @@
 // Splits an instruction into its single actions: "Peel, core and dice the apples, then put them in a bowl" is four.
 import { plainNumbers } from '../amount/quantity';
+import { findFood } from '../recipe/food';
 import { isVerb } from '../technique/lexicon';
 import { KITCHEN_VERBS } from '../recipe/verbs';
 import { ADVERBS, FOOD_VERBS, NOUN_VERBS, STATE_VERBS } from './clause-words';
@@ -34,7 +35,8 @@ export type Help = 'within-reach' | 'adult-does';
 
 const OPENER =
   /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|(?:the )?(?:next day|night before|day before|evening before))\b[\s,:]*)+/i;
-const CONDITION = /^(?:while|when|once|as soon as|after|before|if|as)\b/i;
+const CONDITION =
+  /^(?:while|when|once|as soon as|after|before|if|as|during|(?:about )?(?:half an hour|an hour|(?:\d+|\p{L}+) (?:minutes?|mins?|hours?)) before)\b/iu;
 const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top of)\b/i;
 
 const OBJECT_START =
@@ -299,7 +301,7 @@ function startsAction(after: string, before: string, then: boolean): boolean {
   if (then || i > 0) return true;
   if (!NOUN_VERBS.has(verb) && !STATE_VERBS.has(verb)) return true;
   if (alone) return hasVerbFirst(before) && !/\b(?:a|an|the|to|some|of)$/i.test(before.trim());
-  return OBJECT_START.test(tail) || joinsVerb(tail) || isBareObject(verb, before);
+  return OBJECT_START.test(tail) || joinsVerb(tail) || isBareObject(verb, before, tail);
 }
 
 const NEVER_ALONE = new Set(['sizzle', 'foam', 'smoke']);
@@ -309,9 +311,10 @@ const hasVerbFirst = (text: string) => {
 };
 const joinsVerb = (tail: string) => /^(?:and|then|,)\s/i.test(tail) && KITCHEN_VERBS.has(plain(wordsOf(tail)[1]));
 /** "Drain pasta and slice tomatoes": a verb of work with a bare plural behind it, after another action. */
-const isBareObject = (verb: string, before: string) =>
+const isBareObject = (verb: string, before: string, tail: string) =>
   hasVerbFirst(before) &&
-  wordsOf(before).length > 1 &&
+  // "wash and peel carrots"
+  (wordsOf(before).length > 1 || findFood(tail) !== null) &&
   [
     'slice',
     'dice',

@@ -194,3 +194,44 @@ describe('of what the recipe speaks', () => {
     );
   });
 });
+
+describe('all of it, and all but', () => {
+  test('“everything” with nothing in use yet is the whole list', () => {
+    const task = build('1 mango, chopped\n250 g yogurt\n2 tbsp honey', 'Put everything in a blender. Blitz till smooth.');
+    expect(own(task).filter((s) => s.into === 'blender' && s.uses.length > 0)).toHaveLength(3);
+    expect(dryRun(task).filter((f) => f.code === 'listed-not-used')).toEqual([]);
+  });
+  test('“all of the ingredients except the sweetcorn” leaves it out, and its words too', () => {
+    const task = build(
+      '1 onion, chopped\n2 cans kidney beans\n1 cup sweetcorn',
+      'Place all of the ingredients except the sweetcorn in the slow cooker. Cook for 6 hours. Stir in the sweetcorn.',
+    );
+    expect(step(task, /^Place the onion/).text).toBe('Place the onion in the slow cooker.');
+    expect(task.steps.filter((s) => s.sourceLine !== null && /sweetcorn/.test(s.text)).map((s) => s.text)).toEqual([
+      'Stir in the sweetcorn.',
+    ]);
+  });
+  test('cream is whipped in a bowl of its own', () => {
+    const task = build('150 g chocolate\n300 ml double cream', 'Break the chocolate into a bowl. Melt in the microwave. Whip the cream.');
+    expect(step(task, /^Whip/).into).not.toBe(step(task, /^Break/).into);
+  });
+  test('what is mixed in a jug is poured over what stands in the dish', () => {
+    const task = build(
+      '600 g potatoes, sliced\n300 ml cream\n150 ml milk',
+      'Layer the potatoes in a baking dish. Mix the cream and milk in a jug and pour over. Cover with foil.',
+    );
+    expect(step(task, /^Pour over/).into).toBe('baking-dish');
+    expect(step(task, /^Cover/).into).toBe('baking-dish');
+  });
+  test('eggs that are covered with water and peeled later keep their shells', () => {
+    const task = build('4 eggs', 'Place the eggs in a saucepan, cover with cold water and bring to the boil. Drain, then peel and halve.');
+    expect(task.steps.map((s) => s.technique)).not.toContain('crack-egg');
+    expect(task.steps.map((s) => s.text)).toEqual(expect.arrayContaining(['Peel the eggs.', 'Halve the eggs.']));
+  });
+  test('half a thing is cut in half before it is grated', () => {
+    const words = build('1/2 cucumber\n1 cup yoghurt', 'Wash the cucumber and grate it onto a plate. Mix with the yoghurt.').steps.map(
+      (s) => s.text,
+    );
+    expect(words.findIndex((t) => /^Cut the cucumber in half/.test(t))).toBeLessThan(words.findIndex((t) => /^Grate/.test(t)));
+  });
+});

@@ -6,7 +6,7 @@ import { findTools, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import { nameOf } from './ready';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
-import type { Located, State } from './state';
+import { JOINING, PUTTING, type Located, type State } from './state';
 import { techniqueHere } from './technique-here';
 
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */
@@ -48,7 +48,7 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
 const PREPOSITION =
   /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while|or)\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
 export const PARTICIPLE =
-  /,?\s+((?:stirring|turning|mashing|skimming|shaking|tossing|whisking|scraping|basting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
+  /,?\s+((?:stirring|turning|mashing|seasoning|skimming|shaking|tossing|whisking|scraping|basting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
 /** The noun phrase that an action is done to: "the chicken" of "the chicken to the wok". */
 export const objectPhrase: (rest: string) => string | null = remembering(phraseIn, 400, 2000);
@@ -56,7 +56,7 @@ export const objectPhrase: (rest: string) => string | null = remembering(phraseI
 function phraseIn(rest: string): string | null {
   const text = rest.replace(/^(?:in|together|up|out|down|off|through|over)\s+(?=the|it|a|an|them|half|some|each|all)/i, '');
   if (
-    /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|gently|well|lightly|hot|immediately|again|sometimes|through|warm|cold|slightly|about)\b/i.test(
+    /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|gently|well|lightly|hot|immediately|again|sometimes|through|warm|cold|slightly|about|uncovered|covered|undisturbed|loosely|alone)\b/i.test(
       text,
     ) ||
     /^\d+(?:\s*-\s*\d+)?\s*(?:more\s+)?(?:min|sec|hour)/i.test(text)
@@ -98,6 +98,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     if (fat >= 0 && !mentions.some((m) => m.ingredient === fat))
       mentions.push({ ingredient: fat, at: rest.length, end: rest.length, quantity: null, unit: null, part: 'all' });
   }
+  takeAllOfThem(state, clause, rest, mentions);
   // "everything else": what is not in yet
   if (/\b(?:everything else|(?:rest of the|remaining|other) ingredients)\b/i.test(rest))
     state.recipe.ingredients.forEach((_, ingredient) => {
@@ -171,6 +172,25 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     technique,
     words: words.join(' '),
   };
+}
+
+/** "Put everything in a blender" with nothing in use yet: all of the list. "All of the ingredients except the corn": without the corn. */
+function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Mention[]): void {
+  const kind = kindOf(findTechnique([clause.verb ?? ''], new Set())?.id);
+  const all = (PUTTING.has(kind) || JOINING.has(kind)) && /^(?:everything|it all)\b(?! else)/i.test(rest) && state.used.size === 0;
+  if (all)
+    state.recipe.ingredients.forEach((one, ingredient) => {
+      if (
+        !one.optional &&
+        !/topping|serve|garnish/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`) &&
+        !mentions.some((m) => m.ingredient === ingredient)
+      )
+        mentions.push({ ...wholeOf(ingredient), end: rest.indexOf(' ') < 0 ? rest.length : /^\S+(?: all)?/.exec(rest)![0].length });
+    });
+  const but = /\b(?:except(?: for)?|apart from|other than|but not|minus)\b/i.exec(rest);
+  if (!but) return;
+  const left = mentionsIn(rest.slice(but.index), state.names, state.used).map((m) => m.ingredient);
+  for (let k = mentions.length - 1; k >= 0; k--) if (left.includes(mentions[k]!.ingredient)) mentions.splice(k, 1);
 }
 
 /** "Spoon the beans over the potato": the potato is where they go, not what is spooned. */

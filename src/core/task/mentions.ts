@@ -138,6 +138,7 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
     if (members.length > 1) groups.push({ words: words.split(' '), ingredients: members });
   }
   groups.push({ words: ['all', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
+  groups.push({ words: ['all', 'of', 'the', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
   groups.push({ words: ['all', 'the', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
   const byFirst: Names['groups'] = new Map();
   for (const group of groups) byFirst.set(group.words[0] ?? '', [...(byFirst.get(group.words[0] ?? '') ?? []), group]);
@@ -318,7 +319,7 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
       /\b(?:garlic press|butter knife|egg cup|egg size|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|bread board|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice|apple corer|egg whisk|egg timer|cheese grater|coffee cup|tea towel|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?)\b/gi,
       '',
     );
-  const words = tokens(plain).map((t) => t.word);
+  const words = tokens(plain.replace(/\bfloured\b/i, 'flour')).map((t) => t.word);
   const found: string[] = [];
   for (let i = 0; i < words.length; i++) {
     const at = foodAt(words, i);
@@ -329,6 +330,8 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     if (known.ids.has(food.id) || MADE_HERE.has(food.category) || MADE_FOODS.has(food.id)) continue;
     if (MADE_OF_FLOUR.has(food.category) && known.categories.has('flour')) continue;
     if (known.words.has(name.at(-1)!) || name.every((w) => known.words.has(w))) continue;
+    // "seasoning each layer" does something
+    if (name[0] === 'seasoning' && /^(?:each|with|well|it|the|as|to|generously)$/.test(words[i + 1] ?? '')) continue;
     // what lies in the packet
     if (/^(?:sachet|packet)$/.test(words[i + 1] ?? '')) continue;
     if (/^(?:juice|zest|rind|wedge|slice)$/.test(name.at(-1)!) && known.words.has(name[0]!)) continue;

@@ -59,6 +59,9 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const held = (into ? state.rawIn.get(into) : undefined) ?? new Set<Hazard>();
   const cutsOn = CUTTING.has(kindOf(technique?.id)) && mentions.length === 0;
   if (HANDLES.has(kindOf(technique?.id)) || cutsOn) for (const hazard of held) if (!raw.includes(hazard)) raw.push(hazard);
+  // "(the jam will be very hot)"
+  if (/\bhot\b/i.test(c.aside ?? '')) raw.push('hot');
+  if (/\bsteam\b/i.test(c.aside ?? '')) raw.push('hot', 'steam');
   const hotItem = mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
   const choking =
     CUTTING.has(kindOf(technique?.id)) && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
@@ -86,7 +89,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
       : waiting !== null && technique
         ? { active: Math.max(waiting, technique.minutes.active) }
         : {},
-    thing: c.mentions[0] ? theOf(state, c.mentions[0]) : (objectPhrase(replacePronoun(state, c.rest)) ?? state.object ?? undefined),
+    thing: c.mentions[0] ? theOf(state, c.mentions[0]) : (objectPhrase(replacePronoun(state, c, c.rest)) ?? state.object ?? undefined),
     name: c.mentions[0]
       ? nameOf(state.recipe.ingredients[c.mentions[0].ingredient]!)
       : (nameWords(objectPhrase(c.rest) ?? '').slice(-1)[0] ?? ''),
@@ -136,6 +139,11 @@ export function remember(state: State, c: Located): void {
   // "drop in spoonfuls of the batter": those are spoken of now
   if (/\b(?:\p{L}*spoonfuls|ladlefuls|dollops|portions|scoops)\s+of\b/iu.test(c.rest)) {
     state.object = 'the pieces';
+    return;
+  }
+  // "grate in the cheese": it is in, and no more spoken of
+  if (CUTTING.has(id) && /^in\b/i.test(c.rest)) {
+    state.object = null;
     return;
   }
   // a mixture has no name yet

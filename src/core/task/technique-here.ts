@@ -90,6 +90,10 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   ],
   // bread is buttered with butter, a tin is greased with it
   grease: [{ when: (here) => here.clause.verb === 'butter' && !hasContainer(here), then: 'spread' }],
+  // "rub the dish with garlic" makes no crumbs
+  'rub-in': [
+    { when: ({ rest }) => !/^in\b|\btogether\b|\binto\b/i.test(rest) && /\b(?:with|over|on|inside)\b/i.test(rest), then: 'rub-on' },
+  ],
   // what was baked is cut up, not diced
   dice: [
     {
@@ -178,6 +182,9 @@ const BY_VERB: Record<string, Rule[]> = {
   set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   // "stand the apples in a dish": they are put there
   stand: [{ when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' }],
+  make: [{ when: ({ rest }) => /\b(?:holes?|slits?)\b.*\b(?:knife|skewer|fork|top|lid|pastry|each)\b/i.test(rest), then: 'prick' }],
+  preheat: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:\d|gas)/i.test(rest), then: 'preheat-oven' }],
+  keep: [{ when: ({ rest }) => /\b(?:in|into) the fridge\b/i.test(rest), then: 'chill' }],
   scoop: [
     {
       when: ({ rest }) =>

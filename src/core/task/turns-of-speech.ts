@@ -122,6 +122,16 @@ const PLAIN: [RegExp, string][] = [
   ],
   [/\breturn to oven\s+(?=for\b|until\b|\d)/gi, 'bake '],
   [/\b((?:transfer|move|turn out|remove|place|put)\b[^.;]*?\brack)\s+to\s+cool\b/gi, '$1. Cool'],
+  // what is said of a thing behind a dash
+  [
+    /\s[-–—]\s((?:the|it|they|this|that|these)\b[^.;()]*?\b(?:will|may|might|can|should|makes?|is|are|won't)\b[^.;!()]*)(?=[.;!]|$)/gi,
+    ' ($1)',
+  ],
+  // "Off the heat, grate in the parmesan"
+  [/(^|[.!?;]\s+)off the heat,\s+/gi, '$1Take off the heat. Then '],
+  [/,\s+seasoning\s+/gi, '. Season '],
+  // "Take each strip and twist it"
+  [/\btake (each|one|a) (\p{L}+(?: of \p{L}+)?) and (\p{L}+) (?:it|each)\b/giu, '$3 $1 $2'],
   // an aside between dashes
   [/\s[-–—]\s((?:be careful|careful|watch|mind|take care)\b[^-–—.]*?)\s[-–—]\s/gi, ' ($1) '],
   [/\s[-–—]\s(?=(?:be careful|careful|watch out|mind|take care)\b)/gi, '; '],

@@ -35,6 +35,7 @@ export function tailAfter(c: Located, fresh: Mention[]): string | null {
   const tail = c.rest
     .slice(last)
     .replace(PARTICIPLE, '')
+    .replace(/^[\s,]*(?:except(?: for)?|apart from|other than|but not|minus)\s+.*?(?=\s+(?:in|into|to|on|onto)\s|$)/i, '')
     .replace(/^[\s,]*(?:leaves|pieces|slices)?[\s,]*/i, '')
     .trim();
   if (tail.length > 60) return null;
@@ -89,7 +90,7 @@ export function wording(state: State, c: Located): string {
   let rest = c.rest.replace(PARTICIPLE, '').replace(/\bsometimes\b/i, 'now and then');
   const alone = !objectPhrase(rest);
   const needsObject =
-    (NEEDS_OBJECT.has(kindOf(c.technique?.id)) && c.technique?.id !== 'uncover') ||
+    (NEEDS_OBJECT.has(kindOf(c.technique?.id)) && c.technique?.id !== 'uncover' && !/^out\s+(?:as|any|all|the|excess)\b/i.test(rest)) ||
     (kindOf(c.technique?.id) === 'cook' && /^according\b/i.test(rest));
   const cuts = CUTTING.has(kindOf(c.technique?.id)) && /^into\b/i.test(rest);
   const moves =
@@ -109,9 +110,10 @@ export function wording(state: State, c: Located): string {
   const target =
     OVER.has(c.verb ?? '') && c.mentions[0]?.part === 'all' && /^over\s/i.test(rest) && state.placed.has(c.mentions[0].ingredient);
   if (target && state.object && !state.objectUses.includes(c.mentions[0]!.ingredient)) rest = `${state.object} ${rest}`;
-  if (object && (needsObject || moves) && alone) rest = `${object} ${rest}`;
+  const bare = c.shared && !rest && CUTTING.has(kindOf(c.technique?.id));
+  if (object && (needsObject || moves || bare) && alone) rest = `${object} ${rest}`;
   if (c.verb === 'let' && /^(?:cool|rest|stand|sit)\b/i.test(rest) && state.object) rest = `${state.object} ${rest}`;
-  rest = replacePronoun(state, rest);
+  rest = replacePronoun(state, c, rest);
   for (const mention of c.mentions) {
     rest = withoutWork(rest, state.recipe.ingredients[mention.ingredient]!);
     if (mention.quantity) rest = withoutAmount(rest, mention);
@@ -176,8 +178,10 @@ function withoutWork(rest: string, one: Ingredient): string {
   return rest;
 }
 
-export function replacePronoun(state: State, rest: string): string {
-  const several = state.lineObjects.length > 1 ? listOf(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) : null;
+export function replacePronoun(state: State, c: Located, rest: string): string {
+  // "wash the leeks. Peel the potatoes and slice them": only those
+  const these = c.first || !CUTTING.has(kindOf(c.technique?.id)) ? state.lineObjects : [];
+  const several = these.length > 1 ? listOf(these.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) : null;
   const object = /\bthem\b/i.test(rest) && several ? several : state.object;
   if (!object || object.length > 60 || /\b(?:it|them)\b/i.test(object)) return rest;
   const first = /^((?:in|over|up)\s+)?(?:it|them)\b(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(rest);

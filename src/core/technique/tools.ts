@@ -9,6 +9,7 @@ function tool(id: string, words: string, kind: ToolKind, hazards: Hazard[] = [],
 
 export const TOOLS: Tool[] = [
   tool('bowl', 'bowl|mixing bowl|medium bowl|salad bowl', 'container', [], 2000),
+  tool('pudding-basin', 'pudding basin|pudding bowl', 'container', [], 1000, 'bowl'),
   tool('large-bowl', 'large bowl|big bowl|large mixing bowl', 'container', [], 4000, 'bowl'),
   tool('small-bowl', 'small bowl|ramekin|little bowl|prep bowl', 'container', [], 350),
   tool('serving-bowl', 'serving bowl|soup bowl|eating bowl', 'container', [], 500, 'small-bowl'),

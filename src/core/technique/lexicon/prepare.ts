@@ -256,7 +256,7 @@ export const PREPARE = [
   technique(
     'mix',
     'mix',
-    'mix|stir|combine|mix together|stir together|blend together|stir in|mix in|mix through|swirl|stir through|beat in|whisk in|work in|toss together|blend in|bring together|ripple|ripple through',
+    'mix|stir|combine|mix together|stir together|blend together|stir in|mix in|mix through|swirl|stir through|beat in|whisk in|work in|blend in|bring together|ripple|ripple through',
     {
       phase: 'prepare',
       motif: 'stir',
@@ -287,7 +287,7 @@ export const PREPARE = [
     cues: { see: 'no streaks left', feel: 'still light' },
     minutes: { active: 1.5, waiting: 0 },
   }),
-  technique('toss', 'toss', 'toss|turn in|shake', {
+  technique('toss', 'toss', 'toss|toss together|turn in|shake', {
     phase: 'prepare',
     motif: 'stir',
     tools: ['spoon'],
@@ -412,7 +412,7 @@ export const PREPARE = [
   technique(
     'add',
     'put in',
-    'add|put|place|unroll|tip|drop|throw in|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck|nestle|sit in|insert|float',
+    'add|put|place|unroll|unfold|tip|drop|throw in|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck|nestle|sit in|insert|float',
     {
       phase: 'prepare',
       motif: 'put-in',
