@@ -62,6 +62,12 @@ export function takeItem(text: string, draft: Ingredient): void {
     item = behind[1]!;
     draft.preparation.push(behind[2]!);
   }
+  // "2 garlic cloves minced", with no comma
+  const last = /^(.+\S)\s+(\p{L}+ed)$/iu.exec(item);
+  if (last && isPreparationWord(last[2]!) && !isFoodName(item) && findFood(last[1]!)) {
+    item = last[1]!;
+    draft.preparation.push(last[2]!.toLowerCase());
+  }
   draft.item = takeAlternatives(item, draft).replace(/\s+/g, ' ').trim();
   for (const part of tail.split(/,\s*|;\s+|\s+-\s+/)) readTail(part.trim(), draft);
 }

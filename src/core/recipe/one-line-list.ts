@@ -29,7 +29,7 @@ export function listOnOneLine(text: string): string[] {
 const lastTwo = (part: string) => part.replace(/[.]$/, '').split(/\s+and\s+(?=\d|a\s|an\s|half\b)/i);
 
 const TOOL_NOUN =
-  /\b(?:bowls?|dish(?:es)?|(?:sauce|frying |roasting |cake |baking )?pans?|pots?|trays?|tins?|sheets?|knife|knives|peelers?|graters?|spoons?|forks?|whisks?|spatulas?|tongs|boards?|ovens?|microwave|blenders?|(?:food )?processors?|mixers?|sieves?|colanders?|jugs?|scales?|timers?|thermometers?|rolling pin|wok|skillet|mashers?|ladles?|cutters?|rack|paper|foil|cases|liners|gloves|mitts|apron|opener|scissors|skewers?|brush|kettle|toaster|plates?|glasses|cups|lid|measures?|press|squeezer|juicer|slicer|crusher|masher|corer|cookers?|fryer|maker|machine|moulds?|molds?|bags?|film|wrap|towels?|cloths?|tongs|slicer)$/i;
+  /\b(?:bowls?|dish(?:es)?|(?:sauce|frying |roasting |cake |baking )?pans?|pots?|trays?|tins?|sheets?|knife|knives|peelers?|graters?|spoons?|forks?|whisks?|spatulas?|tongs|boards?|ovens?|microwave|blenders?|(?:food )?processors?|mixers?|sieves?|colanders?|jugs?|scales?|timers?|thermometers?|rolling pin|wok|skillet|mashers?|ladles?|cutters?|rack|paper|foil|cases|liners|gloves|mitts|apron|opener|scissors|skewers?|brush|kettle|toaster|plates?|glass(?:es)?|cups?|mugs?|lid|measures?|press|squeezer|juicer|slicer|crusher|masher|corer|cookers?|fryer|maker|machine|moulds?|molds?|bags?|film|wrap|towels?|cloths?|tongs|slicer)$/i;
 
 /** A thing to work with, not to eat: its last word is one, and no food is named. */
 export function isTool(text: string): boolean {

@@ -28,7 +28,7 @@ const HEADINGS: [Section, RegExp][] = [
   ],
   [
     'method',
-    /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|do|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this)$/,
+    /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|(?:to )?do|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this)$/,
   ],
   [
     'notes',
@@ -380,9 +380,15 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
       }
       return addTool(draft, text, line, raw);
     case 'ingredients':
-      if (like < 2.5 && isTool(text)) return addTool(draft, text, line, raw);
+      if (like < 2.5 && isTool(text) && !(does >= 2 && /[.!]$/.test(text))) return addTool(draft, text, line, raw);
       // some lists run into the method with no heading between
-      if (!draft.sawMethod && like < 2 && does >= 2 && (STEP_LABEL.test(text) || /[.!]$/.test(text)) && text.split(/\s+/).length > 3) {
+      if (
+        !draft.sawMethod &&
+        like < 2 &&
+        does >= 2 &&
+        text.split(/\s+/).length > 3 &&
+        (STEP_LABEL.test(text) || /[.!]$/.test(text) || actsOnThem(text, like))
+      ) {
         draft.section = 'method';
         return addInstruction(draft, text, line, raw);
       }
@@ -429,6 +435,9 @@ function listPlaced(draft: Draft, text: string, line: number, raw: string): bool
   draft.group = null;
   return true;
 }
+
+/** "mix the ketchup and sugar in a bowl", with no number and no stop: still a thing to do. */
+const actsOnThem = (text: string, like: number) => like < 1 && /\s(?:the|it|them)\s.*\s(?:in|into|on|onto|to|until|for|and)\s/i.test(text);
 
 /** "For the dressing:", "Dough": a short line that heads the lines below. */
 function isSubheading(text: string, like: number, does: number): boolean {

@@ -20,7 +20,10 @@ export function onHob(state: State, c: Located, container: string | null): void 
     ? (container ?? (toolById(state.container ?? '')?.kind === 'container' ? state.container! : 'bowl'))
     : (container ??
       (state.hob && state.container === state.hob ? state.hob : null) ??
-      (toolById(state.container ?? '')?.kind === 'cookware' || state.container === 'slow-cooker' ? state.container : null) ??
+      ((toolById(state.container ?? '')?.kind === 'cookware' && !(c.meanwhile && state.container === state.inOven)) ||
+      state.container === 'slow-cooker'
+        ? state.container
+        : null) ??
       state.hob ??
       (id === 'fry' ? 'frying-pan' : 'saucepan'));
   state.container = pan;

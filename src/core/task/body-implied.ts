@@ -5,6 +5,7 @@ import { containerOf } from './containers';
 import { wholeOf, type Mention } from './mentions';
 import { CUTTING, HOB, PUTTING, type Located, type State } from './state';
 import { common, push } from './step-of-clause';
+import { toolCall } from './tool-names';
 import { wording } from './wording';
 
 /** The clause with what it means besides what it says; steps that have to come first are taken. */
@@ -12,6 +13,7 @@ export function withImplied(state: State, c: Located): Located {
   const technique = c.technique?.id;
   const kind = kindOf(technique);
   if (kind && !HOB.has(kind) && /\bboiling\s+water\b/i.test(c.rest) && !state.explicit.has('kettle')) boilKettle(state, c);
+  lineTray(state, c);
   if (/\bfloured\s+hands\b/i.test(`${c.lead ?? ''} ${c.rest}`)) flourHands(state, c);
   if (technique === 'grease' && c.tools.some((t) => t.id === 'slow-cooker')) state.container = 'slow-cooker';
   // "brush a frying pan with oil": that pan is cooked in next
@@ -23,6 +25,23 @@ export function withImplied(state: State, c: Located): Located {
   if (unsaid && technique === 'grease') return { ...c, mentions: greasing(state) };
   if (unsaid && technique === 'season') return { ...c, mentions: seasoning(state) };
   return PUTTING.has(kind) ? withPronoun(state, c) : c;
+}
+
+/** "Put them on a lined tray" where nothing lined one: paper first. */
+function lineTray(state: State, c: Located): void {
+  const said = /\b(?:on|in)(?:to)?\s+(?:an?|your)\s+(?:(\p{L}+)-)?lined\s/iu.exec(`${c.rest} ${c.lead ?? ''}`);
+  const tray = said && c.tools.find((t) => ['tray', 'baking-dish', 'cake-tin', 'plate'].includes(t.id));
+  if (!tray || state.steps.some((s) => s.technique === 'line')) return;
+  const foil = /foil/i.test(said[1] ?? '');
+  push(state, {
+    text: `Line the ${toolCall(state, tray.id)} with ${foil ? 'foil' : 'baking paper'}.`,
+    technique: 'line',
+    sourceLine: c.line,
+    tools: [tray.id, foil ? 'foil' : 'paper'],
+    into: tray.id,
+    thing: `the ${toolCall(state, tray.id)}`,
+    name: 'lined',
+  });
 }
 
 /** "With floured hands": a step of its own, which takes the flour. */

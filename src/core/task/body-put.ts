@@ -11,11 +11,11 @@ import { JOINING, PUTTING, type Located, type State } from './state';
 import { common, heatHazards, hotHazards, push, rawOf, remember, say } from './step-of-clause';
 import { makeReady, take } from './supply';
 import { inTool, toolCall } from './tool-names';
-import { asSaid, cap, joinedWording, sentence, tailAfter, theOf, withWord, wording } from './wording';
+import { asMade, asSaid, cap, joinedWording, sentence, tailAfter, theOf, withWord, wording } from './wording';
 
 // "with 3 tablespoons of water", which no list has.
 const WATER_TOO =
-  /\bwith\s+((?:about\s+)?(?:\d|a\s+(?:little|splash|drop))[^,;.]{0,20}?\s*(?:of\s+)?(?:hot|cold|warm|boiling|lukewarm|iced)?\s*water)\b/i;
+  /\bwith\s+((?:about\s+)?(?:\d|(?:an?|one|two|three|half an?)\s+(?:little|splash|drop|dash|bit|tablespoon|teaspoon|cup|mug|spoon)\p{L}*)[^,;.]{0,20}?\s*(?:of\s+)?(?:hot|cold|warm|boiling|lukewarm|iced)?\s*water)\b/iu;
 
 /** Adds or joins several things: each thing is put in on its own, then worked in. */
 export function putTogether(state: State, c: Located, fresh: Mention[]): void {
@@ -26,7 +26,10 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
   const into = state.container;
   if (PUTTING.has(id) || fresh.length === 1) {
     const water = PUTTING.has(id) && WATER_TOO.test(c.rest) && !c.mentions.some((m) => /water/i.test(c.rest.slice(m.at, m.end)));
-    const tail = fresh.length > 1 || water ? tailAfter(water ? { ...c, rest: c.rest.replace(WATER_TOO, '') } : c, fresh) : null;
+    const said = fresh.length > 1 || water ? tailAfter(water ? { ...c, rest: c.rest.replace(WATER_TOO, '') } : c, fresh) : null;
+    // "lentils, stock and the paste to the pan": what comes last was made or put elsewhere before
+    const beside = fresh.length > 1 ? BESIDE.exec(said ?? '') : null;
+    const tail = beside ? (beside[2] ?? '') : said;
     // "top the mash with the cheese and the onion": what is topped is said in each step
     const onto =
       /^(.{2,40}?\s)with\s+(?:\S+\s+){0,5}$/i
@@ -53,7 +56,7 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
         const where =
           own ??
           ((PUTTING.has(id) && /^(?:put|place|lay|set|arrange)$/.test(c.verb!) ? tail.replace(/^ to /, ' in ') : tail) ||
-            (particle
+            (particle || /\s(?:in|on|into|onto)\s/.test(onto)
               ? ''
               : into && PUTTING.has(id) && id === 'add'
                 ? preposition === 'in'
@@ -62,14 +65,15 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
                 : ''));
         push(state, {
           ...common(state, c, into, [mention]),
-          text: sentence(`${verb}${withWord(c) ? ` with` : ''} ${asSaid(c, mention) ?? theOf(state, mention)}${particle}${where}`),
+          text: sentence(`${verb}${withWord(c) ? ` with` : ''} ${asSaid(c, mention) ?? asMade(state, c, mention)}${particle}${where}`),
           uses: [mention.part === 'all' && state.placed.has(mention.ingredient) ? moved(state, mention) : take(state, mention)],
           thing: `the ${nameOf(state.recipe.ingredients[mention.ingredient]!)}`,
           name: nameOf(state.recipe.ingredients[mention.ingredient]!),
         });
       });
     if (tail !== null) {
-      addUnlisted(state, c, into);
+      if (beside) addBeside(state, c, into, `${onto} ${beside[1]!}`, tail);
+      if (!onto) addUnlisted(state, c, into);
       addWater(state, c, into);
     }
   } else {
@@ -102,6 +106,25 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
   }
   if (!hadContainer && !into) state.container = mixingBowl(state);
   remember(state, c);
+}
+
+const BESIDE = /^[\s,]*(?:and|plus)\s+((?:the\s+)?[\p{L}' -]{2,40}?)(\s+(?:to|into|in|on|onto|over|around|together)\b.*)?$/iu;
+
+/** The last of several things where it is not new here: the paste, the salmon that was baked. */
+function addBeside(state: State, c: Located, into: string | null, what: string, tail: string): void {
+  const thing = what.trim();
+  const known = c.mentions.filter(
+    (m) =>
+      state.placed.has(m.ingredient) && m.end <= c.rest.length && thing.toLowerCase().includes(c.rest.slice(m.at, m.end).toLowerCase()),
+  );
+  push(state, {
+    ...common(state, c, into, known),
+    text: sentence(`${c.verb} ${withWord(c) ? 'with ' : ''}${thing}${tail}`),
+    uses: known.map((m) => moved(state, m)),
+    thing,
+    name: thing.replace(/^the\s+/i, '').slice(0, 24),
+  });
+  if (into) for (const m of known) state.placed.set(m.ingredient, into);
 }
 
 /** What only changes its place: its amount was taken before. */

@@ -56,6 +56,8 @@ function unnamed(state: State, c: Located, id: string): string | null {
   if (c.verb === 'unroll' || c.verb === 'unfold') return 'board';
   // biscuits and dumplings go where paper lies ready for them
   if (PUTTING.has(id) && c.mentions.length === 0 && (held === 'board' || held === null)) return state.prepared ?? held;
+  // a pan on the ring is not what is filled
+  if (c.technique?.id === 'stuff' && held !== null && held === state.hob) return 'board';
   // what was baked blind, and is filled now
   if (state.inOven && /\b(?:over|onto|on|into)\s+the\s+(?:base|crust|pastry case)\b/i.test(c.rest)) return state.inOven;
   // a bag is for shaking and crushing: what is stirred in is stirred into the bowl or cup before it
@@ -99,7 +101,9 @@ function carryOver(state: State, c: Located, id: string, from: string | null, na
   const lay = from === null ? [] : [...state.placed].filter(([, at]) => at === from).map(([i]) => i);
   // what was cut just now and lies nowhere yet goes first
   const loose = state.objectUses.filter((i) => !state.placed.has(i));
-  moveTo(state, to, loose.length > 0 ? loose : lay.length > 0 ? lay : state.objectUses);
+  // "take the potato out and put it on a plate": the potato, not the beans that were heated meanwhile
+  const elsewhere = state.objectUses.length > 0 && state.objectUses.every((i) => state.placed.has(i) && state.placed.get(i) !== from);
+  moveTo(state, to, loose.length > 0 ? loose : lay.length > 0 && !elsewhere ? lay : state.objectUses);
 }
 
 function moveTo(state: State, to: string, ingredients: readonly number[]): void {

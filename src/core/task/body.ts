@@ -2,7 +2,7 @@
 import { minutesOfText } from '../amount/minutes';
 import { findFood } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
-import { kindOf } from '../technique/lexicon';
+import { findTechnique, kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { isAside, takeUnknown } from './body-aside';
 import { isHobOff, onHob, ringOff } from './body-hob';
@@ -16,6 +16,7 @@ import type { Draft } from './draft';
 import { isTarget, locate, noteExplicit, sharedObject } from './locate';
 import { namesOf, wholeOf, type Mention } from './mentions';
 import type { Kitchen } from './model';
+import { nameOf } from './ready';
 import { CUTTING, HOB, isContainer, JOINING, PUTTING, type Located, type State } from './state';
 import { rawOf, remember, say } from './step-of-clause';
 import { makeReady } from './supply';
@@ -73,11 +74,25 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     const objectOf =
       clause.shared && next && !next.clause.shared && !next.clause.first && next.line === line ? next.clause : sharedObject(clauses, i);
     const from = state.steps.length;
-    takeClause(state, locate(state, clause, line, objectOf));
+    for (const one of peelApart(state, locate(state, clause, line, objectOf))) takeClause(state, one);
     if (/\bboiling\s+water\b/i.test(clause.rest) && state.hob === null) state.scalding = state.container;
     if (clause.help) state.steps = state.steps.map((s, k) => (k < from ? s : { ...s, supervision: clause.help! }));
   });
   return state.steps;
+}
+
+/** "Peel the carrots and onion": a peeler for the one, fingers for the other. */
+function peelApart(state: State, c: Located): Located[] {
+  if (c.verb !== 'peel' || c.mentions.length < 2) return [c];
+  const by = c.mentions.map((m) => {
+    const food = findFood(state.recipe.ingredients[m.ingredient]!.item);
+    return findTechnique(['peel'], new Set(food ? [food.id, food.category] : []));
+  });
+  if (new Set(by.map((t) => t?.id)).size < 2) return [c];
+  return c.mentions.map((m, k) => {
+    const name = `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`;
+    return { ...c, rest: name, technique: by[k] ?? c.technique, mentions: [{ ...m, at: 4, end: name.length }], first: c.first && k === 0 };
+  });
 }
 
 function takeClause(state: State, said: Located): void {
@@ -99,7 +114,8 @@ function takeClause(state: State, said: Located): void {
   if (isDoneAlready(state, c, id)) return;
   if (id === 'preheat-oven') return preheat(state, c);
   if (id === 'bake') return /\bto\s+(?:heat|warm|get hot|preheat)\b/i.test(c.rest) ? heatInOven(state, c) : bake(state, c);
-  if (id && HOB.has(id) && !((id === 'turn-over' || id === 'skim') && state.hob === null)) return onHob(state, c, named);
+  const isBeside = c.mentions.length > 0 && c.mentions.every((m) => (state.placed.get(m.ingredient) ?? state.hob) !== state.hob);
+  if (id && HOB.has(id) && !((id === 'turn-over' || id === 'skim') && (state.hob === null || isBeside))) return onHob(state, c, named);
   if (id === 'lift-out' && named !== null && state.hob !== null) return liftAside(state, c, named);
   takeVessel(state, c, named, goalsOf(state, c, id));
   const fresh = freshOf(state, c, id, named);

@@ -40,7 +40,7 @@ const CONDITION =
 const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top of)\b/i;
 
 const OBJECT_START =
-  /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|gently|thoroughly|lightly|occasionally|through|down|under|around|between|among|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
+  /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|tightly|loosely|gently|thoroughly|lightly|occasionally|through|down|under|around|between|among|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
 const DETERMINER = /^(?:the|it|them|these|those|a|an|each|all|both|your|everything|\d+|any|half)\b/i;
 
 // "min." before a capital is both an abbreviation and an end; "approx." never ends anything, and "in." is one only behind a number.
@@ -72,9 +72,11 @@ function takeAsides(text: string): { text: string; asides: string[] } {
 }
 const HELD = /\s*⟦(\d+)⟧/g;
 // an amount, a time or a temperature in another unit says nothing new; nor does one word
-const SAYS_MORE = (aside: string) => (aside.match(/\p{L}{2,}/gu)?.length ?? 0) >= 3 && !/^\W*\d/.test(aside) && !/°/.test(aside);
+const WARNS = /\b(?:careful|hot|steam|sharp|watch|mind|spits?)\b/i;
+const SAYS_MORE = (aside: string) =>
+  ((aside.match(/\p{L}{2,}/gu)?.length ?? 0) >= 3 || WARNS.test(aside)) && !/^\W*\d/.test(aside) && !/°/.test(aside);
 
-const ADULT = /\b(?:adults?|grown[- ]?ups?|teachers?|carers?|supervis\p{L}*)\b/iu;
+const ADULT = /\b(?:(?:ask for|get|with) help|adults?|grown[- ]?ups?|teachers?|carers?|supervis\p{L}*)\b/iu;
 const PERSON = '(?:an?\\s+|the\\s+|your\\s+)?(?:adult|grown[- ]?up|teacher|carer|parent|helper|member of staff|someone)';
 const ASK = new RegExp(
   `^(?:(?:then|next),?\\s+)?(?:ask|get|have|let)\\s+${PERSON}\\s+(?:to\\s+)?(help\\s+(?:you\\s+)?(?:to\\s+)?)?(?=\\p{L})`,

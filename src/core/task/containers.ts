@@ -45,7 +45,12 @@ export function containerOf(state: State, c: Located): string | null {
   // said once for its whole sentence, it is the same bowl all through
   const saidHere = c.first || named.at < c.rest.length;
   if (!saidHere && state.container !== null && FAMILY[named.id]?.includes(state.container)) return state.container;
-  if (saidHere && occupied && other && (!/^an?$/i.test(other) || (named.id === state.hob && c.first && HOB.has(kindOf(c.technique?.id))))) {
+  if (
+    saidHere &&
+    occupied &&
+    other &&
+    (!/^an?$/i.test(other) || (c.first && HOB.has(kindOf(c.technique?.id)) && (named.id === state.hob || isNewHere(state, c, named.id))))
+  ) {
     const family = c.technique?.id === 'toast-dry' || kindOf(c.technique?.id) === 'fry' ? ['frying-pan', 'saucepan'] : FAMILY[named.id];
     const free = family?.find((id) => ![...state.placed.values()].includes(id));
     if (free) return free;
@@ -59,6 +64,10 @@ export function containerOf(state: State, c: Located): string | null {
   if (/\b(?:prepared|greased|lined|buttered|oiled)\s+(?:\p{L}+\s+)?$/u.test(before) && state.prepared) return state.prepared;
   return /\bthe\s+$|\bsame\s+$/.test(before) && same ? same : named.id;
 }
+
+/** "Warm the rest of the milk in a small pan", with rice in the pan: nothing that is named lies there yet. */
+const isNewHere = (state: State, c: Located, vessel: string) =>
+  c.mentions.length > 0 && !c.mentions.some((m) => m.part === 'all' && state.placed.get(m.ingredient) === vessel);
 
 /** The pan or bowl with most in it, other than the one in hand. */
 function fullest(state: State, kind: 'cookware' | 'container'): string | null {

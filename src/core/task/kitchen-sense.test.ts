@@ -235,3 +235,53 @@ describe('all of it, and all but', () => {
     expect(words.findIndex((t) => /^Cut the cucumber in half/.test(t))).toBeLessThan(words.findIndex((t) => /^Grate/.test(t)));
   });
 });
+
+describe('which of them', () => {
+  test('carrots are peeled with a peeler, the onion beside them by hand', () => {
+    const task = build('2 carrots\n1 onion', 'Peel the carrots and onion.');
+    expect(own(task).map((s) => [s.technique, s.text])).toEqual(
+      expect.arrayContaining([
+        ['peel', 'Peel the carrots.'],
+        ['peel-by-hand', 'Peel the onion.'],
+      ]),
+    );
+  });
+  test('“open the can” is the can that the list has, opened once', () => {
+    const task = build('200 g tin chickpeas', 'Open the can and drain the chickpeas.');
+    expect(task.steps.filter((s) => s.technique === 'open-can')).toHaveLength(1);
+  });
+  test('what comes last of several and was made before is put in on its own', () => {
+    const task = build(
+      '100 g lentils\n200 ml stock\n2 tsp cornflour\n1 tbsp water',
+      'Mix the cornflour and water in a cup. Add the lentils, stock and cornflour paste to the pan.',
+    );
+    const texts = own(task).map((s) => s.text);
+    expect(texts).toContain('Add the lentils to the pan.');
+    expect(texts).toContain('Add the cornflour paste to the pan.');
+  });
+  test('what cooked in the air fryer’s basket needs no hob', () => {
+    const task = build('1 potato', 'Put the potato in the air fryer basket. Cook at 200C for 20 minutes.');
+    expect(task.steps.map((s) => s.technique)).toContain('air-fry');
+    expect(task.steps.some((s) => s.tools.includes('hob'))).toBe(false);
+  });
+  test('the rest of the milk is warmed in a pan of its own, not in the rice', () => {
+    const task = build(
+      '1 cup rice\n1 cup coconut milk\n2 tbsp sugar',
+      'Put the rice and half of the coconut milk in a pan. Cook for 15 minutes. Warm the remaining coconut milk with the sugar in a small pan. Pour the sweet coconut milk over the rice.',
+    );
+    expect(step(task, /^Warm/).into).not.toBe(step(task, /^Cook/).into);
+    expect(dryRun(task).filter((f) => f.code === 'amount-mismatch')).toEqual([]);
+  });
+  test('a lined tray that nothing lined is lined first', () => {
+    const words = own(build('2 salmon fillets', 'Put the salmon on a foil-lined tray. Bake at 200 C for 12 minutes.')).map((s) => s.text);
+    expect(words.indexOf('Line the tray with foil.')).toBeLessThan(words.findIndex((t) => /^Put the salmon/.test(t)));
+    expect(words).toContain('Line the tray with foil.');
+  });
+  test('a vegetable mixture is no vegetable', () => {
+    const task = build(
+      '1 leek\n1 carrot',
+      'Fry the leek and carrot in a pan for 5 minutes. Pour the vegetable mixture into a baking dish.',
+    );
+    expect(step(task, /^Pour/).text).toBe('Pour the vegetable mixture into a baking dish.');
+  });
+});

@@ -4,6 +4,7 @@ import { findFood } from '../recipe/food';
 import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
+import { MIXING_SURFACE } from './containers';
 import { nameOf } from './ready';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
 import { JOINING, PUTTING, type Located, type State } from './state';
@@ -30,6 +31,7 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
     // where no ingredient is named, nothing is done to one
     const shared = sharedObject(clauses, i);
     if (
+      !(clause.verb === 'open' && /\b(?:cans?|tins?)\b/i.test(clause.rest)) &&
       mentionsIn(clause.rest, state.names, state.used).length === 0 &&
       (!shared || mentionsIn(shared.rest, state.names, state.used).length === 0)
     )
@@ -48,7 +50,7 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
 const PREPOSITION =
   /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while|or)\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
 export const PARTICIPLE =
-  /,?\s+((?:stirring|turning|mashing|seasoning|skimming|shaking|tossing|whisking|scraping|basting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
+  /,?\s+(?:while\s+)?((?:stirring|turning|mashing|seasoning|skimming|shaking|tossing|whisking|scraping|basting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
 /** The noun phrase that an action is done to: "the chicken" of "the chicken to the wok". */
 export const objectPhrase: (rest: string) => string | null = remembering(phraseIn, 400, 2000);
@@ -98,7 +100,20 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     if (fat >= 0 && !mentions.some((m) => m.ingredient === fat))
       mentions.push({ ingredient: fat, at: rest.length, end: rest.length, quantity: null, unit: null, part: 'all' });
   }
+  // "spoon over the beans", which lie in another vessel: it is the beans that are spooned
+  const over =
+    OVER_IT.test(clause.verb ?? '') && /^over\s+/i.test(rest) && mentions.length === 1 && !/\s(?:in|on|into|onto|with)\s/.test(rest)
+      ? mentions[0]!
+      : null;
+  const lies = over ? state.placed.get(over.ingredient) : undefined;
+  if (over && lies !== undefined && lies !== state.container && MIXING_SURFACE.has(state.container ?? '')) {
+    rest = `${rest.replace(/^over\s+/i, '')} over`;
+    mentions[0] = { ...over, at: over.at - 5, end: over.end - 5 };
+  }
   takeAllOfThem(state, clause, rest, mentions);
+  // "Open the can" says which one by there being no other
+  const cans = clause.verb === 'open' && mentions.length === 0 ? /\b(?:can|tin)(s?)\b/i.exec(rest) : null;
+  if (cans) mentions.push(...cansOf(state).slice(0, cans[1] ? undefined : 1));
   // "everything else": what is not in yet
   if (/\b(?:everything else|(?:rest of the|remaining|other) ingredients)\b/i.test(rest))
     state.recipe.ingredients.forEach((_, ingredient) => {
@@ -106,7 +121,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     });
   const said = `${rest} ${clause.lead ?? ''}`;
   const tools = findTools(said)
-    .filter((t) => !mentions.some((m) => t.at < m.end && t.at + t.length > m.at && /tin|can|dish|pot|box|carton|tub/.test(t.tool.name)))
+    .filter((t) => !mentions.some((m) => t.at < m.end && t.at + t.length > m.at && /tin|can|dish|pot|box|carton|tub|bag/.test(t.tool.name)))
     .filter((t) => !/\b(?:tin|can|jar|glass|cup|mug)s?\s+of\b/i.test(said.slice(t.at, t.at + t.length + 4)))
     .map((t) => ({ id: t.tool.id, at: t.at }));
   // "in a cup" is a vessel; "a cup of" is an amount
@@ -134,7 +149,8 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     if (/boiling/i.test(one.item)) about.add('boiling-water');
   }
   // a tin that is drained beside the stove is not hot
-  const elsewhere = mentions.length > 0 && mentions.every((m) => !state.placed.has(m.ingredient));
+  const meant = mentions.length > 0 ? mentions.map((m) => m.ingredient) : state.objectUses;
+  const elsewhere = meant.length > 0 && meant.every((i) => !state.placed.has(i));
   const hot =
     state.hob !== null &&
     !elsewhere &&
@@ -173,6 +189,11 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     words: words.join(' '),
   };
 }
+
+const OVER_IT = /^(?:pour|spoon|ladle|tip|scatter|drizzle)$/;
+
+const cansOf = (state: State): Mention[] =>
+  state.recipe.ingredients.flatMap((one, i) => (one.unit === 'can' && !state.used.has(i) && !state.placed.has(i) ? [wholeOf(i)] : []));
 
 /** "Put everything in a blender" with nothing in use yet: all of the list. "All of the ingredients except the corn": without the corn. */
 function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Mention[]): void {

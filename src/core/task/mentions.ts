@@ -145,6 +145,9 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
   return byFirst;
 }
 
+// "the vegetable mixture" is no vegetable any more
+const MADE = new Set(['mixture', 'mix', 'soup', 'stew', 'sauce', 'stock', 'filling', 'salad', 'layer', 'oil', 'juice', 'puree', 'purée']);
+
 type Token = { word: string; at: number; end: number };
 
 const tokens: (text: string) => readonly Token[] = remembering(tokensOf, 400, 2000);
@@ -167,7 +170,12 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
   for (let i = 0; i < list.length; i++) {
     const group = names.groups
       .get(list[i]!.word)
-      ?.find((g) => g.words.every((w, k) => list[i + k]?.word === w) && !(g.fresh && g.ingredients.some((one) => used.has(one))));
+      ?.find(
+        (g) =>
+          g.words.every((w, k) => list[i + k]?.word === w) &&
+          !MADE.has(list[i + g.words.length]?.word ?? '') &&
+          !(g.fresh && g.ingredients.some((one) => used.has(one))),
+      );
     if (group) {
       const at = list[i]!.at;
       const end = list[i + group.words.length - 1]!.end;
@@ -243,6 +251,9 @@ function amountBefore(text: string, at: number, one: Ingredient): { quantity: Qu
   if (amount) {
     const number = readNumber(amount[1]!.trim(), 0);
     const unit = readUnit(amount[2]!);
+    // "2-3 times in cold water", "10 minutes in milk"
+    if (!unit && /^(?:times?|min\w*|hours?|hrs?|sec\w*|days?|inch\w*|batch\w*|sides?)\b/i.test(amount[2]!))
+      return { quantity: null, unit: null, part: 'all' };
     if (number?.ok && (unit || !number.word)) return { quantity: toQuantity(number.min), unit: unit?.unit ?? null, part: 'some' };
   }
   if (/\b(?:a little|some|a bit|more|splash|pinch|spoonful|drizzle|dash)\s+(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+)?$/iu.test(before))
@@ -316,7 +327,7 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     .replace(/^\S+\s/, '')
     .replace(/\b(?:like|resembles?|looks like|size of|as thick as|until)\b.*$/i, '')
     .replace(
-      /\b(?:garlic press|butter knife|egg cup|egg size|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|bread board|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice|apple corer|egg whisk|egg timer|cheese grater|coffee cup|tea towel|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?)\b/gi,
+      /\b(?:garlic press|butter knife|egg cup|egg size|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|bread board|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice|apple corer|egg whisk|egg timer|cheese grater|coffee cup|tea towel|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?|juices? (?:runs? )?clear)\b/gi,
       '',
     );
   const words = tokens(plain.replace(/\bfloured\b/i, 'flour')).map((t) => t.word);

@@ -110,7 +110,13 @@ function replaced(id: string, named: string[], into: string | null): boolean {
 }
 
 export function say(state: State, c: Located, own: Partial<Draft> & { text: string }): void {
-  const uses = own.uses ?? c.mentions.map((m) => (m.part === 'all' ? useOf(state.recipe.ingredients, m.ingredient) : take(state, m)));
+  // what was taken before only changes its place
+  const isMoved = (m: Mention) => PUTTING.has(kindOf(c.technique?.id)) && state.placed.has(m.ingredient) && state.taken.has(m.ingredient);
+  const useOfAll = (m: Mention) =>
+    isMoved(m)
+      ? { ...useOf(state.recipe.ingredients, m.ingredient), quantity: null, unit: null }
+      : useOf(state.recipe.ingredients, m.ingredient);
+  const uses = own.uses ?? c.mentions.map((m) => (m.part === 'all' ? useOfAll(m) : take(state, m)));
   for (const mention of c.mentions) state.used.add(mention.ingredient);
   push(state, { ...common(state, c, own.into ?? null), ...own, uses });
 }
@@ -146,6 +152,8 @@ export function remember(state: State, c: Located): void {
     state.object = null;
     return;
   }
+  // a cross that is cut in is not what is taken up next, nor is water what is drained
+  if (c.technique?.id === 'score' || /\bwater$/i.test(objectPhrase(c.rest) ?? '')) return;
   // a mixture has no name yet
   if (!objectPhrase(c.rest) && (JOINING.has(id) || id === 'knead')) {
     state.object = null;
@@ -181,7 +189,7 @@ export function remember(state: State, c: Located): void {
     // "grate the zest from the lemon, then cut it": it is the lemon
     const whole = c.mentions[0] && /^(?:the\s+)?(?:zest|rind|juice)$/i.test(phrase);
     // the water that rice is cooked in is spoken of no more
-    const dry = phrase.replace(/,?\s+and\s+(?:the\s+)?(?:\p{L}+\s+)?water$/iu, '');
+    const dry = !HOB.has(id) && !PUTTING.has(id) ? phrase : phrase.replace(/,?\s+and\s+(?:the\s+)?(?:\p{L}+\s+)?water$/iu, '');
     state.object = whole ? theOf(state, c.mentions[0]!) : c.mentions.length > 2 ? 'everything' : plainObject(dry, c);
     if (c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);
   }

@@ -35,7 +35,7 @@ function isFoodHeated(here: Here): boolean {
   const { mentions, state, rest } = here;
   const isOil = (i: number) => foodOf(here, i)?.category === 'oil';
   const isLiquid = (i: number) => ['liquid', 'sticky'].includes(foodOf(here, i)?.form ?? '');
-  if (mentions.length > 0) return mentions.every((m) => isLiquid(m.ingredient)) && !mentions.every((m) => isOil(m.ingredient));
+  if (mentions.length > 0) return mentions.some((m) => isLiquid(m.ingredient) && !isOil(m.ingredient));
   const inPan = [...state.placed].some(([i, at]) => at === state.container && !isOil(i));
   return inPan && !hasContainer(here) && !/\b(?:oil|butter|fat)\b/i.test(rest);
 }
@@ -54,6 +54,11 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   freeze: [{ when: ({ rest }) => /\bfreezer bag\b/i.test(rest), then: 'add' }],
   // only what is in an oven comes out of it
   'take-out-oven': [
+    // with tongs, after its tray came out
+    {
+      when: ({ about, state }) => ['tongs', 'fork', 'spatula', 'spoon', 'slotted-spoon'].some((id) => about.has(id)) && cameOut(state),
+      then: 'lift-out',
+    },
     {
       when: (here) => !here.about.has('oven') && !here.about.has('oven-gloves') && !hasContainer(here) && here.state.inOven === null,
       then: 'lift-out',
@@ -75,6 +80,7 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   ],
   // "cook for 15 minutes", on a tray, with the oven hot
   cook: [
+    { when: (here) => vesselOf(here) === 'air-fryer-basket' && here.state.hob === null, then: 'air-fry' },
     {
       when: (here) => here.state.oven && here.state.hob === null && OVENWARE.has(vesselOf(here)) && !here.about.has('microwave'),
       then: 'bake',
@@ -102,8 +108,12 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
       then: 'cut-pieces',
     },
   ],
-  // dough is shared out, not chopped
+  // dough is shared out, not chopped; what lies in its tin is cut up
   chop: [
+    {
+      when: ({ clause, mentions, rest, state }) => clause.verb === 'cut' && rest === '' && mentions.length === 0 && state.inOven !== null,
+      then: 'cut-pieces',
+    },
     {
       when: ({ state, mentions, rest }) =>
         mentions.length === 0 && /^(?:into|in)\s+\d/i.test(rest) && ['knead', 'mix-by-hand'].includes(state.steps.at(-1)?.technique ?? ''),
@@ -120,6 +130,7 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   'heat-pan': [
     { when: (here) => inMicrowave(here, 1) && !hasCookware(here), then: 'microwave' },
     { when: (here) => inMicrowave(here, 2) && here.tools.length === 0 && here.mentions.length === 0, then: 'microwave' },
+    { when: (here) => isFoodHeated(here) && /\bmelt/i.test(here.clause.until ?? ''), then: 'melt' },
     { when: isFoodHeated, then: 'reheat' },
   ],
   'drain-hot': [{ when: ({ clause, rest }) => clause.verb === 'strain' && /\binto\b/i.test(rest), then: 'strain' }],
@@ -140,7 +151,8 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   // batter and dough are shared into tins, not served
   'share-out': [
     {
-      when: ({ rest, tools }) => /\b(?:batter|dough|mixture|mix|filling)\b/i.test(rest) || tools.some((t) => TINS.has(t.id)),
+      when: ({ rest, tools }) =>
+        /\b(?:batter|dough|mixture|mix|filling)\b/i.test(rest) || tools.some((t) => TINS.has(t.id) || t.id === 'jar'),
       then: ({ rest }) => (/\bdough\b/i.test(rest) ? 'divide' : 'spoon'),
     },
   ],
@@ -174,10 +186,16 @@ const BY_VERB: Record<string, Rule[]> = {
   // meat out of its skin
   squeeze: [
     { when: ({ rest }) => /^to open\b/i.test(rest), then: 'pull-apart' },
+    { when: ({ rest }) => /^(?:(?:it|them|the \p{L}+)\s+)?open\b/iu.test(rest), then: 'squeeze-open' },
     { when: ({ rest }) => /\b(?:liquid|water|moisture)\b/i.test(rest), then: 'squeeze-out' },
     { when: ({ rest, about }) => /^out\b/i.test(rest) && !about.has('citrus') && !/juice/i.test(rest), then: 'lift-out' },
   ],
-  put: [LINERS, { when: ({ about }) => about.has('lid'), then: 'cover' }, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
+  put: [
+    LINERS,
+    { when: ({ about, rest }) => about.has('lid') && !/\bwith (?:a|its) lid\b/i.test(rest), then: 'cover' },
+    OVER_WATER,
+    { when: isPanOverHeat, then: 'heat-pan' },
+  ],
   place: [LINERS, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   // "stand the apples in a dish": they are put there
@@ -185,6 +203,7 @@ const BY_VERB: Record<string, Rule[]> = {
   make: [{ when: ({ rest }) => /\b(?:holes?|slits?)\b.*\b(?:knife|skewer|fork|top|lid|pastry|each)\b/i.test(rest), then: 'prick' }],
   preheat: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:\d|gas)/i.test(rest), then: 'preheat-oven' }],
   keep: [{ when: ({ rest }) => /\b(?:in|into) the fridge\b/i.test(rest), then: 'chill' }],
+  reduce: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:an?\s+)?(?:very\s+)?(?:low|medium|simmer|gentle)\b/i.test(rest), then: 'turn-heat' }],
   scoop: [
     {
       when: ({ rest }) =>
@@ -193,6 +212,11 @@ const BY_VERB: Record<string, Rule[]> = {
     },
   ],
   fill: [{ when: ({ rest }) => /\bwith\s+(?:[\p{L}]+\s+)?water\b/iu.test(rest), then: 'fill-pan' }],
+};
+
+const cameOut = (state: State) => {
+  const last = (id: string) => state.steps.reduce((found, s, i) => (kindOf(s.technique) === id ? i : found), -1);
+  return last('take-out-oven') > last('bake');
 };
 
 /** "Place the pan over a high heat": the pan is heated, not put in. */

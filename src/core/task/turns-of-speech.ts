@@ -102,7 +102,7 @@ const PLAIN: [RegExp, string][] = [
   ],
   // "pour over the sauce", where the sauce is what is poured
   [
-    /\b(pour|spoon|drizzle|ladle)\s+over\s+(the\s+(?:\p{L}+\s+)?(?:sauce|dressing|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|(?:egg|milk|cream)\s+mixture|melted butter))(?=\s*[.,;]|\s+and\b|$)/giu,
+    /\b(pour|spoon|drizzle|ladle)\s+over\s+(the\s+(?:\p{L}+\s+)?(?:sauce|dressing|tea|coffee|water|hot chocolate|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|(?:egg|milk|cream)\s+mixture|melted butter))(?=\s*[.,;]|\s+and\b|$)/giu,
     '$1 $2 over',
   ],
   // "Use a fork to mash the banana"
@@ -120,8 +120,12 @@ const PLAIN: [RegExp, string][] = [
     /\b(?:return|put)\b(?:\s+(?:it|them|the\s+\p{L}+))?(?:\s+back)?\s+(?:to|in|into)\s+the\s+oven\s+(?:and\s+(?:bake|cook|roast)\s+)?(?=for\b|until\b|\d)/giu,
     'bake ',
   ],
+  [/\breturn\b(?:\s+(?:it|them|the\s+\p{L}+))?\s+to the grill\s+(?=for\b|until\b|\d)/giu, 'grill '],
   [/\breturn to oven\s+(?=for\b|until\b|\d)/gi, 'bake '],
-  [/\b((?:transfer|move|turn out|remove|place|put)\b[^.;]*?\brack)\s+to\s+cool\b/gi, '$1. Cool'],
+  [
+    /\b((?:transfer|move|turn out|remove|place|put|(?:transferr|mov|turn|remov|plac|putt)ing(?: out)?)\b[^.;]*?\brack)\s+to\s+cool\b/gi,
+    '$1. Cool',
+  ],
   // what is said of a thing behind a dash
   [
     /\s[-–—]\s((?:the|it|they|this|that|these)\b[^.;()]*?\b(?:will|may|might|can|should|makes?|is|are|won't)\b[^.;!()]*)(?=[.;!]|$)/gi,

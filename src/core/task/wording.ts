@@ -36,7 +36,7 @@ export function tailAfter(c: Located, fresh: Mention[]): string | null {
     .slice(last)
     .replace(PARTICIPLE, '')
     .replace(/^[\s,]*(?:except(?: for)?|apart from|other than|but not|minus)\s+.*?(?=\s+(?:in|into|to|on|onto)\s|$)/i, '')
-    .replace(/^[\s,]*(?:leaves|pieces|slices)?[\s,]*/i, '')
+    .replace(/^[\s,]*(?:leaves|pieces|slices|paste|slurry|mixture|mix)?(?=[\s,]|$)[\s,]*/i, '')
     .trim();
   if (tail.length > 60) return null;
   return tail ? ` ${tail}` : '';
@@ -51,6 +51,12 @@ export function joinedWording(state: State, c: Located, place: string): string {
   const manner = c.adverb ? ` ${c.adverb}` : '';
   const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${cap(c.verb!)} everything`;
   return sentence(`${how} ${place}${with_}${manner}${c.until ? ` ${c.until}` : ''}`);
+}
+
+/** "the cornflour paste": what was made of it; else the thing as the list has it. */
+export function asMade(state: State, c: Located, mention: Mention): string {
+  const made = /^\s+(?:paste|slurry|mixture|mix)\b/i.exec(c.rest.slice(mention.end))?.[0] ?? '';
+  return `${theOf(state, mention)}${made}`;
 }
 
 /** "a lettuce leaf", "a few mint leaves": a piece of it, as the recipe says; null where all of it is meant. */
@@ -99,9 +105,10 @@ export function wording(state: State, c: Located): string {
       (/^(?:back\s+)?(?:to|into|onto|on top of)\b/i.test(rest) || (/^(?:put|place)$/.test(c.verb!) && /^in\s+(?:an?|the)\b/i.test(rest))));
   const covers = kindOf(c.technique?.id) === 'cover' || c.technique?.id === 'uncover';
   const several = kindOf(c.technique?.id) === 'mash' && [...state.placed.values()].filter((at) => at === state.container).length > 1;
+  const bare = CUTTING.has(kindOf(c.technique?.id)) && ((c.shared && !rest) || /^\p{L}+ly$/u.test(rest));
   const object = several
     ? 'everything'
-    : needsObject || cuts || (c.shared && !rest && !covers)
+    : needsObject || cuts || bare || (c.shared && !rest && !covers)
       ? state.object
       : moves
         ? movedThing(state, c)
@@ -110,7 +117,6 @@ export function wording(state: State, c: Located): string {
   const target =
     OVER.has(c.verb ?? '') && c.mentions[0]?.part === 'all' && /^over\s/i.test(rest) && state.placed.has(c.mentions[0].ingredient);
   if (target && state.object && !state.objectUses.includes(c.mentions[0]!.ingredient)) rest = `${state.object} ${rest}`;
-  const bare = c.shared && !rest && CUTTING.has(kindOf(c.technique?.id));
   if (object && (needsObject || moves || bare) && alone) rest = `${object} ${rest}`;
   if (c.verb === 'let' && /^(?:cool|rest|stand|sit)\b/i.test(rest) && state.object) rest = `${state.object} ${rest}`;
   rest = replacePronoun(state, c, rest);
@@ -147,7 +153,9 @@ function movedThing(state: State, c: Located): string | null {
 
 /** The dish in a few words, for "Serve the ...". */
 export function shortTitle(title: string): string {
+  // "Easy read: porridge": the dish stands behind
   const words = title
+    .replace(/^\S+(?:\s\S+)?:\s+(?=\S)/, '')
     .replace(/\s*&\s*/g, ' and ')
     .replace(/^(?:how to (?:make|cook)|quick|easy|simple|my|the best)\s+/i, '')
     .split(/[,(:]|\s[-–—]\s|\b(?:for|with|on)\b|\bw\/|(?<=\S\s\S+\s)in\b/i)[0]!

@@ -524,7 +524,7 @@ export const PREPARE = [
     cues: { see: 'closed all round' },
     minutes: { active: 0.3, waiting: 0 },
   }),
-  technique('pat-dry', 'pat dry', 'pat dry|dry|pat', {
+  technique('pat-dry', 'pat dry', 'pat dry|dry|pat|shake dry', {
     phase: 'prepare',
     motif: 'wipe',
     tools: ['cloth'],

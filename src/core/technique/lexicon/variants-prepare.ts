@@ -178,6 +178,14 @@ export const VARIANTS_PREPARE = [
     small: ['Hold {place} with one hand.', 'Push the fork into {thing}.', 'Pull it apart.', 'Look for bones and take them out.'],
     cues: { see: 'small flat pieces, no bones', feel: 'soft pieces, nothing hard' },
   }),
+  variant(tear, 'squeeze-open', 'squeeze open', 'squeeze open|push open', {
+    small: ['Hold {thing} with a cloth or glove.', 'Push both ends to the middle.', 'Stop when it opens.'],
+    hazards: ['hot', 'steam'],
+    cues: { see: 'it is open and steam comes out' },
+    supervision: 'within-reach',
+    demands: ['two-hands', 'strong-grip'],
+    minutes: { active: 0.3, waiting: 0 },
+  }),
   variant(
     tear,
     'pull-apart',
@@ -222,7 +230,7 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'no shell left', feel: 'nothing hard' },
     minutes: { active: 2, waiting: 0 },
   }),
-  variant(prick, 'score', 'score with a knife', 'score|slit|slash|cut a cross|make slits|make a slit|cut slits', {
+  variant(prick, 'score', 'score with a knife', 'score|mark|slit|slash|cut a cross|make slits|make a slit|cut slits', {
     tools: ['knife', 'board'],
     hazards: ['sharp'],
     supervision: 'within-reach',
