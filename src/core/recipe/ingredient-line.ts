@@ -149,7 +149,7 @@ function takeBrackets(text: string): { rest: string; inside: string[] } {
 /** "juice of half a lemon", "zest and juice of 1 lime": the thing is the fruit, the part is the work. */
 function takePartOf(text: string, draft: Ingredient): string {
   const m =
-    /^(?:the\s+)?((?:finely\s+)?(?:grated\s+|squeezed\s+|fresh\s+)*(?:juice|zest|rind)(?:\s*(?:and|&)\s*(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:of|from)\s+(.*)$/i.exec(
+    /^(?:the\s+)?((?:finely\s+)?(?:grated\s+|squeezed\s+|fresh\s+)*(?:juice|zest|rind)(?:\s*(?:and|&)\s*(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.*)$/i.exec(
       text,
     );
   if (!m) return text;

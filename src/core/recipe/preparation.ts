@@ -41,7 +41,7 @@ const PREPARATION: Record<string, string> = {
   defrosted: 'thaw',
   soaked: 'soak',
   scrubbed: 'scrub',
-  julienned: 'slice',
+  julienned: 'julienne',
   snipped: 'snip',
   boiled: 'boil',
   cooked: 'cook',

@@ -225,3 +225,19 @@ test('a sentence about the dish over its list is no step, and says for how many'
   expect(recipe.ingredients.map((i) => i.item)).toEqual(['oil', 'basil leaves']);
   expect(recipe.instructions).toEqual(['Heat the oil in a pan.']);
 });
+
+test('words that are verbs elsewhere stay ingredients: oil for frying, juice ½ lemon; and butter that greases stays work', () => {
+  const { recipe } = readRecipe(
+    'Cakes\n2 cups flour\noil for frying\njuice 1/2 lemon\n\nButter a 20 cm square tin.\nMix the flour and juice.',
+  );
+  expect(recipe.ingredients.map((i) => i.item)).toEqual(['flour', 'oil', 'lemon']);
+  expect(recipe.ingredients[2]!.preparation).toContain('juiced');
+  expect(recipe.instructions[0]).toBe('Butter a 20 cm square tin.');
+});
+test('tools named in a sentence are tools', () => {
+  const { recipe } = readRecipe(
+    'Pot\n\nYou will need a big pan with a lid, a wooden spoon, a board and a tin opener.\n\nIngredients\n1 onion\n\nMethod\nChop the onion.',
+  );
+  expect(recipe.tools).toEqual(['big pan', 'wooden spoon', 'board', 'tin opener']);
+  expect(recipe.ingredients).toHaveLength(1);
+});

@@ -38,7 +38,7 @@ const HEADINGS: [Section, RegExp][] = [
 
 const SERVINGS = [
   /^(?:serves?|serving(?:s)?|yields?|makes|portions?|feeds|enough for|for)\s*:?\s*(?:about|approx\.?|around|up to)?\s*(?:makes\s*)?(.{1,40})$/i,
-  /^((?:\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|helpings?|bowls|plates|mugs|glasses)\.?$/i,
+  /^((?:\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|helpings?|bowls|plates|mugs|glasses|pots|jars|pops|squares)\.?$/i,
 ];
 const TIME =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|baking|bake|chill(?:ing)?|ready in|resting|waiting|inactive)(?:[ \w]{0,12}? time\b|\s*(?=:)|\s+(?=(?:about |approx\.? )?\d+ ?(?:h|min)))|time|difficulty|level|course|cuisine|category|author|calories|oven|temperature)\s*:?\s+(?=\d|about|approx|easy|medium|hard|none|\D+$)(?!.*\b(?:until|then)\b)/i;
@@ -155,11 +155,16 @@ function ingredientScore(line: string): number {
 }
 
 // "juice of 1/2 lemon" is an ingredient, though "juice" is a verb too
-const PART_OF_FRUIT = /^(?:(?:finely )?grated )?(?:juice|zest|rind)\b(?: and (?:juice|zest|rind))? of\b/i;
+const PART_OF_FRUIT = /^(?:(?:finely )?grated )?(?:juice|zest|rind)\b(?: and (?:juice|zest|rind))?(?: of\b| (?=[\d½¼]))/i;
+// "oil for frying" does nothing either
+const FOR_USE =
+  /^(?:\p{L}+ )?(?:oil|butter|salt|flour|water|spray|pepper|season\p{L}*|cream|honey|sugar) (?:for|to) \p{L}+(?: the \p{L}+)?[.]?$/iu;
 
 function instructionScore(line: string): number {
   const text = instructionText(line);
-  if (PART_OF_FRUIT.test(text)) return 0;
+  if (PART_OF_FRUIT.test(text) || FOR_USE.test(text)) return 0;
+  // "butter a square tin"
+  if (/^(?:butter|oil|flour|salt|season|grease)\s+(?:an?|the|your|both|each)\s/i.test(text)) return 3;
   // "pinch of salt", "squeeze of lime": an amount, no action
   if (/^(?:pinch|dash|handful|drizzle|splash|knob|dot|squeeze|sprinkle|spoon|scoop|slice|cube|dollop|glug)(?:es|s|ful)?\s+of\b/i.test(text))
     return 0;
@@ -325,6 +330,7 @@ function readLine(draft: Draft, raw: string, line: number): void {
     draft.recipe.servings ??= servings.number;
     return note(draft, line, raw, 'servings');
   }
+  if (draft.section !== 'method' && toolsInProse(draft, text, line, raw)) return;
   const withRest = headingWithRest(text);
   // "Prep: 15 min, cook: 10 min"
   if (withRest?.section === 'method' && /^(?:about |approx\.? )?\d+\s*(?:min|h(?:ou)?rs?\b|h\b)/i.test(withRest.rest) && text.length < 80)
@@ -347,6 +353,15 @@ function readLine(draft: Draft, raw: string, line: number): void {
     return note(draft, line, raw, 'time');
   }
   place(draft, text, line, raw);
+}
+
+/** "You will need a big pan with a lid, a knife and a tin opener." */
+function toolsInProse(draft: Draft, text: string, line: number, raw: string): boolean {
+  const said = /^you(?:['’]ll| will)? (?:also )?need (?!\d)(.+?)[.]?$/i.exec(text)?.[1];
+  const parts = said?.split(/,\s*(?:and\s+)?|\s+and\s+/).map((p) => p.replace(/\s+with (?:a|its) lid$/i, '').trim()) ?? [];
+  if (parts.length === 0 || !parts.every(isTool)) return false;
+  for (const part of parts) addTool(draft, part.replace(/^(?:an?|some|the)\s+/i, ''), line, raw);
+  return true;
 }
 
 function enter(draft: Draft, section: Section, line: number, raw: string, say = true): void {

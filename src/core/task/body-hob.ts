@@ -145,7 +145,7 @@ function cooksInWater(state: State, c: Located, pan: string, fresh: readonly Men
   if (
     !['cook', 'boil'].includes(kindOf(c.technique?.id)) ||
     state.hob === pan ||
-    /\b(?:water|stock|sauce|soup|oil|butter|milk)\b/i.test(c.rest)
+    /\b(?:stock|sauce|soup|oil|butter|milk)\b|(?<!\bboiling (?:salted )?)\bwater\b/i.test(c.rest)
   )
     return false;
   const isPasta = (m: Mention) => ['pasta', 'noodle'].includes(findFood(state.recipe.ingredients[m.ingredient]!.item)?.category ?? '');

@@ -14,7 +14,7 @@ export function withImplied(state: State, c: Located): Located {
   const kind = kindOf(technique);
   if (kind && !HOB.has(kind) && /\bboiling\s+water\b/i.test(c.rest) && !state.explicit.has('kettle')) boilKettle(state, c);
   lineTray(state, c);
-  if (/\bfloured\s+hands\b/i.test(`${c.lead ?? ''} ${c.rest}`)) flourHands(state, c);
+  if (/\bflour(?:ed|y)\s+hands\b/i.test(`${c.first ? (c.lead ?? '') : ''} ${c.rest}`)) flourHands(state, c);
   if (technique === 'grease' && c.tools.some((t) => t.id === 'slow-cooker')) state.container = 'slow-cooker';
   // "brush a frying pan with oil": that pan is cooked in next
   const oiled = kind === 'brush' ? c.tools.find((t) => ['frying-pan', 'wok', 'saucepan'].includes(t.id)) : undefined;

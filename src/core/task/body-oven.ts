@@ -141,7 +141,9 @@ export function bake(state: State, c: Located): void {
   });
   state.inOven = container;
   // batter that went in comes out as something else
-  if (/\b(?:batter|mixture|mix|dough|tops?)\b|^an?\s/i.test(state.object ?? '')) state.object = null;
+  const isHere = state.objectUses.length > 0 && state.objectUses.every((i) => state.placed.get(i) === container);
+  const inside = [...state.placed].filter(([, at]) => at === container).length;
+  if (inside > 1 || !isHere || /\b(?:batter|mixture|mix|dough|tops?)\b|^an?\s/i.test(state.object ?? '')) state.object = null;
   // only what was in there is cooked: a bowl of batter beside the oven is as raw as before
   for (const place of [container, PARCEL]) {
     state.rawIn.delete(place);

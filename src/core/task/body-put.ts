@@ -188,7 +188,7 @@ export function putThem(state: State, c: Located, all: number[]): void {
     makeReady(state, mention, c, false);
     push(state, {
       ...common(state, c, into, [mention]),
-      text: sentence(`${c.verb} ${c.rest.replace(/\bthem\b(?:\s+all)?/i, `the ${name}`)}`),
+      text: sentence(`${c.verb} ${c.rest.replace(/\bthem\b(?:\s+all)?|^(?:it all|all of it|everything)\b/i, `the ${name}`)}`),
       uses: [take(state, mention)],
       thing: `the ${name}`,
       name,

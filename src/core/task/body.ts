@@ -119,7 +119,7 @@ function takeClause(state: State, said: Located): void {
   if (id === 'lift-out' && named !== null && state.hob !== null) return liftAside(state, c, named);
   takeVessel(state, c, named, goalsOf(state, c, id));
   const fresh = freshOf(state, c, id, named);
-  if (PUTTING.has(id ?? '') && /\bthem\b/i.test(c.rest) && c.mentions.length === 0 && state.lineObjects.length > 1)
+  if (PUTTING.has(id ?? '') && ALL_OF_THEM.test(c.rest) && c.mentions.length === 0 && state.lineObjects.length > 1)
     return putThem(state, c, state.lineObjects);
   for (const mention of c.mentions) if (isGoal(state, c, id, mention)) makeReady(state, mention, c, true);
   // "stir the soup": what is in the pan already is not put in again
@@ -166,6 +166,8 @@ function liftAside(state: State, c: Located, to: string): void {
 
 /** Water that stood for a quarter of an hour scalds no more (common practice); couscous and noodles stand less. */
 const waitsLong = (c: Located) => kindOf(c.technique?.id) === 'wait' && (minutesOfText(`${c.rest} ${c.until ?? ''}`) ?? 0) >= 15;
+
+const ALL_OF_THEM = /\bthem\b|^(?:it all|all of it|everything)\b/i;
 
 const DUSTS = new Set(['dust', 'flour-surface']);
 // Work on a thing by itself: it is made ready here, and measured at its next step.

@@ -41,7 +41,7 @@ const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top 
 
 const OBJECT_START =
   /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|tightly|loosely|gently|thoroughly|lightly|occasionally|through|down|under|around|between|among|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
-const DETERMINER = /^(?:the|it|them|these|those|a|an|each|all|both|your|everything|\d+|any|half)\b/i;
+const DETERMINER = /^(?:the|it|them|these|those|a|an|one|each|all|both|your|everything|\d+|any|half)\b/i;
 
 // "min." before a capital is both an abbreviation and an end; "approx." never ends anything, and "in." is one only behind a number.
 const SHORT =
@@ -113,6 +113,8 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 export function clausesOf(instruction: string): Clause[] {
   const { text, asides } = takeAsides(plainTurns(plainNumbers(instruction)));
   return sentences(text).flatMap((said) => {
+    // "To reheat, microwave for 30 seconds" is for another day
+    if (LATER.test(said)) return [{ ...NOTHING_DONE, rest: said.replace(HELD, '').trim(), first: true }];
     const inside = [...said.matchAll(HELD)].map((m) => asides[Number(m[1])]!);
     const own = inside.filter((aside) => SAYS_MORE(aside) && !ADULT.test(aside));
     const asked = helpAsked(
@@ -129,6 +131,21 @@ export function clausesOf(instruction: string): Clause[] {
     return clauses;
   });
 }
+
+const LATER = /^to (?:reheat|store|freeze|defrost|make ahead)\b/i;
+const NOTHING_DONE: Clause = {
+  verb: null,
+  rest: '',
+  condition: null,
+  lead: null,
+  until: null,
+  adverb: null,
+  shared: false,
+  meanwhile: false,
+  first: false,
+  aside: null,
+  help: null,
+};
 
 /** "Bake until golden and set": the bare "set" behind an end is a part of that end, no action of its own. */
 function withStates(clauses: Clause[]): Clause[] {
@@ -354,20 +371,7 @@ function makeClause(part: Part, condition: string | null): Clause {
   text = words.join(' ');
   const verb = plain(words[0]);
   const known = (isVerb(verb) || KITCHEN_VERBS.has(verb)) && !/^(?:do not|don't|never)\b/i.test(text);
-  if (!known)
-    return {
-      verb: null,
-      rest: text,
-      condition,
-      lead: null,
-      until: null,
-      adverb: null,
-      shared: false,
-      meanwhile: false,
-      first: false,
-      aside: null,
-      help: null,
-    };
+  if (!known) return { ...NOTHING_DONE, rest: text, condition };
   let rest = words
     .slice(1)
     .join(' ')

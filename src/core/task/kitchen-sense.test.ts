@@ -285,3 +285,44 @@ describe('which of them', () => {
     expect(step(task, /^Pour/).text).toBe('Pour the vegetable mixture into a baking dish.');
   });
 });
+
+describe('small words', () => {
+  test('a lid that is popped on is a lid, and tops that are popped back are not fried', () => {
+    const task = build('2 tomatoes\n1 tbsp oil', 'Put the tomatoes in a pan. Pop the lid on. Simmer for 5 minutes. Pop the tops back on.');
+    expect(step(task, /^Pop the lid/)).toMatchObject({ technique: 'cover' });
+    expect(step(task, /^Pop the tops/)).toMatchObject({ technique: 'add' });
+  });
+  test('what is said for another day is no step of this one', () => {
+    const task = build('2 eggs', 'Beat the eggs in a bowl. Microwave for 1 minute. To reheat, microwave for 30 seconds.');
+    expect(task.steps.filter((s) => s.technique === 'microwave')).toHaveLength(1);
+    expect(own(task).flatMap((s) => s.cues.map((c) => c.text))).toContainEqual(expect.stringMatching(/^To reheat/));
+  });
+  test('a yolk is parted from its white', () => {
+    expect(step(build('1 egg yolk\n60 g flour', 'Mix the flour and egg yolk in a bowl.'), /^Separate an egg: keep the yolk/)).toMatchObject(
+      {
+        technique: 'separate-egg',
+        hazards: expect.arrayContaining(['raw-egg']),
+      },
+    );
+  });
+  test('“it all” is all that the line has cut', () => {
+    const task = build('1 carrot\n1 apple', 'Grate the carrot. Slice the apple. Put it all in a big bowl.');
+    expect(
+      own(task)
+        .filter((s) => s.into === 'large-bowl')
+        .map((s) => s.text),
+    ).toEqual(['Put the carrot in a big bowl.', 'Put the apple in a big bowl.']);
+  });
+  test('what was brushed before baking is not what is cut after it', () => {
+    const task = build(
+      '1 sheet puff pastry\n1 tbsp milk',
+      'Unroll the pastry on a baking tray. Brush the border with milk. Bake at 200 C for 20 minutes. Cut into 4.',
+    );
+    expect(own(task).at(-1)).toMatchObject({ text: 'Cut into 4.', technique: 'cut-pieces' });
+  });
+  test('bread under the grill goes in and comes out with gloves', () => {
+    const task = build('2 slices bread', 'Put the bread on a baking tray and toast one side under the grill for 1 minute.');
+    expect(task.steps.map((s) => s.technique)).toEqual(expect.arrayContaining(['grill', 'take-out-oven']));
+    expect(step(task, /^Put the tray under the grill|^Put the baking tray under/).tools).toContain('oven-gloves');
+  });
+});

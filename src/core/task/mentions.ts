@@ -46,6 +46,8 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       const words = nameWords(name);
       for (let from = 0; from < words.length; from++) add(words.slice(from), i);
       if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!))) add(words.slice(0, -1), i);
+      // "the pineapple" of "frozen pineapple chunks"
+      if (FORM_WORDS.has(words.at(-1)!)) for (let from = 1; from < words.length - 1; from++) add(words.slice(from, -1), i);
     }
     const food = findFood(one.item);
     const own = nameWords(one.item);
@@ -293,7 +295,7 @@ const COVERED_BY: Partial<Record<string, string[]>> = {
   yoghurt: ['yoghurt'],
   cream: ['cream'],
   leaf: ['leaf'],
-  syrup: ['syrup'],
+  syrup: ['syrup', 'sugar', 'juice'],
   sweet: ['sweet'],
 };
 

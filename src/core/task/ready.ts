@@ -99,6 +99,17 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
       ...(w.tools ? { tools: w.tools } : {}),
     });
   }
+  const half = food?.raw === 'egg' && one.unit === null ? /\b(yolk|white)s?\b/i.exec(one.item)?.[1]?.toLowerCase() : undefined;
+  if (half && !done('separate-egg') && !/carton|liquid|pasteuri/i.test(one.text)) {
+    const count = one.min ? toFraction(one.min)!.toFraction() : '1';
+    steps.unshift({
+      ...base,
+      technique: 'separate-egg',
+      text: count === '1' ? `Separate an egg: keep the ${half}.` : `Separate ${count} eggs, one at a time: keep the ${half}s.`,
+      hazards: ['raw-egg'],
+      into: 'small-bowl',
+    });
+  }
   if (
     food?.raw === 'egg' &&
     one.unit === null &&
@@ -176,6 +187,7 @@ function workOf(said: string, one: Ingredient): Work[] {
         ? findTechnique(['heat'], about)
         : findTechnique([...verb.split(' '), ...tail.split(' ')], about);
   if (!technique) return [];
+  if (verb === 'julienne') return [{ technique: 'cut-strips', text: `Cut ${the} into thin strips.` }];
   if (verb === 'quarter') return [{ technique: technique.id, text: `Cut ${the} into quarters${tail ? `, ${tail}` : ''}.` }];
   if (verb === 'halve') return [{ technique: technique.id, text: `Cut ${the} in half${tail ? `, ${tail}` : ''}.` }];
   if (verb === 'spread') return [{ technique: technique.id, text: `Spread butter on ${the}.` }];

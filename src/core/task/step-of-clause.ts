@@ -4,6 +4,7 @@ import { findFood, nameWords } from '../recipe/food';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { rawHazard, useOf, type Draft } from './draft';
+import { toFraction } from '../amount/quantity';
 import { minutesOfText } from '../amount/minutes';
 import { wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
@@ -56,7 +57,8 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     raw.push(...rawOf(state, state.objectUses.map(wholeOf)).filter((h) => h !== 'raw-egg' && h !== 'raw-flour'));
   if (worksDough(state, kindOf(technique?.id), into)) raw.push('raw-flour');
   if (/\bboiling\s+water\b/i.test(c.rest)) raw.push('hot', 'steam');
-  const held = (into ? state.rawIn.get(into) : undefined) ?? new Set<Hazard>();
+  // paper on a clean plate takes nothing of what lay on another
+  const held = (into && technique?.id !== 'drain-on-paper' ? state.rawIn.get(into) : undefined) ?? new Set<Hazard>();
   const cutsOn = CUTTING.has(kindOf(technique?.id)) && mentions.length === 0;
   if (HANDLES.has(kindOf(technique?.id)) || cutsOn) for (const hazard of held) if (!raw.includes(hazard)) raw.push(hazard);
   // "(the jam will be very hot)"
@@ -112,8 +114,10 @@ function replaced(id: string, named: string[], into: string | null): boolean {
 export function say(state: State, c: Located, own: Partial<Draft> & { text: string }): void {
   // what was taken before only changes its place
   const isMoved = (m: Mention) => PUTTING.has(kindOf(c.technique?.id)) && state.placed.has(m.ingredient) && state.taken.has(m.ingredient);
+  const all = (m: Mention) => toFraction(state.recipe.ingredients[m.ingredient]!.min ?? '0');
+  const isGone = (m: Mention) => (all(m)?.valueOf() ?? 0) > 0 && (state.taken.get(m.ingredient)?.compare(all(m)!) ?? -1) >= 0;
   const useOfAll = (m: Mention) =>
-    isMoved(m)
+    isMoved(m) || isGone(m)
       ? { ...useOf(state.recipe.ingredients, m.ingredient), quantity: null, unit: null }
       : useOf(state.recipe.ingredients, m.ingredient);
   const uses = own.uses ?? c.mentions.map((m) => (m.part === 'all' ? useOfAll(m) : take(state, m)));
@@ -145,6 +149,19 @@ export function remember(state: State, c: Located): void {
   // "drop in spoonfuls of the batter": those are spoken of now
   if (/\b(?:\p{L}*spoonfuls|ladlefuls|dollops|portions|scoops)\s+of\b/iu.test(c.rest)) {
     state.object = 'the pieces';
+    return;
+  }
+  // poured over what lies there, or stirred into it, it has no name of its own any more
+  const among = [...state.placed.values()].filter((at) => at === state.container).length > 1;
+  if ((id === 'pour' && c.mentions.length > 0 && among) || (JOINING.has(id) && /^(?:in|through)\s/i.test(c.rest))) {
+    state.object = null;
+    return;
+  }
+  // "pack the couscous into the tomatoes": they are what is taken up next
+  const filled = c.technique?.id === 'stuff' && /\binto\b/i.test(c.rest) ? c.mentions.at(-1) : undefined;
+  if (filled && c.mentions.length > 1) {
+    state.object = theOf(state, filled);
+    state.objectUses = [filled.ingredient];
     return;
   }
   // "grate in the cheese": it is in, and no more spoken of
@@ -182,7 +199,7 @@ export function remember(state: State, c: Located): void {
   if (
     phrase &&
     !/^(?:it|them|everything|each|both|these|each one|a little)\b|\b(?:it|them)\b/i.test(phrase) &&
-    !/^(?:the |your |off the )?(?:heat|oven|lid|hands?|top|sides?|base|bottom|middle|edges?|ends?|tops|roots?|stalks?|stems?|skins?|seeds?|cores?|pits?|stones?|fat|crusts?|thumbs?|fingers?|work surface|surface|sticks?)\b/i.test(
+    !/^(?:the |your |off the )?(?:hard |tough |woody |green |outer |root )?(?:heat|oven|lid|hands?|top|sides?|base|bottom|middle|edges?|ends?|tops|roots?|stalks?|stems?|skins?|seeds?|cores?|pits?|stones?|fat|crusts?|thumbs?|fingers?|work surface|surface|sticks?)\b/i.test(
       phrase,
     )
   ) {
@@ -199,9 +216,11 @@ export function remember(state: State, c: Located): void {
 const plainObject = (phrase: string, c: Located) =>
   /^(?:\p{L}+\s+)?(?:spoonfuls?|dollops?|ladlefuls?|heaps|portions|scoops) of\b/iu.test(phrase)
     ? 'the pieces'
-    : /^\d/.test(phrase) && c.mentions[0]
-      ? `the ${phrase.slice(c.mentions[0].at - c.rest.indexOf(phrase))}`
-      : phrase;
+    : /^\d+ \p{L}+$/u.test(phrase) && !c.mentions[0]
+      ? phrase.replace(/^\d+/, 'the')
+      : /^\d/.test(phrase) && c.mentions[0]
+        ? `the ${phrase.slice(c.mentions[0].at - c.rest.indexOf(phrase))}`
+        : phrase;
 
 const PART = /^(?:the\s+)?(?:remaining|rest\b|other half|leftover)|^(?:the other|one) half\b/i;
 

@@ -40,6 +40,9 @@ function isFoodHeated(here: Here): boolean {
   return inPan && !hasContainer(here) && !/\b(?:oil|butter|fat)\b/i.test(rest);
 }
 
+const COATING = /\bin\b.*\b(?:flour|cornflour|crumbs|breadcrumbs|seasoning|spices?|sugar)\b/i;
+const PARTED = /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b|^(?:it\s+|them\s+)?into\s+\d+\b/iu;
+
 // By the technique that the verb alone would give, in the order in which they are tried; the first that holds is taken.
 const BY_TECHNIQUE: Record<string, Rule[]> = {
   'preheat-oven': [{ when: ({ mentions }) => mentions.length > 0, then: 'bake' }],
@@ -95,7 +98,19 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
     },
   ],
   // bread is buttered with butter, a tin is greased with it
+  // "coat the tin with cooking spray"
+  coat: [{ when: (here) => hasContainer(here) && /\b(?:spray|butter|oil|margarine)\b/i.test(here.rest), then: 'grease' }],
+  // food that is packed into something is no packed lunch
+  pack: [{ when: ({ rest }) => /\binto\b/i.test(rest), then: 'stuff' }],
   grease: [{ when: (here) => here.clause.verb === 'butter' && !hasContainer(here), then: 'spread' }],
+  // a blender is washed, not rinsed
+  rinse: [
+    {
+      when: ({ mentions, tools, rest }) =>
+        mentions.length === 0 && tools.some((t) => !isContainer(t.id) || t.id === 'blender') && /^(?:up\s+)?(?:the|your|all)\s/i.test(rest),
+      then: 'wash-up',
+    },
+  ],
   // "rub the dish with garlic" makes no crumbs
   'rub-in': [
     { when: ({ rest }) => !/^in\b|\btogether\b|\binto\b/i.test(rest) && /\b(?:with|over|on|inside)\b/i.test(rest), then: 'rub-on' },
@@ -103,15 +118,18 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   // what was baked is cut up, not diced
   dice: [
     {
-      when: ({ mentions, rest }) =>
-        mentions.length === 0 && /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b/iu.test(rest),
+      when: ({ mentions, rest }) => mentions.length === 0 && PARTED.test(rest),
       then: 'cut-pieces',
     },
   ],
   // dough is shared out, not chopped; what lies in its tin is cut up
   chop: [
     {
-      when: ({ clause, mentions, rest, state }) => clause.verb === 'cut' && rest === '' && mentions.length === 0 && state.inOven !== null,
+      when: ({ clause, mentions, rest, state }) =>
+        clause.verb === 'cut' &&
+        mentions.length === 0 &&
+        ((rest === '' && state.inOven !== null) ||
+          (PARTED.test(rest) && !['knead', 'mix-by-hand'].includes(state.steps.at(-1)?.technique ?? ''))),
       then: 'cut-pieces',
     },
     {
@@ -141,11 +159,13 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
       then: 'press-in',
     },
   ],
+  // "turn each one in the flour"
+  toss: [{ when: ({ clause, rest }) => clause.verb === 'turn' && COATING.test(rest), then: 'coat' }],
   // "toss the beef in the flour"; "toss in the beans" puts them in
   add: [
     {
       when: ({ clause, rest }) => clause.verb === 'toss' && !/^in\b/i.test(rest),
-      then: ({ rest }) => (/\bin\b.*\b(?:flour|cornflour|crumbs|breadcrumbs|seasoning|spices?|sugar)\b/i.test(rest) ? 'coat' : 'toss'),
+      then: ({ rest }) => (COATING.test(rest) ? 'coat' : 'toss'),
     },
   ],
   // batter and dough are shared into tins, not served
@@ -164,7 +184,10 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   ],
   cover: [{ when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' }],
   soak: [{ when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' }],
-  toast: [{ when: ({ tools }) => tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'), then: 'fry' }],
+  toast: [
+    { when: ({ tools }) => tools.some((t) => t.id === 'grill'), then: 'grill' },
+    { when: ({ tools }) => tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'), then: 'fry' },
+  ],
   measure: [{ when: ({ clause, rest }) => clause.verb === 'fill' && !/\b(?:cup|spoon|measure|jug)\b/i.test(rest), then: 'stuff' }],
 };
 
@@ -200,11 +223,18 @@ const BY_VERB: Record<string, Rule[]> = {
   set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   // "stand the apples in a dish": they are put there
   stand: [{ when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' }],
+  pop: [
+    { when: ({ about, rest }) => about.has('lid') && /\bon\b/i.test(rest), then: 'cover' },
+    { when: ({ rest }) => /\b(?:on|in|into|onto)\b/i.test(rest), then: 'add' },
+  ],
+  grind: [{ when: ({ rest }) => /\b(?:pepper|salt)\b/i.test(rest), then: 'season' }],
+  cut: [{ when: ({ rest }) => /\bslice off\b/i.test(rest), then: 'trim' }],
   make: [{ when: ({ rest }) => /\b(?:holes?|slits?)\b.*\b(?:knife|skewer|fork|top|lid|pastry|each)\b/i.test(rest), then: 'prick' }],
   preheat: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:\d|gas)/i.test(rest), then: 'preheat-oven' }],
   keep: [{ when: ({ rest }) => /\b(?:in|into) the fridge\b/i.test(rest), then: 'chill' }],
   reduce: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:an?\s+)?(?:very\s+)?(?:low|medium|simmer|gentle)\b/i.test(rest), then: 'turn-heat' }],
   scoop: [
+    { when: ({ rest }) => /\bof (?:the|its) (?:cooking |pasta )?(?:water|liquid)\b/i.test(rest), then: 'reserve' },
     {
       when: ({ rest }) =>
         /\b(?:\p{L}*spoon(?:ful)?s|balls|heaps|portions)\s+of\b|\binto\b.*\b(?:cups|cases|liners|tins?|bowls|glasses|jars)\b/iu.test(rest),

@@ -131,6 +131,10 @@ const PLAIN: [RegExp, string][] = [
     /\s[-–—]\s((?:the|it|they|this|that|these)\b[^.;()]*?\b(?:will|may|might|can|should|makes?|is|are|won't)\b[^.;!()]*)(?=[.;!]|$)/gi,
     ' ($1)',
   ],
+  [/(^|[.!?;]\s+)lid on\b(?: tight(?:ly)?)?/gi, '$1Put the lid on'],
+  [/(\blid\b[^.!?]*[.!?]\s+hold )it\b/gi, '$1the lid'],
+  [/(^|[.!?;]\s+)keep (?:watching|an eye)\b/gi, '$1Watch'],
+  [/\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
   // "Off the heat, grate in the parmesan"
   [/(^|[.!?;]\s+)off the heat,\s+/gi, '$1Take off the heat. Then '],
   [/,\s+seasoning\s+/gi, '. Season '],

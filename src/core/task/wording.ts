@@ -102,7 +102,8 @@ export function wording(state: State, c: Located): string {
   const moves =
     cuts ||
     (MOVES.has(c.verb ?? '') &&
-      (/^(?:back\s+)?(?:to|into|onto|on top of)\b/i.test(rest) || (/^(?:put|place)$/.test(c.verb!) && /^in\s+(?:an?|the)\b/i.test(rest))));
+      (/^(?:back\s+)?(?:to|into|onto|on top of)\b/i.test(rest) ||
+        (/^(?:put|place)$/.test(c.verb!) && /^(?:in|on)\s+(?:an?|the)\b/i.test(rest))));
   const covers = kindOf(c.technique?.id) === 'cover' || c.technique?.id === 'uncover';
   const several = kindOf(c.technique?.id) === 'mash' && [...state.placed.values()].filter((at) => at === state.container).length > 1;
   const bare = CUTTING.has(kindOf(c.technique?.id)) && ((c.shared && !rest) || /^\p{L}+ly$/u.test(rest));
@@ -172,7 +173,9 @@ const leadIsKnown = (c: Located) => /^(?:using|with)\b/i.test(c.lead ?? '') && c
 /** "Wash 1 cup of red lentils" becomes "Wash the red lentils": the amount has its own measuring step. */
 function withoutAmount(rest: string, mention: Mention): string {
   const before = rest.slice(0, mention.at);
-  const found = /(?:\babout\s+)?\d[\d ./]*\s*(?:[a-z]+\.?)?\s*(?:of\s+)?(?:the\s+)?((?:\p{L}+\s+){0,1})$/iu.exec(before);
+  const found = /(?:\b(?:the|your)\s+)?(?:\babout\s+)?\d[\d ./]*\s*(?:[a-z]+\.?)?\s*(?:of\s+)?(?:the\s+)?((?:\p{L}+\s+){0,1})$/iu.exec(
+    before,
+  );
   return found ? `${before.slice(0, found.index)}the ${found[1]}${rest.slice(mention.at)}` : rest;
 }
 

@@ -264,7 +264,7 @@ export const COOK = [
     cues: { feel: 'a fork goes in easily', measure: 'as the table for this food says' },
     minutes: { active: 0.5, waiting: 0 },
   }),
-  technique('wait', 'wait', 'wait|leave|let stand|stand|let sit|leave to stand|let|allow|sit|keep|keep warm|hold|start', {
+  technique('wait', 'wait', 'wait|count to|leave|let stand|stand|let sit|leave to stand|let|allow|sit|keep|keep warm|hold|start', {
     phase: 'cook',
     motif: 'wait',
     tools: ['timer'],

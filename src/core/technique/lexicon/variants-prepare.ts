@@ -315,11 +315,17 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'no fat shines on it' },
     minutes: { active: 1, waiting: 0 },
   }),
-  variant(add, 'layer', 'lay in layers or in order', 'layer|arrange|lay|lay out|line up|place in a single layer|spread in a single layer', {
-    small: ['Pick up one piece of {thing}.', 'Lay it flat in {place}.', 'Lay the next one beside it.'],
-    cues: { see: 'one beside the other, none on top' },
-    minutes: { active: 1, waiting: 0 },
-  }),
+  variant(
+    add,
+    'layer',
+    'lay in layers or in order',
+    'layer|arrange|overlap|lay|lay out|line up|place in a single layer|spread in a single layer',
+    {
+      small: ['Pick up one piece of {thing}.', 'Lay it flat in {place}.', 'Lay the next one beside it.'],
+      cues: { see: 'one beside the other, none on top' },
+      minutes: { active: 1, waiting: 0 },
+    },
+  ),
   variant(add, 'press-in', 'press in', 'press into|press in|press down|pat into|press', {
     motif: 'press',
     small: ['Put {thing} in {place}.', 'Press it flat with the back of a spoon.', 'Press into the corners.'],
@@ -409,6 +415,13 @@ export const VARIANTS_PREPARE = [
       'Go on all round.',
     ],
     cues: { see: 'folds in the middle, little is runny' },
+    minutes: { active: 0.5, waiting: 0 },
+  }),
+  variant(spread, 'loosen-edge', 'loosen the edges', 'run|loosen|slide', {
+    only: ['knife', 'table-knife'],
+    tools: ['table-knife'],
+    small: ['Push the knife in at the side, straight down.', 'Move it all round the edge.', 'Wipe the knife.'],
+    cues: { see: 'a gap all round' },
     minutes: { active: 0.5, waiting: 0 },
   }),
   variant(spread, 'level', 'make the top flat', 'level|level off|smooth|smooth over|even out|flatten the top', {
