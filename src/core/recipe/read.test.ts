@@ -231,7 +231,7 @@ test('words that are verbs elsewhere stay ingredients: oil for frying, juice ½ 
     'Cakes\n2 cups flour\noil for frying\njuice 1/2 lemon\n\nButter a 20 cm square tin.\nMix the flour and juice.',
   );
   expect(recipe.ingredients.map((i) => i.item)).toEqual(['flour', 'oil', 'lemon']);
-  expect(recipe.ingredients[2]!.preparation).toContain('juiced');
+  expect(recipe.ingredients[2].preparation).toContain('juiced');
   expect(recipe.instructions[0]).toBe('Butter a 20 cm square tin.');
 });
 test('tools named in a sentence are tools', () => {
