@@ -148,8 +148,25 @@ export function convertUnit(quantity: Quantity, from: Unit, to: Unit, system: Me
 
 // Longest first within a word list is not needed: names are looked up whole.
 const NAMES: Record<Unit, string[]> = {
-  tsp: ['tsp', 'tsps', 'teaspoon', 'teaspoons', 'teaspoonful', 'teaspoonfuls', 't', 'ts', 'teasp'],
-  tbsp: ['tbsp', 'tbsps', 'tablespoon', 'tablespoons', 'tablespoonful', 'tablespoonfuls', 'tbs', 'tbl', 'tblsp', 'tbls', 'tabsp', 'tb'],
+  tsp: ['tsp', 'tsps', 'teaspoon', 'teaspoons', 'teaspoonful', 'teaspoonfuls', 't', 'ts', 'teasp', 'tspn', 'tspns'],
+  tbsp: [
+    'tbsp',
+    'tbsps',
+    'tablespoon',
+    'tablespoons',
+    'tablespoonful',
+    'tablespoonfuls',
+    'tbs',
+    'tbl',
+    'tblsp',
+    'tblspn',
+    'tblspns',
+    'tbspn',
+    'tbspns',
+    'tbls',
+    'tabsp',
+    'tb',
+  ],
   cup: ['cup', 'cups', 'c', 'cupful', 'cupfuls', 'mug', 'mugs'],
   floz: ['fl oz', 'floz', 'fl. oz', 'fluid ounce', 'fluid ounces', 'fl ozs'],
   pint: ['pint', 'pints', 'pt', 'pts'],

@@ -35,6 +35,7 @@ const TOOL_NOUN =
 export function isTool(text: string): boolean {
   const bare = stripBullet(text)
     .replace(/\s*\([^)]*\)/g, '')
+    .replace(/\s+(?:to|for)\s+(?:\p{L}+\s+)*\p{L}+$/iu, '')
     .replace(/[.,;]+$/, '')
     .trim();
   return (

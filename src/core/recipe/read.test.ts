@@ -241,3 +241,23 @@ test('tools named in a sentence are tools', () => {
   expect(recipe.tools).toEqual(['big pan', 'wooden spoon', 'board', 'tin opener']);
   expect(recipe.ingredients).toHaveLength(1);
 });
+
+test('a label before its step is the name of the step, and goes; who it is for stays', () => {
+  const { instructions } = readRecipe(
+    'Bowls\nIngredients\n1 block tofu\n4 tortillas\nMethod\n1. Prep the tofu: Cut the tofu into cubes.\n2. Heat the tortillas: wrap them in paper.\n3. Check the tofu: cut one open.\n4. Dressing: mix it.',
+  ).recipe;
+  expect(instructions).toEqual(['Cut the tofu into cubes.', 'Wrap the tortillas in paper.', 'Check the tofu: cut one open.', 'Mix it.']);
+});
+test('an amount in a column of its own, behind the name', () => {
+  const { recipe } = readRecipe(
+    'Damper\nIngredients           Amount\nSelf-raising flour    3 cups\nButter, chopped       60 g\nMethod\nRub the butter into the flour.',
+  );
+  expect(recipe.ingredients.map((i) => [i.item, i.min, i.unit])).toEqual([
+    ['Self-raising flour', '3', 'cup'],
+    ['Butter', '60', 'g'],
+  ]);
+});
+test('a line to write on, or who sent it, is no title', () => {
+  expect(readRecipe('Name: ________  Class: ____\n\nPlum crumble\n300 g plums').recipe.title).toBe('Plum crumble');
+  expect(readRecipe('From the kitchen of: Aunt Lottie\nGREEN BEAN BAKE\n2 cans green beans').recipe.title).toBe('GREEN BEAN BAKE');
+});

@@ -24,11 +24,11 @@ const HEADINGS: [Section, RegExp][] = [
   ],
   [
     'ingredients',
-    /^(?:(?:the )?ingredients?(?: list)?|ingredients? (?:needed|you need|required|for .*)|(?:what )?you(?:'ll| will)? (?:also )?need|what (?:you|we)(?:'ll| will)? need|what goes in(?:to it)?|shopping(?: list)?|(?:you need|needed|what'?s in it|from the (?:shop|cupboard|store))|(?:gather|get(?: out)?|collect)(?: (?:it|these|your ingredients))?|stuff|food)$/,
+    /^(?:(?:the )?ingredients?(?: list)?|ingredients? (?:needed|you need|required|for .*)|(?:what )?you(?:'ll| will)? (?:also )?need|what (?:\p{L}+)(?:'ll| will)? need|what goes in(?:to it)?|shopping(?: list)?|(?:you need|needed|what'?s in it|from the (?:shop|cupboard|store))|(?:gather|get(?: out)?|collect)(?: (?:it|these|your ingredients))?|stuff|food)$/u,
   ],
   [
     'method',
-    /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|(?:to )?do|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this)$/,
+    /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|(?:to )?do|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this|(?:get|getting) ready|before you start|cook|assembl(?:e|y))$/,
   ],
   [
     'notes',
@@ -169,6 +169,7 @@ function instructionScore(line: string): number {
   if (/^(?:pinch|dash|handful|drizzle|splash|knob|dot|squeeze|sprinkle|spoon|scoop|slice|cube|dollop|glug)(?:es|s|ful)?\s+of\b/i.test(text))
     return 0;
   const words = text.split(/\s+/).length;
+  if (/^oven\s+(?:on|to|at)\b/i.test(text)) return 3;
   if (startsWithVerb(text)) return words >= 3 ? 3 : 2;
   if (words >= 8 && /[.!]$/.test(text)) return 2;
   return STEP_LABEL.test(stripMarks(line)) && words >= 3 ? 1 : 0;
@@ -465,6 +466,9 @@ function isSubheading(text: string, like: number, does: number): boolean {
 }
 
 function placeAtTop(draft: Draft, text: string, line: number, raw: string, like: number, does: number): void {
+  // a line to write on, or who sent it, is no title
+  if (!draft.recipe.title && (/_{3,}/.test(raw) || /^(?:from the kitchen of|recipe (?:by|from|courtesy of)|submitted by)\b/i.test(text)))
+    return note(draft, line, raw, 'note');
   const wordy = text.split(/\s+/).length;
   const behind = /^(.{3,}?)[\s,]*(?:\(|[-–—|,:.]\s*)((?:serves|makes|feeds|yields?|for|cuts into)\s+[^()]{1,30}?)\)?[.]?$/i.exec(text);
   const servings = behind && servingsOf(behind[2]!.replace(/^cuts into/i, 'makes'));
@@ -519,7 +523,10 @@ function refuse(draft: Draft, line: number, text: string, why: string): void {
   note(draft, line, text.slice(0, 200), 'unread');
 }
 
-function addIngredient(draft: Draft, text: string, line: number, raw: string): void {
+function addIngredient(draft: Draft, said: string, line: number, raw: string): void {
+  // a table: the amount stands in a column of its own, behind
+  const column = /^(\p{L}.*?\S)(?:\s{3,}|\t+)((?:\d|[½⅓¼¾⅔]).{0,20})$/u.exec(said);
+  const text = column ? `${column[2]} ${column[1]}` : said;
   const ingredients = readIngredientLine(text, draft.group);
   const unnamed = ingredients.find((one) => !one.item);
   if (unnamed) return refuse(draft, line, raw, unnamed.doubt ?? 'no food is named on this line');
@@ -538,7 +545,7 @@ function addTool(draft: Draft, text: string, line: number, raw: string): void {
 function addInstruction(draft: Draft, text: string, line: number, raw: string): void {
   const pieces = text.split(/(?<=[.!])\s+(?=\(?\d{1,2}[.)]\s+\p{L})/u);
   for (const piece of pieces) {
-    const instruction = instructionText(piece);
+    const instruction = withoutLabel(instructionText(piece));
     if (!/\p{L}/u.test(instruction)) continue;
     draft.recipe.instructions.push(instruction);
     note(draft, line, raw, 'instruction', draft.recipe.instructions.length - 1);
@@ -556,6 +563,22 @@ function sayOvenHeat(draft: Draft): void {
   if (!heat || draft.recipe.instructions.some((line) => findTemperature(line))) return;
   const at = draft.recipe.instructions.findIndex((line) => HEATS_OVEN.test(line));
   if (at >= 0) draft.recipe.instructions[at] = draft.recipe.instructions[at]!.replace(HEATS_OVEN, `$1 to ${heat.trim()}`);
+}
+
+const LABEL = /^(\p{Lu}[^.:;!?\d]{2,40}):\s+(?=\p{L})/u;
+const KEEPS_ITS_LABEL =
+  /^(?:note|tip|warning|caution|careful|adult|grown[- ]?up|teacher|drain|peel|chop|slice|rinse|wash|open|add|grate|crack|whisk|stir|mix|check|taste|test|step)\b/i;
+
+/** "Bake the tofu: Spread it on the tray and bake": what stands before the colon only names what is done behind it. */
+function withoutLabel(text: string): string {
+  const label = LABEL.exec(text);
+  if (!label || label[1]!.split(/\s+/).length > 5 || KEEPS_ITS_LABEL.test(label[1]!)) return text;
+  // "Heat the tortillas: wrap them in paper"
+  const thing = label[1]!.replace(/^\S+\s+/, '');
+  const rest = text
+    .slice(label[0].length)
+    .replace(/^(\p{L}+\s+)(?:it|them)\b/iu, (_all, verb: string) => `${verb}${/\s/.test(label[1]!) ? thing : 'it'}`);
+  return startsWithVerb(rest) ? rest.charAt(0).toUpperCase() + rest.slice(1) : text;
 }
 
 /** A method in one paragraph becomes a line for each sentence: a line is what a person corrects and what a coarse step shows. */

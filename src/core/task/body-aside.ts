@@ -16,20 +16,35 @@ const ANNOUNCES =
 const leadsOn = (line: string, text: string) => /^(?:first|to (?:start|begin)|start|begin)\b/i.test(line) || line.length > text.length + 1;
 
 /** A verb that the lexicon does not know, in a sentence that only warns or announces. */
-export const isAside = (c: Located) => !c.technique && (CAUTION.test(`${c.verb} ${c.rest}`) || ANNOUNCES.test(`${c.verb} ${c.rest}`));
+export const isAside = (c: Located) =>
+  !c.technique && (ASKS.test(c.rest) || CAUTION.test(`${c.verb} ${c.rest}`) || ANNOUNCES.test(`${c.verb} ${c.rest}`));
+
+/** "What would you add?" */
+const ASKS = /\?$/;
 
 /** Takes a clause that names no known action. */
 export function takeUnknown(state: State, c: Located): void {
   const text = `${c.verb ?? ''} ${c.rest}`.trim();
   const before = state.steps.at(-1);
   if (ANNOUNCES.test(text) && leadsOn(state.recipe.instructions[c.line - 1] ?? '', text)) return;
-  if (before && CAUTION.test(text)) {
+  if (before && (CAUTION.test(text) || ASKS.test(text))) {
     const hot: Hazard[] = /\bsteam\b/i.test(text) ? ['hot', 'steam'] : /\bhot\b/i.test(text) ? ['hot'] : [];
     state.steps[state.steps.length - 1] = {
       ...before,
       cues: [...(before.cues ?? []), { sense: 'sight', text }],
       hazards: [...(before.hazards ?? []), ...hot],
     };
+    return;
+  }
+  // "Hot sauce if you dare!"
+  if (!c.verb && c.mentions.length > 0 && /\bif you (?:dare|like|want|prefer|wish)$/i.test(text)) {
+    state.steps.push({
+      text: sentence(`Add ${text.charAt(0).toLowerCase()}${text.slice(1)}`),
+      technique: 'add',
+      sourceLine: c.line,
+      uses: c.mentions.map((m) => useOf(state.recipe.ingredients, m.ingredient)),
+      name: text.slice(0, 20),
+    });
     return;
   }
   // A sentence with no action known to us still stands as a step: a person mends it, nothing is dropped.

@@ -11,7 +11,12 @@ import { toolCall } from './tool-names';
 import { cuesOf, dialMarks, fanMarks, theOf, wording } from './wording';
 
 export function preheat(state: State, c: Located): void {
-  const said = findTemperature(c.rest) ? c.rest : state.recipe.instructions.find((line) => (findTemperature(line)?.celsius ?? 0) >= 100);
+  // "preheat the oven to 160" says no degrees: a dial of Celsius ends before one of Fahrenheit begins
+  const marked = c.rest.replace(
+    /\b(to|at)\s+(1\d\d|2[0-4]\d|250|[345]\d\d|27[5-9]|2[89]\d)\b(?!\s*(?:°|º|deg|c\b|f\b|w|g|ml))/i,
+    '$1 $2 degrees',
+  );
+  const said = findTemperature(marked) ? marked : state.recipe.instructions.find((line) => (findTemperature(line)?.celsius ?? 0) >= 100);
   const heat = said === undefined ? null : findTemperature(said);
   state.oven = true;
   const tool = c.tools.find((t) => t.id === 'grill' || t.id === 'air-fryer')?.id ?? 'oven';

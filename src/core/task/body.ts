@@ -141,7 +141,8 @@ const isGoal = (state: State, c: Located, id: string | null, m: Mention) =>
 
 /** What a clause brings in: not there yet, or lying in another vessel ("put the nuts in the blender"). */
 function freshOf(state: State, c: Located, id: string | null, named: string | null): Mention[] {
-  const fromElsewhere = PUTTING.has(id ?? '') && c.mentions.length > 1 && (named !== null || c.verb === 'add');
+  const fromElsewhere =
+    PUTTING.has(id ?? '') && c.mentions.length > 1 && (named !== null || /^(?:add|top|arrange|fill|serve)$/.test(c.verb ?? ''));
   return c.mentions.filter((m) => {
     if (isGoal(state, c, id, m)) return false;
     const at = state.placed.get(m.ingredient);

@@ -150,8 +150,14 @@ function turnOff(body: Draft[]): Draft[] {
     )
       end++;
     const offAt = off('hob');
+    // turned off only when something else had to cool: the ring was done long before
+    const next = out[offAt + 1];
+    const late = offAt > end + 1 && out[offAt]!.name === pan && next?.into !== pan && kindOf(next?.technique) !== 'drain-hot';
     if (offAt < lastUse) insertAfter(end, 'hob', 'hob');
-    else if (offAt >= 0) out[offAt] = { ...out[offAt]!, tools: [...new Set([...(out[offAt]!.tools ?? []), 'hob'])] };
+    else if (late) {
+      const [step] = out.splice(offAt, 1);
+      out.splice(end + 1, 0, { ...step!, sourceLine: out[end]!.sourceLine });
+    } else if (offAt >= 0) out[offAt] = { ...out[offAt]!, tools: [...new Set([...(out[offAt]!.tools ?? []), 'hob'])] };
   }
   for (const tool of ['oven', 'grill', 'air-fryer', 'slow-cooker']) {
     const on = last((d) => ['preheat-oven', 'hob-on'].includes(kindOf(d.technique)) && d.tools?.includes(tool) === true);

@@ -57,7 +57,7 @@ function sentences(text: string): string[] {
     .map((s) =>
       s
         .trim()
-        .replace(/[.!?]+$/, '')
+        .replace(/[.!]+$/, '')
         .trim(),
     )
     .filter((s) => /\p{L}/u.test(s));

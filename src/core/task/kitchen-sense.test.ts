@@ -326,3 +326,41 @@ describe('small words', () => {
     expect(step(task, /^Put the tray under the grill|^Put the baking tray under/).tools).toContain('oven-gloves');
   });
 });
+
+describe('many hands write recipes', () => {
+  test('a ring goes off when its pan is done with, not when the next thing cools', () => {
+    const task = build(
+      '125 g butter\n1 cup oats',
+      'Put the oats in a bowl. Melt the butter in a saucepan. Pour the butter over the oats and stir. Roll into balls and put on a tray. Bake at 160 C for 15 minutes. Cool on the tray for 5 minutes.',
+    );
+    const words = task.steps.map((s) => s.text);
+    const off = words.findIndex((t) => /^Turn off the hob/.test(t));
+    expect(off).toBeGreaterThan(0);
+    expect(off).toBeLessThan(words.findIndex((t) => /^Put the tray in the oven/.test(t)));
+  });
+  test('“preheat to 160” and “to 375” are Celsius and Fahrenheit by the dials they can be on', () => {
+    expect(step(build('1 egg', 'Preheat oven to 160. Bake the egg for 10 minutes.'), /^Turn the oven on/).text).toContain('160 °C');
+    expect(step(build('1 egg', 'Preheat oven to 375. Bake the egg for 10 minutes.'), /^Turn the oven on/).text).toContain('375 °F');
+  });
+  test('“soy” is the soy sauce, “beef” the stew meat; “everything else” is the rest, said plainly', () => {
+    const task = build(
+      '1 lb beef stew meat\n2 carrots, sliced\n1 tbsp soy sauce',
+      'Brown beef in a skillet. Transfer to slow cooker. Add everything else and stir.',
+    );
+    const texts = own(task).map((s) => s.text);
+    expect(texts).toContain('Add the carrots to the slow cooker.');
+    expect(texts.filter((t) => /else/.test(t))).toEqual([]);
+    expect(step(task, /^Put the beef/).hazards).toContain('raw-meat');
+  });
+  test('the layers that are repeated take what is left', () => {
+    const task = build(
+      '9 lasagne sheets\n500 g tomato sauce',
+      'Spread the sauce in a dish. Lay 3 lasagne sheets on top. Repeat the layers. Finish with 3 lasagne sheets.',
+    );
+    expect(dryRun(task).filter((f) => f.code === 'amount-mismatch')).toEqual([]);
+  });
+  test('what comes out of the fridge is not hot', () => {
+    const task = build('1 apple\n2 pots yogurt', 'Take the pots out of the fridge. Grate the apple.');
+    expect(step(task, /^Take the pots/)).toMatchObject({ technique: 'lift-out', hazards: [] });
+  });
+});

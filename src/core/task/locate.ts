@@ -50,7 +50,7 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
 const PREPOSITION =
   /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while|or)\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
 export const PARTICIPLE =
-  /,?\s+(?:while\s+)?((?:stirring|turning|mashing|seasoning|skimming|shaking|tossing|whisking|scraping|basting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
+  /,?\s+(?:while\s+)?((?:stirring|turning|mashing|seasoning|skimming|shaking|tossing|whisking|scraping|basting|squashing|pressing|breaking|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
 /** The noun phrase that an action is done to: "the chicken" of "the chicken to the wok". */
 export const objectPhrase: (rest: string) => string | null = remembering(phraseIn, 400, 2000);
@@ -110,14 +110,20 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     rest = `${rest.replace(/^over\s+/i, '')} over`;
     mentions[0] = { ...over, at: over.at - 5, end: over.end - 5 };
   }
+  // "cook, squashing some of the beans": they are in already
+  const doing = PARTICIPLE.exec(rest);
+  if (doing && !/^adding\b/i.test(doing[1]!))
+    for (let k = mentions.length - 1; k >= 0; k--)
+      if (mentions[k]!.at > doing.index && state.placed.has(mentions[k]!.ingredient)) mentions.splice(k, 1);
   takeAllOfThem(state, clause, rest, mentions);
   // "Open the can" says which one by there being no other
   const cans = clause.verb === 'open' && mentions.length === 0 ? /\b(?:can|tin)(s?)\b/i.exec(rest) : null;
   if (cans) mentions.push(...cansOf(state).slice(0, cans[1] ? undefined : 1));
   // "everything else": what is not in yet
-  if (/\b(?:everything else|(?:rest of the|remaining|other) ingredients)\b/i.test(rest))
+  if (ELSE.test(rest))
     state.recipe.ingredients.forEach((_, ingredient) => {
-      if (!state.placed.has(ingredient) && !mentions.some((m) => m.ingredient === ingredient)) mentions.push(wholeOf(ingredient));
+      if (!state.placed.has(ingredient) && !mentions.some((m) => m.ingredient === ingredient))
+        mentions.push({ ...wholeOf(ingredient), ...span(ELSE, rest) });
     });
   const said = `${rest} ${clause.lead ?? ''}`;
   const tools = findTools(said)
@@ -191,6 +197,12 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
 }
 
 const OVER_IT = /^(?:pour|spoon|ladle|tip|scatter|drizzle)$/;
+
+const ELSE = /\b(?:everything else|(?:(?:the )?rest of the|(?:the )?remaining|(?:the )?other) ingredients)\b/i;
+const span = (words: RegExp, text: string) => {
+  const m = words.exec(text);
+  return m ? { at: m.index, end: m.index + m[0].length } : {};
+};
 
 const cansOf = (state: State): Mention[] =>
   state.recipe.ingredients.flatMap((one, i) => (one.unit === 'can' && !state.used.has(i) && !state.placed.has(i) ? [wholeOf(i)] : []));

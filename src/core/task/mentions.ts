@@ -46,6 +46,9 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       const words = nameWords(name);
       for (let from = 0; from < words.length; from++) add(words.slice(from), i);
       if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!))) add(words.slice(0, -1), i);
+      // "stock and soy", "brown the beef" of "beef stew meat"
+      if (words.at(-1) === 'sauce' && SAUCED.has(words[0]!)) add(words.slice(0, -1), i);
+      if (words.length > 1 && MEATS.has(words[0]!)) add([words[0]!], i);
       // "the pineapple" of "frozen pineapple chunks"
       if (FORM_WORDS.has(words.at(-1)!)) for (let from = 1; from < words.length - 1; from++) add(words.slice(from, -1), i);
     }
@@ -58,6 +61,11 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       if (words.some((w) => own.includes(w) || short(w)) || name === food!.names[0]) add(words, i);
     }
     for (const word of GENERIC[food?.category ?? ''] ?? []) add([word], i);
+    // "the pepper" of a scotch bonnet, where nothing else goes by that name
+    if (food?.id === 'chilli') {
+      add(['chilli'], i);
+      if (!ingredients.some((other) => /\bpeppers?\b/i.test(other.item))) add(['pepper'], i);
+    }
     if (/crumbs$/i.test(one.item)) add(['crumb'], i);
     // "with floured hands", "on a floured board"
     if (food?.category === 'flour') add(['floured'], i);
@@ -70,6 +78,9 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
   for (const held of byFirst.values()) held.sort((a, b) => b.words.length - a.words.length);
   return { byFirst, groups: groupsOf(ingredients), ingredients };
 }
+
+const SAUCED = new Set(['soy', 'worcestershire', 'hoisin', 'teriyaki', 'oyster', 'tabasco', 'bbq', 'barbecue']);
+const MEATS = new Set(['beef', 'pork', 'lamb', 'chicken', 'turkey', 'duck']);
 
 // Words for a form or a cut, which a method leaves off: "the mustard" of "mustard powder".
 const FORM_WORDS = new Set(

@@ -164,6 +164,10 @@ export function remember(state: State, c: Located): void {
     state.objectUses = [filled.ingredient];
     return;
   }
+  // "discard the bay leaf and fluff the rice": what went is not spoken of
+  const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '');
+  if (takesAway && ['hull', 'pit', 'core', 'deseed', 'throw-away'].includes(c.technique?.id ?? '')) return;
+  if (c.technique?.id === 'lift-out' && c.verb === 'remove' && state.hotFood) return;
   // "grate in the cheese": it is in, and no more spoken of
   if (CUTTING.has(id) && /^in\b/i.test(c.rest)) {
     state.object = null;

@@ -57,6 +57,7 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   freeze: [{ when: ({ rest }) => /\bfreezer bag\b/i.test(rest), then: 'add' }],
   // only what is in an oven comes out of it
   'take-out-oven': [
+    { when: ({ rest }) => /\b(?:out of|from) the (?:fridge|freezer|refrigerator|cupboard|box|packet|bag)\b/i.test(rest), then: 'lift-out' },
     // with tongs, after its tray came out
     {
       when: ({ about, state }) => ['tongs', 'fork', 'spatula', 'spoon', 'slotted-spoon'].some((id) => about.has(id)) && cameOut(state),
@@ -146,6 +147,7 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
     },
   ],
   'heat-pan': [
+    { when: ({ tools }) => tools.some((t) => t.id === 'toaster'), then: 'toast' },
     { when: (here) => inMicrowave(here, 1) && !hasCookware(here), then: 'microwave' },
     { when: (here) => inMicrowave(here, 2) && here.tools.length === 0 && here.mentions.length === 0, then: 'microwave' },
     { when: (here) => isFoodHeated(here) && /\bmelt/i.test(here.clause.until ?? ''), then: 'melt' },
@@ -179,6 +181,7 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   // turned with no heat under it, it is only moved about in its sauce
   'turn-over': [{ when: ({ state }) => state.hob === null && state.inOven === null && !state.hotFood, then: 'toss' }],
   wait: [
+    { when: ({ clause, rest, state }) => clause.verb === 'let' && /\bwilt\b/i.test(rest) && state.hob !== null, then: 'wilt' },
     { when: ({ clause, rest, state }) => clause.verb === 'let' && /\bmelt\b/i.test(rest) && state.hob !== null, then: 'melt' },
     { when: ({ clause }) => /\b(?:cold|cool)\b/i.test(clause.until ?? ''), then: 'cool' },
   ],
@@ -223,6 +226,15 @@ const BY_VERB: Record<string, Rule[]> = {
   set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   // "stand the apples in a dish": they are put there
   stand: [{ when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' }],
+  rest: [{ when: ({ rest, mentions }) => mentions.length > 0 && /\bon\b/i.test(rest), then: 'add' }],
+  measure: [{ when: ({ rest, mentions }) => mentions.length > 1 && /\binto\b/i.test(rest), then: 'add' }],
+  remove: [
+    {
+      when: ({ mentions, state, rest }) =>
+        /\b(?:stems?|sprigs?|stalks?|leaf|leaves|pods?|stick)\b/i.test(rest) && mentions.some((m) => state.placed.has(m.ingredient)),
+      then: 'lift-out',
+    },
+  ],
   pop: [
     { when: ({ about, rest }) => about.has('lid') && /\bon\b/i.test(rest), then: 'cover' },
     { when: ({ rest }) => /\b(?:on|in|into|onto)\b/i.test(rest), then: 'add' },

@@ -136,7 +136,10 @@ const PLAIN: [RegExp, string][] = [
   [/(^|[.!?;]\s+)keep (?:watching|an eye)\b/gi, '$1Watch'],
   [/\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
   // "Off the heat, grate in the parmesan"
-  [/(^|[.!?;]\s+)off the heat,\s+/gi, '$1Take off the heat. Then '],
+  [/(^|[.!?;]\s+)off (?:the )?heat,\s+/gi, '$1Take off the heat. Then '],
+  [/(^|[.!?;]\s+)back in(?:to)? the oven\s+(?=for\b|until\b|\d)/gi, '$1Bake '],
+  [/\bw\/\s*(?=\p{L})/giu, 'with '],
+  [/\b(?:or )?['’]?til\b(?!l)/gi, 'until'],
   [/,\s+seasoning\s+/gi, '. Season '],
   // "Take each strip and twist it"
   [/\btake (each|one|a) (\p{L}+(?: of \p{L}+)?) and (\p{L}+) (?:it|each)\b/giu, '$3 $1 $2'],

@@ -127,7 +127,7 @@ export const PRODUCE: Food[] = [
     { picture: 'bell-pepper', prepare: ['deseed', 'slice'] },
   ),
   vegetable('roasted red pepper|roasted pepper', { keep: 'cupboard', rinse: undefined, picture: 'bell-pepper' }),
-  vegetable('chilli|chili pepper|jalapeno|jalapeño|chile|green chilli|red chilli|fresh chilli', {
+  vegetable('chilli|chili pepper|jalapeno|jalapeño|chile|green chilli|red chilli|fresh chilli|scotch bonnet|habanero|serrano', {
     picture: 'hot-pepper',
     prepare: ['deseed', 'chop'],
   }),

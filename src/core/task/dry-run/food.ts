@@ -60,6 +60,7 @@ export function ingredientFindings({ steps, ingredients, title }: TaskAnalysis):
         one,
         i,
         uses.filter((u) => !READIES.has(kindOf(u.step.technique))),
+        steps.some((s) => s.technique === 'repeat'),
       ),
     );
   });
@@ -87,7 +88,7 @@ const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 const beforeServing = (steps: Step[]) => steps.find((s) => s.phase === 'serve')?.key ?? null;
 const lastContainer = (steps: Step[]) => [...steps].reverse().find((s) => s.into && kindOf(s.technique) === 'add')?.into ?? null;
 
-function amountFindings(one: Ingredient, index: number, uses: { step: Step; use: Step['uses'][number] }[]): Finding[] {
+function amountFindings(one: Ingredient, index: number, uses: { step: Step; use: Step['uses'][number] }[], repeats: boolean): Finding[] {
   const listed = one.min ? toFraction(one.min) : null;
   const most = one.max ? toFraction(one.max) : listed;
   // "pour the oil in" and then "heat the oil" speak of one helping
@@ -106,6 +107,8 @@ function amountFindings(one: Ingredient, index: number, uses: { step: Step; use:
   if (inUnit.some((q) => q === null)) return [];
   const sum = inUnit.reduce((n, q) => n.add(toFraction(q!)!), new Fraction(0));
   if (sum.compare(listed) >= 0 && sum.compare(most) <= 0) return [];
+  // "repeat the layers" takes what is left
+  if (repeats && sum.compare(listed) < 0) return [];
   const last = parts.at(-1)!;
   const others = sum.sub(toFraction(inUnit.at(-1)!)!);
   const left = listed.sub(others);

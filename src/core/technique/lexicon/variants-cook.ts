@@ -201,6 +201,11 @@ export const VARIANTS_COOK = [
     small: ['Count the bowls.', 'Put one spoon in each.', 'Go round again until it is all shared.'],
     cues: { see: 'each has about as much' },
   }),
+  variant(serve, 'assemble', 'put together', 'build|assemble|put together', {
+    small: ['Look at the order.', 'Put the first thing down.', 'Put the next one on top.', 'Go on until all is on.'],
+    cues: { see: 'everything is on, in its order' },
+    minutes: { active: 2, waiting: 0 },
+  }),
   variant(serve, 'pack', 'pack', 'pack|pack up|box up', {
     tools: ['storage-box'],
     small: ['Open the box.', 'Put {thing} in.', 'Close the lid.', 'Write the name on it.'],
