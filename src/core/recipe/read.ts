@@ -1,10 +1,10 @@
 // Reads a whole recipe from text: finds its parts however they are headed or numbered, and says which lines it did not understand.
 import { plainNumbers, readNumber } from '../amount/quantity';
-import { findTemperature } from '../amount/temperature';
-import { readUnit } from '../amount/units';
-import { findFood } from './food';
 import { readIngredientLine, stripBullet } from './ingredient-line';
 import { amountsInMethod } from './method-amounts';
+import { headingWithRest, headsMethod, PART_OF_DISH, sectionOf, servingsOf, TIME, type Section } from './headings';
+import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
+import { sayOvenHeat, withoutLabel } from './method-lines';
 import { isTool, listOnOneLine } from './one-line-list';
 import { sourceLines } from './plain-text';
 import type { LineRole, NotUnderstood, Reading, Recipe } from './recipe';
@@ -14,166 +14,6 @@ import { startsWithVerb } from './verbs';
 /** The longest line and the most lines that are read; what is beyond is reported, not read. */
 export const LONGEST_LINE = 2000;
 export const MOST_LINES = 1000;
-
-type Section = 'top' | 'ingredients' | 'tools' | 'method' | 'notes';
-
-const HEADINGS: [Section, RegExp][] = [
-  [
-    'tools',
-    /^(?:equipment|tools?|utensils|kitchen (?:tools|equipment)|(?:special )?equipment(?: needed)?|tools (?:needed|you need)|you will (?:also )?need these tools|what to use|cookware)$/,
-  ],
-  [
-    'ingredients',
-    /^(?:(?:the )?ingredients?(?: list)?|ingredients? (?:needed|you need|required|for .*)|(?:what )?you(?:'ll| will)? (?:also )?need|what (?:\p{L}+)(?:'ll| will)? need|what goes in(?:to it)?|shopping(?: list)?|(?:you need|needed|what'?s in it|from the (?:shop|cupboard|store))|(?:gather|get(?: out)?|collect)(?: (?:it|these|your ingredients))?|stuff|food)$/u,
-  ],
-  [
-    'method',
-    /^(?:(?:the )?methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|(?:to )?do|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this|(?:get|getting) ready|before you start|cook|assembl(?:e|y))$/,
-  ],
-  [
-    'notes',
-    /^(?:(?:cook'?s |recipe |teacher'?s )?(?:notes?|tips?)|variations?|nutrition(?:al)?(?: (?:facts|information|info))?|storage|to store|about(?: this recipe)?|source|serving suggestions?|comments?|did you know|makes a change)$/,
-  ],
-];
-
-const SERVINGS = [
-  /^(?:serves?|serving(?:s)?|yields?|makes|portions?|feeds|enough for|for)\s*:?\s*(?:about|approx\.?|around|up to)?\s*(?:makes\s*)?(.{1,40})$/i,
-  /^((?:\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|helpings?|bowls|plates|mugs|glasses|pots|jars|pops|squares)\.?$/i,
-];
-const TIME =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|baking|bake|chill(?:ing)?|ready in|resting|waiting|inactive)(?:[ \w]{0,12}? time\b|\s*(?=:)|\s+(?=(?:about |approx\.? )?\d+ ?(?:h|min)))|time|difficulty|level|course|cuisine|category|author|calories|oven|temperature)\s*:?\s+(?=\d|about|approx|easy|medium|hard|none|\D+$)(?!.*\b(?:until|then)\b)/i;
-
-/** A heading's bare words: no marks, no colon, no emoji. */
-function headingWords(line: string): string {
-  return line
-    .toLowerCase()
-    .replace(/[’‘]/g, "'")
-    .replace(/[^\p{L}' ]/gu, ' ')
-    .replace(/\s+/g, ' ')
-    .trim();
-}
-
-function sectionOf(line: string): Section | null {
-  if (line.length > 60) return null;
-  // "Ingredients (serves 4)"
-  const words = headingWords(line.replace(/\([^()]*\)/g, ' '));
-  return HEADINGS.find(([, pattern]) => pattern.test(words))?.[0] ?? null;
-}
-
-/** "Method: chop the onion", "Ingredients - 2 eggs": a heading with its first line behind it. */
-function headingWithRest(line: string): { section: Section; rest: string } | null {
-  // "You'll need 2 eggs, 100 g flour and 300 ml milk" has no colon
-  const m =
-    /^[#*_\s]*([\p{L}'’ ]{3,40}?)[*_]*\s*(?::[*_]*|\s-)\s*(\S.*)$/u.exec(line) ??
-    /^((?:you(?:['’]ll| will)? need|ingredients))\s+(\d.*)$/iu.exec(line);
-  if (!m) return null;
-  const section = sectionOf(m[1]!);
-  return section && m[2]!.replace(/[*_]/g, '').trim() ? { section, rest: m[2]!.trim() } : null;
-}
-
-function servingsOf(line: string): { number: number | null; text: string } | null {
-  const plain = plainNumbers(stripMarks(line)).replace(/^\((.*)\)$/, '$1');
-  for (const pattern of SERVINGS) {
-    const m = pattern.exec(plain);
-    if (!m) continue;
-    const number = readNumber(m[1]!.trim(), 0);
-    if (!number?.ok) {
-      const inside = /\d+/.exec(m[1]!);
-      if (!inside || /^for\b/i.test(plain)) continue;
-      return { number: Number(inside[0]), text: plain };
-    }
-    if (/^for\b/i.test(plain) && !/people|persons?|servings?|portions?|^\s*\S+\s*$/i.test(m[1]!)) continue;
-    const value = number.min.valueOf();
-    return { number: value > 0 && value <= 1000 ? value : null, text: plain };
-  }
-  return null;
-}
-
-const MARK = /[#>*_~`]/;
-const stripMarks = (line: string) =>
-  // asked several times of every line, and few have any
-  !MARK.test(line)
-    ? line.trim()
-    : line
-        .replace(/^[#>\s]+/, '')
-        .replace(/\*\*|__|~~|`/g, '')
-        .replace(/^([*_])(\S.*\S)\1$/, '$2')
-        .trim();
-const STEP_LABEL =
-  /^(?:step\s*)?\(?\d{1,3}\s*[.):-]+\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/i;
-
-const OPENING = /^(?:meanwhile|then|next|when|once|while|after|finally|lastly|in|on|for|to|using|with)\b/i;
-
-/** A method line without bullet, number or "Step 1:". */
-function instructionText(line: string): string {
-  let text = stripMarks(line).replace(STEP_LABEL, '');
-  text = text.replace(/^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]|\[[ x]?\])\s+/u, '').replace(STEP_LABEL, '');
-  // "1 Wash the leeks": a number with no mark behind it
-  const bare = /^\d{1,2}\s+(?=\p{Lu}\p{Ll})/u.exec(text);
-  if (bare && (startsWithVerb(text.slice(bare[0].length)) || OPENING.test(text.slice(bare[0].length)))) text = text.slice(bare[0].length);
-  return text.trim();
-}
-
-/** How much a line looks like an ingredient: an amount with a unit, an amount with a known food, a known food in few words. */
-function ingredientScore(line: string): number {
-  const text = stripBullet(plainNumbers(stripMarks(line)));
-  const number = readNumber(text, 0);
-  const words = text.split(/\s+/).length;
-  if (words > 16) return 0;
-  const digits = /^[\d½⅓¼]/.test(text);
-  // "three-bean chilli" counts nothing
-  const named = number?.ok && /^-\p{L}/u.test(text.slice(number.length));
-  if (number?.ok && !named) {
-    const after = text.slice(number.length).trim();
-    if (readUnit(after) && (digits || number.word)) return words <= 14 ? 3 : 2;
-    if (findFood(after) && words <= 9) return digits ? 2.5 : 2;
-    // "1 large sweet potato, peeled and cut into 1 cm cubes": the name ends at the comma
-    const name = after.split(',')[0]!;
-    if (digits && name !== after && name.split(/\s+/).length <= 4 && findFood(name)) return 2.5;
-    return digits && words <= 6 ? 1 : 0;
-  }
-  if (PART_OF_FRUIT.test(text)) return 3;
-  if (startsWithVerb(text) && /[.!]$|\s(?:the|it|them|until|into)\s/.test(text)) return 0;
-  if (
-    (findFood(text) || words <= 6) &&
-    words <= 10 &&
-    /\b(?:(?:to|for) (?:serve|serving|taste|garnish|decorate|frying|greasing|dusting)|optional\)?)$/i.test(text)
-  )
-    return 2;
-  if (
-    /^(?:a |some )?(?:(?:small |large |good )?(?:pinch|handful|dash|splash|drizzle|bunch|knob)\b|[\p{L}]+[- ]sized? (?:piece|knob|lump|chunk)\b)|\bto taste\b/iu.test(
-      text,
-    )
-  )
-    return 2;
-  if (/^(?:a few|a couple of|some|a little)\s/i.test(text) && words <= 7 && !/[.!]$/.test(text) && findFood(text)) return 2;
-  if (number && !number.ok) return 2;
-  // "olive oil 1 tbsp", "onion 1, finely chopped": the amount stands behind
-  const behind = /^(\p{L}[\p{L}' -]{2,40}?)\s+\d[\d\s./]*\s?\p{L}{0,10}(?:\s\p{L}{2,8})?(?:,.*)?$/u.exec(text);
-  if (behind && findFood(behind[1]!) && !startsWithVerb(text)) return 2.5;
-  return findFood(text) && words <= 5 && !/[.!?]$/.test(text) ? 1 : 0;
-}
-
-// "juice of 1/2 lemon" is an ingredient, though "juice" is a verb too
-const PART_OF_FRUIT = /^(?:(?:finely )?grated )?(?:juice|zest|rind)\b(?: and (?:juice|zest|rind))?(?: of\b| (?=[\d½¼]))/i;
-// "oil for frying" does nothing either
-const FOR_USE =
-  /^(?:\p{L}+ )?(?:oil|butter|salt|flour|water|spray|pepper|season\p{L}*|cream|honey|sugar) (?:for|to) \p{L}+(?: the \p{L}+)?[.]?$/iu;
-
-function instructionScore(line: string): number {
-  const text = instructionText(line);
-  if (PART_OF_FRUIT.test(text) || FOR_USE.test(text)) return 0;
-  // "butter a square tin"
-  if (/^(?:butter|oil|flour|salt|season|grease)\s+(?:an?|the|your|both|each)\s/i.test(text)) return 3;
-  // "pinch of salt", "squeeze of lime": an amount, no action
-  if (/^(?:pinch|dash|handful|drizzle|splash|knob|dot|squeeze|sprinkle|spoon|scoop|slice|cube|dollop|glug)(?:es|s|ful)?\s+of\b/i.test(text))
-    return 0;
-  const words = text.split(/\s+/).length;
-  if (/^oven\s+(?:on|to|at)\b/i.test(text)) return 3;
-  if (startsWithVerb(text)) return words >= 3 ? 3 : 2;
-  if (words >= 8 && /[.!]$/.test(text)) return 2;
-  return STEP_LABEL.test(stripMarks(line)) && words >= 3 ? 1 : 0;
-}
 
 type Draft = {
   recipe: Recipe;
@@ -227,24 +67,6 @@ export function plainRecipe(source: string): string {
     .join('\n')
     .replace(/\n{3,}/g, '\n\n')
     .trim();
-}
-
-const PART_OF_DISH =
-  /^(?:the\s+)?(?:\p{L}+\s+)?(?:pastry|filling|topping|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|seasoning|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw|layer|fruit|vegetables|(?:dry|wet|other) ingredients|mix-?ins?|extras)$/iu;
-
-const BULLETED = /^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]\s|\[[ x]?\]\s|\(?\d{1,3}\s*[.):]|step\s+\d)/iu;
-
-/** "Cook the rice", bare over bulleted or numbered lines of method: it heads them. */
-function headsMethod(text: string, next: string | undefined): boolean {
-  const bare = stripMarks(text.trim());
-  return (
-    next !== undefined &&
-    BULLETED.test(next) &&
-    !BULLETED.test(text) &&
-    /^\p{L}/u.test(bare) &&
-    !/[.!?,;]$|\d/.test(bare) &&
-    bare.split(/\s+/).length <= 6
-  );
 }
 
 function readLines(draft: Draft, raw: string[]): void {
@@ -452,19 +274,6 @@ function listPlaced(draft: Draft, text: string, line: number, raw: string): bool
   return true;
 }
 
-/** "mix the ketchup and sugar in a bowl", with no number and no stop: still a thing to do. */
-const actsOnThem = (text: string, like: number) => like < 1 && /\s(?:the|it|them)\s.*\s(?:in|into|on|onto|to|until|for|and)\s/i.test(text);
-
-/** "For the dressing:", "Dough": a short line that heads the lines below. */
-function isSubheading(text: string, like: number, does: number): boolean {
-  if (text.length > 50 || /\d/.test(text)) return false;
-  if (/:\s*$/.test(text)) return like < 2;
-  if (/^to (?:finish|serve|decorate|garnish|top)$/i.test(text)) return true;
-  const words = text.split(/\s+/).length;
-  // "For the mash": three words name a part, and do nothing to it
-  return /^for (?:the |serving$)/i.test(text) && (does < 3 || words <= 3) && words <= 5 && !/[.]$/.test(text);
-}
-
 function placeAtTop(draft: Draft, text: string, line: number, raw: string, like: number, does: number): void {
   // a line to write on, or who sent it, is no title
   if (!draft.recipe.title && (/_{3,}/.test(raw) || /^(?:from the kitchen of|recipe (?:by|from|courtesy of)|submitted by)\b/i.test(text)))
@@ -550,35 +359,6 @@ function addInstruction(draft: Draft, text: string, line: number, raw: string): 
     draft.recipe.instructions.push(instruction);
     note(draft, line, raw, 'instruction', draft.recipe.instructions.length - 1);
   }
-}
-
-const OVEN_LINE = /^(?:oven|bake at)(?:\s+temp(?:erature)?)?\s*:?\s+(?:at |to )?(?=\d|gas\b)(.{2,50})$/i;
-const HEATS_OVEN = /\b((?:pre-?heat|heat|turn on|switch on|warm)(?: up)? (?:the |your )?oven)\b(?!\s+(?:to|at)\b)/i;
-
-/** "Oven: 200 °C" beside the times, with "heat the oven" in a method that never says how hot: the heat belongs there. */
-function sayOvenHeat(draft: Draft): void {
-  const heat = draft.lines.flatMap((l) =>
-    l.role === 'time' || l.role === 'note' ? (OVEN_LINE.exec(stripMarks(l.text))?.[1] ?? []) : [],
-  )[0];
-  if (!heat || draft.recipe.instructions.some((line) => findTemperature(line))) return;
-  const at = draft.recipe.instructions.findIndex((line) => HEATS_OVEN.test(line));
-  if (at >= 0) draft.recipe.instructions[at] = draft.recipe.instructions[at]!.replace(HEATS_OVEN, `$1 to ${heat.trim()}`);
-}
-
-const LABEL = /^(\p{Lu}[^.:;!?\d]{2,40}):\s+(?=\p{L})/u;
-const KEEPS_ITS_LABEL =
-  /^(?:note|tip|warning|caution|careful|adult|grown[- ]?up|teacher|drain|peel|chop|slice|rinse|wash|open|add|grate|crack|whisk|stir|mix|check|taste|test|step)\b/i;
-
-/** "Bake the tofu: Spread it on the tray and bake": what stands before the colon only names what is done behind it. */
-function withoutLabel(text: string): string {
-  const label = LABEL.exec(text);
-  if (!label || label[1]!.split(/\s+/).length > 5 || KEEPS_ITS_LABEL.test(label[1]!)) return text;
-  // "Heat the tortillas: wrap them in paper"
-  const thing = label[1]!.replace(/^\S+\s+/, '');
-  const rest = text
-    .slice(label[0].length)
-    .replace(/^(\p{L}+\s+)(?:it|them)\b/iu, (_all, verb: string) => `${verb}${/\s/.test(label[1]!) ? thing : 'it'}`);
-  return startsWithVerb(rest) ? rest.charAt(0).toUpperCase() + rest.slice(1) : text;
 }
 
 /** A method in one paragraph becomes a line for each sentence: a line is what a person corrects and what a coarse step shows. */

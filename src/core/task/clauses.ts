@@ -4,6 +4,7 @@ import { findFood } from '../recipe/food';
 import { isVerb } from '../technique/lexicon';
 import { KITCHEN_VERBS } from '../recipe/verbs';
 import { ADVERBS, FOOD_VERBS, NOUN_VERBS, STATE_VERBS } from './clause-words';
+import { helpOf, helpAsked, isOfHelp, type Help } from './adult-help';
 import { plainTurns } from './turns-of-speech';
 
 /** One action as the recipe words it. */
@@ -30,8 +31,6 @@ export type Clause = {
   /** How near the recipe wants an adult: "ask an adult to help you cut it", "(adult)". */
   help: Help | null;
 };
-
-export type Help = 'within-reach' | 'adult-does';
 
 const OPENER =
   /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|(?:the )?(?:next day|night before|day before|evening before))\b[\s,:]*)+/i;
@@ -76,39 +75,6 @@ const WARNS = /\b(?:careful|hot|steam|sharp|watch|mind|spits?)\b/i;
 const SAYS_MORE = (aside: string) =>
   ((aside.match(/\p{L}{2,}/gu)?.length ?? 0) >= 3 || WARNS.test(aside)) && !/^\W*\d/.test(aside) && !/°/.test(aside);
 
-const ADULT = /\b(?:(?:ask for|get|with) help|adults?|grown[- ]?ups?|teachers?|carers?|supervis\p{L}*)\b/iu;
-const PERSON = '(?:an?\\s+|the\\s+|your\\s+)?(?:adult|grown[- ]?up|teacher|carer|parent|helper|member of staff|someone)';
-const ASK = new RegExp(
-  `^(?:(?:then|next),?\\s+)?(?:ask|get|have|let)\\s+${PERSON}\\s+(?:to\\s+)?(help\\s+(?:you\\s+)?(?:to\\s+)?)?(?=\\p{L})`,
-  'iu',
-);
-const ADULT_FIRST = new RegExp(`^(?:\\[?${PERSON}(?:\\s+(?:only|step|job|does|do this))?\\]?\\s*[:\\-–—]\\s*)`, 'iu');
-const WITH_HELP = new RegExp(
-  `(?:^with\\s+(?:the\\s+)?(?:help|supervision)(?:\\s+(?:of|from)\\s+${PERSON})?,?\\s+)|(?:,?\\s*\\bwith\\s+(?:${PERSON}(?:['’]s)?\\s+(?:help|supervision)|(?:the\\s+)?(?:help|supervision)(?:\\s+(?:of|from)\\s+${PERSON})?|${PERSON})(?=\\s*[.,;]|$),?\\s*)`,
-  'iu',
-);
-
-const helpOf = (said: string): Help => (/\b(?:help|supervis|with|near|watch)/i.test(said) ? 'within-reach' : 'adult-does');
-
-/** "Ask an adult to help you drain the pasta": drain the pasta, with an adult beside. */
-function helpAsked(sentence: string): { text: string; help: Help | null } {
-  if (!ADULT.test(sentence) && !/\bwith (?:the )?help\b|\bsomeone\b|\bhelper\b|\bparent\b|\bstaff\b/i.test(sentence))
-    return { text: sentence, help: null };
-  const asked = ASK.exec(sentence);
-  if (asked) return { text: capital(sentence.slice(asked[0].length)), help: asked[1] ? 'within-reach' : 'adult-does' };
-  const first = ADULT_FIRST.exec(sentence);
-  if (first) return { text: capital(sentence.slice(first[0].length)), help: 'adult-does' };
-  const beside = WITH_HELP.exec(sentence);
-  if (beside)
-    return {
-      text: capital(`${sentence.slice(0, beside.index)} ${sentence.slice(beside.index + beside[0].length)}`.trim()),
-      help: 'within-reach',
-    };
-  return { text: sentence, help: null };
-}
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
 /** All single actions of one instruction, in order. */
 export function clausesOf(instruction: string): Clause[] {
   const { text, asides } = takeAsides(plainTurns(plainNumbers(instruction)));
@@ -116,14 +82,14 @@ export function clausesOf(instruction: string): Clause[] {
     // "To reheat, microwave for 30 seconds" is for another day
     if (LATER.test(said)) return [{ ...NOTHING_DONE, rest: said.replace(HELD, '').trim(), first: true }];
     const inside = [...said.matchAll(HELD)].map((m) => asides[Number(m[1])]!);
-    const own = inside.filter((aside) => SAYS_MORE(aside) && !ADULT.test(aside));
+    const own = inside.filter((aside) => SAYS_MORE(aside) && !isOfHelp(aside));
     const asked = helpAsked(
       said
         .replace(HELD, '')
         .replace(/\s{2,}/g, ' ')
         .trim(),
     );
-    const noted = inside.filter((aside) => ADULT.test(aside)).map(helpOf)[0] ?? null;
+    const noted = inside.filter(isOfHelp).map(helpOf)[0] ?? null;
     const clauses = withStates(clausesOfSentence(asked.text));
     for (const clause of clauses) clause.help = asked.help ?? noted;
     const last = clauses.at(-1);

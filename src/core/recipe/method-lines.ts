@@ -1,0 +1,34 @@
+// What a method's lines say beside their work: a label before it, and the heat of the oven that stands elsewhere.
+import { findTemperature } from '../amount/temperature';
+import { stripMarks } from './line-score';
+import type { LineRole, Recipe } from './recipe';
+import { startsWithVerb } from './verbs';
+
+const OVEN_LINE = /^(?:oven|bake at)(?:\s+temp(?:erature)?)?\s*:?\s+(?:at |to )?(?=\d|gas\b)(.{2,50})$/i;
+const HEATS_OVEN = /\b((?:pre-?heat|heat|turn on|switch on|warm)(?: up)? (?:the |your )?oven)\b(?!\s+(?:to|at)\b)/i;
+
+/** "Oven: 200 °C" beside the times, with "heat the oven" in a method that never says how hot: the heat belongs there. */
+export function sayOvenHeat(draft: { recipe: Recipe; lines: readonly LineRole[] }): void {
+  const heat = draft.lines.flatMap((l) =>
+    l.role === 'time' || l.role === 'note' ? (OVEN_LINE.exec(stripMarks(l.text))?.[1] ?? []) : [],
+  )[0];
+  if (!heat || draft.recipe.instructions.some((line) => findTemperature(line))) return;
+  const at = draft.recipe.instructions.findIndex((line) => HEATS_OVEN.test(line));
+  if (at >= 0) draft.recipe.instructions[at] = draft.recipe.instructions[at]!.replace(HEATS_OVEN, `$1 to ${heat.trim()}`);
+}
+
+const LABEL = /^(\p{Lu}[^.:;!?\d]{2,40}):\s+(?=\p{L})/u;
+const KEEPS_ITS_LABEL =
+  /^(?:note|tip|warning|caution|careful|adult|grown[- ]?up|teacher|drain|peel|chop|slice|rinse|wash|open|add|grate|crack|whisk|stir|mix|check|taste|test|step)\b/i;
+
+/** "Bake the tofu: Spread it on the tray and bake": what stands before the colon only names what is done behind it. */
+export function withoutLabel(text: string): string {
+  const label = LABEL.exec(text);
+  if (!label || label[1]!.split(/\s+/).length > 5 || KEEPS_ITS_LABEL.test(label[1]!)) return text;
+  // "Heat the tortillas: wrap them in paper"
+  const thing = label[1]!.replace(/^\S+\s+/, '');
+  const rest = text
+    .slice(label[0].length)
+    .replace(/^(\p{L}+\s+)(?:it|them)\b/iu, (_all, verb: string) => `${verb}${/\s/.test(label[1]!) ? thing : 'it'}`);
+  return startsWithVerb(rest) ? rest.charAt(0).toUpperCase() + rest.slice(1) : text;
+}

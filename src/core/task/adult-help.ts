@@ -1,0 +1,42 @@
+// Who does it, where the recipe says so: "ask an adult to help you", "ADULT:", "(with help)".
+import type { Supervision } from '../technique/model';
+
+/** How near the recipe wants an adult. */
+export type Help = Extract<Supervision, 'within-reach' | 'adult-does'>;
+
+const ADULT = /\b(?:(?:ask for|get|with) help|adults?|grown[- ]?ups?|teachers?|carers?|supervis\p{L}*)\b/iu;
+const PERSON = '(?:an?\\s+|the\\s+|your\\s+)?(?:adult|grown[- ]?up|teacher|carer|parent|helper|member of staff|someone)';
+const ASK = new RegExp(
+  `^(?:(?:then|next),?\\s+)?(?:ask|get|have|let)\\s+${PERSON}\\s+(?:to\\s+)?(help\\s+(?:you\\s+)?(?:to\\s+)?)?(?=\\p{L})`,
+  'iu',
+);
+const ADULT_FIRST = new RegExp(`^(?:\\[?${PERSON}(?:\\s+(?:only|step|job|does|do this))?\\]?\\s*[:\\-–—]\\s*)`, 'iu');
+const WITH_HELP = new RegExp(
+  `(?:^with\\s+(?:the\\s+)?(?:help|supervision)(?:\\s+(?:of|from)\\s+${PERSON})?,?\\s+)|(?:,?\\s*\\bwith\\s+(?:${PERSON}(?:['’]s)?\\s+(?:help|supervision)|(?:the\\s+)?(?:help|supervision)(?:\\s+(?:of|from)\\s+${PERSON})?|${PERSON})(?=\\s*[.,;]|$),?\\s*)`,
+  'iu',
+);
+
+/** What a note in brackets asks for: "(adult only)", "(with help)". */
+export const helpOf = (said: string): Help => (/\b(?:help|supervis|with|near|watch)/i.test(said) ? 'within-reach' : 'adult-does');
+
+/** "Ask an adult to help you drain the pasta": drain the pasta, with an adult beside. */
+export function helpAsked(sentence: string): { text: string; help: Help | null } {
+  if (!ADULT.test(sentence) && !/\bwith (?:the )?help\b|\bsomeone\b|\bhelper\b|\bparent\b|\bstaff\b/i.test(sentence))
+    return { text: sentence, help: null };
+  const asked = ASK.exec(sentence);
+  if (asked) return { text: capital(sentence.slice(asked[0].length)), help: asked[1] ? 'within-reach' : 'adult-does' };
+  const first = ADULT_FIRST.exec(sentence);
+  if (first) return { text: capital(sentence.slice(first[0].length)), help: 'adult-does' };
+  const beside = WITH_HELP.exec(sentence);
+  if (beside)
+    return {
+      text: capital(`${sentence.slice(0, beside.index)} ${sentence.slice(beside.index + beside[0].length)}`.trim()),
+      help: 'within-reach',
+    };
+  return { text: sentence, help: null };
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Whether a note speaks of who does it. */
+export const isOfHelp = (said: string) => ADULT.test(said);
