@@ -51,3 +51,9 @@ test('any text gives an ingredient', () => {
   const total = fc.property(fc.string({ unit: 'grapheme', maxLength: 120 }), (text) => typeof readIngredient(text).item === 'string');
   expect(() => fc.assert(total, { numRuns: 2000 })).not.toThrow();
 });
+
+test('spoons named by what they hold: 15 ml is a tablespoon, 5 ml a teaspoon (the sizes of metric measuring spoons)', () => {
+  const [oil] = readIngredientLine('2 x 15ml spoons sunflower oil');
+  expect(oil).toMatchObject({ min: '2', unit: 'tbsp', item: 'sunflower oil' });
+  expect(readIngredientLine('1 x 5ml spoon mixed herbs')[0]).toMatchObject({ min: '1', unit: 'tsp', item: 'mixed herbs' });
+});

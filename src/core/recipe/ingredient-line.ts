@@ -58,8 +58,15 @@ export function readIngredientLine(line: string, group: string | null = null): I
 function plainLine(line: string): string {
   const text = stripBullet(plainNumbers(line.trim()));
   const plain = /[*_`…]|\.\.\./.test(text) ? text.replace(/\*\*|__|`/g, '').replace(/\s*[.…_]{3,}\s*/g, ' - ') : text;
-  return plain.replace(/\s+/g, ' ').trim();
+  return plain
+    .replace(SPOONS, (_all, count: string | undefined, size: string) => `${count ?? '1 '}${SPOON_OF[size]} `)
+    .replace(/\s+/g, ' ')
+    .trim();
 }
+
+// "2 x 15ml spoons oil": measuring spoons named by what they hold
+const SPOONS = /^(?:(\d[\d\s./]*)[x×]\s*)?(15|5)\s?ml\s+(?:measuring\s+|level\s+)?spoon(?:ful)?s?\s+(?:of\s+)?/i;
+const SPOON_OF: Record<string, string> = { '15': 'tbsp', '5': 'tsp' };
 
 /** "Flour: 200 g, sifted" -> "200 g Flour, sifted". */
 function amountFirst(name: string, tail: string): string {

@@ -44,7 +44,7 @@ export function ingredientScore(line: string): number {
     if (readUnit(after) && (digits || number.word)) return words <= 14 ? 3 : 2;
     if (findFood(after) && words <= 9) return digits ? 2.5 : 2;
     // "1 large sweet potato, peeled and cut into 1 cm cubes": the name ends at the comma
-    const name = after.split(',')[0]!;
+    const name = after.replace(/\s*\([^()]*\)/g, '').split(',')[0]!;
     if (digits && name !== after && name.split(/\s+/).length <= 4 && findFood(name)) return 2.5;
     return digits && words <= 6 ? 1 : 0;
   }
@@ -67,7 +67,7 @@ export function ingredientScore(line: string): number {
   // "olive oil 1 tbsp", "onion 1, finely chopped": the amount stands behind
   const behind = /^(\p{L}[\p{L}' -]{2,40}?)\s+\d[\d\s./]*\s?\p{L}{0,10}(?:\s\p{L}{2,8})?(?:,.*)?$/u.exec(text);
   if (behind && findFood(behind[1]!) && !startsWithVerb(text)) return 2.5;
-  return findFood(text) && words <= 5 && !/[.!?]$/.test(text) ? 1 : 0;
+  return findFood(text.replace(/\s*\([^()]*\)/g, '')) && words <= 5 && !/[.!?]$/.test(text) ? 1 : 0;
 }
 
 // "juice of 1/2 lemon" is an ingredient, though "juice" is a verb too

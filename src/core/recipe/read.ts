@@ -153,6 +153,18 @@ function readLine(draft: Draft, raw: string, line: number): void {
     draft.recipe.servings ??= servings.number;
     return note(draft, line, raw, 'servings');
   }
+  // "12 cups | 10 min prep | 18 min bake"
+  const facts = draft.section === 'method' ? [] : text.split(/\s+[|•·]\s+/);
+  if (
+    facts.length > 1 &&
+    facts.some((f) => /^\D{0,20}\d+\s*(?:min|h)/i.test(f)) &&
+    facts.every((f) => ingredientScore(f) < 2.5 || /^\d+\s+\p{L}+$/u.test(f))
+  ) {
+    for (const fact of facts.filter((f) => !/\d\s*(?:min|h)/i.test(f)))
+      draft.recipe.servings ??= (servingsOf(fact) ?? servingsOf(`makes ${fact}`))?.number ?? null;
+    if (!draft.recipe.title && draft.section === 'top') return place(draft, text, line, raw);
+    return note(draft, line, raw, 'time');
+  }
   if (draft.section !== 'method' && toolsInProse(draft, text, line, raw)) return;
   const withRest = headingWithRest(text);
   // "Prep: 15 min, cook: 10 min"
@@ -284,7 +296,7 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
   // "Three bean salad" over a list is its name
   const first =
     draft.lines.every((l) => l.role === 'blank') &&
-    /^\p{L}/u.test(text) &&
+    /^(?:\p{L}|\d+-\p{L})/u.test(text) &&
     !/\b(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|pinch|handful)\b/i.test(text);
   if (!draft.recipe.title && (like < 2 || first) && wordy <= 14 && (!/[.]$/.test(text) || servings) && !STEP_LABEL.test(text)) {
     const forTwo = /\bfor\s+(one|two|three|four|five|six|eight|ten|\d{1,2})(?:\s+(?:people|persons))?$/i.exec(text);

@@ -9,6 +9,7 @@ import { nameOf } from './ready';
 import type { Located, State } from './state';
 import { heatHazards, push, rawOf, remember, say } from './step-of-clause';
 import { makeReady, take } from './supply';
+import { isOverWater } from './technique-here';
 import { toolCall } from './tool-names';
 import { theOf, wording } from './wording';
 
@@ -109,7 +110,9 @@ export function onHob(state: State, c: Located, container: string | null): void 
       thing: `the ${toolCall(state, pan)}`,
       name: pan,
     });
-  if (!inMicrowave && !own && state.hob !== pan) ringOn(state, c, pan);
+  const overWater = isOverWater(c.rest);
+  if (overWater) waterUnder(state, c);
+  if (!inMicrowave && !own && state.hob !== pan) ringOn(state, c, pan, overWater ? 'saucepan' : pan);
   state.hotFood = true;
   // flatbreads and fritters: their flour is cooked wherever it was mixed
   if (c.mentions.length === 0 && (id === 'fry' || id === 'cook'))
@@ -124,20 +127,36 @@ export function onHob(state: State, c: Located, container: string | null): void 
   remember(state, c);
 }
 
-function ringOn(state: State, c: Located, pan: string): void {
+/** @param under the pan on the ring, where a bowl stands over it */
+function ringOn(state: State, c: Located, pan: string, under: string = pan): void {
   const level = /\b(?:over|on|at|to)?\s*(?:an?\s+)?(very low|low|gentle|medium[- ]low|medium[- ]high|medium|moderate|high)\b(?:\s+heat)?/i
     .exec(`${c.rest} ${c.lead ?? ''}`)?.[1]
     ?.toLowerCase();
   state.steps.push({
-    text: `Turn on the hob under the ${toolCall(state, pan)}${level ? `, ${level} heat` : ''}.`,
+    text: `Turn on the hob under the ${toolCall(state, under)}${level ? `, ${level} heat` : ''}.`,
     technique: 'hob-on',
     sourceLine: c.line,
-    tools: ['hob', pan],
+    tools: ['hob', under],
     into: pan,
     thing: 'the hob',
     name: pan,
   });
   state.hob = pan;
+}
+
+/** "Set the bowl over a pan of simmering water": the water has to be in it. */
+function waterUnder(state: State, c: Located): void {
+  if (state.steps.some((s) => s.technique === 'fill-pan' && s.into === 'saucepan')) return;
+  const name = `the ${toolCall(state, 'saucepan')}`;
+  push(state, {
+    text: `Put a little water in ${name}.`,
+    technique: 'fill-pan',
+    sourceLine: c.line,
+    tools: ['tap', 'saucepan'],
+    into: 'saucepan',
+    thing: name,
+    name: 'water',
+  });
 }
 
 /** "Cook the pasta as the packet says": every packet says in boiling water, and no list has it. Where the recipe speaks of water, or the pan holds anything, it is left alone. */

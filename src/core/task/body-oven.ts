@@ -1,6 +1,7 @@
 // What happens in the oven: turned on in good time, in, out, and with gloves.
 import { minutesOfText } from '../amount/minutes';
 import { findTemperature, saysFan } from '../amount/temperature';
+import { kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { ringOff } from './body-hob';
 import { nameOf } from './ready';
@@ -119,18 +120,23 @@ export function bake(state: State, c: Located): void {
   if (!state.oven && !airFryer) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });
   const name = `the ${toolCall(state, container)}`;
   const time = minutesOfText(`${c.rest} ${c.until ?? ''}`);
-  state.steps.push({
-    text: airFryer ? `Put ${name} in the air fryer.` : `Put ${name} ${grill ? 'under the grill' : 'in the oven'}. Wear oven gloves.`,
-    technique: c.technique?.id ?? 'bake',
-    sourceLine: c.line,
-    tools: [appliance, 'oven-gloves', container],
-    into: appliance,
-    thing: name,
-    name: 'in',
-    uses: usesOf(state, c),
-    cues: [],
-    minutes: { waiting: 0 },
-  });
+  const goesOn = state.bakesOn && kindOf(state.steps.at(-1)?.technique) === 'take-out-oven' && loose.length === 0;
+  state.bakesOn = time === null && c.until === null && /^(?:put|place|slide|pop|return|transfer)$/.test(c.verb ?? '');
+  // it is in already, and was not out in between
+  if (goesOn) state.steps.splice(-2, 2);
+  else
+    state.steps.push({
+      text: airFryer ? `Put ${name} in the air fryer.` : `Put ${name} ${grill ? 'under the grill' : 'in the oven'}. Wear oven gloves.`,
+      technique: c.technique?.id ?? 'bake',
+      sourceLine: c.line,
+      tools: [appliance, 'oven-gloves', container],
+      into: appliance,
+      thing: name,
+      name: 'in',
+      uses: usesOf(state, c),
+      cues: [],
+      minutes: { waiting: 0 },
+    });
   const words = wording(state, { ...c, lead: null });
   state.steps.push({
     text: words,

@@ -53,6 +53,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     covered: null,
     oven: false,
     inOven: null,
+    bakesOn: false,
     object: null,
     objectUses: [],
     line: 0,
@@ -192,6 +193,12 @@ function doTo(state: State, c: Located, id: string | null, named: string | null)
   }
   if (id === 'soak' && state.container !== null)
     for (const m of c.mentions) if (!state.placed.has(m.ingredient)) state.placed.set(m.ingredient, state.container);
+  // flour that is thrown away lies on the plate no more
+  if (c.technique?.id === 'throw-away')
+    for (const m of c.mentions) {
+      state.rawIn.delete(state.placed.get(m.ingredient) ?? '');
+      state.placed.delete(m.ingredient);
+    }
   if (id === 'boil-kettle') state.explicit.add('kettle');
   if (id === 'microwave') {
     state.hotFood = true;

@@ -266,7 +266,7 @@ function startsAction(after: string, before: string, then: boolean): boolean {
     return /^(?:heat)\b/i.test(tail) && verb === 'reduce';
   if (verb === 'reduce' && /^heat\b/i.test(tail)) return true;
   if (verb === 'let' && /^(?:stand|rest|cool|sit|simmer|cook|boil|rise|prove)\b/i.test(tail)) return true;
-  if (verb === 'season' && alone && hasVerbFirst(before)) return true;
+  if (verb === 'season' && (alone || joinsVerb(tail)) && hasVerbFirst(before)) return true;
   if (FOOD_VERBS.has(verb))
     return (
       DETERMINER.test(tail) ||
@@ -336,7 +336,8 @@ function makeClause(part: Part, condition: string | null): Clause {
   }
   text = words.join(' ');
   const verb = plain(words[0]);
-  const known = (isVerb(verb) || KITCHEN_VERBS.has(verb)) && !/^(?:do not|don't|never)\b/i.test(text);
+  const known =
+    (isVerb(verb) || KITCHEN_VERBS.has(verb)) && !/^(?:do not|don't|never|take care|be careful|watch out|keep an eye)\b/i.test(text);
   if (!known) return { ...NOTHING_DONE, rest: text, condition };
   let rest = words
     .slice(1)

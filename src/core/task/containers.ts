@@ -25,7 +25,7 @@ export const CONTAINED = new Set([
   'check-done',
 ]);
 
-export const MIXING_SURFACE = new Set(['tray', 'plate', 'board', 'wire-rack', 'muffin-tin', 'cake-tin', 'baking-dish']);
+export const MIXING_SURFACE = new Set(['tray', 'plate', 'board', 'wire-rack', 'muffin-tin', 'cake-tin', 'baking-dish', 'air-fryer-basket']);
 
 /** The container that a clause names; "the bowl" is the bowl in use, "the pan" the pan on the ring. */
 export function containerOf(state: State, c: Located): string | null {

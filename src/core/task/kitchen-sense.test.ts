@@ -364,3 +364,45 @@ describe('many hands write recipes', () => {
     expect(step(task, /^Take the pots/)).toMatchObject({ technique: 'lift-out', hazards: [] });
   });
 });
+
+describe('in and out of the heat', () => {
+  test('“put the dish in the oven. Bake for 20 minutes” is one time in the oven', () => {
+    const task = build(
+      '2 peaches',
+      'Put the peaches in a baking dish. Put the dish in the oven. Bake for 20 minutes. Take out of the oven.',
+    );
+    expect(task.steps.filter((s) => s.technique === 'bake')).toHaveLength(1);
+    expect(task.steps.filter((s) => s.technique === 'take-out-oven')).toHaveLength(1);
+    expect(step(task, /^Bake for 20/).minutes.waiting).toBe(20);
+  });
+  test('a bowl over water: water in the pan, the ring under the pan, the bowl hot', () => {
+    const task = build('200 g chocolate', 'Put the chocolate in a bowl. Sit the bowl over a pan of simmering water. Stir until melted.');
+    const texts = own(task).map((s) => s.text);
+    expect(texts.indexOf('Put a little water in the pan.')).toBeLessThan(texts.indexOf('Turn on the hob under the pan.'));
+    expect(step(task, /^Stir/).hazards).toContain('hot');
+  });
+  test('“covered” between commas is a step; “5 min/side” turns over once', () => {
+    const covered = build('1 cup rice\n2 cups stock', 'Put the rice and stock in a bowl and microwave, covered, 6 minutes.');
+    expect(covered.steps.map((s) => s.technique)).toEqual(expect.arrayContaining(['cover', 'microwave']));
+    const turned = own(build('4 fish cakes\n1 tbsp oil', 'Heat the oil in a pan. Cook the fish cakes 4 min/side till brown.'));
+    expect(turned.filter((s) => s.technique === 'turn-over')).toHaveLength(1);
+  });
+  test('popped out of the tin is no popping in the pan', () => {
+    const task = build(
+      '1 egg\n1 cup oats',
+      'Put the oats and egg in a muffin tin. Bake at 180 C for 20 minutes. Cool for 5 minutes, pop out.',
+    );
+    expect(own(task).at(-1)).toMatchObject({ technique: 'turn-out' });
+  });
+  test('“take care, it is hot” takes nothing', () => {
+    const task = build('1 tin tomatoes', 'Heat the tomatoes in a pan for 3 minutes. Take care, it is hot.');
+    expect(own(task).map((s) => s.text)).not.toContainEqual(expect.stringMatching(/^Take care/));
+  });
+  test('what is mixed while food lies in the basket is mixed in a bowl', () => {
+    const task = build(
+      '4 sausages\n1 tsp honey\n1 tsp mustard',
+      'Put the sausages in the air fryer basket. Air fry for 8 minutes. Mix the honey and mustard.',
+    );
+    expect(step(task, /^Mix/).into).toBe('bowl');
+  });
+});

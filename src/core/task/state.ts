@@ -49,6 +49,8 @@ export type State = {
   covered: string | null;
   oven: boolean;
   inOven: string | null;
+  /** "Put the dish in the oven." says no time yet: the next line may. */
+  bakesOn: boolean;
   object: string | null;
   objectUses: number[];
   line: number;

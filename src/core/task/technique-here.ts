@@ -181,6 +181,7 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   // turned with no heat under it, it is only moved about in its sauce
   'turn-over': [{ when: ({ state }) => state.hob === null && state.inOven === null && !state.hotFood, then: 'toss' }],
   wait: [
+    { when: ({ rest }) => /^to (?:go|get|become) cold\b/i.test(rest), then: 'cool' },
     { when: ({ clause, rest, state }) => clause.verb === 'let' && /\bwilt\b/i.test(rest) && state.hob !== null, then: 'wilt' },
     { when: ({ clause, rest, state }) => clause.verb === 'let' && /\bmelt\b/i.test(rest) && state.hob !== null, then: 'melt' },
     { when: ({ clause }) => /\b(?:cold|cool)\b/i.test(clause.until ?? ''), then: 'cool' },
@@ -196,8 +197,10 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
 
 const WITH_LIQUID = /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|liquid)\b/iu;
 
-// "Set the bowl over a pan of simmering water": water has to simmer.
-const OVER_WATER: Rule = { when: ({ rest }) => /\bover\s+(?:an?|the)\s+(?:sauce)?pan\s+of\b.*\bwater\b/i.test(rest), then: 'simmer' };
+/** "Set the bowl over a pan of simmering water": water has to simmer. */
+export const isOverWater = (rest: string) => /\bover\s+(?:an?|the)\s+(?:sauce)?pan\s+of\b.*\bwater\b/i.test(rest);
+
+const OVER_WATER: Rule = { when: ({ rest }) => isOverWater(rest), then: 'simmer' };
 
 // "Put paper liners in the muffin tin"
 const LINERS: Rule = {
@@ -214,6 +217,7 @@ const BY_VERB: Record<string, Rule[]> = {
     { when: ({ rest }) => /^to open\b/i.test(rest), then: 'pull-apart' },
     { when: ({ rest }) => /^(?:(?:it|them|the \p{L}+)\s+)?open\b/iu.test(rest), then: 'squeeze-open' },
     { when: ({ rest }) => /\b(?:liquid|water|moisture)\b/i.test(rest), then: 'squeeze-out' },
+    { when: ({ rest }) => /\bout of (?:its|their|the) skins?\b/i.test(rest), then: 'lift-out' },
     { when: ({ rest, about }) => /^out\b/i.test(rest) && !about.has('citrus') && !/juice/i.test(rest), then: 'lift-out' },
   ],
   put: [
@@ -236,12 +240,19 @@ const BY_VERB: Record<string, Rule[]> = {
     },
   ],
   pop: [
+    { when: ({ rest }) => /^(?:(?:it|them)\s+)?out\b/i.test(rest), then: 'turn-out' },
     { when: ({ about, rest }) => about.has('lid') && /\bon\b/i.test(rest), then: 'cover' },
     { when: ({ rest }) => /\b(?:on|in|into|onto)\b/i.test(rest), then: 'add' },
   ],
   grind: [{ when: ({ rest }) => /\b(?:pepper|salt)\b/i.test(rest), then: 'season' }],
-  cut: [{ when: ({ rest }) => /\bslice off\b/i.test(rest), then: 'trim' }],
-  make: [{ when: ({ rest }) => /\b(?:holes?|slits?)\b.*\b(?:knife|skewer|fork|top|lid|pastry|each)\b/i.test(rest), then: 'prick' }],
+  cut: [{ when: ({ rest }) => /\bslice off\b|^(?:away|off)\b/i.test(rest), then: 'trim' }],
+  sit: [OVER_WATER],
+  take: [{ when: ({ rest, state }) => /\boff$/i.test(rest) && state.hob !== null, then: 'take-off-heat' }],
+  twist: [{ when: ({ rest }) => /\bapart$/i.test(rest), then: 'twist-apart' }],
+  make: [
+    { when: ({ rest }) => /\bribbons\b/i.test(rest), then: 'peel' },
+    { when: ({ rest }) => /\b(?:holes?|slits?)\b.*\b(?:knife|skewer|fork|top|lid|pastry|each)\b/i.test(rest), then: 'prick' },
+  ],
   preheat: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:\d|gas)/i.test(rest), then: 'preheat-oven' }],
   keep: [{ when: ({ rest }) => /\b(?:in|into) the fridge\b/i.test(rest), then: 'chill' }],
   reduce: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:an?\s+)?(?:very\s+)?(?:low|medium|simmer|gentle)\b/i.test(rest), then: 'turn-heat' }],

@@ -22,5 +22,6 @@ export function toolCall(state: { calls: ReadonlyMap<string, string> }, id: stri
 
 /** Where a thing goes that is put there: "in the bowl", "on the tray". */
 export function inTool(state: { calls: ReadonlyMap<string, string> }, id: string): string {
-  return `${FLAT.has(id) ? 'on' : 'in'} the ${toolCall(state, id)}`;
+  const call = toolCall(state, id);
+  return `${FLAT.has(id) && !/\b(?:tin|pan|dish)$/.test(call) ? 'on' : 'in'} the ${call}`;
 }

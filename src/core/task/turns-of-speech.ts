@@ -3,7 +3,7 @@
 // What is done for a time on each of two sides, or turned or stirred halfway.
 const HEATED = 'fry|cook|brown|sear|grill|broil|griddle|toast|bake|roast|microwave|air[- ]fry|saut[eé]|pan-fry|barbecue';
 const TIME =
-  '(?:about |around |approx\\.? )?(\\d+(?:[./]\\d+)?)(?:\\s*(?:-|–|to|or)\\s*(\\d+(?:[./]\\d+)?))?\\s*(min(?:ute)?s?|sec(?:ond)?s?)\\b\\.?';
+  '(?:about |around |approx\\.? )?(\\d+(?:[./]\\d+)?)(?:\\s*(?:-|–|to|or)\\s*(\\d+(?:[./]\\d+)?))?\\s*(?:more |further |extra )?(min(?:ute)?s?|sec(?:ond)?s?)\\b\\.?';
 const EACH_SIDE = new RegExp(
   `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME},?\\s+(?:on\\s+)?(?:each|per|a|either|both)\\s+sides?\\b`,
   'i',
@@ -30,7 +30,8 @@ const AFTER = new RegExp(
   'iu',
 );
 
-const range = (low: number, high: number, unit: string) => `${low < high ? `${low}-${high}` : low} ${unit}`;
+const range = (low: number, high: number, unit: string) =>
+  low < high ? `${low}-${high} ${unit}` : `${low} ${low === 1 ? unit.replace(/s$/, '') : unit}`;
 
 function eachSide(text: string): string {
   return text.replace(EACH_SIDE, (_all, verb: string, what: string, low: string, high: string | undefined, unit: string) => {
@@ -107,7 +108,7 @@ const PLAIN: [RegExp, string][] = [
   ],
   // "Use a fork to mash the banana"
   [
-    /(^|[.!?;,]\s+)use\s+((?:an?|the|your|some)?\s*[\p{L} -]{3,40}?)\s+to\s+([^.;]+?)(?=\s+and\s+(?:let|allow|then)\b|,?\s+then\b|[.;]|$)/giu,
+    /(^|[.!?;,]\s+(?:then\s+)?)use\s+((?:an?|the|your|some)?\s*[\p{L} -]{3,40}?)\s+to\s+([^.;]+?)(?=\s+and\s+(?:let|allow|then)\b|,?\s+then\b|[.;]|$)/giu,
     '$1$3 using $2',
   ],
   // "In a big bowl mix the eggs": the place, with no comma behind it
@@ -135,6 +136,12 @@ const PLAIN: [RegExp, string][] = [
   [/(\blid\b[^.!?]*[.!?]\s+hold )it\b/gi, '$1the lid'],
   [/(^|[.!?;]\s+)keep (?:watching|an eye)\b/gi, '$1Watch'],
   [/\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
+  [/\b(return\b[^.;]*?\bto the (?:pan|pot|wok|skillet))\s+to\s+(?:warm|heat)(?: through)?\b/gi, '$1. Heat through'],
+  [/\b(microwave|cook|simmer|bake|roast)\s*,\s*covered\s*,?\s+/gi, 'cover, then $1 '],
+  [/(\d+)\s*(min(?:ute)?s?)\s*\/\s*side\b/gi, '$1 $2 each side'],
+  [/\buse\s+((?:an?|the|your)\s+(?:(?:stick|hand|immersion|handheld)\s+)?blender)\b(?!\s+to\b)/gi, 'blend with $1'],
+  [/(^|[.!?;]\s+)(?:fridge|refrigerator)\s+(?=for\b|until\b|over)/gi, '$1Chill '],
+  [/(^|[.!?;]\s+)freezer\s+(?=for\b|until\b|over)/gi, '$1Freeze '],
   // "Off the heat, grate in the parmesan"
   [/(^|[.!?;]\s+)off (?:the )?heat,\s+/gi, '$1Take off the heat. Then '],
   [/(^|[.!?;]\s+)back in(?:to)? the oven\s+(?=for\b|until\b|\d)/gi, '$1Bake '],

@@ -165,7 +165,7 @@ export function shortTitle(title: string): string {
     .join(' ')
     .toLowerCase()
     .replace(/[^\p{L} '-]/gu, '');
-  return words.trim() || 'food';
+  return words.replace(/^(?:and|of|with|in|or)\s+/, '').trim() || 'food';
 }
 
 const leadIsKnown = (c: Located) => /^(?:using|with)\b/i.test(c.lead ?? '') && c.tools.length === 0;

@@ -412,7 +412,7 @@ export const PREPARE = [
   technique(
     'add',
     'put in',
-    'add|put|place|unroll|unfold|tip|drop|throw in|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck|nestle|sit in|insert|float',
+    'add|put|place|unroll|unfold|tip|drop|throw in|dump|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck|nestle|sit in|insert|float',
     {
       phase: 'prepare',
       motif: 'put-in',
@@ -513,7 +513,7 @@ export const PREPARE = [
     cues: { see: 'holes all over' },
     minutes: { active: 0.5, waiting: 0 },
   }),
-  technique('cover', 'cover', 'cover|put the lid on|put on lid|screw on|screw lid|close|cover with', {
+  technique('cover', 'cover', 'cover|part-cover|put the lid on|put on lid|screw on|screw lid|close|cover with', {
     phase: 'prepare',
     motif: 'cover',
     tools: ['lid'],

@@ -178,6 +178,12 @@ export const VARIANTS_PREPARE = [
     small: ['Hold {place} with one hand.', 'Push the fork into {thing}.', 'Pull it apart.', 'Look for bones and take them out.'],
     cues: { see: 'small flat pieces, no bones', feel: 'soft pieces, nothing hard' },
   }),
+  variant(tear, 'twist-apart', 'twist apart', 'twist apart', {
+    small: ['Hold one half in each hand.', 'Turn the halves against each other.', 'Pull them apart.'],
+    cues: { see: 'two halves' },
+    demands: ['two-hands', 'strong-grip'],
+    minutes: { active: 0.3, waiting: 0 },
+  }),
   variant(tear, 'squeeze-open', 'squeeze open', 'squeeze open|push open', {
     small: ['Hold {thing} with a cloth or glove.', 'Push both ends to the middle.', 'Stop when it opens.'],
     hazards: ['hot', 'steam'],
@@ -219,7 +225,7 @@ export const VARIANTS_PREPARE = [
     small: ['Hold the stem at the top.', 'Pull the leaves off downwards.', 'Put the stem in the bin.'],
     cues: { see: 'leaves without stems' },
   }),
-  variant(mash, 'crush', 'crush into crumbs', 'crush|smash|bash|crush up', {
+  variant(mash, 'crush', 'crush into crumbs', 'crush|smash|bash|hit|crush up', {
     only: ['biscuit', 'cereal', 'nut', 'cracker', 'bread', 'sweet'],
     tools: ['rolling-pin'],
     small: ['Put {thing} in a bag and close it.', 'Press with {tool}, not hard.', 'Turn the bag and press again.'],
