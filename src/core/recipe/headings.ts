@@ -25,7 +25,7 @@ const HEADINGS: [Section, RegExp][] = [
 
 const SERVINGS = [
   /^(?:serves?|serving(?:s)?|yields?|makes|portions?|feeds|enough for|for)\s*:?\s*(?:about|approx\.?|around|up to)?\s*(?:makes\s*)?(.{1,40})$/i,
-  /^((?:\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|helpings?|bowls|plates|mugs|glasses|pots|jars|pops|squares)\.?$/i,
+  /^((?:\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|helpings?|bowls|plates|mugs|glasses|pots|jars|pops|squares|lunches|dinners|suppers|meals|boxes)\.?$/i,
 ];
 export const TIME =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|baking|bake|chill(?:ing)?|ready in|resting|waiting|inactive)(?:[ \w]{0,12}? time\b|\s*(?=:)|\s+(?=(?:about |approx\.? )?\d+ ?(?:h|min)))|time|difficulty|level|course|cuisine|category|author|calories|oven|temperature)\s*:?\s+(?=\d|about|approx|easy|medium|hard|none|\D+$)(?!.*\b(?:until|then)\b)/i;
@@ -81,9 +81,14 @@ export const PART_OF_DISH =
 
 const BULLETED = /^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]\s|\[[ x]?\]\s|\(?\d{1,3}\s*[.):]|step\s+\d)/iu;
 
+/** A line of a few words in capitals. */
+export const isLoud = (text: string) => /^\s*\p{Lu}[\p{Lu}\s'&-]{2,40}$/u.test(text) && text.trim().split(/\s+/).length <= 4;
+
 /** "Cook the rice", bare over bulleted or numbered lines of method: it heads them. */
 export function headsMethod(text: string, next: string | undefined): boolean {
   const bare = stripMarks(text.trim());
+  // "MASH" over a line of sentences
+  if (isLoud(bare) && next !== undefined && next !== next.toUpperCase() && next.trim().split(/\s+/).length >= 4) return true;
   return (
     next !== undefined &&
     BULLETED.test(next) &&

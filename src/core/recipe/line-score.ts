@@ -39,6 +39,15 @@ export function ingredientScore(line: string): number {
   const digits = /^[\d½⅓¼]/.test(text);
   // "three-bean chilli" counts nothing
   const named = number?.ok && /^-\p{L}/u.test(text.slice(number.length));
+  // "1 Put the couscous in a bowl." is a numbered step
+  if (
+    number?.ok &&
+    words > 3 &&
+    /^\s+\p{Lu}/u.test(text.slice(number.length)) &&
+    /[.!]$/.test(text) &&
+    startsWithVerb(text.slice(number.length).trim())
+  )
+    return 0;
   if (number?.ok && !named) {
     const after = text.slice(number.length).trim();
     if (readUnit(after) && (digits || number.word)) return words <= 14 ? 3 : 2;

@@ -261,3 +261,17 @@ test('a line to write on, or who sent it, is no title', () => {
   expect(readRecipe('Name: ________  Class: ____\n\nPlum crumble\n300 g plums').recipe.title).toBe('Plum crumble');
   expect(readRecipe('From the kitchen of: Aunt Lottie\nGREEN BEAN BAKE\n2 cans green beans').recipe.title).toBe('GREEN BEAN BAKE');
 });
+
+test('a number with no mark is a step where a verb and a full stop follow, and an amount where a food does', () => {
+  const { recipe } = readRecipe(
+    'Couscous\n125g couscous\n2 oranges\n\n1 Put the couscous in a bowl.\n2 Ask an adult to pour on the water.\n3 Stir.',
+  );
+  expect(recipe.ingredients).toHaveLength(2);
+  expect(recipe.instructions).toEqual(['Put the couscous in a bowl.', 'Ask an adult to pour on the water.', 'Stir.']);
+});
+test('a word in capitals over a line of sentences heads it', () => {
+  const { recipe } = readRecipe(
+    'Pie\n400 g mince\n700 g potatoes\n\nMINCE\nCook the mince in a pan for 5 minutes.\nMASH\nBoil the potatoes and mash them well.',
+  );
+  expect(recipe.instructions).toEqual(['Cook the mince in a pan for 5 minutes.', 'Boil the potatoes and mash them well.']);
+});

@@ -17,9 +17,11 @@ export function onHob(state: State, c: Located, container: string | null): void 
   const id = kindOf(c.technique!.id);
   const inMicrowave = c.tools.some((t) => t.id === 'microwave');
   const put = new Map<number, ReturnType<typeof take>>();
+  const ownPan = inMicrowave ? null : boilsAlone(state, c, container);
   const pan = inMicrowave
     ? (container ?? (toolById(state.container ?? '')?.kind === 'container' ? state.container! : 'bowl'))
-    : (container ??
+    : (ownPan ??
+      container ??
       (state.hob && state.container === state.hob ? state.hob : null) ??
       ((toolById(state.container ?? '')?.kind === 'cookware' && !(c.meanwhile && state.container === state.inOven)) ||
       state.container === 'slow-cooker'
@@ -48,12 +50,14 @@ export function onHob(state: State, c: Located, container: string | null): void 
   };
   // "Rinse the rice. Cook for 10 minutes": what is spoken of still has to go into the pan
   if (c.mentions.length === 0 && ['boil', 'cook', 'simmer', 'fry'].includes(id) && !objectPhrase(c.rest)) {
-    const meant = ![...state.placed.values()].includes(pan)
-      ? state.objectUses.filter((i) => !state.placed.has(i) && findFood(state.recipe.ingredients[i]!.item)?.category !== 'oil')
-      : [];
+    const meant =
+      ownPan !== null || ![...state.placed.values()].includes(pan)
+        ? state.objectUses.filter((i) => !state.placed.has(i) && findFood(state.recipe.ingredients[i]!.item)?.category !== 'oil')
+        : [];
     c = { ...c, mentions: meant.map(wholeOf) };
   }
   const fresh = c.mentions.filter((m) => m.part !== 'all' || !state.placed.has(m.ingredient));
+  if (ownPan) fillPan(state, c, pan);
   if (!inMicrowave && !own && cooksInWater(state, c, pan, fresh)) boilWater(state, c, pan);
   // what lies in another bowl is put into the pan first
   for (const mention of c.mentions) {
@@ -174,7 +178,18 @@ function cooksInWater(state: State, c: Located, pan: string, fresh: readonly Men
   );
 }
 
-function boilWater(state: State, c: Located, pan: string): void {
+/** "Peel the potatoes. Boil for 15 minutes", with mince in the pan in hand: they take a pan and water of their own. */
+function boilsAlone(state: State, c: Located, named: string | null): string | null {
+  const held = [...state.placed.values()];
+  if (c.technique?.id !== 'boil' || named || objectPhrase(c.rest) || c.mentions.length > 0) return null;
+  const loose =
+    state.objectUses.length > 0 &&
+    state.objectUses.every((i) => !state.placed.has(i) && findFood(state.recipe.ingredients[i]!.item)?.form === 'whole');
+  if (!loose || !held.includes(state.container ?? state.hob ?? '')) return null;
+  return ['saucepan', 'large-pan'].find((id) => !held.includes(id)) ?? null;
+}
+
+function fillPan(state: State, c: Located, pan: string): void {
   const name = `the ${toolCall(state, pan)}`;
   push(state, {
     text: `Fill ${name} two-thirds with water.`,
@@ -185,6 +200,10 @@ function boilWater(state: State, c: Located, pan: string): void {
     thing: name,
     name: 'water',
   });
+}
+
+function boilWater(state: State, c: Located, pan: string): void {
+  fillPan(state, c, pan);
   ringOn(state, c, pan);
   push(state, {
     text: 'Bring the water to the boil.',

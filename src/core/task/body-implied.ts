@@ -105,7 +105,8 @@ function seasoning(state: State): Mention[] {
 
 /** "Put them in a pan with 3 cups of water": what "them" stands for goes in too. */
 function withPronoun(state: State, c: Located): Located {
-  if (c.mentions.length === 0 || !/^(?:it|them)\b/i.test(c.rest) || !/\bwith\b/i.test(c.rest)) return c;
+  const unsaid = /^(?:it|them)\b/i.test(c.rest) || /^(?:in|into)\s+(?:an?|the|your)\s/i.test(c.rest);
+  if (c.mentions.length === 0 || !unsaid || !/\bwith\b/i.test(c.rest)) return c;
   const meant = (state.lineObjects.length > 0 ? state.lineObjects : state.objectUses).filter(
     (i) => !state.placed.has(i) && !c.mentions.some((m) => m.ingredient === i),
   );

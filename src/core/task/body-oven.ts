@@ -93,6 +93,8 @@ export function bake(state: State, c: Located): void {
     own ??
     (c.technique?.id === 'air-fry' ? 'air-fryer-basket' : null) ??
     (loose.length > 0 ? 'tray' : null) ??
+    // a tray was got ready; what stands in hand is the pan of the filling
+    (state.prepared && ['saucepan', 'frying-pan', 'large-pan'].includes(state.container ?? '') ? state.prepared : null) ??
     (state.container && toolById(state.container)?.kind === 'cookware' ? state.container : null) ??
     [...state.steps]
       .reverse()

@@ -7,7 +7,7 @@ import { useOf } from './draft';
 import { objectPhrase } from './locate';
 import { wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
-import { JOINING, PUTTING, type Located, type State } from './state';
+import { isContainer, JOINING, PUTTING, type Located, type State } from './state';
 import { common, heatHazards, hotHazards, push, rawOf, remember, say } from './step-of-clause';
 import { makeReady, take } from './supply';
 import { inTool, toolCall } from './tool-names';
@@ -52,7 +52,8 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
       fresh.forEach((mention, k) => {
         const own = ownTail(c, mention, fresh[k + 1]);
         const verb = `${PUTTING.has(id) && id !== 'gather' ? cap(c.verb!) : 'Put'}${onto}`;
-        const particle = /^(in|on)\s/i.exec(c.rest) && !tail ? ` ${/^(in|on)/i.exec(c.rest)![1]!.toLowerCase()}` : '';
+        const intoVessel = c.tools.some((t) => isContainer(t.id) && t.at < Math.max(...fresh.map((m) => m.at)));
+        const particle = /^(in|on)\s/i.exec(c.rest) && !tail && !intoVessel ? ` ${/^(in|on)/i.exec(c.rest)![1]!.toLowerCase()}` : '';
         const where =
           own ??
           ((PUTTING.has(id) && /^(?:put|place|lay|set|arrange)$/.test(c.verb!) ? tail.replace(/^ to /, ' in ') : tail) ||
@@ -108,7 +109,7 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
   remember(state, c);
 }
 
-const BESIDE = /^[\s,]*(?:and|plus)\s+((?:the\s+)?[\p{L}' -]{2,40}?)(\s+(?:to|into|in|on|onto|over|around|together)\b.*)?$/iu;
+const BESIDE = /^[\s,]*(?:and|plus)\s+((?:the\s+)?[\p{L}\d½¼' -]{2,40}?)(\s+(?:to|into|in|on|onto|over|around|together)\b.*)?$/iu;
 
 /** The last of several things where it is not new here: the paste, the salmon that was baked. */
 function addBeside(state: State, c: Located, into: string | null, what: string, tail: string): void {

@@ -28,10 +28,12 @@ const BOILED_EGGS =
 
 /** "Place the eggs in a pan, cover with cold water ... then peel and halve". */
 const boilsEggs = (line: string) =>
-  /\beggs\b/i.test(line) &&
-  /\b(?:cover(?:ed)? with (?:\p{L}+ )?water|boil)\b/iu.test(line) &&
-  /\b(?:peel|shell)\b/i.test(line) &&
-  !/\bcrack\b/i.test(line);
+  (/\beggs\b/i.test(line) &&
+    /\b(?:cover(?:ed)? with (?:\p{L}+ )?water|boil)\b/iu.test(line) &&
+    /\b(?:peel|shell)\b/i.test(line) &&
+    !/\bcrack\b/i.test(line)) ||
+  // "Put the eggs into cold water. When cool, peel them"
+  /\beggs\b[^.]*\bwater\b[^.]*\.[^.]{0,30}\b(?:peel|shell) them\b/i.test(line);
 
 /** Steps of the recipe itself, without the routines around it, in the order in which they are done. */
 export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
@@ -54,6 +56,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     oven: false,
     inOven: null,
     bakesOn: false,
+    saidFirst: [],
     object: null,
     objectUses: [],
     line: 0,
@@ -79,7 +82,9 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     if (/\bboiling\s+water\b/i.test(clause.rest) && state.hob === null) state.scalding = state.container;
     if (clause.help) state.steps = state.steps.map((s, k) => (k < from ? s : { ...s, supervision: clause.help! }));
   });
-  return state.steps;
+  const [first, ...others] = state.steps;
+  if (!first || state.saidFirst.length === 0) return state.steps;
+  return [{ ...first, cues: [...(first.cues ?? []), ...state.saidFirst.map((text) => ({ sense: 'sight' as const, text }))] }, ...others];
 }
 
 /** "Peel the carrots and onion": a peeler for the one, fingers for the other. */

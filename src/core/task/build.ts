@@ -188,8 +188,10 @@ const isRawByHand = (d: Draft) =>
   (kindOf(d.technique) === 'shape' && (d.hazards ?? []).includes('raw-egg')) ||
   (RAW_HANDS.has(kindOf(d.technique)) && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
 const isDipped = (d: Draft) => ['dip', 'coat'].includes(d.technique ?? '') && (d.hazards ?? []).includes('raw-egg');
+// bought pastry is rolled out as raw as dough that was made
 const isDough = (d: Draft) =>
-  (['knead', 'rub-in', 'shape', 'roll-out'].includes(kindOf(d.technique)) && (d.hazards ?? []).includes('raw-flour')) ||
+  (['knead', 'rub-in', 'shape', 'roll-out'].includes(kindOf(d.technique)) &&
+    [...(d.hazards ?? []), ...(techniqueById(d.technique ?? '')?.hazards ?? [])].includes('raw-flour')) ||
   (kindOf(d.technique) === 'add' && /\bdough\b/i.test(d.text));
 
 const ON_BLADES = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate', 'peel']);

@@ -80,7 +80,7 @@ export function clausesOf(instruction: string): Clause[] {
   const { text, asides } = takeAsides(plainTurns(plainNumbers(instruction)));
   return sentences(text).flatMap((said) => {
     // "To reheat, microwave for 30 seconds" is for another day
-    if (LATER.test(said)) return [{ ...NOTHING_DONE, rest: said.replace(HELD, '').trim(), first: true }];
+    if (LATER.test(said) || HELP_WITH.test(said)) return [{ ...NOTHING_DONE, rest: said.replace(HELD, '').trim(), first: true }];
     const inside = [...said.matchAll(HELD)].map((m) => asides[Number(m[1])]!);
     const own = inside.filter((aside) => SAYS_MORE(aside) && !isOfHelp(aside));
     const asked = helpAsked(
@@ -99,6 +99,9 @@ export function clausesOf(instruction: string): Clause[] {
 }
 
 const LATER = /^to (?:reheat|store|freeze|defrost|make ahead)\b/i;
+// "Get an adult to help with the hob" is said of all that follows
+const HELP_WITH =
+  /^(?:ask|get|have)\s+(?:an?\s+|your\s+)?(?:adult|grown[- ]?up|teacher|carer|parent|helper|someone)\s+(?:to\s+)?help\s+(?:you\s+)?with\b/i;
 const NOTHING_DONE: Clause = {
   verb: null,
   rest: '',

@@ -406,3 +406,42 @@ describe('in and out of the heat', () => {
     expect(step(task, /^Mix/).into).toBe('bowl');
   });
 });
+
+describe('each in its own place', () => {
+  test('potatoes that boil while the mince is in the pan take a pan and water of their own', () => {
+    const task = build(
+      '400 g beef mince\n700 g potatoes',
+      'Cook the mince in a large pan for 5 minutes. Peel the potatoes and cut into chunks. Boil for 15 minutes. Drain and mash.',
+    );
+    expect(step(task, /^Boil/).into).not.toBe(step(task, /^Cook the mince/).into);
+    expect(task.steps.map((s) => s.technique)).toContain('fill-pan');
+    expect(step(task, /^Drain/)).toMatchObject({ technique: 'drain-hot' });
+  });
+  test('what bakes goes on the tray that was lined, not in the pan of its filling', () => {
+    const task = build(
+      '1 apple\n1 sheet puff pastry',
+      'Heat the oven to 200 C. Line a baking tray. Cook the apple in a small pan for 5 minutes. Put a spoonful of apple on the pastry. Bake for 20 minutes.',
+    );
+    expect(step(task, /^Put the (?:baking )?tray in the oven/)).toMatchObject({ technique: 'bake' });
+  });
+  test('bought pastry is raw dough too: hands are washed after rolling', () => {
+    const task = build('1 block puff pastry\n1 apple', 'Roll out the pastry on the worktop. Cut into 4 squares. Slice the apple.');
+    const words = task.steps.map((s) => s.technique);
+    expect(words[words.indexOf('roll-out') + 1]).toBe('wash-hands');
+    expect(dryRun(task).filter((f) => f.code === 'raw-contact')).toEqual([]);
+  });
+  test('“put everything in a large bowl” is what is not in it yet', () => {
+    const task = build('2 tomatoes\n50 g rocket\n2 tbsp pesto', 'Dice the tomatoes. Put everything in a large bowl with the pesto. Mix.');
+    expect(dryRun(task).filter((f) => f.code === 'listed-not-used')).toEqual([]);
+    expect(own(task).filter((s) => s.into === 'large-bowl' && s.uses.length > 0)).toHaveLength(3);
+  });
+  test('“put in a pot with the water” takes the rice along', () => {
+    const task = build('1 cup rice\n2 cups water', 'Rinse the rice. Put in a pot with the water. Boil for 12 minutes.');
+    expect(own(task).map((s) => s.text)).toEqual(expect.arrayContaining(['Put the rice in the pot.', 'Put the water in the pot.']));
+  });
+  test('“after 7 minutes lower the eggs in”: when, and what', () => {
+    const task = build('500 g potatoes\n3 eggs', 'Boil the potatoes in a pan. After 7 minutes carefully lower the eggs into the pan.');
+    expect(step(task, /^Lower the eggs into the pan/)).toMatchObject({ technique: 'add' });
+    expect(step(task, /^Lower the eggs/).text).toContain('after 7 minutes');
+  });
+});

@@ -100,6 +100,16 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     if (fat >= 0 && !mentions.some((m) => m.ingredient === fat))
       mentions.push({ ingredient: fat, at: rest.length, end: rest.length, quantity: null, unit: null, part: 'all' });
   }
+  // "when the potatoes have cooled, cut into chunks": it is the potatoes
+  const when =
+    mentions.length === 0 && clause.condition && /^into\b/i.test(rest)
+      ? mentionsIn(clause.condition, state.names, state.used)[0]
+      : undefined;
+  if (when) {
+    const name = `the ${nameOf(state.recipe.ingredients[when.ingredient]!)}`;
+    rest = `${name} ${rest}`;
+    mentions.push({ ...when, at: 4, end: name.length });
+  }
   // "spoon over the beans", which lie in another vessel: it is the beans that are spooned
   const over =
     OVER_IT.test(clause.verb ?? '') && /^over\s+/i.test(rest) && mentions.length === 1 && !/\s(?:in|on|into|onto|with)\s/.test(rest)
@@ -220,6 +230,16 @@ function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Men
       )
         mentions.push({ ...wholeOf(ingredient), end: rest.indexOf(' ') < 0 ? rest.length : /^\S+(?: all)?/.exec(rest)![0].length });
     });
+  // "put everything in a large bowl": all that is not in there yet
+  const said = PUTTING.has(kind) && state.used.size > 0 ? /^(?:everything|it all)(?=\s+(?:in|into)\s)/i.exec(rest)?.[0] : undefined;
+  if (said)
+    mentions.unshift(
+      ...state.recipe.ingredients.flatMap((one, ingredient): Mention[] => {
+        const isIn = state.cooked.has(ingredient) && state.placed.get(ingredient) === state.container;
+        const isLater = one.optional || /topping|serve|garnish|dressing/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`);
+        return isIn || isLater || mentions.some((m) => m.ingredient === ingredient) ? [] : [{ ...wholeOf(ingredient), end: said.length }];
+      }),
+    );
   const but = /\b(?:except(?: for)?|apart from|other than|but not|minus)\b/i.exec(rest);
   if (!but) return;
   const left = mentionsIn(rest.slice(but.index), state.names, state.used).map((m) => m.ingredient);

@@ -51,6 +51,8 @@ export type State = {
   inOven: string | null;
   /** "Put the dish in the oven." says no time yet: the next line may. */
   bakesOn: boolean;
+  /** Cautions that stand before the first step. */
+  saidFirst: string[];
   object: string | null;
   objectUses: number[];
   line: number;

@@ -193,7 +193,7 @@ export function remember(state: State, c: Located): void {
   }
   // "shake the basket": what is in it is still spoken of
   const start = phrase ? c.rest.indexOf(phrase) : 0;
-  const isVessel = (t: { id: string; at: number }) => isContainer(t.id) && t.at >= start && t.at < start + phrase!.length;
+  const isVessel = (t: { id: string; at: number }) => t.at >= start && t.at < start + phrase!.length;
   if (phrase && c.mentions.length === 0 && c.tools.some(isVessel)) return;
   if (phrase && c.mentions.length === 1 && /^each\b/i.test(phrase)) {
     state.object = theOf(state, c.mentions[0]!);
@@ -211,7 +211,8 @@ export function remember(state: State, c: Located): void {
     const whole = c.mentions[0] && /^(?:the\s+)?(?:zest|rind|juice)$/i.test(phrase);
     // the water that rice is cooked in is spoken of no more
     const dry = !HOB.has(id) && !PUTTING.has(id) ? phrase : phrase.replace(/,?\s+and\s+(?:the\s+)?(?:\p{L}+\s+)?water$/iu, '');
-    state.object = whole ? theOf(state, c.mentions[0]!) : c.mentions.length > 2 ? 'everything' : plainObject(dry, c);
+    const any = /^any\b/i.test(phrase) && c.mentions[0];
+    state.object = whole || any ? theOf(state, c.mentions[0]!) : c.mentions.length > 2 ? 'everything' : plainObject(dry, c);
     if (c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);
   }
   if (OVEN_FOOD.has(kindOf(c.technique?.id))) state.object = null;

@@ -41,7 +41,8 @@ function isFoodHeated(here: Here): boolean {
 }
 
 const COATING = /\bin\b.*\b(?:flour|cornflour|crumbs|breadcrumbs|seasoning|spices?|sugar)\b/i;
-const PARTED = /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b|^(?:it\s+|them\s+)?into\s+\d+\b/iu;
+const PARTED =
+  /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b|^(?:it\s+|them\s+|(?:each|every)\s+\p{L}+\s+)?into\s+\d+\b/iu;
 
 // By the technique that the verb alone would give, in the order in which they are tried; the first that holds is taken.
 const BY_TECHNIQUE: Record<string, Rule[]> = {
@@ -163,6 +164,7 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   ],
   // "turn each one in the flour"
   toss: [{ when: ({ clause, rest }) => clause.verb === 'turn' && COATING.test(rest), then: 'coat' }],
+  fold: [{ when: ({ rest }) => /^(?:(?:it|them|the \p{L}+)\s+)?(?:over|in half|in two|up\b)/iu.test(rest), then: 'fold-over' }],
   // "toss the beef in the flour"; "toss in the beans" puts them in
   add: [
     {
@@ -231,6 +233,7 @@ const BY_VERB: Record<string, Rule[]> = {
   // "stand the apples in a dish": they are put there
   stand: [{ when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' }],
   rest: [{ when: ({ rest, mentions }) => mentions.length > 0 && /\bon\b/i.test(rest), then: 'add' }],
+  weigh: [{ when: ({ rest, mentions }) => mentions.length > 1 && /\binto\b/i.test(rest), then: 'add' }],
   measure: [{ when: ({ rest, mentions }) => mentions.length > 1 && /\binto\b/i.test(rest), then: 'add' }],
   remove: [
     {
@@ -248,13 +251,15 @@ const BY_VERB: Record<string, Rule[]> = {
   cut: [{ when: ({ rest }) => /\bslice off\b|^(?:away|off)\b/i.test(rest), then: 'trim' }],
   sit: [OVER_WATER],
   take: [{ when: ({ rest, state }) => /\boff$/i.test(rest) && state.hob !== null, then: 'take-off-heat' }],
+  roll: [{ when: ({ rest }) => /\baway\b/i.test(rest), then: 'roll-up' }],
   twist: [{ when: ({ rest }) => /\bapart$/i.test(rest), then: 'twist-apart' }],
   make: [
+    { when: ({ rest }) => /\bcuts\b/i.test(rest), then: 'score' },
     { when: ({ rest }) => /\bribbons\b/i.test(rest), then: 'peel' },
     { when: ({ rest }) => /\b(?:holes?|slits?)\b.*\b(?:knife|skewer|fork|top|lid|pastry|each)\b/i.test(rest), then: 'prick' },
   ],
   preheat: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:\d|gas)/i.test(rest), then: 'preheat-oven' }],
-  keep: [{ when: ({ rest }) => /\b(?:in|into) the fridge\b/i.test(rest), then: 'chill' }],
+  keep: [{ when: ({ rest }) => /\b(?:in|into) the fridge\b|^(?:(?:it|them)\s+)?(?:chilled|cold|cool)\b/i.test(rest), then: 'chill' }],
   reduce: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:an?\s+)?(?:very\s+)?(?:low|medium|simmer|gentle)\b/i.test(rest), then: 'turn-heat' }],
   scoop: [
     { when: ({ rest }) => /\bof (?:the|its) (?:cooking |pasta )?(?:water|liquid)\b/i.test(rest), then: 'reserve' },

@@ -98,7 +98,7 @@ const PLAIN: [RegExp, string][] = [
   [/\b(leave|stand|rest|simmer|cook|bake)\b([^.;,]{0,50}?),?\s+(?:loosely\s+)?covered(?=[.;,]|$)/gi, 'cover, then $1$2'],
   // "Use oven gloves to take the bowl out"
   [
-    /(^|[.!?;]\s+)(?:use|wear(?:ing)?|using)\s+(?:your\s+|the\s+)?(?:oven\s+)?(?:gloves|mitts),?\s+(?:to|and)\s+/gi,
+    /(^|[.!?;]\s+)(?:use|wear(?:ing)?|using)\s+(?:your\s+|the\s+)?(?:oven\s+)?(?:gloves|mitts)(?:,\s*|\s+(?:to|and)\s+)/gi,
     '$1Put on oven gloves. Then ',
   ],
   // "pour over the sauce", where the sauce is what is poured
@@ -140,11 +140,15 @@ const PLAIN: [RegExp, string][] = [
   [/\b(microwave|cook|simmer|bake|roast)\s*,\s*covered\s*,?\s+/gi, 'cover, then $1 '],
   [/(\d+)\s*(min(?:ute)?s?)\s*\/\s*side\b/gi, '$1 $2 each side'],
   [/\buse\s+((?:an?|the|your)\s+(?:(?:stick|hand|immersion|handheld)\s+)?blender)\b(?!\s+to\b)/gi, 'blend with $1'],
-  [/(^|[.!?;]\s+)(?:fridge|refrigerator)\s+(?=for\b|until\b|over)/gi, '$1Chill '],
+  [/(^|[.!?;]\s+)(?:fridge|refrigerator)\s+(?=for\b|until\b|over|up to\b)/gi, '$1Chill '],
   [/(^|[.!?;]\s+)freezer\s+(?=for\b|until\b|over)/gi, '$1Freeze '],
   // "Off the heat, grate in the parmesan"
   [/(^|[.!?;]\s+)off (?:the )?heat,\s+/gi, '$1Take off the heat. Then '],
   [/(^|[.!?;]\s+)back in(?:to)? the oven\s+(?=for\b|until\b|\d)/gi, '$1Bake '],
+  [/\s&\s/g, ' and '],
+  [/,\s+mixing\s+(?=with\b|until\b)/gi, '. Mix '],
+  [/(^|[.!?;]\s+)(after (?:about |another )?\d+ ?(?:minutes?|mins?|hours?))\s+(?=\p{L})/giu, '$1$2, '],
+  [/\bwet ingredients into (?:the )?dry\b(?! ingredients)/gi, 'wet ingredients into the dry ingredients'],
   [/\bw\/\s*(?=\p{L})/giu, 'with '],
   [/\b(?:or )?['’]?til\b(?!l)/gi, 'until'],
   [/,\s+seasoning\s+/gi, '. Season '],
@@ -166,7 +170,7 @@ const PLAIN: [RegExp, string][] = [
   [/\b(?:let|leave|allow)\s+(?:it|them|the\s+\p{L}+(?:\s+\p{L}+)?)\s+(?:to\s+)?(bubble|simmer|boil)\b/giu, '$1'],
   // what is said of a thing in passing
   [/,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],
-  [/^oven\s+(?:on\s+)?(?:(?:at|to)\s+)?(?=\d)/i, 'heat the oven to '],
+  [/(^|[.!?;]\s+)oven:?\s+(?:on\s+)?(?:(?:at|to)\s+)?(?=\d)/gi, '$1heat the oven to '],
   [/^get the (oven|grill)\b(?:\s+nice and)?\s+hot\b/i, 'heat the $1'],
   [/\bhalf[- ]fill\b/gi, 'fill'],
 ];
@@ -184,7 +188,9 @@ function dips(text: string): string {
 /** The replacement with its parts filled in; a capital where the turn of speech began with one. */
 function asFirst(found: string[], to: string): string {
   const text = to.replace(/\$(\d)/g, (_all, k: string) => found[Number(k)] ?? '').replace(/\s+/g, ' ');
-  return /^\p{Lu}/u.test(found[0]!) ? text.charAt(0).toUpperCase() + text.slice(1) : text;
+  if (/^\p{Lu}/u.test(found[0]!)) return text.charAt(0).toUpperCase() + text.slice(1);
+  // behind a full stop a sentence begins
+  return text.replace(/^([.!?;]\s+)(\p{Ll})/u, (_all, stop: string, letter: string) => stop + letter.toUpperCase());
 }
 
 /**

@@ -9,7 +9,7 @@ import { toolById } from '../technique/tools';
 import { minutesOfText } from '../amount/minutes';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
-import { CUTTING, type Located, type State } from './state';
+import { CUTTING, JOINING, type Located, type State } from './state';
 import { PARTICIPLE, objectPhrase } from './locate';
 import { inTool, toolCall } from './tool-names';
 
@@ -36,7 +36,7 @@ export function tailAfter(c: Located, fresh: Mention[]): string | null {
     .slice(last)
     .replace(PARTICIPLE, '')
     .replace(/^[\s,]*(?:except(?: for)?|apart from|other than|but not|minus)\s+.*?(?=\s+(?:in|into|to|on|onto)\s|$)/i, '')
-    .replace(/^[\s,]*(?:leaves|pieces|slices|paste|slurry|mixture|mix)?(?=[\s,]|$)[\s,]*/i, '')
+    .replace(/^[\s,]*(?:leaves|pieces|slices|paste|slurry|mixture|mix|juice|zest)?(?=[\s,]|$)[\s,]*/i, '')
     .trim();
   if (tail.length > 60) return null;
   return tail ? ` ${tail}` : '';
@@ -55,7 +55,7 @@ export function joinedWording(state: State, c: Located, place: string): string {
 
 /** "the cornflour paste": what was made of it; else the thing as the list has it. */
 export function asMade(state: State, c: Located, mention: Mention): string {
-  const made = /^\s+(?:paste|slurry|mixture|mix)\b/i.exec(c.rest.slice(mention.end))?.[0] ?? '';
+  const made = /^\s+(?:paste|slurry|mixture|mix|juice|zest)\b/i.exec(c.rest.slice(mention.end))?.[0] ?? '';
   return `${theOf(state, mention)}${made}`;
 }
 
@@ -120,6 +120,7 @@ export function wording(state: State, c: Located): string {
   if (target && state.object && !state.objectUses.includes(c.mentions[0]!.ingredient)) rest = `${state.object} ${rest}`;
   if (object && (needsObject || moves || bare) && alone) rest = `${object} ${rest}`;
   if (c.verb === 'let' && /^(?:cool|rest|stand|sit)\b/i.test(rest) && state.object) rest = `${state.object} ${rest}`;
+  if (JOINING.has(kindOf(c.technique?.id))) rest = rest.replace(/^(?:it|them)(?:\s+all)(?:\s+together)?\b/i, 'everything');
   rest = replacePronoun(state, c, rest);
   for (const mention of c.mentions) {
     rest = withoutWork(rest, state.recipe.ingredients[mention.ingredient]!);
@@ -134,7 +135,7 @@ export function wording(state: State, c: Located): string {
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
   const lead = c.lead && !leadIsKnown(c) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
   const until = c.until ? ` ${c.until}` : '';
-  const condition = c.condition ? ` ${c.condition.replace(/^(?:once|as soon as|after)\b/, 'when')}` : '';
+  const condition = c.condition ? ` ${c.condition.replace(/^(?:once|as soon as|after(?! (?:about |another )?\d))\b/, 'when')}` : '';
   return sentence(`${c.verb} ${rest}${lead}${adverb}${until}${condition}`);
 }
 

@@ -107,6 +107,8 @@ function amountFindings(one: Ingredient, index: number, uses: { step: Step; use:
   if (inUnit.some((q) => q === null)) return [];
   const sum = inUnit.reduce((n, q) => n.add(toFraction(q!)!), new Fraction(0));
   if (sum.compare(listed) >= 0 && sum.compare(most) <= 0) return [];
+  // "2 tbsp sugar + 1 tsp to sprinkle": the list says itself that there is more
+  if (sum.compare(listed) > 0 && one.notes.some((n) => /^(?:plus|\+)/i.test(n))) return [];
   // "repeat the layers" takes what is left
   if (repeats && sum.compare(listed) < 0) return [];
   const last = parts.at(-1)!;

@@ -313,7 +313,7 @@ export const COOK = [
     cues: { feel: 'no hard middle' },
     minutes: { active: 0.3, waiting: 60 },
   }),
-  technique('fluff', 'fluff with a fork', 'fluff|fluff up|loosen', {
+  technique('fluff', 'fluff with a fork', 'fluff|fluff up|fork through|loosen', {
     phase: 'cook',
     motif: 'stir',
     tools: ['fork'],

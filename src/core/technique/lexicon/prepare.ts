@@ -387,7 +387,7 @@ export const PREPARE = [
     cues: { see: 'covered to the edge' },
     minutes: { active: 1, waiting: 0 },
   }),
-  technique('brush', 'brush', 'brush|glaze|wet edge|wet edges|wet sides', {
+  technique('brush', 'brush', 'brush|glaze|dampen|moisten|wet edge|wet edges|wet sides', {
     phase: 'prepare',
     motif: 'spread',
     tools: ['pastry-brush'],
