@@ -121,7 +121,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     mentions[0] = { ...over, at: over.at - 5, end: over.end - 5 };
   }
   // "cook, squashing some of the beans": they are in already
-  const doing = PARTICIPLE.exec(rest);
+  const doing = mentions.length > 0 ? PARTICIPLE.exec(rest) : null;
   if (doing && !/^adding\b/i.test(doing[1]!))
     for (let k = mentions.length - 1; k >= 0; k--)
       if (mentions[k]!.at > doing.index && state.placed.has(mentions[k]!.ingredient)) mentions.splice(k, 1);
@@ -219,6 +219,7 @@ const cansOf = (state: State): Mention[] =>
 
 /** "Put everything in a blender" with nothing in use yet: all of the list. "All of the ingredients except the corn": without the corn. */
 function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Mention[]): void {
+  if (!/^(?:everything|it all)\b|\b(?:except|apart|other than|but not|minus)\b/i.test(rest)) return;
   const kind = kindOf(findTechnique([clause.verb ?? ''], new Set())?.id);
   const all = (PUTTING.has(kind) || JOINING.has(kind)) && /^(?:everything|it all)\b(?! else)/i.test(rest) && state.used.size === 0;
   if (all)

@@ -62,8 +62,8 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const cutsOn = CUTTING.has(kindOf(technique?.id)) && mentions.length === 0;
   if (HANDLES.has(kindOf(technique?.id)) || cutsOn) for (const hazard of held) if (!raw.includes(hazard)) raw.push(hazard);
   // "(the jam will be very hot)"
-  if (/\bhot\b/i.test(c.aside ?? '')) raw.push('hot');
-  if (/\bsteam\b/i.test(c.aside ?? '')) raw.push('hot', 'steam');
+  if (c.aside && /\bhot\b/i.test(c.aside)) raw.push('hot');
+  if (c.aside && /\bsteam\b/i.test(c.aside)) raw.push('hot', 'steam');
   const hotItem = mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
   const choking =
     CUTTING.has(kindOf(technique?.id)) && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);

@@ -81,99 +81,120 @@ function inBetween(text: string): string {
   );
 }
 
-const PLAIN: [RegExp, string][] = [
-  [/\bnow and (?:then|again)\b/gi, 'sometimes'],
-  [/\bagain and again\b/gi, 'repeatedly'],
-  [/\balong with\b/gi, 'and'],
+// A row: words of which a line must hold one (looked for first, since few lines do), the turn of speech, and the plain words.
+const PLAIN: [string, RegExp, string][] = [
+  ['now and', /\bnow and (?:then|again)\b/gi, 'sometimes'],
+  ['again and', /\bagain and again\b/gi, 'repeatedly'],
+  ['along', /\balong with\b/gi, 'and'],
   [
+    'give',
     /\bgive\s+(?:(it|them|everything|the\s+[\p{L} ]{2,30}?)\s+)?a\s+(?:good\s+|quick\s+|gentle\s+)?(stir|mix|toss|shake|whisk|rinse|wash)\b/giu,
     '$2 $1',
   ],
-  [/\bgiving\s+((?:it|them|everything|the\s+[\p{L} ]{2,20}?))\s+a\s+(?:good\s+|quick\s+|gentle\s+)?(stir|shake|toss)\b/giu, '$2ing $1'],
-  [/\b(halve|quarter|slice|dice|chop|mash|grate)\s+or\s+(?:halve|quarter|slice|dice|chop|mash|grate)\b/gi, '$1'],
+  [
+    'giving',
+    /\bgiving\s+((?:it|them|everything|the\s+[\p{L} ]{2,20}?))\s+a\s+(?:good\s+|quick\s+|gentle\s+)?(stir|shake|toss)\b/giu,
+    '$2ing $1',
+  ],
+  [' or ', /\b(halve|quarter|slice|dice|chop|mash|grate)\s+or\s+(?:halve|quarter|slice|dice|chop|mash|grate)\b/gi, '$1'],
   // "continue to cook for 5 minutes" goes on with the same; "continue adding the stock" is done again and again
-  [/\bcontinue\s+(?:to\s+)?(cook|simmer|bake|roast|fry|boil|stir|whisk|mix|beat|knead)(?:ing)?\b/gi, '$1'],
-  [/\bcontinue\s+(?:to\s+add|adding)\s+/gi, 'continue with '],
+  ['continue', /\bcontinue\s+(?:to\s+)?(cook|simmer|bake|roast|fry|boil|stir|whisk|mix|beat|knead)(?:ing)?\b/gi, '$1'],
+  ['continue', /\bcontinue\s+(?:to\s+add|adding)\s+/gi, 'continue with '],
   // "leave for 2 minutes, covered"
-  [/\b(leave|stand|rest|simmer|cook|bake)\b([^.;,]{0,50}?),?\s+(?:loosely\s+)?covered(?=[.;,]|$)/gi, 'cover, then $1$2'],
+  ['covered', /\b(leave|stand|rest|simmer|cook|bake)\b([^.;,]{0,50}?),?\s+(?:loosely\s+)?covered(?=[.;,]|$)/gi, 'cover, then $1$2'],
   // "Use oven gloves to take the bowl out"
   [
+    'gloves|mitts',
     /(^|[.!?;]\s+)(?:use|wear(?:ing)?|using)\s+(?:your\s+|the\s+)?(?:oven\s+)?(?:gloves|mitts)(?:,\s*|\s+(?:to|and)\s+)/gi,
     '$1Put on oven gloves. Then ',
   ],
   // "pour over the sauce", where the sauce is what is poured
   [
+    'over the',
     /\b(pour|spoon|drizzle|ladle)\s+over\s+(the\s+(?:\p{L}+\s+)?(?:sauce|dressing|tea|coffee|water|hot chocolate|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|(?:egg|milk|cream)\s+mixture|melted butter))(?=\s*[.,;]|\s+and\b|$)/giu,
     '$1 $2 over',
   ],
   // "Use a fork to mash the banana"
   [
+    'use ',
     /(^|[.!?;,]\s+(?:then\s+)?)use\s+((?:an?|the|your|some)?\s*[\p{L} -]{3,40}?)\s+to\s+([^.;]+?)(?=\s+and\s+(?:let|allow|then)\b|,?\s+then\b|[.;]|$)/giu,
     '$1$3 using $2',
   ],
   // "In a big bowl mix the eggs": the place, with no comma behind it
   [
+    '',
     /(^|[.!?;]\s+)((?:in|into|on|using|with)\s+(?:an?|the|another|your)\s+(?:[\p{L}-]+\s+){0,3}?(?:bowl|pan|pot|saucepan|skillet|wok|jug|dish|cup|mug|tray|blender|processor|tin|jar|spoon|fork|whisk|knife|mixer))\s+(?=(?:mix|stir|whisk|beat|combine|add|put|heat|melt|cook|fry|toss|mash|blend|boil|place|pour|cut|chop|slice|fold|cream|rub|spread)\b)/giu,
     '$1$2, ',
   ],
   // "return to the oven for 10 minutes"
   [
+    'oven',
     /\b(?:return|put)\b(?:\s+(?:it|them|the\s+\p{L}+))?(?:\s+back)?\s+(?:to|in|into)\s+the\s+oven\s+(?:and\s+(?:bake|cook|roast)\s+)?(?=for\b|until\b|\d)/giu,
     'bake ',
   ],
-  [/\breturn\b(?:\s+(?:it|them|the\s+\p{L}+))?\s+to the grill\s+(?=for\b|until\b|\d)/giu, 'grill '],
-  [/\breturn to oven\s+(?=for\b|until\b|\d)/gi, 'bake '],
+  ['grill', /\breturn\b(?:\s+(?:it|them|the\s+\p{L}+))?\s+to the grill\s+(?=for\b|until\b|\d)/giu, 'grill '],
+  ['oven', /\breturn to oven\s+(?=for\b|until\b|\d)/gi, 'bake '],
   [
+    'rack',
     /\b((?:transfer|move|turn out|remove|place|put|(?:transferr|mov|turn|remov|plac|putt)ing(?: out)?)\b[^.;]*?\brack)\s+to\s+cool\b/gi,
     '$1. Cool',
   ],
   // what is said of a thing behind a dash
   [
+    '-|–|—',
     /\s[-–—]\s((?:the|it|they|this|that|these)\b[^.;()]*?\b(?:will|may|might|can|should|makes?|is|are|won't)\b[^.;!()]*)(?=[.;!]|$)/gi,
     ' ($1)',
   ],
-  [/(^|[.!?;]\s+)lid on\b(?: tight(?:ly)?)?/gi, '$1Put the lid on'],
-  [/(\blid\b[^.!?]*[.!?]\s+hold )it\b/gi, '$1the lid'],
-  [/(^|[.!?;]\s+)keep (?:watching|an eye)\b/gi, '$1Watch'],
-  [/\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
-  [/\b(return\b[^.;]*?\bto the (?:pan|pot|wok|skillet))\s+to\s+(?:warm|heat)(?: through)?\b/gi, '$1. Heat through'],
-  [/\b(microwave|cook|simmer|bake|roast)\s*,\s*covered\s*,?\s+/gi, 'cover, then $1 '],
-  [/(\d+)\s*(min(?:ute)?s?)\s*\/\s*side\b/gi, '$1 $2 each side'],
-  [/\buse\s+((?:an?|the|your)\s+(?:(?:stick|hand|immersion|handheld)\s+)?blender)\b(?!\s+to\b)/gi, 'blend with $1'],
-  [/(^|[.!?;]\s+)(?:fridge|refrigerator)\s+(?=for\b|until\b|over|up to\b)/gi, '$1Chill '],
-  [/(^|[.!?;]\s+)freezer\s+(?=for\b|until\b|over)/gi, '$1Freeze '],
+  ['lid', /(^|[.!?;]\s+)lid on\b(?: tight(?:ly)?)?/gi, '$1Put the lid on'],
+  ['lid', /(\blid\b[^.!?]*[.!?]\s+hold )it\b/gi, '$1the lid'],
+  ['keep', /(^|[.!?;]\s+)keep (?:watching|an eye)\b/gi, '$1Watch'],
+  ['enough', /\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
+  ['return', /\b(return\b[^.;]*?\bto the (?:pan|pot|wok|skillet))\s+to\s+(?:warm|heat)(?: through)?\b/gi, '$1. Heat through'],
+  ['covered', /\b(microwave|cook|simmer|bake|roast)\s*,\s*covered\s*,?\s+/gi, 'cover, then $1 '],
+  ['side', /(\d+)\s*(min(?:ute)?s?)\s*\/\s*side\b/gi, '$1 $2 each side'],
+  ['blender', /\buse\s+((?:an?|the|your)\s+(?:(?:stick|hand|immersion|handheld)\s+)?blender)\b(?!\s+to\b)/gi, 'blend with $1'],
+  ['fridge|refrigerator', /(^|[.!?;]\s+)(?:fridge|refrigerator)\s+(?=for\b|until\b|over|up to\b)/gi, '$1Chill '],
+  ['freezer', /(^|[.!?;]\s+)freezer\s+(?=for\b|until\b|over)/gi, '$1Freeze '],
   // "Off the heat, grate in the parmesan"
-  [/(^|[.!?;]\s+)off (?:the )?heat,\s+/gi, '$1Take off the heat. Then '],
-  [/(^|[.!?;]\s+)back in(?:to)? the oven\s+(?=for\b|until\b|\d)/gi, '$1Bake '],
-  [/\s&\s/g, ' and '],
-  [/,\s+mixing\s+(?=with\b|until\b)/gi, '. Mix '],
-  [/(^|[.!?;]\s+)(after (?:about |another )?\d+ ?(?:minutes?|mins?|hours?))\s+(?=\p{L})/giu, '$1$2, '],
-  [/\bwet ingredients into (?:the )?dry\b(?! ingredients)/gi, 'wet ingredients into the dry ingredients'],
-  [/\bw\/\s*(?=\p{L})/giu, 'with '],
-  [/\b(?:or )?['’]?til\b(?!l)/gi, 'until'],
-  [/,\s+seasoning\s+/gi, '. Season '],
+  ['off ', /(^|[.!?;]\s+)off (?:the )?heat,\s+/gi, '$1Take off the heat. Then '],
+  ['back in', /(^|[.!?;]\s+)back in(?:to)? the oven\s+(?=for\b|until\b|\d)/gi, '$1Bake '],
+  ['&', /\s&\s/g, ' and '],
+  ['mixing', /,\s+mixing\s+(?=with\b|until\b)/gi, '. Mix '],
+  ['after', /(^|[.!?;]\s+)(after (?:about |another )?\d+ ?(?:minutes?|mins?|hours?))\s+(?=\p{L})/giu, '$1$2, '],
+  ['wet', /\bwet ingredients into (?:the )?dry\b(?! ingredients)/gi, 'wet ingredients into the dry ingredients'],
+  ['w/', /\bw\/\s*(?=\p{L})/giu, 'with '],
+  ['til', /\b(?:or )?['’]?til\b(?!l)/gi, 'until'],
+  ['seasoning', /,\s+seasoning\s+/gi, '. Season '],
   // "Take each strip and twist it"
-  [/\btake (each|one|a) (\p{L}+(?: of \p{L}+)?) and (\p{L}+) (?:it|each)\b/giu, '$3 $1 $2'],
+  ['take', /\btake (each|one|a) (\p{L}+(?: of \p{L}+)?) and (\p{L}+) (?:it|each)\b/giu, '$3 $1 $2'],
   // an aside between dashes
-  [/\s[-–—]\s((?:be careful|careful|watch|mind|take care)\b[^-–—.]*?)\s[-–—]\s/gi, ' ($1) '],
-  [/\s[-–—]\s(?=(?:be careful|careful|watch out|mind|take care)\b)/gi, '; '],
-  [/\bput\s+(?:it|them|the\s+\p{L}+)\s+(?:straight\s+|right\s+)?back\s+(?:in|into)(?:\s+the\s+oven)?\s+and\s+(cook|bake|roast)\b/giu, '$1'],
+  ['-|–|—', /\s[-–—]\s((?:be careful|careful|watch|mind|take care)\b[^-–—.]*?)\s[-–—]\s/gi, ' ($1) '],
+  ['-|–|—', /\s[-–—]\s(?=(?:be careful|careful|watch out|mind|take care)\b)/gi, '; '],
   [
+    'back',
+    /\bput\s+(?:it|them|the\s+\p{L}+)\s+(?:straight\s+|right\s+)?back\s+(?:in|into)(?:\s+the\s+oven)?\s+and\s+(cook|bake|roast)\b/giu,
+    '$1',
+  ],
+  [
+    'ingredients',
     /\b(dry|wet)\s+ingredients\s+in\s+(?:one|a)\s+bowl\s+and\s+(?:the\s+)?(wet|dry)(?:\s+ingredients)?\s+in\s+(?:another|a second)(?:\s+bowl)?/gi,
     '$1 ingredients in a bowl. Mix the $2 ingredients in another bowl',
   ],
   // "pour wet into dry"
   [
+    'dry',
     /\b(?:the\s+)?(wet|dry)\s+(?:mix(?:ture)?\s+)?into\s+(?:the\s+)?(wet|dry)\b(?!\s+ingredients)/gi,
     'the $1 ingredients into the $2 ingredients',
   ],
-  [/\b(?:let|leave|allow)\s+(?:it|them|the\s+\p{L}+(?:\s+\p{L}+)?)\s+(?:to\s+)?(bubble|simmer|boil)\b/giu, '$1'],
+  ['let|leave|allow', /\b(?:let|leave|allow)\s+(?:it|them|the\s+\p{L}+(?:\s+\p{L}+)?)\s+(?:to\s+)?(bubble|simmer|boil)\b/giu, '$1'],
   // what is said of a thing in passing
-  [/,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],
-  [/(^|[.!?;]\s+)oven:?\s+(?:on\s+)?(?:(?:at|to)\s+)?(?=\d)/gi, '$1heat the oven to '],
-  [/^get the (oven|grill)\b(?:\s+nice and)?\s+hot\b/i, 'heat the $1'],
-  [/\bhalf[- ]fill\b/gi, 'fill'],
+  [' be', /,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],
+  ['oven', /(^|[.!?;]\s+)oven:?\s+(?:on\s+)?(?:(?:at|to)\s+)?(?=\d)/gi, '$1heat the oven to '],
+  ['get the', /^get the (oven|grill)\b(?:\s+nice and)?\s+hot\b/i, 'heat the $1'],
+  ['fill', /\bhalf[- ]fill\b/gi, 'fill'],
 ];
+
+const TURNS = PLAIN.map(([words, from, to]) => [words.split('|'), from, to] as const);
 
 const DIPS =
   /\b(dip|coat|roll|dredge)\s+([^.;,]{2,40}?)\s+in(?:to)?\s+(the\s+[\p{L} ]{2,30}?),?\s+then\s+(?:in(?:to)?\s+)?(the\s+[\p{L} ]{2,30}?)(?:,?\s+(?:and\s+)?(?:then|finally)\s+(?:in(?:to)?\s+)?(the\s+[\p{L} ]{2,30}?))?(?=\s*[.;,]|$)/iu;
@@ -199,7 +220,12 @@ function asFirst(found: string[], to: string): string {
  * @example plainTurns('Bake for 25 minutes, turning halfway.') // 'Bake for 12 minutes. Turn over. Bake for 13 minutes more.'
  */
 export function plainTurns(line: string): string {
-  const text = PLAIN.reduce((said, [from, to]) => said.replace(from, (...found: string[]) => asFirst(found, to)), line);
+  const lower = line.toLowerCase();
+  const holds = (words: readonly string[]) => words.some((word) => lower.includes(word));
+  const text = TURNS.reduce(
+    (said, [words, from, to]) => (holds(words) ? said.replace(from, (...found: string[]) => asFirst(found, to)) : said),
+    line,
+  );
   const dipped = /\bthen\b/i.test(text) ? dips(text) : text;
   const turned = /\bafter\s+\d/i.test(dipped) ? inBetween(dipped) : dipped;
   return /\bsides?\b|half-?\s?way|\bonce\b/i.test(turned) ? halfway(eachSide(turned)) : turned;
