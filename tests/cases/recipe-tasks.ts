@@ -203,7 +203,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'tray-bake.txt',
-    method: 'preheat-oven wash-hands add add toss layer rub-on wash-hands season roast take-temperature rest',
+    method: 'wash-hands preheat-oven add add toss layer rub-on wash-hands season roast take-temperature rest',
     before: 'peel cut-strips cut-wedges rinse measure peel-by-hand',
     hazards: 'sharp hot raw-meat',
     faults: [],
@@ -843,7 +843,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'hummus-roll-ups.txt',
-    method: 'wash-hands apron-on layer spread add sprinkle roll-up halve repeat wipe',
+    method: 'apron-on wash-hands layer spread add sprinkle roll-up halve repeat wipe',
     before: 'rinse grate measure',
     hazards: 'sharp',
     faults: [],
@@ -1297,7 +1297,7 @@ export const TASK_CASES: TaskCase[] = [
   {
     file: 'plum-crumble.txt',
     method:
-      'preheat-oven gather apron-on wash-hands halve pit add sprinkle sift cut-pieces add rub-in mix spoon wipe bake wash-up dry-up put-away',
+      'apron-on wash-hands gather preheat-oven halve pit add sprinkle sift cut-pieces add rub-in mix spoon wipe bake wash-up dry-up put-away',
     before: 'weigh rinse',
     hazards: 'sharp hot raw-flour',
     faults: [],
@@ -1360,7 +1360,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'chicken-pepper-pittas.txt',
-    method: 'wash-hands tie-hair deseed cut-strips cut-strips wash-hands heat-pan cook add cook chop toast chop spread stuff',
+    method: 'tie-hair wash-hands deseed cut-strips cut-strips wash-hands heat-pan cook add cook chop toast chop spread stuff',
     before: 'measure rinse',
     hazards: 'sharp hot splash raw-meat electric',
     faults: [],

@@ -204,6 +204,8 @@ function doTo(state: State, c: Located, id: string | null, named: string | null)
       state.rawIn.delete(state.placed.get(m.ingredient) ?? '');
       state.placed.delete(m.ingredient);
     }
+  // what comes out of the toaster lies on a plate
+  if (c.technique?.id === 'toast' && c.tools.every((t) => !isContainer(t.id))) state.container = 'plate';
   if (id === 'boil-kettle') state.explicit.add('kettle');
   if (id === 'microwave') {
     state.hotFood = true;

@@ -5,6 +5,7 @@ import { techniqueById, kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import type { Phase } from '../technique/model';
 import { bodySteps } from './body';
+import { takeOwnRoutine, withLines } from './own-routine';
 import { shortTitle } from './wording';
 import { keyMaker, stepOf, type Draft } from './draft';
 import { coarsen, refine } from './grain';
@@ -20,8 +21,8 @@ import { afterRoutine, gatherRoutine, readyRoutine } from './routines';
 export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kitchen }): TaskAnalysis {
   const kitchen = options.kitchen ?? USUAL_KITCHEN;
   const key = keyMaker();
-  let body = bodySteps(recipe, kitchen);
-  body = ovenInTime(body);
+  const said = takeOwnRoutine(bodySteps(recipe, kitchen));
+  let body = ovenInTime(said.body);
   body = turnOff(body);
   body = rawLast(body);
   body = washAfterRaw(body);
@@ -45,9 +46,9 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   const { serve, after } = afterRoutine(recipe, cold);
   const full = (drafts: Draft[], phase: Phase) =>
     drafts.map((d) => stepOf(d, key(d), d.phase ?? techniqueById(d.technique!)?.phase ?? phase));
-  const ready = full(readyRoutine(), 'ready');
-  const end = [...full(serve, 'serve'), ...full(after, 'clean')];
-  const gather = full(gatherRoutine(recipe, [...steps, ...end], kitchen), 'gather');
+  const ready = withLines(full(readyRoutine(), 'ready'), said.own.before);
+  const end = [...full(serve, 'serve'), ...withLines(full(after, 'clean'), said.own.after)];
+  const gather = withLines(full(gatherRoutine(recipe, [...steps, ...end], kitchen), 'gather'), said.own.before);
   const all = [...ready, ...gather, ...steps, ...end];
   const task: TaskAnalysis = {
     title: recipe.title,

@@ -50,7 +50,8 @@ export function coarsen(task: TaskAnalysis, instructions: readonly string[]): Ta
   let group: string | null = null;
   const flush = () => {
     if (held.length === 0) return;
-    const line = held.find((s) => s.sourceLine)?.sourceLine ?? null;
+    // a routine that the recipe speaks of too is still a routine
+    const line = held.find((s) => s.sourceLine && ['prepare', 'cook', 'serve'].includes(s.phase))?.sourceLine ?? null;
     const text = line ? instructions[line - 1]! : held.length === 1 ? held[0]!.text : BLOCK[held[0]!.phase];
     steps.push(mergeSteps(held, text));
     held = [];

@@ -1,0 +1,46 @@
+// A recipe's own "wash your hands" and "wash up": the routines around every recipe do that already, so it is not said twice.
+import { kindOf } from '../technique/lexicon';
+import type { Draft } from './draft';
+import type { Step } from './model';
+
+const BEFORE = new Set(['tie-hair', 'apron-on', 'wash-hands', 'gather']);
+const AFTER = new Set(['wash-up', 'put-away', 'wipe']);
+
+/** The lines of a recipe that say what a routine does, by technique. */
+export type OwnRoutine = { before: ReadonlyMap<string, number>; after: ReadonlyMap<string, number> };
+
+const isOwn = (draft: Draft | undefined, of: ReadonlySet<string>): draft is Draft & { sourceLine: number; technique: string } =>
+  draft !== undefined && draft.sourceLine !== null && of.has(draft.technique ?? '');
+
+/**
+ * Takes what the routines do already off both ends of a recipe's own steps; in between it stays where it is.
+ * @returns the other steps, and which line said what, so that the routine's step can point there
+ */
+export function takeOwnRoutine(body: readonly Draft[]): { body: Draft[]; own: OwnRoutine } {
+  const before = new Map<string, number>();
+  const after = new Map<string, number>();
+  // the oven is turned on ahead of everything
+  const from = body.findIndex((d) => kindOf(d.technique) !== 'preheat-oven');
+  let first = Math.max(0, from);
+  while (isOwn(body[first], BEFORE)) {
+    const draft = body[first] as Draft & { sourceLine: number; technique: string };
+    if (!before.has(draft.technique)) before.set(draft.technique, draft.sourceLine);
+    first++;
+  }
+  let last = body.length;
+  while (last > first && isOwn(body[last - 1], AFTER)) {
+    const draft = body[last - 1] as Draft & { sourceLine: number; technique: string };
+    after.set(draft.technique, draft.sourceLine);
+    last--;
+  }
+  return { body: [...body.slice(0, Math.max(0, from)), ...body.slice(first, last)], own: { before, after } };
+}
+
+/** The routine's steps, each with the line of the recipe that says it too; of several alike the last. */
+export function withLines(routine: readonly Step[], lines: ReadonlyMap<string, number>): Step[] {
+  const lastOf = new Map(routine.map((s, i) => [s.technique, i]));
+  return routine.map((s, i) => {
+    const line = s.technique ? lines.get(s.technique) : undefined;
+    return line !== undefined && lastOf.get(s.technique) === i ? { ...s, sourceLine: line } : s;
+  });
+}
