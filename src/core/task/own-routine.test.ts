@@ -17,7 +17,7 @@ test('washing up at the end is the routine’s; hands washed in between stay whe
   const task = build('1. Peel the carrots.\n2. Wash your hands.\n3. Slice the carrots.\n4. Wash up and put away.');
   expect(of(task, 'wash-up').map((s) => [s.phase, s.sourceLine])).toEqual([['clean', 4]]);
   const middle = task.steps.findIndex((s) => s.technique === 'wash-hands' && s.sourceLine === 2);
-  expect(task.steps[middle - 1]!.technique).toBe('peel');
+  expect(task.steps[middle - 1].technique).toBe('peel');
 });
 test('the keys of a routine do not change with what a recipe says, and its coarse step keeps its name', () => {
   const keys = (method: string) =>
@@ -25,7 +25,7 @@ test('the keys of a routine do not change with what a recipe says, and its coars
       .steps.filter((s) => s.phase === 'ready')
       .map((s) => s.key);
   expect(keys('1. Wash your hands.\n2. Peel the carrots.')).toEqual(keys('1. Peel the carrots.'));
-  const coarse = (method: string) => build(method, 'coarse').steps[0]!.text;
+  const coarse = (method: string) => build(method, 'coarse').steps[0].text;
   expect(coarse('1. Wash your hands.\n2. Peel the carrots.')).toBe(coarse('1. Peel the carrots.'));
 });
 test('a method of nothing but routine still gives a whole task', () => {
