@@ -214,7 +214,7 @@ const NAMES: Record<Unit, string[]> = {
   piece: ['piece', 'pieces', 'chunk', 'chunks'],
   bunch: ['bunch', 'bunches'],
   sprig: ['sprig', 'sprigs', 'stem', 'stems'],
-  sprinkle: ['sprinkle', 'sprinkles', 'sprinkling'],
+  sprinkle: ['sprinkle', 'sprinkling'],
   stalk: ['stalk', 'stalks', 'rib', 'ribs'],
   head: ['head', 'heads', 'bulb', 'bulbs'],
   leaf: ['leaf', 'leaves'],

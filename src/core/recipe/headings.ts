@@ -28,7 +28,7 @@ const SERVINGS = [
   /^((?:\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*\d+)?)\s*(?:servings?|portions?|people|persons?|helpings?|bowls|plates|mugs|glasses|pots|jars|pops|squares|lunches|dinners|suppers|meals|boxes)\.?$/i,
 ];
 export const TIME =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|baking|bake|chill(?:ing)?|ready in|resting|waiting|inactive)(?:[ \w]{0,12}? time\b|\s*(?=:)|\s+(?=(?:about |approx\.? )?\d+ ?(?:h|min)))|time|difficulty|level|course|cuisine|category|author|calories|oven|temperature)\s*:?\s+(?=\d|about|approx|easy|medium|hard|none|\D+$)(?!.*\b(?:until|then)\b)/i;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|baking|bake|chill(?:ing)?|ready in|resting|waiting|inactive|hands-on|oven|hob)(?:[ \w]{0,12}? time\b|\s*(?=:)|\s+(?=(?:about |approx\.? )?\d+ ?(?:h|min)))|time|difficulty|level|course|cuisine|category|author|calories|oven|temperature)\s*:?\s+(?=\d|about|approx|easy|medium|hard|none|\D+$)(?!.*\b(?:until|then)\b)/i;
 
 /** A heading's bare words: no marks, no colon, no emoji. */
 function headingWords(line: string): string {

@@ -95,7 +95,8 @@ function takeAlternatives(item: string, draft: Ingredient): string {
     });
   const words = others.at(-1)!.split(/\s+/);
   // the noun stands once, behind both: "red [pepper] or yellow pepper"
-  if (words.length > 1) {
+  // "sprinkles or chopped nuts": chopped is no kind of nut
+  if (words.length > 1 && !isPreparationWord(words[0]!)) {
     const head = words.slice(1).join(' ');
     if (!/\s/.test(first) && (!findFood(first) || isFoodName(`${first} ${head}`))) return `${first} ${head}`;
     // "hot chicken or vegetable stock"

@@ -16,7 +16,7 @@ export const stripMarks = (line: string) =>
         .replace(/^([*_])(\S.*\S)\1$/, '$2')
         .trim();
 export const STEP_LABEL =
-  /^(?:step\s*)?\(?\d{1,3}\s*[.):-]+\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/i;
+  /^(?:step\s*)?\(?\d{1,3}(?:st|nd|rd|th)?\s*[.):-]+\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/i;
 
 const OPENING = /^(?:meanwhile|then|next|when|once|while|after|finally|lastly|in|on|for|to|using|with)\b/i;
 
@@ -25,7 +25,7 @@ export function instructionText(line: string): string {
   let text = stripMarks(line).replace(STEP_LABEL, '');
   text = text.replace(/^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]|\[[ x]?\])\s+/u, '').replace(STEP_LABEL, '');
   // "1 Wash the leeks": a number with no mark behind it
-  const bare = /^\d{1,2}\s+(?=\p{Lu}\p{Ll})/u.exec(text);
+  const bare = /^\d{1,2}\s+(?=\p{Lu}\p{L})/u.exec(text);
   if (bare && (startsWithVerb(text.slice(bare[0].length)) || OPENING.test(text.slice(bare[0].length)))) text = text.slice(bare[0].length);
   return text.trim();
 }
@@ -76,7 +76,8 @@ export function ingredientScore(line: string): number {
   // "olive oil 1 tbsp", "onion 1, finely chopped": the amount stands behind
   const behind = /^(\p{L}[\p{L}' -]{2,40}?)\s+\d[\d\s./]*\s?\p{L}{0,10}(?:\s\p{L}{2,8})?(?:,.*)?$/u.exec(text);
   if (behind && findFood(behind[1]!) && !startsWithVerb(text)) return 2.5;
-  return findFood(text.replace(/\s*\([^()]*\)/g, '')) && words <= 5 && !/[.!?]$/.test(text) ? 1 : 0;
+  const bare = text.replace(/\s*\([^()]*\)/g, '');
+  return (findFood(bare) ?? findFood(bare.split(/\s+or\s+/i)[0]!)) && bare.split(/\s+/).length <= 5 && !/[.!?]$/.test(text) ? 1 : 0;
 }
 
 // "juice of 1/2 lemon" is an ingredient, though "juice" is a verb too

@@ -275,3 +275,12 @@ test('a word in capitals over a line of sentences heads it', () => {
   );
   expect(recipe.instructions).toEqual(['Cook the mince in a pan for 5 minutes.', 'Boil the potatoes and mash them well.']);
 });
+
+test('verbs in capitals behind a bare number, and “1st:”, are steps', () => {
+  const { recipe } = readRecipe('Muffins\nIngredients\n2 eggs\nMethod\n1 PREHEAT oven to 180C.\n2 WHISK eggs in a jug.');
+  expect(recipe.instructions).toEqual(['PREHEAT oven to 180C.', 'WHISK eggs in a jug.']);
+  expect(readRecipe('Lollies\n2 bananas\n\n1st: Line a tray with baking paper.\n2nd: Peel the bananas.').recipe.instructions).toEqual([
+    'Line a tray with baking paper.',
+    'Peel the bananas.',
+  ]);
+});

@@ -6,7 +6,7 @@ import { sentence } from './wording';
 
 /** "Do not overmix", "Careful: hot!": no step, but something to look out for in the one before. */
 const CAUTION =
-  /^(?:do not|don't|never|be careful|careful|take care|watch(?: out)?|mind|make sure|ensure|avoid|note|remember|keep an eye|to (?:reheat|store|freeze|defrost|make ahead)|(?:will )?keeps?\b|freezes well|(?:ask|get|have) (?:an? |your )?(?:adult|grown[- ]?up|teacher|carer|parent|helper|someone)\b|(?:good|great|nice|lovely|delicious|perfect) (?:with|for|in|on)|goes well|(?:it|they|this|these|that)(?:'ll|'s|'re)? \p{L}+|(?:the|an?) [\p{L} -]{2,50}? (?:will|may|might|can|should|takes?|is|are|shouldn't|won't)|there (?:will|should|may))\b/iu;
+  /^(?:do not|don't|never|be careful|careful|take care|watch(?: out)?|mind|make sure|ensure|avoid|note|remember|keep an eye|to (?:reheat|store|freeze|defrost|make ahead)|(?:will )?keeps?\b|freezes well|(?:ask|get|have) (?:an? |your )?(?:adult|grown[- ]?up|teacher|carer|parent|helper|someone)\b|(?:good|great|nice|lovely|delicious|perfect) (?:with|for|in|on|hot|warm|cold|either)|goes well|(?:it|they|this|these|that)(?:'ll|'s|'re)? \p{L}+|(?:the|an?) [\p{L} -]{2,50}? (?:will|may|might|can|should|takes?|is|are|shouldn't|won't|sets|melts|cools|burns|spits|gets|goes|turns)|there (?:will|should|may))\b/iu;
 
 /** "First make the sauce", with how to make it behind: an announcement. */
 const ANNOUNCES =

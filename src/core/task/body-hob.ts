@@ -23,7 +23,10 @@ export function onHob(state: State, c: Located, container: string | null): void 
     : (ownPan ??
       container ??
       (state.hob && state.container === state.hob ? state.hob : null) ??
-      ((toolById(state.container ?? '')?.kind === 'cookware' && !(c.meanwhile && state.container === state.inOven)) ||
+      ((toolById(state.container ?? '')?.kind === 'cookware' &&
+        // no tray stands on a ring
+        !['tray', 'muffin-tin', 'cake-tin'].includes(state.container!) &&
+        !(c.meanwhile && state.container === state.inOven)) ||
       state.container === 'slow-cooker'
         ? state.container
         : null) ??

@@ -97,7 +97,12 @@ function carryOver(state: State, c: Located, id: string, from: string | null, na
       state.objectUses.filter((i) => !state.placed.has(i)),
     );
   const into = (PUTTING.has(id) || id === 'spread') && named !== null && c.mentions.length === 0;
-  if (!over && !(into && (!objectPhrase(c.rest) || MIXTURE.test(c.rest)))) return;
+  // "spread in the tin": the tin is no object
+  const phrase = objectPhrase(c.rest);
+  const isPlace =
+    phrase !== null &&
+    c.tools.some((t) => isContainer(t.id) && t.at >= c.rest.indexOf(phrase) && t.at < c.rest.indexOf(phrase) + phrase.length);
+  if (!over && !(into && (!phrase || isPlace || MIXTURE.test(c.rest)))) return;
   const lay = from === null ? [] : [...state.placed].filter(([, at]) => at === from).map(([i]) => i);
   // what was cut just now and lies nowhere yet goes first
   const loose = state.objectUses.filter((i) => !state.placed.has(i));

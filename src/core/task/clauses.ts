@@ -33,7 +33,7 @@ export type Clause = {
 };
 
 const OPENER =
-  /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|(?:the )?(?:next day|night before|day before|evening before))\b[\s,:]*)+/i;
+  /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|straight ?away|at once|(?:the )?(?:next day|night before|day before|evening before))\b[\s,:]*)+/i;
 const CONDITION =
   /^(?:while|when|once|as soon as|after|before|if|as|during|(?:about )?(?:half an hour|an hour|(?:\d+|\p{L}+) (?:minutes?|mins?|hours?)) before)\b/iu;
 const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top of)\b/i;
@@ -268,6 +268,7 @@ function startsAction(after: string, before: string, then: boolean): boolean {
   if (/^(?:side|sides|edges?|ends?|heat|water|mixture|sauce)\b/i.test(tail) && NOUN_VERBS.has(verb) && !then)
     return /^(?:heat)\b/i.test(tail) && verb === 'reduce';
   if (verb === 'reduce' && /^heat\b/i.test(tail)) return true;
+  if (verb === 'pat' && /^dry\b/i.test(tail)) return true;
   if (verb === 'let' && /^(?:stand|rest|cool|sit|simmer|cook|boil|rise|prove)\b/i.test(tail)) return true;
   if (verb === 'season' && (alone || joinsVerb(tail)) && hasVerbFirst(before)) return true;
   if (FOOD_VERBS.has(verb))

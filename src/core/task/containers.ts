@@ -32,7 +32,11 @@ export function containerOf(state: State, c: Located): string | null {
   const said = `${c.rest} ${c.lead ?? ''}`;
   const named = [...c.tools]
     .reverse()
-    .find((t) => isContainer(t.id) && !/\b(?:with|using)\s+(?:a|an|the)?\s*(?:[\p{L}-]+\s+){0,2}$/iu.test(said.slice(0, t.at)));
+    .find(
+      (t) =>
+        isContainer(t.id) &&
+        !/\b(?:with|using)\s+(?:a|an|the)?\s*(?:[\p{L}-]+\s+){0,2}$|\bfrom\s+(?:the\s+|its\s+)?(?:\p{L}+\s+)?$/iu.test(said.slice(0, t.at)),
+    );
   // what is on the ring is "the soup" by now
   if (!named && c.mentions.length === 0 && /\b(?:over|into|to)\s+the\s+(?:salad|vegetables|fruit)\b/i.test(said))
     return fullest(state, 'container');

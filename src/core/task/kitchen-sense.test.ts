@@ -445,3 +445,41 @@ describe('each in its own place', () => {
     expect(step(task, /^Lower the eggs/).text).toContain('after 7 minutes');
   });
 });
+
+describe('what the words mean here', () => {
+  test('pasta is cooked in water, though the tray in hand is for the oven', () => {
+    const task = build(
+      '300 g penne\n1 squash, diced',
+      'Heat the oven to 200 C. Roast the squash on a baking tray for 20 minutes. Cook the pasta in boiling water for 9 minutes. Drain.',
+    );
+    expect(step(task, /^Cook the pasta/)).toMatchObject({ technique: 'cook', into: 'saucepan' });
+  });
+  test('the frozen fruit is not the fresh berries', () => {
+    const task = build('1 cup frozen mango\n5 blueberries', 'Put the frozen fruit in the blender.');
+    expect(own(task).flatMap((s) => s.uses.map((u) => u.item))).not.toContain('blueberries');
+  });
+  test('what comes from the tin goes on in the pan', () => {
+    const task = build(
+      '900 g tomatoes\n500 ml stock',
+      'Roast the tomatoes in a roasting tin at 200 C for 40 minutes. Scrape everything from the tin into a large pan. Add the stock and bring to a simmer.',
+    );
+    expect(step(task, /^Bring to a simmer/).into).toBe('large-pan');
+  });
+  test('bread that is rolled flat is no dough', () => {
+    expect(step(build('4 slices bread', 'Flatten each slice with a rolling pin.'), /^Flatten/).hazards).not.toContain('raw-flour');
+  });
+  test('cubes of 2 cm are no two pieces; 8 fingers are eight', () => {
+    expect(step(build('1 block tofu', 'Drain the tofu. Cut into 2 cm cubes.'), /^Cut/)).toMatchObject({ technique: 'dice' });
+  });
+  test('a corer cores, whatever it is told to take out', () => {
+    expect(step(build('2 apples', 'Use an apple corer to take out the middles.'), /^Take out the middles/)).toMatchObject({
+      technique: 'core',
+    });
+  });
+  test('a knife that is fitted to a machine is sharp', () => {
+    expect(step(build('1 banana', 'Ask an adult to fit the blender blade. Blend the banana.'), /^Fit the blender blade/)).toMatchObject({
+      supervision: 'adult-does',
+      hazards: expect.arrayContaining(['sharp']),
+    });
+  });
+});

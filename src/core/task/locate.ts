@@ -68,7 +68,7 @@ function phraseIn(rest: string): string | null {
   if (/^(?:a few|a couple of|several|many|two|three|four|\d+)\s+(?:more\s+)?times\b|^(?:once|twice)\b/i.test(text)) return null;
   const cut = PREPOSITION.exec(' ' + text);
   const phrase = (cut ? text.slice(0, Math.max(0, cut.index - 1)) : text).replace(/[\s,]+$/, '').trim();
-  return phrase && phrase.length <= 80 && !/^(?:a|an|the|down|up|out|off|in|on|back|over)$/i.test(phrase) ? phrase : null;
+  return phrase && phrase.length <= 80 && !/^(?:a|an|the|down|up|out|off|in|on|back|over|and|or)$/i.test(phrase) ? phrase : null;
 }
 
 // Techniques are named in Latin letters; a class of all the world's letters costs three times as much.

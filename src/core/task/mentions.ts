@@ -42,7 +42,7 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
     byFirst.set(words[0]!, held);
   };
   ingredients.forEach((one, i) => {
-    for (const name of [one.item, ...one.alternatives]) {
+    for (const name of [one.item, ...one.alternatives, ...one.item.split(/\s+with\s+/i).slice(0, 1)]) {
       const words = nameWords(name);
       for (let from = 0; from < words.length; from++) add(words.slice(from), i);
       if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!))) add(words.slice(0, -1), i);
@@ -192,7 +192,9 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     if (group) {
       const at = list[i]!.at;
       const end = list[i + group.words.length - 1]!.end;
-      for (const ingredient of group.ingredients)
+      // "the frozen fruit" is not the fresh berries
+      const cold = list[i - 1]?.word === 'frozen' ? group.ingredients.filter((one) => /frozen/i.test(names.ingredients[one]!.item)) : [];
+      for (const ingredient of cold.length > 0 ? cold : group.ingredients)
         found.push({ ingredient, at, end, ...amountBefore(text, at, names.ingredients[ingredient]!) });
       i += group.words.length - 1;
       continue;

@@ -61,6 +61,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const held = (into && technique?.id !== 'drain-on-paper' ? state.rawIn.get(into) : undefined) ?? new Set<Hazard>();
   const cutsOn = CUTTING.has(kindOf(technique?.id)) && mentions.length === 0;
   if (HANDLES.has(kindOf(technique?.id)) || cutsOn) for (const hazard of held) if (!raw.includes(hazard)) raw.push(hazard);
+  if (/\bblades?\b/i.test(c.rest)) raw.push('sharp');
   // "(the jam will be very hot)"
   if (c.aside && /\bhot\b/i.test(c.aside)) raw.push('hot');
   if (c.aside && /\bsteam\b/i.test(c.aside)) raw.push('hot', 'steam');
@@ -167,7 +168,8 @@ export function remember(state: State, c: Located): void {
   // "discard the bay leaf and fluff the rice": what went is not spoken of
   const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '');
   if (takesAway && ['hull', 'pit', 'core', 'deseed', 'throw-away'].includes(c.technique?.id ?? '')) return;
-  if (c.technique?.id === 'lift-out' && c.verb === 'remove' && state.hotFood) return;
+  const waste = /\b(?:bones?|skins?|stalks?|stones?|seeds?|pods?|leaf|leaves)\b/i.test(c.rest);
+  if (c.technique?.id === 'lift-out' && takesAway && (waste || (c.verb === 'remove' && state.hotFood))) return;
   // "grate in the cheese": it is in, and no more spoken of
   if (CUTTING.has(id) && /^in\b/i.test(c.rest)) {
     state.object = null;
@@ -215,6 +217,8 @@ export function remember(state: State, c: Located): void {
     state.object = whole || any ? theOf(state, c.mentions[0]!) : c.mentions.length > 2 ? 'everything' : plainObject(dry, c);
     if (c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);
   }
+  // "trim the ends off the rhubarb": the rhubarb is in hand, though the ends were spoken of
+  if (CUTTING.has(id) && c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);
   if (OVEN_FOOD.has(kindOf(c.technique?.id))) state.object = null;
 }
 

@@ -42,7 +42,7 @@ function isFoodHeated(here: Here): boolean {
 
 const COATING = /\bin\b.*\b(?:flour|cornflour|crumbs|breadcrumbs|seasoning|spices?|sugar)\b/i;
 const PARTED =
-  /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b|^(?:it\s+|them\s+|(?:each|every)\s+\p{L}+\s+)?into\s+\d+\b/iu;
+  /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b|^(?:it\s+|them\s+|(?:each|every)\s+\p{L}+\s+)?into\s+\d+\b(?!\s*(?:cm|mm|inch|in\b|[-.x×"]))/iu;
 
 // By the technique that the verb alone would give, in the order in which they are tried; the first that holds is taken.
 const BY_TECHNIQUE: Record<string, Rule[]> = {
@@ -87,7 +87,13 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   cook: [
     { when: (here) => vesselOf(here) === 'air-fryer-basket' && here.state.hob === null, then: 'air-fry' },
     {
-      when: (here) => here.state.oven && here.state.hob === null && OVENWARE.has(vesselOf(here)) && !here.about.has('microwave'),
+      when: (here) =>
+        here.state.oven &&
+        here.state.hob === null &&
+        OVENWARE.has(vesselOf(here)) &&
+        !here.about.has('microwave') &&
+        !/\bwater\b/i.test(here.rest) &&
+        !here.mentions.some((m) => ['pasta', 'noodle'].includes(foodOf(here, m.ingredient)?.category ?? '')),
       then: 'bake',
     },
     // "cook on high" in a bowl is no hob
@@ -117,6 +123,8 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   'rub-in': [
     { when: ({ rest }) => !/^in\b|\btogether\b|\binto\b/i.test(rest) && /\b(?:with|over|on|inside)\b/i.test(rest), then: 'rub-on' },
   ],
+  // cut through the skin all round, so that it does not burst
+  'loosen-edge': [{ when: ({ rest }) => !/\b(?:edges?|sides?|tin|pan)\b/i.test(rest), then: 'score' }],
   // what was baked is cut up, not diced
   dice: [
     {
@@ -157,6 +165,8 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
   'drain-hot': [{ when: ({ clause, rest }) => clause.verb === 'strain' && /\binto\b/i.test(rest), then: 'strain' }],
   // balls are pressed flat by hand, dough is rolled
   'roll-out': [
+    // bread is no dough
+    { when: ({ rest, about }) => about.has('bread') || /\bslices?\b/i.test(rest), then: 'press-in' },
     {
       when: ({ clause, about }) => clause.verb === 'flatten' && !about.has('dough') && !about.has('pastry') && !about.has('rolling-pin'),
       then: 'press-in',
@@ -250,7 +260,14 @@ const BY_VERB: Record<string, Rule[]> = {
   grind: [{ when: ({ rest }) => /\b(?:pepper|salt)\b/i.test(rest), then: 'season' }],
   cut: [{ when: ({ rest }) => /\bslice off\b|^(?:away|off)\b/i.test(rest), then: 'trim' }],
   sit: [OVER_WATER],
-  take: [{ when: ({ rest, state }) => /\boff$/i.test(rest) && state.hob !== null, then: 'take-off-heat' }],
+  take: [
+    { when: ({ about }) => about.has('corer'), then: 'core' },
+    { when: ({ rest, state }) => /\boff$/i.test(rest) && state.hob !== null, then: 'take-off-heat' },
+  ],
+  push: [{ when: ({ rest }) => /\binto the (?:holes?|middles?|cent(?:re|er)s?|hollows?)\b/i.test(rest), then: 'stuff' }],
+  press: [
+    { when: ({ rest }) => /\bin (?:it|them|the (?:\p{L}+ )?(?:crumbs|breadcrumbs|polenta|flour|seeds|oats))$/iu.test(rest), then: 'coat' },
+  ],
   roll: [{ when: ({ rest }) => /\baway\b/i.test(rest), then: 'roll-up' }],
   twist: [{ when: ({ rest }) => /\bapart$/i.test(rest), then: 'twist-apart' }],
   make: [

@@ -148,6 +148,16 @@ const PLAIN: [string, RegExp, string][] = [
   ['lid', /(^|[.!?;]\s+)lid on\b(?: tight(?:ly)?)?/gi, '$1Put the lid on'],
   ['lid', /(\blid\b[^.!?]*[.!?]\s+hold )it\b/gi, '$1the lid'],
   ['keep', /(^|[.!?;]\s+)keep (?:watching|an eye)\b/gi, '$1Watch'],
+  [
+    'let',
+    /\b(?:let|allow|leave)\s+(?:everyone|everybody|people|each (?:person|learner|child))\s+(?:to\s+)?(?:add|choose|help themselves to)\b/gi,
+    'add',
+  ],
+  [
+    'when|once',
+    /(^|[.!?;]\s+)((?:when|once) [^,.;]{4,40}?\b(?:ready|cooked|soft|hot|done|cool|cold|golden|boiling)) (?=(?:cook|add|put|take|drain|stir|pour|turn|remove|serve|cut|mix|tip|spoon|peel|lift)\b)/gi,
+    '$1$2, ',
+  ],
   ['enough', /\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
   ['return', /\b(return\b[^.;]*?\bto the (?:pan|pot|wok|skillet))\s+to\s+(?:warm|heat)(?: through)?\b/gi, '$1. Heat through'],
   ['covered', /\b(microwave|cook|simmer|bake|roast)\s*,\s*covered\s*,?\s+/gi, 'cover, then $1 '],

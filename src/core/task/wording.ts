@@ -103,7 +103,7 @@ export function wording(state: State, c: Located): string {
     cuts ||
     (MOVES.has(c.verb ?? '') &&
       (/^(?:back\s+)?(?:to|into|onto|on top of)\b/i.test(rest) ||
-        (/^(?:put|place)$/.test(c.verb!) && /^(?:in|on)\s+(?:an?|the)\b/i.test(rest))));
+        (/^(?:put|place)$/.test(c.verb!) && /^(?:in|on)\s+(?:an?|the)\b(?! lid\b)/i.test(rest))));
   const covers = kindOf(c.technique?.id) === 'cover' || c.technique?.id === 'uncover';
   const several = kindOf(c.technique?.id) === 'mash' && [...state.placed.values()].filter((at) => at === state.container).length > 1;
   const bare = CUTTING.has(kindOf(c.technique?.id)) && ((c.shared && !rest) || /^\p{L}+ly$/u.test(rest));
@@ -128,7 +128,8 @@ export function wording(state: State, c: Located): string {
   }
   const place = state.container ? ` ${inTool(state, state.container)}` : '';
   if (!rest && kindOf(c.technique?.id) === 'mix') rest = `everything${place}`;
-  if (covers && !objectPhrase(rest) && state.container) rest = `the ${toolCall(state, state.container)} ${rest}`;
+  if (covers && !objectPhrase(rest) && state.container && !/\blids?\b/i.test(rest))
+    rest = `the ${toolCall(state, state.container)} ${rest}`;
   if (kindOf(c.technique?.id) === 'take-off-heat' && alone && (state.hob ?? state.container))
     rest = `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
   if (kindOf(c.technique?.id) === 'serve' && (!objectPhrase(rest) || !rest)) rest = `the ${shortTitle(state.recipe.title)} ${rest}`;
@@ -177,7 +178,10 @@ function withoutAmount(rest: string, mention: Mention): string {
   const found = /(?:\b(?:the|your)\s+)?(?:\babout\s+)?\d[\d ./]*\s*(?:[a-z]+\.?)?\s*(?:of\s+)?(?:the\s+)?((?:\p{L}+\s+){0,1})$/iu.exec(
     before,
   );
-  return found ? `${before.slice(0, found.index)}the ${found[1]}${rest.slice(mention.at)}` : rest;
+  if (!found) return rest;
+  // "the last 2 biscuits"
+  const which = /\b(?:last|first|other)\s+$/i.test(before.slice(0, found.index)) ? '' : 'the ';
+  return `${before.slice(0, found.index)}${which}${found[1]}${rest.slice(mention.at)}`;
 }
 
 /** "the garlic, chopped": the work has a step of its own. */

@@ -201,7 +201,7 @@ export const VARIANTS_COOK = [
     small: ['Count the bowls.', 'Put one spoon in each.', 'Go round again until it is all shared.'],
     cues: { see: 'each has about as much' },
   }),
-  variant(serve, 'assemble', 'put together', 'build|assemble|put together', {
+  variant(serve, 'assemble', 'put together', 'build|assemble|put together|fit|attach', {
     small: ['Look at the order.', 'Put the first thing down.', 'Put the next one on top.', 'Go on until all is on.'],
     cues: { see: 'everything is on, in its order' },
     minutes: { active: 2, waiting: 0 },
