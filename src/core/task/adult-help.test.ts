@@ -1,0 +1,22 @@
+// How near the recipe itself wants an adult.
+import { describe, expect, test } from 'vitest';
+import { build, step } from '../../../tests/cases/built';
+
+describe('who does it', () => {
+  const method = (text: string) => build('200 g pasta\n1 carrot', `Put the pasta in a pan. ${text}`);
+  test('“ask an adult to help you” is the learner’s step with an adult beside; “ask an adult to” is the adult’s', () => {
+    expect(step(method('Ask an adult to help you grate the carrot.'), /^Grate the carrot/)).toMatchObject({
+      technique: 'grate',
+      supervision: 'within-reach',
+    });
+    expect(step(method('Ask a grown-up to grate the carrot.'), /^Grate the carrot/).supervision).toBe('adult-does');
+    expect(step(method('ADULT: Grate the carrot.'), /^Grate the carrot/).supervision).toBe('adult-does');
+  });
+  test('“with help” and a note in brackets say it too, and leave the words', () => {
+    expect(step(method('With adult help, peel the carrot.'), /^Peel the carrot/)).toMatchObject({ supervision: 'within-reach' });
+    expect(step(method('Grate the carrot (adult only).'), /^Grate the carrot\.$/).supervision).toBe('adult-does');
+  });
+  test('the recipe never takes the adult further away than the hazards ask', () => {
+    expect(step(method('Drain the pasta with an adult.'), /^Drain the pasta/).supervision).not.toBe('none');
+  });
+});

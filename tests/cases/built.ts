@@ -1,0 +1,16 @@
+// Builds a task from a list and a method, and finds steps in it; for tests.
+import { buildTask, readRecipe, type TaskAnalysis } from '../../src/core/index';
+
+/** @param ingredients a line each @param method as pasted */
+export const build = (ingredients: string, method: string): TaskAnalysis =>
+  buildTask(readRecipe(`Test dish\nIngredients\n${ingredients}\nMethod\n${method}`).recipe, { grain: 'standard' });
+
+/** The steps that the method asks for. */
+export const own = (task: TaskAnalysis) => task.steps.filter((s) => s.sourceLine !== null);
+
+/** The first step with these words; an error that names them where there is none. */
+export function step(task: TaskAnalysis, words: RegExp): TaskAnalysis['steps'][number] {
+  const found = task.steps.find((s) => words.test(s.text));
+  if (!found) throw new Error(`no step says ${words}; the steps are: ${task.steps.map((s) => s.text).join(' ')}`);
+  return found;
+}
