@@ -21,14 +21,32 @@ const LABEL = /^(\p{Lu}[^.:;!?\d]{2,40}):\s+(?=\p{L})/u;
 const KEEPS_ITS_LABEL =
   /^(?:note|tip|warning|caution|careful|adult|grown[- ]?up|teacher|drain|peel|chop|slice|rinse|wash|open|add|grate|crack|whisk|stir|mix|check|taste|test|step)\b/i;
 
-/** "Bake the tofu: Spread it on the tray and bake": what stands before the colon only names what is done behind it. */
+/**
+ * "Bake the tofu: Spread it on the tray and bake": what stands before the colon only names what is done behind it. A machine or a choice that is named there
+ * is kept.
+ * @example withoutLabel('Microwave: cook for 3 minutes.') // 'Cook for 3 minutes in the microwave.'
+ */
 export function withoutLabel(text: string): string {
   const label = LABEL.exec(text);
   if (!label || label[1]!.split(/\s+/).length > 5 || KEEPS_ITS_LABEL.test(label[1]!)) return text;
   // "Heat the tortillas: wrap them in paper"
   const thing = label[1]!.replace(/^\S+\s+/, '');
+  if (/^(?:optional|if you like|extra)$/i.test(label[1]!)) return firstSentence(capital(text.slice(label[0].length)), 'if you like');
   const rest = text
     .slice(label[0].length)
     .replace(/^(\p{L}+\s+)(?:it|them)\b/iu, (_all, verb: string) => `${verb}${/\s/.test(label[1]!) ? thing : 'it'}`);
-  return startsWithVerb(rest) ? rest.charAt(0).toUpperCase() + rest.slice(1) : text;
+  if (!startsWithVerb(rest)) return text;
+  const where = /^(?:in the )?(microwave|air fryer|oven|slow cooker|grill)$/i.exec(label[1]!)?.[1];
+  return where ? firstSentence(capital(rest), `in the ${where.toLowerCase()}`) : capital(rest);
 }
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** "Cook for 3 minutes. Stir." with "in the microwave" put behind its first sentence. */
+const firstSentence = (text: string, words: string) => text.replace(/^[^.!]+/, (first) => `${first.trimEnd()} ${words}`);
+
+const TOLD =
+  /^(?:tips?|notes?|(?:cook|chef|teacher)['’]?s (?:tips?|notes?)|variations?|swaps?|(?:\p{L}+ )?(?:option|alternative|version)s?|leftovers?|storage|to store|make ahead|did you know|serving suggestions?|allerg\p{L}*)\s*:\s+\S/iu;
+
+/** "Vegan option: use oat drink", "Tip: ...": told beside the method, and no step of it. */
+export const isTold = (text: string) => TOLD.test(text);

@@ -284,3 +284,18 @@ test('verbs in capitals behind a bare number, and “1st:”, are steps', () => 
     'Peel the bananas.',
   ]);
 });
+
+test('what a label says and its line does not is kept; what is told beside the method is a note', () => {
+  const read = readRecipe(
+    'Beans\nIngredients\n1 tin beans\n1 red chilli\nMethod\n1. Microwave: cook the beans for 3 minutes. Stir.\n2. Optional: add the chilli.\n3. Vegan option: use oat drink.\n4. Tip: warm the bowls.\n5. Serve: spoon into bowls.',
+  );
+  expect(read.recipe.instructions).toEqual([
+    'Cook the beans for 3 minutes in the microwave. Stir.',
+    'Add the chilli if you like.',
+    'Spoon into bowls.',
+  ]);
+  expect(read.lines.filter((l) => l.role === 'note').map((l) => l.text)).toEqual([
+    '3. Vegan option: use oat drink.',
+    '4. Tip: warm the bowls.',
+  ]);
+});

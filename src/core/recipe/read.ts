@@ -4,7 +4,7 @@ import { readIngredientLine, stripBullet } from './ingredient-line';
 import { amountsInMethod } from './method-amounts';
 import { headingWithRest, headsMethod, isLoud, PART_OF_DISH, sectionOf, servingsOf, TIME, type Section } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
-import { sayOvenHeat, withoutLabel } from './method-lines';
+import { isTold, sayOvenHeat, withoutLabel } from './method-lines';
 import { isTool, listOnOneLine } from './one-line-list';
 import { sourceLines } from './plain-text';
 import type { LineRole, NotUnderstood, Reading, Recipe } from './recipe';
@@ -370,8 +370,13 @@ function addTool(draft: Draft, text: string, line: number, raw: string): void {
 function addInstruction(draft: Draft, text: string, line: number, raw: string): void {
   const pieces = text.split(/(?<=[.!])\s+(?=\(?\d{1,2}[.)]\s+\p{L})/u);
   for (const piece of pieces) {
-    const instruction = withoutLabel(instructionText(piece));
-    if (!/\p{L}/u.test(instruction)) continue;
+    const plain = instructionText(piece);
+    if (!/\p{L}/u.test(plain)) continue;
+    if (isTold(plain)) {
+      note(draft, line, raw, 'note');
+      continue;
+    }
+    const instruction = withoutLabel(plain);
     draft.recipe.instructions.push(instruction);
     note(draft, line, raw, 'instruction', draft.recipe.instructions.length - 1);
   }
