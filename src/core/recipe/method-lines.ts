@@ -28,7 +28,10 @@ const KEEPS_ITS_LABEL =
  */
 export function withoutLabel(text: string): string {
   const label = LABEL.exec(text);
-  if (!label || label[1]!.split(/\s+/).length > 5 || KEEPS_ITS_LABEL.test(label[1]!)) return text;
+  if (!label || label[1]!.split(/\s+/).length > 5) return text;
+  // "Rinse: put the rice in a sieve and rinse it" says it again, "Drain the beans: rinse them" does not
+  const again = new RegExp(`\\b${label[1]!.split(/\s+/)[0]}\\b`, 'iu').test(text.slice(label[0].length));
+  if (KEEPS_ITS_LABEL.test(label[1]!) && !again) return text;
   // "Heat the tortillas: wrap them in paper"
   const thing = label[1]!.replace(/^\S+\s+/, '');
   if (/^(?:optional|if you like|extra)$/i.test(label[1]!)) return firstSentence(capital(text.slice(label[0].length)), 'if you like');

@@ -1,4 +1,5 @@
 // Sentences with no action in them: cautions and notes become cues of the step before, announcements go, the rest stands for a person to mend.
+import { isTold } from '../recipe/method-lines';
 import type { Hazard } from '../technique/model';
 import { useOf } from './draft';
 import type { Located, State } from './state';
@@ -28,11 +29,12 @@ export function takeUnknown(state: State, c: Located): void {
   const before = state.steps.at(-1);
   if (ANNOUNCES.test(text) && leadsOn(state.recipe.instructions[c.line - 1] ?? '', text)) return;
   // said before anything is done: it goes to the first step
-  if (!before && (CAUTION.test(text) || ASKS.test(text))) {
+  const told = CAUTION.test(text) || ASKS.test(text) || isTold(text);
+  if (!before && told) {
     state.saidFirst.push(text);
     return;
   }
-  if (before && (CAUTION.test(text) || ASKS.test(text))) {
+  if (before && told) {
     const hot: Hazard[] = /\bsteam\b/i.test(text) ? ['hot', 'steam'] : /\bhot\b/i.test(text) ? ['hot'] : [];
     state.steps[state.steps.length - 1] = {
       ...before,

@@ -1,6 +1,7 @@
 // Splits an instruction into its single actions: "Peel, core and dice the apples, then put them in a bowl" is four.
 import { plainNumbers } from '../amount/quantity';
 import { findFood } from '../recipe/food';
+import { isTold } from '../recipe/method-lines';
 import { isVerb } from '../technique/lexicon';
 import { KITCHEN_VERBS } from '../recipe/verbs';
 import { ADVERBS, FOOD_VERBS, NOUN_VERBS, STATE_VERBS } from './clause-words';
@@ -80,7 +81,8 @@ export function clausesOf(instruction: string): Clause[] {
   const { text, asides } = takeAsides(plainTurns(plainNumbers(instruction)));
   return sentences(text).flatMap((said) => {
     // "To reheat, microwave for 30 seconds" is for another day
-    if (LATER.test(said) || HELP_WITH.test(said)) return [{ ...NOTHING_DONE, rest: said.replace(HELD, '').trim(), first: true }];
+    if (LATER.test(said) || HELP_WITH.test(said) || isTold(said))
+      return [{ ...NOTHING_DONE, rest: said.replace(HELD, '').trim(), first: true }];
     const inside = [...said.matchAll(HELD)].map((m) => asides[Number(m[1])]!);
     const own = inside.filter((aside) => SAYS_MORE(aside) && !isOfHelp(aside));
     const asked = helpAsked(

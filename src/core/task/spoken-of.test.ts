@@ -152,6 +152,11 @@ describe('small words', () => {
     expect(step(task, /^Pop the lid/)).toMatchObject({ technique: 'cover' });
     expect(step(task, /^Pop the tops/)).toMatchObject({ technique: 'add' });
   });
+  test('a tip at the end of a line is a cue, and its food is not missed', () => {
+    const task = build('1 tin beans', 'Stir the beans in a bowl. Tip: great with lime.');
+    expect(own(task).flatMap((s) => s.cues.map((c) => c.text))).toContain('Tip: great with lime');
+    expect(task.steps.map((s) => s.text)).not.toContainEqual(expect.stringMatching(/lime/));
+  });
   test('what is said for another day is no step of this one', () => {
     const task = build('2 eggs', 'Beat the eggs in a bowl. Microwave for 1 minute. To reheat, microwave for 30 seconds.');
     expect(task.steps.filter((s) => s.technique === 'microwave')).toHaveLength(1);
