@@ -11,6 +11,8 @@ export default defineConfig({
   test: {
     expect: { requireAssertions: true },
     environment: 'node',
+    // no test measures time; a slow machine only takes longer
+    testTimeout: 60_000,
     reporters: ['dot'],
     include: ['src/**/*.test.ts', 'tests/**/*.test.ts'],
   },

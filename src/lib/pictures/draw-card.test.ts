@@ -29,15 +29,12 @@ test.each([...new Set(TECHNIQUES.map((t) => t.motif))])('the action “%s” has
   expect(drawn).not.toMatch(/undefined|NaN/);
 });
 
-test('every step of every recipe has a picture that says something of it', () => {
-  const folder = new URL('../../../tests/recipes/', import.meta.url);
-  for (const name of readdirSync(folder))
-    for (const step of buildTask(readRecipe(readFileSync(new URL(name, folder), 'utf8')).recipe, { grain: 'standard' }).steps) {
-      const svg = drawCard(describeCard(step));
-      // a wait is a clock with its time; everything else shows a thing
-      expect(svg, step.text).toMatch(/#yr-|>[\d.]+ (?:min|h|s)</);
-      expect(svg, step.text).not.toMatch(/undefined|NaN/);
-    }
+const recipes = new URL('../../../tests/recipes/', import.meta.url);
+test.each(readdirSync(recipes))('every step of %s has a picture that says something of it', (name) => {
+  const { steps } = buildTask(readRecipe(readFileSync(new URL(name, recipes), 'utf8')).recipe, { grain: 'standard' });
+  // a wait is a clock with its time; everything else shows a thing
+  const says = (svg: string) => /#yr-|>[\d.]+ (?:min|h|s)</.test(svg) && !/undefined|NaN/.test(svg);
+  expect(steps.filter((step) => !says(drawCard(describeCard(step)))).map((step) => step.text)).toEqual([]);
 });
 
 test('a measure is drawn as often as it is filled, with its label', () => {
