@@ -158,7 +158,7 @@ function readLine(draft: Draft, raw: string, line: number): void {
     return note(draft, line, raw, 'servings');
   }
   // "12 cups | 10 min prep | 18 min bake"
-  const facts = draft.section === 'method' ? [] : text.split(/\s+[|•·]\s+/);
+  const facts = draft.section === 'method' || !/[|•·]/.test(text) ? [] : text.split(/\s+[|•·]\s+/);
   if (
     facts.length > 1 &&
     facts.some((f) => /^\D{0,20}\d+\s*(?:min|h)/i.test(f)) &&
@@ -169,7 +169,7 @@ function readLine(draft: Draft, raw: string, line: number): void {
     if (!draft.recipe.title && draft.section === 'top') return place(draft, text, line, raw);
     return note(draft, line, raw, 'time');
   }
-  if (draft.section !== 'method' && toolsInProse(draft, text, line, raw)) return;
+  if (draft.section !== 'method' && /^you\b/i.test(text) && toolsInProse(draft, text, line, raw)) return;
   const withRest = headingWithRest(text);
   // "Prep: 15 min, cook: 10 min"
   if (withRest?.section === 'method' && /^(?:about |approx\.? )?\d+\s*(?:min|h(?:ou)?rs?\b|h\b)/i.test(withRest.rest) && text.length < 80)
@@ -350,7 +350,7 @@ function refuse(draft: Draft, line: number, text: string, why: string): void {
 
 function addIngredient(draft: Draft, said: string, line: number, raw: string): void {
   // a table: the amount stands in a column of its own, behind
-  const column = /^(\p{L}.*?\S)(?:\s{3,}|\t+)((?:\d|[½⅓¼¾⅔]).{0,20})$/u.exec(said);
+  const column = !/\s{3}|\t/.test(said) ? null : /^(\p{L}.*?\S)(?:\s{3,}|\t+)((?:\d|[½⅓¼¾⅔]).{0,20})$/u.exec(said);
   const text = column ? `${column[2]} ${column[1]}` : said;
   const ingredients = readIngredientLine(text, draft.group);
   const unnamed = ingredients.find((one) => !one.item);

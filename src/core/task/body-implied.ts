@@ -29,6 +29,7 @@ export function withImplied(state: State, c: Located): Located {
 
 /** "Put them on a lined tray" where nothing lined one: paper first. */
 function lineTray(state: State, c: Located): void {
+  if (!/lined/.test(c.rest) && !c.lead) return;
   const said = /\b(?:on|in)(?:to)?\s+(?:an?|your)\s+(?:(\p{L}+)-)?lined\s/iu.exec(`${c.rest} ${c.lead ?? ''}`);
   const tray = said && c.tools.find((t) => ['tray', 'baking-dish', 'cake-tin', 'plate'].includes(t.id));
   if (!tray || state.steps.some((s) => s.technique === 'line')) return;

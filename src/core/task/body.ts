@@ -69,8 +69,9 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     calls: toolCalls(recipe),
   };
   // eggs that are boiled keep their shells
-  if (BOILED_EGGS.test(recipe.instructions.join(' ')) || recipe.instructions.some(boilsEggs))
-    recipe.ingredients.forEach((one, i) => findFood(one.item)?.raw === 'egg' && state.explicit.add(`${i}:crack-egg`));
+  const eggs = recipe.ingredients.flatMap((one, i) => (findFood(one.item)?.raw === 'egg' ? [i] : []));
+  if (eggs.length > 0 && (BOILED_EGGS.test(recipe.instructions.join(' ')) || recipe.instructions.some(boilsEggs)))
+    for (const i of eggs) state.explicit.add(`${i}:crack-egg`);
   const clauses = recipe.instructions.flatMap((text, i) => clausesOf(text).map((clause) => ({ clause, line: i + 1 })));
   noteExplicit(state, clauses);
   clauses.forEach(({ clause, line }, i) => {

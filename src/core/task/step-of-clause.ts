@@ -148,7 +148,7 @@ export function remember(state: State, c: Located): void {
   // "coat in the breadcrumbs": the crumbs are not what is coated
   if (['wait', 'cool', 'chill', 'cover', 'bake'].includes(id) || c.technique?.id === 'make-well') return;
   // "drop in spoonfuls of the batter": those are spoken of now
-  if (/\b(?:\p{L}*spoonfuls|ladlefuls|dollops|portions|scoops)\s+of\b/iu.test(c.rest)) {
+  if (c.rest.includes(' of ') && /\b(?:\p{L}*spoonfuls|ladlefuls|dollops|portions|scoops)\s+of\b/iu.test(c.rest)) {
     state.object = 'the pieces';
     return;
   }
