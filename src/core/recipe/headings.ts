@@ -81,14 +81,18 @@ export const PART_OF_DISH =
 
 const BULLETED = /^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]\s|\[[ x]?\]\s|\(?\d{1,3}\s*[.):]|step\s+\d)/iu;
 
-/** A line of a few words in capitals. */
-export const isLoud = (text: string) => /^\s*\p{Lu}[\p{Lu}\s'&-]{2,40}$/u.test(text) && text.trim().split(/\s+/).length <= 4;
+/** A line of a few words in capitals over one that is not: "MASH" over a line of sentences. Where all is in capitals nothing is louder than the rest. */
+export const isLouder = (text: string, below: string | undefined): boolean =>
+  /^\s*\p{Lu}[\p{Lu}\s'&-]{2,40}$/u.test(text) &&
+  text.trim().split(/\s+/).length <= 4 &&
+  below !== undefined &&
+  below !== below.toUpperCase() &&
+  below.trim().split(/\s+/).length >= 4;
 
 /** "Cook the rice", bare over bulleted or numbered lines of method: it heads them. */
 export function headsMethod(text: string, next: string | undefined): boolean {
   const bare = stripMarks(text.trim());
-  // "MASH" over a line of sentences
-  if (isLoud(bare) && next !== undefined && next !== next.toUpperCase() && next.trim().split(/\s+/).length >= 4) return true;
+  if (isLouder(bare, next)) return true;
   return (
     next !== undefined &&
     BULLETED.test(next) &&

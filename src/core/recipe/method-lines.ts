@@ -18,8 +18,9 @@ export function sayOvenHeat(draft: { recipe: Recipe; lines: readonly LineRole[] 
 }
 
 const LABEL = /^(\p{Lu}[^.:;!?\d]{2,40}):\s+(?=\p{L})/u;
-const KEEPS_ITS_LABEL =
-  /^(?:note|tip|warning|caution|careful|adult|grown[- ]?up|teacher|drain|peel|chop|slice|rinse|wash|open|add|grate|crack|whisk|stir|mix|check|taste|test|step)\b/i;
+// Who does it, and what to look out for, is never taken off.
+const SAYS_MORE = /^(?:note|tip|warning|caution|careful|danger|safety|adult|grown[- ]?up|teacher|carer|parent|helper)\b/i;
+const DOES_SOMETHING = /^(?:drain|peel|chop|slice|rinse|wash|open|add|grate|crack|whisk|stir|mix|check|taste|test|step)\b/i;
 
 /**
  * "Bake the tofu: Spread it on the tray and bake": what stands before the colon only names what is done behind it. A machine or a choice that is named there
@@ -30,8 +31,9 @@ export function withoutLabel(text: string): string {
   const label = LABEL.exec(text);
   if (!label || label[1]!.split(/\s+/).length > 5) return text;
   // "Rinse: put the rice in a sieve and rinse it" says it again, "Drain the beans: rinse them" does not
-  const again = new RegExp(`\\b${label[1]!.split(/\s+/)[0]}\\b`, 'iu').test(text.slice(label[0].length));
-  if (KEEPS_ITS_LABEL.test(label[1]!) && !again) return text;
+  const words = (said: string): string[] => said.toLowerCase().match(/\p{L}+/gu) ?? [];
+  const again = words(text.slice(label[0].length)).includes(words(label[1]!)[0] ?? '');
+  if (SAYS_MORE.test(label[1]!) || (DOES_SOMETHING.test(label[1]!) && !again)) return text;
   // "Heat the tortillas: wrap them in paper"
   const thing = label[1]!.replace(/^\S+\s+/, '');
   if (/^(?:optional|if you like|extra)$/i.test(label[1]!)) return firstSentence(capital(text.slice(label[0].length)), 'if you like');
@@ -43,7 +45,8 @@ export function withoutLabel(text: string): string {
   return where ? firstSentence(capital(rest), `in the ${where.toLowerCase()}`) : capital(rest);
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+/** With a capital at its head. */
+export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** "Cook for 3 minutes. Stir." with "in the microwave" put behind its first sentence. */
 const firstSentence = (text: string, words: string) => text.replace(/^[^.!]+/, (first) => `${first.trimEnd()} ${words}`);

@@ -135,6 +135,8 @@ describe('bad input', () => {
         '](',
         '**',
       ],
+      // what a label before a step, a heading in capitals and a column of amounts are made of
+      ...['Serve', 'Mix it', 'A(b', 'A++ ', 'PUT', '   ', '\t', '1st', ' 2 g'],
       ...['|', ': ', 'until ', 'a', '.', 'Ingredients\n', 'Method\n', 'Serves ', '9999999999', '\u0000', '🍋', 'ß', 'מ', "'", '"', '\\'],
     );
     const hostile = fc.array(pieces, { maxLength: 120 }).map((list) => list.join(''));
@@ -298,4 +300,15 @@ test('what a label says and its line does not is kept; what is told beside the m
     '3. Vegan option: use oat drink.',
     '4. Tip: warm the bowls.',
   ]);
+});
+
+test('a label may hold any signs; who does a step stays, said twice or not', () => {
+  const read = (line: string) => readRecipe(`Beans\nIngredients\n1 tin beans\nMethod\n${line}`).recipe.instructions;
+  expect(read('Sauce(hot it: mix the beans.')).toEqual(['Mix the beans.']);
+  expect(read('A++ sauce: mix the beans.')).toEqual(['Mix the beans.']);
+  expect(read('Adult: let an adult drain the beans.')).toEqual(['Adult: let an adult drain the beans.']);
+});
+test('a recipe all in capitals has steps, not headings', () => {
+  const { recipe } = readRecipe('RICE\n2 ONIONS\n1 CUP RICE\n\nCHOP THE ONION\nFRY IT IN THE OIL\nADD THE RICE');
+  expect(recipe.instructions).toEqual(['CHOP THE ONION', 'FRY IT IN THE OIL', 'ADD THE RICE']);
 });

@@ -2,7 +2,7 @@
 import { plainNumbers, readNumber } from '../amount/quantity';
 import { readIngredientLine, stripBullet } from './ingredient-line';
 import { amountsInMethod } from './method-amounts';
-import { headingWithRest, headsMethod, isLoud, PART_OF_DISH, sectionOf, servingsOf, TIME, type Section } from './headings';
+import { headingWithRest, headsMethod, isLouder, PART_OF_DISH, sectionOf, servingsOf, TIME, type Section } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
 import { isTold, sayOvenHeat, withoutLabel } from './method-lines';
 import { isTool, listOnOneLine } from './one-line-list';
@@ -70,15 +70,17 @@ export function plainRecipe(source: string): string {
 }
 
 function readLines(draft: Draft, raw: string[]): void {
-  draft.listBelow = (line) => raw.slice(line, MOST_LINES).some((text) => ingredientScore(text) >= 2.5);
+  let lastOfList: number | null = null;
+  draft.listBelow = (line) => {
+    lastOfList ??= raw.slice(0, MOST_LINES).reduce((last, text, i) => (ingredientScore(text) >= 2.5 ? i : last), -1);
+    return lastOfList >= line;
+  };
   raw.slice(0, MOST_LINES).forEach((text, i) => {
-    if (draft.recipe.ingredients.length > 0 && isLoud(text) && sectionOf(text) === null) {
-      const below = raw.slice(i + 1, i + 3).find((l) => l.trim());
-      if (below && instructionScore(below) >= 3 && ingredientScore(below) < 2) return note(draft, i + 1, text, 'heading');
-    }
-    if (draft.section === 'method' && text.trim() && sectionOf(stripMarks(text.trim())) === null) {
+    if (text.trim() && (draft.section === 'method' || draft.recipe.ingredients.length > 0) && sectionOf(stripMarks(text.trim())) === null) {
       const next = raw.slice(i + 1, i + 3).find((l) => l.trim());
-      if (headsMethod(text, next)) return note(draft, i + 1, text, 'heading');
+      // below a list with no heading of a method yet, what follows has to be work
+      const works = isLouder(text, next) && instructionScore(next!) >= 3 && ingredientScore(next!) < 2;
+      if (draft.section === 'method' ? headsMethod(text, next) : works) return note(draft, i + 1, text, 'heading');
     }
     // "Filling", on a line of its own over amounts
     if (draft.section !== 'method' && draft.recipe.title && PART_OF_DISH.test(stripMarks(text.trim()))) {

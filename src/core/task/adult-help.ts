@@ -1,4 +1,5 @@
 // Who does it, where the recipe says so: "ask an adult to help you", "ADULT:", "(with help)".
+import { capital } from '../recipe/method-lines';
 import type { Supervision } from '../technique/model';
 
 /** How near the recipe wants an adult. */
@@ -35,8 +36,6 @@ export function helpAsked(sentence: string): { text: string; help: Help | null }
     };
   return { text: sentence, help: null };
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Whether a note speaks of who does it. */
 export const isOfHelp = (said: string) => ADULT.test(said);

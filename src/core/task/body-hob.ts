@@ -6,7 +6,7 @@ import { rawHazard, useOf } from './draft';
 import { isTarget, objectPhrase } from './locate';
 import { wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
-import type { Located, State } from './state';
+import { lastOf, type Located, type State } from './state';
 import { heatHazards, push, rawOf, remember, say } from './step-of-clause';
 import { makeReady, take } from './supply';
 import { isOverWater } from './technique-here';
@@ -237,6 +237,9 @@ export function ringOff(state: State, c: Located): void {
 
 /** "Turn off the heat" after a ring that was turned off already, since its pan was drained. */
 export function isHobOff(state: State, c: Located): boolean {
-  const last = (id: string) => state.steps.reduce((found, s, i) => (kindOf(s.technique) === id ? i : found), -1);
-  return !/oven|grill|kettle|microwave|blender|mixer/i.test(c.words) && last('turn-off') > last('hob-on') && last('hob-on') >= 0;
+  return (
+    !/oven|grill|kettle|microwave|blender|mixer/i.test(c.words) &&
+    lastOf(state, 'turn-off') > lastOf(state, 'hob-on') &&
+    lastOf(state, 'hob-on') >= 0
+  );
 }

@@ -1,5 +1,6 @@
 // Puts things into a vessel, one by one, and works them in.
 import { findFood } from '../recipe/food';
+import { capital } from '../recipe/method-lines';
 import { kindOf } from '../technique/lexicon';
 import { addRaw } from './body-vessel';
 import { mixingBowl } from './containers';
@@ -11,7 +12,7 @@ import { isContainer, JOINING, PUTTING, type Located, type State } from './state
 import { common, heatHazards, hotHazards, push, rawOf, remember, say } from './step-of-clause';
 import { makeReady, take } from './supply';
 import { inTool, toolCall } from './tool-names';
-import { asMade, asSaid, cap, joinedWording, sentence, tailAfter, theOf, withWord, wording } from './wording';
+import { asMade, asSaid, joinedWording, sentence, tailAfter, theOf, withWord, wording } from './wording';
 
 // "with 3 tablespoons of water", which no list has.
 const WATER_TOO =
@@ -51,7 +52,7 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
     } else
       fresh.forEach((mention, k) => {
         const own = ownTail(c, mention, fresh[k + 1]);
-        const verb = `${PUTTING.has(id) && id !== 'gather' ? cap(c.verb!) : 'Put'}${onto}`;
+        const verb = `${PUTTING.has(id) && id !== 'gather' ? capital(c.verb!) : 'Put'}${onto}`;
         const intoVessel = c.tools.some((t) => isContainer(t.id) && t.at < Math.max(...fresh.map((m) => m.at)));
         const particle = /^(in|on)\s/i.exec(c.rest) && !tail && !intoVessel ? ` ${/^(in|on)/i.exec(c.rest)![1]!.toLowerCase()}` : '';
         const where =

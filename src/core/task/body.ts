@@ -28,10 +28,8 @@ const BOILED_EGGS =
 
 /** "Place the eggs in a pan, cover with cold water ... then peel and halve". */
 const boilsEggs = (line: string) =>
-  (/\beggs\b/i.test(line) &&
-    /\b(?:cover(?:ed)? with (?:\p{L}+ )?water|boil)\b/iu.test(line) &&
-    /\b(?:peel|shell)\b/i.test(line) &&
-    !/\bcrack\b/i.test(line)) ||
+  (/\beggs\b[^.]*\b(?:cover(?:ed)? with (?:\p{L}+ )?water|boil)\b.*\b(?:peel|shell)\b(?! the (?!eggs?\b))/iu.test(line) &&
+    !/\b(?:crack|beat|beaten)\b/i.test(line)) ||
   // "Put the eggs into cold water. When cool, peel them"
   /\beggs\b[^.]*\bwater\b[^.]*\.[^.]{0,30}\b(?:peel|shell) them\b/i.test(line);
 
@@ -78,10 +76,12 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     const next = clauses[i + 1];
     const objectOf =
       clause.shared && next && !next.clause.shared && !next.clause.first && next.line === line ? next.clause : sharedObject(clauses, i);
-    const from = state.steps.length;
+    const before = new Set(state.steps);
     for (const one of peelApart(state, locate(state, clause, line, objectOf))) takeClause(state, one);
     if (/\bboiling\s+water\b/i.test(clause.rest) && state.hob === null) state.scalding = state.container;
-    if (clause.help) state.steps = state.steps.map((s, k) => (k < from ? s : { ...s, supervision: clause.help! }));
+    // the steps of this action; what made its things ready is not the adult's
+    if (clause.help)
+      state.steps = state.steps.map((s) => (before.has(s) || s.sourceLine === null ? s : { ...s, supervision: clause.help! }));
   });
   const [first, ...others] = state.steps;
   if (!first || state.saidFirst.length === 0) return state.steps;

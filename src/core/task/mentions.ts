@@ -21,7 +21,8 @@ export const wholeOf = (ingredient: number): Mention => ({ ingredient, at: 0, en
 type Group = {
   words: readonly string[];
   ingredients: number[];
-  /** Only while none of them is in: later the word means what was made of them. */ fresh?: boolean;
+  /** Only while none of them is in: later the word means what was made of them. */
+  fresh?: boolean;
 };
 type Name = { words: readonly string[]; ingredient: number };
 
@@ -48,7 +49,7 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!))) add(words.slice(0, -1), i);
       // "stock and soy", "brown the beef" of "beef stew meat"
       if (words.at(-1) === 'sauce' && SAUCED.has(words[0]!)) add(words.slice(0, -1), i);
-      if (words.length > 1 && MEATS.has(words[0]!)) add([words[0]!], i);
+      if (words.length > 1 && MEATS.has(words[0]!) && findFood(one.item)?.raw) add([words[0]!], i);
       // "the pineapple" of "frozen pineapple chunks"
       if (FORM_WORDS.has(words.at(-1)!)) for (let from = 1; from < words.length - 1; from++) add(words.slice(from, -1), i);
     }

@@ -267,3 +267,15 @@ describe('what the words mean here', () => {
     });
   });
 });
+
+test('“the chicken” is the meat, not its stock', () => {
+  const task = build('500 ml chicken stock\n2 chicken breasts', 'Heat the oil in a pan. Add the chicken and cook for 8 minutes.');
+  expect(step(task, /^Add the chicken/)).toMatchObject({
+    uses: [{ item: 'chicken breasts' }],
+    hazards: expect.arrayContaining(['raw-meat']),
+  });
+});
+test('eggs that are beaten for potatoes that are peeled are cracked', () => {
+  const task = build('4 potatoes\n2 eggs', 'Boil the potatoes, peel them and add the beaten eggs.');
+  expect(task.steps.map((s) => s.technique)).toContain('crack-egg');
+});

@@ -1,6 +1,7 @@
 // What the builder keeps in mind while it walks through a method: what is where, what is ready, what is hot.
 import { Fraction } from '../amount/quantity';
 import type { Recipe } from '../recipe/recipe';
+import { kindOf } from '../technique/lexicon';
 import type { Hazard, Technique } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Clause } from './clauses';
@@ -81,3 +82,7 @@ const HOLDING_APPLIANCES = new Set(['blender', 'slow-cooker']);
 export const isContainer = (id: string) =>
   HOLDING_APPLIANCES.has(id) ||
   (CONTAINERS.has(toolById(id)?.kind ?? '') && !['lid', 'foil', 'cling-film', 'paper', 'stand', 'wire-rack'].includes(id));
+
+/** Where the last step of a technique stands, or one done like it; -1 when there is none. */
+export const lastOf = (state: State, kind: string): number =>
+  state.steps.reduce((found, s, i) => (kindOf(s.technique) === kind ? i : found), -1);

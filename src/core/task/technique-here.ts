@@ -6,7 +6,7 @@ import { toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import { rawHazard } from './draft';
 import type { Mention } from './mentions';
-import { CUTTING, isContainer, type State } from './state';
+import { CUTTING, isContainer, lastOf, type State } from './state';
 
 /** A clause and all that it is about. */
 export type Here = {
@@ -105,11 +105,11 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
       then: 'microwave',
     },
   ],
-  // bread is buttered with butter, a tin is greased with it
   // "coat the tin with cooking spray"
   coat: [{ when: (here) => hasContainer(here) && /\b(?:spray|butter|oil|margarine)\b/i.test(here.rest), then: 'grease' }],
   // food that is packed into something is no packed lunch
   pack: [{ when: ({ rest }) => /\binto\b/i.test(rest), then: 'stuff' }],
+  // bread is buttered with butter, a tin is greased with it
   grease: [{ when: (here) => here.clause.verb === 'butter' && !hasContainer(here), then: 'spread' }],
   // a blender is washed, not rinsed
   rinse: [
@@ -289,10 +289,7 @@ const BY_VERB: Record<string, Rule[]> = {
   fill: [{ when: ({ rest }) => /\bwith\s+(?:[\p{L}]+\s+)?water\b/iu.test(rest), then: 'fill-pan' }],
 };
 
-const cameOut = (state: State) => {
-  const last = (id: string) => state.steps.reduce((found, s, i) => (kindOf(s.technique) === id ? i : found), -1);
-  return last('take-out-oven') > last('bake');
-};
+const cameOut = (state: State) => lastOf(state, 'take-out-oven') > lastOf(state, 'bake');
 
 /** "Place the pan over a high heat": the pan is heated, not put in. */
 function isPanOverHeat(here: Here): boolean {

@@ -3,6 +3,7 @@ import { kindOf } from '../technique/lexicon';
 import { Fraction, showQuantity } from '../amount/quantity';
 import { dialCelsius, ovenMarks } from '../amount/temperature';
 import { findFood } from '../recipe/food';
+import { capital } from '../recipe/method-lines';
 import type { Ingredient } from '../recipe/recipe';
 import type { Cue } from '../technique/model';
 import { toolById } from '../technique/tools';
@@ -49,7 +50,7 @@ export function joinedWording(state: State, c: Located, place: string): string {
   );
   const with_ = tool ? ` with the ${toolCall(state, tool.id)}` : '';
   const manner = c.adverb ? ` ${c.adverb}` : '';
-  const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${cap(c.verb!)} everything`;
+  const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${capital(c.verb!)} everything`;
   return sentence(`${how} ${place}${with_}${manner}${c.until ? ` ${c.until}` : ''}`);
 }
 
@@ -80,15 +81,13 @@ export function theOf(state: State, mention: Mention): string {
   return `the ${nameOf(one)}`;
 }
 
-export const cap = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
-
 export function sentence(text: string): string {
   const plain = text
     .replace(/\s+/g, ' ')
     .replace(/\s+([,.])/g, '$1')
     .replace(/[,;:\s]+$/, '')
     .trim();
-  return plain ? cap(plain) + (/[.!?]$/.test(plain) ? '' : '.') : '';
+  return plain ? capital(plain) + (/[.!?]$/.test(plain) ? '' : '.') : '';
 }
 
 /** The words of a step as the recipe says them: verb first, then what, where, with what, how long and until when. */

@@ -66,6 +66,20 @@ describe('planted faults', () => {
         'Pan\nIngredients\n3 tsp oil\n1 onion, chopped\n1 carrot, sliced\nMethod\nHeat 2 tsp of the oil in a pan. Fry the onion for 5 minutes. Add 2 tsp of the oil and the carrot.',
       ),
     ],
+    [
+      'amount-mismatch',
+      '2 tbsp and 1 tsp to sprinkle listed, 1 1/2 and 1 tbsp used',
+      build(
+        'Tart\nIngredients\n2 tbsp sugar + 1 tsp to sprinkle\n1 apple\nMethod\nPut the apple in a bowl with 1 1/2 tbsp of the sugar. Sprinkle with 1 tbsp of the sugar.',
+      ),
+    ],
+    [
+      'amount-mismatch',
+      'more than is listed, though the milk is named once more without an amount',
+      build(
+        'Oats\nIngredients\n1 cup milk\n1 cup oats\nMethod\nPut 3/4 cup of the milk and the oats in a bowl. Add 3/4 cup of the milk. Add a little milk.',
+      ),
+    ],
     ['not-preheated', 'the oven is not on', without(biscuits, (s) => s.technique === 'preheat-oven')],
     ['left-on', 'the oven stays on', without(biscuits, (s) => s.technique === 'turn-off')],
     ['left-on', 'the hob stays on', without(soup, (s) => s.technique === 'turn-off')],

@@ -2,6 +2,7 @@
 import { Fraction, showQuantity, toFraction, toQuantity } from '../../amount/quantity';
 import { convertUnit, showAmount } from '../../amount/units';
 import { findFood } from '../../recipe/food';
+import { readAmount } from '../../recipe/line-amount';
 import { preparationVerb } from '../../recipe/preparation';
 import type { Ingredient } from '../../recipe/recipe';
 import { findTechnique, kindOf } from '../../technique/lexicon';
@@ -60,7 +61,7 @@ export function ingredientFindings({ steps, ingredients, title }: TaskAnalysis):
         one,
         i,
         uses.filter((u) => !READIES.has(kindOf(u.step.technique))),
-        steps.some((s) => s.technique === 'repeat'),
+        steps.slice(steps.findIndex((s) => uses.some((u) => u.step === s)) + 1).some((s) => s.technique === 'repeat'),
       ),
     );
   });
@@ -97,7 +98,7 @@ function amountFindings(one: Ingredient, index: number, uses: { step: Step; use:
     const again = before && HEATS.has(kindOf(u.step.technique)) && before.use.quantity === u.use.quantity && before.use.unit === u.use.unit;
     return u.use.quantity !== null && !again;
   });
-  if (!listed || !most || parts.length < 2 || uses.some((u) => u.use.quantity === null)) return [];
+  if (!listed || !most || parts.length < 2) return [];
   // the same thing named again, whole, is no second helping
   const whole = parts.filter((p) => p.use.quantity === one.min && p.use.unit === one.unit).length;
   if (whole === parts.length || (whole > 0 && parts.length - whole <= 1)) return [];
@@ -107,10 +108,10 @@ function amountFindings(one: Ingredient, index: number, uses: { step: Step; use:
   if (inUnit.some((q) => q === null)) return [];
   const sum = inUnit.reduce((n, q) => n.add(toFraction(q!)!), new Fraction(0));
   if (sum.compare(listed) >= 0 && sum.compare(most) <= 0) return [];
-  // "2 tbsp sugar + 1 tsp to sprinkle": the list says itself that there is more
-  if (sum.compare(listed) > 0 && one.notes.some((n) => /^(?:plus|\+)/i.test(n))) return [];
-  // "repeat the layers" takes what is left
-  if (repeats && sum.compare(listed) < 0) return [];
+  // "a little oil" may be all that is missing, and "repeat the layers" takes what is left; too much is too much
+  const open = repeats || uses.some((u) => u.use.quantity === null);
+  if (open && sum.compare(listed) < 0) return [];
+  if (sum.compare(most) > 0 && isWithinExtra(one, sum.sub(most))) return [];
   const last = parts.at(-1)!;
   const others = sum.sub(toFraction(inUnit.at(-1)!)!);
   const left = listed.sub(others);
@@ -128,6 +129,17 @@ function amountFindings(one: Ingredient, index: number, uses: { step: Step; use:
       fix,
     },
   ];
+}
+
+/** "2 tbsp sugar + 1 tsp to sprinkle", "plus extra for dusting": the list says itself that there is more, and how much where it does. */
+function isWithinExtra(one: Ingredient, over: Fraction): boolean {
+  const extra = one.notes.map((n) => /^(?:plus|\+)\s*(.*)$/i.exec(n)?.[1]).find((n) => n !== undefined);
+  if (extra === undefined) return false;
+  const amount = readAmount(extra);
+  if (!amount) return true;
+  const inUnit =
+    amount.unit === one.unit ? amount.quantity : amount.unit && one.unit ? convertUnit(amount.quantity, amount.unit, one.unit) : null;
+  return inUnit !== null && toFraction(inUnit)!.compare(over) >= 0;
 }
 
 /** Is everything that a step uses ready for it? */
