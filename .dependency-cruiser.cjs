@@ -33,7 +33,7 @@ module.exports = {
       name: 'no-chart-on-cook',
       comment: 'the chart library is too heavy for the kitchen',
       severity: 'error',
-      from: { path: '^src/routes/cook/|^src/lib/lesson-store' },
+      from: { path: '^src/routes/cook/|^src/lib/outbox' },
       to: { path: 'echarts', reachable: true },
     },
     {

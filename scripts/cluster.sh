@@ -46,7 +46,8 @@ start)
 stop) if running; then as "$bin/pg_ctl" -D "$data" -m fast -w -s stop; fi;;
 status) running;;
 env)
-  echo "export ADMIN_DATABASE_URL='$(url yr_admin postgres)' OWNER_DATABASE_URL='$(url yr_owner yellow_rung)' DATABASE_URL='$(url yr_app yellow_rung)'"
-  echo "export OWNER_SECRET='$(cat "$PGDIR/yr_owner.secret")' APP_SECRET='$(cat "$PGDIR/yr_app.secret")' PGBIN='$bin'";;
+  # not exported: whoever starts a program gives it what it needs, and the server never gets more than its own connection
+  echo "ADMIN_DATABASE_URL='$(url yr_admin postgres)' OWNER_DATABASE_URL='$(url yr_owner yellow_rung)' DATABASE_URL='$(url yr_app yellow_rung)'"
+  echo "OWNER_SECRET='$(cat "$PGDIR/yr_owner.secret")' APP_SECRET='$(cat "$PGDIR/yr_app.secret")' PGBIN='$bin'";;
 *) echo "usage: $0 start|stop|status|env" >&2; exit 2;;
 esac

@@ -97,6 +97,6 @@ const lines = Object.entries(TAKEN).map(([own, theirs]) => {
 });
 writeFileSync(
   new URL('../src/lib/pictures/openmoji.ts', import.meta.url),
-  `// Drawings by the OpenMoji project (openmoji.org), CC BY-SA 4.0: see LICENSE-openmoji.md beside this file. Made by scripts/take-openmoji.mjs; 72 x 72 grid.\nexport const OPENMOJI: Record<string, string> = {\n${lines.join('\n')}\n};\n`,
+  `// Drawings by the OpenMoji project (openmoji.org), CC BY-SA 4.0: see LICENSE-openmoji.md beside this file. Made by scripts/take-openmoji.mjs; 72 x 72 grid.\nimport { table } from '$core';\n\nexport const OPENMOJI = table<string>({\n${lines.join('\n')}\n});\n`,
 );
 console.log(`${lines.length} drawings taken`);

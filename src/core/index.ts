@@ -1,9 +1,10 @@
 // The public face of core: all that the rest of the program may import.
+export { table } from './amount/table';
 export { usualDrawer } from './amount/drawer';
 export { planFilling, type FillingPlan, type Measure } from './amount/filling';
 export { readAmountField, showQuantity, toFraction, type Quantity } from './amount/quantity';
 export { microwaveSeconds } from './amount/temperature';
-export { convertUnit, kindOfUnit, readUnit, showAmount, showUnit, type MeasureSystem, type Unit } from './amount/units';
+export { convertUnit, kindOfUnit, MEASURE_SYSTEMS, readUnit, showAmount, showUnit, UNITS, VOLUME_UNITS, type MeasureSystem, type Unit } from './amount/units';
 
 export { EU_ALLERGENS, showAllergen, US_ALLERGENS, type Allergen } from './recipe/allergens';
 export { allergensIn, type AllergenFinding, type AllergenFindings } from './recipe/allergen-findings';
@@ -17,14 +18,17 @@ export { pansIn, panTimes, type Pan } from './recipe/pan';
 export { PLATE_GROUPS, plateOf, type PlateGroup } from './recipe/plate';
 export { writeRecipe } from './recipe/own-json';
 export { LONGEST_LINE, MOST_LINES, plainRecipe, readRecipe } from './recipe/read';
-export { type Ingredient, type LineRole, type NotUnderstood, type Reading, type Recipe } from './recipe/recipe';
+export { LINE_ROLES, type Ingredient, type LineRole, type NotUnderstood, type Reading, type Recipe } from './recipe/recipe';
 export { scaleRecipe, type ScaleChoice, type ScaledRecipe } from './recipe/scale';
 export { shoppingList, showShoppingAmount, type ShoppingEntry, type ShoppingRow } from './recipe/shopping';
 export { acceptSubstitute, applySwaps, substitutesFor, type SubstituteOffer, type Substitution, type Swap } from './recipe/substitute';
 
 export { techniqueById, TECHNIQUES } from './technique/lexicon';
 export {
+  DEMANDS,
+  HAZARDS,
   PHASES,
+  SENSES,
   SUPERVISION,
   type Cue,
   type Demand,
@@ -38,6 +42,7 @@ export { toolSubstitutes, type ToolSubstitute } from './technique/tool-substitut
 export { toolById, TOOLS } from './technique/tools';
 
 export { buildTask } from './task/build';
+export { linesBeyond } from './task/bounds';
 export { dryRun } from './task/dry-run/index';
 export { applyMend, mendAll } from './task/dry-run/mend';
 export { type Finding, type FindingCode, type Held, type Mend, type Snapshot } from './task/dry-run/model';
@@ -59,7 +64,9 @@ export {
   type StepsDifference,
 } from './task/edit';
 export {
+  GRAINS,
   LEARNER_TIME_FACTOR,
+  MOST_STEPS,
   USUAL_KITCHEN,
   type Filling,
   type Grain,
@@ -82,6 +89,7 @@ export { describeTerm } from './picture/term';
 
 export { heightOf, HIERARCHIES, hierarchyById, OTHER_CODES, type Hierarchy, type Level, type OtherCode } from './help/hierarchy';
 export { mastery, USUAL_MASTERY, type MasteryRule } from './help/mastery';
+export { lastOf, type Stamp } from './help/in-force';
 export { nextRung, USUAL_RULE, type Opportunity, type RungRule, type YellowRung } from './help/next-rung';
 export { scoreLesson, type Recorded, type Score } from './help/score';
 

@@ -1,4 +1,3 @@
 import { schoolName } from '$lib/server/learners';
-import { inSchool } from '$lib/server/school';
 
-export const load = async ({ locals }) => ({ theme: locals.theme, school: await inSchool(locals.school, schoolName) });
+export const load = async ({ locals }) => ({ theme: locals.theme, school: await locals.inSchool(schoolName) });

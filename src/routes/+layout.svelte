@@ -24,6 +24,8 @@
   let running = $state(false);
   onMount(() => {
     running = true;
+    // records of a lesson that nobody opens again are sent from any page
+    void import('$lib/outbox/outbox.svelte').then(({ outbox }) => outbox.start());
   });
 </script>
 

@@ -1,10 +1,13 @@
 <script lang="ts">
+  import OnThisDevice from './OnThisDevice.svelte';
   import { PLACES, showDay } from '$lib/ui/words';
   let { data } = $props();
   const nameOf = (id: string) => PLACES.find((p) => p.id === id)?.name ?? id;
 </script>
 
 <h1 class="mt-4">Today</h1>
+
+<OnThisDevice lessons={data.open} />
 
 {#if data.open.length > 0}
   <section class="mt-6 max-w-3xl">

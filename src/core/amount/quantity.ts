@@ -1,4 +1,5 @@
 // Exact amounts: fractions written as strings ("9/4"), and how people read and write them.
+import { table } from './table';
 import Fraction from 'fraction.js';
 
 export { Fraction };
@@ -32,7 +33,7 @@ export function toQuantity(fraction: Fraction): Quantity {
   return fraction.toFraction();
 }
 
-const GLYPHS: Record<string, string> = {
+const GLYPHS = table<string>({
   '1/2': '½',
   '1/3': '⅓',
   '2/3': '⅔',
@@ -48,7 +49,7 @@ const GLYPHS: Record<string, string> = {
   '3/8': '⅜',
   '5/8': '⅝',
   '7/8': '⅞',
-};
+});
 
 /**
  * An amount as a person writes it: "1⅓", "¾", "2 5/12"; a long fraction becomes a decimal with two places.
@@ -63,15 +64,15 @@ export function showQuantity(quantity: Quantity): string {
   // sixteenths and twelfths are the finest marks in a kitchen; beyond them a fraction tells a person nothing
   if (rest.d > 16n) return String(Math.round(value.valueOf() * 100) / 100);
   const part = rest.toFraction();
-  const glyph = GLYPHS[part];
+  const glyph = GLYPHS.get(part);
   if (whole.equals(0)) return glyph ?? part;
   return glyph ? whole.toFraction() + glyph : `${whole.toFraction()} ${part}`;
 }
 
-const VULGAR: Record<string, string> = Object.fromEntries(
-  Object.entries({ ...GLYPHS, '1/7': '⅐', '1/9': '⅑', '1/10': '⅒' }).map(([k, v]) => [v, k]),
+const VULGAR = new Map<string, string>(
+  [...GLYPHS, ['1/7', '⅐'] as const, ['1/9', '⅑'] as const, ['1/10', '⅒'] as const].map(([k, v]) => [v, k]),
 );
-const VULGAR_CHARS = new RegExp(`(?:(\\d)\\s?)?([${Object.keys(VULGAR).join('')}])`, 'g');
+const VULGAR_CHARS = new RegExp(`(?:(\\d)\\s?)?([${[...VULGAR.keys()].join('')}])`, 'g');
 
 /**
  * Writes every way of typing an amount in one way: "1⅓", "1 1⁄3" become "1 1/3"; long dashes become "-"; "×" becomes "x";
@@ -81,7 +82,7 @@ export function plainNumbers(text: string): string {
   // most lines hold nothing to rewrite, and this is asked several times a line
   if (/^[\x20-\x7e\n]*$/.test(text)) return text;
   return text
-    .replace(VULGAR_CHARS, (_, digit: string | undefined, glyph: string) => `${digit ? digit + ' ' : ''}${VULGAR[glyph]}`)
+    .replace(VULGAR_CHARS, (_, digit: string | undefined, glyph: string) => `${digit ? digit + ' ' : ''}${VULGAR.get(glyph)}`)
     .replace(/[⁄∕]/g, '/')
     .replace(/[‐‑‒–—−]/g, '-')
     .replace(/×/g, 'x')
@@ -90,7 +91,7 @@ export function plainNumbers(text: string): string {
     .replace(/[“”]/g, '"');
 }
 
-const WORDS: Record<string, string> = {
+const WORDS = table<string>({
   a: '1',
   an: '1',
   one: '1',
@@ -112,7 +113,7 @@ const WORDS: Record<string, string> = {
   third: '1/3',
   dozen: '12',
   couple: '2',
-};
+});
 
 export type NumberRead =
   { ok: true; min: Fraction; max: Fraction; length: number; word: boolean } | { ok: false; length: number; why: string };
@@ -147,7 +148,7 @@ function readWords(text: string, at: number): One {
   const words = /([a-z]+)(?:\s+|-|$|(?=[^a-z]))/iy;
   words.lastIndex = at;
   const first = words.exec(text);
-  const value = first && WORDS[first[1]!.toLowerCase()];
+  const value = first && WORDS.get(first[1]!.toLowerCase());
   if (!first || !value) return null;
   let result = new Fraction(value);
   let end = at + first[1]!.length;
@@ -165,12 +166,12 @@ function readWords(text: string, at: number): One {
   }
   if ((m = rest(/(?:\s+|-)(half|halves|third|thirds|quarter|quarters|dozen|couple)\b(?:\s+(?:of\s+)?(?:an?\b)?)?/iy))) {
     const part = m[1]!.toLowerCase().replace('halves', 'half').replace(/s$/, '');
-    result = result.mul(new Fraction(WORDS[part] ?? '1'));
+    result = result.mul(new Fraction(WORDS.get(part) ?? '1'));
     end += m[0].trimEnd().length;
     if (part === 'couple' && (m = rest(/\s+of\b/iy))) end += m[0].length;
   }
   if ((m = rest(/\s+and\s+(?:a\s+|one\s+)?(half|quarter|third)\b/iy))) {
-    result = result.add(new Fraction(WORDS[m[1]!.toLowerCase()]!));
+    result = result.add(new Fraction(WORDS.get(m[1]!.toLowerCase())!));
     end += m[0].length;
   }
   return { value: result, length: end - at, word: true };

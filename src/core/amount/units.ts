@@ -1,51 +1,19 @@
 // Units of the kitchen: what they are called, what they measure, and their exact size.
 import { Fraction, showQuantity, toFraction, toQuantity, type Quantity } from './quantity';
 
-export type VolumeUnit = 'tsp' | 'tbsp' | 'cup' | 'floz' | 'pint' | 'quart' | 'gallon' | 'ml' | 'cl' | 'dl' | 'l';
-export type MassUnit = 'g' | 'kg' | 'mg' | 'oz' | 'lb';
-export type VagueUnit =
-  | 'pinch'
-  | 'dash'
-  | 'handful'
-  | 'splash'
-  | 'drizzle'
-  | 'knob'
-  | 'clove'
-  | 'can'
-  | 'jar'
-  | 'packet'
-  | 'bottle'
-  | 'carton'
-  | 'tub'
-  | 'slice'
-  | 'piece'
-  | 'bunch'
-  | 'sprig'
-  | 'sprinkle'
-  | 'stalk'
-  | 'head'
-  | 'leaf'
-  | 'sheet'
-  | 'cube'
-  | 'stick'
-  | 'ear'
-  | 'drop'
-  | 'fillet'
-  | 'scoop'
-  | 'bag'
-  | 'block'
-  | 'punnet'
-  | 'square'
-  | 'ball'
-  | 'nest'
-  | 'wedge'
-  | 'inch'
-  | 'cm';
+export const VOLUME_UNITS = ['tsp', 'tbsp', 'cup', 'floz', 'pint', 'quart', 'gallon', 'ml', 'cl', 'dl', 'l'] as const;
+export type VolumeUnit = (typeof VOLUME_UNITS)[number];
+export const MASS_UNITS = ['g', 'kg', 'mg', 'oz', 'lb'] as const;
+export type MassUnit = (typeof MASS_UNITS)[number];
+export const VAGUE_UNITS = ['pinch', 'dash', 'handful', 'splash', 'drizzle', 'knob', 'clove', 'can', 'jar', 'packet', 'bottle', 'carton', 'tub', 'slice', 'piece', 'bunch', 'sprig', 'sprinkle', 'stalk', 'head', 'leaf', 'sheet', 'cube', 'stick', 'ear', 'drop', 'fillet', 'scoop', 'bag', 'block', 'punnet', 'square', 'ball', 'nest', 'wedge', 'inch', 'cm'] as const;
+export type VagueUnit = (typeof VAGUE_UNITS)[number];
 /** A unit of an ingredient line. Things that are simply counted (2 eggs) have no unit. */
 export type Unit = VolumeUnit | MassUnit | VagueUnit;
+export const UNITS: readonly Unit[] = [...VOLUME_UNITS, ...MASS_UNITS, ...VAGUE_UNITS];
 
 /** Whose cups and spoons: US customary, US food labels, metric (15 mL tablespoon), Australian (20 mL tablespoon), imperial. */
-export type MeasureSystem = 'us' | 'us-label' | 'metric' | 'australian' | 'imperial';
+export const MEASURE_SYSTEMS = ['us', 'us-label', 'metric', 'australian', 'imperial'] as const;
+export type MeasureSystem = (typeof MEASURE_SYSTEMS)[number];
 
 const f = (text: string) => new Fraction(text);
 

@@ -1,4 +1,5 @@
 // Making things in rounds: three at a time in this pan, three rounds.
+import { table } from '../amount/table';
 import { minutesOfText } from '../amount/minutes';
 
 export type Batches = { rounds: number; perRound: number; last: number };
@@ -14,11 +15,11 @@ export function batchesOf(total: number, perRound: number): Batches | null {
   return { rounds, perRound, last: total - (rounds - 1) * perRound };
 }
 
-const NUMBERS: Record<string, number> = { one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, eight: 8, ten: 10, twelve: 12 };
+const NUMBERS = table<number>({ one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, eight: 8, ten: 10, twelve: 12 });
 
 /** How many go in at a time, where an instruction says so ("three at a time"), with the minutes that one round takes; null where it does not. */
 export function saidPerRound(instruction: string): { perRound: number; minutes: number | null } | null {
   const m = /\b(\d{1,2}|one|two|three|four|five|six|eight|ten|twelve)\s+(?:[\p{L}-]+\s+)?at a time\b/iu.exec(instruction);
   if (!m) return null;
-  return { perRound: NUMBERS[m[1]!.toLowerCase()] ?? Number(m[1]), minutes: minutesOfText(instruction) };
+  return { perRound: NUMBERS.get(m[1]!.toLowerCase()) ?? Number(m[1]), minutes: minutesOfText(instruction) };
 }

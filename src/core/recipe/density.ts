@@ -1,4 +1,5 @@
 // What a cup of a food weighs, as a range, so that an amount by volume can be weighed and the other way round.
+import { table } from '../amount/table';
 import { Fraction, showQuantity, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { gramsIn, millilitresIn, showAmount, type MeasureSystem, type Unit } from '../amount/units';
 import { findFood } from './food';
@@ -8,7 +9,7 @@ type Row = [low: number, high: number];
 
 // US cup weights after the household measures of the USDA food composition tables (SR Legacy), from memory, widened where kitchen tables
 // differ (flour 120-125, oats 81-90, honey 336-340, brown sugar packed 213-220). Each is a guide to check against a scale.
-const GRAMS_A_CUP: Record<string, Row> = {
+const GRAMS_A_CUP = table<Row>({
   flour: [120, 125],
   'self-raising-flour': [120, 125],
   'bread-flour': [120, 137],
@@ -100,7 +101,7 @@ const GRAMS_A_CUP: Record<string, Row> = {
   salt: [273, 292],
   'baking-powder': [192, 221],
   'baking-soda': [220, 221],
-};
+});
 
 /** The foods that have a weight, by id; for the check that each is in the table of foods. */
 export const WEIGHED_FOODS = Object.keys(GRAMS_A_CUP);
@@ -118,7 +119,7 @@ const US_CUP = millilitresIn('cup', 'us')!;
 export function weighVolume(quantity: Quantity, unit: Unit | null, item: string, system: MeasureSystem = 'us'): WeightRange | null {
   const value = toFraction(quantity);
   const size = millilitresIn(unit, system);
-  const row = GRAMS_A_CUP[findFood(item)?.id ?? ''];
+  const row = GRAMS_A_CUP.get(findFood(item)?.id ?? '');
   if (!value || !size || !row) return null;
   const cups = value.mul(size).div(US_CUP).valueOf();
   return { low: Math.round(row[0] * cups * 10) / 10, high: Math.round(row[1] * cups * 10) / 10 };
@@ -138,7 +139,7 @@ export function volumeOfWeight(
   const value = toFraction(quantity);
   const grams = gramsIn(unit);
   const size = millilitresIn(into, system);
-  const row = GRAMS_A_CUP[findFood(item)?.id ?? ''];
+  const row = GRAMS_A_CUP.get(findFood(item)?.id ?? '');
   if (!value || !grams || !size || !row) return null;
   const of = (perCup: number) => toQuantity(value.mul(grams).div(new Fraction(perCup)).mul(US_CUP).div(size));
   return { low: of(row[1]), high: of(row[0]) };

@@ -1,4 +1,5 @@
 // Reads one ingredient line: amount, unit, thing, and the work to do on it; and says so where the reading is in doubt.
+import { table } from '../amount/table';
 import { plainNumbers, readNumber, toFraction, toQuantity } from '../amount/quantity';
 import { findFood } from './food';
 import { readAmount, takeAmount, takeLength, trailingAmount } from './line-amount';
@@ -59,14 +60,14 @@ function plainLine(line: string): string {
   const text = stripBullet(plainNumbers(line.trim()));
   const plain = /[*_`…]|\.\.\./.test(text) ? text.replace(/\*\*|__|`/g, '').replace(/\s*[.…_]{3,}\s*/g, ' - ') : text;
   return plain
-    .replace(SPOONS, (_all, count: string | undefined, size: string) => `${count ?? '1 '}${SPOON_OF[size]} `)
+    .replace(SPOONS, (_all, count: string | undefined, size: string) => `${count ?? '1 '}${SPOON_OF.get(size)} `)
     .replace(/\s+/g, ' ')
     .trim();
 }
 
 // "2 x 15ml spoons oil": measuring spoons named by what they hold
 const SPOONS = /^(?:(\d[\d\s./]*)[x×]\s*)?(15|5)\s?ml\s+(?:measuring\s+|level\s+)?spoon(?:ful)?s?\s+(?:of\s+)?/i;
-const SPOON_OF: Record<string, string> = { '15': 'tbsp', '5': 'tsp' };
+const SPOON_OF = table<string>({ '15': 'tbsp', '5': 'tsp' });
 
 /** "Flour: 200 g, sifted" -> "200 g Flour, sifted". */
 function amountFirst(name: string, tail: string): string {
@@ -180,7 +181,7 @@ function finish(draft: Ingredient): void {
 }
 
 // More than these of one thing is a slip of the pen in a class kitchen (common practice).
-const MUCH: Partial<Record<string, number>> = { cup: 24, tbsp: 32, tsp: 32 };
+const MUCH = table<number>({ cup: 24, tbsp: 32, tsp: 32 });
 
 /**
  * Why a reading may be wrong, though it came out: what is left in the name is no name. A food that the table does not know is no reason.
@@ -195,7 +196,7 @@ function doubtOf({ item, min, unit, text }: Ingredient): string | null {
   )
     return `the name reads oddly (“${item}”)`;
   if (item.includes(':')) return 'a list stands on this line: put each thing on a line of its own';
-  const most = MUCH[unit ?? ''];
+  const most = MUCH.get(unit ?? '');
   if (most && min && toFraction(min)!.compare(most) > 0) return `${min} ${unit} is more than a class makes: is it right?`;
   if (/["“”=<>{}|\\]|\bmixed with\b/.test(item)) return `the name reads oddly (“${item}”)`;
   const words = item.split(' ').length;

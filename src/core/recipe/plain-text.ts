@@ -1,6 +1,8 @@
 // Turns what was pasted into plain lines: markup out, entities read, scripts dropped. One pass, so hostile text costs no more than honest text.
+import { table } from '../amount/table';
 
-const ENTITIES: Record<string, string> = {
+
+const ENTITIES = table<string>({
   amp: '&',
   lt: '<',
   gt: '>',
@@ -27,7 +29,7 @@ const ENTITIES: Record<string, string> = {
   uuml: 'ü',
   ouml: 'ö',
   auml: 'ä',
-};
+});
 const SILENT = new Set([
   'script',
   'style',
@@ -123,7 +125,7 @@ function decodeEntities(text: string): string {
       const code = name[1]?.toLowerCase() === 'x' ? parseInt(name.slice(2), 16) : parseInt(name.slice(1), 10);
       return code > 8 && code < 0x110000 && !(code >= 0xd800 && code < 0xe000) ? String.fromCodePoint(code) : whole;
     }
-    return ENTITIES[name.toLowerCase()] ?? whole;
+    return ENTITIES.get(name.toLowerCase()) ?? whole;
   });
 }
 

@@ -1,7 +1,9 @@
 // Words of preparation in ingredient lines ("diced", "rinsed"): which are work to do, and which only name the thing bought.
+import { table } from '../amount/table';
+
 
 /** Participles that are work for the cook, with the imperative that does it. */
-const PREPARATION: Record<string, string> = {
+const PREPARATION = table<string>({
   chopped: 'chop',
   diced: 'dice',
   sliced: 'slice',
@@ -76,7 +78,7 @@ const PREPARATION: Record<string, string> = {
   buttered: 'spread',
   slivered: 'slice',
   spiralized: 'slice',
-};
+});
 
 /** Participles that before a noun are part of what is bought, not work: "dried oregano", "ground beef", "canned beans". */
 const BOUGHT = new Set([
@@ -135,7 +137,7 @@ const ADVERBS = new Set([
 
 /** Whether a word, alone, is a participle of kitchen work: "mashed", "cooked". */
 export function isPreparationWord(word: string): boolean {
-  return PREPARATION[word.toLowerCase()] !== undefined || ADVERBS.has(word.toLowerCase());
+  return PREPARATION.get(word.toLowerCase()) !== undefined || ADVERBS.has(word.toLowerCase());
 }
 
 /** A word without the hyphen of "ready-grated" or the comma after it. */
@@ -156,7 +158,7 @@ export function leadingPreparation(item: string, packed: boolean): { preparation
     const word = bare(words[i]!);
     if (word === 'and' && preparation.length > 0) from = i === from ? i + 1 : from;
     else if (ADVERBS.has(word) || word === 'ready-to-eat') continue;
-    else if (PREPARATION[word] && !BOUGHT.has(word)) {
+    else if (PREPARATION.get(word) && !BOUGHT.has(word)) {
       preparation.push(
         words
           .slice(from, i + 1)
@@ -181,7 +183,7 @@ export function trailingPreparation(phrase: string): { preparation: string[]; no
     if (!text) continue;
     const words = text.split(/\s+/).map(bare);
     const work =
-      words.some((w) => PREPARATION[w]) ||
+      words.some((w) => PREPARATION.get(w)) ||
       /\b(room temperature|bite[- ]size|into \w+|in (half|quarters|chunks|strips|pieces))\b/i.test(text);
     (work ? preparation : notes).push(text);
   }
@@ -190,6 +192,9 @@ export function trailingPreparation(phrase: string): { preparation: string[]; no
 
 /** The imperative of a piece of preparation: "finely diced" -> "dice"; null when it is not one word of work. */
 export function preparationVerb(phrase: string): string | null {
-  for (const word of phrase.toLowerCase().split(/\s+/)) if (PREPARATION[word]) return PREPARATION[word];
+  for (const word of phrase.toLowerCase().split(/\s+/)) {
+    const verb = PREPARATION.get(word);
+    if (verb) return verb;
+  }
   return null;
 }

@@ -39,11 +39,24 @@ export type Recipe = {
   instructions: string[];
 };
 
+export const LINE_ROLES = [
+  'title',
+  'servings',
+  'time',
+  'heading',
+  'ingredient',
+  'tool',
+  'instruction',
+  'note',
+  'blank',
+  'unread',
+] as const;
+
 /** What one line of the source was taken for. `index` counts within its kind. Line numbers count from 1. */
 export type LineRole = {
   line: number;
   text: string;
-  role: 'title' | 'servings' | 'time' | 'heading' | 'ingredient' | 'tool' | 'instruction' | 'note' | 'blank' | 'unread';
+  role: (typeof LINE_ROLES)[number];
   index: number | null;
 };
 

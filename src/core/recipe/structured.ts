@@ -97,7 +97,8 @@ function scriptBlocks(html: string): string[] {
   return blocks;
 }
 
-type Node = Record<string, unknown>;
+// eslint-disable-next-line no-restricted-syntax -- JSON as it came; only names that stand in this file are asked for
+type Node = { [name: string]: unknown };
 const isNode = (value: unknown): value is Node => typeof value === 'object' && value !== null && !Array.isArray(value);
 const list = (value: unknown): unknown[] => (Array.isArray(value) ? value : value === undefined || value === null ? [] : [value]);
 const words = (value: unknown): string => (typeof value === 'string' || typeof value === 'number' ? plainOf(String(value)) : '');

@@ -10,7 +10,8 @@ import { dustWith, withImplied } from './body-implied';
 import { bake, heatInOven, preheat } from './body-oven';
 import { putThem, putTogether } from './body-put';
 import { addRaw, takeVessel } from './body-vessel';
-import { clausesOf } from './clauses';
+import { MOST_OF_RECIPE } from './bounds';
+import { clausesOf, type Clause } from './clauses';
 import { CONTAINED, containerOf } from './containers';
 import type { Draft } from './draft';
 import { isTarget, locate, noteExplicit, sharedObject } from './locate';
@@ -32,6 +33,18 @@ const boilsEggs = (line: string) =>
     !/\b(?:crack|beat|beaten)\b/i.test(line)) ||
   // "Put the eggs into cold water. When cool, peel them"
   /\beggs\b[^.]*\bwater\b[^.]*\.[^.]{0,30}\b(?:peel|shell) them\b/i.test(line);
+
+/** Actions looked at; not every one becomes a step. */
+const MOST_CLAUSES = 2 * MOST_OF_RECIPE;
+
+function clausesUpTo(most: number, instructions: readonly string[]): { clause: Clause; line: number }[] {
+  const all: { clause: Clause; line: number }[] = [];
+  for (const [i, text] of instructions.entries()) {
+    if (all.length >= most) break;
+    for (const clause of clausesOf(text)) all.push({ clause, line: i + 1 });
+  }
+  return all.slice(0, most);
+}
 
 /** Steps of the recipe itself, without the routines around it, in the order in which they are done. */
 export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
@@ -70,9 +83,11 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
   const eggs = recipe.ingredients.flatMap((one, i) => (findFood(one.item)?.raw === 'egg' ? [i] : []));
   if (eggs.length > 0 && (BOILED_EGGS.test(recipe.instructions.join(' ')) || recipe.instructions.some(boilsEggs)))
     for (const i of eggs) state.explicit.add(`${i}:crack-egg`);
-  const clauses = recipe.instructions.flatMap((text, i) => clausesOf(text).map((clause) => ({ clause, line: i + 1 })));
+  const clauses = clausesUpTo(MOST_CLAUSES, recipe.instructions);
   noteExplicit(state, clauses);
-  clauses.forEach(({ clause, line }, i) => {
+  for (const [i, { clause, line }] of clauses.entries()) {
+    // what is beyond is told: see linesBeyond
+    if (state.steps.length >= MOST_OF_RECIPE) break;
     const next = clauses[i + 1];
     const objectOf =
       clause.shared && next && !next.clause.shared && !next.clause.first && next.line === line ? next.clause : sharedObject(clauses, i);
@@ -82,7 +97,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     // the steps of this action; what made its things ready is not the adult's
     if (clause.help)
       state.steps = state.steps.map((s) => (before.has(s) || s.sourceLine === null ? s : { ...s, supervision: clause.help! }));
-  });
+  }
   const [first, ...others] = state.steps;
   if (!first || state.saidFirst.length === 0) return state.steps;
   return [{ ...first, cues: [...(first.cues ?? []), ...state.saidFirst.map((text) => ({ sense: 'sight' as const, text }))] }, ...others];

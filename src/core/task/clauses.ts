@@ -1,4 +1,5 @@
 // Splits an instruction into its single actions: "Peel, core and dice the apples, then put them in a bowl" is four.
+import { table } from '../amount/table';
 import { plainNumbers } from '../amount/quantity';
 import { findFood } from '../recipe/food';
 import { isTold } from '../recipe/method-lines';
@@ -218,7 +219,7 @@ function splitAtVerbs(text: string): Part[] {
 }
 
 // "-ing" forms whose imperative is not the form without it.
-const GERUNDS: Record<string, string> = {
+const GERUNDS = table<string>({
   serving: 'serve',
   slicing: 'slice',
   dicing: 'dice',
@@ -243,8 +244,8 @@ const GERUNDS: Record<string, string> = {
   topping: 'top',
   setting: 'set',
   freezing: 'freeze',
-};
-const imperativeOf = (gerund: string) => GERUNDS[gerund] ?? gerund.replace(/ing$/, '');
+});
+const imperativeOf = (gerund: string) => GERUNDS.get(gerund) ?? gerund.replace(/ing$/, '');
 
 /** "Stand 10 minutes before turning out onto a rack", "blend, adding the milk": two actions, where the second names what it is done to. */
 function withLaterAction(part: Part): Part[] {

@@ -1,4 +1,5 @@
 // Which bowl, pan or tray an action happens in.
+import { table } from '../amount/table';
 import { kindOf } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
 import { type Located, type State, isContainer, PUTTING, JOINING, HOB } from './state';
@@ -48,14 +49,14 @@ export function containerOf(state: State, c: Located): string | null {
   // "a dry pan", "a separate bowl"; and a second pan with the first one still on the ring
   // said once for its whole sentence, it is the same bowl all through
   const saidHere = c.first || named.at < c.rest.length;
-  if (!saidHere && state.container !== null && FAMILY[named.id]?.includes(state.container)) return state.container;
+  if (!saidHere && state.container !== null && FAMILY.get(named.id)?.includes(state.container)) return state.container;
   if (
     saidHere &&
     occupied &&
     other &&
     (!/^an?$/i.test(other) || (c.first && HOB.has(kindOf(c.technique?.id)) && (named.id === state.hob || isNewHere(state, c, named.id))))
   ) {
-    const family = c.technique?.id === 'toast-dry' || kindOf(c.technique?.id) === 'fry' ? ['frying-pan', 'saucepan'] : FAMILY[named.id];
+    const family = c.technique?.id === 'toast-dry' || kindOf(c.technique?.id) === 'fry' ? ['frying-pan', 'saucepan'] : FAMILY.get(named.id);
     const free = family?.find((id) => ![...state.placed.values()].includes(id));
     if (free) return free;
   }
@@ -63,7 +64,7 @@ export function containerOf(state: State, c: Located): string | null {
   const family = (id: string | null) => (id ? (toolById(id)?.picture ?? id) : '');
   const before = said.slice(0, named.at).toLowerCase();
   const same = [state.container, state.hob, ...[...state.placed.values()].reverse()].find(
-    (held) => held !== null && held !== named.id && GENERIC[named.id]?.includes(family(held)),
+    (held) => held !== null && held !== named.id && GENERIC.get(named.id)?.includes(family(held)),
   );
   if (/\b(?:prepared|greased|lined|buttered|oiled)\s+(?:\p{L}+\s+)?$/u.test(before) && state.prepared) return state.prepared;
   return /\bthe\s+$|\bsame\s+$/.test(before) && same ? same : named.id;
@@ -92,23 +93,23 @@ function inWater(state: State, c: Located): string | null {
 const INTO_POT =
   /(?:(?<!^)\bin|\binto|\bto)\s+(?:the\s+)?(?:hot\s+|simmering\s+)?(?:soup|stew|sauce|curry|chilli|chili|chowder|broth)\b(?!\s+(?:bowl|mix))/i;
 const OTHER = /\b(?:an?\s+)?(dry|separate|another|clean|second|different|an?)\s+(?:\p{L}+\s+)?$/iu;
-const FAMILY: Record<string, string[]> = {
+const FAMILY = table<string[]>({
   bowl: ['large-bowl', 'small-bowl'],
   'large-bowl': ['bowl', 'small-bowl'],
   'small-bowl': ['bowl', 'large-bowl'],
   saucepan: ['large-pan', 'frying-pan'],
   'large-pan': ['saucepan', 'frying-pan'],
   'frying-pan': ['saucepan', 'large-pan'],
-};
+});
 
-const GENERIC: Record<string, string[]> = {
+const GENERIC = table<string[]>({
   bowl: ['bowl', 'small-bowl'],
   saucepan: ['saucepan', 'frying-pan', 'large-pan', 'muffin-tin', 'cake-tin', 'tray'],
   'frying-pan': ['frying-pan'],
   'baking-dish': ['baking-dish', 'cake-tin'],
   'cake-tin': ['cake-tin', 'muffin-tin'],
   jar: ['jar'],
-};
+});
 
 /** Where things are mixed when nothing is said: the bowl that the recipe lists, else a bowl. */
 export function mixingBowl(state: State): string {

@@ -1,4 +1,5 @@
 // A step in the making: from a technique and what it is done to, everything else that a step carries is worked out here.
+import { table } from '../amount/table';
 import type { Quantity } from '../amount/quantity';
 import { findFood } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
@@ -48,12 +49,12 @@ const LEAST: Record<Hazard, Supervision> = {
   slip: 'nearby',
 };
 
-const RAW: Record<string, Hazard> = { egg: 'raw-egg', meat: 'raw-meat', poultry: 'raw-meat', fish: 'raw-fish', flour: 'raw-flour' };
+const RAW = table<Hazard>({ egg: 'raw-egg', meat: 'raw-meat', poultry: 'raw-meat', fish: 'raw-fish', flour: 'raw-flour' });
 
 /** The hazards that an ingredient brings while it is raw. */
 export function rawHazard(one: Ingredient | undefined): Hazard | null {
   const food = one && findFood(one.item);
-  return food?.raw && one?.unit !== 'can' ? RAW[food.raw]! : null;
+  return food?.raw && one?.unit !== 'can' ? RAW.get(food.raw)! : null;
 }
 
 /** The supervision that these hazards ask for at least. */

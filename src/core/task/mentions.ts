@@ -1,4 +1,5 @@
 // Finds which of a recipe's ingredients a piece of instruction speaks of, and how much of each.
+import { table } from '../amount/table';
 import { remembering } from '../amount/remembering';
 import { Fraction, readNumber, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { readUnit, type Unit } from '../amount/units';
@@ -61,7 +62,7 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       const short = (w: string) => w.length >= 4 && own.some((o) => o.startsWith(w));
       if (words.some((w) => own.includes(w) || short(w)) || name === food!.names[0]) add(words, i);
     }
-    for (const word of GENERIC[food?.category ?? ''] ?? []) add([word], i);
+    for (const word of GENERIC.get(food?.category ?? '') ?? []) add([word], i);
     // "the pepper" of a scotch bonnet, where nothing else goes by that name
     if (food?.id === 'chilli') {
       add(['chilli'], i);
@@ -91,7 +92,7 @@ const FORM_WORDS = new Set(
 );
 
 // A method often names a thing by its kind: "the pasta" of "200 g penne".
-const GENERIC: Partial<Record<string, string[]>> = {
+const GENERIC = table<string[]>({
   pasta: ['pasta'],
   noodle: ['noodle'],
   cheese: ['cheese'],
@@ -116,7 +117,7 @@ const GENERIC: Partial<Record<string, string[]>> = {
   syrup: ['syrup'],
   leaf: ['leaf'],
   herb: ['herb'],
-};
+});
 
 /** Of that group, and in pieces: a purée, a juice or a tin is not what "the vegetables" means. */
 const isWhole = (one: Ingredient, group: string) => {
@@ -283,7 +284,7 @@ const MADE_HERE = new Set(['water', 'vegetable', 'cake-sprinkle']);
 const MADE_OF_FLOUR = new Set(['pastry', 'bread', 'biscuit']);
 const MADE_FOODS = new Set(['salad-cream', 'icing', 'seed', 'clove', 'ice', 'lemon-zest', 'fruit', 'spice', 'soy-yoghurt', 'jelly']);
 // A kind that the list holds covers its general word: "the stock" of "1 stock cube", "the juice" of "1 lemon".
-const COVERED_BY: Partial<Record<string, string[]>> = {
+const COVERED_BY = table<string[]>({
   juice: ['citrus'],
   citrus: ['juice'],
   stock: ['stock'],
@@ -311,7 +312,7 @@ const COVERED_BY: Partial<Record<string, string[]>> = {
   leaf: ['leaf'],
   syrup: ['syrup', 'sugar', 'juice'],
   sweet: ['sweet'],
-};
+});
 
 /** The foods that a recipe lists, by id, by category, and by the words of their names; words of its title and headings count as made here. */
 export type KnownFoods = { ids: Set<string>; categories: Set<string>; words: Set<string> };
@@ -363,7 +364,7 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     if (/^(?:sachet|packet)$/.test(words[i + 1] ?? '')) continue;
     if (/^(?:juice|zest|rind|wedge|slice)$/.test(name.at(-1)!) && known.words.has(name[0]!)) continue;
     const general = size === 1;
-    if (general && [food.category, ...(COVERED_BY[food.category] ?? [])].some((c) => known.categories.has(c) && COVERED_BY[food.category]))
+    if (general && [food.category, ...(COVERED_BY.get(food.category) ?? [])].some((c) => known.categories.has(c) && COVERED_BY.get(food.category)))
       continue;
     if (!found.includes(food.names[0]!)) found.push(food.names[0]!);
   }

@@ -5,7 +5,8 @@ import type { Measure } from '../amount/filling';
 import type { Ingredient } from '../recipe/recipe';
 import type { Cue, Demand, Hazard, Phase, Supervision } from '../technique/model';
 
-export type Grain = 'coarse' | 'standard' | 'fine';
+export const GRAINS = ['coarse', 'standard', 'fine'] as const;
+export type Grain = (typeof GRAINS)[number];
 
 /** What a step takes of an ingredient; `quantity` is null where the step takes all that there is, or the recipe does not say. */
 export type Use = { ingredient: number | null; item: string; quantity: Quantity | null; unit: Unit | null };
@@ -43,6 +44,9 @@ export type Step = {
   /** For a step of a routine of the class: which of its steps it is, so that an improvement finds it. */
   routine?: string;
 };
+
+/** The most steps that a task has: more than any lesson holds. Building stops there, so that no text takes longer than a page may. */
+export const MOST_STEPS = 600;
 
 export type TaskAnalysis = {
   title: string;

@@ -1,4 +1,5 @@
 // How hard the words of a step are to read, and plainer ones for them.
+import { table } from '../amount/table';
 import { syllable } from 'syllable';
 import type { Step } from './model';
 
@@ -6,7 +7,7 @@ import type { Step } from './model';
 export const USUAL_GRADE = 4;
 
 // Kitchen words that the counter gets wrong.
-const SYLLABLES: Record<string, number> = { large: 1 };
+const SYLLABLES = table<number>({ large: 1 });
 
 /**
  * The Flesch-Kincaid grade of a text: 0.39 x words a sentence + 11.8 x syllables a word - 15.59 (Kincaid, Fishburne, Rogers & Chissom 1975).
@@ -18,7 +19,7 @@ export function readingGrade(text: string): number {
   if (words.length === 0) return 0;
   const sentences = Math.max(1, (text.match(/[.!?]+(?:\s|$)/g) ?? []).length);
   const syllables = words.reduce(
-    (n, word) => n + (/\p{L}{2,}/u.test(word) ? (SYLLABLES[word.toLowerCase()] ?? Math.max(1, syllable(word))) : 1),
+    (n, word) => n + (/\p{L}{2,}/u.test(word) ? (SYLLABLES.get(word.toLowerCase()) ?? Math.max(1, syllable(word))) : 1),
     0,
   );
   return Math.max(0, Math.round((0.39 * (words.length / sentences) + 11.8 * (syllables / words.length) - 15.59) * 10) / 10);

@@ -1,4 +1,5 @@
 // What has to happen to an ingredient before its first use: rinse, peel, cut, open, crack, squeeze, measure.
+import { table } from '../amount/table';
 import { Fraction, showQuantity, toFraction, type Quantity } from '../amount/quantity';
 import { gramsIn, kindOfUnit, millilitresIn, type Unit } from '../amount/units';
 import { findFood, singular } from '../recipe/food';
@@ -195,14 +196,15 @@ function workOf(said: string, one: Ingredient): Work[] {
   if (verb === 'melt') return onRing('saucepan', { technique: 'melt', text: `Melt ${the} in the saucepan.` });
   if (verb === 'toast') return onRing('frying-pan', { technique: 'toast-dry', text: `Toast ${the} in the dry frying pan.` });
   // in words that say what is seen done
-  const plain: Partial<Record<string, string>> = {
+  const plain = table<string>({
     seed: `Take the seeds out of ${the}.`,
     core: `Cut the core out of ${the}.`,
     pit: `Take the stone out of ${the}.`,
     hull: `Take the stalk off ${the}.`,
     'pat dry': `Pat ${the} dry.`,
-  };
-  if (plain[verb]) return [{ technique: technique.id, text: plain[verb] }];
+  });
+  const seen = plain.get(verb);
+  if (seen) return [{ technique: technique.id, text: seen }];
   if (/squeezed dry/i.test(phrase)) return [{ technique: 'squeeze-out', text: `Squeeze the water out of ${the}.` }];
   if (verb === 'break') return [{ technique: 'tear', text: `Break up ${the}.` }];
   const cap = verb.charAt(0).toUpperCase() + verb.slice(1);

@@ -1,4 +1,5 @@
 // Which technique a clause means here: the lexicon knows the verb, what is in hand decides between its meanings.
+import { table } from '../amount/table';
 import { findFood } from '../recipe/food';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import type { Technique } from '../technique/model';
@@ -45,7 +46,7 @@ const PARTED =
   /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b|^(?:it\s+|them\s+|(?:each|every)\s+\p{L}+\s+)?into\s+\d+\b(?!\s*(?:cm|mm|inch|in\b|[-.x×"]))/iu;
 
 // By the technique that the verb alone would give, in the order in which they are tried; the first that holds is taken.
-const BY_TECHNIQUE: Record<string, Rule[]> = {
+const BY_TECHNIQUE = table<Rule[]>({
   'preheat-oven': [{ when: ({ mentions }) => mentions.length > 0, then: 'bake' }],
   // "beat the eggs in a cup" works nothing in
   mix: [
@@ -205,7 +206,7 @@ const BY_TECHNIQUE: Record<string, Rule[]> = {
     { when: ({ tools }) => tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'), then: 'fry' },
   ],
   measure: [{ when: ({ clause, rest }) => clause.verb === 'fill' && !/\b(?:cup|spoon|measure|jug)\b/i.test(rest), then: 'stuff' }],
-};
+});
 
 const WITH_LIQUID = /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|liquid)\b/iu;
 
@@ -222,7 +223,7 @@ const LINERS: Rule = {
 };
 
 // By the verb itself, whatever the lexicon makes of it.
-const BY_VERB: Record<string, Rule[]> = {
+const BY_VERB = table<Rule[]>({
   butter: [{ when: hasContainer, then: 'grease' }],
   // meat out of its skin
   squeeze: [
@@ -287,7 +288,7 @@ const BY_VERB: Record<string, Rule[]> = {
     },
   ],
   fill: [{ when: ({ rest }) => /\bwith\s+(?:[\p{L}]+\s+)?water\b/iu.test(rest), then: 'fill-pan' }],
-};
+});
 
 const cameOut = (state: State) => lastOf(state, 'take-out-oven') > lastOf(state, 'bake');
 
@@ -299,7 +300,7 @@ function isPanOverHeat(here: Here): boolean {
 /** The technique that `found`, the lexicon's choice for the verb, turns out to be; null stays null unless the verb alone decides. */
 export function techniqueHere(found: Technique | null, here: Here): Technique | null {
   const holds = (rule: Rule) => rule.when(here);
-  const rule = BY_VERB[here.clause.verb ?? '']?.find(holds) ?? (found ? BY_TECHNIQUE[found.id]?.find(holds) : undefined);
+  const rule = BY_VERB.get(here.clause.verb ?? '')?.find(holds) ?? (found ? BY_TECHNIQUE.get(found.id)?.find(holds) : undefined);
   if (rule) return techniqueById(typeof rule.then === 'string' ? rule.then : rule.then(here))!;
   if (found && here.clause.verb === 'cut' && here.about.has('scissors') && CUTTING.has(kindOf(found.id))) return techniqueById('snip')!;
   return found;

@@ -1,4 +1,6 @@
 // Turns of speech that hold several actions, or say one in a roundabout way, put as plain actions before a line is split.
+import { table } from '../amount/table';
+
 
 // What is done for a time on each of two sides, or turned or stirred halfway.
 const HEATED = 'fry|cook|brown|sear|grill|broil|griddle|toast|bake|roast|microwave|air[- ]fry|saut[eé]|pan-fry|barbecue';
@@ -13,8 +15,8 @@ const HALFWAY = new RegExp(
   `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME}([^.;]{0,60}?),?\\s+(?:and\\s+)?(flip|turn|toss|shak|shake|stirr?|rotat)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+(?:once(?:\\s+${HALF})?|${HALF})`,
   'iu',
 );
-const AGAIN: Record<string, string> = { brown: 'cook', sear: 'cook' };
-const DO: Record<string, string> = {
+const AGAIN = table<string>({ brown: 'cook', sear: 'cook' });
+const DO = table<string>({
   flip: 'Turn over',
   turn: 'Turn over',
   toss: 'Toss',
@@ -23,7 +25,7 @@ const DO: Record<string, string> = {
   stir: 'Stir',
   stirr: 'Stir',
   rotat: 'Turn round',
-};
+});
 
 const AFTER = new RegExp(
   `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(\\d+)\\s*(min(?:ute)?s?)\\b\\.?([.,;]\\s*)(?:and\\s+)?(flip|turn|toss|shak|stirr?)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+after\\s+(\\d+)\\s*min(?:ute)?s?\\b\\.?`,
@@ -36,7 +38,7 @@ const range = (low: number, high: number, unit: string) =>
 function eachSide(text: string): string {
   return text.replace(EACH_SIDE, (_all, verb: string, what: string, low: string, high: string | undefined, unit: string) => {
     const time = high ? `${low}-${high} ${unit}` : `${low} ${unit}`;
-    const again = AGAIN[verb.toLowerCase()] ?? verb.toLowerCase();
+    const again = AGAIN.get(verb.toLowerCase()) ?? verb.toLowerCase();
     return `${verb}${what} for ${time}. Turn over. ${again.charAt(0).toUpperCase()}${again.slice(1)} for ${time} more`;
   });
 }
@@ -59,7 +61,7 @@ function halfway(text: string): string {
       const most = high === undefined ? least : Number(high);
       if (!Number.isInteger(least) || !Number.isInteger(most) || least < 2) return all;
       const first = Math.floor(least / 2);
-      const act = DO[how.toLowerCase()]!;
+      const act = DO.get(how.toLowerCase())!;
       const object = thing.trim() ? ` ${thing.trim()}` : '';
       const turned = act.endsWith('over') ? `Turn${object} over` : `${act}${object}`;
       return `${verb}${what} for ${range(first, first, unit)}. ${turned}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${range(least - first, most - first, unit)} more${between}`;
@@ -75,7 +77,7 @@ function inBetween(text: string): string {
       const left = Number(time) - Number(after);
       if (left <= 0) return all;
       const object = thing.trim() ? ` ${thing.trim()}` : '';
-      const act = /^(?:turn|flip)$/i.test(how) ? `Turn${object} over` : `${DO[how.toLowerCase()] ?? 'Stir'}${object}`;
+      const act = /^(?:turn|flip)$/i.test(how) ? `Turn${object} over` : `${DO.get(how.toLowerCase()) ?? 'Stir'}${object}`;
       return `${verb}${what} for ${after} ${unit}. ${act}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${left} ${unit} more.`;
     },
   );

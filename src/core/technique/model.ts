@@ -1,49 +1,21 @@
 // The shapes of the lexicon: what a technique asks, what can hurt, and what a tool is.
 /** What a step asks of a person (see docs/sources.md). Needs of a learner are said in the same words. */
-export type Demand =
-  | 'two-hands'
-  | 'strong-grip'
-  | 'fine-aim'
-  | 'sight'
-  | 'hearing'
-  | 'read-word'
-  | 'read-number'
-  | 'count'
-  | 'fraction'
-  | 'judge-doneness'
-  | 'heat'
-  | 'noise'
-  | 'smell'
-  | 'wet-sticky'
-  | 'reach'
-  | 'standing'
-  | 'memory'
-  | 'waiting';
+export const DEMANDS = ['two-hands', 'strong-grip', 'fine-aim', 'sight', 'hearing', 'read-word', 'read-number', 'count', 'fraction', 'judge-doneness', 'heat', 'noise', 'smell', 'wet-sticky', 'reach', 'standing', 'memory', 'waiting'] as const;
+export type Demand = (typeof DEMANDS)[number];
 
-export type Hazard =
-  | 'sharp'
-  | 'hot'
-  | 'steam'
-  | 'raw-egg'
-  | 'raw-meat'
-  | 'raw-fish'
-  | 'raw-flour'
-  | 'edge'
-  | 'electric'
-  | 'choking'
-  | 'allergen'
-  | 'splash'
-  | 'slip';
+export const HAZARDS = ['sharp', 'hot', 'steam', 'raw-egg', 'raw-meat', 'raw-fish', 'raw-flour', 'edge', 'electric', 'choking', 'allergen', 'splash', 'slip'] as const;
+export type Hazard = (typeof HAZARDS)[number];
 
 /** How near an adult stands, from least to most. */
-export type Supervision = 'none' | 'nearby' | 'within-reach' | 'adult-does';
-export const SUPERVISION: readonly Supervision[] = ['none', 'nearby', 'within-reach', 'adult-does'];
+export const SUPERVISION = ['none', 'nearby', 'within-reach', 'adult-does'] as const;
+export type Supervision = (typeof SUPERVISION)[number];
 
-export type Sense = 'sight' | 'touch' | 'sound' | 'smell' | 'time' | 'thermometer';
+export const SENSES = ['sight', 'touch', 'sound', 'smell', 'time', 'thermometer'] as const;
+export type Sense = (typeof SENSES)[number];
 export type Cue = { sense: Sense; text: string };
 
-export type Phase = 'ready' | 'gather' | 'prepare' | 'cook' | 'serve' | 'store' | 'clean';
-export const PHASES: readonly Phase[] = ['ready', 'gather', 'prepare', 'cook', 'serve', 'store', 'clean'];
+export const PHASES = ['ready', 'gather', 'prepare', 'cook', 'serve', 'store', 'clean'] as const;
+export type Phase = (typeof PHASES)[number];
 
 /** What the picture of the action shows moving: see core/picture. */
 export type Motif =

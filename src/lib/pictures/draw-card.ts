@@ -9,10 +9,10 @@ const HEIGHT = 160;
 
 /** Whether there is a drawing of that name. */
 export function hasDrawing(name: string): boolean {
-  return name in DRAWN || name in OPENMOJI;
+  return DRAWN.has(name) || OPENMOJI.has(name);
 }
 
-const body = (name: string) => DRAWN[name] ?? OPENMOJI[name] ?? DRAWN.mixture;
+const body = (name: string) => DRAWN.get(name) ?? OPENMOJI.get(name) ?? DRAWN.get('mixture')!;
 const known = (name: string) => (hasDrawing(name) ? name : 'mixture');
 
 /** One drawing, its 72-grid put at x, y with the side given in units of the picture. */

@@ -1,4 +1,6 @@
 // Our own drawings of tools and foods that the OpenMoji set lacks, in its style: 72 x 72 grid, round black strokes of 2. CC BY-SA 4.0.
+import { table } from '$core';
+
 
 const INK = '#000';
 /** Lines over fills: `fills` are drawn first, without outline. */
@@ -38,7 +40,7 @@ const BOWL = 'M8 32h56c0 16-10 28-22 28H30C18 60 8 48 8 32z';
 const PAN = 'M10 30h38v20a8 8 0 0 1-8 8H18a8 8 0 0 1-8-8z';
 const FLAT_PAN = 'M6 40h42c0 8-5 14-12 14H18C11 54 6 48 6 40z';
 
-export const DRAWN: Record<string, string> = {
+export const DRAWN = table<string>({
   // foods
   couscous: heap('#f5dc9a', '#a57a2c'),
   oats: heap('#ead9b5', '#8f6f3c', 2.4),
@@ -323,4 +325,4 @@ export const DRAWN: Record<string, string> = {
     fill('#fff', 'M6 50h60c-4 6-14 10-30 10S10 56 6 50z') + fill('#d8e4ea', 'M18 30h36c0 10-6 18-14 18h-8c-8 0-14-8-14-18z'),
     path('M6 50h60c-4 6-14 10-30 10S10 56 6 50zM18 30h36c0 10-6 18-14 18h-8c-8 0-14-8-14-18z') + path('M22 22c4-4 8 4 12 0s8 4 12 0'),
   ),
-};
+});

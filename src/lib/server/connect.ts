@@ -5,13 +5,35 @@ import { migrationSource } from './migrations';
 
 // A date is a day of the class's calendar, not a moment: as a Date it would shift with the time zone.
 pg.types.setTypeParser(1082, (text) => text);
+// Counts of devices are within a double's exact range (the input's rules see to that).
+pg.types.setTypeParser(20, Number);
 
-/** @param url of a role: the application's for serving, the owner's for migrating */
-export function connect(url: string): Knex {
+/** How long a page may hold things up, in milliseconds. One locked row must never stop the whole school. */
+const LIMITS = {
+  /** The longest query of a page takes some 50 ms. */
+  statement_timeout: 5000,
+  /** Whoever holds a row holds it for one short transaction. */
+  lock_timeout: 2000,
+  /** A process that went away in mid-transaction lets go of its rows. */
+  idle_in_transaction_session_timeout: 10_000,
+  /** The server itself gives no answer at all: stopped, or out of reach. */
+  query_timeout: 7000,
+  connectionTimeoutMillis: 3000,
+};
+
+/** How long a page waits for a free connection before it says that the program is busy, in milliseconds. */
+const LONGEST_WAIT = 2500;
+
+/**
+ * @param url of a role: the application's for serving, the owner's for migrating
+ * @param serving with limits of time, as pages need them; migrations and loading of data go without
+ */
+export function connect(url: string, serving = false): Knex {
   return knexFactory({
     client: 'pg',
-    connection: { connectionString: url },
+    connection: { connectionString: url, ...(serving ? LIMITS : {}) },
     pool: { min: 0, max: 10 },
+    ...(serving ? { acquireConnectionTimeout: LONGEST_WAIT } : {}),
     migrations: { migrationSource, tableName: 'migration' },
   });
 }

@@ -1,9 +1,10 @@
 // The draft of a recipe's steps; built from the recipe the first time that somebody asks for it.
-import { applySwaps, buildTask, scaleRecipe, type MeasureSystem, type Recipe } from '$core';
+import { applySwaps, scaleRecipe, type MeasureSystem, type Recipe, type Step } from '$core';
+import { error } from '@sveltejs/kit';
 import { getKitchen, type KitchenRow } from './kitchen';
 import { getRecipe, type RecipeRow } from './recipes';
-import type { SchoolTrx } from './school-scope';
 import { getDraft, startDraft, type DraftRow } from './tasks';
+import { buildSteps, drawCards, TooLong } from './work/pool';
 
 export type WorkingTask = { row: RecipeRow; recipe: Recipe; kitchen: KitchenRow; draft: DraftRow };
 
@@ -13,16 +14,43 @@ export function recipeToMake(row: RecipeRow, system: MeasureSystem): Recipe {
   return applySwaps(scaled, row.swaps, system).recipe;
 }
 
-/** Null where there is no such recipe. */
-export async function workingTask(trx: SchoolTrx, id: string): Promise<WorkingTask | null> {
-  const row = await getRecipe(trx, id);
-  if (!row) return null;
-  const kitchen = await getKitchen(trx);
-  const recipe = recipeToMake(row, kitchen.system);
-  let draft = await getDraft(trx, id);
-  if (!draft) {
-    await startDraft(trx, id, row.revision, 'standard', buildTask(recipe, { grain: 'standard', kitchen }).steps);
-    draft = (await getDraft(trx, id))!;
+/** Null where there is no such recipe. Between its two pieces of work the connection is given back: building may take long. */
+export async function workingTask(locals: App.Locals, id: string): Promise<WorkingTask | null> {
+  const held = await locals.inSchool(async (trx) => {
+    const row = await getRecipe(trx, id);
+    if (!row) return null;
+    const kitchen = await getKitchen(trx);
+    return { row, kitchen, recipe: recipeToMake(row, kitchen.system), draft: await getDraft(trx, id) };
+  });
+  if (!held) return null;
+  if (held.draft) return { ...held, draft: held.draft };
+  await locals.rest();
+  const { steps } = await stepsOrTell(held.recipe, held.kitchen);
+  const draft = await locals.inSchool(async (trx) => {
+    await startDraft(trx, id, held.row.revision, 'standard', steps);
+    return (await getDraft(trx, id))!;
+  });
+  return { ...held, draft };
+}
+
+/** The steps of a recipe; where they take too long, a person is told what to do. */
+export function stepsOrTell(recipe: Recipe, { system, measures, tools, places }: KitchenRow) {
+  return orTell(
+    buildSteps(recipe, { system, measures, tools, places }),
+    'The steps of this recipe take too long to work out. Nothing was lost: go to Read and make the method shorter.',
+  );
+}
+
+/** The pictures of steps; where they take too long, a person is told what to do. */
+export function cardsOrTell(steps: Step[]) {
+  return orTell(drawCards(steps), 'The pictures of these steps take too long to draw. Nothing was lost: make the steps fewer.');
+}
+
+async function orTell<T>(work: Promise<T>, what: string): Promise<T> {
+  try {
+    return await work;
+  } catch (failed) {
+    if (!(failed instanceof TooLong)) throw failed;
+    error(422, { message: what });
   }
-  return { row, recipe, kitchen, draft };
 }

@@ -1,34 +1,40 @@
 // The kitchen of a school: its measures, its tools, and where things are kept.
-import { USUAL_KITCHEN, type Kitchen } from '$core';
+import { USUAL_KITCHEN, type Kitchen, type Measure } from '$core';
+import { isGoodMeasure, placesOf } from './input/stored';
 import type { SchoolTrx } from './school-scope';
 
 export type KitchenRow = Kitchen & {
-  measurePlaces: Record<string, string>;
+  /** Where each measure is kept, by its id. */
+  measurePlaces: Map<string, string>;
   lessonMinutes: number;
   microwaveWatts: number;
   readingGrade: number;
+  revision: number;
 };
 
 export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
   const row = await trx('kitchen')
     .where({ school_id: trx.school })
-    .first('system', 'places', 'lesson_minutes', 'microwave_watts', 'reading_grade');
-  if (!row) return { ...USUAL_KITCHEN, measurePlaces: {}, lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4 };
-  const measures = await trx('kitchen_measure')
+    .first('system', 'places', 'lesson_minutes', 'microwave_watts', 'reading_grade', 'revision');
+  if (!row) return { ...USUAL_KITCHEN, measurePlaces: new Map(), lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, revision: 1 };
+  const rows = await trx('kitchen_measure')
     .where({ school_id: trx.school })
     .orderBy('position')
     .select('id', 'quantity', 'unit', 'kind', 'place');
+  // a measure that is none is left out: it would break every amount
+  const measures = rows.filter(isGoodMeasure);
   const tools = await trx('kitchen_tool').where({ school_id: trx.school }).orderBy('id').select('id', 'place');
   return {
     system: row.system,
     lessonMinutes: row.lesson_minutes,
     microwaveWatts: row.microwave_watts,
     readingGrade: Number(row.reading_grade),
-    places: row.places,
+    places: placesOf(row.places),
+    revision: row.revision,
     measures: measures.map(({ id, quantity, unit, kind }) => ({ id, quantity, unit, kind })),
     // a measure is fetched from its drawer like any tool
     tools: [...tools, ...measures.map(({ id, place }) => ({ id, place }))],
-    measurePlaces: Object.fromEntries(measures.map(({ id, place }) => [id, place])),
+    measurePlaces: new Map(measures.map(({ id, place }) => [id, place])),
   };
 }
 
@@ -38,13 +44,16 @@ export type KitchenSettings = {
   lessonMinutes: number;
   microwaveWatts: number;
   readingGrade: number;
-  measures: { id: string; quantity: string; unit: string; kind: string; place: string }[];
+  measures: (Measure & { place: string })[];
   tools: { id: string; place: string }[];
   places: Kitchen['places'];
 };
 
-/** Replaces what is known of the kitchen, all or nothing: the caller's transaction holds it together. */
-export async function saveKitchen(trx: SchoolTrx, kitchen: KitchenSettings): Promise<void> {
+/**
+ * Replaces what is known of the kitchen, all or nothing, if nobody saved since `revision`.
+ * @returns the new revision, or null when another save came first: then nothing is changed
+ */
+export async function saveKitchen(trx: SchoolTrx, revision: number, kitchen: KitchenSettings): Promise<number | null> {
   const school_id = trx.school;
   const own = {
     system: kitchen.system,
@@ -52,14 +61,18 @@ export async function saveKitchen(trx: SchoolTrx, kitchen: KitchenSettings): Pro
     lesson_minutes: kitchen.lessonMinutes,
     microwave_watts: kitchen.microwaveWatts,
     reading_grade: kitchen.readingGrade,
+    revision: revision + 1,
   };
-  await trx('kitchen')
-    .insert({ school_id, ...own })
-    .onConflict('school_id')
-    .merge();
+  let saved = await trx('kitchen').where({ school_id, revision }).update(own);
+  // a school that never said anything of its kitchen has no row yet, and its page started from revision 1
+  if (saved === 0 && revision === 1) saved = (await trx('kitchen').insert({ school_id, ...own }).onConflict('school_id').ignore().returning('revision')).length;
+  if (saved === 0) return null;
   await trx('kitchen_measure').where({ school_id }).delete();
   await trx('kitchen_tool').where({ school_id }).delete();
   if (kitchen.measures.length > 0)
-    await trx('kitchen_measure').insert(kitchen.measures.map((m, position) => ({ school_id, ...m, position })));
-  if (kitchen.tools.length > 0) await trx('kitchen_tool').insert(kitchen.tools.map((t) => ({ school_id, ...t })));
+    await trx('kitchen_measure').insert(
+      kitchen.measures.map(({ id, quantity, unit, kind, place }, position) => ({ school_id, id, quantity, unit, kind, place, position })),
+    );
+  if (kitchen.tools.length > 0) await trx('kitchen_tool').insert(kitchen.tools.map(({ id, place }) => ({ school_id, id, place })));
+  return revision + 1;
 }

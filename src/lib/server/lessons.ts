@@ -1,20 +1,24 @@
 // Lessons and what was recorded in them. Observations are only ever added; a later one replaces an earlier.
-import type { Hierarchy, MasteryRule } from '$core';
+import { lastOf, type Hierarchy, type MasteryRule, type Stamp } from '$core';
+import { isGoodLesson, storedLesson, type LessonRules } from './input/stored';
 import type { SchoolTrx } from './school-scope';
 
-export type Phase = 'baseline' | 'intervention' | 'maintenance' | 'generalisation';
+export const PHASES_OF_LEARNING = ['baseline', 'intervention', 'maintenance', 'generalisation'] as const;
+export type Phase = (typeof PHASES_OF_LEARNING)[number];
 export type LearnerState = 'open' | 'finished' | 'missed';
-export type LessonRow = {
+export type LessonHead = {
   id: string;
   recipeId: string;
   version: number;
   heldOn: string;
-  hierarchy: Hierarchy;
   learnerId: string;
   phase: Phase;
   state: LearnerState;
 };
-export type ObservationRow = { id: string; lessonId: string; stepKey: string; code: string; madeAt: string };
+/** With the hierarchy and the rules that were in force, which its figures are worked out with. */
+export type LessonRow = LessonHead & LessonRules;
+/** `at`: when it was made by the server's clock, in milliseconds. */
+export type ObservationRow = Stamp & { lessonId: string; stepKey: string; code: string };
 export type NewObservation = {
   id: string;
   learnerId: string;
@@ -23,7 +27,11 @@ export type NewObservation = {
   observer: string;
   how: string;
   madeAt: string;
+  /** By the server's clock, where it is known; else the moment at which it arrives. */
+  happenedAt?: string;
   replaces?: string | null;
+  device?: string | null;
+  count?: number | null;
 };
 export type NewNote = { id: string; learnerId: string; stepKey?: string | null; text: string; madeAt: string };
 
@@ -61,7 +69,8 @@ export async function beginLesson(trx: SchoolTrx, lesson: Begin): Promise<void> 
     .ignore();
 }
 
-const COLUMNS = ['l.id', 'l.recipe_id', 'l.version', 'l.held_on', 'l.hierarchy', 'll.learner_id', 'll.phase', 'll.state'];
+const HEAD = ['l.id', 'l.recipe_id', 'l.version', 'l.held_on', 'll.learner_id', 'll.phase', 'll.state'];
+const COLUMNS = [...HEAD, 'l.hierarchy', 'l.rule', 'l.mastery'];
 
 function lessons(trx: SchoolTrx) {
   return trx('lesson as l')
@@ -71,35 +80,38 @@ function lessons(trx: SchoolTrx) {
     });
 }
 
-const lessonOf = (r: Record<string, never>): LessonRow => ({
+type Row = { [column: string]: never };
+
+const headOf = (r: Row): LessonHead => ({
   id: r.id,
   recipeId: r.recipe_id,
   version: r.version,
   heldOn: r.held_on,
-  hierarchy: r.hierarchy,
   learnerId: r.learner_id,
   phase: r.phase,
   state: r.state,
 });
 
+const rulesOf = (r: Row): LessonRules => ({ hierarchy: r.hierarchy, rule: r.rule, mastery: r.mastery });
+
 export async function getLesson(trx: SchoolTrx, id: string, learnerId?: string): Promise<LessonRow | null> {
   const query = lessons(trx).where('l.id', id);
   const row = await (learnerId ? query.where('ll.learner_id', learnerId) : query).first(COLUMNS);
-  return row ? lessonOf(row) : null;
+  return row ? { ...headOf(row), ...storedLesson(rulesOf(row)) } : null;
 }
 
-/** All lessons of one learner with one recipe, oldest first. */
+/** All lessons of one learner with one recipe, oldest first. One whose rules cannot be read is left out: its levels mean nothing. */
 export async function lessonsOf(trx: SchoolTrx, recipeId: string, learnerId: string): Promise<LessonRow[]> {
   const rows = await lessons(trx)
     .where({ 'l.recipe_id': recipeId, 'll.learner_id': learnerId })
     .orderBy('l.held_on')
     .orderBy('l.created_at')
     .select(COLUMNS);
-  return rows.map(lessonOf);
+  return rows.filter((r) => isGoodLesson(rulesOf(r))).map((r) => ({ ...headOf(r), ...rulesOf(r) }));
 }
 
 /** Lessons begun and not finished, newest first: they wait for somebody. */
-export async function openLessons(trx: SchoolTrx): Promise<(LessonRow & { title: string; learner: string; recorded: number })[]> {
+export async function openLessons(trx: SchoolTrx): Promise<(LessonHead & { title: string; learner: string; recorded: number })[]> {
   const rows = await lessons(trx)
     .join('recipe as r', function () {
       this.on('r.school_id', 'l.school_id').andOn('r.id', 'l.recipe_id');
@@ -110,14 +122,14 @@ export async function openLessons(trx: SchoolTrx): Promise<(LessonRow & { title:
     .where('ll.state', 'open')
     .orderBy('l.created_at', 'desc')
     .select(
-      ...COLUMNS,
+      ...HEAD,
       'r.title',
       'p.name as learner',
       trx.raw(
         '(select count(distinct o.step_key)::int from observation o where o.school_id = l.school_id and o.lesson_id = l.id and o.learner_id = ll.learner_id) as recorded',
       ),
     );
-  return rows.map((r: Record<string, never>) => ({ ...lessonOf(r), title: r.title, learner: r.learner, recorded: r.recorded }));
+  return rows.map((r: Row) => ({ ...headOf(r), title: r.title, learner: r.learner, recorded: r.recorded }));
 }
 
 /** Learners who have lessons with a recipe. */
@@ -125,24 +137,22 @@ export async function learnersWith(trx: SchoolTrx, recipeId: string): Promise<st
   return lessons(trx).where({ 'l.recipe_id': recipeId }).distinct('ll.learner_id').pluck('ll.learner_id');
 }
 
-/** The observations in force of one learner in some lessons: of each step the last made, unless it was cleared. */
+/** The observations in force of one learner in some lessons: one for each step, unless it was cleared. */
 export async function currentObservations(trx: SchoolTrx, learnerId: string, lessonIds: string[]): Promise<ObservationRow[]> {
   if (lessonIds.length === 0) return [];
   const rows = await trx('observation')
     .where({ school_id: trx.school, learner_id: learnerId })
     .whereIn('lesson_id', lessonIds)
-    .distinctOn('lesson_id', 'step_key')
-    .orderBy([
-      { column: 'lesson_id' },
-      { column: 'step_key' },
-      { column: 'made_at', order: 'desc' },
-      { column: 'received_at', order: 'desc' },
-      { column: 'id' },
-    ])
-    .select('id', 'lesson_id', 'step_key', 'code', 'made_at');
-  return rows
-    .filter((r) => r.code !== 'cleared')
-    .map((r) => ({ id: r.id, lessonId: r.lesson_id, stepKey: r.step_key, code: r.code, madeAt: r.made_at.toISOString() }));
+    .orderBy(['lesson_id', 'step_key', 'happened_at', 'id'])
+    .select('id', 'lesson_id', 'step_key', 'code', 'replaces', 'device', 'count', 'happened_at');
+  const ofStep = new Map<string, ObservationRow[]>();
+  for (const r of rows) {
+    const key = `${r.lesson_id} ${r.step_key}`;
+    if (!ofStep.has(key)) ofStep.set(key, []);
+    const { id, code, replaces, device, count } = r;
+    ofStep.get(key)!.push({ id, lessonId: r.lesson_id, stepKey: r.step_key, code, replaces, device, count, at: r.happened_at.getTime() });
+  }
+  return [...ofStep.values()].map((all) => lastOf(all)!).filter((o) => o.code !== 'cleared');
 }
 
 export async function notesOf(
@@ -180,7 +190,10 @@ export async function addRecords(
           observer: o.observer,
           how: o.how,
           made_at: o.madeAt,
+          happened_at: o.happenedAt ?? null,
           replaces: o.replaces ?? null,
+          device: o.device ?? null,
+          count: o.count ?? null,
         })),
       )
       .onConflict(['school_id', 'id'])
@@ -193,4 +206,29 @@ export async function addRecords(
       .onConflict(['school_id', 'id'])
       .ignore();
   if (finished.length > 0) await trx('lesson_learner').where(at).whereIn('learner_id', finished).update({ state: 'finished' });
+}
+
+/** Who takes part in a lesson, and what may be recorded in it; null where there is no such lesson. */
+export async function lessonFrame(
+  trx: SchoolTrx,
+  lessonId: string,
+): Promise<{ hierarchy: Hierarchy; learners: Set<string>; stepKeys: Set<string> } | null> {
+  const lesson = await trx('lesson').where({ school_id: trx.school, id: lessonId }).first('recipe_id', 'version', 'hierarchy', 'rule', 'mastery');
+  if (!lesson) return null;
+  const learners = await trx('lesson_learner').where({ school_id: trx.school, lesson_id: lessonId }).pluck('learner_id');
+  const keys = await trx('task_step')
+    .where({ school_id: trx.school, recipe_id: lesson.recipe_id, number: lesson.version })
+    .pluck('key');
+  return { hierarchy: storedLesson(rulesOf(lesson)).hierarchy, learners: new Set(learners), stepKeys: new Set(keys) };
+}
+
+/** Records and notes that are there already, of those ids, and what each is of. */
+export async function recordsById(
+  trx: SchoolTrx,
+  ids: string[],
+): Promise<Map<string, { lessonId: string; learnerId: string; stepKey: string | null; note: boolean }>> {
+  if (ids.length === 0) return new Map();
+  const of = (table: string) => trx(table).where({ school_id: trx.school }).whereIn('id', ids).select('id', 'lesson_id', 'learner_id', 'step_key');
+  const found = [...(await of('observation')).map((r) => ({ ...r, note: false })), ...(await of('lesson_note')).map((r) => ({ ...r, note: true }))];
+  return new Map(found.map((r) => [r.id, { lessonId: r.lesson_id, learnerId: r.learner_id, stepKey: r.step_key, note: r.note }]));
 }

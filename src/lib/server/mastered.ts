@@ -12,5 +12,5 @@ export async function masteredSteps(trx: SchoolTrx, recipeId: string, learnerId:
     lessons.map((l) => l.id),
   );
   const { rungs } = progressOf(lessons, observations, keys);
-  return keys.filter((key) => rungs[key]?.verdict === 'there');
+  return keys.filter((key) => rungs.get(key)?.verdict === 'there');
 }

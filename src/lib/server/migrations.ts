@@ -3,11 +3,17 @@ import type { Knex } from 'knex';
 import * as first from './migrations/0001_first';
 import * as read from './migrations/0002_read';
 import * as breakDown from './migrations/0003_break_down';
+import * as solidGround from './migrations/0004_solid_ground';
 
-const MIGRATIONS: Record<string, Knex.Migration> = { '0001_first': first, '0002_read': read, '0003_break_down': breakDown };
+const MIGRATIONS = new Map<string, Knex.Migration>([
+  ['0001_first', first],
+  ['0002_read', read],
+  ['0003_break_down', breakDown],
+  ['0004_solid_ground', solidGround],
+]);
 
 export const migrationSource: Knex.MigrationSource<string> = {
-  getMigrations: () => Promise.resolve(Object.keys(MIGRATIONS).sort()),
+  getMigrations: () => Promise.resolve([...MIGRATIONS.keys()].sort()),
   getMigrationName: (name) => name,
-  getMigration: (name) => Promise.resolve(MIGRATIONS[name]),
+  getMigration: (name) => Promise.resolve(MIGRATIONS.get(name)!),
 };

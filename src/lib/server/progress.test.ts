@@ -1,4 +1,4 @@
-import { hierarchyById } from '$core';
+import { hierarchyById, USUAL_MASTERY } from '$core';
 import { expect, test } from 'vitest';
 import type { LessonRow, ObservationRow } from './lessons';
 import { progressOf } from './progress';
@@ -9,6 +9,8 @@ const lesson = (n: number, more: Partial<LessonRow> = {}): LessonRow => ({
   version: 1,
   heldOn: `2026-09-0${n}`,
   hierarchy: hierarchyById('full'),
+  rule: { last: 3, days: 2, down: 2 },
+  mastery: USUAL_MASTERY,
   learnerId: 'w',
   phase: 'intervention',
   state: 'finished',
@@ -19,7 +21,10 @@ const seen = (n: number, stepKey: string, code: string): ObservationRow => ({
   lessonId: `l${n}`,
   stepKey,
   code,
-  madeAt: '',
+  replaces: null,
+  device: null,
+  count: null,
+  at: n,
 });
 
 test('scores by lesson, codes by step, and the rung of each step', () => {
@@ -27,8 +32,12 @@ test('scores by lesson, codes by step, and the rung of each step', () => {
   const observations = [1, 2, 3].flatMap((n) => [seen(n, 'a', 'independent'), seen(n, 'b', 'model')]);
   const { lessons: points, codes, rungs } = progressOf(lessons, observations, ['a', 'b', 'c']);
   expect(points.map((p) => p.score.independence)).toEqual([50, 50, 50]);
-  expect(codes.b).toEqual({ l1: 'model', l2: 'model', l3: 'model' });
-  expect([rungs.a.verdict, rungs.b.aim, rungs.c.verdict]).toEqual(['there', 'direct-verbal', 'not-enough']);
+  expect([...codes.get('b')!]).toEqual([
+    ['l1', 'model'],
+    ['l2', 'model'],
+    ['l3', 'model'],
+  ]);
+  expect([rungs.get('a')?.verdict, rungs.get('b')?.aim, rungs.get('c')?.verdict]).toEqual(['there', 'direct-verbal', 'not-enough']);
 });
 test('a missed lesson has no score, which is not zero', () => {
   const { lessons: points } = progressOf([lesson(1, { state: 'missed' })], [], ['a']);
@@ -41,5 +50,20 @@ test('levels of another hierarchy are not mixed into the rung', () => {
     [1, 2, 3].map((n) => seen(n, 'a', 'independent')),
     ['a'],
   );
-  expect(rungs.a).toMatchObject({ verdict: 'not-enough', missing: 1 });
+  expect(rungs.get('a')).toMatchObject({ verdict: 'not-enough', missing: 1 });
+});
+test('the rule and the criterion of the newest lesson are worked with, not the usual ones', () => {
+  const rules = { rule: { last: 2, days: 1, down: 2 }, mastery: { independence: 100, lessons: 2 } };
+  const lessons = [lesson(1), lesson(2, rules)];
+  const observations = [seen(1, 'a', 'independent'), seen(2, 'a', 'independent')];
+  const { rungs, mastered } = progressOf(lessons, observations, ['a']);
+  expect(rungs.get('a')?.verdict).toBe('there');
+  expect(mastered).toEqual({ met: true, inARow: 2 });
+  expect(progressOf([lesson(1), lesson(2)], observations, ['a']).mastered.met).toBe(false);
+});
+test('words that every object answers to are steps and lessons like any other', () => {
+  const odd = ['__proto__', 'constructor', 'toString'];
+  const { codes, rungs } = progressOf([lesson(1)], odd.map((key) => seen(1, key, 'model')), odd);
+  for (const key of odd) expect([codes.get(key)?.get('l1'), rungs.get(key)?.missing]).toEqual(['model', 2]);
+  expect(({} as { l1?: unknown }).l1).toBeUndefined();
 });

@@ -1,5 +1,5 @@
 // What the records of one learner with one recipe come to: scores by lesson, codes by step, and the yellow rung of each step.
-import { mastery, nextRung, scoreLesson, USUAL_RULE, type Hierarchy, type Opportunity, type Score, type YellowRung } from '$core';
+import { mastery, nextRung, scoreLesson, type Hierarchy, type Opportunity, type Score, type YellowRung } from '$core';
 import type { LessonRow, ObservationRow } from './lessons';
 
 export type LessonPoint = {
@@ -13,8 +13,8 @@ export type LessonPoint = {
 export type Progress = {
   lessons: LessonPoint[];
   /** step key -> lesson id -> code */
-  codes: Record<string, Record<string, string>>;
-  rungs: Record<string, YellowRung>;
+  codes: Map<string, Map<string, string>>;
+  rungs: Map<string, YellowRung>;
   mastered: { met: boolean; inARow: number };
 };
 
@@ -22,14 +22,14 @@ export type Progress = {
 function opportunitiesOf(
   stepKey: string,
   lessons: readonly LessonRow[],
-  byLesson: Map<string, ObservationRow[]>,
+  codes: Progress['codes'],
   hierarchy: Hierarchy,
 ): Opportunity[] {
   return lessons
     .filter((l) => l.hierarchy.id === hierarchy.id)
     .flatMap((lesson) => {
-      const seen = byLesson.get(lesson.id)?.find((o) => o.stepKey === stepKey);
-      return seen ? [{ code: seen.code, day: lesson.heldOn }] : [];
+      const code = codes.get(stepKey)?.get(lesson.id);
+      return code === undefined ? [] : [{ code, day: lesson.heldOn }];
     });
 }
 
@@ -39,7 +39,13 @@ function opportunitiesOf(
  */
 export function progressOf(lessons: readonly LessonRow[], observations: readonly ObservationRow[], stepKeys: readonly string[]): Progress {
   const byLesson = new Map<string, ObservationRow[]>();
-  for (const o of observations) byLesson.set(o.lessonId, [...(byLesson.get(o.lessonId) ?? []), o]);
+  const codes: Progress['codes'] = new Map();
+  for (const o of observations) {
+    if (!byLesson.has(o.lessonId)) byLesson.set(o.lessonId, []);
+    byLesson.get(o.lessonId)!.push(o);
+    if (!codes.has(o.stepKey)) codes.set(o.stepKey, new Map());
+    codes.get(o.stepKey)!.set(o.lessonId, o.code);
+  }
   const points = lessons.map((l): LessonPoint => ({
     lessonId: l.id,
     day: l.heldOn,
@@ -48,11 +54,11 @@ export function progressOf(lessons: readonly LessonRow[], observations: readonly
     version: l.version,
     score: scoreLesson(byLesson.get(l.id) ?? [], l.hierarchy),
   }));
-  const hierarchy = lessons.at(-1)?.hierarchy;
-  const codes: Progress['codes'] = {};
-  for (const o of observations) (codes[o.stepKey] ??= {})[o.lessonId] = o.code;
-  const rungs: Progress['rungs'] = {};
-  if (hierarchy)
-    for (const key of stepKeys) rungs[key] = nextRung(opportunitiesOf(key, lessons, byLesson, hierarchy), { ...USUAL_RULE, hierarchy });
-  return { lessons: points, codes, rungs, mastered: mastery(points.map((p) => p.score)) };
+  const newest = lessons.at(-1);
+  const rungs: Progress['rungs'] = new Map();
+  // the rule and the criterion in force are those of the newest lesson
+  if (newest)
+    for (const key of stepKeys)
+      rungs.set(key, nextRung(opportunitiesOf(key, lessons, codes, newest.hierarchy), { ...newest.rule, hierarchy: newest.hierarchy }));
+  return { lessons: points, codes, rungs, mastered: mastery(points.map((p) => p.score), newest?.mastery) };
 }

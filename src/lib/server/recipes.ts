@@ -1,5 +1,6 @@
 // Recipes: the pasted text, what was understood of it, and its corrections.
 import type { Reading, Swap } from '$core';
+import { storedReading, storedSwaps } from './input/stored';
 import type { SchoolTrx } from './school-scope';
 
 /** `makers`: how many make it, where each learner makes one of their own; `swaps`: substitutes that a person chose. */
@@ -45,13 +46,18 @@ export async function getRecipe(trx: SchoolTrx, id: string): Promise<RecipeRow |
         id: row.id,
         title: row.title,
         source: row.source,
-        reading: row.reading,
+        reading: storedReading(row.reading),
         servingsWanted: row.servings_wanted,
         makers: row.makers,
-        swaps: row.swaps,
+        swaps: storedSwaps(row.swaps),
         revision: row.revision,
       }
     : null;
+}
+
+/** Which revision a recipe is at; null where there is none. */
+export async function recipeRevision(trx: SchoolTrx, id: string): Promise<number | null> {
+  return (await trx('recipe').where({ school_id: trx.school, id }).first('revision'))?.revision ?? null;
 }
 
 /**
@@ -102,14 +108,12 @@ export async function listRecipes(trx: SchoolTrx, only?: string): Promise<Recipe
       'r.id',
       'r.title',
       'r.revision',
-      trx.raw(`jsonb_array_length(r.reading->'notUnderstood') as unread`),
-      trx.raw(`jsonb_array_length(r.reading->'recipe'->'ingredients') as ingredients`),
-      trx.raw(`jsonb_array_length(r.reading->'recipe'->'instructions') as instructions`),
-      trx.raw(`jsonb_array_length(d.steps) as steps`),
-      // a step with neither a technique nor a thing has nothing to draw
-      trx.raw(
-        `(select count(*)::int from jsonb_array_elements(d.steps) s where s->>'technique' is null and jsonb_array_length(s->'uses') = 0 and jsonb_array_length(s->'tools') = 0) as without_picture`,
-      ),
+      // counted by the database when a document is saved
+      'r.unread',
+      'r.ingredients',
+      'r.instructions',
+      'd.step_count as steps',
+      'd.without_picture',
       trx.raw(`(select count(*)::int from task_version v where v.school_id = r.school_id and v.recipe_id = r.id) as versions`),
       trx.raw(`(select count(*)::int from lesson l where l.school_id = r.school_id and l.recipe_id = r.id) as lessons`),
       trx.raw(
@@ -117,7 +121,7 @@ export async function listRecipes(trx: SchoolTrx, only?: string): Promise<Recipe
       ),
     )
     .orderBy('r.updated_at', 'desc');
-  return rows.map((r: Record<string, never>) => ({
+  return rows.map((r: { [column: string]: never }) => ({
     id: r.id,
     title: r.title,
     revision: r.revision,

@@ -7,10 +7,60 @@ export const DEMO_SCHOOL = '5c4001a0-0000-4000-8000-000000000001';
 /** A transaction within one school. */
 export type SchoolTrx = Knex.Transaction & { school: string };
 
+async function enter(trx: Knex.Transaction, school: string): Promise<SchoolTrx> {
+  await trx.raw(`select set_config('app.school', ?, true)`, [school]);
+  return Object.assign(trx, { school });
+}
+
 /** Runs a piece of work in a school, whole or not at all. The database shows and takes that school's rows only. */
 export function withSchool<T>(knex: Knex, school: string, work: (trx: SchoolTrx) => Promise<T>): Promise<T> {
-  return knex.transaction(async (trx) => {
-    await trx.raw(`select set_config('app.school', ?, true)`, [school]);
-    return work(Object.assign(trx, { school }));
-  });
+  return knex.transaction(async (trx) => work(await enter(trx, school)));
+}
+
+/**
+ * One transaction for all that one request asks: its layouts and its page see the same moment, and take one connection.
+ * Pieces of work come one after the other, since a connection does one thing at a time. A piece that fails takes the transaction with it.
+ */
+export class RequestScope {
+  #open: SchoolTrx | null = null;
+  #turn: Promise<unknown> = Promise.resolve();
+
+  /** @param pool asked for when the first piece of work comes: many requests need none */
+  constructor(
+    private pool: () => Knex,
+    private school: string,
+  ) {}
+
+  /** Runs a piece of work in the request's transaction. It must not wait for another piece: that one waits for its turn. */
+  in<T>(work: (trx: SchoolTrx) => Promise<T>): Promise<T> {
+    const mine = this.#turn.then(() => this.#run(work));
+    this.#turn = mine.catch(() => undefined);
+    return mine;
+  }
+
+  async #run<T>(work: (trx: SchoolTrx) => Promise<T>): Promise<T> {
+    try {
+      this.#open ??= await enter(await this.pool().transaction(), this.school);
+      return await work(this.#open);
+    } catch (error) {
+      await this.#end('rollback');
+      throw error;
+    }
+  }
+
+  /** Keeps what was done so far and gives the connection back: before work that takes long and asks nothing of the database, and at the end. */
+  done(): Promise<void> {
+    const mine = this.#turn.then(() => this.#end('commit'));
+    this.#turn = mine.catch(() => undefined);
+    return mine;
+  }
+
+  async #end(how: 'commit' | 'rollback'): Promise<void> {
+    const trx = this.#open;
+    this.#open = null;
+    if (!trx || trx.isCompleted()) return;
+    // a rollback on a connection that is gone has nothing left to do
+    if (how === 'rollback') await trx.rollback().catch(() => undefined);
+    else await trx.commit();
+  }
 }

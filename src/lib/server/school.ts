@@ -1,19 +1,20 @@
-// The application's own connection: every query runs inside a school.
+// The application's own connections. Every query runs inside a school.
 import { env } from '$env/dynamic/private';
 import type { Knex } from 'knex';
 import { connect } from './connect';
-import { withSchool, type SchoolTrx } from './school-scope';
+import { codeOf, notNow } from './not-now';
+import { RequestScope } from './school-scope';
 
 let pool: Knex | undefined;
 
 function open(): Knex {
   if (!env.DATABASE_URL) throw new Error('DATABASE_URL is not set');
-  return (pool ??= connect(env.DATABASE_URL));
+  return (pool ??= connect(env.DATABASE_URL, true));
 }
 
-/** Runs a piece of work in a school, whole or not at all. */
-export function inSchool<T>(school: string, work: (trx: SchoolTrx) => Promise<T>): Promise<T> {
-  return withSchool(open(), school, work);
+/** The scope of one request. */
+export function scopeOf(school: string): RequestScope {
+  return new RequestScope(open, school);
 }
 
 export async function closePool(): Promise<void> {
@@ -21,8 +22,33 @@ export async function closePool(): Promise<void> {
   pool = undefined;
 }
 
-/** Whether the database answers. */
-export async function isUp(): Promise<boolean> {
-  await open().raw('select 1');
-  return true;
+/** How long the question after the program's health may take, in milliseconds: shorter than any watcher waits. */
+const HEALTH_MS = 1500;
+
+/** Why the program cannot serve, in a word; null when it can: the database answers, and its schema is there. */
+export async function whyDown(): Promise<string | null> {
+  let timer: NodeJS.Timeout | undefined;
+  const late = new Promise<string>((done) => (timer = setTimeout(() => done('slow'), HEALTH_MS)));
+  const asked = open()
+    .raw('select 1 from school limit 1')
+    .then(
+      () => null,
+      (error: unknown) => (notNow(error) === null ? 'broken' : codeOf(error)),
+    );
+  try {
+    return await Promise.race([asked, late]);
+  } finally {
+    clearTimeout(timer);
+  }
+}
+
+/**
+ * Whether the connection is one that may do more than the application's role: pass row-level security, or change the schema.
+ * A process that serves pages must not have such a one.
+ */
+export async function isTooStrong(): Promise<boolean> {
+  const { rows } = await open().raw<{ rows: { strong: boolean }[] }>(`
+    select (select rolsuper or rolbypassrls or rolcreaterole or rolcreatedb from pg_roles where rolname = current_user)
+        or exists (select 1 from pg_class where relowner = (select oid from pg_roles where rolname = current_user)) as strong`);
+  return rows[0]?.strong ?? true;
 }

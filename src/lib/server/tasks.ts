@@ -1,9 +1,11 @@
 // Task analyses: the draft that is worked on, and the versions that never change.
+import { isDeepStrictEqual } from 'node:util';
 import type { Grain, Ingredient, Step } from '$core';
+import { settledOf, storedIngredients, storedSteps } from './input/stored';
 import type { SchoolTrx } from './school-scope';
 
 /** `recipeRevision`: the reading that the steps were built from. */
-export type DraftRow = { grain: Grain; steps: Step[]; revision: number; recipeRevision: number; routines: Record<string, number> };
+export type DraftRow = { grain: Grain; steps: Step[]; revision: number; recipeRevision: number; routines: Map<string, number> };
 export type VersionRow = {
   number: number;
   grain: Grain;
@@ -19,8 +21,19 @@ export async function getDraft(trx: SchoolTrx, recipeId: string): Promise<DraftR
     .where({ school_id: trx.school, recipe_id: recipeId })
     .first('grain', 'steps', 'revision', 'recipe_revision', 'routines');
   return row
-    ? { grain: row.grain, steps: row.steps, revision: row.revision, recipeRevision: row.recipe_revision, routines: row.routines }
+    ? {
+        grain: row.grain,
+        steps: storedSteps(row.steps),
+        revision: row.revision,
+        recipeRevision: row.recipe_revision,
+        routines: settledOf(row.routines),
+      }
     : null;
+}
+
+/** Which revision a draft is at; null where there is none. */
+export async function draftRevision(trx: SchoolTrx, recipeId: string): Promise<number | null> {
+  return (await trx('task_draft').where({ school_id: trx.school, recipe_id: recipeId }).first('revision'))?.revision ?? null;
 }
 
 /** Starts the draft of a recipe; where there is one already, that one stands. */
@@ -51,7 +64,11 @@ export async function saveDraft(
   return rows[0]?.revision ?? null;
 }
 
-/** Publishes the draft as the next version. The row lock makes two at once come one after the other. */
+/**
+ * Publishes the draft as the next version. The row lock makes two at once come one after the other, and publishing what the newest version
+ * says already makes no other: its number comes back.
+ * @returns the number, or null when the draft was changed since `revision`
+ */
 export async function publish(
   trx: SchoolTrx,
   recipeId: string,
@@ -64,8 +81,11 @@ export async function publish(
     .forUpdate()
     .first('grain', 'steps', 'revision');
   if (!draft) return null;
-  const last = await trx('task_version').where({ school_id: trx.school, recipe_id: recipeId }).max('number as n').first();
-  const number = (last?.n ?? 0) + 1;
+  const last = await getVersion(trx, recipeId);
+  const steps = draft.steps as Step[];
+  const same = (a: unknown, b: unknown) => isDeepStrictEqual(a, b);
+  if (last && last.grain === draft.grain && same(last.steps, steps) && same(last.ingredients, asStored(ingredients))) return last.number;
+  const number = (last?.number ?? 0) + 1;
   await trx('task_version').insert({
     school_id: trx.school,
     recipe_id: recipeId,
@@ -75,7 +95,6 @@ export async function publish(
     note,
     from_revision: revision,
   });
-  const steps = draft.steps as Step[];
   await trx.batchInsert(
     'task_step',
     steps.map((step, position) => ({
@@ -103,13 +122,16 @@ export async function getVersion(trx: SchoolTrx, recipeId: string, number?: numb
   return {
     number: row.number,
     grain: row.grain,
-    ingredients: row.ingredients,
+    ingredients: storedIngredients(row.ingredients),
     note: row.note,
     publishedAt: row.published_at.toISOString(),
     fromRevision: row.from_revision,
-    steps,
+    steps: storedSteps(steps, `Version ${row.number}`),
   };
 }
+
+/** As it comes back from the database: without what is undefined. */
+const asStored = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
 
 export type VersionSummary = { number: number; note: string; publishedAt: string; steps: number };
 

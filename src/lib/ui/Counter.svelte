@@ -67,17 +67,17 @@
         {#if shot.hands}<span class="hazard"><span aria-hidden="true">▲</span> touched {raw(shot.hands)}</span>{:else}clean{/if}
       </dd>
       <dt class="text-muted">On</dt>
-      <dd>{Object.keys(shot.on).map(nameOf).join(', ') || 'nothing'}</dd>
+      <dd>{[...shot.on.keys()].map(nameOf).join(', ') || 'nothing'}</dd>
       {#if out.length > 0}<dt class="text-muted">Out of the fridge</dt>
         <dd>{out.map((o) => `${o.item} (${showMinutes(o.minutes)})`).join(', ')}</dd>{/if}
-      {#if Object.keys(shot.wet).length > 0}<dt class="text-muted">Wet measures</dt>
+      {#if shot.wet.size > 0}<dt class="text-muted">Wet measures</dt>
         <dd>
-          {Object.entries(shot.wet)
+          {[...shot.wet]
             .map(([m, item]) => `${m.replaceAll('-', ' ')} (${item})`)
             .join(', ')}
         </dd>{/if}
-      {#if Object.keys(shot.rawTools).length > 0}<dt class="text-muted">To wash before use</dt>
-        <dd class="hazard">{Object.keys(shot.rawTools).map(nameOf).join(', ')}</dd>{/if}
+      {#if shot.rawTools.size > 0}<dt class="text-muted">To wash before use</dt>
+        <dd class="hazard">{[...shot.rawTools.keys()].map(nameOf).join(', ')}</dd>{/if}
     </dl>
   </div>
 {/if}

@@ -1,139 +1,119 @@
 // A lesson in progress: which step, what was recorded, and what can be undone. The device has it before the server.
-import { keepEnd, keepNote, keepObservation, moment, newId, observationsOf, send, unsentCount } from '$lib/lesson-store';
+import { lastOf, type Stamp } from '$core';
+import { newId } from '$lib/id';
+import { moment, nextCount } from '$lib/outbox/journal';
+import { outbox } from '$lib/outbox/outbox.svelte';
+import { SvelteMap } from 'svelte/reactivity';
 
-type Held = { id: string; code: string; madeAt: string };
+/** A record in force. */
+export type Held = Stamp & { code: string };
+/** A page takes no longer than this from the server's answer to its first line of script, in milliseconds. */
+const LOADING = 20_000;
+
 type Done = { stepKey: string; before: Held | null; made: Held };
 
 export class Lesson {
   index = $state(0);
   /** The record in force of each step. */
-  records = $state<Record<string, Held>>({});
-  unsent = $state(0);
-  trouble = $state<'none' | 'offline' | 'refused'>('none');
+  records = new SvelteMap<string, Held>();
   #done = $state<Done[]>([]);
-  #timer: ReturnType<typeof setTimeout> | undefined;
-  #wait = 1000;
+  /** How far the server's clock is ahead of this device's, in milliseconds. */
+  #ahead: number;
+  #loaded = Date.now();
 
+  /**
+   * @param recorded what the server has in force
+   * @param now the server's clock as the page was made
+   */
   constructor(
     private lessonId: string,
     private learnerId: string,
     private stepKeys: string[],
-    recorded: Record<string, Held>,
+    recorded: readonly (Held & { stepKey: string })[],
+    now: number,
   ) {
-    this.records = { ...recorded };
+    this.#ahead = now - Date.now();
+    for (const { stepKey, ...held } of recorded) this.records.set(stepKey, held);
     this.index = this.#firstOpen();
   }
 
   #firstOpen(): number {
-    const open = this.stepKeys.findIndex((key) => !this.records[key]);
+    const open = this.stepKeys.findIndex((key) => !this.records.has(key));
     return open < 0 ? this.stepKeys.length - 1 : open;
   }
   get stepKey(): string {
     return this.stepKeys[this.index] ?? '';
   }
   get recordedCount(): number {
-    return this.stepKeys.filter((key) => this.records[key]).length;
+    return this.stepKeys.filter((key) => this.records.has(key)).length;
   }
   get canUndo(): boolean {
     return this.#done.length > 0;
   }
+  get waiting(): number {
+    return outbox.waiting.filter((e) => e.lessonId === this.lessonId).length;
+  }
 
   /** Takes up what the device holds and the server may not have: after a reload, a crash, a lesson without a network. */
   async takeUp(): Promise<void> {
-    const moved = this.#done.length > 0;
-    for (const o of await observationsOf(this.lessonId)) {
-      if (o.learnerId !== this.learnerId) continue;
-      const held = this.records[o.stepKey];
-      if (held && held.madeAt > o.madeAt) continue;
-      if (o.code === 'cleared') delete this.records[o.stepKey];
-      else this.records[o.stepKey] = { id: o.id, code: o.code, madeAt: o.madeAt };
+    await outbox.start();
+    const own = new Map<string, Held[]>();
+    for (const e of outbox.of(this.lessonId, this.#loaded - LOADING)) {
+      if (e.kind !== 'record' || e.learnerId !== this.learnerId || e.refused) continue;
+      if (!own.has(e.stepKey)) own.set(e.stepKey, []);
+      own.get(e.stepKey)!.push({ id: e.id, code: e.code, replaces: e.replaces, device: e.device, count: e.count, at: Date.parse(e.madeAt) + this.#ahead });
     }
-    if (!moved) this.index = this.#firstOpen();
-    await this.#count();
-    void this.sendSoon(0);
+    for (const [stepKey, made] of own) {
+      const there = this.records.get(stepKey);
+      const last = lastOf(there ? [there, ...made.filter((m) => m.id !== there.id)] : made)!;
+      if (last.code === 'cleared') this.records.delete(stepKey);
+      else this.records.set(stepKey, last);
+    }
+    if (this.#done.length === 0) this.index = this.#firstOpen();
   }
 
   /** One tap: records the code for the step at hand, and goes on to the next. */
-  async record(code: string, how: 'tap' | 'key'): Promise<void> {
+  record(code: string, how: 'tap' | 'key'): void {
     const stepKey = this.stepKey;
     if (!stepKey) return;
-    const before = this.records[stepKey] ?? null;
-    const made = { id: newId(), code, madeAt: moment() };
-    this.records[stepKey] = made;
+    const before = this.records.get(stepKey) ?? null;
+    const made = this.#keep(stepKey, code, before?.id ?? null, how);
+    this.records.set(stepKey, made);
     this.#done.push({ stepKey, before, made });
-    this.unsent++;
     if (this.index < this.stepKeys.length - 1) this.index++;
-    await this.#keep(stepKey, made, before?.id ?? null, how);
   }
 
   /** Takes the last record back: a later one stands in its place, nothing is deleted. */
-  async undo(how: 'tap' | 'key'): Promise<void> {
+  undo(how: 'tap' | 'key'): void {
     const last = this.#done.pop();
     if (!last) return;
-    const made = { id: newId(), code: last.before?.code ?? 'cleared', madeAt: moment() };
-    if (last.before) this.records[last.stepKey] = { ...made };
-    else delete this.records[last.stepKey];
+    const made = this.#keep(last.stepKey, last.before?.code ?? 'cleared', last.made.id, how);
+    if (last.before) this.records.set(last.stepKey, made);
+    else this.records.delete(last.stepKey);
     this.index = this.stepKeys.indexOf(last.stepKey);
-    this.unsent++;
-    await this.#keep(last.stepKey, made, last.made.id, how);
   }
 
-  async #keep(stepKey: string, made: Held, replaces: string | null, how: 'tap' | 'key'): Promise<void> {
-    await keepObservation({
-      id: made.id,
-      lessonId: this.lessonId,
-      learnerId: this.learnerId,
-      stepKey,
-      code: made.code,
-      observer: 'teacher',
-      how,
-      madeAt: made.madeAt,
-      replaces,
-      sent: 0,
-    });
-    this.sendSoon();
+  #keep(stepKey: string, code: string, replaces: string | null, how: 'tap' | 'key'): Held {
+    const made = { id: newId(), code, replaces, ...nextCount() };
+    const madeAt = moment();
+    outbox.keep({ kind: 'record', lessonId: this.lessonId, learnerId: this.learnerId, stepKey, observer: 'teacher', how, madeAt, ...made });
+    return { ...made, at: Date.parse(madeAt) + this.#ahead };
   }
 
-  async note(text: string): Promise<void> {
-    await keepNote({
-      id: newId(),
-      lessonId: this.lessonId,
-      learnerId: this.learnerId,
-      stepKey: this.stepKey,
-      text,
-      madeAt: moment(),
-      sent: 0,
-    });
-    await this.#count();
-    this.sendSoon(0);
+  note(text: string): void {
+    outbox.keep({ kind: 'note', id: newId(), lessonId: this.lessonId, learnerId: this.learnerId, stepKey: this.stepKey, text, madeAt: moment() });
   }
 
   /** @returns whether the server has all of it */
   async finish(): Promise<boolean> {
-    await keepEnd(this.lessonId, this.learnerId);
-    await this.#send();
-    return this.unsent === 0;
+    outbox.keep({ kind: 'end', id: `${this.lessonId} ${this.learnerId}`, lessonId: this.lessonId, learnerId: this.learnerId });
+    await outbox.send();
+    // a send that was on its way already did not have the end yet
+    if (this.waiting > 0 && !outbox.offline) await outbox.send();
+    return this.waiting === 0 && outbox.refused.every((e) => e.lessonId !== this.lessonId);
   }
 
   go(by: number): void {
     this.index = Math.max(0, Math.min(this.stepKeys.length - 1, this.index + by));
-  }
-
-  sendSoon(after = 400): void {
-    clearTimeout(this.#timer);
-    this.#timer = setTimeout(() => void this.#send(), after);
-  }
-
-  async #send(): Promise<void> {
-    const answer = await send(this.lessonId);
-    await this.#count();
-    this.trouble = answer === 'sent' ? 'none' : answer === 'later' ? 'offline' : 'refused';
-    // tries again, ever more slowly up to half a minute, until the server has it
-    this.#wait = answer === 'later' ? Math.min(30_000, this.#wait * 2) : 1000;
-    if (answer === 'later') this.sendSoon(this.#wait);
-  }
-
-  async #count(): Promise<void> {
-    this.unsent = await unsentCount(this.lessonId);
   }
 }

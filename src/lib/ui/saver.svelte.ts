@@ -2,7 +2,9 @@
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'stale' | 'failed' | 'refused';
 
-type Answer = { revision?: number; problems?: Record<string, string>; message?: string };
+/** The body of a save, whatever kind it is: whoever takes it up checks it. */
+type Kept = { steps?: unknown; reading?: unknown; making?: unknown };
+type Answer = { revision?: number; problems?: object; message?: string };
 
 /** Keeps one document of a page in step with the server. */
 export class Saver {
@@ -16,7 +18,7 @@ export class Saver {
   #watch: ReturnType<typeof setInterval> | undefined;
 
   /** What an earlier visit could not save, kept on this device. */
-  kept = $state.raw<Record<string, unknown> | null>(null);
+  kept = $state.raw<Kept | null>(null);
 
   /**
    * @param url takes PUT with the revision and the body; answers 200 {revision}, 409 stale, 422 {problems}
@@ -33,7 +35,7 @@ export class Saver {
     this.revision = revision;
     if (!keepAs || typeof localStorage === 'undefined') return;
     try {
-      this.kept = JSON.parse(localStorage.getItem(keepAs) ?? 'null') as Record<string, unknown> | null;
+      this.kept = JSON.parse(localStorage.getItem(keepAs) ?? 'null') as Kept | null;
     } catch {
       this.forget();
     }
@@ -108,7 +110,7 @@ export class Saver {
       }
       if (!response.ok) {
         this.state = response.status === 422 ? 'refused' : 'failed';
-        this.message = Object.values(answer.problems ?? {})[0] ?? answer.message ?? 'It could not be saved.';
+        this.message = (Object.values(answer.problems ?? {})[0] as string | undefined) ?? answer.message ?? 'It could not be saved.';
         return false;
       }
       this.revision = answer.revision ?? this.revision;

@@ -45,7 +45,7 @@
     problem = '';
   }
   function usualMeasures() {
-    kitchen.measures = (data.drawers[kitchen.system] ?? []).map((m) => ({ ...m, place: kitchen.measures[0]?.place ?? '' }));
+    kitchen.measures = (data.drawers.get(kitchen.system) ?? []).map((m) => ({ ...m, place: kitchen.measures[0]?.place ?? '' }));
   }
 </script>
 
@@ -67,6 +67,7 @@
     };
   }}
 >
+  <input type="hidden" name="revision" value={data.revision} />
   <input type="hidden" name="kitchen" value={JSON.stringify(kitchen)} />
   <div class="mt-4 flex flex-wrap gap-x-6 gap-y-3">
     <label class="block"

@@ -36,7 +36,9 @@
     {#each data.learners as learner (learner.id)}
       <tr class="border-b border-line">
         <th scope="row" class="py-3 pr-4 text-left font-semibold">{learner.name}</th>
-        <td class="py-3 pr-4">{learner.needs.map((n) => `${DEMANDS[n.demand]}: ${HOW[n.how]}`).join('; ')}</td>
+        <td class="py-3 pr-4">{#if learner.needs}{learner.needs.map((n) => `${DEMANDS[n.demand]}: ${HOW[n.how]}`).join('; ')}{:else}<span class="problem"
+              >What is stored of the needs cannot be read. Tell whoever looks after the program.</span
+            >{/if}</td>
         <td class="hidden py-3 text-muted sm:table-cell">{learner.planNotes}</td>
       </tr>
     {/each}

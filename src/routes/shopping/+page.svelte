@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { showShoppingAmount } from '$core';
+  import { showShoppingAmount, table } from '$core';
   let { data } = $props();
-  const AISLES: Record<string, string> = {
+  const AISLES = table<string>({
     vegetable: 'Vegetables',
     fruit: 'Fruit',
     dairy: 'Milk and cheese',
@@ -12,7 +12,7 @@
     sweet: 'Sugar and sweet things',
     drink: 'Drinks and ice',
     other: 'Other',
-  };
+  });
   const aisles = $derived([...new Set(data.rows.map((r) => r.group))]);
   const query = $derived(data.chosen.map((r) => `recipe=${r.id}`).join('&'));
 </script>
@@ -33,6 +33,11 @@
   <button class="btn">Add up</button>
 </form>
 
+{#if data.unreadable > 0}
+  <p class="problem mt-3">
+    {data.unreadable === 1 ? 'One recipe is' : `${data.unreadable} recipes are`} left out: what is stored cannot be read. Open it to see why.
+  </p>
+{/if}
 {#if data.rows.length === 0}
   <p class="mt-4">Choose the recipes of the week, and what they want is added up here.</p>
 {:else}
@@ -43,7 +48,7 @@
   <div class="mt-3 gap-x-12 md:columns-2">
     {#each aisles as aisle (aisle)}
       <section class="mb-5 break-inside-avoid">
-        <h2 class="border-b-[3px] border-ink text-base!">{AISLES[aisle] ?? aisle}</h2>
+        <h2 class="border-b-[3px] border-ink text-base!">{AISLES.get(aisle) ?? aisle}</h2>
         <ul>
           {#each data.rows.filter((r) => r.group === aisle) as row (row.item)}
             <li class="flex items-baseline gap-3 border-b border-line py-1.5">

@@ -45,7 +45,7 @@ export function rawFindings({ steps }: TaskAnalysis, shots: readonly Snapshot[])
     }
     if (!ON_FOOD.has(kindOf(step.technique)) || own) return;
     for (const tool of step.tools) {
-      const raw = before.rawTools[tool];
+      const raw = before.rawTools.get(tool);
       if (!raw || step.hazards.includes(raw)) continue;
       const name = toolById(tool)?.name ?? tool;
       found.push({
@@ -76,7 +76,7 @@ export function measureFindings({ steps }: TaskAnalysis, shots: readonly Snapsho
     const item = step.uses[0]?.item ?? '';
     if (kindOf(step.technique) !== 'measure' || wets(item)) return [];
     return step.fillings.flatMap(({ measure, label }): Finding[] => {
-      const before = shots[i - 1]?.wet[measure];
+      const before = shots[i - 1]?.wet.get(measure);
       if (!before) return [];
       return [
         {

@@ -56,11 +56,11 @@ export type Snapshot = {
   /** What raw food the hands last touched and were not washed of since. */
   hands: Hazard | null;
   /** Measures that are wet, and from what. */
-  wet: Record<string, string>;
+  wet: ReadonlyMap<string, string>;
   /** Knives, boards, forks and spoons that raw food was on. */
-  rawTools: Record<string, Hazard>;
+  rawTools: ReadonlyMap<string, Hazard>;
   /** What is turned on, by tool, and since which minute. */
-  on: Record<string, number>;
+  on: ReadonlyMap<string, number>;
   held: Held[];
   /** What was done to each ingredient, by its index: kinds of technique. */
   done: Record<number, string[]>;

@@ -1,4 +1,5 @@
 // Faults of place, time and people: a container too small, a tool not fetched, cold food out too long, waiting with nothing to do, nobody near.
+import { table } from '../../amount/table';
 import { kindOf } from '../../technique/lexicon';
 import { toolById } from '../../technique/tools';
 import { supervisionFor } from '../draft';
@@ -12,7 +13,7 @@ const OUT_MINUTES = 120;
 /** Waiting from which on a job should be planned (common practice). */
 const IDLE_MINUTES = 5;
 
-const LARGER: Record<string, string> = {
+const LARGER = table<string>({
   'small-bowl': 'bowl',
   bowl: 'large-bowl',
   'serving-bowl': 'large-bowl',
@@ -26,7 +27,7 @@ const LARGER: Record<string, string> = {
   'frying-pan': 'wok',
   'cake-tin': 'baking-dish',
   blender: 'large-bowl',
-};
+});
 
 /** Where a recipe does not say how many it serves (common practice). */
 const USUAL_EATERS = 4;
@@ -40,7 +41,7 @@ export function overflowFindings({ steps, servings }: TaskAnalysis, shots: reado
     // each eater has a bowl
     const holds = (tool?.holds ?? 0) * (id === 'serving-bowl' ? Math.max(servings ?? USUAL_EATERS, 1) : 1);
     if (!id || !tool || !holds || now <= holds || before > holds) return [];
-    const to = LARGER[id];
+    const to = LARGER.get(id);
     return [
       {
         code: 'overflow',

@@ -56,21 +56,35 @@ export function wets(item: string): boolean {
  * Does not judge: see `dryRun` for what is wrong.
  */
 export function simulate(task: TaskAnalysis, kitchen: Kitchen = USUAL_KITCHEN): Snapshot[] {
-  let now: Snapshot = { stepKey: '', clock: 0, hands: null, wet: {}, rawTools: {}, on: {}, held: [], done: {}, out: {}, fetched: [] };
+  let now: Snapshot = {
+    stepKey: '',
+    clock: 0,
+    hands: null,
+    wet: new Map(),
+    rawTools: new Map(),
+    on: new Map(),
+    held: [],
+    done: {},
+    out: {},
+    fetched: [],
+  };
   return task.steps.map((step) => {
     now = after(now, step, task, kitchen);
     return now;
   });
 }
 
+/** A counter in the making. */
+type Next = Snapshot & { wet: Map<string, string>; rawTools: Map<string, Hazard>; on: Map<string, number> };
+
 function after(before: Snapshot, step: Step, task: TaskAnalysis, kitchen: Kitchen): Snapshot {
   const kind = kindOf(step.technique);
-  const now: Snapshot = {
+  const now: Next = {
     ...before,
     stepKey: step.key,
-    wet: { ...before.wet },
-    rawTools: { ...before.rawTools },
-    on: { ...before.on },
+    wet: new Map(before.wet),
+    rawTools: new Map(before.rawTools),
+    on: new Map(before.on),
     held: before.held,
     done: { ...before.done },
     out: { ...before.out },
@@ -86,7 +100,7 @@ function after(before: Snapshot, step: Step, task: TaskAnalysis, kitchen: Kitche
   heat(now, step, kind);
   for (const { measure } of kind === 'measure' ? step.fillings : []) {
     const item = step.uses[0]?.item ?? '';
-    if (wets(item)) now.wet[measure] = item;
+    if (wets(item)) now.wet.set(measure, item);
   }
   if (!isGather(step))
     for (const { ingredient } of step.uses) if (ingredient !== null) now.done[ingredient] = [...(now.done[ingredient] ?? []), kind];
@@ -98,31 +112,34 @@ function after(before: Snapshot, step: Step, task: TaskAnalysis, kitchen: Kitche
   return now;
 }
 
-function hands(now: Snapshot, step: Step, kind: string): void {
+function hands(now: Next, step: Step, kind: string): void {
   const raw = rawByHand(step);
   if (kind === 'wash-hands' || kind === 'wash-up') now.hands = null;
   if (kind === 'wash-up') {
     // "wash up" with no thing named washes everything
     const all = step.tools.every((t) => ['sponge', 'soap', 'tap', 'cloth'].includes(t));
     if (all) {
-      now.wet = {};
-      now.rawTools = {};
+      now.wet.clear();
+      now.rawTools.clear();
     }
     for (const tool of step.tools) {
-      delete now.wet[tool];
-      delete now.rawTools[tool];
+      now.wet.delete(tool);
+      now.rawTools.delete(tool);
     }
   }
   if (!raw) return;
   now.hands = raw;
-  if (raw !== 'raw-flour') for (const tool of step.tools) if (BLADES.has(tool)) now.rawTools[tool] = raw;
+  if (raw !== 'raw-flour') for (const tool of step.tools) if (BLADES.has(tool)) now.rawTools.set(tool, raw);
 }
 
-function heat(now: Snapshot, step: Step, kind: string): void {
+function heat(now: Next, step: Step, kind: string): void {
   const appliance = step.tools.find((t) => t === 'oven' || t === 'grill' || t === 'air-fryer');
-  if (kind === 'preheat-oven') now.on[appliance ?? 'oven'] ??= now.clock;
-  if (kind === 'hob-on') now.on[step.tools.includes('slow-cooker') ? 'slow-cooker' : 'hob'] ??= now.clock;
-  if (kind === 'turn-off') for (const tool of step.tools.length ? step.tools : Object.keys(now.on)) delete now.on[tool];
+  const turnOn = (tool: string) => {
+    if (!now.on.has(tool)) now.on.set(tool, now.clock);
+  };
+  if (kind === 'preheat-oven') turnOn(appliance ?? 'oven');
+  if (kind === 'hob-on') turnOn(step.tools.includes('slow-cooker') ? 'slow-cooker' : 'hob');
+  if (kind === 'turn-off') for (const tool of step.tools.length ? step.tools : [...now.on.keys()]) now.on.delete(tool);
 }
 
 function holding(held: readonly Held[], step: Step, kind: string, kitchen: Kitchen, task: TaskAnalysis): Held[] {

@@ -64,7 +64,7 @@ export const PLACES: Kitchen['places'] = {
   counter: 'the fruit basket',
 };
 
-const AT: Record<string, string[]> = {
+const AT = {
   'drawer 1': ['spoon', 'fork', 'table-knife', 'teaspoon'],
   'drawer 2': [
     'wooden-spoon',

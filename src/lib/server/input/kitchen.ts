@@ -1,76 +1,62 @@
 // What a person may send of a kitchen: its measures, its tools, and where each thing is kept.
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayUnique,
-  IsArray,
-  IsIn,
-  IsInt,
-  IsNumber,
-  IsObject,
-  IsOptional,
-  IsString,
-  Length,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-  ValidateNested,
-} from 'class-validator';
+import { MEASURE_SYSTEMS, VOLUME_UNITS, type Unit } from '$core';
+import { ArrayUnique, IsIn, IsInt, IsNumber, Matches, Max, Min } from 'class-validator';
 import type { KitchenSettings } from '../kitchen';
+import { IsCount, Text } from './rules';
+import { Holds, ListOf, Optional, Slug } from './shape';
 
-class MeasureInput {
-  @Length(1, 40)
+const Place = () => Text(60, 'a place has at most 60 letters');
+
+export class MeasureInput {
+  @Slug()
   id!: string;
 
   @Matches(/^[1-9]\d{0,4}(\/[1-9]\d{0,3})?$/, { message: 'a measure holds a whole number or a fraction: 1, 1/2, 250' })
   quantity!: string;
 
-  @IsIn(['tsp', 'tbsp', 'cup', 'floz', 'pint', 'ml', 'l'], { message: 'a measure is in cups, spoons, fluid ounces, mL or L' })
-  unit!: string;
+  @IsIn(VOLUME_UNITS, { message: 'a measure is in cups, spoons, fluid ounces, mL or L' })
+  unit!: Unit;
 
   @IsIn(['dry', 'liquid', 'spoon'], { message: 'a measure is a cup, a spoon or a jug' })
-  kind!: string;
+  kind!: 'dry' | 'liquid' | 'spoon';
 
-  @IsString()
-  @MaxLength(60, { message: 'a place has at most 60 letters' })
+  @Place()
   place!: string;
 }
 
-class ToolInput {
-  @Length(1, 40)
+export class ToolInput {
+  @Slug()
   id!: string;
 
-  @IsString()
-  @MaxLength(60, { message: 'a place has at most 60 letters' })
+  @Place()
   place!: string;
 }
 
-class PlacesInput {
-  @IsOptional()
-  @MaxLength(60, { message: 'a place has at most 60 letters' })
+export class PlacesInput {
+  @Optional()
+  @Place()
   cupboard?: string;
 
-  @IsOptional()
-  @MaxLength(60, { message: 'a place has at most 60 letters' })
+  @Optional()
+  @Place()
   fridge?: string;
 
-  @IsOptional()
-  @MaxLength(60, { message: 'a place has at most 60 letters' })
+  @Optional()
+  @Place()
   freezer?: string;
 
-  @IsOptional()
-  @MaxLength(60, { message: 'a place has at most 60 letters' })
+  @Optional()
+  @Place()
   counter?: string;
 
-  @IsOptional()
-  @MaxLength(60, { message: 'a place has at most 60 letters' })
+  @Optional()
+  @Place()
   tap?: string;
 }
 
-export class SavedKitchen implements KitchenSettings {
-  @IsIn(['us', 'us-label', 'metric', 'australian', 'imperial'], { message: 'choose whose cups and spoons these are' })
+export class SettingsInput implements KitchenSettings {
+  @IsIn(MEASURE_SYSTEMS, { message: 'choose whose cups and spoons these are' })
   system!: KitchenSettings['system'];
 
   @IsInt({ message: 'the lesson’s length is a whole number of minutes' })
@@ -88,22 +74,23 @@ export class SavedKitchen implements KitchenSettings {
   @Max(12, { message: 'the reading grade is at most 12' })
   readingGrade!: number;
 
-  @IsArray()
-  @ArrayMaxSize(60, { message: 'at most 60 measures' })
-  @ArrayUnique((m: MeasureInput) => m.id, { message: 'two measures have the same name' })
-  @ValidateNested({ each: true })
-  @Type(() => MeasureInput)
+  @ListOf(() => MeasureInput, 60, 'at most 60 measures')
+  @ArrayUnique((m: MeasureInput | null) => m?.id, { message: 'two measures have the same name' })
   measures!: MeasureInput[];
 
-  @IsArray()
-  @ArrayMaxSize(200, { message: 'at most 200 tools' })
-  @ArrayUnique((t: ToolInput) => t.id, { message: 'a tool stands twice' })
-  @ValidateNested({ each: true })
-  @Type(() => ToolInput)
+  @ListOf(() => ToolInput, 200, 'at most 200 tools')
+  @ArrayUnique((t: ToolInput | null) => t?.id, { message: 'a tool stands twice' })
   tools!: ToolInput[];
 
-  @IsObject()
-  @ValidateNested()
-  @Type(() => PlacesInput)
+  @Holds(() => PlacesInput)
   places!: PlacesInput;
+}
+
+/** A kitchen with the revision that its page started from. */
+export class SavedKitchen {
+  @IsCount()
+  revision!: number;
+
+  @Holds(() => SettingsInput)
+  kitchen!: SettingsInput;
 }

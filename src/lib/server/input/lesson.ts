@@ -1,107 +1,110 @@
 // What the kitchen sends: a lesson begun, and what was recorded in it. Ids are made on the device, so sending twice is harmless.
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsDateString,
-  IsIn,
-  IsInt,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Length,
-  Matches,
-  MaxLength,
-  Min,
-  ValidateNested,
-} from 'class-validator';
-
-const DAY = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
+import { ArrayMaxSize, IsArray, IsIn, IsInt, Max, Min } from 'class-validator';
+import { HIERARCHIES } from '$core';
+import { PHASES_OF_LEARNING } from '../lessons';
+import { IsDay, IsMoment } from './days';
+import { IsCount, IsId, Words } from './rules';
+import { Nullable, Optional } from './shape';
 
 export class NewLesson {
-  @IsUUID()
+  @IsId()
   id!: string;
 
-  @IsUUID()
+  @IsId('choose a learner')
   learnerId!: string;
 
-  @IsInt()
-  @Min(1)
+  @IsCount()
   version!: number;
 
-  @Matches(DAY, { message: 'a day is written 2026-05-31' })
+  @IsDay()
   heldOn!: string;
 
-  @IsString()
-  @MaxLength(40)
+  @IsIn(
+    HIERARCHIES.map((h) => h.id),
+    { message: 'choose the levels of help' },
+  )
   hierarchy!: string;
 
-  @IsIn(['baseline', 'intervention', 'maintenance', 'generalisation'])
-  phase!: 'baseline' | 'intervention' | 'maintenance' | 'generalisation';
+  @IsIn(PHASES_OF_LEARNING, { message: 'choose the phase' })
+  phase!: (typeof PHASES_OF_LEARNING)[number];
 }
 
-class ObservationInput {
-  @IsUUID()
+/** One tap. */
+export class ObservationInput {
+  @IsId()
   id!: string;
 
-  @IsUUID()
+  @IsId()
   learnerId!: string;
 
-  @Length(1, 120)
+  @Words(120)
   stepKey!: string;
 
-  @Length(1, 40)
+  @Words(40)
   code!: string;
 
-  @Length(1, 40)
+  @Words(40)
   observer!: string;
 
   @IsIn(['tap', 'key'])
   how!: 'tap' | 'key';
 
-  @IsDateString()
+  @IsMoment()
   madeAt!: string;
 
-  @IsOptional()
-  @IsUUID()
+  /** The record of this learner and step that this one stands in the place of. */
+  @Nullable()
+  @IsId()
   replaces!: string | null;
+
+  /** Which device made it, and the how-manieth of that device it is: its own order, whatever its clock says. */
+  @Optional()
+  @IsId()
+  device?: string | null;
+
+  @Optional()
+  @IsInt()
+  @Min(1)
+  @Max(Number.MAX_SAFE_INTEGER)
+  count?: number | null;
 }
 
-class NoteInput {
-  @IsUUID()
+export class NoteInput {
+  @IsId()
   id!: string;
 
-  @IsUUID()
+  @IsId()
   learnerId!: string;
 
-  @IsOptional()
-  @Length(1, 120)
+  @Nullable()
+  @Words(120)
   stepKey!: string | null;
 
-  @Length(1, 2000, { message: 'a note has 1 to 2000 characters' })
+  @Words(2000, 'a note has 1 to 2000 characters')
   text!: string;
 
-  @IsDateString()
+  @IsMoment()
   madeAt!: string;
 }
 
+/** The envelope only: what is in it is checked one by one, so that a bad record holds up no other. */
 export class Sync {
-  @IsArray()
-  @ArrayMaxSize(500)
-  @ValidateNested({ each: true })
-  @Type(() => ObservationInput)
-  observations!: ObservationInput[];
+  /** The device's clock as it sends: what a record's own time is worth. */
+  @Optional()
+  @IsMoment()
+  sentAt?: string | null;
 
-  @IsArray()
+  @IsArray({ message: 'a list is expected here' })
+  @ArrayMaxSize(500)
+  observations!: unknown[];
+
+  @IsArray({ message: 'a list is expected here' })
   @ArrayMaxSize(100)
-  @ValidateNested({ each: true })
-  @Type(() => NoteInput)
-  notes!: NoteInput[];
+  notes!: unknown[];
 
   /** Learners whose lesson is over. */
-  @IsArray()
+  @IsArray({ message: 'a list is expected here' })
   @ArrayMaxSize(30)
-  @IsUUID(undefined, { each: true })
-  finished!: string[];
+  finished!: unknown[];
 }

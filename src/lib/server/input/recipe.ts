@@ -1,36 +1,20 @@
 // What a person may send of a recipe: the pasted text, and the corrected reading.
 import 'reflect-metadata';
-import { Transform, Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsNumber,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Length,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-  ValidateNested,
-} from 'class-validator';
+import { LINE_ROLES, UNITS, type Reading, type Unit } from '$core';
+import { IsBoolean, IsIn, IsInt, IsNumber, Length, Max, Min } from 'class-validator';
+import { IsAmount, IsCount, IsId, Text, Words } from './rules';
+import { Holds, ListOf, Nullable, Texts } from './shape';
 
 /** The longest recipe text that is taken, in characters: a long cookery book page is 5,000. */
 const LONGEST_TEXT = 100_000;
-
-const trim = () => Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value));
+/** Lines, ingredients and lines of method of one recipe; core reads no more than that. */
+const MOST_LINES = 2000;
 
 export class NewRecipe {
   /** Made when the form is opened, so that sending it twice makes one recipe. */
-  @IsUUID('4', { message: 'this form has lost its number; open the page again' })
+  @IsId('this form has lost its number; open the page again')
   id!: string;
 
-  @trim()
-  @IsString({ message: 'paste the recipe here' })
   @Length(1, LONGEST_TEXT, {
     message: ({ value }) =>
       String(value ?? '').length === 0
@@ -40,162 +24,126 @@ export class NewRecipe {
   source!: string;
 }
 
-const AMOUNT = /^\d{1,9}(\/[1-9]\d{0,8})?$/;
+const IsUnit = () => IsIn(UNITS, { message: 'this is no unit of a kitchen' });
 
 class AmountInput {
-  @Matches(AMOUNT, { message: 'an amount is a whole number or a fraction' })
+  @IsAmount()
   quantity!: string;
 
-  @IsOptional()
-  @IsString()
-  @MaxLength(12)
-  unit!: string | null;
+  @Nullable()
+  @IsUnit()
+  unit!: Unit | null;
 }
 
-class IngredientInput {
-  @IsString()
-  @MaxLength(2000)
+export class IngredientInput {
+  @Text(2000)
   text!: string;
 
-  @IsOptional()
-  @Matches(AMOUNT, { message: 'an amount is a whole number or a fraction, and not divided by zero' })
+  @Nullable()
+  @IsAmount()
   min!: string | null;
 
-  @IsOptional()
-  @Matches(AMOUNT, { message: 'an amount is a whole number or a fraction, and not divided by zero' })
+  @Nullable()
+  @IsAmount()
   max!: string | null;
 
-  @IsOptional()
-  @IsString()
-  @MaxLength(12)
-  unit!: string | null;
+  @Nullable()
+  @IsUnit()
+  unit!: Unit | null;
 
-  @trim()
-  @Length(1, 200, { message: 'say what the ingredient is' })
+  @Words(200, 'say what the ingredient is')
   item!: string;
 
-  @IsArray()
-  @ArrayMaxSize(20)
-  @IsString({ each: true })
-  @MaxLength(200, { each: true })
+  @Texts(20, 200)
   preparation!: string[];
 
   @IsBoolean()
   optional!: boolean;
 
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => AmountInput)
+  @Nullable()
+  @Holds(() => AmountInput)
   pack!: AmountInput | null;
 
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => AmountInput)
+  @Nullable()
+  @Holds(() => AmountInput)
   alternate!: AmountInput | null;
 
-  @IsArray()
-  @ArrayMaxSize(20)
-  @IsString({ each: true })
-  @MaxLength(200, { each: true })
+  @Texts(20, 200)
   alternatives!: string[];
 
-  @IsArray()
-  @ArrayMaxSize(20)
-  @IsString({ each: true })
-  @MaxLength(300, { each: true })
+  @Texts(20, 300)
   notes!: string[];
 
-  @IsOptional()
-  @IsString()
-  @MaxLength(120)
+  @Nullable()
+  @Text(120)
   group!: string | null;
 
-  @IsOptional()
-  @IsString()
-  @MaxLength(300)
+  @Nullable()
+  @Text(300)
   doubt!: string | null;
 }
 
 class RecipeInput {
-  @trim()
-  @Length(1, 200, { message: 'give the recipe a name' })
+  @Words(200, 'give the recipe a name')
   title!: string;
 
-  @IsOptional()
+  @Nullable()
   @IsNumber({}, { message: 'servings is a number' })
   @Min(0.1, { message: 'servings is more than nothing' })
   @Max(1000, { message: 'servings is at most 1000' })
   servings!: number | null;
 
-  @IsArray()
-  @ArrayMaxSize(200, { message: 'more than 200 ingredients is more than one recipe' })
-  @ValidateNested({ each: true })
-  @Type(() => IngredientInput)
+  @ListOf(() => IngredientInput, 200, 'more than 200 ingredients is more than one recipe')
   ingredients!: IngredientInput[];
 
-  @IsArray()
-  @ArrayMaxSize(100)
-  @IsString({ each: true })
-  @MaxLength(120, { each: true })
+  @Texts(100, 120)
   tools!: string[];
 
-  @IsArray()
-  @ArrayMaxSize(300, { message: 'more than 300 lines of method is more than one recipe' })
-  @IsString({ each: true })
-  @MaxLength(2000, { each: true, message: 'a line of the method is at most 2000 characters' })
+  @Texts(300, 2000)
   instructions!: string[];
 }
 
 class LineInput {
-  @IsInt()
+  @IsCount()
   line!: number;
 
-  @IsString()
-  @MaxLength(2000)
+  @Text(2000)
   text!: string;
 
-  @IsIn(['title', 'servings', 'time', 'heading', 'ingredient', 'tool', 'instruction', 'note', 'blank', 'unread'])
-  role!: string;
+  @IsIn(LINE_ROLES)
+  role!: (typeof LINE_ROLES)[number];
 
-  @IsOptional()
+  @Nullable()
   @IsInt()
+  @Min(0)
+  @Max(MOST_LINES)
   index!: number | null;
 }
 
 class UnreadInput {
-  @IsInt()
+  @IsCount()
   line!: number;
 
-  @IsString()
-  @MaxLength(2000)
+  @Text(2000)
   text!: string;
 
-  @IsString()
-  @MaxLength(300)
+  @Text(300)
   why!: string;
 }
 
-class ReadingInput {
-  @ValidateNested()
-  @Type(() => RecipeInput)
+export class ReadingInput implements Reading {
+  @Holds(() => RecipeInput)
   recipe!: RecipeInput;
 
-  @IsArray()
-  @ArrayMaxSize(2000)
-  @ValidateNested({ each: true })
-  @Type(() => UnreadInput)
+  @ListOf(() => UnreadInput, MOST_LINES)
   notUnderstood!: UnreadInput[];
 
-  @IsArray()
-  @ArrayMaxSize(2000)
-  @ValidateNested({ each: true })
-  @Type(() => LineInput)
+  @ListOf(() => LineInput, MOST_LINES)
   lines!: LineInput[];
 }
 
-class SwapInput {
-  @IsString()
-  @MaxLength(200)
+export class SwapInput {
+  @Text(200)
   item!: string;
 
   @IsInt()
@@ -206,12 +154,10 @@ class SwapInput {
 
 /** For how many, by how many, and with which substitutes a class makes a recipe. */
 export class SavedMaking {
-  @IsInt()
-  @Min(1)
-  @Max(2_147_483_647)
+  @IsCount()
   revision!: number;
 
-  @IsOptional()
+  @Nullable()
   @IsInt({ message: 'servings is a whole number' })
   @Min(1, { message: 'servings is at least 1' })
   @Max(1000, { message: 'servings is at most 1000' })
@@ -222,20 +168,14 @@ export class SavedMaking {
   @Max(200, { message: 'at most 200 make it' })
   makers!: number;
 
-  @IsArray()
-  @ArrayMaxSize(50)
-  @ValidateNested({ each: true })
-  @Type(() => SwapInput)
+  @ListOf(() => SwapInput, 50)
   swaps!: SwapInput[];
 }
 
 export class SavedReading {
-  @IsInt()
-  @Min(1)
-  @Max(2_147_483_647)
+  @IsCount()
   revision!: number;
 
-  @ValidateNested()
-  @Type(() => ReadingInput)
+  @Holds(() => ReadingInput)
   reading!: ReadingInput;
 }

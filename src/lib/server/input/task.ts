@@ -1,82 +1,44 @@
 // What a person may send of a task analysis: its steps, with what revision they started from.
 import 'reflect-metadata';
-import { Transform, Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  ArrayUnique,
-  IsArray,
-  IsIn,
-  IsInt,
-  IsNumber,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Length,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-  ValidateNested,
-} from 'class-validator';
-import { LONGEST_STEP, PHASES, SUPERVISION } from '$core';
+import { DEMANDS, GRAINS, HAZARDS, LONGEST_STEP, MOST_STEPS, PHASES, SENSES, SUPERVISION, TOOLS, UNITS, type Step, type Unit } from '$core';
+import { ArrayMaxSize, ArrayMinSize, ArrayUnique, IsArray, IsIn, IsInt, IsNumber, Length, Matches, Max, Min } from 'class-validator';
+import { IsAmount, IsCount, IsId, Text, Words } from './rules';
+import { Holds, ListOf, Nullable, Optional, Slug, Texts } from './shape';
 
-const HAZARDS = [
-  'sharp',
-  'hot',
-  'steam',
-  'raw-egg',
-  'raw-meat',
-  'raw-fish',
-  'raw-flour',
-  'edge',
-  'electric',
-  'choking',
-  'allergen',
-  'splash',
-  'slip',
-];
-const SENSES = ['sight', 'touch', 'sound', 'smell', 'time', 'thermometer'];
-const AMOUNT = /^\d{1,9}(\/[1-9]\d{0,8})?$/;
-
-const trim = () => Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value));
+const PLACES_OF_STEPS = TOOLS.map((tool) => tool.id);
 
 class CueInput {
   @IsIn(SENSES)
-  sense!: string;
+  sense!: (typeof SENSES)[number];
 
-  @IsString()
-  @MaxLength(300)
+  @Text(300)
   text!: string;
 }
 
 class UseInput {
-  @IsOptional()
+  @Nullable()
   @IsInt()
   @Min(0)
+  @Max(1000)
   ingredient!: number | null;
 
-  @IsString()
-  @MaxLength(200)
+  @Text(200)
   item!: string;
 
-  @IsOptional()
-  @Matches(AMOUNT)
+  @Nullable()
+  @IsAmount()
   quantity!: string | null;
 
-  @IsOptional()
-  @IsString()
-  @MaxLength(12)
-  unit!: string | null;
+  @Nullable()
+  @IsIn(UNITS)
+  unit!: Unit | null;
 }
 
 class FillingInput {
-  @IsString()
-  @MaxLength(40)
+  @Slug()
   measure!: string;
 
-  @IsString()
-  @MaxLength(40)
+  @Text(40)
   label!: string;
 
   @IsInt()
@@ -97,18 +59,18 @@ class MinutesInput {
   waiting!: number;
 }
 
-class StepInput {
-  @Length(1, 120)
+const Key = () => Matches(/^\S(?:.{0,118}\S)?$/u, { message: 'a step has a key of 1 to 120 characters' });
+
+export class StepInput implements Step {
+  @Key()
   key!: string;
 
-  @IsOptional()
-  @IsString()
-  @MaxLength(LONGEST_STEP)
+  @Optional()
+  @Text(LONGEST_STEP)
   whole?: string;
 
-  @IsOptional()
-  @IsString()
-  @MaxLength(120)
+  @Optional()
+  @Text(120)
   routine?: string;
 
   @Length(1, LONGEST_STEP, {
@@ -116,130 +78,118 @@ class StepInput {
   })
   text!: string;
 
-  @IsOptional()
-  @IsString()
-  @MaxLength(40)
+  @Nullable()
+  @Slug()
   technique!: string | null;
 
-  @IsIn([...PHASES])
-  phase!: string;
+  @IsIn(PHASES)
+  phase!: (typeof PHASES)[number];
 
-  @IsOptional()
-  @IsInt()
+  @Nullable()
+  @IsCount()
   sourceLine!: number | null;
 
-  @IsArray()
-  @ArrayMaxSize(200)
-  @ValidateNested({ each: true })
-  @Type(() => UseInput)
+  @ListOf(() => UseInput, 200)
   uses!: UseInput[];
 
   @IsArray()
   @ArrayMaxSize(60)
-  @IsString({ each: true })
-  @MaxLength(40, { each: true })
+  @Matches(/^[a-z0-9][a-z0-9-]{0,39}$/, { each: true, message: 'each tool is one that the program knows' })
   tools!: string[];
 
-  @IsOptional()
-  @IsString()
-  @MaxLength(40)
+  @Nullable()
+  @IsIn(PLACES_OF_STEPS, { message: 'a step happens in a bowl, a pan or another thing that the program knows' })
   into!: string | null;
 
-  @IsArray()
-  @ArrayMaxSize(20)
-  @ValidateNested({ each: true })
-  @Type(() => FillingInput)
+  @ListOf(() => FillingInput, 20)
   fillings!: FillingInput[];
 
   @IsArray()
+  @ArrayMaxSize(HAZARDS.length)
   @IsIn(HAZARDS, { each: true })
-  hazards!: string[];
+  hazards!: (typeof HAZARDS)[number][];
 
-  @IsIn([...SUPERVISION])
-  supervision!: string;
+  @IsIn(SUPERVISION)
+  supervision!: (typeof SUPERVISION)[number];
 
-  @IsArray()
-  @ArrayMaxSize(40)
-  @ValidateNested({ each: true })
-  @Type(() => CueInput)
+  @ListOf(() => CueInput, 40)
   cues!: CueInput[];
 
-  @ValidateNested()
-  @Type(() => MinutesInput)
+  @Holds(() => MinutesInput)
   minutes!: MinutesInput;
 
   @IsArray()
-  @IsString({ each: true })
-  @MaxLength(40, { each: true })
-  demands!: string[];
+  @ArrayMaxSize(DEMANDS.length)
+  @IsIn(DEMANDS, { each: true })
+  demands!: (typeof DEMANDS)[number][];
 
-  @IsArray()
-  @ArrayMaxSize(200)
-  @IsString({ each: true })
-  @MaxLength(2000, { each: true })
+  @Texts(200, 2000)
   small!: string[];
 
-  @IsOptional()
-  @IsString()
-  @MaxLength(300)
+  @Nullable()
+  @Text(300)
   meanwhile!: string | null;
 }
 
 class BuiltFrom {
-  @IsIn(['coarse', 'standard', 'fine'])
-  grain!: 'coarse' | 'standard' | 'fine';
+  @IsIn(GRAINS)
+  grain!: (typeof GRAINS)[number];
 
-  @IsInt()
-  @Min(1)
-  @Max(2_147_483_647)
+  @IsCount()
   recipeRevision!: number;
 }
 
 export class SavedDraft {
-  @IsInt()
-  @Min(1)
-  @Max(2_147_483_647)
+  @IsCount()
   revision!: number;
 
   /** Set when the steps were built anew from the recipe. */
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => BuiltFrom)
+  @Optional()
+  @Holds(() => BuiltFrom)
   built?: BuiltFrom;
 
-  @IsArray()
-  @ArrayMaxSize(600, { message: 'a task has at most 600 steps' })
-  @ArrayUnique((step: StepInput) => step?.key, { message: 'two steps have the same key' })
-  @ValidateNested({ each: true })
-  @Type(() => StepInput)
+  @ListOf(() => StepInput, MOST_STEPS, `a task has at most ${MOST_STEPS} steps`)
+  @ArrayUnique((step: StepInput | null) => step?.key, { message: 'two steps have the same key' })
   steps!: StepInput[];
 }
 
-/** A run of steps kept as the class's own routine. */
+/** A run of steps kept as the class's own routine, with the revision that it improves; 0 for a new one. */
 export class SavedRoutine {
-  @IsUUID('4', { message: 'a routine has a number of its own' })
+  @IsId('a routine has a number of its own')
   id!: string;
 
-  @trim()
-  @Length(1, 80, { message: 'give the routine a name of at most 80 letters' })
-  name!: string;
-
-  @IsArray()
-  @ArrayMinSize(1, { message: 'a routine has at least one step' })
-  @ArrayMaxSize(100, { message: 'a routine has at most 100 steps' })
-  @ArrayUnique((step: StepInput) => step?.key, { message: 'two steps have the same key' })
-  @ValidateNested({ each: true })
-  @Type(() => StepInput)
-  steps!: StepInput[];
-}
-
-export class Publication {
   @IsInt()
-  @Min(1)
+  @Min(0)
   @Max(2_147_483_647)
   revision!: number;
 
-  @IsString()
-  @MaxLength(2000, { message: 'a note is at most 2000 characters' })
+  @Words(80, 'give the routine a name of at most 80 letters')
+  name!: string;
+
+  @ArrayMinSize(1, { message: 'a routine has at least one step' })
+  @ListOf(() => StepInput, 100, 'a routine has at most 100 steps')
+  @ArrayUnique((step: StepInput | null) => step?.key, { message: 'two steps have the same key' })
+  steps!: StepInput[];
+}
+
+export class SettledRoutine {
+  @IsId()
+  id!: string;
+}
+
+export class Publication {
+  @IsCount()
+  revision!: number;
+
+  @Text(2000, 'a note is at most 2000 characters')
   note!: string;
+}
+
+/** Which version becomes the draft again, and the draft that it takes the place of. */
+export class Restoring {
+  @IsCount()
+  version!: number;
+
+  @IsCount()
+  revision!: number;
 }

@@ -3,9 +3,8 @@
   import { plainRecipe } from '$core';
   let { data, form } = $props();
   let busy = $state(false);
-  const problems = $derived(form?.problems as Record<string, string> | undefined);
   let fileProblem = $state('');
-  const problem = $derived(fileProblem || problems?.source || problems?.id);
+  const problem = $derived(fileProblem || form?.problems?.[0]);
   let field = $state<HTMLTextAreaElement>();
   /** A saved page is some hundred thousand characters; what is longer is no page. */
   const LARGEST_FILE = 5_000_000;

@@ -1,10 +1,9 @@
 import { showShoppingAmount } from '$core';
-import { inSchool } from '$lib/server/school';
 import { shoppingFor } from '$lib/server/shopping';
 import Papa from 'papaparse';
 
 export const GET = async ({ url, locals }) => {
-  const { rows } = await inSchool(locals.school, (trx) => shoppingFor(trx, url.searchParams.getAll('recipe')));
+  const { rows } = await locals.inSchool((trx) => shoppingFor(trx, url.searchParams.getAll('recipe')));
   // a cell that starts with = or @ would be run by a spreadsheet
   const csv = Papa.unparse(
     rows.map((row) => ({

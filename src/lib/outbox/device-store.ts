@@ -1,0 +1,55 @@
+// The browser's large store (IndexedDB): holds hours of records. It may be blocked, full or never answer; each call says whether it worked.
+import Dexie, { type EntityTable } from 'dexie';
+import type { Kept } from './entry';
+
+type Store = Dexie & { entries: EntityTable<Kept, 'id'> };
+
+/** A store that has not answered by then is taken for one that does not work; it may still do later. In milliseconds. */
+const PATIENCE = 4000;
+
+let opened: Store | undefined;
+
+function store(): Store {
+  if (opened) return opened;
+  const db = new Dexie('yellow-rung') as Store;
+  db.version(1).stores({ observations: 'id, [lessonId+sent], lessonId', notes: 'id, [lessonId+sent], lessonId', ends: 'id, [lessonId+sent]' });
+  db.version(2)
+    .stores({ entries: 'id', observations: null, notes: null, ends: null })
+    .upgrade(async (trx) => {
+      // what an older program had not sent yet
+      for (const [table, kind] of [
+        ['observations', 'record'],
+        ['notes', 'note'],
+        ['ends', 'end'],
+      ] as const)
+        for (const { sent, ...old } of (await trx.table(table).toArray()) as ({ sent: 0 | 1 } & Kept)[])
+          if (sent === 0) await trx.table('entries').put({ ...(kind === 'record' ? { device: null, count: null } : {}), ...old, kind });
+    });
+  return (opened = db);
+}
+
+async function inTime<T>(work: () => PromiseLike<T>): Promise<T | null> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<null>((done) => (timer = setTimeout(() => done(null), PATIENCE)));
+  try {
+    return await Promise.race([Promise.resolve(work()), late]);
+  } catch {
+    return null;
+  } finally {
+    clearTimeout(timer);
+  }
+}
+
+/** @returns whether all of it is in the store */
+export async function putAll(entries: readonly Kept[]): Promise<boolean> {
+  return (await inTime(() => store().entries.bulkPut([...entries]).then(() => true))) ?? false;
+}
+
+export async function dropAll(ids: readonly string[]): Promise<void> {
+  await inTime(() => store().entries.bulkDelete([...ids]));
+}
+
+/** All that is in the store; nothing where it does not work. */
+export async function all(): Promise<Kept[]> {
+  return (await inTime(() => store().entries.toArray())) ?? [];
+}

@@ -1,0 +1,188 @@
+// What was recorded and the server does not have yet. Kept on the device before anything else, sent from any page, and told as it is:
+// kept on this device, only on this page, or not taken by the server.
+import { SvelteMap } from 'svelte/reactivity';
+import { all, dropAll, putAll } from './device-store';
+import { answeredAs, bodyOf, type Entry, type Kept } from './entry';
+import { erase, readAll, write } from './journal';
+
+/** Where an entry is: 'page' is nowhere but here and is lost with the page. */
+type Where = 'page' | 'device' | 'server';
+/** `answered`: when the server took it, by this device's clock. */
+type Held = { entry: Kept; where: Where; answered?: number };
+type Answer = { taken?: string[]; refused?: { id: string | null; code: string; why: string }[]; message?: string };
+
+/** Entries of one request: under what the server takes at once, and under the 64 KB of a page that is closing. */
+const BATCH = 100;
+/** A request that has no answer by then counts as not sent; sending again is harmless. In milliseconds. */
+const PATIENCE = 15_000;
+const LONGEST_WAIT = 30_000;
+
+class Outbox {
+  #held = new SvelteMap<string, Held>();
+  /** The server could not be reached at the last try. */
+  offline = $state(false);
+  #started: Promise<void> | undefined;
+  #sending: Promise<void> | null = null;
+  #timer: ReturnType<typeof setTimeout> | undefined;
+  #wait = 1000;
+
+  /** What waits for the server. */
+  get waiting(): Kept[] {
+    return [...this.#held.values()].filter((h) => h.where !== 'server' && !h.entry.refused).map((h) => h.entry);
+  }
+  /** What would be lost with this page. */
+  get onPageOnly(): number {
+    return [...this.#held.values()].filter((h) => h.where === 'page').length;
+  }
+  get refused(): Kept[] {
+    return [...this.#held.values()].filter((h) => h.entry.refused && h.where !== 'server').map((h) => h.entry);
+  }
+  /** What a lesson's page may not know yet, which was loaded at `since`: what waits, and what was sent since. */
+  of(lessonId: string, since: number): Kept[] {
+    return [...this.#held.values()]
+      .filter((h) => h.entry.lessonId === lessonId && (h.where !== 'server' || (h.answered ?? 0) >= since))
+      .map((h) => h.entry);
+  }
+
+  /** Takes up what the device holds, and sends it. Once for each page; again it only waits for that. */
+  start(): Promise<void> {
+    return (this.#started ??= this.#takeUp());
+  }
+
+  async #takeUp(): Promise<void> {
+    addEventListener('online', () => this.sendSoon(0));
+    addEventListener('pagehide', () => this.#leave());
+    document.addEventListener('visibilitychange', () => (document.hidden ? this.#leave() : this.sendSoon(0)));
+    addEventListener('beforeunload', (event) => {
+      if (this.onPageOnly > 0) event.preventDefault();
+    });
+    const written = readAll();
+    const stored = await all();
+    for (const entry of [...stored, ...written]) if (!this.#held.has(entry.id)) this.#held.set(entry.id, { entry, where: 'device' });
+    if (written.length > 0 && (await putAll(written))) for (const { id } of written) erase(id);
+    this.sendSoon(0);
+  }
+
+  /** Keeps an entry: on the device before this returns, where the device lets it. Sent soon, or at once where it is nowhere else. */
+  keep(entry: Entry): void {
+    const written = write(entry);
+    this.#held.set(entry.id, { entry, where: written ? 'device' : 'page' });
+    this.sendSoon(written ? 300 : 0);
+    void this.#store(entry, written);
+  }
+
+  async #store(entry: Entry, written: boolean): Promise<void> {
+    if (!(await putAll([entry]))) return;
+    const held = this.#held.get(entry.id);
+    // it may have reached the server, or been thrown away, while the store was slow
+    if (!held || held.where === 'server') await dropAll([entry.id]);
+    else if (held.where === 'page') this.#held.set(entry.id, { ...held, where: 'device' });
+    if (written) erase(entry.id);
+  }
+
+  /** Throws away what the server would not take. */
+  throwAway(id: string): void {
+    this.#held.delete(id);
+    erase(id);
+    void dropAll([id]);
+  }
+
+  sendSoon(after = 300): void {
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => void this.send(), after);
+  }
+
+  /** Sends all that waits. @returns when the server answered, or could not be reached */
+  send(): Promise<void> {
+    this.#sending ??= this.#sendAll().finally(() => {
+      this.#sending = null;
+    });
+    return this.#sending;
+  }
+
+  async #sendAll(): Promise<void> {
+    const tried = new Set<string>();
+    for (;;) {
+      const batch = this.#nextBatch(tried);
+      if (batch.length === 0) break;
+      for (const { id } of batch) tried.add(id);
+      if (!(await this.#sendBatch(batch))) return this.#later();
+    }
+    this.offline = false;
+    this.#wait = 1000;
+    // what was made while this was on its way
+    if (this.#nextBatch(tried).length > 0) this.sendSoon();
+  }
+
+  #later(): void {
+    this.offline = true;
+    this.sendSoon(this.#wait);
+    this.#wait = Math.min(LONGEST_WAIT, this.#wait * 2);
+  }
+
+  #nextBatch(tried: ReadonlySet<string>): Kept[] {
+    const left = this.waiting.filter((e) => !tried.has(e.id));
+    return left.filter((e) => e.lessonId === left[0]!.lessonId).slice(0, BATCH);
+  }
+
+  /** @returns false where the server could not be reached */
+  async #sendBatch(batch: Kept[]): Promise<boolean> {
+    const answer = await ask(batch);
+    if (!answer) return false;
+    const taken = new Set(answer.taken ?? []);
+    const refused = new Map((answer.refused ?? []).map((r) => [r.id, r]));
+    for (const entry of batch) {
+      const no = answer.message ? { code: 'not-here', why: answer.message } : refused.get(answeredAs(entry));
+      if (taken.has(answeredAs(entry))) this.#isSent(entry);
+      else if (no) this.#isRefused(entry, no);
+    }
+    return true;
+  }
+
+  #isSent(entry: Kept): void {
+    this.#held.set(entry.id, { entry, where: 'server', answered: Date.now() });
+    erase(entry.id);
+    void dropAll([entry.id]);
+  }
+
+  #isRefused(entry: Kept, { code, why }: { code: string; why: string }): void {
+    // what it stood in the place of never reached the server: it stands for itself then
+    const next: Kept = code === 'replaces-unknown' && entry.kind === 'record' && entry.replaces ? { ...entry, replaces: null } : { ...entry, refused: { code, why } };
+    const where = this.#held.get(entry.id)?.where ?? 'device';
+    this.#held.set(entry.id, { entry: next, where });
+    write(next);
+    void putAll([next]).then((kept) => kept && erase(next.id));
+    if (!next.refused) this.sendSoon();
+  }
+
+  /** The page goes: what waits is handed to the browser, which sends it after the page is gone. It stays on the device until a later page knows. */
+  #leave(): void {
+    const tried = new Set<string>();
+    for (let batch = this.#nextBatch(tried); batch.length > 0; batch = this.#nextBatch(tried)) {
+      for (const { id } of batch) tried.add(id);
+      navigator.sendBeacon(urlOf(batch[0]!), new Blob([bodyOf(batch, new Date().toISOString())], { type: 'application/json' }));
+    }
+  }
+}
+
+const urlOf = (entry: Entry) => `/cook/${entry.lessonId}/records`;
+
+/** The server's answer for each entry; null where there was none. */
+async function ask(batch: Kept[]): Promise<Answer | null> {
+  try {
+    const response = await fetch(urlOf(batch[0]!), {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: bodyOf(batch, new Date().toISOString()),
+      signal: AbortSignal.timeout(PATIENCE),
+    });
+    // only an answer of ours counts: a network's own page, or a server in trouble, says nothing of the records
+    if (response.status !== 200 && response.status !== 422 && response.status !== 404) return null;
+    const answer = (await response.json()) as Answer;
+    return answer.taken || (response.status === 404 && answer.message) ? answer : null;
+  } catch {
+    return null;
+  }
+}
+
+export const outbox = new Outbox();

@@ -1,0 +1,149 @@
+// Documents that the database holds, read with the same care as what comes in: an older program or another hand may have written them.
+import { createHash } from 'node:crypto';
+import { DEMANDS, type Hierarchy, type Ingredient, type Kitchen, type MasteryRule, type Reading, type Step, type Swap } from '$core';
+import { error } from '@sveltejs/kit';
+import { ArrayMinSize, IsIn, IsInt, IsNumber, Max, Min } from 'class-validator';
+import { LRUCache } from 'lru-cache';
+import { check } from './check';
+import { MeasureInput, PlacesInput } from './kitchen';
+import { IngredientInput, ReadingInput, SwapInput } from './recipe';
+import { Text, Words } from './rules';
+import { Holds, isPlain, ListOf, type Class } from './shape';
+import { StepInput } from './task';
+
+class LevelDoc {
+  @Words(40)
+  id!: string;
+
+  @Words(60)
+  name!: string;
+
+  @Words(2)
+  letter!: string;
+
+  @Text(200)
+  say!: string;
+}
+
+class HierarchyDoc implements Hierarchy {
+  @Words(40)
+  id!: string;
+
+  @Words(60)
+  name!: string;
+
+  @ArrayMinSize(2)
+  @ListOf(() => LevelDoc, 20)
+  levels!: LevelDoc[];
+}
+
+class MasteryDoc implements MasteryRule {
+  @IsNumber()
+  @Min(0)
+  @Max(100)
+  independence!: number;
+
+  @IsInt()
+  @Min(1)
+  @Max(100)
+  lessons!: number;
+}
+
+class RuleDoc {
+  @IsInt()
+  @Min(1)
+  @Max(100)
+  last!: number;
+
+  @IsInt()
+  @Min(1)
+  @Max(100)
+  days!: number;
+
+  @IsInt()
+  @Min(1)
+  @Max(100)
+  down!: number;
+}
+
+class NeedDoc {
+  @IsIn(DEMANDS)
+  demand!: (typeof DEMANDS)[number];
+
+  @IsIn(['absent', 'limited', 'avoid'])
+  how!: 'absent' | 'limited' | 'avoid';
+}
+
+class StepsDoc {
+  @ListOf(() => StepInput, 2000)
+  all!: StepInput[];
+}
+
+class IngredientsDoc {
+  @ListOf(() => IngredientInput, 2000)
+  all!: IngredientInput[];
+}
+
+class SwapsDoc {
+  @ListOf(() => SwapInput, 2000)
+  all!: SwapInput[];
+}
+
+class NeedsDoc {
+  @ListOf(() => NeedDoc, 200)
+  all!: NeedDoc[];
+}
+
+class LessonDoc {
+  @Holds(() => HierarchyDoc)
+  hierarchy!: HierarchyDoc;
+
+  @Holds(() => RuleDoc)
+  rule!: RuleDoc;
+
+  @Holds(() => MasteryDoc)
+  mastery!: MasteryDoc;
+}
+
+/** Fingerprints of documents that were found good: most are read far more often than they change, and a check costs more than a fingerprint. */
+const GOOD = new LRUCache<string, true>({ max: 5000 });
+
+/** Whether a document is what its class says; the first thing that is wrong with it where it is not. */
+function wrongWith(cls: Class, doc: unknown): string | null {
+  const print = createHash('sha1').update(`${cls.name} ${JSON.stringify(doc)}`).digest('base64');
+  if (GOOD.has(print)) return null;
+  const checked = check(cls, doc);
+  if (checked.ok) GOOD.set(print, true);
+  return checked.ok ? null : [...checked.problems][0]!.join(': ');
+}
+
+/** Answers the document if it is good; else tells the person on the page that it belongs to. */
+function orTell<T>(cls: Class, doc: unknown, what: string, held: T): T {
+  const wrong = wrongWith(cls, doc);
+  if (wrong !== null)
+    error(422, {
+      message: `${what} cannot be shown: what is stored of it is not in a form that this program reads (${wrong.slice(0, 200)}). Nothing was changed. Tell whoever looks after the program.`,
+    });
+  return held;
+}
+
+export const storedReading = (doc: unknown) => orTell(ReadingInput, doc, 'This recipe', doc as Reading);
+export const storedSteps = (all: unknown, what = 'These steps') => orTell(StepsDoc, { all }, what, all as Step[]);
+export const storedIngredients = (all: unknown) => orTell(IngredientsDoc, { all }, 'This version', all as Ingredient[]);
+export const storedSwaps = (all: unknown) => orTell(SwapsDoc, { all }, 'This recipe', all as Swap[]);
+
+export type LessonRules = { hierarchy: Hierarchy; rule: { last: number; days: number; down: number }; mastery: MasteryRule };
+export const storedLesson = (doc: LessonRules) => orTell(LessonDoc, doc, 'This lesson', doc);
+
+/** Of several documents the good ones, where one bad one must not hide the others. */
+export const isGoodLesson = (doc: LessonRules) => wrongWith(LessonDoc, doc) === null;
+export const isGoodRoutine = (all: unknown): all is Step[] => wrongWith(StepsDoc, { all }) === null;
+export const isGoodMeasure = (doc: unknown) => wrongWith(MeasureInput, doc) === null;
+export const needsOf = (all: unknown): NeedDoc[] | null => (wrongWith(NeedsDoc, { all }) === null ? (all as NeedDoc[]) : null);
+export const placesOf = (doc: unknown): Kitchen['places'] => (wrongWith(PlacesInput, doc) === null ? (doc as Kitchen['places']) : {});
+
+/** Which revision of each routine a draft was asked about. */
+export function settledOf(doc: unknown): Map<string, number> {
+  const pairs = isPlain(doc) ? Object.entries(doc) : [];
+  return new Map(pairs.filter((pair): pair is [string, number] => Number.isInteger(pair[1])));
+}

@@ -1,0 +1,101 @@
+// What a device recorded comes in: each record is judged by itself, what is right is kept, and each gets its answer.
+import { OTHER_CODES } from '$core';
+import { check, firstProblem } from './input/check';
+import { NoteInput, ObservationInput, type Sync } from './input/lesson';
+import { isPlain, type Class } from './input/shape';
+import { isId } from '../id';
+import { addRecords, lessonFrame, recordsById } from './lessons';
+import type { SchoolTrx } from './school-scope';
+
+/** `code` 'replaces-unknown': the record would be right if it did not stand in the place of one that is not here. */
+export type Refusal = { id: string | null; code: 'wrong' | 'not-here' | 'replaces-unknown'; why: string };
+export type Answer = { taken: string[]; refused: Refusal[] };
+
+type Frame = NonNullable<Awaited<ReturnType<typeof lessonFrame>>>;
+type Known = Awaited<ReturnType<typeof recordsById>>;
+type Judged<T> = { good: T[]; refused: Refusal[] };
+
+const idOf = (raw: unknown): string | null => (isPlain(raw) && 'id' in raw && typeof raw.id === 'string' && isId(raw.id) ? raw.id : null);
+
+/**
+ * Takes up the records, the notes and the ends of a lesson. Sending twice is harmless: what is there under an id stays as it is, and counts as taken.
+ * @param received the server's clock, in milliseconds
+ * @returns null where there is no such lesson
+ */
+export async function takeIn(trx: SchoolTrx, lessonId: string, sync: Sync, received: number): Promise<Answer | null> {
+  const frame = await lessonFrame(trx, lessonId);
+  if (!frame) return null;
+  const raw = [...sync.observations, ...sync.notes];
+  const replaced = sync.observations.flatMap((o) => (isPlain(o) && 'replaces' in o && typeof o.replaces === 'string' && isId(o.replaces) ? [o.replaces] : []));
+  const known = await recordsById(trx, [...new Set([...raw.flatMap((r) => idOf(r) ?? []), ...replaced.map((id) => id)])]);
+  const observations = judge(ObservationInput, sync.observations, (o, before) => wrongObservation(o, before, frame, known, lessonId));
+  const notes = judge(NoteInput, sync.notes, (n) => wrongNote(n, frame, known, lessonId));
+  const ends = sync.finished.filter((id): id is string => typeof id === 'string' && frame.learners.has(id));
+  await addRecords(
+    trx,
+    lessonId,
+    observations.good.map((o) => ({ ...o, happenedAt: happenedAt(o.madeAt, sync.sentAt, received) })),
+    notes.good,
+    ends,
+  );
+  return {
+    taken: [...observations.good, ...notes.good].map((r) => r.id).concat(ends),
+    refused: [
+      ...observations.refused,
+      ...notes.refused,
+      ...sync.finished
+        .filter((id) => !(ends as unknown[]).includes(id))
+        .map((id) => ({ id: typeof id === 'string' && isId(id) ? id : null, code: 'not-here' as const, why: 'this learner is not in this lesson' })),
+    ],
+  };
+}
+
+/**
+ * When a record was made by the server's clock: its age by the device's own clock, taken from the moment at which it arrived. So a clock that is
+ * minutes fast or years behind does no harm, as long as it runs. Without the device's own time at sending, it counts as made when it arrived.
+ */
+function happenedAt(madeAt: string, sentAt: string | null | undefined, received: number): string {
+  const age = sentAt ? Math.max(0, Date.parse(sentAt) - Date.parse(madeAt)) : 0;
+  // a clock that was set while the record lay waiting gives an age of years: no record is older than a year here
+  return new Date(received - Math.min(age, 366 * 24 * 3600 * 1000)).toISOString();
+}
+
+function judge<T extends { id: string }>(cls: Class<T>, all: unknown[], wrong: (one: T, before: Map<string, T>) => Omit<Refusal, 'id'> | null): Judged<T> {
+  const good = new Map<string, T>();
+  const refused: Refusal[] = [];
+  for (const raw of all) {
+    const checked = check(cls, raw);
+    const said = checked.ok ? wrong(checked.value, good) : { code: 'wrong' as const, why: firstProblem(checked.problems, 'this is no record') };
+    if (said) refused.push({ id: idOf(raw), ...said });
+    else if (checked.ok) good.set(checked.value.id, checked.value);
+  }
+  return { good: [...good.values()], refused };
+}
+
+const no = (why: string, code: Refusal['code'] = 'wrong') => ({ code, why });
+
+/** What holds for records and notes: their learner and their step are of this lesson, and their id is of nothing else. */
+function wrongRecord(one: { id: string; learnerId: string; stepKey: string | null }, note: boolean, frame: Frame, known: Known, lessonId: string) {
+  if (!frame.learners.has(one.learnerId)) return no('this learner is not in this lesson', 'not-here');
+  if (one.stepKey !== null && !frame.stepKeys.has(one.stepKey)) return no('this step is not in the steps of this lesson', 'not-here');
+  const there = known.get(one.id);
+  if (there && (there.lessonId !== lessonId || there.learnerId !== one.learnerId || there.stepKey !== one.stepKey || there.note !== note))
+    return no('another record has this id');
+  return null;
+}
+
+function wrongObservation(o: ObservationInput, before: Map<string, ObservationInput>, frame: Frame, known: Known, lessonId: string) {
+  const wrong = wrongRecord(o, false, frame, known, lessonId);
+  if (wrong) return wrong;
+  const codes = [...frame.hierarchy.levels.map((l) => l.id), ...OTHER_CODES.map((c) => c.id as string), 'cleared'];
+  if (!codes.includes(o.code)) return no(`“${o.code}” is no level of this lesson`);
+  if (o.replaces === null) return null;
+  const there = known.get(o.replaces) ?? before.get(o.replaces);
+  if (!there) return no('the record that it stands in the place of is not here', 'replaces-unknown');
+  const own = there.learnerId === o.learnerId && there.stepKey === o.stepKey && (!('lessonId' in there) || (there.lessonId === lessonId && !there.note));
+  return own ? null : no('it would stand in the place of a record of another learner, lesson or step');
+}
+
+function wrongNote(n: NoteInput, frame: Frame, known: Known, lessonId: string) {
+  return wrongRecord(n, true, frame, known, lessonId);
+}

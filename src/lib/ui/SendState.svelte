@@ -1,0 +1,13 @@
+<!-- Where the records of a lesson are, as it is: with the server, on this device, or on this page only. -->
+<script lang="ts">
+  import { outbox } from '$lib/outbox/outbox.svelte';
+  let { waiting }: { waiting: number } = $props();
+</script>
+
+<span class="text-sm" role="status" data-unsent={waiting} data-on-page={outbox.onPageOnly}>
+  {#if outbox.onPageOnly > 0}<span class="problem"
+      >{outbox.onPageOnly} only on this page: keep it open{outbox.offline ? ' until there is a network' : ''}</span
+    >
+  {:else if waiting > 0}<span class="text-muted">{waiting} on this device{outbox.offline ? ', waiting for the network' : ''}</span>
+  {:else if outbox.refused.length === 0}<span class="text-muted">All sent</span>{/if}
+</span>

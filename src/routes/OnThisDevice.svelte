@@ -1,0 +1,34 @@
+<!-- What this device recorded and the server does not have: lessons that nobody opened again, and what the server would not take. -->
+<script lang="ts">
+  import { outbox } from '$lib/outbox/outbox.svelte';
+  type Props = { lessons: { id: string; learner: string; title: string }[] };
+  let { lessons }: Props = $props();
+  const ids = $derived([...new Set([...outbox.waiting, ...outbox.refused].map((e) => e.lessonId))]);
+  const count = (all: { lessonId: string }[], id: string) => all.filter((e) => e.lessonId === id).length;
+  const nameOf = (id: string) => {
+    const lesson = lessons.find((l) => l.id === id);
+    return lesson ? `${lesson.learner}, ${lesson.title}` : 'A lesson that is over';
+  };
+</script>
+
+{#if ids.length > 0}
+  <section class="mt-6 max-w-3xl" aria-labelledby="device">
+    <h2 id="device">Still on this device</h2>
+    <ul class="mt-2 border-t border-line">
+      {#each ids as id (id)}
+        {@const waiting = count(outbox.waiting, id)}
+        {@const refused = count(outbox.refused, id)}
+        <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
+          <span class="min-w-40 flex-1"
+            ><b>{nameOf(id)}</b><br />
+            {#if waiting > 0}<span class="text-sm text-muted"
+                >{waiting} {waiting === 1 ? 'record waits' : 'records wait'} for the {outbox.offline ? 'network' : 'server'}</span
+              >{/if}
+            {#if refused > 0}<span class="problem text-sm">{refused} not taken by the server</span>{/if}</span
+          >
+          <a class="btn" href="/cook/{id}">Look</a>
+        </li>
+      {/each}
+    </ul>
+  </section>
+{/if}

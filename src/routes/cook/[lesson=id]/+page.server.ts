@@ -1,0 +1,62 @@
+import { OTHER_CODES } from '$core';
+import { cardsOrTell } from '$lib/server/draft-of';
+import { getLearner } from '$lib/server/learners';
+import { currentObservations, getLesson, lessonsOf } from '$lib/server/lessons';
+import { progressOf } from '$lib/server/progress';
+import { getRecipe } from '$lib/server/recipes';
+import { getVersion } from '$lib/server/tasks';
+import { error } from '@sveltejs/kit';
+
+export const load = async ({ params, locals }) => {
+  const held = await locals.inSchool(async (trx) => {
+    const lesson = await getLesson(trx, params.lesson);
+    if (!lesson) error(404, 'There is no lesson at this address.');
+    const [learner, recipe, version] = [
+      await getLearner(trx, lesson.learnerId),
+      await getRecipe(trx, lesson.recipeId),
+      await getVersion(trx, lesson.recipeId, lesson.version),
+    ];
+    if (!learner || !recipe || !version) error(404, 'There is no lesson at this address.');
+    // the aim is what stood before this lesson: it must not move under the hand that records
+    const before = (await lessonsOf(trx, lesson.recipeId, lesson.learnerId)).filter((l) => l.id !== lesson.id && l.heldOn <= lesson.heldOn);
+    const observations = await currentObservations(
+      trx,
+      lesson.learnerId,
+      before.map((l) => l.id),
+    );
+    const sameHierarchy = before.filter((l) => l.hierarchy.id === lesson.hierarchy.id);
+    const { rungs } = progressOf(
+      sameHierarchy,
+      observations,
+      version.steps.map((s) => s.key),
+    );
+    const own = await currentObservations(trx, lesson.learnerId, [lesson.id]);
+    return { lesson, learner, recipe, version, rungs, own };
+  });
+  await locals.rest();
+  const { lesson, learner, recipe, version, rungs, own } = held;
+  const { svgs, sprite } = await cardsOrTell(version.steps);
+    const steps = version.steps.map((step, i) => ({
+      key: step.key,
+      text: step.text,
+      phase: step.phase,
+      hazards: step.hazards,
+      supervision: step.supervision,
+      meanwhile: step.meanwhile,
+      svg: svgs[i]!,
+      aim: rungs.get(step.key)?.aim ?? null,
+      why: rungs.get(step.key)?.reason ?? null,
+    }));
+    return {
+      title: learner.name,
+      lesson: { id: lesson.id, heldOn: lesson.heldOn, phase: lesson.phase, state: lesson.state, hierarchy: lesson.hierarchy },
+      others: OTHER_CODES,
+      learner: { id: learner.id, name: learner.name },
+      recipe: { id: lesson.recipeId, title: recipe.title },
+      steps,
+      sprite,
+      recorded: own,
+      /** The server's clock now, in milliseconds: what a device takes its own for. */
+      now: Date.now(),
+    };
+};
