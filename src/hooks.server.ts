@@ -16,11 +16,16 @@ export const init: ServerInit = async () => {
   if (building) return;
   // a database that is not up yet is told by /health; a role that may do everything is never served with
   const strong = await isTooStrong().catch(() => false);
-  if (strong) throw new Error('DATABASE_URL belongs to a role that owns tables or passes row-level security; serve with the application’s own role');
+  if (strong)
+    throw new Error('DATABASE_URL belongs to a role that owns tables or passes row-level security; serve with the application’s own role');
 };
 
 /** Browsers say where a write comes from; one that does not say so, or comes from elsewhere, is refused before anything is read. */
 const isForeign = ({ request, url }: RequestEvent) => WRITES.has(request.method) && request.headers.get('origin') !== url.origin;
+
+/** An action is looked up by its name in an object, and "constructor" is in every object; no action of ours has such a name. */
+const isNoAction = ({ url }: RequestEvent) =>
+  [...url.searchParams.keys()].some((name) => name.startsWith('/') && Reflect.has(Object.prototype, name.slice(1)));
 
 const plain = (text: string, status: number) => new Response(text, { status, headers: { 'content-type': 'text/plain; charset=utf-8' } });
 
@@ -35,7 +40,9 @@ export const handle: Handle = async ({ event, resolve }) => {
   event.locals.inSchool = (work) => orNotNow(event, () => scope.in(work));
   let response = isForeign(event)
     ? plain('This was not sent from a page of this program.', 403)
-    : await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
+    : isNoAction(event)
+      ? plain('There is nothing here.', 404)
+      : await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
   // an answer that says "saved" leaves only when it is
   await scope.done().catch((failed: unknown) => {
     logError(event, failed);
@@ -73,7 +80,13 @@ function logError(event: RequestEvent, failed: unknown): void {
     route: event.route.id,
     kind: failed instanceof Error ? failed.name : typeof failed,
     code: codeOf(failed),
-    where: failed instanceof Error ? failed.stack?.split('\n').filter((line) => /^\s+at .*\d+:\d+\)?$/.test(line)).slice(0, 4) : undefined,
+    where:
+      failed instanceof Error
+        ? failed.stack
+            ?.split('\n')
+            .filter((line) => /^\s+at .*\d+:\d+\)?$/.test(line))
+            .slice(0, 4)
+        : undefined,
   });
 }
 

@@ -4,7 +4,18 @@ export { usualDrawer } from './amount/drawer';
 export { planFilling, type FillingPlan, type Measure } from './amount/filling';
 export { readAmountField, showQuantity, toFraction, type Quantity } from './amount/quantity';
 export { microwaveSeconds } from './amount/temperature';
-export { convertUnit, kindOfUnit, MEASURE_SYSTEMS, readUnit, showAmount, showUnit, UNITS, VOLUME_UNITS, type MeasureSystem, type Unit } from './amount/units';
+export {
+  convertUnit,
+  kindOfUnit,
+  MEASURE_SYSTEMS,
+  readUnit,
+  showAmount,
+  showUnit,
+  UNITS,
+  VOLUME_UNITS,
+  type MeasureSystem,
+  type Unit,
+} from './amount/units';
 
 export { EU_ALLERGENS, showAllergen, US_ALLERGENS, type Allergen } from './recipe/allergens';
 export { allergensIn, type AllergenFinding, type AllergenFindings } from './recipe/allergen-findings';

@@ -5,7 +5,45 @@ export const VOLUME_UNITS = ['tsp', 'tbsp', 'cup', 'floz', 'pint', 'quart', 'gal
 export type VolumeUnit = (typeof VOLUME_UNITS)[number];
 export const MASS_UNITS = ['g', 'kg', 'mg', 'oz', 'lb'] as const;
 export type MassUnit = (typeof MASS_UNITS)[number];
-export const VAGUE_UNITS = ['pinch', 'dash', 'handful', 'splash', 'drizzle', 'knob', 'clove', 'can', 'jar', 'packet', 'bottle', 'carton', 'tub', 'slice', 'piece', 'bunch', 'sprig', 'sprinkle', 'stalk', 'head', 'leaf', 'sheet', 'cube', 'stick', 'ear', 'drop', 'fillet', 'scoop', 'bag', 'block', 'punnet', 'square', 'ball', 'nest', 'wedge', 'inch', 'cm'] as const;
+export const VAGUE_UNITS = [
+  'pinch',
+  'dash',
+  'handful',
+  'splash',
+  'drizzle',
+  'knob',
+  'clove',
+  'can',
+  'jar',
+  'packet',
+  'bottle',
+  'carton',
+  'tub',
+  'slice',
+  'piece',
+  'bunch',
+  'sprig',
+  'sprinkle',
+  'stalk',
+  'head',
+  'leaf',
+  'sheet',
+  'cube',
+  'stick',
+  'ear',
+  'drop',
+  'fillet',
+  'scoop',
+  'bag',
+  'block',
+  'punnet',
+  'square',
+  'ball',
+  'nest',
+  'wedge',
+  'inch',
+  'cm',
+] as const;
 export type VagueUnit = (typeof VAGUE_UNITS)[number];
 /** A unit of an ingredient line. Things that are simply counted (2 eggs) have no unit. */
 export type Unit = VolumeUnit | MassUnit | VagueUnit;

@@ -27,8 +27,15 @@ test('two that replace each other still have one in force', () => {
 
 test('the order of arrival never matters, and what one device saw last of its own is never undone by its clock', () => {
   const records = fc
-    .array(fc.record({ device: fc.constantFrom('x', 'y'), at: fc.integer({ min: 0, max: 9 }), sees: fc.boolean() }), { minLength: 1, maxLength: 8 })
-    .map((all) => all.map((one, i) => stamp(`r${i}`, { device: one.device, count: i + 1, at: one.at, replaces: one.sees && i > 0 ? `r${i - 1}` : null })));
+    .array(fc.record({ device: fc.constantFrom('x', 'y'), at: fc.integer({ min: 0, max: 9 }), sees: fc.boolean() }), {
+      minLength: 1,
+      maxLength: 8,
+    })
+    .map((all) =>
+      all.map((one, i) =>
+        stamp(`r${i}`, { device: one.device, count: i + 1, at: one.at, replaces: one.sees && i > 0 ? `r${i - 1}` : null }),
+      ),
+    );
   fc.assert(
     fc.property(records, fc.integer(), (all, seed) => {
       const last = lastOf(all)!;

@@ -22,8 +22,11 @@ export type Stamp = {
 export function lastOf<T extends Stamp>(records: readonly T[]): T | null {
   const replaced = new Set(records.map((r) => r.replaces));
   const newest = new Map<string, number>();
-  for (const { device, count } of records) if (device !== null && count !== null) newest.set(device, Math.max(count, newest.get(device) ?? 0));
-  const standing = records.filter((r) => !replaced.has(r.id) && !(r.device !== null && r.count !== null && r.count < newest.get(r.device)!));
+  for (const { device, count } of records)
+    if (device !== null && count !== null) newest.set(device, Math.max(count, newest.get(device) ?? 0));
+  const standing = records.filter(
+    (r) => !replaced.has(r.id) && !(r.device !== null && r.count !== null && r.count < newest.get(r.device)!),
+  );
   // two that replace each other cannot come from a person; the later then stands
   const among = standing.length > 0 ? standing : records;
   return among.reduce<T | null>((last, r) => (last === null || r.at > last.at || (r.at === last.at && r.id > last.id) ? r : last), null);

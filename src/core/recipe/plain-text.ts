@@ -1,7 +1,6 @@
 // Turns what was pasted into plain lines: markup out, entities read, scripts dropped. One pass, so hostile text costs no more than honest text.
 import { table } from '../amount/table';
 
-
 const ENTITIES = table<string>({
   amp: '&',
   lt: '<',

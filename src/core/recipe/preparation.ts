@@ -1,7 +1,6 @@
 // Words of preparation in ingredient lines ("diced", "rinsed"): which are work to do, and which only name the thing bought.
 import { table } from '../amount/table';
 
-
 /** Participles that are work for the cook, with the imperative that does it. */
 const PREPARATION = table<string>({
   chopped: 'chop',

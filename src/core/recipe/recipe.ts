@@ -39,18 +39,7 @@ export type Recipe = {
   instructions: string[];
 };
 
-export const LINE_ROLES = [
-  'title',
-  'servings',
-  'time',
-  'heading',
-  'ingredient',
-  'tool',
-  'instruction',
-  'note',
-  'blank',
-  'unread',
-] as const;
+export const LINE_ROLES = ['title', 'servings', 'time', 'heading', 'ingredient', 'tool', 'instruction', 'note', 'blank', 'unread'] as const;
 
 /** What one line of the source was taken for. `index` counts within its kind. Line numbers count from 1. */
 export type LineRole = {

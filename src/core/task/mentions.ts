@@ -364,7 +364,10 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     if (/^(?:sachet|packet)$/.test(words[i + 1] ?? '')) continue;
     if (/^(?:juice|zest|rind|wedge|slice)$/.test(name.at(-1)!) && known.words.has(name[0]!)) continue;
     const general = size === 1;
-    if (general && [food.category, ...(COVERED_BY.get(food.category) ?? [])].some((c) => known.categories.has(c) && COVERED_BY.get(food.category)))
+    if (
+      general &&
+      [food.category, ...(COVERED_BY.get(food.category) ?? [])].some((c) => known.categories.has(c) && COVERED_BY.get(food.category))
+    )
       continue;
     if (!found.includes(food.names[0]!)) found.push(food.names[0]!);
   }

@@ -1,7 +1,6 @@
 // Turns of speech that hold several actions, or say one in a roundabout way, put as plain actions before a line is split.
 import { table } from '../amount/table';
 
-
 // What is done for a time on each of two sides, or turned or stirred halfway.
 const HEATED = 'fry|cook|brown|sear|grill|broil|griddle|toast|bake|roast|microwave|air[- ]fry|saut[eé]|pan-fry|barbecue';
 const TIME =

@@ -1,9 +1,42 @@
 // The shapes of the lexicon: what a technique asks, what can hurt, and what a tool is.
 /** What a step asks of a person (see docs/sources.md). Needs of a learner are said in the same words. */
-export const DEMANDS = ['two-hands', 'strong-grip', 'fine-aim', 'sight', 'hearing', 'read-word', 'read-number', 'count', 'fraction', 'judge-doneness', 'heat', 'noise', 'smell', 'wet-sticky', 'reach', 'standing', 'memory', 'waiting'] as const;
+export const DEMANDS = [
+  'two-hands',
+  'strong-grip',
+  'fine-aim',
+  'sight',
+  'hearing',
+  'read-word',
+  'read-number',
+  'count',
+  'fraction',
+  'judge-doneness',
+  'heat',
+  'noise',
+  'smell',
+  'wet-sticky',
+  'reach',
+  'standing',
+  'memory',
+  'waiting',
+] as const;
 export type Demand = (typeof DEMANDS)[number];
 
-export const HAZARDS = ['sharp', 'hot', 'steam', 'raw-egg', 'raw-meat', 'raw-fish', 'raw-flour', 'edge', 'electric', 'choking', 'allergen', 'splash', 'slip'] as const;
+export const HAZARDS = [
+  'sharp',
+  'hot',
+  'steam',
+  'raw-egg',
+  'raw-meat',
+  'raw-fish',
+  'raw-flour',
+  'edge',
+  'electric',
+  'choking',
+  'allergen',
+  'splash',
+  'slip',
+] as const;
 export type Hazard = (typeof HAZARDS)[number];
 
 /** How near an adult stands, from least to most. */

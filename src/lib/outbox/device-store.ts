@@ -12,7 +12,11 @@ let opened: Store | undefined;
 function store(): Store {
   if (opened) return opened;
   const db = new Dexie('yellow-rung') as Store;
-  db.version(1).stores({ observations: 'id, [lessonId+sent], lessonId', notes: 'id, [lessonId+sent], lessonId', ends: 'id, [lessonId+sent]' });
+  db.version(1).stores({
+    observations: 'id, [lessonId+sent], lessonId',
+    notes: 'id, [lessonId+sent], lessonId',
+    ends: 'id, [lessonId+sent]',
+  });
   db.version(2)
     .stores({ entries: 'id', observations: null, notes: null, ends: null })
     .upgrade(async (trx) => {
@@ -42,7 +46,13 @@ async function inTime<T>(work: () => PromiseLike<T>): Promise<T | null> {
 
 /** @returns whether all of it is in the store */
 export async function putAll(entries: readonly Kept[]): Promise<boolean> {
-  return (await inTime(() => store().entries.bulkPut([...entries]).then(() => true))) ?? false;
+  return (
+    (await inTime(() =>
+      store()
+        .entries.bulkPut([...entries])
+        .then(() => true),
+    )) ?? false
+  );
 }
 
 export async function dropAll(ids: readonly string[]): Promise<void> {

@@ -59,7 +59,9 @@ export function readAll(): Kept[] {
 function entryOf(text: string | null): Kept | null {
   try {
     const value = JSON.parse(text ?? 'null') as Kept | null;
-    return value && typeof value.id === 'string' && typeof value.lessonId === 'string' && ['record', 'note', 'end'].includes(value.kind) ? value : null;
+    return value && typeof value.id === 'string' && typeof value.lessonId === 'string' && ['record', 'note', 'end'].includes(value.kind)
+      ? value
+      : null;
   } catch {
     return null;
   }

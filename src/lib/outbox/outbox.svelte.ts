@@ -147,7 +147,10 @@ class Outbox {
 
   #isRefused(entry: Kept, { code, why }: { code: string; why: string }): void {
     // what it stood in the place of never reached the server: it stands for itself then
-    const next: Kept = code === 'replaces-unknown' && entry.kind === 'record' && entry.replaces ? { ...entry, replaces: null } : { ...entry, refused: { code, why } };
+    const next: Kept =
+      code === 'replaces-unknown' && entry.kind === 'record' && entry.replaces
+        ? { ...entry, replaces: null }
+        : { ...entry, refused: { code, why } };
     const where = this.#held.get(entry.id)?.where ?? 'device';
     this.#held.set(entry.id, { entry: next, where });
     write(next);

@@ -1,7 +1,6 @@
 // Our own drawings of tools and foods that the OpenMoji set lacks, in its style: 72 x 72 grid, round black strokes of 2. CC BY-SA 4.0.
 import { table } from '$core';
 
-
 const INK = '#000';
 /** Lines over fills: `fills` are drawn first, without outline. */
 function draw(fills: string, lines: string): string {

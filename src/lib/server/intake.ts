@@ -26,7 +26,9 @@ export async function takeIn(trx: SchoolTrx, lessonId: string, sync: Sync, recei
   const frame = await lessonFrame(trx, lessonId);
   if (!frame) return null;
   const raw = [...sync.observations, ...sync.notes];
-  const replaced = sync.observations.flatMap((o) => (isPlain(o) && 'replaces' in o && typeof o.replaces === 'string' && isId(o.replaces) ? [o.replaces] : []));
+  const replaced = sync.observations.flatMap((o) =>
+    isPlain(o) && 'replaces' in o && typeof o.replaces === 'string' && isId(o.replaces) ? [o.replaces] : [],
+  );
   const known = await recordsById(trx, [...new Set([...raw.flatMap((r) => idOf(r) ?? []), ...replaced.map((id) => id)])]);
   const observations = judge(ObservationInput, sync.observations, (o, before) => wrongObservation(o, before, frame, known, lessonId));
   const notes = judge(NoteInput, sync.notes, (n) => wrongNote(n, frame, known, lessonId));
@@ -45,7 +47,11 @@ export async function takeIn(trx: SchoolTrx, lessonId: string, sync: Sync, recei
       ...notes.refused,
       ...sync.finished
         .filter((id) => !(ends as unknown[]).includes(id))
-        .map((id) => ({ id: typeof id === 'string' && isId(id) ? id : null, code: 'not-here' as const, why: 'this learner is not in this lesson' })),
+        .map((id) => ({
+          id: typeof id === 'string' && isId(id) ? id : null,
+          code: 'not-here' as const,
+          why: 'this learner is not in this lesson',
+        })),
     ],
   };
 }
@@ -60,12 +66,18 @@ function happenedAt(madeAt: string, sentAt: string | null | undefined, received:
   return new Date(received - Math.min(age, 366 * 24 * 3600 * 1000)).toISOString();
 }
 
-function judge<T extends { id: string }>(cls: Class<T>, all: unknown[], wrong: (one: T, before: Map<string, T>) => Omit<Refusal, 'id'> | null): Judged<T> {
+function judge<T extends { id: string }>(
+  cls: Class<T>,
+  all: unknown[],
+  wrong: (one: T, before: Map<string, T>) => Omit<Refusal, 'id'> | null,
+): Judged<T> {
   const good = new Map<string, T>();
   const refused: Refusal[] = [];
   for (const raw of all) {
     const checked = check(cls, raw);
-    const said = checked.ok ? wrong(checked.value, good) : { code: 'wrong' as const, why: firstProblem(checked.problems, 'this is no record') };
+    const said = checked.ok
+      ? wrong(checked.value, good)
+      : { code: 'wrong' as const, why: firstProblem(checked.problems, 'this is no record') };
     if (said) refused.push({ id: idOf(raw), ...said });
     else if (checked.ok) good.set(checked.value.id, checked.value);
   }
@@ -75,7 +87,13 @@ function judge<T extends { id: string }>(cls: Class<T>, all: unknown[], wrong: (
 const no = (why: string, code: Refusal['code'] = 'wrong') => ({ code, why });
 
 /** What holds for records and notes: their learner and their step are of this lesson, and their id is of nothing else. */
-function wrongRecord(one: { id: string; learnerId: string; stepKey: string | null }, note: boolean, frame: Frame, known: Known, lessonId: string) {
+function wrongRecord(
+  one: { id: string; learnerId: string; stepKey: string | null },
+  note: boolean,
+  frame: Frame,
+  known: Known,
+  lessonId: string,
+) {
   if (!frame.learners.has(one.learnerId)) return no('this learner is not in this lesson', 'not-here');
   if (one.stepKey !== null && !frame.stepKeys.has(one.stepKey)) return no('this step is not in the steps of this lesson', 'not-here');
   const there = known.get(one.id);
@@ -92,7 +110,10 @@ function wrongObservation(o: ObservationInput, before: Map<string, ObservationIn
   if (o.replaces === null) return null;
   const there = known.get(o.replaces) ?? before.get(o.replaces);
   if (!there) return no('the record that it stands in the place of is not here', 'replaces-unknown');
-  const own = there.learnerId === o.learnerId && there.stepKey === o.stepKey && (!('lessonId' in there) || (there.lessonId === lessonId && !there.note));
+  const own =
+    there.learnerId === o.learnerId &&
+    there.stepKey === o.stepKey &&
+    (!('lessonId' in there) || (there.lessonId === lessonId && !there.note));
   return own ? null : no('it would stand in the place of a record of another learner, lesson or step');
 }
 

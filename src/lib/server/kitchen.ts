@@ -65,7 +65,14 @@ export async function saveKitchen(trx: SchoolTrx, revision: number, kitchen: Kit
   };
   let saved = await trx('kitchen').where({ school_id, revision }).update(own);
   // a school that never said anything of its kitchen has no row yet, and its page started from revision 1
-  if (saved === 0 && revision === 1) saved = (await trx('kitchen').insert({ school_id, ...own }).onConflict('school_id').ignore().returning('revision')).length;
+  if (saved === 0 && revision === 1)
+    saved = (
+      await trx('kitchen')
+        .insert({ school_id, ...own })
+        .onConflict('school_id')
+        .ignore()
+        .returning('revision')
+    ).length;
   if (saved === 0) return null;
   await trx('kitchen_measure').where({ school_id }).delete();
   await trx('kitchen_tool').where({ school_id }).delete();

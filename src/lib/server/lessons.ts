@@ -213,12 +213,12 @@ export async function lessonFrame(
   trx: SchoolTrx,
   lessonId: string,
 ): Promise<{ hierarchy: Hierarchy; learners: Set<string>; stepKeys: Set<string> } | null> {
-  const lesson = await trx('lesson').where({ school_id: trx.school, id: lessonId }).first('recipe_id', 'version', 'hierarchy', 'rule', 'mastery');
+  const lesson = await trx('lesson')
+    .where({ school_id: trx.school, id: lessonId })
+    .first('recipe_id', 'version', 'hierarchy', 'rule', 'mastery');
   if (!lesson) return null;
   const learners = await trx('lesson_learner').where({ school_id: trx.school, lesson_id: lessonId }).pluck('learner_id');
-  const keys = await trx('task_step')
-    .where({ school_id: trx.school, recipe_id: lesson.recipe_id, number: lesson.version })
-    .pluck('key');
+  const keys = await trx('task_step').where({ school_id: trx.school, recipe_id: lesson.recipe_id, number: lesson.version }).pluck('key');
   return { hierarchy: storedLesson(rulesOf(lesson)).hierarchy, learners: new Set(learners), stepKeys: new Set(keys) };
 }
 
@@ -228,7 +228,11 @@ export async function recordsById(
   ids: string[],
 ): Promise<Map<string, { lessonId: string; learnerId: string; stepKey: string | null; note: boolean }>> {
   if (ids.length === 0) return new Map();
-  const of = (table: string) => trx(table).where({ school_id: trx.school }).whereIn('id', ids).select('id', 'lesson_id', 'learner_id', 'step_key');
-  const found = [...(await of('observation')).map((r) => ({ ...r, note: false })), ...(await of('lesson_note')).map((r) => ({ ...r, note: true }))];
+  const of = (table: string) =>
+    trx(table).where({ school_id: trx.school }).whereIn('id', ids).select('id', 'lesson_id', 'learner_id', 'step_key');
+  const found = [
+    ...(await of('observation')).map((r) => ({ ...r, note: false })),
+    ...(await of('lesson_note')).map((r) => ({ ...r, note: true })),
+  ];
   return new Map(found.map((r) => [r.id, { lessonId: r.lesson_id, learnerId: r.learner_id, stepKey: r.step_key, note: r.note }]));
 }

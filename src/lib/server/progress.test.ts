@@ -63,7 +63,11 @@ test('the rule and the criterion of the newest lesson are worked with, not the u
 });
 test('words that every object answers to are steps and lessons like any other', () => {
   const odd = ['__proto__', 'constructor', 'toString'];
-  const { codes, rungs } = progressOf([lesson(1)], odd.map((key) => seen(1, key, 'model')), odd);
+  const { codes, rungs } = progressOf(
+    [lesson(1)],
+    odd.map((key) => seen(1, key, 'model')),
+    odd,
+  );
   for (const key of odd) expect([codes.get(key)?.get('l1'), rungs.get(key)?.missing]).toEqual(['model', 2]);
   expect(({} as { l1?: unknown }).l1).toBeUndefined();
 });

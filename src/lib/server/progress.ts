@@ -19,12 +19,7 @@ export type Progress = {
 };
 
 /** The opportunities of one step, oldest first. Lessons of another hierarchy than the newest are left out: their levels mean something else. */
-function opportunitiesOf(
-  stepKey: string,
-  lessons: readonly LessonRow[],
-  codes: Progress['codes'],
-  hierarchy: Hierarchy,
-): Opportunity[] {
+function opportunitiesOf(stepKey: string, lessons: readonly LessonRow[], codes: Progress['codes'], hierarchy: Hierarchy): Opportunity[] {
   return lessons
     .filter((l) => l.hierarchy.id === hierarchy.id)
     .flatMap((lesson) => {
@@ -60,5 +55,13 @@ export function progressOf(lessons: readonly LessonRow[], observations: readonly
   if (newest)
     for (const key of stepKeys)
       rungs.set(key, nextRung(opportunitiesOf(key, lessons, codes, newest.hierarchy), { ...newest.rule, hierarchy: newest.hierarchy }));
-  return { lessons: points, codes, rungs, mastered: mastery(points.map((p) => p.score), newest?.mastery) };
+  return {
+    lessons: points,
+    codes,
+    rungs,
+    mastered: mastery(
+      points.map((p) => p.score),
+      newest?.mastery,
+    ),
+  };
 }

@@ -24,7 +24,11 @@ export async function saveRoutine(
   const own = { name: routine.name, steps: JSON.stringify(routine.steps) };
   const rows =
     routine.revision === 0
-      ? await trx('routine').insert({ ...key, ...own }).onConflict(['school_id', 'id']).ignore().returning('revision')
+      ? await trx('routine')
+          .insert({ ...key, ...own })
+          .onConflict(['school_id', 'id'])
+          .ignore()
+          .returning('revision')
       : await trx('routine')
           .where({ ...key, revision: routine.revision })
           .update({ ...own, revision: routine.revision + 1, updated_at: trx.fn.now() })

@@ -72,9 +72,7 @@
         <dd>{out.map((o) => `${o.item} (${showMinutes(o.minutes)})`).join(', ')}</dd>{/if}
       {#if shot.wet.size > 0}<dt class="text-muted">Wet measures</dt>
         <dd>
-          {[...shot.wet]
-            .map(([m, item]) => `${m.replaceAll('-', ' ')} (${item})`)
-            .join(', ')}
+          {[...shot.wet].map(([m, item]) => `${m.replaceAll('-', ' ')} (${item})`).join(', ')}
         </dd>{/if}
       {#if shot.rawTools.size > 0}<dt class="text-muted">To wash before use</dt>
         <dd class="hazard">{[...shot.rawTools.keys()].map(nameOf).join(', ')}</dd>{/if}

@@ -23,7 +23,8 @@
 {#if refused.length > 0}
   <section class="border-y border-line py-2" aria-label="Not taken by the server">
     <p class="problem">
-      {refused.length === 1 ? 'One record was' : `${refused.length} records were`} not taken by the server. All others are. {refused.length === 1
+      {refused.length === 1 ? 'One record was' : `${refused.length} records were`} not taken by the server. All others are. {refused.length ===
+      1
         ? 'It stays'
         : 'They stay'} on this device until you decide.
     </p>

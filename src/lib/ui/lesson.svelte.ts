@@ -61,7 +61,9 @@ export class Lesson {
     for (const e of outbox.of(this.lessonId, this.#loaded - LOADING)) {
       if (e.kind !== 'record' || e.learnerId !== this.learnerId || e.refused) continue;
       if (!own.has(e.stepKey)) own.set(e.stepKey, []);
-      own.get(e.stepKey)!.push({ id: e.id, code: e.code, replaces: e.replaces, device: e.device, count: e.count, at: Date.parse(e.madeAt) + this.#ahead });
+      own
+        .get(e.stepKey)!
+        .push({ id: e.id, code: e.code, replaces: e.replaces, device: e.device, count: e.count, at: Date.parse(e.madeAt) + this.#ahead });
     }
     for (const [stepKey, made] of own) {
       const there = this.records.get(stepKey);
@@ -101,7 +103,15 @@ export class Lesson {
   }
 
   note(text: string): void {
-    outbox.keep({ kind: 'note', id: newId(), lessonId: this.lessonId, learnerId: this.learnerId, stepKey: this.stepKey, text, madeAt: moment() });
+    outbox.keep({
+      kind: 'note',
+      id: newId(),
+      lessonId: this.lessonId,
+      learnerId: this.learnerId,
+      stepKey: this.stepKey,
+      text,
+      madeAt: moment(),
+    });
   }
 
   /** @returns whether the server has all of it */

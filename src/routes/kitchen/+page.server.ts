@@ -33,7 +33,8 @@ export const actions = {
     const saved = await locals.inSchool((trx) => saveKitchen(trx, checked.value.revision, checked.value.kitchen));
     if (saved === null)
       return fail(409, {
-        problem: 'The kitchen was changed in another window since you opened this page. Nothing was saved: open the page again, and make your change there.',
+        problem:
+          'The kitchen was changed in another window since you opened this page. Nothing was saved: open the page again, and make your change there.',
       });
     return { saved: true };
   },

@@ -36,9 +36,11 @@
     {#each data.learners as learner (learner.id)}
       <tr class="border-b border-line">
         <th scope="row" class="py-3 pr-4 text-left font-semibold">{learner.name}</th>
-        <td class="py-3 pr-4">{#if learner.needs}{learner.needs.map((n) => `${DEMANDS[n.demand]}: ${HOW[n.how]}`).join('; ')}{:else}<span class="problem"
+        <td class="py-3 pr-4"
+          >{#if learner.needs}{learner.needs.map((n) => `${DEMANDS[n.demand]}: ${HOW[n.how]}`).join('; ')}{:else}<span class="problem"
               >What is stored of the needs cannot be read. Tell whoever looks after the program.</span
-            >{/if}</td>
+            >{/if}</td
+        >
         <td class="hidden py-3 text-muted sm:table-cell">{learner.planNotes}</td>
       </tr>
     {/each}

@@ -65,12 +65,16 @@ describe('bad input is refused by the field', () => {
   });
   test('lists where objects belong, objects where lists belong', () => {
     expect(problems(SavedDraft, { revision: 1, steps: [[]] })).toEqual({ 'steps.0': 'an object is expected here' });
-    expect(problems(SavedReading, { revision: 1, reading: { ...reading, recipe: [] } })).toEqual({ 'reading.recipe': 'an object is expected here' });
+    expect(problems(SavedReading, { revision: 1, reading: { ...reading, recipe: [] } })).toEqual({
+      'reading.recipe': 'an object is expected here',
+    });
     expect(problems(SavedDraft, { revision: 1, steps: {} })).toEqual({ steps: 'a list is expected here' });
     expect(draft({ minutes: [] })).toEqual(['steps.0.minutes']);
     expect(draft({ tools: 'spoon' })).toEqual(['steps.0.tools']);
     expect(draft({ hazards: [['sharp']] })).toEqual(['steps.0.hazards']);
-    expect(problems(SavedMaking, { revision: 1, servingsWanted: null, makers: 1, swaps: [null] })).toEqual({ 'swaps.0': 'an object is expected here' });
+    expect(problems(SavedMaking, { revision: 1, servingsWanted: null, makers: 1, swaps: [null] })).toEqual({
+      'swaps.0': 'an object is expected here',
+    });
   });
   test('what is missing: null is an answer, absence is none', () => {
     for (const name of ['minutes', 'uses', 'technique', 'into', 'meanwhile', 'sourceLine', 'cues', 'small', 'demands'])
@@ -86,7 +90,8 @@ describe('bad input is refused by the field', () => {
     expect(draft({ technique: '../../etc' })).toEqual(['steps.0.technique']);
   });
   test('a number that no column of the database holds', () => {
-    for (const revision of [0, -1, 1.5, 2 ** 31, 1e400, '1', null]) expect(problems(SavedDraft, { revision, steps }).revision, String(revision)).toBeDefined();
+    for (const revision of [0, -1, 1.5, 2 ** 31, 1e400, '1', null])
+      expect(problems(SavedDraft, { revision, steps }).revision, String(revision)).toBeDefined();
     expect(draft({ sourceLine: 2 ** 40 })).toEqual(['steps.0.sourceLine']);
   });
   test('what nobody asked for, also under names that every object has', () => {
@@ -110,10 +115,15 @@ describe('bad input is refused by the field', () => {
     expect(Object.keys(problems(ObservationInput, { id: 'x' }))).toContain('madeAt');
   });
   test('a measure of nothing, and a place as long as a book', () => {
-    const kitchen = (more: object) => ({ revision: 1, kitchen: { system: 'us', lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, measures: [], tools: [], places: {}, ...more } });
+    const kitchen = (more: object) => ({
+      revision: 1,
+      kitchen: { system: 'us', lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, measures: [], tools: [], places: {}, ...more },
+    });
     const measure = { id: 'cup', quantity: '1', unit: 'cup', kind: 'dry', place: '' };
     expect(problems(SavedKitchen, kitchen({ measures: [measure] }))).toEqual({});
-    expect(Object.keys(problems(SavedKitchen, kitchen({ measures: [{ ...measure, quantity: '0' }] })))).toEqual(['kitchen.measures.0.quantity']);
+    expect(Object.keys(problems(SavedKitchen, kitchen({ measures: [{ ...measure, quantity: '0' }] })))).toEqual([
+      'kitchen.measures.0.quantity',
+    ]);
     expect(Object.keys(problems(SavedKitchen, kitchen({ places: { fridge: 'x'.repeat(61) } })))).toEqual(['kitchen.places.fridge']);
     expect(Object.keys(problems(SavedKitchen, kitchen({ places: { attic: 'x' } })))).toEqual(['kitchen.places.attic']);
   });

@@ -22,4 +22,7 @@ export const IsDay = (): PropertyDecorator =>
   ValidateBy({ name: 'isDay', validator: { validate: isDay, defaultMessage: () => 'a day is written 2026-05-31, and has to exist' } });
 
 export const IsMoment = (): PropertyDecorator =>
-  ValidateBy({ name: 'isMoment', validator: { validate: isMoment, defaultMessage: () => 'a moment is written 2026-05-31T09:00:00.000Z, and has to exist' } });
+  ValidateBy({
+    name: 'isMoment',
+    validator: { validate: isMoment, defaultMessage: () => 'a moment is written 2026-05-31T09:00:00.000Z, and has to exist' },
+  });

@@ -20,10 +20,7 @@ export class NewLesson {
   @IsDay()
   heldOn!: string;
 
-  @IsIn(
-    HIERARCHIES.map((h) => h.id),
-    { message: 'choose the levels of help' },
-  )
+  @IsIn(HIERARCHIES.map((h) => h.id), { message: 'choose the levels of help' })
   hierarchy!: string;
 
   @IsIn(PHASES_OF_LEARNING, { message: 'choose the phase' })

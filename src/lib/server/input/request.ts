@@ -22,7 +22,11 @@ export const refused = (problems: Problems) => json({ problems: Object.fromEntri
  * The body of a request as a class wants it; else the answer that refuses it. Only JSON is taken, whatever is in it: a form of another site
  * can send no JSON without asking first.
  */
-export async function readJson<T extends object>(request: Request, cls: Class<T>, most = MOST_BYTES): Promise<{ value: T } | { refusal: Response }> {
+export async function readJson<T extends object>(
+  request: Request,
+  cls: Class<T>,
+  most = MOST_BYTES,
+): Promise<{ value: T } | { refusal: Response }> {
   const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
   if (type !== 'application/json') return { refusal: json({ message: 'JSON is expected here.' }, { status: 415 }) };
   const text = await request.text().catch(() => null);

@@ -5,15 +5,21 @@ import { ID } from '../../id';
 /** The largest whole number that a column of the database holds. */
 const MOST = 2_147_483_647;
 
-const all = (...rules: PropertyDecorator[]): PropertyDecorator => (prototype, name) => {
-  for (const rule of rules) rule(prototype, name);
-};
+const all =
+  (...rules: PropertyDecorator[]): PropertyDecorator =>
+  (prototype, name) => {
+    for (const rule of rules) rule(prototype, name);
+  };
 
 export const IsId = (message = 'this is no id'): PropertyDecorator => Matches(ID, { message });
 
 /** A count from 1 on: a revision, the number of a version. */
 export const IsCount = (): PropertyDecorator =>
-  all(IsInt({ message: 'a whole number is expected here' }), Min(1, { message: 'this counts from 1' }), Max(MOST, { message: 'this number is too large' }));
+  all(
+    IsInt({ message: 'a whole number is expected here' }),
+    Min(1, { message: 'this counts from 1' }),
+    Max(MOST, { message: 'this number is too large' }),
+  );
 
 /** An exact amount: "3", "9/4"; never divided by zero. */
 export const IsAmount = (): PropertyDecorator =>

@@ -1,6 +1,16 @@
 // The shape of what comes in: plain values become instances of a class of rules, or a list of what is wrong with them.
 import 'reflect-metadata';
-import { ArrayMaxSize, ArrayMinSize, getMetadataStorage, IsArray, IsInstance, Matches, ValidateBy, ValidateIf, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  getMetadataStorage,
+  IsArray,
+  IsInstance,
+  Matches,
+  ValidateBy,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
 
 export type Class<T extends object = object> = new () => T;
 
@@ -44,7 +54,10 @@ export function Texts(most: number, longest: number): PropertyDecorator {
     ValidateBy(
       {
         name: 'texts',
-        validator: { validate: (one: unknown) => typeof one === 'string' && one.length <= longest, defaultMessage: () => `each is a text of at most ${longest} characters` },
+        validator: {
+          validate: (one: unknown) => typeof one === 'string' && one.length <= longest,
+          defaultMessage: () => `each is a text of at most ${longest} characters`,
+        },
       },
       { each: true },
     )(prototype, name);
@@ -62,7 +75,8 @@ export function Optional(): PropertyDecorator {
 }
 
 /** What the program's own ids of things look like: "table-knife", "half-cup". */
-export const Slug = (): PropertyDecorator => Matches(/^[a-z0-9][a-z0-9-]{0,39}$/, { message: 'this is no name of a thing that the program knows' });
+export const Slug = (): PropertyDecorator =>
+  Matches(/^[a-z0-9][a-z0-9-]{0,39}$/, { message: 'this is no name of a thing that the program knows' });
 
 /** A text as it may be kept: the database takes neither NUL nor half of a surrogate pair. */
 export function cleanText(text: string): string {
@@ -70,7 +84,11 @@ export function cleanText(text: string): string {
 }
 
 const clean = (value: unknown): unknown =>
-  typeof value === 'string' ? cleanText(value) : Array.isArray(value) ? value.map((one: unknown) => (typeof one === 'string' ? cleanText(one) : one)) : value;
+  typeof value === 'string'
+    ? cleanText(value)
+    : Array.isArray(value)
+      ? value.map((one: unknown) => (typeof one === 'string' ? cleanText(one) : one))
+      : value;
 
 /** Whether a value is an object as JSON has them, and no list. */
 export const isPlain = (value: unknown): value is object => typeof value === 'object' && value !== null && !Array.isArray(value);
@@ -111,7 +129,12 @@ export function shaped<T extends object>(cls: Class<T>, value: unknown, path: st
       continue;
     }
     const given = (value as { [name]: unknown })[name];
-    Object.defineProperty(made, name, { value: inField(fields.get(name) ?? null, given, here, problems), enumerable: true, writable: true, configurable: true });
+    Object.defineProperty(made, name, {
+      value: inField(fields.get(name) ?? null, given, here, problems),
+      enumerable: true,
+      writable: true,
+      configurable: true,
+    });
   }
   return made;
 }

@@ -110,7 +110,9 @@ const GOOD = new LRUCache<string, true>({ max: 5000 });
 
 /** Whether a document is what its class says; the first thing that is wrong with it where it is not. */
 function wrongWith(cls: Class, doc: unknown): string | null {
-  const print = createHash('sha1').update(`${cls.name} ${JSON.stringify(doc)}`).digest('base64');
+  const print = createHash('sha1')
+    .update(`${cls.name} ${JSON.stringify(doc)}`)
+    .digest('base64');
   if (GOOD.has(print)) return null;
   const checked = check(cls, doc);
   if (checked.ok) GOOD.set(print, true);

@@ -1,5 +1,14 @@
 // Heavy work of the server, done in a thread of its own: reading a text, building steps, drawing cards. Pure: the same task gives the same answer.
-import { buildTask, describeCard, readRecipe, type Kitchen, type Reading, type Recipe, type Step, type TaskAnalysis } from '../../../core/index';
+import {
+  buildTask,
+  describeCard,
+  readRecipe,
+  type Kitchen,
+  type Reading,
+  type Recipe,
+  type Step,
+  type TaskAnalysis,
+} from '../../../core/index';
 import { drawCard, spriteFor } from '../../pictures/draw-card';
 
 export type Drawn = { svgs: string[]; sprite: string };

@@ -36,27 +36,27 @@ export const load = async ({ params, locals }) => {
   await locals.rest();
   const { lesson, learner, recipe, version, rungs, own } = held;
   const { svgs, sprite } = await cardsOrTell(version.steps);
-    const steps = version.steps.map((step, i) => ({
-      key: step.key,
-      text: step.text,
-      phase: step.phase,
-      hazards: step.hazards,
-      supervision: step.supervision,
-      meanwhile: step.meanwhile,
-      svg: svgs[i]!,
-      aim: rungs.get(step.key)?.aim ?? null,
-      why: rungs.get(step.key)?.reason ?? null,
-    }));
-    return {
-      title: learner.name,
-      lesson: { id: lesson.id, heldOn: lesson.heldOn, phase: lesson.phase, state: lesson.state, hierarchy: lesson.hierarchy },
-      others: OTHER_CODES,
-      learner: { id: learner.id, name: learner.name },
-      recipe: { id: lesson.recipeId, title: recipe.title },
-      steps,
-      sprite,
-      recorded: own,
-      /** The server's clock now, in milliseconds: what a device takes its own for. */
-      now: Date.now(),
-    };
+  const steps = version.steps.map((step, i) => ({
+    key: step.key,
+    text: step.text,
+    phase: step.phase,
+    hazards: step.hazards,
+    supervision: step.supervision,
+    meanwhile: step.meanwhile,
+    svg: svgs[i]!,
+    aim: rungs.get(step.key)?.aim ?? null,
+    why: rungs.get(step.key)?.reason ?? null,
+  }));
+  return {
+    title: learner.name,
+    lesson: { id: lesson.id, heldOn: lesson.heldOn, phase: lesson.phase, state: lesson.state, hierarchy: lesson.hierarchy },
+    others: OTHER_CODES,
+    learner: { id: learner.id, name: learner.name },
+    recipe: { id: lesson.recipeId, title: recipe.title },
+    steps,
+    sprite,
+    recorded: own,
+    /** The server's clock now, in milliseconds: what a device takes its own for. */
+    now: Date.now(),
+  };
 };

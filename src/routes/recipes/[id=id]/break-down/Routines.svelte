@@ -26,7 +26,9 @@
       body: JSON.stringify(routine),
     }).catch(() => null);
     const answer = ((await response?.json().catch(() => null)) ?? {}) as { problems?: object; message?: string };
-    problem = response?.ok ? '' : ((Object.values(answer.problems ?? {})[0] as string | undefined) ?? answer.message ?? 'The server cannot be reached. Try again.');
+    problem = response?.ok
+      ? ''
+      : ((Object.values(answer.problems ?? {})[0] as string | undefined) ?? answer.message ?? 'The server cannot be reached. Try again.');
     return response?.ok ?? false;
   }
   async function save(event: SubmitEvent) {

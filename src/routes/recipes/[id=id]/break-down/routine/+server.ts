@@ -11,7 +11,8 @@ export const PUT = async ({ request, params, locals }) => {
   const { id } = body.value;
   return locals.inSchool(async (trx) => {
     const revision = await saveRoutine(trx, body.value);
-    if (revision === null) return json({ message: 'Somebody else improved this routine meanwhile. Load the page again, and look.' }, { status: 409 });
+    if (revision === null)
+      return json({ message: 'Somebody else improved this routine meanwhile. Load the page again, and look.' }, { status: 409 });
     await settleRoutine(trx, params.id, id, revision);
     return json({ revision });
   });

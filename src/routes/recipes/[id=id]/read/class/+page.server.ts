@@ -16,23 +16,23 @@ export const load = async ({ params, locals, depends }) => {
   if (!row) error(404, 'There is no recipe at this address.');
   await locals.rest();
   const task = await stepsOrTell(recipeToMake(row, kitchen.system), kitchen);
-    const ids = [...new Set(task.steps.filter((s) => s.technique !== 'gather').flatMap((s) => s.tools))].filter(
-      (id) => toolById(id)?.kind !== 'cleaning' && id !== 'tap',
-    );
-    return {
-      reading: row.reading,
-      revision: row.revision,
-      making: { servingsWanted: row.servingsWanted, makers: row.makers, swaps: row.swaps },
-      learners,
-      kitchen: {
-        system: kitchen.system,
-        measures: kitchen.measures,
-        tools: kitchen.tools,
-        places: kitchen.places,
-        microwaveWatts: kitchen.microwaveWatts,
-        lessonMinutes: kitchen.lessonMinutes,
-      },
-      task,
-      tools: ids.map((id) => ({ id, name: toolName(id, kitchen), place: kitchen.tools.find((t) => t.id === id)?.place ?? null })),
-    };
+  const ids = [...new Set(task.steps.filter((s) => s.technique !== 'gather').flatMap((s) => s.tools))].filter(
+    (id) => toolById(id)?.kind !== 'cleaning' && id !== 'tap',
+  );
+  return {
+    reading: row.reading,
+    revision: row.revision,
+    making: { servingsWanted: row.servingsWanted, makers: row.makers, swaps: row.swaps },
+    learners,
+    kitchen: {
+      system: kitchen.system,
+      measures: kitchen.measures,
+      tools: kitchen.tools,
+      places: kitchen.places,
+      microwaveWatts: kitchen.microwaveWatts,
+      lessonMinutes: kitchen.lessonMinutes,
+    },
+    task,
+    tools: ids.map((id) => ({ id, name: toolName(id, kitchen), place: kitchen.tools.find((t) => t.id === id)?.place ?? null })),
+  };
 };
