@@ -5,6 +5,7 @@ import { connect } from '../../src/lib/server/connect';
 import { addRecords, beginLesson, currentObservations } from '../../src/lib/server/lessons';
 import { addRecipe, getRecipe, listRecipes, saveMaking, saveReading } from '../../src/lib/server/recipes';
 import { withSchool, type SchoolTrx } from '../../src/lib/server/school-scope';
+import { getKitchen, saveKitchen } from '../../src/lib/server/kitchen';
 import { listRoutines, saveRoutine } from '../../src/lib/server/routines';
 import { getDraft, getVersion, listVersions, publish, saveDraft, settleRoutine, startDraft } from '../../src/lib/server/tasks';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
@@ -105,19 +106,23 @@ describe('schools', () => {
 describe('routines and versions', () => {
   test('an improvement counts up, is remembered by the draft that was asked, and is no other school’s', async () => {
     const { recipe } = await lessonHere();
-    const routine = { id: randomUUID(), name: 'Our start', steps: steps.slice(0, 2) };
+    const routine = { id: randomUUID(), revision: 0, name: 'Our start', steps: steps.slice(0, 2) };
     expect(await inHere((trx) => saveRoutine(trx, routine))).toBe(1);
-    expect(await inHere((trx) => saveRoutine(trx, { ...routine, name: 'Our own start' }))).toBe(2);
+    expect(await inHere((trx) => saveRoutine(trx, { ...routine, revision: 1, name: 'Our own start' }))).toBe(2);
+    // two who improve the same one: the second is told, and nothing of the first is lost
+    expect(await inHere((trx) => saveRoutine(trx, { ...routine, revision: 1, name: 'Mine' }))).toBeNull();
+    expect(await inHere((trx) => saveRoutine(trx, { ...routine, name: 'Mine too' }))).toBeNull();
     await inHere((trx) => settleRoutine(trx, recipe, routine.id, 2));
-    expect((await inHere((trx) => getDraft(trx, recipe)))?.routines).toEqual({ [routine.id]: 2 });
+    expect((await inHere((trx) => getDraft(trx, recipe)))?.routines).toEqual(new Map([[routine.id, 2]]));
     expect((await inHere(listRoutines)).find((r) => r.id === routine.id)).toMatchObject({ name: 'Our own start', revision: 2 });
     expect((await withSchool(app, there, listRoutines)).some((r) => r.id === routine.id)).toBe(false);
   });
   test('versions come newest first, with their notes', async () => {
     const { recipe } = await lessonHere();
-    await inHere((trx) => publish(trx, recipe, 1, reading.recipe.ingredients, 'Shorter words.'));
+    await inHere((trx) => saveDraft(trx, recipe, 1, steps.slice(1)));
+    await inHere((trx) => publish(trx, recipe, 2, reading.recipe.ingredients, 'Shorter words.'));
     expect((await inHere((trx) => listVersions(trx, recipe))).map((v) => [v.number, v.note, v.steps])).toEqual([
-      [2, 'Shorter words.', steps.length],
+      [2, 'Shorter words.', steps.length - 1],
       [1, '', steps.length],
     ]);
   });
@@ -138,20 +143,15 @@ describe('what was recorded', () => {
   });
   test('sent twice counts once; a later record replaces; cleared is gone', async () => {
     const { learner, lesson } = await lessonHere();
-    const first = seen(learner, 'model', '01');
+    const own = (code: string, count: number) => ({ ...seen(learner, code, '01'), device: here, count });
+    const first = own('model', 1);
     const now = () => inHere((trx) => currentObservations(trx, learner, [lesson]));
-    await inHere((trx) => addRecords(trx, lesson, [first, seen(learner, 'gesture', '02')], [], []));
+    await inHere((trx) => addRecords(trx, lesson, [first, own('gesture', 2)], [], []));
     await inHere((trx) => addRecords(trx, lesson, [{ ...first, code: 'independent' }], [], []));
     expect((await now()).map((o) => o.code)).toEqual(['gesture']);
-    await inHere((trx) => addRecords(trx, lesson, [seen(learner, 'cleared', '03')], [], []));
+    await inHere((trx) => addRecords(trx, lesson, [own('cleared', 3)], [], []));
     expect(await now()).toEqual([]);
-    expect(await inHere((trx) => trx('observation').where({ lesson_id: lesson }).count('* as n'))).toEqual([{ n: '3' }]);
-  });
-  test('in any order of arrival, the later made is in force', async () => {
-    const { learner, lesson } = await lessonHere();
-    await inHere((trx) => addRecords(trx, lesson, [seen(learner, 'independent', '09')], [], []));
-    await inHere((trx) => addRecords(trx, lesson, [seen(learner, 'model', '01')], [], []));
-    expect((await inHere((trx) => currentObservations(trx, learner, [lesson]))).map((o) => o.code)).toEqual(['independent']);
+    expect(await inHere((trx) => trx('observation').where({ lesson_id: lesson }).count('* as n'))).toEqual([{ n: 3 }]);
   });
   test('half of a bad batch is not saved', async () => {
     const { learner, lesson } = await lessonHere();
@@ -194,10 +194,103 @@ describe('drafts and versions', () => {
     expect([one!.steps[0].text, two!.steps[0].text, two!.note]).toEqual([steps[0].text, 'Tie it back.', 'shorter words']);
     expect(two!.steps.map((s) => s.key)).toEqual(one!.steps.map((s) => s.key));
   });
-  test('two who publish at once make two versions or are told, never one half', async () => {
+  test('publishing the same twice, or by two at once, makes one version', async () => {
     const { recipe } = await lessonHere();
-    const both = await Promise.all([1, 2].map(() => inHere((trx) => publish(trx, recipe, 1, reading.recipe.ingredients, ''))));
-    expect([...both].sort()).toEqual([2, 3]);
-    for (const n of [2, 3]) expect((await inHere((trx) => getVersion(trx, recipe, n)))?.steps.length).toBe(steps.length);
+    await inHere((trx) => saveDraft(trx, recipe, 1, steps.slice(1)));
+    const publishing = () => inHere((trx) => publish(trx, recipe, 2, reading.recipe.ingredients, ''));
+    expect(await Promise.all([1, 2, 3].map(publishing))).toEqual([2, 2, 2]);
+    expect(await publishing()).toBe(2);
+    expect((await inHere((trx) => listVersions(trx, recipe))).map((v) => [v.number, v.steps])).toEqual([
+      [2, steps.length - 1],
+      [1, steps.length],
+    ]);
+  });
+  test('a kitchen that somebody else saved meanwhile is not written over', async () => {
+    const kitchen = (minutes: number) => ({
+      system: 'us' as const,
+      lessonMinutes: minutes,
+      microwaveWatts: 800,
+      readingGrade: 4,
+      measures: [{ id: 'cup', quantity: '1', unit: 'cup' as const, kind: 'dry' as const, place: '' }],
+      tools: [],
+      places: {},
+    });
+    const both = await Promise.all([40, 50].map((minutes) => inHere((trx) => saveKitchen(trx, 1, kitchen(minutes)))));
+    expect([...both].sort()).toEqual([2, null]);
+    const kept = both[0] === 2 ? 40 : 50;
+    expect(await inHere(getKitchen)).toMatchObject({ lessonMinutes: kept, revision: 2 });
+    expect(await inHere((trx) => saveKitchen(trx, 2, kitchen(60)))).toBe(3);
+  });
+});
+
+describe('what cannot be changed behind the program’s back', () => {
+  const as = (who: typeof app) => (work: (trx: SchoolTrx) => Promise<unknown>) => withSchool(who, here, work);
+  test.each([
+    ['the application', app],
+    ['the owner', owner],
+  ])('a lesson, once something was recorded in it, by %s', async (_, who) => {
+    const { learner, lesson } = await lessonHere();
+    const change = (trx: SchoolTrx) => trx('lesson').where({ id: lesson }).update({ held_on: '2026-01-01' });
+    expect(await as(who)(change)).toBe(1);
+    await inHere((trx) => addRecords(trx, lesson, [seen(learner, 'model', '01')], [], []));
+    await expect(as(who)(change)).rejects.toThrow(/never changed or deleted once something was recorded/);
+    await expect(as(owner)((trx) => trx('lesson').where({ id: lesson }).delete())).rejects.toThrow(/never changed or deleted/);
+  });
+  test('no step joins a version that is published, not by the owner either', async () => {
+    const { recipe } = await lessonHere();
+    for (const who of [app, owner])
+      await expect(
+        as(who)((trx) =>
+          trx('task_step').insert({ school_id: here, recipe_id: recipe, number: 1, key: 'late', position: 99, step: '{}' }).then(),
+        ),
+      ).rejects.toThrow(/no step joins/);
+    await expect(
+      as(app)(async (trx) => {
+        await trx('task_version').insert({
+          school_id: here,
+          recipe_id: recipe,
+          number: 2,
+          grain: 'standard',
+          ingredients: '[]',
+          from_revision: 1,
+          published_at: '2020-01-01',
+        });
+        const { published_at } = await trx('task_version').where({ recipe_id: recipe, number: 2 }).first('published_at');
+        throw new Error(`published in ${published_at.getUTCFullYear()}`);
+      }),
+    ).rejects.toThrow(`published in ${new Date().getUTCFullYear()}`);
+  });
+  test('when a record was received is the server’s to say, and nothing happened after that', async () => {
+    const { learner, lesson } = await lessonHere();
+    const before = Date.now();
+    await inHere((trx) =>
+      trx('observation')
+        .insert({
+          school_id: here,
+          id: randomUUID(),
+          lesson_id: lesson,
+          learner_id: learner,
+          step_key: steps[0].key,
+          code: 'model',
+          observer: 'x',
+          how: 'tap',
+          made_at: '2199-01-01',
+          received_at: '1999-01-01',
+          happened_at: '2199-01-01',
+        })
+        .then(),
+    );
+    const row = await inHere((trx) => trx('observation').where({ lesson_id: lesson }).first('received_at', 'happened_at'));
+    expect(row.received_at.getTime()).toBeGreaterThanOrEqual(before - 1000);
+    expect(row.happened_at).toEqual(row.received_at);
+  });
+  test('a record stands only in the place of one of its own step', async () => {
+    const { learner, lesson } = await lessonHere();
+    const [one, other] = [seen(learner, 'model', '01'), seen(learner, 'model', '02')];
+    await inHere((trx) => addRecords(trx, lesson, [one], [], []));
+    await expect(inHere((trx) => addRecords(trx, lesson, [{ ...other, stepKey: steps[1].key, replaces: one.id }], [], []))).rejects.toThrow(
+      /replaces_one_of_its_own/,
+    );
+    await inHere((trx) => addRecords(trx, lesson, [{ ...other, replaces: one.id }], [], []));
   });
 });
