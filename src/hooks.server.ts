@@ -4,13 +4,13 @@ import { building } from '$app/environment';
 import { error, type Handle, type HandleServerError, type RequestEvent, type ServerInit } from '@sveltejs/kit';
 import { log } from '$lib/server/log';
 import { codeOf, notNow } from '$lib/server/not-now';
-import { closePool, isTooStrong, scopeOf } from '$lib/server/school';
+import { closePools, isTooStrong, scopeOf } from '$lib/server/school';
 import { DEMO_SCHOOL } from '$lib/server/school-scope';
 
 const THEMES = new Set(['auto', 'light', 'dark', 'contrast']);
 const WRITES = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
 
-process.once('sveltekit:shutdown', () => void closePool());
+process.once('sveltekit:shutdown', () => void closePools());
 
 export const init: ServerInit = async () => {
   if (building) return;
@@ -35,7 +35,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   const asked = event.cookies.get('theme');
   const theme = asked && THEMES.has(asked) ? asked : 'auto';
   event.locals.theme = theme;
-  const scope = scopeOf(DEMO_SCHOOL);
+  const scope = scopeOf(DEMO_SCHOOL, WRITES.has(event.request.method) ? 'write' : 'read');
   event.locals.rest = () => orNotNow(event, () => scope.done());
   event.locals.inSchool = (work) => orNotNow(event, () => scope.in(work));
   let response = isForeign(event)

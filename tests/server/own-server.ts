@@ -21,7 +21,7 @@ export type OwnServer = {
   owner: Knex;
   database: string;
   process: ChildProcess;
-  /** One raw request: nothing is added but Host, and Origin where none is given. */
+  /** One raw request: nothing is added but Host and Origin, where none is given. */
   ask(what: Ask): Promise<Answer>;
   log(): string;
   stop(): Promise<void>;
@@ -103,8 +103,9 @@ function listening(child: ChildProcess, said: () => string): Promise<void> {
 }
 
 function ask(agent: Agent, port: number, origin: string, what: Ask): Promise<Answer> {
-  const headers: [string, string][] = [['host', `127.0.0.1:${port}`], ...(what.headers ?? [])];
+  const headers: [string, string][] = [...(what.headers ?? [])];
   const has = (name: string) => headers.some(([n]) => n.toLowerCase() === name);
+  if (!has('host')) headers.push(['host', `127.0.0.1:${port}`]);
   if (!has('origin')) headers.push(['origin', origin]);
   if (what.body !== undefined && !has('content-length')) headers.push(['content-length', String(Buffer.byteLength(what.body))]);
   return new Promise((done, fail) => {

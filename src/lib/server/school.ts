@@ -5,21 +5,24 @@ import { connect } from './connect';
 import { codeOf, notNow } from './not-now';
 import { RequestScope } from './school-scope';
 
-let pool: Knex | undefined;
+/** Saves that wait for a locked row have connections of their own, so that pages go on being read meanwhile. */
+const pools = new Map<'read' | 'write', Knex>();
 
-function open(): Knex {
+function open(what: 'read' | 'write'): Knex {
   if (!env.DATABASE_URL) throw new Error('DATABASE_URL is not set');
-  return (pool ??= connect(env.DATABASE_URL, true));
+  let pool = pools.get(what);
+  if (!pool) pools.set(what, (pool = connect(env.DATABASE_URL, true)));
+  return pool;
 }
 
 /** The scope of one request. */
-export function scopeOf(school: string): RequestScope {
-  return new RequestScope(open, school);
+export function scopeOf(school: string, what: 'read' | 'write'): RequestScope {
+  return new RequestScope(() => open(what), school);
 }
 
-export async function closePool(): Promise<void> {
-  await pool?.destroy();
-  pool = undefined;
+export async function closePools(): Promise<void> {
+  await Promise.all([...pools.values()].map((pool) => pool.destroy()));
+  pools.clear();
 }
 
 /** How long the question after the program's health may take, in milliseconds: shorter than any watcher waits. */
@@ -29,7 +32,7 @@ const HEALTH_MS = 1500;
 export async function whyDown(): Promise<string | null> {
   let timer: NodeJS.Timeout | undefined;
   const late = new Promise<string>((done) => (timer = setTimeout(() => done('slow'), HEALTH_MS)));
-  const asked = open()
+  const asked = open('read')
     .raw('select 1 from school limit 1')
     .then(
       () => null,
@@ -47,7 +50,7 @@ export async function whyDown(): Promise<string | null> {
  * A process that serves pages must not have such a one.
  */
 export async function isTooStrong(): Promise<boolean> {
-  const { rows } = await open().raw<{ rows: { strong: boolean }[] }>(`
+  const { rows } = await open('read').raw<{ rows: { strong: boolean }[] }>(`
     select (select rolsuper or rolbypassrls or rolcreaterole or rolcreatedb from pg_roles where rolname = current_user)
         or exists (select 1 from pg_class where relowner = (select oid from pg_roles where rolname = current_user)) as strong`);
   return rows[0]?.strong ?? true;

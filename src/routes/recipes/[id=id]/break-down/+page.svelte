@@ -1,6 +1,16 @@
 <script lang="ts">
   import { invalidate } from '$app/navigation';
-  import { describeCard, LEARNER_TIME_FACTOR, routineState, taughtToday, type Chaining, type Finding, type Grain, type Step } from '$core';
+  import {
+    describeCard,
+    LEARNER_TIME_FACTOR,
+    MOST_STEPS,
+    routineState,
+    taughtToday,
+    type Chaining,
+    type Finding,
+    type Grain,
+    type Step,
+  } from '$core';
   import { drawCard, standalone } from '$lib/pictures/draw-card';
   import Counter from '$lib/ui/Counter.svelte';
   import Keys from '$lib/ui/Keys.svelte';
@@ -359,6 +369,12 @@
   {/if}
 </div>
 
+{#if data.linesBeyond > 0}
+  <p class="problem mt-3" role="status">
+    {data.linesBeyond === 1 ? 'The last line of the method is' : `The last ${data.linesBeyond} lines of the method are`} not broken down: a task
+    has at most {MOST_STEPS} steps. Make the method shorter on Read, or make two recipes of it.
+  </p>
+{/if}
 {#if Array.isArray(saver.kept?.steps)}
   <p class="mt-3 border-l-4 border-ink pl-3">
     Changes of an earlier visit did not reach the server. They were kept on this device.
