@@ -85,25 +85,36 @@ test('the yellow rung stands at the aim of the step, with its word', async ({ pa
   await expect(page.getByText(/^Aim: /)).toBeVisible();
 });
 
-test('records that are no level are refused whole', async ({ page }) => {
+test('records that are no level are refused, and hold up no other', async ({ page }) => {
   const url = await begin(page, 'Pim');
+  const asked = page.waitForRequest('**/records');
+  await page.keyboard.press('m');
+  const { stepKey } = ((await asked).postDataJSON() as { observations: { stepKey: string }[] }).observations[0];
+  await sent(page);
   const observation = (code: string) => ({
     id: crypto.randomUUID(),
     learnerId: '1ea40001-0000-4000-8000-000000000003',
-    stepKey: 'x',
+    stepKey,
     code,
     observer: 'teacher',
     how: 'tap',
     madeAt: '2026-01-01T10:00:00.000Z',
     replaces: null,
   });
-  const post = (data: object) => page.request.post(`${url}/records`, { data });
-  expect((await post({ observations: [observation('independent'), observation('dancing')], notes: [], finished: [] })).status()).toBe(422);
+  const post = (data: unknown) =>
+    page.request.post(`${url}/records`, { data, headers: { 'content-type': 'application/json', origin: new URL(url).origin } });
+  const bad = observation('dancing');
+  expect((await post({ observations: [bad], notes: [], finished: [] })).status()).toBe(422);
   expect((await post({ observations: [observation('independent')], notes: [], finished: [], extra: 1 })).status()).toBe(422);
-  expect((await page.request.post(`${url}/records`, { data: 'no json', headers: { 'content-type': 'application/json' } })).status()).toBe(
-    422,
-  );
+  expect((await post('no json')).status()).toBe(422);
+  const good = observation('independent');
+  const both = await post({ observations: [bad, good], notes: [], finished: [] });
+  expect(both.status()).toBe(200);
+  expect(await both.json()).toMatchObject({
+    taken: [good.id],
+    refused: [{ id: bad.id, code: 'wrong', why: expect.stringContaining('no level') }],
+  });
   await page.reload();
   await ready(page);
-  await expect(page.getByText(/^0 of \d+ recorded/)).toBeVisible();
+  await expect(page.getByText(/^1 of \d+ recorded/)).toBeVisible();
 });

@@ -5,7 +5,7 @@ import type { Kept } from './entry';
 type Store = Dexie & { entries: EntityTable<Kept, 'id'> };
 
 /** A store that has not answered by then is taken for one that does not work; it may still do later. In milliseconds. */
-const PATIENCE = 4000;
+const PATIENCE = 3000;
 
 let opened: Store | undefined;
 

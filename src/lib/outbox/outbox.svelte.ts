@@ -57,9 +57,9 @@ class Outbox {
       if (this.onPageOnly > 0) event.preventDefault();
     });
     const written = readAll();
-    const stored = await all();
-    for (const entry of [...stored, ...written]) if (!this.#held.has(entry.id)) this.#held.set(entry.id, { entry, where: 'device' });
-    if (written.length > 0 && (await putAll(written))) for (const { id } of written) erase(id);
+    for (const entry of [...written, ...(await all())]) if (!this.#held.has(entry.id)) this.#held.set(entry.id, { entry, where: 'device' });
+    // what a closing page only had time to write down goes to the large store, which need not be waited for
+    void putAll(written).then((kept) => kept && written.forEach((e) => this.#held.get(e.id)?.entry === e && erase(e.id)));
     this.sendSoon(0);
   }
 
