@@ -53,7 +53,7 @@ export { toolSubstitutes, type ToolSubstitute } from './technique/tool-substitut
 export { toolById, TOOLS } from './technique/tools';
 
 export { buildTask } from './task/build';
-export { linesBeyond } from './task/bounds';
+export { linesBeyond, LONGEST_WORDS } from './task/bounds';
 export { dryRun } from './task/dry-run/index';
 export { applyMend, mendAll } from './task/dry-run/mend';
 export { type Finding, type FindingCode, type Held, type Mend, type Snapshot } from './task/dry-run/model';
@@ -63,7 +63,6 @@ export {
   duplicateStep,
   insertStep,
   joinNext,
-  LONGEST_STEP,
   moveStep,
   removeStep,
   setAmount,

@@ -10,6 +10,10 @@ const STOP =
 const NOT_FOOD =
   /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|degrees?|°|%|x\b|times|servings?|people|parts?|pieces|minutes|inch|cm|mm|batches|layers?|more|second|side|sides|plates?|bowls?)/i;
 
+/** A name of a food is no longer, in characters; what stands further off than a few of them has nothing to do with an amount. */
+const LONGEST_NAME = 50;
+const WINDOW = 200;
+
 const VESSEL = /^(?:\p{L}+\s+){0,2}?(?:saucepan|pan|pot|bowl|dish|jug|tin|tray|skillet|wok|kettle|plate|mug|glass|board)\b/iu;
 
 /**
@@ -24,15 +28,16 @@ export function amountsInMethod(instructions: string[]): Ingredient[] {
     for (const at of wordStarts(text)) {
       const number = readNumber(text, at);
       if (!number?.ok) continue;
-      const after = text.slice(at + number.length).replace(/^\s+/, '');
+      const after = text.slice(at + number.length, at + number.length + WINDOW).replace(/^\s+/, '');
       // "at 170 C" is no cup
       if (NOT_FOOD.test(after) || (/^[CF]\b/.test(after) && number.min.valueOf() >= 30)) continue;
       const unit = readUnit(after);
       let item = after.slice(unit?.length ?? 0).replace(/^\s*(?:of\s+)?(?:the\s+)?/i, '');
       const stop = STOP.exec(item);
       item = (stop ? item.slice(0, stop.index) : item).trim();
+      if (!item || item.length > LONGEST_NAME) continue;
       const food = findFood(item);
-      if (!item || item.length > 50 || (!food && (number.word || !unit || kindOfUnit(unit.unit) === 'count'))) continue;
+      if (!food && (number.word || !unit || kindOfUnit(unit.unit) === 'count')) continue;
       // "a large pan of salted water" is no food
       if (!unit && VESSEL.test(item)) continue;
       // "1 chopped onion"

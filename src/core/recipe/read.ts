@@ -1,6 +1,7 @@
 // Reads a whole recipe from text: finds its parts however they are headed or numbered, and says which lines it did not understand.
 import { plainNumbers, readNumber } from '../amount/quantity';
 import { readIngredientLine, stripBullet } from './ingredient-line';
+import { withinBounds } from './bounds';
 import { amountsInMethod } from './method-amounts';
 import { headingWithRest, headsMethod, isLouder, PART_OF_DISH, sectionOf, servingsOf, TIME, type Section } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
@@ -32,7 +33,7 @@ type Draft = {
  * Reads a recipe from pasted text, Markdown, HTML, schema.org JSON-LD or own JSON, in any layout: with headings of any wording or none, bullets, numbers,
  * "Step 1:", one paragraph of method, or amounts that stand in the method only. Total: any text gives a reading.
  * Does not fetch or run anything, and does not decide what a doubtful line means: such lines are in `notUnderstood`, with line numbers from 1.
- * @param source at most `MOST_LINES` lines are read
+ * @param source at most `MOST_LINES` lines are read, and no more parts than bounds.ts says
  * @example readRecipe('Mint tea\n1 cup water\nBoil the water.').recipe.ingredients[0].item // 'water'
  */
 export function readRecipe(source: string): Reading {
@@ -53,7 +54,7 @@ export function readRecipe(source: string): Reading {
   sayOvenHeat(draft);
   if (draft.recipe.ingredients.length === 0) draft.recipe.ingredients = amountsInMethod(draft.recipe.instructions);
   splitParagraph(draft);
-  return { recipe: draft.recipe, notUnderstood: draft.notUnderstood, lines: draft.lines };
+  return withinBounds({ recipe: draft.recipe, notUnderstood: draft.notUnderstood, lines: draft.lines });
 }
 
 /**

@@ -5,6 +5,7 @@ import { techniqueById, kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import type { Phase } from '../technique/model';
 import { bodySteps } from './body';
+import { stepsWithinBounds } from './bounds';
 import { takeOwnRoutine, withLines } from './own-routine';
 import { shortTitle } from './wording';
 import { keyMaker, stepOf, type Draft } from './draft';
@@ -49,7 +50,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   const ready = withLines(full(readyRoutine(), 'ready'), said.own.before);
   const end = [...full(serve, 'serve'), ...withLines(full(after, 'clean'), said.own.after)];
   const gather = withLines(full(gatherRoutine(recipe, [...steps, ...end], kitchen), 'gather'), said.own.before);
-  const all = [...ready, ...gather, ...steps, ...end];
+  const all = stepsWithinBounds([...ready, ...gather, ...steps, ...end]);
   const task: TaskAnalysis = {
     title: recipe.title,
     servings: recipe.servings,
@@ -57,8 +58,9 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
     ingredients: recipe.ingredients,
     steps: all,
   };
-  if (options.grain === 'coarse') return coarsen(task, recipe.instructions);
-  return options.grain === 'fine' ? refine(task) : task;
+  if (options.grain === 'standard') return task;
+  const regrained = options.grain === 'coarse' ? coarsen(task, recipe.instructions) : refine(task);
+  return { ...regrained, steps: stepsWithinBounds(regrained.steps) };
 }
 
 /** Minutes that an oven takes to heat, with some in hand (10 to 15: common practice). */

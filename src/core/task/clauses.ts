@@ -170,11 +170,14 @@ function clausesOfSentence(sentence: string): Clause[] {
   return clauses;
 }
 
+/** Whether an action starts at a place is seen from so many characters of what follows: some twenty words. */
+const LOOK_AHEAD = 120;
+
 /** The comma after which the main action starts; -1 when there is none. */
 function commaBeforeVerb(text: string): number {
   for (let at = text.indexOf(','); at >= 0; at = text.indexOf(',', at + 1)) {
     const after = text
-      .slice(at + 1)
+      .slice(at + 1, at + 1 + LOOK_AHEAD)
       .trim()
       .replace(OPENER, '');
     const words = after.toLowerCase().split(/\s+/);
@@ -193,7 +196,8 @@ function splitAtVerbs(text: string): Part[] {
   let from = 0;
   let m: RegExpExecArray | null;
   while ((m = joint.exec(text))) {
-    const after = text.slice(m.index + m[0].length);
+    const behind = m.index + m[0].length;
+    const after = text.slice(behind, behind + LOOK_AHEAD);
     const said = m[0].toLowerCase();
     if (!startsAction(after, text.slice(from, m.index), said.includes('then'))) continue;
     parts.push({ text: text.slice(from, m.index) });
@@ -298,7 +302,7 @@ function startsAction(after: string, before: string, then: boolean): boolean {
 
 const NEVER_ALONE = new Set(['sizzle', 'foam', 'smoke']);
 const hasVerbFirst = (text: string) => {
-  const words = wordsOf(text.replace(OPENER, ''));
+  const words = wordsOf(text.slice(0, LOOK_AHEAD).replace(OPENER, ''));
   return words.slice(0, 2).some((w) => KITCHEN_VERBS.has(plain(w)));
 };
 const joinsVerb = (tail: string) => /^(?:and|then|,)\s/i.test(tail) && KITCHEN_VERBS.has(plain(wordsOf(tail)[1]));

@@ -1,6 +1,6 @@
 // Coarse and fine: the same task with larger or smaller steps, and the same keys.
 import { SUPERVISION, type Phase, type Supervision } from '../technique/model';
-import type { Step, TaskAnalysis } from './model';
+import { MOST_STEPS, type Step, type TaskAnalysis } from './model';
 
 const BLOCK: Record<Phase, string> = {
   ready: 'Get ready: hair, apron, hands, table.',
@@ -122,7 +122,14 @@ export function wholeStep(steps: readonly Step[], key: string): Step[] {
   return steps.flatMap((s, i) => (i === at ? [joined] : parts.includes(s) ? [] : [s]));
 }
 
-/** Every step as its small steps. */
+/** Every step as its small steps; where a task would have too many, its last steps stay whole. */
 export function refine(task: TaskAnalysis): TaskAnalysis {
-  return { ...task, grain: 'fine', steps: task.steps.flatMap(refineStep) };
+  let room = MOST_STEPS - task.steps.length;
+  const steps = task.steps.flatMap((step) => {
+    const parts = refineStep(step);
+    if (parts.length - 1 > room) return [step];
+    room -= parts.length - 1;
+    return parts;
+  });
+  return { ...task, grain: 'fine', steps };
 }

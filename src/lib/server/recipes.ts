@@ -31,8 +31,9 @@ export type RecipeSummary = {
 /** Saves a new recipe. The same id twice is one recipe: a double submit answers as the first did. */
 export async function addRecipe(trx: SchoolTrx, id: string, source: string, reading: Reading): Promise<void> {
   const title = reading.recipe.title || 'Recipe without a name';
+  const whole = storedReading({ ...reading, recipe: { ...reading.recipe, title } });
   await trx('recipe')
-    .insert({ school_id: trx.school, id, title, source, reading: JSON.stringify({ ...reading, recipe: { ...reading.recipe, title } }) })
+    .insert({ school_id: trx.school, id, title, source, reading: JSON.stringify(whole) })
     .onConflict(['school_id', 'id'])
     .ignore();
 }

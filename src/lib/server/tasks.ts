@@ -39,7 +39,13 @@ export async function draftRevision(trx: SchoolTrx, recipeId: string): Promise<n
 /** Starts the draft of a recipe; where there is one already, that one stands. */
 export async function startDraft(trx: SchoolTrx, recipeId: string, recipeRevision: number, grain: Grain, steps: Step[]): Promise<void> {
   await trx('task_draft')
-    .insert({ school_id: trx.school, recipe_id: recipeId, recipe_revision: recipeRevision, grain, steps: JSON.stringify(steps) })
+    .insert({
+      school_id: trx.school,
+      recipe_id: recipeId,
+      recipe_revision: recipeRevision,
+      grain,
+      steps: JSON.stringify(storedSteps(steps)),
+    })
     .onConflict(['school_id', 'recipe_id'])
     .ignore();
 }

@@ -22,9 +22,9 @@ test('one picture of the counter for each step, and the clock never goes back', 
 });
 test('the oven is on from its step to its step', () => {
   const { shots, after } = play('oat-biscuits.txt');
-  expect(Object.keys(after('preheat-oven').on)).toContain('oven');
-  expect(Object.keys(after('bake').on)).toContain('oven');
-  expect(shots.at(-1)!.on).toEqual({});
+  expect([...after('preheat-oven').on.keys()]).toContain('oven');
+  expect([...after('bake').on.keys()]).toContain('oven');
+  expect(shots.at(-1)!.on.size).toBe(0);
 });
 test('hands are raw after the egg, and clean after washing', () => {
   const { task, shots, after } = play('oat-biscuits.txt');
@@ -37,7 +37,7 @@ test('food is in the pan, and hot', () => {
   const { after } = play('lentil-soup.txt');
   const pan = after('simmer').held.find((h) => h.hot)!;
   expect(pan.items).toEqual(expect.arrayContaining(['onion', 'red lentils']));
-  expect(after('simmer').on).toHaveProperty('hob');
+  expect(after('simmer').on.has('hob')).toBe(true);
 });
 test('what is out of the fridge counts its minutes', () => {
   const { task, shots } = play('overnight-oats.txt');

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { becomeRoutine, buildTask, fineStep, readRecipe, routineSteps } from '$core';
 import { describe, expect, test } from 'vitest';
+import { dice } from '../../../../tests/server/hostile-requests';
 import { check } from './check';
 import { isDay, isMoment } from './days';
 import { SavedKitchen } from './kitchen';
@@ -31,6 +32,54 @@ describe('what core makes passes the border', () => {
     expect(problems(SavedReading, sent({ revision: 1, reading: { ...read, recipe: { ...read.recipe, title } } }))).toEqual({});
     for (const grain of ['coarse', 'standard', 'fine'] as const)
       expect(problems(SavedDraft, sent({ revision: 1, steps: buildTask(read.recipe, { grain }).steps }))).toEqual({});
+  });
+  test('of any text at all: long, hostile, without end', () => {
+    const next = dice(11);
+    const one = <T>(all: readonly T[]) => all[Math.floor(next() * all.length)];
+    const bits = [
+      'boil ',
+      'Boil the rice. ',
+      '1 cup rice ',
+      '2 x 400 g tins ',
+      'chop and ',
+      ', ',
+      '. ',
+      '\n',
+      '\n- ',
+      '(',
+      ')',
+      'x'.repeat(300),
+      '½ ',
+      '🧂',
+      'constructor ',
+      '__proto__ ',
+      'Method\n',
+      'You need\n',
+      'spoon, ',
+      '9999999999 g ',
+      '1/0 cup ',
+      ' '.repeat(50),
+      'for 99999 minutes ',
+      'Serves 99999\n',
+      '200 °C ',
+    ];
+    for (let n = 0; n < 60; n++) {
+      const some = Array.from({ length: 1 + Math.floor(next() * 4) }, () => one(bits));
+      const length = one([50, 2000, 20_000, 100_000]);
+      let text = one(['', 'Soup\nIngredients\n1 cup rice\nMethod\n', 'Ingredients\n', 'Method\n']);
+      while (text.length < length) text += next() < 0.8 ? some.join('') : one(bits);
+      const read = readRecipe(text.slice(0, 100_000).toWellFormed());
+      const title = read.recipe.title || 'Recipe without a name';
+      expect(
+        problems(SavedReading, sent({ revision: 1, reading: { ...read, recipe: { ...read.recipe, title } } })),
+        JSON.stringify(some),
+      ).toEqual({});
+      for (const grain of ['coarse', 'standard', 'fine'] as const)
+        expect(
+          problems(SavedDraft, sent({ revision: 1, steps: buildTask(read.recipe, { grain }).steps })),
+          `${grain} ${JSON.stringify(some)}`,
+        ).toEqual({});
+    }
   });
   test('a routine and the steps that carry its mark', () => {
     const id = randomUUID();

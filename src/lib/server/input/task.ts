@@ -1,6 +1,19 @@
 // What a person may send of a task analysis: its steps, with what revision they started from.
 import 'reflect-metadata';
-import { DEMANDS, GRAINS, HAZARDS, LONGEST_STEP, MOST_STEPS, PHASES, SENSES, SUPERVISION, TOOLS, UNITS, type Step, type Unit } from '$core';
+import {
+  DEMANDS,
+  GRAINS,
+  HAZARDS,
+  LONGEST_WORDS,
+  MOST_STEPS,
+  PHASES,
+  SENSES,
+  SUPERVISION,
+  TOOLS,
+  UNITS,
+  type Step,
+  type Unit,
+} from '$core';
 import { ArrayMaxSize, ArrayMinSize, ArrayUnique, IsArray, IsIn, IsInt, IsNumber, Length, Matches, Max, Min } from 'class-validator';
 import { IsAmount, IsCount, IsId, Text, Words } from './rules';
 import { Holds, ListOf, Nullable, Optional, Slug, Texts } from './shape';
@@ -66,15 +79,15 @@ export class StepInput implements Step {
   key!: string;
 
   @Optional()
-  @Text(LONGEST_STEP)
+  @Text(LONGEST_WORDS)
   whole?: string;
 
   @Optional()
   @Text(120)
   routine?: string;
 
-  @Length(1, LONGEST_STEP, {
-    message: ({ value }) => (value ? `a step is at most ${LONGEST_STEP} characters: one action` : 'a step needs words'),
+  @Length(1, LONGEST_WORDS, {
+    message: ({ value }) => (value ? `a step is at most ${LONGEST_WORDS} characters` : 'a step needs words'),
   })
   text!: string;
 
