@@ -141,7 +141,7 @@ function cost(text: string): { all: number; parts: string } {
   task.steps.forEach((s) => drawCard(describeCard(s)));
   at.push(performance.now());
   const names = ['read', 'build', 'dry run', 'draw'];
-  return { all: at[4]! - at[0]!, parts: names.map((name, i) => `${name} ${Math.round(at[i + 1]! - at[i]!)}`).join(', ') };
+  return { all: at[4] - at[0], parts: names.map((name, i) => `${name} ${Math.round(at[i + 1] - at[i])}`).join(', ') };
 }
 
 /** @returns the slowest text that was found, with what it cost */
@@ -151,7 +151,7 @@ export function searchSlowTexts(seconds: number, seed = 7): { text: string; ms: 
     a = (Math.imul(a, 1664525) + 1013904223) >>> 0;
     return a / 4294967296;
   };
-  const one = <T>(all: readonly T[]): T => all[Math.floor(next() * all.length)]!;
+  const one = <T>(all: readonly T[]): T => all[Math.floor(next() * all.length)];
   const fresh = (): Seed => ({
     pieces: Array.from({ length: 1 + Math.floor(next() * 6) }, () => one(PIECES)),
     every: one(BREAKS),
@@ -180,7 +180,7 @@ export function searchSlowTexts(seconds: number, seed = 7): { text: string; ms: 
   for (const b of best) Object.assign(b, (({ all, parts }) => ({ ms: all, parts }))(cost(textOf(b.seed))));
   best.sort((x, y) => y.ms - x.ms);
   const [worst] = best;
-  return { text: textOf(worst!.seed), ms: worst!.ms, said: `${tried} texts tried; ${JSON.stringify(worst!.seed)}: ${worst!.parts}` };
+  return { text: textOf(worst.seed), ms: worst.ms, said: `${tried} texts tried; ${JSON.stringify(worst.seed)}: ${worst.parts}` };
 }
 
 /** Exported for the bench; run by itself it searches longer and shows more. */

@@ -91,7 +91,7 @@ export class Hostile {
   }
 
   #n = (below: number) => Math.floor(this.#next() * below);
-  #one = <T>(all: readonly T[]): T => all[this.#n(all.length)]!;
+  #one = <T>(all: readonly T[]): T => all[this.#n(all.length)];
   #chance = (share: number) => this.#next() < share;
   /** Not from the seed's run of numbers: ids have to be new, and nothing depends on which they are. */
   #id = () => {

@@ -2,8 +2,8 @@
 import type { Ingredient, LineRole, Reading } from './recipe';
 
 /** More than these is more than one recipe. */
-export const MOST_INGREDIENTS = 200;
-export const MOST_INSTRUCTIONS = 300;
+const MOST_INGREDIENTS = 200;
+const MOST_INSTRUCTIONS = 300;
 const MOST_TOOLS = 100;
 
 /** The longest texts of a reading, in characters. */

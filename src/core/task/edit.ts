@@ -13,7 +13,7 @@ import { interpretStep, rewordStep } from './interpret';
 import type { Kitchen, Step } from './model';
 
 /** The longest words of a step: past this it is no longer one action. */
-export const LONGEST_STEP = 300;
+const LONGEST_STEP = 300;
 
 const at = (steps: readonly Step[], key: string) => steps.findIndex((s) => s.key === key);
 

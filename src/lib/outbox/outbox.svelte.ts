@@ -2,19 +2,16 @@
 // kept on this device, only on this page, or not taken by the server.
 import { SvelteMap } from 'svelte/reactivity';
 import { all, dropAll, putAll } from './device-store';
-import { answeredAs, bodyOf, type Entry, type Kept } from './entry';
+import type { Entry, Kept, Refused } from './entry';
 import { erase, readAll, write } from './journal';
+import { batchesOf, send, sendAtLast } from './send';
 
 /** Where an entry is: 'page' is nowhere but here and is lost with the page. */
 type Where = 'page' | 'device' | 'server';
 /** `answered`: when the server took it, by this device's clock. */
 type Held = { entry: Kept; where: Where; answered?: number };
-type Answer = { taken?: string[]; refused?: { id: string | null; code: string; why: string }[]; message?: string };
 
-/** Entries of one request: under what the server takes at once, and under the 64 KB of a page that is closing. */
-const BATCH = 100;
-/** A request that has no answer by then counts as not sent; sending again is harmless. In milliseconds. */
-const PATIENCE = 15_000;
+/** Tries come further apart, up to this many milliseconds. */
 const LONGEST_WAIT = 30_000;
 
 class Outbox {
@@ -101,17 +98,20 @@ class Outbox {
   }
 
   async #sendAll(): Promise<void> {
-    const tried = new Set<string>();
-    for (;;) {
-      const batch = this.#nextBatch(tried);
-      if (batch.length === 0) break;
-      for (const { id } of batch) tried.add(id);
-      if (!(await this.#sendBatch(batch))) return this.#later();
+    const before = this.waiting;
+    for (const batch of batchesOf(before)) {
+      const answers = await send(batch);
+      if (!answers) return this.#later();
+      for (const entry of batch) {
+        const no = answers.get(entry.id);
+        if (no) this.#isRefused(entry, no);
+        else if (no === null) this.#isSent(entry);
+      }
     }
     this.offline = false;
     this.#wait = 1000;
     // what was made while this was on its way
-    if (this.#nextBatch(tried).length > 0) this.sendSoon();
+    if (this.waiting.some((e) => !before.includes(e))) this.sendSoon();
   }
 
   #later(): void {
@@ -120,32 +120,13 @@ class Outbox {
     this.#wait = Math.min(LONGEST_WAIT, this.#wait * 2);
   }
 
-  #nextBatch(tried: ReadonlySet<string>): Kept[] {
-    const left = this.waiting.filter((e) => !tried.has(e.id));
-    return left.filter((e) => e.lessonId === left[0]!.lessonId).slice(0, BATCH);
-  }
-
-  /** @returns false where the server could not be reached */
-  async #sendBatch(batch: Kept[]): Promise<boolean> {
-    const answer = await ask(batch);
-    if (!answer) return false;
-    const taken = new Set(answer.taken ?? []);
-    const refused = new Map((answer.refused ?? []).map((r) => [r.id, r]));
-    for (const entry of batch) {
-      const no = answer.message ? { code: 'not-here', why: answer.message } : refused.get(answeredAs(entry));
-      if (taken.has(answeredAs(entry))) this.#isSent(entry);
-      else if (no) this.#isRefused(entry, no);
-    }
-    return true;
-  }
-
   #isSent(entry: Kept): void {
     this.#held.set(entry.id, { entry, where: 'server', answered: Date.now() });
     erase(entry.id);
     void dropAll([entry.id]);
   }
 
-  #isRefused(entry: Kept, { code, why }: { code: string; why: string }): void {
+  #isRefused(entry: Kept, { code, why }: Refused): void {
     // what it stood in the place of never reached the server: it stands for itself then
     const next: Kept =
       code === 'replaces-unknown' && entry.kind === 'record' && entry.replaces
@@ -158,33 +139,9 @@ class Outbox {
     if (!next.refused) this.sendSoon();
   }
 
-  /** The page goes: what waits is handed to the browser, which sends it after the page is gone. It stays on the device until a later page knows. */
+  /** The page goes. What waits stays on the device until a later page knows that the server has it. */
   #leave(): void {
-    const tried = new Set<string>();
-    for (let batch = this.#nextBatch(tried); batch.length > 0; batch = this.#nextBatch(tried)) {
-      for (const { id } of batch) tried.add(id);
-      navigator.sendBeacon(urlOf(batch[0]!), new Blob([bodyOf(batch, new Date().toISOString())], { type: 'application/json' }));
-    }
-  }
-}
-
-const urlOf = (entry: Entry) => `/cook/${entry.lessonId}/records`;
-
-/** The server's answer for each entry; null where there was none. */
-async function ask(batch: Kept[]): Promise<Answer | null> {
-  try {
-    const response = await fetch(urlOf(batch[0]!), {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: bodyOf(batch, new Date().toISOString()),
-      signal: AbortSignal.timeout(PATIENCE),
-    });
-    // only an answer of ours counts: a network's own page, or a server in trouble, says nothing of the records
-    if (response.status !== 200 && response.status !== 422 && response.status !== 404) return null;
-    const answer = (await response.json()) as Answer;
-    return answer.taken || (response.status === 404 && answer.message) ? answer : null;
-  } catch {
-    return null;
+    for (const batch of batchesOf(this.waiting)) sendAtLast(batch);
   }
 }
 

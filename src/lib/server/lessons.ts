@@ -80,7 +80,10 @@ function lessons(trx: SchoolTrx) {
     });
 }
 
-type Row = { [column: string]: never };
+/** A row as the driver gives it: each column is whatever the table holds. */
+type Row = {
+  [column in 'id' | 'recipe_id' | 'version' | 'held_on' | 'learner_id' | 'phase' | 'state' | 'hierarchy' | 'rule' | 'mastery']: never;
+};
 
 const headOf = (r: Row): LessonHead => ({
   id: r.id,
@@ -129,7 +132,7 @@ export async function openLessons(trx: SchoolTrx): Promise<(LessonHead & { title
         '(select count(distinct o.step_key)::int from observation o where o.school_id = l.school_id and o.lesson_id = l.id and o.learner_id = ll.learner_id) as recorded',
       ),
     );
-  return rows.map((r: Row) => ({ ...headOf(r), title: r.title, learner: r.learner, recorded: r.recorded }));
+  return rows.map((r) => ({ ...headOf(r), title: r.title, learner: r.learner, recorded: r.recorded }));
 }
 
 /** Learners who have lessons with a recipe. */

@@ -122,7 +122,7 @@ export async function listRecipes(trx: SchoolTrx, only?: string): Promise<Recipe
       ),
     )
     .orderBy('r.updated_at', 'desc');
-  return rows.map((r: { [column: string]: never }) => ({
+  return rows.map((r) => ({
     id: r.id,
     title: r.title,
     revision: r.revision,

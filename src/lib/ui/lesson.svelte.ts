@@ -1,6 +1,7 @@
 // A lesson in progress: which step, what was recorded, and what can be undone. The device has it before the server.
 import { lastOf, type Stamp } from '$core';
 import { newId } from '$lib/id';
+import type { RecordEntry } from '$lib/outbox/entry';
 import { moment, nextCount } from '$lib/outbox/journal';
 import { outbox } from '$lib/outbox/outbox.svelte';
 import { SvelteMap } from 'svelte/reactivity';
@@ -57,18 +58,15 @@ export class Lesson {
   /** Takes up what the device holds and the server may not have: after a reload, a crash, a lesson without a network. */
   async takeUp(): Promise<void> {
     await outbox.start();
-    const own = new Map<string, Held[]>();
-    for (const e of outbox.of(this.lessonId, this.#loaded - LOADING)) {
-      if (e.kind !== 'record' || e.learnerId !== this.learnerId || e.refused) continue;
-      if (!own.has(e.stepKey)) own.set(e.stepKey, []);
-      own
-        .get(e.stepKey)!
-        .push({ id: e.id, code: e.code, replaces: e.replaces, device: e.device, count: e.count, at: Date.parse(e.madeAt) + this.#ahead });
-    }
-    for (const [stepKey, made] of own) {
+    const own = outbox
+      .of(this.lessonId, this.#loaded - LOADING)
+      .filter((e) => e.kind === 'record')
+      .filter((e) => e.learnerId === this.learnerId && !e.refused);
+    for (const stepKey of this.stepKeys) {
+      const made = own.filter((e) => e.stepKey === stepKey).map((e) => this.#heldOf(e));
       const there = this.records.get(stepKey);
-      const last = lastOf(there ? [there, ...made.filter((m) => m.id !== there.id)] : made)!;
-      if (last.code === 'cleared') this.records.delete(stepKey);
+      const last = lastOf(there ? [there, ...made.filter((m) => m.id !== there.id)] : made);
+      if (!last || last.code === 'cleared') this.records.delete(stepKey);
       else this.records.set(stepKey, last);
     }
     if (this.#done.length === 0) this.index = this.#firstOpen();
@@ -96,10 +94,14 @@ export class Lesson {
   }
 
   #keep(stepKey: string, code: string, replaces: string | null, how: 'tap' | 'key'): Held {
-    const made = { id: newId(), code, replaces, ...nextCount() };
-    const madeAt = moment();
-    outbox.keep({ kind: 'record', lessonId: this.lessonId, learnerId: this.learnerId, stepKey, observer: 'teacher', how, madeAt, ...made });
-    return { ...made, at: Date.parse(madeAt) + this.#ahead };
+    const own = { lessonId: this.lessonId, learnerId: this.learnerId, observer: 'teacher', madeAt: moment() };
+    const entry: RecordEntry = { kind: 'record', id: newId(), stepKey, code, replaces, how, ...own, ...nextCount() };
+    outbox.keep(entry);
+    return this.#heldOf(entry);
+  }
+
+  #heldOf({ id, code, replaces, device, count, madeAt }: RecordEntry): Held {
+    return { id, code, replaces, device, count, at: Date.parse(madeAt) + this.#ahead };
   }
 
   note(text: string): void {

@@ -1,8 +1,7 @@
 // What a person may send of a kitchen: its measures, its tools, and where each thing is kept.
 import 'reflect-metadata';
-import { MEASURE_SYSTEMS, VOLUME_UNITS, type Unit } from '$core';
+import { MEASURE_SYSTEMS, VOLUME_UNITS, type MeasureSystem, type Unit } from '$core';
 import { ArrayUnique, IsIn, IsInt, IsNumber, Matches, Max, Min } from 'class-validator';
-import type { KitchenSettings } from '../kitchen';
 import { IsCount, Text } from './rules';
 import { Holds, ListOf, Optional, Slug } from './shape';
 
@@ -25,7 +24,7 @@ export class MeasureInput {
   place!: string;
 }
 
-export class ToolInput {
+class ToolInput {
   @Slug()
   id!: string;
 
@@ -55,9 +54,9 @@ export class PlacesInput {
   tap?: string;
 }
 
-export class SettingsInput implements KitchenSettings {
+class SettingsInput {
   @IsIn(MEASURE_SYSTEMS, { message: 'choose whose cups and spoons these are' })
-  system!: KitchenSettings['system'];
+  system!: MeasureSystem;
 
   @IsInt({ message: 'the lesson’s length is a whole number of minutes' })
   @Min(10, { message: 'a lesson has at least 10 minutes' })

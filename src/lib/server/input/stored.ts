@@ -116,7 +116,7 @@ function wrongWith(cls: Class, doc: unknown): string | null {
   if (GOOD.has(print)) return null;
   const checked = check(cls, doc);
   if (checked.ok) GOOD.set(print, true);
-  return checked.ok ? null : [...checked.problems][0]!.join(': ');
+  return checked.ok ? null : [...checked.problems][0].join(': ');
 }
 
 /** Answers the document if it is good; else tells the person on the page that it belongs to. */

@@ -39,7 +39,7 @@ async function work<K extends keyof Work>(what: K, ...given: Parameters<Work[K]>
     .digest('base64');
   const known = KNOWN.get(key) as ReturnType<Work[K]> | undefined;
   if (known) return known;
-  const made = await inThread({ what, given } as Job<K>);
+  const made = await inThread({ what, given });
   KNOWN.set(key, made, { size: JSON.stringify(made).length });
   return made;
 }
@@ -49,7 +49,7 @@ async function inThread<K extends keyof Work>(job: Job<K>): Promise<ReturnType<W
   if (!env.WORK_FILE) return (await import('./work')).default(job);
   const late = AbortSignal.timeout(LONGEST);
   try {
-    return (await pool().run(job as Job, { signal: late })) as ReturnType<Work[K]>;
+    return (await pool().run(job, { signal: late })) as ReturnType<Work[K]>;
   } catch (error) {
     throw late.aborted ? new TooLong() : error;
   }

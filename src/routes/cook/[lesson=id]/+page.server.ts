@@ -43,7 +43,7 @@ export const load = async ({ params, locals }) => {
     hazards: step.hazards,
     supervision: step.supervision,
     meanwhile: step.meanwhile,
-    svg: svgs[i]!,
+    svg: svgs[i],
     aim: rungs.get(step.key)?.aim ?? null,
     why: rungs.get(step.key)?.reason ?? null,
   }));

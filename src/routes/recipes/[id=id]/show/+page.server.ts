@@ -14,7 +14,7 @@ export const load = async ({ params, locals }) => {
     text: step.text,
     phase: step.phase,
     hazards: step.hazards,
-    svg: svgs[i]!,
+    svg: svgs[i],
   }));
   return {
     recipe: { id: params.id, title: task.row.title },
