@@ -16,7 +16,7 @@ drop index observation_by_step;
 alter table observation add constraint replaces_one_of_its_own
   foreign key (school_id, learner_id, lesson_id, step_key, replaces) references observation (school_id, learner_id, lesson_id, step_key, id) not valid;
 -- when it was received is the server's to say, and nothing happened after that, or before its lesson was begun
-create function stamp_record() returns trigger language plpgsql as $$
+create function stamp_record() returns trigger language plpgsql set search_path = public as $$
 begin
   new.received_at := clock_timestamp();
   new.happened_at := least(coalesce(new.happened_at, new.received_at), new.received_at);
@@ -29,7 +29,7 @@ create trigger stamp before insert on observation for each row execute function 
 `;
 
 const FROZEN = `
-create function freeze_lesson() returns trigger language plpgsql as $$
+create function freeze_lesson() returns trigger language plpgsql set search_path = public as $$
 begin
   if exists (select 1 from observation o where o.school_id = old.school_id and o.lesson_id = old.id)
     or exists (select 1 from lesson_note n where n.school_id = old.school_id and n.lesson_id = old.id) then
@@ -40,11 +40,11 @@ end $$;
 create trigger frozen before update or delete on lesson for each row execute function freeze_lesson();
 create index note_by_lesson on lesson_note (school_id, lesson_id);
 
-create function stamp_version() returns trigger language plpgsql as $$
+create function stamp_version() returns trigger language plpgsql set search_path = public as $$
 begin new.published_at := now(); return new; end $$;
 create trigger stamp before insert on task_version for each row execute function stamp_version();
 -- now() is the moment at which the transaction began: the steps of a version come with it or never
-create function join_version() returns trigger language plpgsql as $$
+create function join_version() returns trigger language plpgsql set search_path = public as $$
 begin
   if not exists (
     select 1 from task_version v
@@ -59,14 +59,14 @@ create trigger joins before insert on task_step for each row execute function jo
 
 const REVISIONS = `alter table kitchen add column revision integer not null default 1;`;
 
-// A document that is no list counts as empty, so that one bad document never breaks a list of all.
+// A document that is no list counts as empty, so that one bad document never breaks a list of all. Names are said whole: a restore has no search path.
 const COUNTS = `
 create function items(doc jsonb) returns integer language sql immutable parallel safe as
   $$ select case when jsonb_typeof(doc) = 'array' then jsonb_array_length(doc) else 0 end $$;
 create function without_picture(steps jsonb) returns integer language sql immutable parallel safe as
   $$ select case when jsonb_typeof(steps) <> 'array' then 0 else
        (select count(*)::integer from jsonb_array_elements(steps) s
-        where s->>'technique' is null and items(s->'uses') = 0 and items(s->'tools') = 0) end $$;
+        where s->>'technique' is null and public.items(s->'uses') = 0 and public.items(s->'tools') = 0) end $$;
 alter table recipe
   add column unread integer generated always as (items(reading->'notUnderstood')) stored,
   add column ingredients integer generated always as (items(reading->'recipe'->'ingredients')) stored,

@@ -1,0 +1,90 @@
+// The command that people start with: says "open" when it is open, keeps its address, and gives the server nothing but its own connection.
+import { spawn, type ChildProcess } from 'node:child_process';
+import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { once } from 'node:events';
+import { fileURLToPath } from 'node:url';
+import { afterAll, expect, test } from 'vitest';
+
+const root = fileURLToPath(new URL('../..', import.meta.url));
+const folder = mkdtempSync(join(tmpdir(), 'yellow-rung-demo-'));
+chmodSync(folder, 0o755);
+const started: ChildProcess[] = [];
+afterAll(async () => {
+  for (const child of started) if (child.exitCode === null) await ended(child);
+  rmSync(folder, { recursive: true, force: true });
+});
+
+/** Starts it, and gives what it says until one of some words comes, or it ends. */
+function demo(until: RegExp, env: object = {}): Promise<{ child: ChildProcess; said: string }> {
+  const child = spawn(join(root, 'run'), ['demo'], {
+    cwd: root,
+    env: {
+      ...process.env,
+      PGDIR: join(folder, 'pg'),
+      DATA: join(folder, 'data'),
+      THROWAWAY: '1',
+      PORT: '',
+      SECRET_OF_THE_SHELL: 'x',
+      ...env,
+    },
+  });
+  started.push(child);
+  return new Promise((done) => {
+    let said = '';
+    const hear = (text: Buffer) => {
+      said += text.toString();
+      if (until.test(said)) done({ child, said });
+    };
+    child.stdout.on('data', hear);
+    child.stderr.on('data', hear);
+    child.once('exit', () => done({ child, said }));
+  });
+}
+async function ended(child: ChildProcess): Promise<void> {
+  const gone = once(child, 'exit');
+  child.kill('SIGINT');
+  await gone;
+}
+const OPEN = /is open at\s+(http:\S+)/;
+
+/** The environment of the process that serves at a port. */
+function environmentAt(port: string): string[] {
+  for (const pid of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
+    try {
+      const words = readFileSync(`/proc/${pid}/environ`, 'utf8').split('\0').filter(Boolean);
+      if (readFileSync(`/proc/${pid}/cmdline`, 'utf8').startsWith('node\0build') && words.includes(`PORT=${port}`)) return words;
+    } catch {
+      // a process that has just gone
+    }
+  }
+  return [];
+}
+
+test('opens when it is healthy, keeps its port, is not started twice, and serves with the application’s role alone', async () => {
+  const first = await demo(OPEN);
+  const url = OPEN.exec(first.said)![1];
+  expect(await (await fetch(`${url}/health`)).text()).toBe('ok');
+  const names = environmentAt(new URL(url).port).map((word) => word.split('=')[0]);
+  expect(names).toContain('DATABASE_URL');
+  expect(names.filter((name) => /ADMIN|OWNER|SECRET|^PG/.test(name))).toEqual([]);
+  const second = await demo(/open already at/);
+  expect(second.said).toContain(`open already at  ${url}`);
+  expect((await fetch(`${url}/health`)).ok).toBe(true);
+  await ended(first.child);
+  const again = await demo(OPEN);
+  expect(OPEN.exec(again.said)![1]).toBe(url);
+  await ended(again.child);
+}, 180_000);
+
+test('a port that another program has is said, and nothing is opened', async () => {
+  const other = createServer().listen(0, '127.0.0.1');
+  await once(other, 'listening');
+  const port = String((other.address() as { port: number }).port);
+  const { child, said } = await demo(/taken by another program/, { PORT: port });
+  if (child.exitCode === null) await once(child, 'exit');
+  expect([child.exitCode, said]).toEqual([1, expect.stringContaining(`Port ${port} is taken`)]);
+  other.close();
+}, 60_000);
