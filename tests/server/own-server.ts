@@ -4,12 +4,12 @@ import { randomBytes } from 'node:crypto';
 import { once } from 'node:events';
 import { Agent, request } from 'node:http';
 import { createServer, type AddressInfo } from 'node:net';
-import { fileURLToPath } from 'node:url';
 import type { Knex } from 'knex';
 import { connect, migrate } from '../../src/lib/server/connect';
 import { loadDemo } from '../../src/lib/server/demo/load';
 
-const root = fileURLToPath(new URL('../..', import.meta.url));
+/** Tests and the bench are started from the project's own folder. */
+const root = process.cwd();
 
 export type Answer = { status: number; headers: Map<string, string>; body: string };
 export type Ask = { method?: string; path: string; headers?: [string, string][]; body?: string | Buffer };

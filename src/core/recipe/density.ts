@@ -104,7 +104,7 @@ const GRAMS_A_CUP = table<Row>({
 });
 
 /** The foods that have a weight, by id; for the check that each is in the table of foods. */
-export const WEIGHED_FOODS = Object.keys(GRAMS_A_CUP);
+export const WEIGHED_FOODS = [...GRAMS_A_CUP.keys()];
 
 /** An amount in grams as a range. `low` and `high` are whole grams under 1 kg, exact fractions of nothing finer. */
 export type WeightRange = { low: number; high: number };

@@ -22,12 +22,13 @@ function problemOf(source: string, reading: Reading): string | null {
 export const actions = {
   default: async ({ request, locals }) => {
     const field = await readForm(request);
-    const source = field('source').trim();
+    const typed = field('source');
+    const source = typed.trim();
     const checked = check(NewRecipe, { id: field('id'), source });
-    if (!checked.ok) return fail(400, { problems: [...checked.problems.values()], source: source.slice(0, 200_000) });
+    if (!checked.ok) return fail(400, { problems: [...checked.problems.values()], source: typed.slice(0, 200_000) });
     const reading = await readText(source);
     const problem = problemOf(source, reading);
-    if (problem) return fail(400, { problems: [problem], source });
+    if (problem) return fail(400, { problems: [problem], source: typed });
     await locals.inSchool((trx) => addRecipe(trx, checked.value.id, source, reading));
     redirect(303, `/recipes/${checked.value.id}/read`);
   },
