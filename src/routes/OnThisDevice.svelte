@@ -26,7 +26,7 @@
               >{/if}
             {#if refused > 0}<span class="problem text-sm">{refused} not taken by the server</span>{/if}</span
           >
-          <a class="btn" href="/cook/{id}">Look</a>
+          <a class="btn" href="/cook/{id}">Open</a>
         </li>
       {/each}
     </ul>

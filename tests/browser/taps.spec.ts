@@ -241,11 +241,12 @@ test('one bad record in the batch: all others go through, it is shown, and a per
   await page.evaluate(() => dispatchEvent(new Event('online')));
   await all(page);
   expect(await rowsOf(lesson)).toBe(120);
-  const told = page.getByRole('region', { name: 'Not taken by the server' });
+  const told = page.locator('details', { hasText: 'not taken by the server' });
   await expect(told).toContainText('this step is not in the steps of this lesson');
   await page.goto('/');
   await expect(page.getByText('1 not taken by the server')).toBeVisible();
-  await page.getByRole('link', { name: 'Look', exact: true }).click();
+  await page.getByRole('link', { name: 'Open', exact: true }).click();
+  await told.locator('summary').click();
   await told.getByRole('button', { name: 'Throw away' }).click();
   await expect(told).toBeHidden();
   await emptied(page);

@@ -116,13 +116,14 @@ export class Lesson {
     });
   }
 
-  /** @returns whether the server has all of it */
-  async finish(): Promise<boolean> {
+  /** @returns 'sent' when the server has all of it, 'refused' when it would not take some, 'later' when some still waits */
+  async finish(): Promise<'sent' | 'refused' | 'later'> {
     outbox.keep({ kind: 'end', id: `${this.lessonId} ${this.learnerId}`, lessonId: this.lessonId, learnerId: this.learnerId });
     await outbox.send();
     // a send that was on its way already did not have the end yet
     if (this.waiting > 0 && !outbox.offline) await outbox.send();
-    return this.waiting === 0 && outbox.refused.every((e) => e.lessonId !== this.lessonId);
+    if (this.waiting > 0) return 'later';
+    return outbox.refused.some((e) => e.lessonId === this.lessonId) ? 'refused' : 'sent';
   }
 
   go(by: number): void {

@@ -62,15 +62,12 @@
   }
   async function finish() {
     ending = true;
-    const all = await lesson.finish();
-    if (all) await goto(`/recipes/${data.recipe.id}/look-back?learner=${data.learner.id}`);
-    else {
-      ending = false;
-      said =
-        outbox.onPageOnly > 0
-          ? 'Finished, but only on this page so far. Keep it open until all is sent.'
-          : 'Finished on this device. It goes to the server as soon as there is a network.';
-    }
+    const how = await lesson.finish();
+    if (how === 'sent') return goto(`/recipes/${data.recipe.id}/look-back?learner=${data.learner.id}`);
+    ending = false;
+    if (how === 'refused') said = 'Finished. What the server did not take stands above.';
+    else if (outbox.onPageOnly > 0) said = 'Finished, but only on this page so far. Keep it open until all is sent.';
+    else said = 'Finished on this device. It goes to the server as soon as there is a network.';
   }
   function onkeydown(event: KeyboardEvent) {
     if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey || !ready) return;
