@@ -7,7 +7,9 @@ export default defineConfig({
   outputDir: 'tests/browser/.output',
   workers: 1,
   forbidOnly: !!process.env.CI,
-  timeout: 90_000,
+  // no test measures time; a slow machine only takes longer
+  timeout: 240_000,
+  expect: { timeout: 30_000 },
   use: {
     baseURL,
     browserName: 'chromium',
@@ -31,6 +33,13 @@ export default defineConfig({
     url: `${baseURL}/health`,
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
-    env: { HOST: '127.0.0.1', PORT: String(port), ORIGIN: baseURL, BODY_SIZE_LIMIT: '4M', DATABASE_URL: process.env.DATABASE_URL ?? '' },
+    env: {
+      HOST: '127.0.0.1',
+      PORT: String(port),
+      ORIGIN: baseURL,
+      BODY_SIZE_LIMIT: '4M',
+      WORK_MS: '30000',
+      DATABASE_URL: process.env.DATABASE_URL ?? '',
+    },
   },
 });

@@ -12,7 +12,8 @@ export default defineConfig({
     expect: { requireAssertions: true },
     environment: 'node',
     // no test measures time; a slow machine only takes longer
-    testTimeout: 60_000,
+    testTimeout: 240_000,
+    hookTimeout: 240_000,
     reporters: ['dot'],
     include: ['src/**/*.test.ts', 'tests/**/*.test.ts'],
   },

@@ -55,11 +55,13 @@ async function paste(
 
 const found = searchSlowTexts(Number(process.argv[2] ?? 60));
 console.log(`slowest text of 100 KB in core: ${Math.round(found.ms)} ms; ${found.said}`);
-const server = await startServer();
+// with the limit of time that people get
+const server = await startServer({ WORK_MS: '2000' });
 let ok = found.ms < LONGEST_TEXT;
 try {
-  // warm, as a server is that serves a school
-  await paste(server, 'Rice\nIngredients\n1 cup rice\nMethod\nBoil the rice.');
+  // warm, as a server is that has served a school for some minutes: each page was opened some times
+  for (let n = 0; n < 8; n++)
+    await paste(server, `Rice ${n}\nIngredients\n1 cup rice\nMethod\n${'Boil the rice for 10 minutes. Stir it.\n'.repeat(20)}`);
   const boil = `Soup\nIngredients\n1 cup rice\nMethod\n${`Boil ${'boil, '.repeat(300)}\n`.repeat(52)}`;
   for (const [name, text] of [
     ['that text', found.text],

@@ -1,5 +1,6 @@
 // Serves the built program: only under its own names, with safe headers on everything, compressed, within limits of time.
-// settings: ORIGIN (where people open it), HOSTS (other names that may be asked for, with commas), HOST, PORT, DATABASE_URL of the application's role
+// settings: ORIGIN (where people open it), HOSTS (other names that a proxy or a watcher asks by, with commas), HOST, PORT, WORK_MS (how long reading
+// a text may take), and DATABASE_URL of the application's role. People write from ORIGIN only.
 import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import compression from 'compression';
@@ -33,7 +34,7 @@ const server = createServer((request, response) => {
   for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
   if (!names.has(request.headers.host ?? '')) {
     response.writeHead(421, { 'content-type': 'text/plain; charset=utf-8' });
-    response.end('This program is not served under that name.');
+    response.end(`This program is not served under that name. It is at ${origin}`);
     return;
   }
   compress(request, response, () =>

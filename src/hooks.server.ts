@@ -6,6 +6,7 @@ import { log } from '$lib/server/log';
 import { codeOf, notNow } from '$lib/server/not-now';
 import { closePools, isTooStrong, scopeOf } from '$lib/server/school';
 import { DEMO_SCHOOL } from '$lib/server/school-scope';
+import { warm } from '$lib/server/work/pool';
 
 const THEMES = new Set(['auto', 'light', 'dark', 'contrast']);
 const WRITES = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
@@ -14,6 +15,7 @@ process.once('sveltekit:shutdown', () => void closePools());
 
 export const init: ServerInit = async () => {
   if (building) return;
+  void warm().catch((failed: unknown) => log.error({ kind: 'no threads', code: codeOf(failed) }));
   // a database that is not up yet is told by /health; a role that may do everything is never served with
   const strong = await isTooStrong().catch(() => false);
   if (strong)

@@ -7,7 +7,7 @@ import { COUSCOUS } from './helpers';
 const app = connect(process.env.DATABASE_URL!);
 test.afterAll(() => app.destroy());
 test.describe.configure({ mode: 'serial' });
-test.setTimeout(300_000);
+test.setTimeout(600_000);
 
 let tapped = 0;
 const KEYS = ['i', 'g', 'v', 'd', 'm', 'p', 'f'];
@@ -265,6 +265,75 @@ test('a lesson that nobody opens again: Today says so, and any page sends it', a
   await other.goto('/learners');
   await expect.poll(() => rowsOf(lesson)).toBe(120);
   await emptied(other);
+  await context.close();
+});
+
+test('what a device of the program before had not sent yet is taken over and sent', async ({ browser }) => {
+  const [context, page] = await fresh(browser);
+  const lesson = await begin(page, 'Odo');
+  const sent = page.waitForRequest('**/records');
+  await taps(page, 1);
+  const { stepKey } = ((await sent).postDataJSON() as { observations: { stepKey: string }[] }).observations[0];
+  await all(page);
+  // away from our pages, so that nothing holds the store
+  await page.goto('/favicon.svg');
+  await page.evaluate(
+    ({ lessonId, stepKey }) =>
+      new Promise<void>((done, fail) => {
+        indexedDB.deleteDatabase('yellow-rung').onsuccess = () => {
+          // version 1 of the library that keeps it is 10 of the browser
+          const opening = indexedDB.open('yellow-rung', 10);
+          opening.onerror = () => fail(new Error(opening.error?.message));
+          opening.onupgradeneeded = () => {
+            for (const [name, indexes] of [
+              [
+                'observations',
+                [
+                  ['[lessonId+sent]', ['lessonId', 'sent']],
+                  ['lessonId', 'lessonId'],
+                ],
+              ],
+              [
+                'notes',
+                [
+                  ['[lessonId+sent]', ['lessonId', 'sent']],
+                  ['lessonId', 'lessonId'],
+                ],
+              ],
+              ['ends', [['[lessonId+sent]', ['lessonId', 'sent']]]],
+            ] as [string, [string, string | string[]][]][]) {
+              const store = opening.result.createObjectStore(name, { keyPath: 'id' });
+              for (const [index, path] of indexes) store.createIndex(index, path);
+            }
+          };
+          opening.onsuccess = () => {
+            const trx = opening.result.transaction('observations', 'readwrite');
+            for (const [n, was] of [0, 0, 1].entries())
+              trx.objectStore('observations').put({
+                id: `0000000${n}-0000-4000-8000-0000000000ab`,
+                lessonId,
+                learnerId: '1ea40001-0000-4000-8000-000000000002',
+                stepKey,
+                code: 'model',
+                observer: 'teacher',
+                how: 'tap',
+                madeAt: '2026-11-27T10:00:00.000Z',
+                replaces: null,
+                sent: was,
+              });
+            trx.oncomplete = () => {
+              opening.result.close();
+              done();
+            };
+          };
+        };
+      }),
+    { lessonId: lesson, stepKey },
+  );
+  await page.goto('/');
+  // the one that was sent already is not sent again
+  await expect.poll(() => rowsOf(lesson)).toBe(3);
+  await emptied(page);
   await context.close();
 });
 

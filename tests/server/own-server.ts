@@ -67,6 +67,7 @@ export async function startServer(env: { [name: string]: string } = {}): Promise
       PORT: String(port),
       ORIGIN: url,
       BODY_SIZE_LIMIT: '4M',
+      WORK_MS: '30000',
       DATABASE_URL: database.app,
       ...env,
     },

@@ -23,7 +23,7 @@ export async function getDraft(trx: SchoolTrx, recipeId: string): Promise<DraftR
   return row
     ? {
         grain: row.grain,
-        steps: storedSteps(row.steps),
+        steps: await storedSteps(row.steps),
         revision: row.revision,
         recipeRevision: row.recipe_revision,
         routines: settledOf(row.routines),
@@ -44,7 +44,7 @@ export async function startDraft(trx: SchoolTrx, recipeId: string, recipeRevisio
       recipe_id: recipeId,
       recipe_revision: recipeRevision,
       grain,
-      steps: JSON.stringify(storedSteps(steps)),
+      steps: JSON.stringify(await storedSteps(steps)),
     })
     .onConflict(['school_id', 'recipe_id'])
     .ignore();
@@ -132,7 +132,7 @@ export async function getVersion(trx: SchoolTrx, recipeId: string, number?: numb
     note: row.note,
     publishedAt: row.published_at.toISOString(),
     fromRevision: row.from_revision,
-    steps: storedSteps(steps, `Version ${row.number}`),
+    steps: await storedSteps(steps, `Version ${row.number}`),
   };
 }
 

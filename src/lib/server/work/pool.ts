@@ -7,8 +7,11 @@ import { LRUCache } from 'lru-cache';
 import { Piscina } from 'piscina';
 import type { Drawn, Job, Work } from './work';
 
-/** Nothing that a person waits for takes longer, in milliseconds; a thread that does is ended, whatever it is in. */
-const LONGEST = 2000;
+/**
+ * Nothing that a person waits for takes longer, in milliseconds; a thread that does is ended, whatever it is in. A machine that is far slower than
+ * others may be given more (WORK_MS).
+ */
+const LONGEST = Number(env.WORK_MS) || 2000;
 
 /** The text or the steps take longer than anybody should wait. */
 export class TooLong extends Error {
@@ -29,6 +32,11 @@ function pool(): Piscina<Job, unknown> {
 }
 
 process.once('sveltekit:shutdown', () => void threads?.destroy());
+
+/** Starts a thread before anybody waits for one. */
+export async function warm(): Promise<void> {
+  if (env.WORK_FILE) await pool().run({ what: 'read', given: ['Tea\n1 cup water\nBoil the water.'] });
+}
 
 /** Answers by the text of their task; some 40 MB at the most. */
 const KNOWN = new LRUCache<string, object>({ max: 2000, maxSize: 40_000_000 });

@@ -59,7 +59,15 @@
 
   type Item = { id: string; step: Step };
   let dragged = $state.raw<Item[] | null>(null);
-  const items = $derived(dragged ?? editor.steps.map((step) => ({ id: step.key, step })));
+  // the server draws so many steps and judges none of a task without end: others wait for it. The rest comes as soon as the page runs
+  const MOST_SERVED = 100;
+  // svelte-ignore state_referenced_locally
+  let whole = $state(data.draft.steps.length <= MOST_SERVED);
+  onMount(() => {
+    whole = true;
+  });
+  const listed = $derived(whole ? editor.steps : editor.steps.slice(0, MOST_SERVED));
+  const items = $derived(dragged ?? listed.map((step) => ({ id: step.key, step })));
   // steps never change in place, so that a picture is drawn once for each
   const drawn = new WeakMap<Step, string>();
   function pictureOf(step: Step): string {
@@ -82,8 +90,8 @@
   }
   const shown = (step: Step) => (preview?.step.key === step.key ? preview.step : step);
   const pictureShown = (step: Step) => (preview?.step.key === step.key ? standalone(pictureOf(preview.step)) : pictureOf(step));
-  const pictures = $derived(editor.steps.map(pictureOf));
-  const found = $derived(editor.findings);
+  const pictures = $derived(listed.map(pictureOf));
+  const found = $derived(whole ? editor.findings : []);
   // What the words in the field would change stands under them: a list above that grows would push the field away.
   const same = (a: Finding, b: Finding) => a.code === b.code && a.about === b.about && a.stepKey === b.stepKey;
   const would = $derived(
