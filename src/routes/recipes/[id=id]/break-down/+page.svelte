@@ -60,7 +60,7 @@
   type Item = { id: string; step: Step };
   let dragged = $state.raw<Item[] | null>(null);
   // the server draws so many steps and judges none of a task without end: others wait for it. The rest comes as soon as the page runs
-  const MOST_SERVED = 100;
+  const MOST_SERVED = 60;
   // svelte-ignore state_referenced_locally
   let whole = $state(data.draft.steps.length <= MOST_SERVED);
   onMount(() => {
