@@ -1,5 +1,6 @@
 <!-- What this device recorded and the server does not have: lessons that nobody opened again, and what the server would not take. -->
 <script lang="ts">
+  import NotTaken from '$lib/ui/NotTaken.svelte';
   import { outbox } from '$lib/outbox/outbox.svelte';
   type Props = { lessons: { id: string; learner: string; title: string }[] };
   let { lessons }: Props = $props();
@@ -17,16 +18,15 @@
     <ul class="mt-2 border-t border-line">
       {#each ids as id (id)}
         {@const waiting = count(outbox.waiting, id)}
-        {@const refused = count(outbox.refused, id)}
         <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
           <span class="min-w-40 flex-1"
             ><b>{nameOf(id)}</b><br />
             {#if waiting > 0}<span class="text-sm text-muted"
                 >{waiting} {waiting === 1 ? 'record waits' : 'records wait'} for the {outbox.offline ? 'network' : 'server'}</span
               >{/if}
-            {#if refused > 0}<span class="problem text-sm">{refused} not taken by the server</span>{/if}</span
-          >
-          <a class="btn" href="/cook/{id}">Open</a>
+          </span>
+          {#if waiting > 0}<a class="btn" href="/cook/{id}">Open</a>{/if}
+          <div class="w-full"><NotTaken lessonId={id} textOf={() => null} nameOf={(code) => code} /></div>
         </li>
       {/each}
     </ul>

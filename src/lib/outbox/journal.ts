@@ -1,6 +1,6 @@
 // Writes at once, before anything else can happen: the browser's small store answers while the finger is still down. What is safe in the large
 // store goes out of here again. Also who this device is, and how many records it has made. Where the store is blocked or full, all of it says so.
-import { newId } from '$lib/id';
+import { isId, newId } from '$lib/id';
 import type { Kept } from './entry';
 
 const ENTRY = 'yr-out ';
@@ -58,13 +58,17 @@ export function readAll(): Kept[] {
 
 function entryOf(text: string | null): Kept | null {
   try {
-    const value = JSON.parse(text ?? 'null') as Kept | null;
-    return value && typeof value.id === 'string' && typeof value.lessonId === 'string' && ['record', 'note', 'end'].includes(value.kind)
-      ? value
-      : null;
+    const value: unknown = JSON.parse(text ?? 'null');
+    return isEntry(value) ? value : null;
   } catch {
     return null;
   }
+}
+
+/** Whether a value is an entry that can be sent. */
+export function isEntry(value: unknown): value is Kept {
+  const entry = value as Partial<Kept> | null;
+  return typeof entry?.id === 'string' && isId(entry.lessonId ?? '') && ['record', 'note', 'end'].includes(entry.kind ?? '');
 }
 
 let ownId: string | undefined;

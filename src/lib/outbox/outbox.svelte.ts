@@ -3,7 +3,7 @@
 import { SvelteMap } from 'svelte/reactivity';
 import { all, dropAll, putAll } from './device-store';
 import type { Entry, Kept, Refused } from './entry';
-import { erase, readAll, write } from './journal';
+import { erase, isEntry, readAll, write } from './journal';
 import { batchesOf, send, sendAtLast } from './send';
 
 /** Where an entry is: 'page' is nowhere but here and is lost with the page. */
@@ -54,7 +54,8 @@ class Outbox {
       if (this.onPageOnly > 0) event.preventDefault();
     });
     const written = readAll();
-    for (const entry of [...written, ...(await all())]) if (!this.#held.has(entry.id)) this.#held.set(entry.id, { entry, where: 'device' });
+    for (const entry of [...written, ...(await all()).filter(isEntry)])
+      if (!this.#held.has(entry.id)) this.#held.set(entry.id, { entry, where: 'device' });
     // what a closing page only had time to write down goes to the large store, which need not be waited for
     void putAll(written).then((kept) => kept && written.forEach((e) => this.#held.get(e.id)?.entry === e && erase(e.id)));
     this.sendSoon(0);
@@ -99,15 +100,22 @@ class Outbox {
 
   async #sendAll(): Promise<void> {
     const before = this.waiting;
+    let unclear = false;
     for (const batch of batchesOf(before)) {
       const answers = await send(batch);
-      if (!answers) return this.#later();
+      if (answers === 'unreachable') return this.#later();
+      // one lesson that gets no answer holds up no other
+      if (answers === 'unclear') {
+        unclear = true;
+        continue;
+      }
       for (const entry of batch) {
         const no = answers.get(entry.id);
         if (no) this.#isRefused(entry, no);
         else if (no === null) this.#isSent(entry);
       }
     }
+    if (unclear) return this.#later();
     this.offline = false;
     this.#wait = 1000;
     // what was made while this was on its way
@@ -132,9 +140,8 @@ class Outbox {
       code === 'replaces-unknown' && entry.kind === 'record' && entry.replaces
         ? { ...entry, replaces: null }
         : { ...entry, refused: { code, why } };
-    const where = this.#held.get(entry.id)?.where ?? 'device';
+    const where = write(next) ? 'device' : (this.#held.get(entry.id)?.where ?? 'page');
     this.#held.set(entry.id, { entry: next, where });
-    write(next);
     void putAll([next]).then((kept) => kept && erase(next.id));
     if (!next.refused) this.sendSoon();
   }

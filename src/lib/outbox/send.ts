@@ -8,7 +8,7 @@ const PATIENCE = 15_000;
 
 type Answer = { taken?: string[]; refused?: ({ id: string | null } & Refused)[]; message?: string };
 
-const urlOf = (batch: readonly Kept[]) => `/cook/${batch[0].lessonId}/records`;
+const urlOf = (batch: readonly Kept[]) => `/cook/${encodeURIComponent(batch[0].lessonId)}/records`;
 
 /** Entries as they are sent: those of one lesson together, in their order, not too many at once. */
 export function batchesOf(entries: readonly Kept[]): Kept[][] {
@@ -22,36 +22,39 @@ export function batchesOf(entries: readonly Kept[]): Kept[][] {
   );
 }
 
+/** By the id of an entry: null where the server has it, or why it would not take it. */
+export type Answers = Map<string, Refused | null>;
+
 /**
  * Sends entries of one lesson.
- * @returns by the id of an entry: null where the server has it, or why it would not take it; null for the whole where there was no answer
+ * @returns 'unreachable' where nobody answered, 'unclear' where somebody did and said nothing of the entries: a network's own page, a server in trouble
  */
-export async function send(batch: readonly Kept[]): Promise<Map<string, Refused | null> | null> {
+export async function send(batch: readonly Kept[]): Promise<Answers | 'unreachable' | 'unclear'> {
+  let response: Response;
   try {
-    const response = await fetch(urlOf(batch), {
+    response = await fetch(urlOf(batch), {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: bodyOf(batch, new Date().toISOString()),
       signal: AbortSignal.timeout(PATIENCE),
     });
-    // only an answer of ours counts: a network's own page, or a server in trouble, says nothing of the records
-    if (response.status !== 200 && response.status !== 422 && response.status !== 404) return null;
-    return answersOf(batch, (await response.json()) as Answer, response.status === 404);
   } catch {
-    return null;
+    return 'unreachable';
   }
+  const answer = (await response.json().catch(() => null)) as Answer | null;
+  if (response.status === 404 && answer?.message) return new Map(batch.map((e) => [e.id, { code: 'not-here', why: answer.message! }]));
+  return answer?.taken ? answersOf(batch, answer.taken, answer.refused ?? []) : 'unclear';
 }
 
-function answersOf(batch: readonly Kept[], answer: Answer, isGone: boolean): Map<string, Refused | null> | null {
-  if (isGone && answer.message) return new Map(batch.map((e) => [e.id, { code: 'not-here', why: answer.message! }]));
-  if (!answer.taken) return null;
-  const taken = new Set(answer.taken);
-  const refused = new Map((answer.refused ?? []).map(({ id, code, why }) => [id, { code, why }]));
+function answersOf(batch: readonly Kept[], taken: string[], refused: NonNullable<Answer['refused']>): Answers {
+  const [had, not] = [new Set(taken), new Map(refused.map((r) => [r.id, r]))];
+  // one whose id says nothing to the server is answered under no id
+  const nameless = not.get(null) ?? { code: 'wrong', why: 'the server said nothing of it' };
   return new Map(
-    batch.flatMap((entry): [string, Refused | null][] => {
-      if (taken.has(answeredAs(entry))) return [[entry.id, null]];
-      const no = refused.get(answeredAs(entry));
-      return no ? [[entry.id, no]] : [];
+    batch.map((entry) => {
+      if (had.has(answeredAs(entry))) return [entry.id, null];
+      const { code, why } = not.get(answeredAs(entry)) ?? nameless;
+      return [entry.id, { code, why }];
     }),
   );
 }

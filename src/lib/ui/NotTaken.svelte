@@ -22,7 +22,7 @@
 
 <!-- closed: in the lesson the next step comes first -->
 {#if refused.length > 0}
-  <details class="border-t border-line" aria-label="Not taken by the server">
+  <details class="border-t border-line">
     <summary class="problem min-h-11 cursor-pointer py-2"
       >{refused.length === 1 ? 'One record was' : `${refused.length} records were`} not taken by the server</summary
     >
