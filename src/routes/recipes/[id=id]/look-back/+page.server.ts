@@ -1,4 +1,4 @@
-import { hierarchyById } from '$core';
+import { hierarchyById, USUAL_MASTERY } from '$core';
 import { listLearners } from '$lib/server/learners';
 import { currentObservations, learnersWith, lessonsOf, notesOf } from '$lib/server/lessons';
 import { progressOf } from '$lib/server/progress';
@@ -21,6 +21,7 @@ export const load = ({ params, locals, url }) =>
       learners,
       learner,
       hierarchy: lessons.at(-1)?.hierarchy ?? hierarchyById('full'),
+      criterion: lessons.at(-1)?.mastery ?? USUAL_MASTERY,
       hierarchies: new Map(lessons.map((l) => [l.id, l.hierarchy])),
       steps,
       notes: await notesOf(trx, learner.id, ids),

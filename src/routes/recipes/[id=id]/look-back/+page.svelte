@@ -35,6 +35,12 @@
   );
   const last = $derived(data.learner ? data.progress.lessons.filter((l) => l.score.independence !== null).at(-1) : undefined);
   const first = $derived(data.learner ? data.progress.lessons.find((l) => l.score.independence !== null) : undefined);
+  // the criterion that was set with the newest lesson
+  const criterion = $derived(
+    data.learner
+      ? `${data.criterion.independence} % in ${data.criterion.lessons} ${data.criterion.lessons === 1 ? 'lesson' : 'lessons in a row'}`
+      : '',
+  );
   const round = (n: number | null | undefined) => (n === null || n === undefined ? '–' : `${Math.round(n)} %`);
   const VERDICTS = {
     up: 'one level less help',
@@ -73,7 +79,9 @@
       <h2>Independence, {data.learner.name}</h2>
       <IndependenceChart lessons={data.progress.lessons} name={data.learner.name} theme={data.theme} />
       <p class="text-sm text-muted">
-        {data.progress.lessons.length} lessons{data.progress.lessons.some((l) => l.state === 'missed')
+        {data.progress.lessons.length === 1 ? '1 lesson' : `${data.progress.lessons.length} lessons`}{data.progress.lessons.some(
+          (l) => l.state === 'missed',
+        )
           ? `, ${data.progress.lessons.filter((l) => l.state === 'missed').length} missed`
           : ''}. First {round(first?.score.independence)}, last {round(last?.score.independence)} of steps with no help; help score last {round(
           last?.score.help,
@@ -81,8 +89,8 @@
         {#if data.progress.lessons.filter((l) => l.phase === 'baseline' && l.score.independence !== null).length < 3}Fewer than 3 baseline
           lessons: weak evidence.{/if}
         {data.progress.mastered.met
-          ? 'The criterion of 90 % in 3 lessons in a row is met.'
-          : `Criterion: 90 % in 3 lessons in a row; ${data.progress.mastered.inARow} so far.`}
+          ? `The criterion of ${criterion} is met.`
+          : `Criterion: ${criterion}; ${data.progress.mastered.inARow} so far.`}
       </p>
     </section>
     <section aria-label="What to aim for next">
