@@ -249,7 +249,7 @@ test('bad records in the batch: all others go through, they are shown, and a per
   await page.goto('/');
   await expect(page.getByText('A lesson that is over')).toBeVisible();
   await expect(told).toHaveCount(2);
-  await expect(told.nth(1)).toContainText('There is no lesson at this address.');
+  await expect(told.filter({ hasText: 'There is no lesson at this address.' })).toHaveCount(1);
   for (const each of [1, 0]) await told.nth(each).locator('summary').click();
   for (let n = 0; n < 3; n++) await page.getByRole('button', { name: 'Throw away' }).first().click();
   await expect(told).toHaveCount(0);
