@@ -312,9 +312,9 @@ test('what a device of the program before had not sent yet is taken over and sen
           };
           opening.onsuccess = () => {
             const trx = opening.result.transaction('observations', 'readwrite');
-            for (const [n, was] of [0, 0, 1].entries())
+            for (const was of [0, 0, 1])
               trx.objectStore('observations').put({
-                id: `0000000${n}-0000-4000-8000-0000000000ab`,
+                id: crypto.randomUUID(),
                 lessonId,
                 learnerId: '1ea40001-0000-4000-8000-000000000002',
                 stepKey,
