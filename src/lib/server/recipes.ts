@@ -70,7 +70,7 @@ export async function saveReading(trx: SchoolTrx, id: string, revision: number, 
     .where({ school_id: trx.school, id, revision })
     .update({
       reading: JSON.stringify(reading),
-      title: reading.recipe.title,
+      title: reading.recipe.title.trim(),
       revision: revision + 1,
       updated_at: trx.fn.now(),
     })

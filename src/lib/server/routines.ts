@@ -21,7 +21,7 @@ export async function saveRoutine(
   routine: { id: string; revision: number; name: string; steps: Step[] },
 ): Promise<number | null> {
   const key = { school_id: trx.school, id: routine.id };
-  const own = { name: routine.name, steps: JSON.stringify(routine.steps) };
+  const own = { name: routine.name.trim(), steps: JSON.stringify(routine.steps) };
   const rows =
     routine.revision === 0
       ? await trx('routine')
