@@ -54,10 +54,10 @@ export { toolById, TOOLS } from './technique/tools';
 
 export { buildTask } from './task/build';
 export { linesBeyond, LONGEST_WORDS } from './task/bounds';
-export { dryRun } from './task/dry-run/index';
-export { applyMend, mendAll } from './task/dry-run/mend';
+export { dryRun, simulate } from './task/dry-run/index';
+export { applyMend } from './task/dry-run/mend';
+export { mendAll } from './task/dry-run/mend-all';
 export { type Finding, type FindingCode, type Held, type Mend, type Snapshot } from './task/dry-run/model';
-export { simulate } from './task/dry-run/simulate';
 export {
   compareSteps,
   duplicateStep,
@@ -84,7 +84,7 @@ export {
   type Step,
   type TaskAnalysis,
   type Use,
-} from './task/model';
+} from './plan/model';
 export { measureLabel, measuringOf, type Measuring } from './task/measuring';
 export { becomeRoutine, insertRoutine, routineRun, routineState, routineSteps, takeRoutine } from './task/routine';
 export { toolName } from './task/routines';

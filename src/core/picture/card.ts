@@ -5,7 +5,7 @@ import { FOODS } from '../recipe/foods/index';
 import { techniqueById } from '../technique/lexicon';
 import type { Hazard, Motif } from '../technique/model';
 import { findTools, toolById } from '../technique/tools';
-import type { Step } from '../task/model';
+import type { Step } from '../plan/model';
 
 /** A measure as it is drawn: its label, its shape, and how often it is filled. */
 export type DrawnMeasure = {

@@ -1,7 +1,7 @@
 // Sentences with no action in them: cautions and notes become cues of the step before, announcements go, the rest stands for a person to mend.
 import { isTold } from '../recipe/method-lines';
 import type { Hazard } from '../technique/model';
-import { useOf } from './draft';
+import { useOf } from '../plan/draft';
 import type { Located, State } from './state';
 import { sentence } from './wording';
 

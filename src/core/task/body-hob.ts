@@ -2,7 +2,7 @@
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
-import { rawHazard, useOf } from './draft';
+import { rawHazard, useOf } from '../plan/draft';
 import { isTarget, objectPhrase } from './locate';
 import { wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
@@ -34,17 +34,6 @@ export function onHob(state: State, c: Located, container: string | null): void 
       (id === 'fry' ? 'frying-pan' : 'saucepan'));
   state.container = pan;
   const own = pan === 'slow-cooker';
-  if (!inMicrowave && !own && state.hob !== null && state.hob !== pan) {
-    // one pan at a time on the heat: an empty ring left on is the commonest burn
-    push(state, {
-      text: `Turn off the hob under the ${toolCall(state, state.hob)}.`,
-      technique: 'turn-off',
-      sourceLine: c.line,
-      tools: ['hob'],
-      thing: 'the hob',
-      name: state.hob,
-    });
-  }
   if (!inMicrowave && pan !== 'slow-cooker' && state.hob === null && state.beforeHeat === null) state.beforeHeat = state.steps.length;
   const took = (mention: Mention) => {
     const use = take(state, mention);
@@ -119,7 +108,7 @@ export function onHob(state: State, c: Located, container: string | null): void 
     });
   const overWater = isOverWater(c.rest);
   if (overWater) waterUnder(state, c);
-  if (!inMicrowave && !own && state.hob !== pan) ringOn(state, c, pan, overWater ? 'saucepan' : pan);
+  if (!inMicrowave && !own) state.hob = pan;
   state.hotFood = true;
   // flatbreads and fritters: their flour is cooked wherever it was mixed
   if (c.mentions.length === 0 && (id === 'fry' || id === 'cook'))
@@ -132,23 +121,6 @@ export function onHob(state: State, c: Located, container: string | null): void 
   say(state, c, { text: wording(state, c), into: pan, uses, ...(inMicrowave ? { hazards: ['hot', 'steam', 'electric'] } : {}) });
   state.rawIn.delete(pan);
   remember(state, c);
-}
-
-/** @param under the pan on the ring, where a bowl stands over it */
-function ringOn(state: State, c: Located, pan: string, under: string = pan): void {
-  const level = /\b(?:over|on|at|to)?\s*(?:an?\s+)?(very low|low|gentle|medium[- ]low|medium[- ]high|medium|moderate|high)\b(?:\s+heat)?/i
-    .exec(`${c.rest} ${c.lead ?? ''}`)?.[1]
-    ?.toLowerCase();
-  state.steps.push({
-    text: `Turn on the hob under the ${toolCall(state, under)}${level ? `, ${level} heat` : ''}.`,
-    technique: 'hob-on',
-    sourceLine: c.line,
-    tools: ['hob', under],
-    into: pan,
-    thing: 'the hob',
-    name: pan,
-  });
-  state.hob = pan;
 }
 
 /** "Set the bowl over a pan of simmering water": the water has to be in it. */
@@ -207,7 +179,6 @@ function fillPan(state: State, c: Located, pan: string): void {
 
 function boilWater(state: State, c: Located, pan: string): void {
   fillPan(state, c, pan);
-  ringOn(state, c, pan);
   push(state, {
     text: 'Bring the water to the boil.',
     technique: 'boil',
@@ -221,16 +192,8 @@ function boilWater(state: State, c: Located, pan: string): void {
 }
 
 /** The ring goes off before the pan leaves it: what is drained or cooled is not on the heat any more. */
-export function ringOff(state: State, c: Located): void {
+export function ringOff(state: State): void {
   if (state.hob === null) return;
-  push(state, {
-    text: `Turn off the hob${state.container === state.hob ? '' : ` under the ${toolCall(state, state.hob)}`}.`,
-    technique: 'turn-off',
-    sourceLine: c.line,
-    tools: ['hob'],
-    thing: 'the hob',
-    name: state.hob,
-  });
   state.hob = null;
   state.hotFood = true;
 }

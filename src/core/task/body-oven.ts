@@ -84,7 +84,7 @@ function warmInOven(state: State, c: Located): void {
 
 export function bake(state: State, c: Located): void {
   // no ring stays on under an empty pan
-  if (![...state.placed.values()].includes(state.hob ?? '')) ringOff(state, c);
+  if (![...state.placed.values()].includes(state.hob ?? '')) ringOff(state);
   const own = c.tools.find((t) => isContainer(t.id))?.id;
   for (const mention of c.mentions) makeReady(state, mention, c, false);
   // what is not in a dish yet goes on a tray, not into the pan that stands about

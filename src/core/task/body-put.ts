@@ -4,7 +4,7 @@ import { capital } from '../recipe/method-lines';
 import { kindOf } from '../technique/lexicon';
 import { addRaw } from './body-vessel';
 import { mixingBowl } from './containers';
-import { useOf } from './draft';
+import { useOf } from '../plan/draft';
 import { objectPhrase } from './locate';
 import { wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';

@@ -108,7 +108,9 @@ function carryOver(state: State, c: Located, id: string, from: string | null, na
   const loose = state.objectUses.filter((i) => !state.placed.has(i));
   // "take the potato out and put it on a plate": the potato, not the beans that were heated meanwhile
   const elsewhere = state.objectUses.length > 0 && state.objectUses.every((i) => state.placed.has(i) && state.placed.get(i) !== from);
-  moveTo(state, to, loose.length > 0 ? loose : lay.length > 0 && !elsewhere ? lay : state.objectUses);
+  const whole = loose.length === 0 && lay.length > 0 && !elsewhere;
+  if (whole) state.cameFrom = from;
+  moveTo(state, to, loose.length > 0 ? loose : whole ? lay : state.objectUses);
 }
 
 function moveTo(state: State, to: string, ingredients: readonly number[]): void {

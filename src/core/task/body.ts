@@ -13,10 +13,10 @@ import { addRaw, takeVessel } from './body-vessel';
 import { MOST_OF_RECIPE } from './bounds';
 import { clausesOf, type Clause } from './clauses';
 import { CONTAINED, containerOf } from './containers';
-import type { Draft } from './draft';
+import type { Draft } from '../plan/draft';
 import { isTarget, locate, noteExplicit, sharedObject } from './locate';
 import { namesOf, wholeOf, type Mention } from './mentions';
-import type { Kitchen } from './model';
+import type { Kitchen } from '../plan/model';
 import { nameOf } from './ready';
 import { CUTTING, HOB, isContainer, JOINING, PUTTING, type Located, type State } from './state';
 import { rawOf, remember, say } from './step-of-clause';
@@ -62,6 +62,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     placed: new Map(),
     container: null,
     prepared: null,
+    cameFrom: null,
     hob: null,
     covered: null,
     oven: false,
@@ -125,6 +126,7 @@ function takeClause(state: State, said: Located): void {
   const named = holds && said.technique?.id !== 'squeeze-out' ? containerOf(state, said) : null;
   if (state.line !== said.line) state.lineObjects = [];
   state.line = said.line;
+  state.cameFrom = null;
   const c = withImplied(state, said);
   if (DUSTS.has(c.technique?.id ?? '') && c.mentions.length > 0) return dustWith(state, c);
   if (id === 'drain-hot' || id === 'drain') {
@@ -132,7 +134,7 @@ function takeClause(state: State, said: Located): void {
     const lies = named ? undefined : c.mentions.map((m) => state.placed.get(m.ingredient)).find((at) => at !== undefined);
     if (lies) state.container = lies;
   }
-  if (id === 'drain-hot' || id === 'take-off-heat' || id === 'cool') ringOff(state, c);
+  if (id === 'drain-hot' || id === 'take-off-heat' || id === 'cool') ringOff(state);
   if (isDoneAlready(state, c, id)) return;
   if (id === 'preheat-oven') return preheat(state, c);
   if (id === 'bake') return /\bto\s+(?:heat|warm|get hot|preheat)\b/i.test(c.rest) ? heatInOven(state, c) : bake(state, c);

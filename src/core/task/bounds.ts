@@ -1,6 +1,6 @@
 // What building leaves out where a text holds more steps than a task may have.
 import type { Recipe } from '../recipe/recipe';
-import { MOST_STEPS, type Step } from './model';
+import { MOST_STEPS, type Step } from '../plan/model';
 
 /** The longest words of a step, in characters: a whole line of the recipe, at coarse grain. */
 export const LONGEST_WORDS = 2000;

@@ -6,8 +6,8 @@ import { readRecipe } from '../recipe/read';
 import { PHASES } from '../technique/model';
 import { buildTask } from './build';
 import { dryRun } from './dry-run/index';
-import type { Grain, Kitchen } from './model';
-import { USUAL_KITCHEN } from './model';
+import type { Grain, Kitchen } from '../plan/model';
+import { USUAL_KITCHEN } from '../plan/model';
 
 const folder = new URL('../../../tests/recipes/', import.meta.url);
 const more = new URL('../../../tests/more-recipes/', import.meta.url);

@@ -8,9 +8,11 @@ import { bodySteps } from './body';
 import { stepsWithinBounds } from './bounds';
 import { takeOwnRoutine, withLines } from './own-routine';
 import { shortTitle } from './wording';
-import { keyMaker, stepOf, type Draft } from './draft';
+import { keyMaker, stepOf, type Draft } from '../plan/draft';
 import { coarsen, refine } from './grain';
-import { LEARNER_TIME_FACTOR, USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from './model';
+import { LEARNER_TIME_FACTOR, USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from '../plan/model';
+import { ensure } from '../plan/ensure';
+import { toolCalls } from './tool-names';
 import { afterRoutine, gatherRoutine, readyRoutine } from './routines';
 
 /**
@@ -23,24 +25,14 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   const kitchen = options.kitchen ?? USUAL_KITCHEN;
   const key = keyMaker();
   const said = takeOwnRoutine(bodySteps(recipe, kitchen));
-  let body = ovenInTime(said.body);
-  body = turnOff(body);
-  body = rawLast(body);
-  body = washAfterRaw(body);
-  body = washMeasures(body);
+  let body = rawLast(ovenInTime(said.body));
+  if (!body.some((d) => kindOf(d.technique) === 'serve'))
+    body.push({ text: `Serve the ${shortTitle(recipe.title)}.`, technique: 'serve', sourceLine: null, name: 'dish', thing: 'the food', phase: 'serve' });
+  body = ensure(body, recipe.ingredients, kitchen, toolCalls(recipe));
+  body = ovensOff(body);
   body = planWaiting(body);
   const phases = phasesOf(body);
   const steps = body.map((draft, i) => stepOf(draft, key(draft), phases[i]!));
-  if (!steps.some((s) => kindOf(s.technique) === 'serve')) {
-    const draft: Draft = {
-      text: `Serve the ${shortTitle(recipe.title)}.`,
-      technique: 'serve',
-      sourceLine: null,
-      name: 'dish',
-      thing: 'the food',
-    };
-    steps.push(stepOf(draft, key(draft), 'serve'));
-  }
   const cold =
     recipe.ingredients.some((one) => ['fridge', 'freezer'].includes(findFood(one.item)?.keep ?? '')) ||
     steps.some((s) => techniqueById(kindOf(s.technique))?.makes === 'cooked');
@@ -65,8 +57,6 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
 
 /** Minutes that an oven takes to heat, with some in hand (10 to 15: common practice). */
 const OVEN_MINUTES = 15;
-/** An oven is not hot before this (common practice). */
-const OVEN_LEAST_MINUTES = 10;
 /** Before dough rises or food chills for longer than this, the oven is not on yet. */
 const LONG_WAIT = 25;
 /** An oven is not left on for longer than this before it is used. */
@@ -75,26 +65,6 @@ const LONGEST_ON = 45;
 const minutesOf = (d: Draft) =>
   (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * LEARNER_TIME_FACTOR + (d.minutes?.waiting ?? 0);
 
-/** Where little is done between turning the oven on and using it, it is waited for. */
-function waitForOven(body: Draft[], on: number, bake: number): Draft[] {
-  const tool = body[on]!.tools?.[0] ?? 'oven';
-  const heated = body.slice(on + 1, bake).reduce((sum, d) => sum + minutesOf(d), 0);
-  const left = Math.ceil(OVEN_LEAST_MINUTES - heated);
-  if (left <= 0 || tool === 'air-fryer') return body;
-  const name = toolById(tool)!.name;
-  const wait: Draft = {
-    text: `Wait until the ${name} is hot.`,
-    technique: 'wait',
-    sourceLine: body[on]!.sourceLine,
-    tools: ['timer'],
-    thing: `the ${name}`,
-    name: `${tool}-hot`,
-    minutes: { active: 0.2, waiting: left },
-    cues: [{ sense: 'sight', text: `the light of the ${name} goes out` }],
-  };
-  return [...body.slice(0, bake), wait, ...body.slice(bake)];
-}
-
 /** The oven is turned on first; but not before dough rises for an hour: then as late as still gives it time to heat. */
 function ovenInTime(body: Draft[]): Draft[] {
   const on = body.findIndex((d) => d.technique === 'preheat-oven');
@@ -102,7 +72,7 @@ function ovenInTime(body: Draft[]): Draft[] {
   if (on < 0 || bake <= on) return body;
   const between = body.slice(on + 1, bake);
   if (!between.some((d) => ['wait', 'chill', 'soak'].includes(kindOf(d.technique)) && (d.minutes?.waiting ?? 0) >= LONG_WAIT))
-    return waitForOven(body, on, bake);
+    return body;
   let minutes = 0;
   let at = bake;
   while (at > on + 1 && minutes < OVEN_MINUTES) {
@@ -112,61 +82,27 @@ function ovenInTime(body: Draft[]): Draft[] {
     at--;
     minutes += minutesOf(d);
   }
-  const late = [...body.slice(0, on), ...body.slice(on + 1, at), body[on]!, ...body.slice(at)];
-  return waitForOven(late, at - 1, bake);
+  return [...body.slice(0, on), ...body.slice(on + 1, at), body[on]!, ...body.slice(at)];
 }
 
-const ON_HOB = (d: Draft) => d.tools?.includes('hob') === true;
-
-/** The hob goes off after its last step, the oven when the last thing has come out. */
-function turnOff(body: Draft[]): Draft[] {
+/** An oven goes off when the last thing has come out. */
+function ovensOff(body: Draft[]): Draft[] {
   const out = [...body];
-  const insertAfter = (index: number, what: string, tool: string) => {
-    if (index < 0) return;
-    const from = out[index]!;
+  const last = (test: (d: Draft) => boolean) => out.reduce((found, d, i) => (test(d) ? i : found), -1);
+  for (const tool of ['oven', 'grill', 'air-fryer', 'slow-cooker']) {
+    const on = last((d) => ['preheat-oven', 'hob-on'].includes(kindOf(d.technique)) && d.tools?.includes(tool) === true);
+    if (on < 0 || last((d) => kindOf(d.technique) === 'turn-off' && d.tools?.includes(tool) === true) > on) continue;
+    const out_ = last((d) => kindOf(d.technique) === 'take-out-oven');
+    const index = out_ > on ? out_ : last((d) => d.tools?.includes(tool) === true);
+    const what = toolById(tool)!.name;
     out.splice(index + 1, 0, {
       text: `Turn off the ${what}.`,
       technique: 'turn-off',
-      sourceLine: from.sourceLine,
+      sourceLine: out[index]!.sourceLine,
       tools: [tool],
       thing: `the ${what}`,
       name: tool,
     });
-  };
-  const last = (test: (d: Draft) => boolean) => out.reduce((found, d, i) => (test(d) ? i : found), -1);
-  const off = (tool: string) =>
-    last(
-      (d) =>
-        kindOf(d.technique) === 'turn-off' && (d.tools?.includes(tool) || (tool === 'hob' && !/oven|grill|kettle|microwave/i.test(d.text))),
-    );
-  const hobOn = last((d) => kindOf(d.technique) === 'hob-on' && ON_HOB(d));
-  if (hobOn >= 0) {
-    const lastUse = last((d) => ON_HOB(d) && kindOf(d.technique) !== 'turn-off');
-    // what is stirred into the pan while it is on the ring still belongs to the heat
-    const pan = out[hobOn]!.into;
-    let end = lastUse;
-    while (
-      end + 1 < out.length &&
-      out[end + 1]!.into === pan &&
-      ['add', 'pour', 'mix', 'toss', 'fold', 'check-done'].includes(kindOf(out[end + 1]!.technique)) &&
-      out[end + 1]!.hazards?.includes('hot')
-    )
-      end++;
-    const offAt = off('hob');
-    // turned off only when something else had to cool: the ring was done long before
-    const next = out[offAt + 1];
-    const late = offAt > end + 1 && out[offAt]!.name === pan && next?.into !== pan && kindOf(next?.technique) !== 'drain-hot';
-    if (offAt < lastUse) insertAfter(end, 'hob', 'hob');
-    else if (late) {
-      const [step] = out.splice(offAt, 1);
-      out.splice(end + 1, 0, { ...step!, sourceLine: out[end]!.sourceLine });
-    } else if (offAt >= 0) out[offAt] = { ...out[offAt]!, tools: [...new Set([...(out[offAt]!.tools ?? []), 'hob'])] };
-  }
-  for (const tool of ['oven', 'grill', 'air-fryer', 'slow-cooker']) {
-    const on = last((d) => ['preheat-oven', 'hob-on'].includes(kindOf(d.technique)) && d.tools?.includes(tool) === true);
-    if (on < 0 || off(tool) > on) continue;
-    const out_ = last((d) => kindOf(d.technique) === 'take-out-oven');
-    insertAfter(out_ > on ? out_ : last((d) => d.tools?.includes(tool) === true), toolById(tool)!.name, tool);
   }
   return out;
 }
@@ -190,13 +126,6 @@ const isRawByHand = (d: Draft) =>
   kindOf(d.technique) === 'crack-egg' ||
   (kindOf(d.technique) === 'shape' && (d.hazards ?? []).includes('raw-egg')) ||
   (RAW_HANDS.has(kindOf(d.technique)) && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
-const isDipped = (d: Draft) => ['dip', 'coat'].includes(d.technique ?? '') && (d.hazards ?? []).includes('raw-egg');
-// bought pastry is rolled out as raw as dough that was made
-const isDough = (d: Draft) =>
-  (['knead', 'rub-in', 'shape', 'roll-out'].includes(kindOf(d.technique)) &&
-    [...(d.hazards ?? []), ...(techniqueById(d.technique ?? '')?.hazards ?? [])].includes('raw-flour')) ||
-  (kindOf(d.technique) === 'add' && /\bdough\b/i.test(d.text));
-
 const ON_BLADES = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate', 'peel']);
 const HEATS_UP = new Set(['hob-on', 'preheat-oven', 'bake', 'microwave', 'boil-kettle']);
 
@@ -218,80 +147,6 @@ function rawLast(body: Draft[]): Draft[] {
     out.splice(to - 1, 0, cut);
   }
   return out;
-}
-
-/** Hands are washed after raw egg, meat, fish and flour dough, before anything else is touched; a knife and a board too, where they cut on (USDA FSIS). */
-function washAfterRaw(body: Draft[]): Draft[] {
-  const out: Draft[] = [];
-  let dirty: Draft | null = null;
-  const blades = new Set<string>();
-  body.forEach((draft, i) => {
-    // what is dipped in egg goes on to its crumbs with the same hands
-    const raw =
-      isRawByHand(draft) ||
-      isDough(draft) ||
-      isDipped(draft) ||
-      (dirty !== null && ['coat', 'layer', 'shape'].includes(draft.technique ?? ''));
-    if (dirty && !raw && kindOf(draft.technique) !== 'wash-hands') {
-      out.push({
-        text: 'Wash your hands with soap for 20 seconds.',
-        technique: 'wash-hands',
-        sourceLine: dirty.sourceLine,
-        thing: 'your hands',
-        name: 'raw',
-        minutes: { active: 1 },
-      });
-      dirty = null;
-    }
-    const used = [...blades].filter((tool) => (draft.tools ?? techniqueById(draft.technique ?? '')?.tools ?? []).includes(tool));
-    if (used.length > 0 && !raw && ON_BLADES.has(kindOf(draft.technique))) {
-      const both = used.map((id) => `the ${toolById(id)!.name}`).join(' and ');
-      out.push({
-        text: `Wash ${both} with hot water and soap.`,
-        technique: 'wash-up',
-        sourceLine: body[i - 1]?.sourceLine ?? null,
-        tools: [...used, 'sponge', 'soap', 'tap'],
-        thing: both,
-        name: used.join('-'),
-        minutes: { active: 1 },
-      });
-      blades.clear();
-    }
-    if (kindOf(draft.technique) === 'wash-hands') dirty = null;
-    if (raw) dirty = draft;
-    if (isRawByHand(draft) && ON_BLADES.has(kindOf(draft.technique)))
-      for (const tool of draft.tools ?? techniqueById(draft.technique ?? '')?.tools ?? [])
-        if (toolById(tool)?.kind === 'cutting' || tool === 'board') blades.add(tool);
-    out.push(draft);
-  });
-  return out;
-}
-
-/** A measure that held something wet or sticky is washed and dried before it measures something dry. */
-function washMeasures(body: Draft[]): Draft[] {
-  const wet = new Set<string>();
-  return body.flatMap((draft) => {
-    if (kindOf(draft.technique) !== 'measure' || !draft.fillings?.length) return [draft];
-    const form = findFood(draft.uses?.[0]?.item ?? '')?.form ?? 'whole';
-    const isWet = form === 'liquid' || form === 'sticky' || form === 'soft';
-    const used = draft.fillings.filter((f) => wet.has(f.measure));
-    for (const f of draft.fillings) if (isWet) wet.add(f.measure);
-    if (isWet || used.length === 0) return [draft];
-    for (const f of used) wet.delete(f.measure);
-    const labels = used.map((f) => `the ${f.label}`).join(' and ');
-    return [
-      {
-        text: `Wash and dry ${labels}.`,
-        technique: 'wash-up',
-        sourceLine: draft.sourceLine,
-        tools: used.map((f) => f.measure),
-        thing: labels,
-        name: used.map((f) => f.measure).join('-'),
-        minutes: { active: 0.5 },
-      },
-      draft,
-    ];
-  });
 }
 
 const JOBS = ['Wash up what is dirty.', 'Wipe the table.', 'Set the table.', 'Put away what is not needed.'];

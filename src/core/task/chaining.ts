@@ -1,5 +1,5 @@
 // Chaining: which steps of a task are taught today, and which are helped through.
-import type { Step } from './model';
+import type { Step } from '../plan/model';
 
 /** Total task: every step each time. Forward: up to the first step that is not mastered. Backward: from the last one that is not (Cooper, Heron & Heward). */
 export type Chaining = 'total' | 'forward' | 'backward';

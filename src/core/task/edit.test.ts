@@ -21,7 +21,7 @@ import {
 } from './edit';
 import { fineStep, wholeStep } from './grain';
 import { interpretStep } from './interpret';
-import { USUAL_KITCHEN, type Step } from './model';
+import { USUAL_KITCHEN, type Step } from '../plan/model';
 
 const task = buildTask(readRecipe(readFileSync(new URL('../../../tests/recipes/couscous-bowl.txt', import.meta.url), 'utf8')).recipe, {
   grain: 'standard',

@@ -6,11 +6,11 @@ import { techniqueById } from '../technique/lexicon';
 import type { Phase, Supervision } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { clausesOf } from './clauses';
-import { stepOf, supervisionFor } from './draft';
+import { stepOf, supervisionFor } from '../plan/draft';
 import { measuringOf } from './measuring';
 import { mergeSteps } from './grain';
 import { interpretStep, rewordStep } from './interpret';
-import type { Kitchen, Step } from './model';
+import type { Kitchen, Step } from '../plan/model';
 
 /** The longest words of a step: past this it is no longer one action. */
 const LONGEST_STEP = 300;

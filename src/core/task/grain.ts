@@ -1,6 +1,6 @@
 // Coarse and fine: the same task with larger or smaller steps, and the same keys.
 import { SUPERVISION, type Phase, type Supervision } from '../technique/model';
-import { MOST_STEPS, type Step, type TaskAnalysis } from './model';
+import { MOST_STEPS, type Step, type TaskAnalysis } from '../plan/model';
 
 const BLOCK: Record<Phase, string> = {
   ready: 'Get ready: hair, apron, hands, table.',
@@ -35,6 +35,7 @@ export function mergeSteps(steps: readonly Step[], text: string): Step {
     demands: unique(steps.map((s) => s.demands)),
     small: steps.map((s) => s.text),
     meanwhile: steps.find((s) => s.meanwhile)?.meanwhile ?? null,
+    ...(steps.length > 1 ? { parts: steps.flatMap((s) => s.parts ?? [s]) } : {}),
   };
 }
 

@@ -5,10 +5,10 @@ import { findTechnique } from '../technique/lexicon';
 import type { Phase } from '../technique/model';
 import { findTools, toolById } from '../technique/tools';
 import { clausesOf } from './clauses';
-import { rawHazard, stepOf, useOf } from './draft';
+import { rawHazard, stepOf, useOf } from '../plan/draft';
 import { mentionsIn, namesOf } from './mentions';
 import { minutesOfText } from '../amount/minutes';
-import { USUAL_KITCHEN, type Kitchen, type Step } from './model';
+import { USUAL_KITCHEN, type Kitchen, type Step } from '../plan/model';
 import { measureLabel } from './measuring';
 import { plainNumbers } from '../amount/quantity';
 

@@ -4,7 +4,7 @@ import { showQuantity, toFraction, type Quantity } from '../amount/quantity';
 import { gramsIn, kindOfUnit, millilitresIn, showAmount, showUnit, type Unit } from '../amount/units';
 import { findFood } from '../recipe/food';
 import type { Form } from '../recipe/food-model';
-import type { Filling, Kitchen } from './model';
+import type { Filling, Kitchen } from '../plan/model';
 
 /** How one amount is measured out here; null when it needs no measure (things that are counted, "a handful"). */
 export type Measuring = {

@@ -1,7 +1,7 @@
 // A recipe's own "wash your hands" and "wash up": the routines around every recipe do that already, so it is not said twice.
 import { kindOf } from '../technique/lexicon';
-import type { Draft } from './draft';
-import type { Step } from './model';
+import type { Draft } from '../plan/draft';
+import type { Step } from '../plan/model';
 
 const BEFORE = new Set(['tie-hair', 'apron-on', 'wash-hands', 'gather']);
 const AFTER = new Set(['wash-up', 'put-away', 'wipe']);

@@ -1,7 +1,7 @@
 // How hard the words of a step are to read, and plainer ones for them.
 import { table } from '../amount/table';
 import { syllable } from 'syllable';
-import type { Step } from './model';
+import type { Step } from '../plan/model';
 
 /** School grade up to which a step's words are taken for easy, unless the class sets another (common practice). */
 export const USUAL_GRADE = 4;

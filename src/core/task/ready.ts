@@ -8,9 +8,9 @@ import type { Ingredient } from '../recipe/recipe';
 import { findTechnique, kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
-import { rawHazard, useOf, type Draft } from './draft';
+import { rawHazard, useOf, type Draft } from '../plan/draft';
 import { measuringOf } from './measuring';
-import type { Kitchen } from './model';
+import type { Kitchen } from '../plan/model';
 
 /** "the carrots": an ingredient as a step names it. Its case is kept only where the line has it inside a word. */
 export function nameOf(one: Ingredient): string {

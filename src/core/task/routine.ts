@@ -1,6 +1,6 @@
 // A class's own routine in a task: its steps carry its mark, so that an improvement finds them again. Their keys, and so a learner's history, stay.
 import { wholeKey } from './grain';
-import type { Step } from './model';
+import type { Step } from '../plan/model';
 
 const markOf = (routineId: string) => `rt-${routineId.slice(0, 8)}-`;
 const roundOf = (mark: string) => /~\d+$/.exec(mark)?.[0] ?? '';

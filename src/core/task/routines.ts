@@ -7,10 +7,10 @@ import type { Food, Keep } from '../recipe/food-model';
 import type { Ingredient, Recipe } from '../recipe/recipe';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
-import type { Draft } from './draft';
+import type { Draft } from '../plan/draft';
 import { measureLabel } from './measuring';
 import { toolCalls } from './tool-names';
-import type { Kitchen, Step } from './model';
+import type { Kitchen, Step } from '../plan/model';
 
 /** Get ready: hair, apron, hands (20 s, CDC). */
 export function readyRoutine(): Draft[] {

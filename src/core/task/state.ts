@@ -5,9 +5,9 @@ import { kindOf } from '../technique/lexicon';
 import type { Hazard, Technique } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Clause } from './clauses';
-import type { Draft } from './draft';
+import type { Draft } from '../plan/draft';
 import type { Mention, Names } from './mentions';
-import type { Kitchen } from './model';
+import type { Kitchen } from '../plan/model';
 
 export type Located = Clause & {
   line: number;
@@ -45,6 +45,8 @@ export type State = {
   container: string | null;
   /** What was greased or lined, and waits to be filled. */
   prepared: string | null;
+  /** The vessel that a clause takes its things from, where it moves what was in hand. */
+  cameFrom: string | null;
   hob: string | null;
   /** The pan that cooks under its lid: steam comes out when it is opened. */
   covered: string | null;

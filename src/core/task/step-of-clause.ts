@@ -3,7 +3,7 @@ import { kindOf } from '../technique/lexicon';
 import { findFood, nameWords } from '../recipe/food';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
-import { rawHazard, useOf, type Draft } from './draft';
+import { rawHazard, useOf, type Draft } from '../plan/draft';
 import { toFraction } from '../amount/quantity';
 import { minutesOfText } from '../amount/minutes';
 import { wholeOf, type Mention } from './mentions';
@@ -78,6 +78,8 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     sourceLine: c.line,
     tools,
     into,
+    from: state.cameFrom,
+    level: levelOf(c),
     hazards: [
       ...heatHazards(state, into),
       ...(fromPan ? (['hot'] as const) : []),
@@ -97,6 +99,15 @@ export function common(state: State, c: Located, into: string | null, mentions: 
       ? nameOf(state.recipe.ingredients[c.mentions[0].ingredient]!)
       : (nameWords(objectPhrase(c.rest) ?? '').slice(-1)[0] ?? ''),
   };
+}
+
+const LEVEL = /\b(very low|low|gentle|medium[- ]low|medium[- ]high|med[- ]high|med|medium|moderate|high)\b(?=[ -](?:heat|flame)|$|[.,)]|\s+(?:and|for|until))/i;
+
+/** The heat that a clause names: "over a medium heat", "turn down to low". */
+function levelOf(c: Located): string | null {
+  const said = LEVEL.exec(`${c.rest} ${c.lead ?? ''}`)?.[1]?.toLowerCase().replace('-', ' ').replace(/^med\b/, 'medium');
+  if (said) return said === 'medium high' ? 'medium-high' : said === 'medium low' ? 'medium-low' : said;
+  return /^(?:reduce|lower|turn)$/.test(c.verb ?? '') && /\b(?:simmer|down|heat$)/i.test(c.rest) && kindOf(c.technique?.id) === 'turn-heat' ? 'low' : null;
 }
 
 /** Whether a technique's usual tool is not wanted here, since the recipe names another, or the food stands in something already. */

@@ -3,9 +3,9 @@ import { kindOf } from '../technique/lexicon';
 import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { convertUnit, kindOfUnit, type Unit } from '../amount/units';
 import { findFood } from '../recipe/food';
-import { useOf, type Draft } from './draft';
+import { useOf, type Draft } from '../plan/draft';
 import type { Mention } from './mentions';
-import type { Use } from './model';
+import type { Use } from '../plan/model';
 import { measureStep, readySteps } from './ready';
 import { type Located, type State, CUTTING } from './state';
 

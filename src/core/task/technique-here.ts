@@ -5,7 +5,7 @@ import { kindOf, techniqueById } from '../technique/lexicon';
 import type { Technique } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Clause } from './clauses';
-import { rawHazard } from './draft';
+import { rawHazard } from '../plan/draft';
 import type { Mention } from './mentions';
 import { CUTTING, isContainer, lastOf, type State } from './state';
 

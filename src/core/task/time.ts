@@ -1,7 +1,7 @@
 // How long a task takes, whether it fits a lesson, and where it can safely stop until the next.
 import { kindOf } from '../technique/lexicon';
 import { findFood } from '../recipe/food';
-import { LEARNER_TIME_FACTOR, type Step, type TaskAnalysis } from './model';
+import { LEARNER_TIME_FACTOR, type Step, type TaskAnalysis } from '../plan/model';
 
 /** A step after which the class can stop; `keep` says what is to be done with what stands there. */
 export type StoppingPlace = { afterKey: string; minutesSoFar: number; keep: string };

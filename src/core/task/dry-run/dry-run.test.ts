@@ -6,7 +6,7 @@ import { buildTask } from '../build';
 import { dryRun } from './index';
 import { applyMend, mendAll } from './mend';
 import type { FindingCode } from './model';
-import { USUAL_KITCHEN, type Step, type TaskAnalysis } from '../model';
+import { USUAL_KITCHEN, type Step, type TaskAnalysis } from '../../plan/model';
 
 const file = (name: string) => readFileSync(new URL(`../../../../tests/recipes/${name}`, import.meta.url), 'utf8');
 const build = (text: string): TaskAnalysis => buildTask(readRecipe(text).recipe, { grain: 'standard' });

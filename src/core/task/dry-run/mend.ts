@@ -1,16 +1,13 @@
 // Puts one fault right: applies the change that a finding offers. The steps given stay as they were.
 import type { Ingredient } from '../../recipe/recipe';
-import { kindOf, techniqueById } from '../../technique/lexicon';
+import { techniqueById } from '../../technique/lexicon';
 import { toolById } from '../../technique/tools';
-import { stepOf, useOf } from '../draft';
+import { stepOf, supervisionFor } from '../../plan/draft';
 import { moveStep, superviseStep } from '../edit';
-import type { Kitchen, Step, TaskAnalysis } from '../model';
-import type { Mend } from './model';
-import { dryRun } from './index';
-import { isGather, rawByHand } from './simulate';
+import type { Kitchen, Step, TaskAnalysis } from '../../plan/model';
+import { isGather, type Finding, type Mend } from './model';
 
 const FETCHED = /^Get the (?!.* from )/;
-const WASH = 'Wash your hands with soap for 20 seconds.';
 
 /**
  * The steps with a fault put right.
@@ -20,53 +17,13 @@ const WASH = 'Wash your hands with soap for 20 seconds.';
 export function applyMend(steps: readonly Step[], mend: Mend, newKey: () => string, ingredients: readonly Ingredient[]): Step[] {
   const change = (key: string, by: (step: Step) => Step) => steps.map((s) => (s.key === key ? by(s) : s));
   switch (mend.kind) {
-    case 'insert': {
-      const at = mend.before === null ? steps.length : steps.findIndex((s) => s.key === mend.before);
-      if (at < 0) return [...steps];
-      const beside = steps[Math.min(at, steps.length - 1)]!;
-      const technique = techniqueById(mend.technique);
-      // what is fetched at one go is one step
-      const before = steps[at - 1];
-      if (mend.technique === 'gather' && mend.tools && before?.technique === 'gather' && FETCHED.test(before.text))
-        return change(before.key, (s) => {
-          const tools = [...new Set([...s.tools, ...mend.tools!])];
-          const name = mend.text.replace(FETCHED, '');
-          return {
-            ...s,
-            tools,
-            text: `${s.text.slice(0, -1).replace(' and ', ', ')} and ${name}`,
-            small: [...s.small, `Find the ${name.replace('.', '')}.`, 'Put it on the table.'],
-          };
-        });
-      const own = mend.technique === 'gather' ? 'gather' : mend.technique === 'turn-off' ? steps[Math.max(0, at - 1)]!.phase : beside.phase;
-      const step = stepOf(
-        {
-          text: mend.text,
-          technique: mend.technique,
-          sourceLine: null,
-          ...(mend.tools ? { tools: mend.tools } : {}),
-          ...(mend.ingredient === undefined
-            ? {}
-            : { uses: [useOf(ingredients, mend.ingredient)], thing: `the ${ingredients[mend.ingredient]!.item}` }),
-          ...(mend.into ? { into: mend.into } : {}),
-          phase: own,
-          minutes: { active: technique?.minutes.active ?? 0.5 },
-        },
-        newKey(),
-        own,
-      );
-      const wash =
-        rawByHand(step) && kindOf(steps[at]?.technique ?? null) !== 'wash-hands'
-          ? [
-              stepOf(
-                { text: WASH, technique: 'wash-hands', sourceLine: null, phase: beside.phase, minutes: { active: 0.5 } },
-                newKey(),
-                beside.phase,
-              ),
-            ]
-          : [];
-      return [...steps.slice(0, at), step, ...wash, ...steps.slice(at)];
-    }
+    case 'insert':
+      return insertSteps(steps, mend, newKey);
+    case 'mark':
+      return change(mend.key, (s) => {
+        const hazards = [...new Set([...s.hazards, ...mend.hazards])];
+        return { ...s, hazards, supervision: supervisionFor(hazards, s.supervision) };
+      });
     case 'move': {
       const to = steps.findIndex((s) => s.key === mend.before);
       return to < 0 ? [...steps] : moveStep(steps, mend.key, to);
@@ -104,6 +61,29 @@ export function applyMend(steps: readonly Step[], mend: Mend, newKey: () => stri
     case 'fetch-later':
       return fetchLater(steps, mend.ingredient, mend.before, newKey, ingredients);
   }
+}
+
+/** Steps put in before another, each in the phase of what stands beside it; what is fetched at one go is one step. */
+function insertSteps(steps: readonly Step[], mend: Extract<Mend, { kind: 'insert' }>, newKey: () => string): Step[] {
+  const at = mend.before === null ? steps.length : steps.findIndex((s) => s.key === mend.before || s.parts?.some((p) => p.key === mend.before));
+  if (at < 0) return [...steps];
+  const [only] = mend.steps;
+  const before = steps[at - 1];
+  if (only?.technique === 'gather' && before?.technique === 'gather' && FETCHED.test(before.text)) {
+    const name = only.text.replace(FETCHED, '');
+    const joined = {
+      ...before,
+      tools: [...new Set([...before.tools, ...(only.tools ?? [])])],
+      text: `${before.text.slice(0, -1).replace(' and ', ', ')} and ${name}`,
+      small: [...before.small, `Find the ${name.replace('.', '')}.`, 'Put it on the table.'],
+    };
+    return steps.map((s) => (s === before ? joined : s));
+  }
+  const phase = (steps[mend.steps[0]?.technique === 'turn-off' ? Math.max(0, at - 1) : Math.min(at, steps.length - 1)] ?? steps.at(-1))?.phase;
+  const made = mend.steps.map((draft) =>
+    stepOf({ minutes: { active: techniqueById(draft.technique ?? '')?.minutes.active ?? 0.5 }, ...draft }, newKey(), phase ?? 'prepare'),
+  );
+  return [...steps.slice(0, at), ...made, ...steps.slice(at)];
 }
 
 /** Takes one ingredient off the gathering and fetches it right before it is needed. */
@@ -146,18 +126,52 @@ function fetchLater(
   return [...rest.slice(0, at), fetch, ...rest.slice(at)];
 }
 
+type Examine = (task: TaskAnalysis, kitchen: Kitchen) => Finding[];
+
+/** Where a list has more faults than this, mends are offered as they come: trying each would take too long. */
+const MOST_TRIED = 24;
+
+/** Mends that may put a finding right, the first that comes to mind first: what is lacking is put in; or stands further down and is moved up; or stands in the way. */
+function candidatesFor(task: TaskAnalysis, { fix }: Finding): Mend[] {
+  if (fix?.kind !== 'insert' || fix.steps.length !== 1) return fix ? [fix] : [];
+  const [draft] = fix.steps;
+  const at = task.steps.findIndex((s) => s.key === fix.before);
+  const twin = task.steps.find(
+    (s, i) => i > at && s.technique === draft!.technique && s.into === (draft!.into ?? null) && (draft!.uses ?? []).every((u) => s.uses.some((o) => o.ingredient === u.ingredient)),
+  );
+  return twin && fix.before ? [fix, { kind: 'move', key: twin.key, before: fix.before }] : [fix];
+}
+
 /**
- * Puts everything right that a change of the steps can, one fault after another. What the recipe itself lacks stays.
- * @param newKey called for each step that is added
+ * Of the mends for a finding the one that leaves the fewest findings.
+ * @returns null where none leaves fewer than there are
  */
-export function mendAll(task: TaskAnalysis, kitchen: Kitchen, newKey: () => string): Step[] {
-  let steps = task.steps;
-  const tried = new Set<string>();
-  for (;;) {
-    const next = dryRun({ ...task, steps }, kitchen).find((f) => f.fix !== null && !tried.has(JSON.stringify(f.fix)));
-    if (!next?.fix) return steps;
-    // the same fault again would mean that its mend does not help: it is tried once
-    tried.add(JSON.stringify(next.fix));
-    steps = applyMend(steps, next.fix, newKey, task.ingredients);
+export function bestFix(task: TaskAnalysis, kitchen: Kitchen, finding: Finding, found: readonly Finding[], examine: Examine): Mend | null {
+  const candidates = candidatesFor(task, finding);
+  if (found.length > MOST_TRIED) return candidates[0] ?? null;
+  let best: Mend | null = null;
+  let fewest = found.length;
+  for (const mend of candidates) {
+    let n = 0;
+    const steps = applyMend(task.steps, mend, () => `trial-${n++}`, task.ingredients);
+    const left = examine({ ...task, steps }, kitchen);
+    if (left.length < fewest && !bringsNew(found, left)) {
+      best = mend;
+      fewest = left.length;
+    }
   }
+  return best;
+}
+
+const signature = (f: Finding) => `${f.code} ${f.about}`;
+/** Whether a finding is there that was not before. */
+function bringsNew(before: readonly Finding[], after: readonly Finding[]): boolean {
+  const count = new Map<string, number>();
+  for (const f of before) count.set(signature(f), (count.get(signature(f)) ?? 0) + 1);
+  for (const f of after) {
+    const left = (count.get(signature(f)) ?? 0) - 1;
+    if (left < 0) return true;
+    count.set(signature(f), left);
+  }
+  return false;
 }

@@ -1,5 +1,8 @@
 // What a dry run finds, and what it knows of the kitchen at each step.
 import type { Quantity } from '../../amount/quantity';
+import type { Draft } from '../../plan/draft';
+import type { Step } from '../../plan/model';
+import { kindOf } from '../../technique/lexicon';
 import type { Hazard, Supervision } from '../../technique/model';
 
 export type FindingCode =
@@ -18,13 +21,21 @@ export type FindingCode =
   | 'no-supervision'
   | 'out-too-long'
   | 'idle-wait'
-  | 'tool-not-fetched';
+  | 'tool-not-fetched'
+  | 'heated-dry'
+  | 'lid-on'
+  | 'not-there'
+  | 'not-on'
+  | 'not-checked'
+  | 'not-marked'
+  | 'not-read';
 
 /** A change to the steps that puts a fault right, as data: a person applies it with one click, and can undo it. */
 export type Mend =
-  | { kind: 'insert'; before: string | null; text: string; technique: string; tools?: string[]; ingredient?: number; into?: string | null }
+  | { kind: 'insert'; before: string | null; steps: Draft[] }
   | { kind: 'move'; key: string; before: string }
   | { kind: 'tools'; key: string; add: string[] }
+  | { kind: 'mark'; key: string; hazards: Hazard[] }
   | { kind: 'supervise'; key: string; supervision: Supervision }
   | { kind: 'meanwhile'; key: string; text: string }
   | { kind: 'amount'; key: string; ingredient: number; quantity: Quantity }
@@ -62,9 +73,10 @@ export type Snapshot = {
   /** What is turned on, by tool, and since which minute. */
   on: ReadonlyMap<string, number>;
   held: Held[];
-  /** What was done to each ingredient, by its index: kinds of technique. */
-  done: Record<number, string[]>;
   /** Perishable ingredients that stand out of the fridge, and since which minute. */
-  out: Record<number, number>;
+  out: ReadonlyMap<number, number>;
   fetched: string[];
 };
+
+/** Whether a step fetches things. */
+export const isGather = (step: Pick<Step, 'technique'>) => kindOf(step.technique) === 'gather';

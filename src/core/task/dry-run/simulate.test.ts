@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import { readRecipe } from '../../recipe/read';
 import { buildTask } from '../build';
-import { USUAL_KITCHEN } from '../model';
+import { USUAL_KITCHEN } from '../../plan/model';
 import { simulate } from './simulate';
 
 const build = (name: string) =>

@@ -15,6 +15,10 @@ export type Draft = {
   uses?: Use[];
   tools?: string[];
   into?: string | null;
+  /** Where the things are taken from, when they are not named one by one. */
+  from?: string | null;
+  /** Heat that the recipe names: "medium". */
+  level?: string | null;
   thing?: string;
   fillings?: Filling[];
   small?: string[];
@@ -26,6 +30,8 @@ export type Draft = {
   meanwhile?: string | null;
   /** The least that the recipe itself asks for. */
   supervision?: Supervision;
+  /** Put in by the planner: the method does not say it. */
+  put?: boolean;
   /** Said in the key, where two steps would else look alike. */
   name?: string;
 };
@@ -124,6 +130,8 @@ export function stepOf(draft: Draft, key: string, phase: Phase): Step {
     uses: draft.uses ?? [],
     tools,
     into: draft.into ?? null,
+    ...(draft.from ? { from: draft.from } : {}),
+    ...(draft.level ? { level: draft.level } : {}),
     fillings: draft.fillings ?? [],
     hazards: list,
     supervision: supervisionFor(list, more(technique?.supervision ?? 'none', draft.supervision ?? 'none')),

@@ -39,6 +39,12 @@ export type Step = {
   small: string[];
   /** A job for the waiting time; null where there is none to speak of. */
   meanwhile: string | null;
+  /** Where the things are taken from, when they are not named one by one: a tool's id. */
+  from?: string | null;
+  /** Heat that the recipe names: "medium". */
+  level?: string | null;
+  /** For several steps joined into one: the steps that it holds, which the dry run plays. */
+  parts?: Step[];
   /** For a small step: the words of the step that it is part of, so that the parts can be put together again. */
   whole?: string;
   /** For a step of a routine of the class: which of its steps it is, so that an improvement finds it. */

@@ -1,0 +1,93 @@
+// The forms that an ingredient has to have before it goes in: opened, cracked, rinsed, and what the list of ingredients asks for.
+import { findTechnique, kindOf, techniqueById } from '../technique/lexicon';
+import { worksOf } from '../technique/works';
+import { findFood } from '../recipe/food';
+import { preparationVerb } from '../recipe/preparation';
+import type { Ingredient } from '../recipe/recipe';
+import { worksIn } from './apply';
+import type { Known, Played, World } from './model';
+import { lotsOf } from './world';
+
+/** A form that is lacking, and the technique that gives it. */
+export type FormLack = { fact: 'form'; ingredient: number; form: 'opened' | 'cracked' | 'rinsed' | 'worked'; technique: string; work: string | null };
+
+/** Fresh produce and dry pulses are rinsed first (FDA). */
+export const isFresh = ({ one, food }: Known): boolean =>
+  food?.rinse !== undefined &&
+  one.unit !== 'can' &&
+  (food.rinse === 'sieve' || !/frozen|canned|tinned|powder|cooked|dried/i.test(one.item));
+
+const isCut = (technique: string) => worksOf(technique, techniqueById(technique)?.like).traits.has('blade');
+
+/** Work whose lack can be seen; "packed" or "at room temperature" is none. */
+const SEEN = new Set(['drain', 'peel', 'grate', 'melt', 'slice', 'dice', 'chop', 'mash', 'crack-egg', 'juice', 'halve', 'crush-garlic', 'trim']);
+
+/** The technique that a phrase of preparation asks for, where its lack can be seen. */
+function workOf(phrase: string, one: Ingredient): string | null {
+  const verb = preparationVerb(phrase);
+  // its water, not its juice
+  if (!verb || /squeezed dry/i.test(phrase)) return null;
+  const food = findFood(one.item);
+  const about = new Set([food?.id ?? '', food?.category ?? '', ...one.item.toLowerCase().split(/\s+/)]);
+  const technique = findTechnique([verb], about);
+  return technique && SEEN.has(kindOf(technique.id)) ? technique.id : null;
+}
+
+const WANTED = new WeakMap<Ingredient, { work: string; technique: string }[]>();
+function wantedOf(one: Ingredient): { work: string; technique: string }[] {
+  let wanted = WANTED.get(one);
+  if (!wanted) {
+    wanted = one.preparation.flatMap((work) => {
+      const technique = workOf(work, one);
+      return technique ? [{ work, technique }] : [];
+    });
+    WANTED.set(one, wanted);
+  }
+  return wanted;
+}
+
+/** Any cut does for any other that was asked for: a person may slice what the list wants chopped. */
+function covers(done: ReadonlySet<string>, wanted: string): boolean {
+  const kind = kindOf(wanted);
+  if (done.has(kind)) return true;
+  if (isCut(wanted) && kind !== 'peel' && (done.has('cut') || done.has('crush-garlic') || done.has('mash') || done.has('tear'))) return true;
+  if (kind === 'crush-garlic' && (done.has('cut') || done.has('mash'))) return true;
+  if (kind === 'peel') return done.has('peel-by-hand');
+  return kind === 'melt' && ['heat-pan', 'fry', 'cook', 'boil', 'simmer', 'microwave'].some((h) => done.has(h));
+}
+
+/** What the ingredients of a step lack before they go in. `rest`: the steps behind, since some things are cut in the pan or on the plate. */
+export function formLacks(world: World, step: Played, rest: readonly Played[]): FormLack[] {
+  const { act } = worksIn(step);
+  if (act === 'fetch' || act === 'measure') return [];
+  const kind = kindOf(step.technique);
+  const goesIn = act === 'put' || act === 'join';
+  return step.uses.flatMap(({ ingredient }): FormLack[] => {
+    const known = ingredient === null ? undefined : world.ingredients[ingredient];
+    if (!known) return [];
+    const done = new Set(lotsOf(world, known.index).flatMap((lot) => [...lot.forms]));
+    const lack = (form: FormLack['form'], technique: string, work: string | null = null): FormLack[] => [
+      { fact: 'form', ingredient: known.index, form, technique, work },
+    ];
+    const { one, food } = known;
+    if (one.unit === 'can' && kind !== 'open-can' && !done.has('open-can')) return lack('opened', 'open-can');
+    if (goesIn && isShelled(known) && !done.has('crack-egg') && !isBoiled(rest, known.index)) return lack('cracked', 'crack-egg');
+    const cutNow = act === 'ready' && isCut(step.technique ?? '') && kind !== 'peel';
+    if (isFresh(known) && !done.has('rinse') && !done.has('peel-by-hand') && food?.category !== 'citrus' && (cutNow || act === 'put' || act === 'serve'))
+      return lack('rinsed', 'rinse');
+    if (!goesIn) return [];
+    for (const { work, technique } of wantedOf(one))
+      if (!covers(done, technique) && !isLater(rest, known.index, technique) && kindOf(technique) !== kind) return lack('worked', technique, work);
+    return [];
+  });
+}
+
+const isShelled = ({ one, food }: Known) => food?.raw === 'egg' && one.unit === null && !/boiled|white|yolk|liquid|carton/i.test(one.item);
+
+/** Boiled in its shell, an egg is peeled afterwards. */
+const isBoiled = (rest: readonly Played[], egg: number) =>
+  rest.some((s) => s.technique === 'peel-by-hand' && s.uses.some((u) => u.ingredient === egg)) ||
+  rest.some((s) => kindOf(s.technique) === 'boil' && s.uses.some((u) => u.ingredient === egg));
+
+const isLater = (rest: readonly Played[], ingredient: number, technique: string) =>
+  rest.some((s) => kindOf(s.technique) === kindOf(technique) && s.uses.some((u) => u.ingredient === ingredient));

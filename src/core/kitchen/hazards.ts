@@ -1,0 +1,39 @@
+// What can hurt in a step, worked out from the kitchen as it stands: hot until it has cooled, raw until it is cooked or washed off.
+import { kindOf, techniqueById } from '../technique/lexicon';
+import type { Hazard } from '../technique/model';
+import { toolById } from '../technique/tools';
+import type { Act } from '../technique/works';
+import { objectsOf, worksIn } from './apply';
+import type { Played, World } from './model';
+import { contents, isHot, isLotHot, vesselOf } from './world';
+
+/** Acts in which nobody is near what is hot. */
+const FAR = new Set<Act>(['wash-hands', 'fetch', 'measure', 'eat', 'store']);
+const INTO_HOT = new Set<Act>(['put', 'join', 'heat', 'touch']);
+
+/** The hazards of a step in this kitchen, its technique's own among them. Does not change the world. */
+export function hazardsOf(world: World, step: Played): Hazard[] {
+  const { act, traits } = worksIn(step);
+  const found = new Set<Hazard>(techniqueById(step.technique ?? '')?.hazards ?? []);
+  for (const id of step.tools) if (toolById(id)?.kind === 'cutting') for (const hazard of toolById(id)!.hazards) found.add(hazard);
+  if (FAR.has(act)) return [...found];
+  const lots = objectsOf(world, step);
+  const vessel = vesselOf(step);
+  const vessels = new Set([vessel, step.from ?? null, ...lots.map((lot) => lot.at), ...step.tools].filter((id): id is string => id !== null));
+  const isNear = act !== 'ready' || lots.some((lot) => lot.at !== null);
+  const hot = [...vessels].some((id) => isHot(world, id)) || lots.some((lot) => isLotHot(world, lot));
+  if (hot && isNear) found.add('hot');
+  const onRing = vessel !== null && world.ring?.under === vessel;
+  if (onRing && INTO_HOT.has(act)) found.add('splash');
+  if (act === 'drain' && hot) found.add('steam').add('splash');
+  if (act === 'uncover' && hot) found.add('steam');
+  const boils = vessel !== null && world.vessels.get(vessel)?.water === 'boiling' && hot;
+  if (boils && act !== 'wait') found.add('steam');
+  const raw = new Set<Hazard>(lots.flatMap((lot) => [...lot.raw]));
+  const handles = ['put', 'join', 'shape', 'touch', 'soak', 'ready', 'coat-vessel'].includes(act);
+  if (handles && vessel !== null && (act !== 'ready' || traits.has('hand')) && !onRing)
+    for (const lot of contents(world, vessel)) for (const hazard of lot.raw) raw.add(hazard);
+  if (kindOf(step.technique) === 'crack-egg') raw.add('raw-egg');
+  if (handles || act === 'lift' || act === 'heat' || act === 'drain') for (const hazard of raw) found.add(hazard);
+  return [...found];
+}

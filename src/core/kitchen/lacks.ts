@@ -1,0 +1,215 @@
+// What a step needs that the kitchen does not give yet: one law for each fact.
+import { kindOf } from '../technique/lexicon';
+import type { Hazard } from '../technique/model';
+import { toolById } from '../technique/tools';
+import type { Act, Works } from '../technique/works';
+import { objectsOf, worksIn } from './apply';
+import { formLacks, type FormLack } from './forms';
+import type { Lot, Place, Played, World } from './model';
+import { contents, isHot, isLotHot, lotsOf, vesselOf } from './world';
+
+/**
+ * What may be lacking. Each fact has one provider in core/plan, which says when its step may come.
+ */
+export type Lack =
+  | { fact: 'out-of-place'; vessel: string; place: Place }
+  | { fact: 'in-place'; vessel: string; place: Place }
+  | { fact: 'lid-off'; vessel: string; lid: string; hot: boolean }
+  | { fact: 'in-vessel'; vessel: string; from: string; lots: Lot[] }
+  | { fact: 'water'; vessel: string; lots: Lot[] }
+  | { fact: 'fat'; vessel: string; lots: Lot[] }
+  | { fact: 'ring-on'; vessel: string; level: string | null; other: string | null }
+  | { fact: 'ring-level'; vessel: string; level: string; from: string | null }
+  | { fact: 'oven-on'; appliance: string }
+  | { fact: 'oven-ready'; appliance: string; minutes: number; since: number }
+  | { fact: 'hands'; raw: Hazard[] }
+  | { fact: 'clean'; tools: string[]; raw: Hazard[] }
+  | { fact: 'dry-measure'; measures: { measure: string; label: string }[]; from: string }
+  | { fact: 'empty-measure'; measure: string; label: string; lot: Lot }
+  | { fact: 'checked'; foods: number[] }
+  | FormLack;
+
+type Law = (world: World, step: Played, lots: Lot[], works: Works) => Lack[];
+
+const CLOSED = new Set<Place>(['oven', 'microwave', 'fridge', 'freezer']);
+/** Acts that leave a thing where it is, though it is shut away. */
+const NEEDS_NO_REACH = new Set<Act>(['wait', 'oven-on', 'off', 'ring-on', 'ring-set', 'wash-hands', 'wash-tools', 'other', 'fetch', 'cool', 'store', 'eat', 'place-out', 'oven-out']);
+
+const touched = (step: Played, lots: readonly Lot[]): string[] => [
+  ...new Set([vesselOf(step), step.from ?? null, ...lots.map((lot) => lot.at)].filter((id): id is string => id !== null)),
+];
+
+const outOfPlace: Law = (world, step, lots, { act }) => {
+  if (NEEDS_NO_REACH.has(act)) return [];
+  return touched(step, lots).flatMap((vessel): Lack[] => {
+    const place = world.vessels.get(vessel)?.place ?? 'table';
+    if (!CLOSED.has(place) || (act === 'microwave' && place === 'microwave') || (act === 'oven' && place === 'oven')) return [];
+    if (act === 'chill' && (place === 'fridge' || place === 'freezer')) return [];
+    return [{ fact: 'out-of-place', vessel, place }];
+  });
+};
+
+const inPlace: Law = (world, step, _lots, { act }) => {
+  const vessel = vesselOf(step);
+  if (act !== 'microwave' || vessel === null || world.vessels.get(vessel)?.place === 'microwave') return [];
+  return [{ fact: 'in-place', vessel, place: 'microwave' }];
+};
+
+/** Covers under which food is stirred, tipped or added to by nobody. */
+const lidOff: Law = (world, step, lots, { act, traits }) => {
+  const opens = traits.has('utensil') || act === 'drain' || act === 'lift' || act === 'serve' || act === 'water';
+  const baked = act === 'oven';
+  if (!opens && !baked) return [];
+  return touched(step, lots).flatMap((vessel): Lack[] => {
+    const lid = world.vessels.get(vessel)?.lid ?? null;
+    if (lid === null || (baked && lid !== 'cloth' && lid !== 'cling-film')) return [];
+    return [{ fact: 'lid-off', vessel, lid, hot: isHot(world, vessel) || contents(world, vessel).some((lot) => isLotHot(world, lot)) }];
+  });
+};
+
+/** What was drained lies in the colander: it has to be back in the pan before more is done to it there. */
+const inVessel: Law = (world, step, _lots, { act }) => {
+  const vessel = vesselOf(step);
+  const drained = contents(world, 'colander');
+  if (vessel === null || drained.length === 0 || vessel === 'colander') return [];
+  const works = ['join', 'heat', 'touch', 'put', 'cover', 'serve'].includes(act);
+  if (!works || contents(world, vessel).length > 0) return [];
+  const named = step.uses.flatMap((u) => (u.ingredient === null ? [] : [u.ingredient]));
+  const meant = drained.filter((lot) => named.some((i) => lot.parts.has(i)));
+  // put or served by name, it goes straight there
+  if ((act === 'put' || act === 'serve') && (meant.length > 0 || step.from === 'colander')) return [];
+  if (toolById(vessel)?.kind !== 'cookware' || toolById(vessel)?.hazards.includes('hot') !== true) return [];
+  return [{ fact: 'in-vessel', vessel, from: 'colander', lots: drained }];
+};
+
+const JUICY = new Set(['sauce', 'stock', 'milk', 'plant-drink', 'cream', 'juice', 'berry', 'syrup', 'water', 'yoghurt', 'fruit', 'leaf', 'drink', 'vinegar', 'ready']);
+const isWet = (world: World, lot: Lot) =>
+  [...lot.parts.keys()].some((i) => {
+    const { wet, one, food } = world.ingredients[i]!;
+    return wet || one.unit === 'can' || JUICY.has(food?.category ?? '') || /tomato/i.test(one.item);
+  });
+const GIVES_FAT = new Set(['oil', 'fat', 'meat', 'poultry', 'cured-meat', 'cheese', 'fish', 'nut', 'seed']);
+const isFatty = (world: World, lot: Lot) => [...lot.parts.keys()].some((i) => GIVES_FAT.has(world.ingredients[i]!.food?.category ?? ''));
+/** Foods that are cooked in water though no list has it (common practice: pasta, rice, potatoes, eggs in their shells). */
+const IN_WATER = new Set(['pasta', 'noodle', 'rice', 'grain', 'root', 'vegetable', 'egg', 'pulse', 'leaf']);
+const isForWater = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => IN_WATER.has(world.ingredients[i]!.food?.category ?? ''));
+
+const water: Law = (world, step, lots, { act, traits }) => {
+  const vessel = vesselOf(step);
+  if (act !== 'heat' || vessel === null || (world.vessels.get(vessel)?.water ?? 'none') !== 'none') return [];
+  const inside = [...new Set([...contents(world, vessel), ...lots])];
+  if (inside.length === 0) return [];
+  const isPasta = inside.every((lot) => [...lot.parts.keys()].every((i) => ['pasta', 'noodle', 'rice', 'egg'].includes(world.ingredients[i]!.food?.category ?? '')));
+  const wanted = traits.has('wet') || (kindOf(step.technique) === 'cook' && isPasta && inside.every((lot) => !lot.forms.has('crack-egg')));
+  if (!wanted || inside.some((lot) => isWet(world, lot) || lot.forms.has('drain') || lot.joined)) return [];
+  return inside.every((lot) => isForWater(world, lot)) ? [{ fact: 'water', vessel, lots: inside }] : [];
+};
+
+const fat: Law = (world, step, lots, { act, traits }) => {
+  const vessel = vesselOf(step);
+  if (act !== 'heat' || !traits.has('fat') || vessel === null) return [];
+  const inside = [...new Set([...contents(world, vessel), ...lots])];
+  if (inside.length === 0 || (world.vessels.get(vessel)?.water ?? 'none') !== 'none') return [];
+  return inside.some((lot) => isWet(world, lot) || isFatty(world, lot)) ? [] : [{ fact: 'fat', vessel, lots: inside }];
+};
+
+const HIGH = 'high';
+const LOW = 'low';
+
+const ring: Law = (world, step, _lots, { act, traits }) => {
+  const vessel = vesselOf(step);
+  if (act !== 'heat' || vessel === null || vessel === 'slow-cooker') return [];
+  if (world.ring?.under !== vessel)
+    return [{ fact: 'ring-on', vessel, level: step.level ?? (traits.has('high') ? HIGH : traits.has('low') ? LOW : null), other: world.ring?.under ?? null }];
+  const wanted = step.level ?? (traits.has('low') ? LOW : null);
+  const now = world.ring.level;
+  if (wanted === null || now === wanted || (now === null && !step.level)) return [];
+  // "simmer" on a ring that was turned down already
+  if (!step.level && now !== HIGH && now !== null && !/high/.test(now)) return [];
+  return [{ fact: 'ring-level', vessel, level: wanted, from: now }];
+};
+
+/** An oven is not hot before this (common practice). */
+const OVEN_MINUTES = 10;
+
+const ovenOn: Law = (world, step, _lots, { act }) => {
+  if (act !== 'oven' || step.technique === 'air-fry') return [];
+  const appliance = step.tools.find((id) => id === 'oven' || id === 'grill' || id === 'air-fryer') ?? 'oven';
+  const since = world.on.get(appliance);
+  if (since === undefined) return [{ fact: 'oven-on', appliance }];
+  const minutes = Math.ceil(OVEN_MINUTES - (world.clock - since));
+  return minutes > 0 && appliance !== 'air-fryer' ? [{ fact: 'oven-ready', appliance, minutes, since: world.clock - since }] : [];
+};
+
+const WASHES = new Set<Act>(['wash-hands', 'wash-tools']);
+
+/** Acts on food and its tools: nobody begins them with unwashed hands. */
+const NEEDS_WASHED = new Set<Act>(['ready', 'measure', 'put', 'join', 'shape', 'soak', 'coat-vessel', 'serve', 'eat']);
+
+const hands: Law = (world, step, lots, works) => {
+  if (!world.washed && NEEDS_WASHED.has(works.act)) return [{ fact: 'hands', raw: [] }];
+  if (world.hands.size === 0 || WASHES.has(works.act)) return [];
+  const vessel = vesselOf(step);
+  const inside = vessel && (works.traits.has('hand') || works.act === 'join') ? contents(world, vessel).flatMap((lot) => [...lot.raw]) : [];
+  const here = new Set<Hazard>([...lots.flatMap((lot) => [...lot.raw]), ...inside]);
+  if (kindOf(step.technique) === 'crack-egg') here.add('raw-egg');
+  const byHand = works.traits.has('hand') || works.act === 'put' || works.act === 'shape' || works.act === 'join' || works.act === 'soak';
+  const goesOn = byHand && [...world.hands].every((hazard) => here.has(hazard));
+  return goesOn ? [] : [{ fact: 'hands', raw: [...world.hands] }];
+};
+
+const clean: Law = (world, step, lots, { act }) => {
+  if (WASHES.has(act) || act === 'fetch') return [];
+  const here = new Set(lots.flatMap((lot) => [...lot.raw]));
+  const dirty = step.tools.filter((id) => [...(world.soiled.get(id) ?? [])].some((hazard) => !here.has(hazard)));
+  if (dirty.length === 0) return [];
+  return [{ fact: 'clean', tools: dirty, raw: [...new Set(dirty.flatMap((id) => [...world.soiled.get(id)!]))] }];
+};
+
+const measures: Law = (world, step, _lots, { act }) => {
+  if (act !== 'measure') return [];
+  const use = step.uses[0];
+  const known = use?.ingredient === null || use === undefined ? undefined : world.ingredients[use.ingredient];
+  const full = step.fillings.flatMap(({ measure, label }): Lack[] => {
+    const lot = world.full.get(measure);
+    return lot && world.lots.includes(lot) ? [{ fact: 'empty-measure', measure, label, lot }] : [];
+  });
+  const wet = known?.wet ? [] : step.fillings.filter(({ measure }) => world.wet.has(measure) && world.wet.get(measure) !== known?.name);
+  if (wet.length === 0) return full;
+  return [...full, { fact: 'dry-measure', measures: wet.map(({ measure, label }) => ({ measure, label })), from: world.wet.get(wet[0]!.measure)! }];
+};
+
+/** Ingredients whose inside nobody has looked at. */
+export const uncheckedIn = (lots: readonly Lot[]): number[] => [...new Set(lots.flatMap((lot) => [...lot.unchecked]))];
+
+/** Acts by which food goes from the heat toward the plate. */
+const TO_THE_PLATE = new Set<Act>(['serve', 'eat', 'store']);
+
+const checked: Law = (world, step, lots, { act, traits }) => {
+  const cut = act === 'ready' && (traits.has('blade') || traits.has('hand') || kindOf(step.technique) === 'tear');
+  if (!TO_THE_PLATE.has(act) && !cut) return [];
+  const meant = act === 'serve' && lots.length > 0 ? lots : TO_THE_PLATE.has(act) ? world.lots : lots;
+  const open = meant.filter((lot) => lot.cooked && lot.unchecked.size > 0);
+  return open.length > 0 ? [{ fact: 'checked', foods: uncheckedIn(open) }] : [];
+};
+
+const LAWS: readonly Law[] = [outOfPlace, checked, lidOff, inVessel, hands, clean, measures, water, fat, ring, ovenOn, inPlace];
+
+/**
+ * What a step lacks in this kitchen, in the order in which it is best provided. Does not change the world.
+ * @param rest the steps behind it: some work is done later, in the pan or on the plate
+ */
+export function lacks(world: World, step: Played, rest: readonly Played[] = []): Lack[] {
+  const works = worksIn(step);
+  const lots = objectsOf(world, step);
+  const forms = formLacks(world, step, rest);
+  if (forms.length > 0) return forms;
+  for (const law of LAWS) {
+    const found = law(world, step, lots, works);
+    if (found.length > 0) return found;
+  }
+  return [];
+}
+
+/** Whether an ingredient's raw parts are still in it. */
+export const isRaw = (world: World, ingredient: number): boolean => lotsOf(world, ingredient).some((lot) => lot.raw.size > 0);

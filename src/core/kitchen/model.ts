@@ -1,0 +1,92 @@
+// The one world: what is in the kitchen, and how it stands after each step.
+import type { Ingredient } from '../recipe/recipe';
+import type { Food } from '../recipe/food-model';
+import type { Quantity } from '../amount/quantity';
+import type { Unit } from '../amount/units';
+import type { Hazard } from '../technique/model';
+
+/** What the world reads of a step; a step in the making and a finished one both have it. */
+export type Played = {
+  technique: string | null;
+  uses: readonly { ingredient: number | null; item: string; quantity: Quantity | null; unit: Unit | null }[];
+  tools: readonly string[];
+  into: string | null;
+  /** Where the things are taken from, when they are not named one by one. */
+  from?: string | null;
+  fillings: readonly { measure: string; label: string; times: number }[];
+  minutes: { active: number; waiting: number };
+  /** Heat that the recipe names for it: "medium", "low". */
+  level?: string | null;
+};
+
+/** What the world knows of one listed ingredient, worked out once. */
+export type Known = {
+  index: number;
+  one: Ingredient;
+  food: Food | null;
+  name: string;
+  raw: Hazard | null;
+  /** Runs or drips: a measure or a spoon is wet from it. */
+  wet: boolean;
+  liquid: boolean;
+  /** Goes where its companions go: salt, spice, oil, a herb. */
+  minor: boolean;
+  /** Millilitres of all of it, as far as amounts tell; weight counts as water. */
+  ml: number;
+};
+
+export type Place = 'table' | 'ring' | 'oven' | 'microwave' | 'fridge' | 'freezer' | 'stand';
+
+/** Matter that is handled as one. */
+export type Lot = {
+  /** Shares of listed ingredients, 1 for all of it. */
+  parts: Map<number, number>;
+  /** The vessel that it lies in; null while it lies by itself. */
+  at: string | null;
+  /** Work that was done to it, as kinds of technique. */
+  forms: Set<string>;
+  /** What its raw parts leave on hands and tools. */
+  raw: Set<Hazard>;
+  /** Ingredients in it whose inside has to be hot enough and was not looked at. */
+  unchecked: Set<number>;
+  hotUntil: number;
+  /** Worked into one: its parts can no longer be had one by one. */
+  joined: boolean;
+  /** Apart from the rest, measured. */
+  portion: boolean;
+  cooked: boolean;
+  /** The recipe's own noun for it: "dough". */
+  name: string | null;
+};
+
+export type Vessel = {
+  lid: string | null;
+  place: Place;
+  hotUntil: number;
+  raw: Set<Hazard>;
+  /** Water from the tap in it, and how hot. */
+  water: 'none' | 'cold' | 'boiling';
+};
+
+export type World = {
+  ingredients: readonly Known[];
+  clock: number;
+  lots: Lot[];
+  vessels: Map<string, Vessel>;
+  /** The pan on the lit ring, and how high; null when no ring is on. */
+  ring: { under: string; level: string | null } | null;
+  /** Appliances that are on, and since when. */
+  on: Map<string, number>;
+  hands: Set<Hazard>;
+  /** Hands were washed at all. */
+  washed: boolean;
+  /** Blades, boards and spoons with something raw on them. */
+  soiled: Map<string, Set<Hazard>>;
+  /** Measures that are wet, and from what. */
+  wet: Map<string, string>;
+  /** Measures that still hold what was measured. */
+  full: Map<string, Lot>;
+  fetched: Set<string>;
+  /** Cold food out of the fridge since. */
+  out: Map<number, number>;
+};

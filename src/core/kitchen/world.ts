@@ -1,0 +1,155 @@
+// Makes a world for a list of ingredients, and answers simple questions about what lies where and how hot it is.
+import { toFraction } from '../amount/quantity';
+import { gramsIn, millilitresIn, type MeasureSystem } from '../amount/units';
+import { convertUnit } from '../amount/units';
+import { findFood } from '../recipe/food';
+import type { Ingredient } from '../recipe/recipe';
+import type { Hazard } from '../technique/model';
+import { toolById } from '../technique/tools';
+import { table } from '../amount/table';
+import type { Known, Lot, Played, Vessel, World } from './model';
+
+/** Minutes that things stay hot after they leave the heat (common practice): a full pot, a pan or bowl, food by itself. */
+export const HOT = { pot: 30, pan: 20, food: 10 } as const;
+/** From this much a pan is a full pot, which cools slowly (common practice). */
+const FULL_POT_ML = 1000;
+
+const RAW = table<Hazard>({ egg: 'raw-egg', meat: 'raw-meat', poultry: 'raw-meat', fish: 'raw-fish', flour: 'raw-flour' });
+const MINOR = new Set(['salt', 'spice', 'oil', 'fat', 'herb', 'raising', 'stock', 'water']);
+
+/** What the world has to know of an ingredient. */
+export function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): Known {
+  const food = findFood(one.item);
+  const amount = one.min ? toFraction(one.min) : null;
+  const form = food?.form ?? 'whole';
+  // what is weighed lies looser than water, and says little of the room that it takes
+  const size = millilitresIn(one.unit, system) ?? (form === 'liquid' ? gramsIn(one.unit) : null);
+  const cooked = one.unit === 'can' || /\b(?:cooked|boiled|roast(?:ed)?|rotisserie|smoked|tinned|canned|leftover|ready-to-eat)\b/i.test(one.text);
+  return {
+    index,
+    one,
+    food,
+    name: one.item.charAt(0).toLowerCase() + one.item.slice(1),
+    raw: food?.raw && !cooked ? RAW.get(food.raw)! : null,
+    wet: ['liquid', 'sticky', 'soft'].includes(form),
+    liquid: form === 'liquid',
+    minor: MINOR.has(food?.category ?? '') || food?.id === 'garlic',
+    ml: amount && size ? size.mul(amount).valueOf() : 0,
+  };
+}
+
+/** A kitchen before the lesson: nothing fetched, everything off, each ingredient whole. */
+export function newWorld(ingredients: readonly Ingredient[], system: MeasureSystem = 'us'): World {
+  const known = ingredients.map((one, i) => knownOf(one, i, system));
+  return {
+    ingredients: known,
+    clock: 0,
+    lots: known.map((k): Lot => ({
+      parts: new Map([[k.index, 1]]),
+      at: null,
+      forms: new Set(),
+      raw: new Set(k.raw === 'raw-meat' || k.raw === 'raw-fish' ? [k.raw] : []),
+      unchecked: new Set(k.raw === 'raw-meat' || k.raw === 'raw-fish' ? [k.index] : []),
+      hotUntil: 0,
+      joined: false,
+      portion: false,
+      cooked: false,
+      name: null,
+    })),
+    vessels: new Map(),
+    ring: null,
+    on: new Map(),
+    hands: new Set(),
+    washed: false,
+    soiled: new Map(),
+    wet: new Map(),
+    full: new Map(),
+    fetched: new Set(),
+    out: new Map(),
+  };
+}
+
+const copyLot = (lot: Lot): Lot => ({
+  ...lot,
+  parts: new Map(lot.parts),
+  forms: new Set(lot.forms),
+  raw: new Set(lot.raw),
+  unchecked: new Set(lot.unchecked),
+});
+
+/** Another world that stands as this one does; playing on in it leaves the first as it was. */
+export function copyWorld(world: World): World {
+  const lots = new Map(world.lots.map((lot) => [lot, copyLot(lot)]));
+  return {
+    ...world,
+    lots: [...lots.values()],
+    vessels: new Map([...world.vessels].map(([id, v]) => [id, { ...v, raw: new Set(v.raw) }])),
+    ring: world.ring && { ...world.ring },
+    on: new Map(world.on),
+    hands: new Set(world.hands),
+    soiled: new Map([...world.soiled].map(([id, raw]) => [id, new Set(raw)])),
+    wet: new Map(world.wet),
+    full: new Map([...world.full].flatMap(([id, lot]) => (lots.has(lot) ? [[id, lots.get(lot)!]] : []))),
+    fetched: new Set(world.fetched),
+    out: new Map(world.out),
+  };
+}
+
+/** A vessel as it stands; one that nothing happened to yet is empty, cold and on the table. */
+export function vesselIn(world: World, id: string): Vessel {
+  let vessel = world.vessels.get(id);
+  if (!vessel) {
+    vessel = { lid: null, place: 'table', hotUntil: 0, raw: new Set(), water: 'none' };
+    world.vessels.set(id, vessel);
+  }
+  return vessel;
+}
+
+const HOLDERS = new Set(['container', 'cookware']);
+const NO_VESSEL = new Set(['lid', 'stand', 'wire-rack', 'paper', 'cling-film', 'non-slip-mat', 'muffin-cases']);
+const HOLDING_APPLIANCES = new Set(['blender', 'slow-cooker']);
+
+/** Whether food can lie in or on it: a bowl, a pan, a tray, a board; not a rack, paper or a lid. */
+export const holdsFood = (id: string) =>
+  HOLDING_APPLIANCES.has(id) || (!NO_VESSEL.has(id) && (HOLDERS.has(toolById(id)?.kind ?? '') || toolById(id)?.kind === 'surface'));
+
+/** The vessel that a step works in: where it names an appliance or a stand, the dish that goes there. */
+export function vesselOf(step: Played): string | null {
+  const { into } = step;
+  if (into !== null && holdsFood(into)) return into;
+  return step.tools.find((id) => HOLDERS.has(toolById(id)?.kind ?? '') && holdsFood(id)) ?? null;
+}
+
+export const contents = (world: World, vessel: string): Lot[] => world.lots.filter((lot) => lot.at === vessel);
+
+/** The lots with some of an ingredient in them. */
+export const lotsOf = (world: World, ingredient: number): Lot[] => world.lots.filter((lot) => lot.parts.has(ingredient));
+
+/** What is on a lit ring, in a hot oven, or not long off it. */
+export function isHot(world: World, vessel: string): boolean {
+  if (world.ring?.under === vessel) return true;
+  const v = world.vessels.get(vessel);
+  if (!v) return false;
+  return v.hotUntil > world.clock || v.place === 'oven';
+}
+
+export const isLotHot = (world: World, lot: Lot): boolean => lot.hotUntil > world.clock || (lot.at !== null && isHot(world, lot.at));
+
+/** How long a vessel that leaves the heat now stays hot. */
+export function staysHot(world: World, vessel: string): number {
+  const ml = contents(world, vessel).reduce((sum, lot) => sum + volumeOf(world, lot), 0);
+  return world.clock + (ml >= FULL_POT_ML || vessel === 'baking-dish' ? HOT.pot : HOT.pan);
+}
+
+export const volumeOf = (world: World, lot: Lot): number =>
+  [...lot.parts].reduce((sum, [i, share]) => sum + world.ingredients[i]!.ml * share, 0);
+
+/** What part of the listed amount this use is; null where it cannot be told. */
+export function shareOf(world: World, use: Played['uses'][number]): number | null {
+  const one = use.ingredient === null ? undefined : world.ingredients[use.ingredient]?.one;
+  if (!one?.min || use.quantity === null) return null;
+  const all = toFraction(one.min);
+  const same = use.unit === one.unit ? use.quantity : use.unit && one.unit ? convertUnit(use.quantity, use.unit, one.unit) : null;
+  const amount = same === null ? null : toFraction(same);
+  return all && amount && all.compare(0) > 0 ? amount.div(all).valueOf() : null;
+}

@@ -1,0 +1,33 @@
+// Builds with the one world: the same steps with all that they lack put in, and with the hazards that the kitchen gives each.
+import { worksIn, type World, type Played } from '../kitchen/index';
+import type { Ingredient } from '../recipe/recipe';
+import type { Draft } from './draft';
+import type { Kitchen } from './model';
+import { play, playedOf } from './play';
+import { WASH_HANDS, type Calls } from './providers';
+
+/** Hands are washed before the recipe begins: the routine before it does that. */
+const WASHED: Draft = { text: WASH_HANDS, technique: 'wash-hands', sourceLine: null };
+
+export function ensure(drafts: readonly Draft[], ingredients: readonly Ingredient[], kitchen: Kitchen, calls: Calls): Draft[] {
+  const all = [WASHED, ...drafts];
+  const turns = play(
+    all.map(playedOf),
+    all.map((d) => d.sourceLine),
+    ingredients,
+    { kitchen, calls, skip: (world, step, i) => isDoneAlready(world, step, all[i]!.text) },
+  );
+  return all.flatMap((draft, i) => {
+    const turn = turns[i];
+    if (!turn || i === 0) return [];
+    const hazards = [...new Set([...(draft.hazards ?? []), ...turn.hazards])];
+    return [...turn.before.flatMap((put) => put.steps), { ...draft, hazards }, ...turn.after.flatMap((put) => put.steps)];
+  });
+}
+
+/** The ring is off already: nobody turns it off twice. */
+function isDoneAlready(world: World, step: Played, text: string): boolean {
+  if (worksIn(step).act !== 'off') return false;
+  const rings = step.tools.length === 0 || step.tools.includes('hob');
+  return rings && world.ring === null && !step.tools.some((id) => world.on.has(id)) && !/oven|grill|kettle|blender|mixer|cooker|fryer|microwave/i.test(text);
+}

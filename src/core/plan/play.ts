@@ -1,0 +1,125 @@
+// Plays a list of steps in the one world and, where one lacks something, has its provider's steps done before it: what building puts in and what a dry run finds are the same.
+import type { Ingredient } from '../recipe/recipe';
+import { apply, contents, hazardsOf, lacks, newWorld, uncheckedIn, vesselOf, worksIn, type Lack, type Played, type World } from '../kitchen/index';
+import { techniqueById } from '../technique/lexicon';
+import type { Hazard } from '../technique/model';
+import type { Act } from '../technique/works';
+import type { Draft } from './draft';
+import type { Kitchen } from './model';
+import { provide, ringOff, type Calls } from './providers';
+
+/** A draft as the world plays it. */
+export function playedOf(draft: Draft): Played {
+  const technique = techniqueById(draft.technique ?? '');
+  return {
+    technique: draft.technique,
+    uses: draft.uses ?? [],
+    tools: draft.tools ?? technique?.tools ?? [],
+    into: draft.into ?? null,
+    from: draft.from ?? null,
+    fillings: draft.fillings ?? [],
+    minutes: { active: draft.minutes?.active ?? technique?.minutes.active ?? 0.5, waiting: draft.minutes?.waiting ?? 0 },
+    level: draft.level ?? null,
+  };
+}
+
+/** Something that was lacking, and the steps that give it; none where only a person can tell. */
+export type Put = { lack: Lack | { fact: 'ring-off'; vessel: string }; steps: (Draft & { hazards: Hazard[] })[] };
+
+/** How one step went: what had to come before it, what had to come after, and what can hurt in it. */
+export type Turn = { before: Put[]; hazards: Hazard[]; after: Put[] };
+
+export type PlayOptions = {
+  kitchen: Kitchen;
+  calls: Calls;
+  /** Called after each step with the world as it stands; it may be read, not kept. */
+  seen?: (world: World, index: number) => void;
+  /** Steps that do nothing here: they are left out and take no turn. */
+  skip?: (world: World, step: Played, index: number) => boolean;
+};
+
+/** Lacks of one step, one after another; more than this would be a circle. */
+const MOST_LACKS = 12;
+const DEEPEST = 4;
+
+/** Plays all steps in order. A step that is skipped has no turn. */
+export function play(steps: readonly Played[], lines: readonly (number | null)[], ingredients: readonly Ingredient[], options: PlayOptions): (Turn | null)[] {
+  const world = newWorld(ingredients, options.kitchen.system);
+  return steps.map((step, i) => {
+    if (options.skip?.(world, step, i)) return null;
+    const rest = steps.slice(i + 1, i + 1 + LOOK_AHEAD);
+    const turn = takeTurn(world, step, lines[i] ?? null, options.calls, steps.slice(i + 1));
+    turn.after.push(...ringOffAfter(world, rest, lines[i] ?? null, options.calls));
+    options.seen?.(world, i);
+    return turn;
+  });
+}
+
+/** One step with all that it lacks; a provider's step is done with what it lacks itself. */
+function takeTurn(world: World, step: Played, line: number | null, calls: Calls, rest: readonly Played[], depth = 0): Turn {
+  const before: Put[] = [];
+  const given = new Set<string>();
+  for (let round = 0; round < MOST_LACKS && depth < DEEPEST; round++) {
+    const open = lacks(world, step, rest).filter((lack) => !given.has(nameOf(lack)));
+    if (open.length === 0) break;
+    for (const lack of open) {
+      given.add(nameOf(lack));
+      before.push({ lack, steps: provide(lack, world, calls, line).flatMap((own) => doIt(world, own, calls, [step, ...rest], depth + 1)) });
+    }
+  }
+  const hazards = hazardsOf(world, step);
+  apply(world, step);
+  return { before, hazards, after: [] };
+}
+
+const nameOf = (lack: Lack) => `${lack.fact} ${'ingredient' in lack ? lack.ingredient : ''}`;
+
+function doIt(world: World, draft: Draft, calls: Calls, rest: readonly Played[], depth: number): Put['steps'] {
+  const turn = takeTurn(world, playedOf(draft), draft.sourceLine, calls, rest, depth);
+  return [...turn.before.flatMap((put) => put.steps), { ...draft, hazards: [...new Set([...(draft.hazards ?? []), ...turn.hazards])] }];
+}
+
+/** So many steps ahead it is seen whether a ring is wanted again. */
+const LOOK_AHEAD = 40;
+/** A lit ring waits for no more than so many steps elsewhere (common practice: nothing is on that nobody watches). */
+const MOST_BESIDE = 3;
+
+const LEAVES_RING = new Set<Act>(['drain', 'off-ring', 'oven', 'microwave', 'serve', 'cool', 'chill', 'eat', 'store', 'kettle']);
+
+const turnsRingOff = (step: Played) => step.tools.length === 0 || step.tools.includes('hob');
+
+/** Whether a later step heats this pan, or turns its ring off itself, before the pan is left. */
+function isWanted(rest: readonly Played[], under: string): boolean {
+  let beside = 0;
+  for (const step of rest) {
+    const { act } = worksIn(step);
+    const vessel = vesselOf(step);
+    if (act === 'off' && turnsRingOff(step)) return true;
+    if (act === 'heat') return vessel === under;
+    const here = vessel === under || step.from === under;
+    if (LEAVES_RING.has(act)) return false;
+    if (act === 'lift' && here && (step.uses.length === 0 || step.from === under)) return false;
+    if (act === 'wait' && (step.minutes.waiting >= 2 || here)) return false;
+    if (act === 'put' && step.from === under && vessel !== under) return false;
+    if (!here && ++beside > MOST_BESIDE) return false;
+  }
+  return false;
+}
+
+function ringOffAfter(world: World, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
+  if (world.ring === null || isWanted(rest, world.ring.under)) return [];
+  const under = world.ring.under;
+  const open = contents(world, under).filter((lot) => lot.cooked && lot.unchecked.size > 0);
+  const later = rest.some((step) => {
+    const { act, traits } = worksIn(step);
+    return traits.has('tests') || (traits.has('cooks') && (act === 'heat' || act === 'oven' || act === 'microwave'));
+  });
+  const checks: Put[] = [];
+  if (open.length > 0 && !later) {
+    const lack: Lack = { fact: 'checked', foods: uncheckedIn(open) };
+    const steps = provide(lack, world, calls, line).flatMap((own) => doIt(world, { ...own, into: under, tools: ['thermometer', under] }, calls, rest, 1));
+    checks.push({ lack, steps });
+  }
+  return [...checks, { lack: { fact: 'ring-off', vessel: under }, steps: doIt(world, ringOff(under, calls, line), calls, rest, 1) }];
+}
+

@@ -1,0 +1,258 @@
+// For each fact that a step may lack, the steps that provide it.
+import { table } from '../amount/table';
+import type { Lack, Lot, Place, World } from '../kitchen/index';
+import { preparationVerb } from '../recipe/preparation';
+import { techniqueById } from '../technique/lexicon';
+import { toolById } from '../technique/tools';
+import { useOf, type Draft } from './draft';
+import { temperatureFor } from './doneness';
+
+/** What the planner tells its providers: how this recipe calls its tools. */
+export type Calls = ReadonlyMap<string, string>;
+
+const call = (calls: Calls, id: string) => calls.get(id) ?? toolById(id)?.name ?? 'bowl';
+const listOf = (things: readonly string[]) => (things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? ''));
+
+/** What lots are called on a card: by the recipe's noun, or by what is in them where that is little. */
+export function nameLots(world: World, lots: readonly Lot[], place: string | null, calls: Calls): string {
+  const named = lots.flatMap((lot) => (lot.name ? [lot.name] : []));
+  if (named.length === lots.length && named.length > 0) return listOf([...new Set(named.map((n) => `the ${n}`))]);
+  const parts = [...new Set(lots.flatMap((lot) => [...lot.parts.keys()]))].map((i) => world.ingredients[i]!);
+  const main = parts.filter((k) => !k.minor);
+  const shown = main.length > 0 ? main : parts;
+  if (shown.length > 0 && shown.length <= 3) return listOf(shown.map((k) => `the ${k.name}`));
+  if (lots.length === 1 && lots[0]!.joined) return 'the mixture';
+  return place ? `everything in the ${call(calls, place)}` : 'everything';
+}
+
+const LIDS = table<string>({ foil: 'foil', 'cling-film': 'cling film', cloth: 'cloth', plate: 'plate', paper: 'paper' });
+const PLACES: Record<Place, string> = {
+  table: 'table',
+  ring: 'hob',
+  oven: 'oven',
+  microwave: 'microwave',
+  fridge: 'fridge',
+  freezer: 'freezer',
+  stand: 'stand',
+};
+
+export const WASH_HANDS = 'Wash your hands with soap for 20 seconds.';
+
+type Provide = (lack: Lack, world: World, calls: Calls) => Draft[];
+
+/**
+ * The steps that provide what is lacking, in order; none where only a person can tell.
+ * @param line the line of the method that they are for
+ */
+export function provide(lack: Lack, world: World, calls: Calls, line: number | null): Draft[] {
+  return PROVIDERS[lack.fact](lack as never, world, calls).map((draft) => ({ ...draft, sourceLine: draft.sourceLine ?? line, put: true }));
+}
+
+type Of<F extends Lack['fact']> = Extract<Lack, { fact: F }>;
+const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls) => Draft[] } = {
+  'out-of-place': ({ vessel, place }, _world, calls) => {
+    const name = `the ${call(calls, vessel)}`;
+    const oven = place === 'oven';
+    return [
+      {
+        text: oven ? `Take ${name} out of the oven and put it on a stand.` : `Take ${name} out of the ${PLACES[place]}.`,
+        technique: oven ? 'take-out-oven' : 'take-out-place',
+        sourceLine: null,
+        tools: [...(oven ? ['oven-gloves', 'stand'] : place === 'microwave' ? ['oven-gloves', 'microwave'] : [place]), vessel],
+        into: oven ? 'stand' : vessel,
+        thing: name,
+        name: `${vessel}-out`,
+      },
+    ];
+  },
+  'in-place': ({ vessel }, _world, calls) => [
+    {
+      text: `Put the ${call(calls, vessel)} in the microwave.`,
+      technique: 'put-in-place',
+      sourceLine: null,
+      tools: ['microwave', vessel],
+      into: vessel,
+      thing: `the ${call(calls, vessel)}`,
+      name: `${vessel}-in`,
+    },
+  ],
+  'lid-off': ({ vessel, lid, hot }, _world, calls) => [
+    {
+      text: `Take the ${LIDS.get(lid) ?? 'lid'} off the ${call(calls, vessel)}${hot ? ', away from your face' : ''}.`,
+      technique: 'uncover',
+      sourceLine: null,
+      tools: hot ? ['oven-gloves', vessel] : [vessel],
+      into: vessel,
+      thing: `the ${LIDS.get(lid) ?? 'lid'}`,
+      name: vessel,
+    },
+  ],
+  'in-vessel': ({ vessel, from, lots }, world, calls) => {
+    const things = nameLots(world, lots, from, calls);
+    return [
+      {
+        text: `Tip ${things} back into the ${call(calls, vessel)}.`,
+        technique: 'add',
+        sourceLine: null,
+        tools: [from, vessel],
+        into: vessel,
+        from,
+        thing: things,
+        name: 'back',
+      },
+    ];
+  },
+  water: ({ vessel, lots }, world, calls) => [
+    {
+      text: `Pour cold water into the ${call(calls, vessel)} until it covers ${nameLots(world, lots, vessel, calls)}.`,
+      technique: 'fill-pan',
+      sourceLine: null,
+      tools: ['tap', vessel],
+      into: vessel,
+      thing: 'the water',
+      name: 'water',
+    },
+  ],
+  fat: () => [],
+  form: ({ ingredient, technique, form, work }, world) => {
+    const known = world.ingredients[ingredient]!;
+    const the = `the ${known.name}`;
+    const base = { technique, sourceLine: null, uses: [useOf([...world.ingredients.map((k) => k.one)], ingredient)], thing: the, name: known.name };
+    if (form === 'opened') return [{ ...base, text: `Open the can of ${known.name}.`, thing: `the can of ${known.name}` }];
+    if (form === 'cracked') return [{ ...base, text: `Crack ${the} into a small bowl.`, into: 'small-bowl', tools: ['small-bowl'] }];
+    if (form === 'rinsed')
+      return known.food?.rinse === 'sieve'
+        ? [{ ...base, text: `Rinse ${the} in a sieve under cold water.`, tools: ['tap', 'sieve'] }]
+        : [{ ...base, text: `Rinse ${the} under cold water.`, tools: ['tap'] }];
+    const verb = preparationVerb(work ?? '') ?? techniqueById(technique)!.name;
+    return [{ ...base, text: `${verb.charAt(0).toUpperCase()}${verb.slice(1)} ${the}.` }];
+  },
+  'ring-on': ({ vessel, level, other }, _world, calls) => [
+    ...(other && other !== 'hob' ? [ringOff(other, calls)] : []),
+    {
+      text: `Turn on the hob under the ${call(calls, vessel)}${level ? `, ${level} heat` : ''}.`,
+      technique: 'hob-on',
+      sourceLine: null,
+      tools: ['hob', vessel],
+      into: vessel,
+      level,
+      thing: 'the hob',
+      name: vessel,
+    },
+  ],
+  'ring-level': ({ vessel, level, from }) => [
+    {
+      text: `Turn the heat ${isLower(level, from) ? 'down' : 'up'} to ${level}.`,
+      technique: 'turn-heat',
+      sourceLine: null,
+      tools: ['hob'],
+      into: vessel,
+      level,
+      thing: 'the heat',
+      name: level,
+    },
+  ],
+  'oven-on': ({ appliance }) => [
+    {
+      text: `Turn the ${toolById(appliance)?.name ?? 'oven'} on.`,
+      technique: 'preheat-oven',
+      sourceLine: null,
+      tools: [appliance],
+      thing: `the ${toolById(appliance)?.name ?? 'oven'}`,
+      minutes: { waiting: 0 },
+    },
+  ],
+  'oven-ready': ({ appliance, minutes }) => {
+    const name = toolById(appliance)?.name ?? 'oven';
+    return [
+      {
+        text: `Wait until the ${name} is hot.`,
+        technique: 'wait',
+        sourceLine: null,
+        tools: ['timer'],
+        thing: `the ${name}`,
+        name: `${appliance}-hot`,
+        minutes: { active: 0.2, waiting: minutes },
+        cues: [{ sense: 'sight', text: `the light of the ${name} goes out` }],
+      },
+    ];
+  },
+  hands: () => [
+    { text: WASH_HANDS, technique: 'wash-hands', sourceLine: null, thing: 'your hands', name: 'raw', minutes: { active: 1 } },
+  ],
+  clean: ({ tools }, _world, calls) => {
+    const both = listOf(tools.map((id) => `the ${call(calls, id)}`));
+    return [
+      {
+        text: `Wash ${both} with hot water and soap.`,
+        technique: 'wash-up',
+        sourceLine: null,
+        tools: [...tools, 'sponge', 'soap', 'tap'],
+        thing: both,
+        name: tools.join('-'),
+        minutes: { active: 1 },
+      },
+    ];
+  },
+  'dry-measure': ({ measures }) => {
+    const labels = listOf(measures.map(({ label }) => `the ${label}`));
+    return [
+      {
+        text: `Wash and dry ${labels}.`,
+        technique: 'wash-up',
+        sourceLine: null,
+        tools: measures.map(({ measure }) => measure),
+        thing: labels,
+        name: measures.map(({ measure }) => measure).join('-'),
+        minutes: { active: 0.5 },
+      },
+    ];
+  },
+  'empty-measure': ({ label, lot, measure }, world, calls) => {
+    const things = nameLots(world, [lot], null, calls);
+    return [
+      {
+        text: `Tip ${things} from the ${label} into a small bowl.`,
+        technique: 'add',
+        sourceLine: null,
+        uses: [...lot.parts.keys()].map((i) => ({ ingredient: i, item: world.ingredients[i]!.one.item, quantity: null, unit: null })),
+        tools: [measure, 'small-bowl'],
+        into: 'small-bowl',
+        thing: things,
+        name: `${measure}-empty`,
+      },
+    ];
+  },
+  checked: ({ foods: open }, world) => {
+    const least = temperatureFor(open.map((i) => world.ingredients[i]!));
+    const things = listOf(open.map((i) => `the ${world.ingredients[i]!.name}`));
+    return [
+      {
+        text: `Check ${things} with the thermometer: ${least.celsius} °C (${least.fahrenheit} °F) in the middle.`,
+        technique: 'take-temperature',
+        sourceLine: null,
+        uses: open.map((i) => ({ ingredient: i, item: world.ingredients[i]!.one.item, quantity: null, unit: null })),
+        tools: ['thermometer'],
+        thing: things,
+        name: 'inside',
+        cues: [{ sense: 'thermometer', text: `${least.celsius} °C, ${least.fahrenheit} °F, or more` }],
+      },
+    ];
+  },
+};
+
+const ORDER = ['very low', 'low', 'gentle', 'medium-low', 'medium low', 'medium', 'moderate', 'medium-high', 'medium high', 'high'];
+const isLower = (level: string, from: string | null) => from === null || ORDER.indexOf(level) < ORDER.indexOf(from);
+
+/** The ring under a pan goes off. */
+export function ringOff(vessel: string, calls: Calls, line: number | null = null): Draft {
+  return {
+    text: vessel === 'hob' ? 'Turn off the hob.' : `Turn off the hob under the ${call(calls, vessel)}.`,
+    technique: 'turn-off',
+    sourceLine: line,
+    tools: ['hob'],
+    thing: 'the hob',
+    name: vessel,
+    put: true,
+  };
+}
