@@ -4,7 +4,7 @@ import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { worksOf, type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
-import { contents, HOT, isLotHot, lotsOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
+import { contents, HOT, isLotHot, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
 /** How the technique of a step works. */
 export const worksIn = (step: Played): Works => worksOf(step.technique, techniqueById(step.technique ?? '')?.like);
@@ -12,10 +12,18 @@ export const worksIn = (step: Played): Works => worksOf(step.technique, techniqu
 /** Things that take back what they were dipped in; other tools lie clean beside the pan. */
 const SOILS = new Set(['cutting', 'utensil', 'surface']);
 
+/** Acts on all that lies in a vessel, whatever was spoken of last. */
+const ON_ALL = new Set<Act>(['heat', 'oven', 'microwave', 'join', 'oven-out', 'cover', 'uncover']);
+
 /** The lots that a step speaks of, as they lie before it. */
 export function objectsOf(world: World, step: Played): Lot[] {
   const named = step.uses.flatMap((use) => (use.ingredient === null ? [] : (pick(world, step, use) ?? [])));
   if (named.length > 0) return [...new Set(named)];
+  const works = worksIn(step);
+  if (step.about?.length && !ON_ALL.has(works.act)) {
+    const meant = step.about.flatMap((i) => lotsOf(world, i).at(-1) ?? []);
+    if (meant.length > 0) return [...new Set(meant)];
+  }
   if (step.from) return contents(world, step.from);
   const vessel = vesselOf(step);
   return vessel ? contents(world, vessel) : [];
@@ -118,6 +126,10 @@ function join(world: World, vessel: string): void {
   if (!first.cooked && parts.some((k) => k.raw === 'raw-flour') && parts.some((k) => k.wet || k.food?.raw === 'egg')) first.raw.add('raw-flour');
 }
 
+const GIVES_FAT = new Set(['oil', 'fat', 'meat', 'poultry', 'cured-meat', 'cheese', 'fish', 'nut', 'seed']);
+/** Whether something in a lot greases the pan that it lies in. */
+export const isFatty = (world: World, lot: Lot) => [...lot.parts.keys()].some((i) => GIVES_FAT.has(world.ingredients[i]!.food?.category ?? ''));
+
 /** What is in a hot place is cooked there. */
 function cook(world: World, vessel: string): void {
   for (const lot of contents(world, vessel)) {
@@ -157,12 +169,14 @@ type Law = (world: World, step: Played, lots: Lot[], works: Works) => void;
 const put: Law = (world, step, lots) => {
   const to = vesselOf(step);
   for (const lot of lots) lot.portion = false;
+  if (to && lots.length === 0) vesselIn(world, to).slick = true;
   if (to) moveTo(world, lots, to);
 };
 
 const ringUnder = (world: World, vessel: string, level: string | null | undefined): void => {
   if (world.ring && world.ring.under !== vessel) world.vessels.get(world.ring.under)!.hotUntil = staysHot(world, world.ring.under);
-  world.ring = { under: vessel, level: level ?? world.ring?.level ?? null };
+  const same = world.ring?.under === vessel;
+  world.ring = { under: vessel, level: level ?? (same ? world.ring!.level : null), cooks: same && world.ring!.cooks };
   vesselIn(world, vessel).place = 'ring';
 };
 
@@ -191,6 +205,9 @@ const LAWS: Partial<Record<Act, Law>> = {
     const kind = kindOf(step.technique);
     for (const lot of lots) {
       lot.forms.add(kind);
+      // out of its measure, and cold again
+      for (const [measure, held] of world.full) if (held === lot) world.full.delete(measure);
+      if (kind === 'rinse') lot.hotUntil = 0;
       if (kind === 'crack-egg') lot.raw.add('raw-egg');
       if (works.traits.has('blade') && !works.traits.has('parts')) lot.forms.add('cut');
       if (step.into && vesselOf(step) && kind !== 'rinse' && !lot.joined && lot.at === null && step.into !== 'board') lot.at = vesselOf(step);
@@ -215,6 +232,7 @@ const LAWS: Partial<Record<Act, Law>> = {
   put,
   join: (world, step, lots) => {
     const to = vesselOf(step);
+    for (const lot of lots) lot.forms.add(kindOf(step.technique));
     if (!to) return;
     moveTo(world, lots, to);
     join(world, to);
@@ -249,7 +267,10 @@ const LAWS: Partial<Record<Act, Law>> = {
     const vessel = vesselIn(world, from);
     if (vessel.water !== 'none') {
       vessel.water = 'none';
-      if (step.tools.includes('colander')) for (const lot of contents(world, from)) lot.at = 'colander';
+      if (step.tools.includes('colander')) {
+        for (const lot of contents(world, from)) lot.at = 'colander';
+        world.drained = from;
+      }
     }
     if (vessel.place === 'ring') vessel.place = 'stand';
   },
@@ -271,10 +292,13 @@ const LAWS: Partial<Record<Act, Law>> = {
     const vessel = vesselOf(step);
     if (step.tools.includes('slow-cooker')) world.on.set('slow-cooker', world.clock);
     else if (vessel) ringUnder(world, vessel, step.level ?? null);
-    else world.ring = { under: 'hob', level: step.level ?? null };
+    else world.ring = { under: 'hob', level: step.level ?? null, cooks: false };
   },
   'ring-set': (world, step) => {
-    if (world.ring && step.level) world.ring.level = step.level;
+    if (!world.ring) return;
+    if (step.level) world.ring.level = step.level;
+    // heat that is set anew is wanted for what follows
+    world.ring.cooks = false;
   },
   off: (world, step) => {
     const ring = step.tools.length === 0 || step.tools.includes('hob');
@@ -284,10 +308,11 @@ const LAWS: Partial<Record<Act, Law>> = {
       if (under.place === 'ring') under.place = 'stand';
       for (const lot of contents(world, world.ring.under)) lot.hotUntil = Math.max(lot.hotUntil, under.hotUntil);
       if (under.water === 'boiling') under.hotUntil = world.clock + HOT.pot;
+      // what went into a hot pan has cooked there
+      cook(world, world.ring.under);
       world.ring = null;
     }
     for (const id of step.tools) world.on.delete(id);
-    if (step.tools.length === 0) world.on.clear();
   },
   kettle: (world, _step, lots) => {
     for (const lot of lots) lot.hotUntil = world.clock + HOT.food + HOT.food;
@@ -296,14 +321,19 @@ const LAWS: Partial<Record<Act, Law>> = {
     const vessel = vesselOf(step);
     if (!vessel) return;
     const own = vessel === 'slow-cooker';
-    if (!own) ringUnder(world, vessel, step.level);
+    if (step.base) vesselIn(world, vessel).over = step.base;
+    if (!own) ringUnder(world, ringVesselOf(world, step)!, step.level);
+    if (lots.length === 0 || contents(world, vessel).some((lot) => isFatty(world, lot))) vesselIn(world, vessel).slick = true;
     moveTo(
       world,
       lots.filter((lot) => lot.at !== vessel),
       vessel,
     );
     if (works.traits.has('wet') && vesselIn(world, vessel).water !== 'none') vesselIn(world, vessel).water = 'boiling';
-    if (works.traits.has('cooks')) cook(world, vessel);
+    if (works.traits.has('cooks')) {
+      if (world.ring) world.ring.cooks = true;
+      cook(world, vessel);
+    }
     for (const lot of contents(world, vessel)) {
       lot.forms.add(kindOf(step.technique));
       if (kindOf(step.technique) === 'melt') lot.forms.add('melt');
@@ -388,7 +418,11 @@ const LAWS: Partial<Record<Act, Law>> = {
     if (to && step.uses.length > 0) moveTo(world, lots, to);
   },
   eat: (world) => world.out.clear(),
-  store: (world) => world.out.clear(),
+  store: (world, step) => {
+    // one thing goes back, or all that is left
+    for (const { ingredient } of step.uses) if (ingredient !== null) world.out.delete(ingredient);
+    if (step.uses.length === 0) world.out.clear();
+  },
 };
 
 /** Acts after which food stands about no longer. */

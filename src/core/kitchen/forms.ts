@@ -6,7 +6,7 @@ import { preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
 import { worksIn } from './apply';
 import type { Known, Played, World } from './model';
-import { lotsOf } from './world';
+import { lotsOf, vesselOf } from './world';
 
 /** A form that is lacking, and the technique that gives it. */
 export type FormLack = { fact: 'form'; ingredient: number; form: 'opened' | 'cracked' | 'rinsed' | 'worked'; technique: string; work: string | null };
@@ -71,7 +71,7 @@ export function formLacks(world: World, step: Played, rest: readonly Played[]): 
     ];
     const { one, food } = known;
     if (one.unit === 'can' && kind !== 'open-can' && !done.has('open-can')) return lack('opened', 'open-can');
-    if (goesIn && isShelled(known) && !done.has('crack-egg') && !isBoiled(rest, known.index)) return lack('cracked', 'crack-egg');
+    if (goesIn && isShelled(known) && !done.has('crack-egg') && !isBoiled(rest, known.index, vesselOf(step))) return lack('cracked', 'crack-egg');
     const cutNow = act === 'ready' && isCut(step.technique ?? '') && kind !== 'peel';
     if (isFresh(known) && !done.has('rinse') && !done.has('peel-by-hand') && food?.category !== 'citrus' && (cutNow || act === 'put' || act === 'serve'))
       return lack('rinsed', 'rinse');
@@ -84,10 +84,12 @@ export function formLacks(world: World, step: Played, rest: readonly Played[]): 
 
 const isShelled = ({ one, food }: Known) => food?.raw === 'egg' && one.unit === null && !/boiled|white|yolk|liquid|carton/i.test(one.item);
 
-/** Boiled in its shell, an egg is peeled afterwards. */
-const isBoiled = (rest: readonly Played[], egg: number) =>
-  rest.some((s) => s.technique === 'peel-by-hand' && s.uses.some((u) => u.ingredient === egg)) ||
-  rest.some((s) => kindOf(s.technique) === 'boil' && s.uses.some((u) => u.ingredient === egg));
+/** Put into a pan and boiled before anything is stirred there, or peeled afterwards: it keeps its shell. */
+function isBoiled(rest: readonly Played[], egg: number, vessel: string | null): boolean {
+  if (rest.some((s) => s.technique === 'peel-by-hand' && [...s.uses.map((u) => u.ingredient), ...(s.about ?? [])].includes(egg))) return true;
+  const next = rest.find((s) => vessel !== null && vesselOf(s) === vessel && ['heat', 'join'].includes(worksIn(s).act));
+  return next !== undefined && worksIn(next).traits.has('wet');
+}
 
 const isLater = (rest: readonly Played[], ingredient: number, technique: string) =>
   rest.some((s) => kindOf(s.technique) === kindOf(technique) && s.uses.some((u) => u.ingredient === ingredient));

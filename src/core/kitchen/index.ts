@@ -4,4 +4,4 @@ export { isFresh, type FormLack } from './forms';
 export { hazardsOf } from './hazards';
 export { isRaw, lacks, uncheckedIn, type Lack } from './lacks';
 export type { Known, Lot, Place, Played, World } from './model';
-export { contents, copyWorld, holdsFood, isHot, isLotHot, lotsOf, newWorld, vesselIn, vesselOf, volumeOf } from './world';
+export { contents, copyWorld, holdsFood, isHot, isLotHot, lotsOf, newWorld, ringVesselOf, vesselIn, vesselOf, volumeOf } from './world';

@@ -1,12 +1,11 @@
 // What a step needs that the kitchen does not give yet: one law for each fact.
 import { kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
-import { toolById } from '../technique/tools';
 import type { Act, Works } from '../technique/works';
-import { objectsOf, worksIn } from './apply';
+import { isFatty, objectsOf, worksIn } from './apply';
 import { formLacks, type FormLack } from './forms';
 import type { Lot, Place, Played, World } from './model';
-import { contents, isHot, isLotHot, lotsOf, vesselOf } from './world';
+import { contents, isHot, isLotHot, lotsOf, ringVesselOf, vesselOf } from './world';
 
 /**
  * What may be lacking. Each fact has one provider in core/plan, which says when its step may come.
@@ -20,6 +19,7 @@ export type Lack =
   | { fact: 'fat'; vessel: string; lots: Lot[] }
   | { fact: 'ring-on'; vessel: string; level: string | null; other: string | null }
   | { fact: 'ring-level'; vessel: string; level: string; from: string | null }
+  | { fact: 'ring-off'; vessel: string }
   | { fact: 'oven-on'; appliance: string }
   | { fact: 'oven-ready'; appliance: string; minutes: number; since: number }
   | { fact: 'hands'; raw: Hazard[] }
@@ -71,14 +71,13 @@ const lidOff: Law = (world, step, lots, { act, traits }) => {
 const inVessel: Law = (world, step, _lots, { act }) => {
   const vessel = vesselOf(step);
   const drained = contents(world, 'colander');
-  if (vessel === null || drained.length === 0 || vessel === 'colander') return [];
+  if (vessel === null || drained.length === 0 || vessel !== world.drained) return [];
   const works = ['join', 'heat', 'touch', 'put', 'cover', 'serve'].includes(act);
   if (!works || contents(world, vessel).length > 0) return [];
   const named = step.uses.flatMap((u) => (u.ingredient === null ? [] : [u.ingredient]));
   const meant = drained.filter((lot) => named.some((i) => lot.parts.has(i)));
   // put or served by name, it goes straight there
   if ((act === 'put' || act === 'serve') && (meant.length > 0 || step.from === 'colander')) return [];
-  if (toolById(vessel)?.kind !== 'cookware' || toolById(vessel)?.hazards.includes('hot') !== true) return [];
   return [{ fact: 'in-vessel', vessel, from: 'colander', lots: drained }];
 };
 
@@ -88,8 +87,6 @@ const isWet = (world: World, lot: Lot) =>
     const { wet, one, food } = world.ingredients[i]!;
     return wet || one.unit === 'can' || JUICY.has(food?.category ?? '') || /tomato/i.test(one.item);
   });
-const GIVES_FAT = new Set(['oil', 'fat', 'meat', 'poultry', 'cured-meat', 'cheese', 'fish', 'nut', 'seed']);
-const isFatty = (world: World, lot: Lot) => [...lot.parts.keys()].some((i) => GIVES_FAT.has(world.ingredients[i]!.food?.category ?? ''));
 /** Foods that are cooked in water though no list has it (common practice: pasta, rice, potatoes, eggs in their shells). */
 const IN_WATER = new Set(['pasta', 'noodle', 'rice', 'grain', 'root', 'vegetable', 'egg', 'pulse', 'leaf']);
 const isForWater = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => IN_WATER.has(world.ingredients[i]!.food?.category ?? ''));
@@ -98,7 +95,8 @@ const water: Law = (world, step, lots, { act, traits }) => {
   const vessel = vesselOf(step);
   if (act !== 'heat' || vessel === null || (world.vessels.get(vessel)?.water ?? 'none') !== 'none') return [];
   const inside = [...new Set([...contents(world, vessel), ...lots])];
-  if (inside.length === 0) return [];
+  // "bring a pan of water to the boil"
+  if (inside.length === 0) return kindOf(step.technique) === 'boil' ? [{ fact: 'water', vessel, lots: [] }] : [];
   const isPasta = inside.every((lot) => [...lot.parts.keys()].every((i) => ['pasta', 'noodle', 'rice', 'egg'].includes(world.ingredients[i]!.food?.category ?? '')));
   const wanted = traits.has('wet') || (kindOf(step.technique) === 'cook' && isPasta && inside.every((lot) => !lot.forms.has('crack-egg')));
   if (!wanted || inside.some((lot) => isWet(world, lot) || lot.forms.has('drain') || lot.joined)) return [];
@@ -109,15 +107,24 @@ const fat: Law = (world, step, lots, { act, traits }) => {
   const vessel = vesselOf(step);
   if (act !== 'heat' || !traits.has('fat') || vessel === null) return [];
   const inside = [...new Set([...contents(world, vessel), ...lots])];
-  if (inside.length === 0 || (world.vessels.get(vessel)?.water ?? 'none') !== 'none') return [];
+  const v = world.vessels.get(vessel);
+  if (inside.length === 0 || v?.slick || (v?.water ?? 'none') !== 'none') return [];
   return inside.some((lot) => isWet(world, lot) || isFatty(world, lot)) ? [] : [{ fact: 'fat', vessel, lots: inside }];
+};
+
+/** The ring goes off before a pan is lifted away or drained. */
+const ringOff: Law = (world, step, _lots, { act }) => {
+  const under = world.ring?.under;
+  if (!under || (act !== 'off-ring' && act !== 'drain')) return [];
+  const vessel = step.from ?? vesselOf(step);
+  return vessel === under || (act === 'off-ring' && vessel === null) ? [{ fact: 'ring-off', vessel: under }] : [];
 };
 
 const HIGH = 'high';
 const LOW = 'low';
 
 const ring: Law = (world, step, _lots, { act, traits }) => {
-  const vessel = vesselOf(step);
+  const vessel = ringVesselOf(world, step);
   if (act !== 'heat' || vessel === null || vessel === 'slow-cooker') return [];
   if (world.ring?.under !== vessel)
     return [{ fact: 'ring-on', vessel, level: step.level ?? (traits.has('high') ? HIGH : traits.has('low') ? LOW : null), other: world.ring?.under ?? null }];
@@ -188,12 +195,12 @@ const TO_THE_PLATE = new Set<Act>(['serve', 'eat', 'store']);
 const checked: Law = (world, step, lots, { act, traits }) => {
   const cut = act === 'ready' && (traits.has('blade') || traits.has('hand') || kindOf(step.technique) === 'tear');
   if (!TO_THE_PLATE.has(act) && !cut) return [];
-  const meant = act === 'serve' && lots.length > 0 ? lots : TO_THE_PLATE.has(act) ? world.lots : lots;
+  const meant = TO_THE_PLATE.has(act) ? world.lots : lots;
   const open = meant.filter((lot) => lot.cooked && lot.unchecked.size > 0);
   return open.length > 0 ? [{ fact: 'checked', foods: uncheckedIn(open) }] : [];
 };
 
-const LAWS: readonly Law[] = [outOfPlace, checked, lidOff, inVessel, hands, clean, measures, water, fat, ring, ovenOn, inPlace];
+const LAWS: readonly Law[] = [outOfPlace, checked, lidOff, inVessel, hands, clean, measures, ringOff, water, fat, ring, ovenOn, inPlace];
 
 /**
  * What a step lacks in this kitchen, in the order in which it is best provided. Does not change the world.

@@ -17,6 +17,12 @@ export type Played = {
   minutes: { active: number; waiting: number };
   /** Heat that the recipe names for it: "medium", "low". */
   level?: string | null;
+  /** It says how long, or until when. */
+  lasts?: boolean;
+  /** What it speaks of without naming it, by ingredient: "them". */
+  about?: readonly number[];
+  /** The pan on the ring, where what it works in stands over that: a bowl over water. */
+  base?: string | null;
 };
 
 /** What the world knows of one listed ingredient, worked out once. */
@@ -64,6 +70,10 @@ export type Vessel = {
   place: Place;
   hotUntil: number;
   raw: Set<Hazard>;
+  /** It stands over a pan of water. */
+  over: string | null;
+  /** Fat is in it, or something that no list has: "a little oil". */
+  slick: boolean;
   /** Water from the tap in it, and how hot. */
   water: 'none' | 'cold' | 'boiling';
 };
@@ -74,7 +84,7 @@ export type World = {
   lots: Lot[];
   vessels: Map<string, Vessel>;
   /** The pan on the lit ring, and how high; null when no ring is on. */
-  ring: { under: string; level: string | null } | null;
+  ring: { under: string; level: string | null; cooks: boolean } | null;
   /** Appliances that are on, and since when. */
   on: Map<string, number>;
   hands: Set<Hazard>;
@@ -87,6 +97,8 @@ export type World = {
   /** Measures that still hold what was measured. */
   full: Map<string, Lot>;
   fetched: Set<string>;
+  /** The pan that was emptied into the colander. */
+  drained: string | null;
   /** Cold food out of the fridge since. */
   out: Map<number, number>;
 };

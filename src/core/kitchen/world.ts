@@ -20,6 +20,8 @@ const MINOR = new Set(['salt', 'spice', 'oil', 'fat', 'herb', 'raising', 'stock'
 /** What the world has to know of an ingredient. */
 export function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): Known {
   const food = findFood(one.item);
+  // leaves and pieces lie loose, and go down when they are cut or blended (common practice: by half)
+  const packs = (food?.form ?? 'whole') === 'whole' ? 0.5 : 1;
   const amount = one.min ? toFraction(one.min) : null;
   const form = food?.form ?? 'whole';
   // what is weighed lies looser than water, and says little of the room that it takes
@@ -34,7 +36,7 @@ export function knownOf(one: Ingredient, index: number, system: MeasureSystem = 
     wet: ['liquid', 'sticky', 'soft'].includes(form),
     liquid: form === 'liquid',
     minor: MINOR.has(food?.category ?? '') || food?.id === 'garlic',
-    ml: amount && size ? size.mul(amount).valueOf() : 0,
+    ml: amount && size ? size.mul(amount).valueOf() * packs : 0,
   };
 }
 
@@ -48,7 +50,7 @@ export function newWorld(ingredients: readonly Ingredient[], system: MeasureSyst
       parts: new Map([[k.index, 1]]),
       at: null,
       forms: new Set(),
-      raw: new Set(k.raw === 'raw-meat' || k.raw === 'raw-fish' ? [k.raw] : []),
+      raw: new Set(k.raw === 'raw-meat' || k.raw === 'raw-fish' || (k.raw === 'raw-flour' && k.food?.category === 'pastry') ? [k.raw] : []),
       unchecked: new Set(k.raw === 'raw-meat' || k.raw === 'raw-fish' ? [k.index] : []),
       hotUntil: 0,
       joined: false,
@@ -65,6 +67,7 @@ export function newWorld(ingredients: readonly Ingredient[], system: MeasureSyst
     wet: new Map(),
     full: new Map(),
     fetched: new Set(),
+    drained: null,
     out: new Map(),
   };
 }
@@ -99,7 +102,7 @@ export function copyWorld(world: World): World {
 export function vesselIn(world: World, id: string): Vessel {
   let vessel = world.vessels.get(id);
   if (!vessel) {
-    vessel = { lid: null, place: 'table', hotUntil: 0, raw: new Set(), water: 'none' };
+    vessel = { lid: null, place: 'table', hotUntil: 0, raw: new Set(), over: null, slick: false, water: 'none' };
     world.vessels.set(id, vessel);
   }
   return vessel;
@@ -118,6 +121,12 @@ export function vesselOf(step: Played): string | null {
   const { into } = step;
   if (into !== null && holdsFood(into)) return into;
   return step.tools.find((id) => HOLDERS.has(toolById(id)?.kind ?? '') && holdsFood(id)) ?? null;
+}
+
+/** The pan that stands on the ring when a step heats. */
+export function ringVesselOf(world: World, step: Played): string | null {
+  const vessel = vesselOf(step);
+  return step.base ?? (vessel ? (world.vessels.get(vessel)?.over ?? vessel) : null);
 }
 
 export const contents = (world: World, vessel: string): Lot[] => world.lots.filter((lot) => lot.at === vessel);

@@ -19,6 +19,14 @@ export type Draft = {
   from?: string | null;
   /** Heat that the recipe names: "medium". */
   level?: string | null;
+  /** What it speaks of without naming it, by ingredient: "them". */
+  about?: number[];
+  /** The pan on the ring, where what it works in stands over that. */
+  base?: string | null;
+  /** It says how long, or until when. */
+  lasts?: boolean;
+  /** What the recipe calls the mixture that it works on: "dough". */
+  noun?: string | null;
   thing?: string;
   fillings?: Filling[];
   small?: string[];
@@ -132,6 +140,9 @@ export function stepOf(draft: Draft, key: string, phase: Phase): Step {
     into: draft.into ?? null,
     ...(draft.from ? { from: draft.from } : {}),
     ...(draft.level ? { level: draft.level } : {}),
+    ...(draft.lasts ? { lasts: true } : {}),
+    ...(draft.base ? { base: draft.base } : {}),
+    ...(draft.about?.length ? { about: draft.about } : {}),
     fillings: draft.fillings ?? [],
     hazards: list,
     supervision: supervisionFor(list, more(technique?.supervision ?? 'none', draft.supervision ?? 'none')),

@@ -10,7 +10,7 @@ import { WASH_HANDS, type Calls } from './providers';
 const WASHED: Draft = { text: WASH_HANDS, technique: 'wash-hands', sourceLine: null };
 
 export function ensure(drafts: readonly Draft[], ingredients: readonly Ingredient[], kitchen: Kitchen, calls: Calls): Draft[] {
-  const all = [WASHED, ...drafts];
+  const all = [WASHED, ...drafts.map(withRing)];
   const turns = play(
     all.map(playedOf),
     all.map((d) => d.sourceLine),
@@ -24,6 +24,12 @@ export function ensure(drafts: readonly Draft[], ingredients: readonly Ingredien
     return [...turn.before.flatMap((put) => put.steps), { ...draft, hazards }, ...turn.after.flatMap((put) => put.steps)];
   });
 }
+
+/** "Turn off the heat": that is the ring. */
+const withRing = (draft: Draft): Draft =>
+  worksIn(playedOf(draft)).act === 'off' && (draft.tools ?? []).length === 0 && /\b(?:heat|hob|stove|ring|burner|gas)\b/i.test(draft.text)
+    ? { ...draft, tools: ['hob'] }
+    : draft;
 
 /** The ring is off already: nobody turns it off twice. */
 function isDoneAlready(world: World, step: Played, text: string): boolean {

@@ -43,6 +43,12 @@ export type Step = {
   from?: string | null;
   /** Heat that the recipe names: "medium". */
   level?: string | null;
+  /** The pan on the ring, where what it works in stands over that: a bowl over water. */
+  base?: string | null;
+  /** It says how long, or until when. */
+  lasts?: boolean;
+  /** What it speaks of without naming it, by ingredient: "them". */
+  about?: number[];
   /** For several steps joined into one: the steps that it holds, which the dry run plays. */
   parts?: Step[];
   /** For a small step: the words of the step that it is part of, so that the parts can be put together again. */

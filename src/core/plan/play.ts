@@ -1,6 +1,6 @@
 // Plays a list of steps in the one world and, where one lacks something, has its provider's steps done before it: what building puts in and what a dry run finds are the same.
 import type { Ingredient } from '../recipe/recipe';
-import { apply, contents, hazardsOf, lacks, newWorld, uncheckedIn, vesselOf, worksIn, type Lack, type Played, type World } from '../kitchen/index';
+import { apply, contents, hazardsOf, lacks, newWorld, ringVesselOf, uncheckedIn, vesselOf, worksIn, type Lack, type Played, type World } from '../kitchen/index';
 import { techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import type { Act } from '../technique/works';
@@ -20,11 +20,14 @@ export function playedOf(draft: Draft): Played {
     fillings: draft.fillings ?? [],
     minutes: { active: draft.minutes?.active ?? technique?.minutes.active ?? 0.5, waiting: draft.minutes?.waiting ?? 0 },
     level: draft.level ?? null,
+    about: draft.about ?? [],
+    lasts: draft.lasts ?? false,
+    base: draft.base ?? null,
   };
 }
 
 /** Something that was lacking, and the steps that give it; none where only a person can tell. */
-export type Put = { lack: Lack | { fact: 'ring-off'; vessel: string }; steps: (Draft & { hazards: Hazard[] })[] };
+export type Put = { lack: Lack; steps: (Draft & { hazards: Hazard[] })[] };
 
 /** How one step went: what had to come before it, what had to come after, and what can hurt in it. */
 export type Turn = { before: Put[]; hazards: Hazard[]; after: Put[] };
@@ -49,7 +52,7 @@ export function play(steps: readonly Played[], lines: readonly (number | null)[]
     if (options.skip?.(world, step, i)) return null;
     const rest = steps.slice(i + 1, i + 1 + LOOK_AHEAD);
     const turn = takeTurn(world, step, lines[i] ?? null, options.calls, steps.slice(i + 1));
-    turn.after.push(...ringOffAfter(world, rest, lines[i] ?? null, options.calls));
+    turn.after.push(...checkAfterOven(world, step, rest, lines[i] ?? null, options.calls), ...ringOffAfter(world, rest, lines[i] ?? null, options.calls));
     options.seen?.(world, i);
     return turn;
   });
@@ -84,42 +87,57 @@ const LOOK_AHEAD = 40;
 /** A lit ring waits for no more than so many steps elsewhere (common practice: nothing is on that nobody watches). */
 const MOST_BESIDE = 3;
 
-const LEAVES_RING = new Set<Act>(['drain', 'off-ring', 'oven', 'microwave', 'serve', 'cool', 'chill', 'eat', 'store', 'kettle']);
+const LEAVES_RING = new Set<Act>(['drain', 'oven', 'microwave', 'serve', 'cool', 'chill', 'eat', 'store', 'kettle']);
 
 const turnsRingOff = (step: Played) => step.tools.length === 0 || step.tools.includes('hob');
 
 /** Whether a later step heats this pan, or turns its ring off itself, before the pan is left. */
-function isWanted(rest: readonly Played[], under: string): boolean {
+function isWanted(world: World, rest: readonly Played[], under: string, cooks: boolean): boolean {
   let beside = 0;
   for (const step of rest) {
     const { act } = worksIn(step);
-    const vessel = vesselOf(step);
+    const vessel = ringVesselOf(world, step);
     if (act === 'off' && turnsRingOff(step)) return true;
+    if (act === 'ring-set') return true;
     if (act === 'heat') return vessel === under;
     const here = vessel === under || step.from === under;
+    // said to be taken off, it was on until then
+    if (act === 'off-ring') return true;
     if (LEAVES_RING.has(act)) return false;
-    if (act === 'lift' && here && (step.uses.length === 0 || step.from === under)) return false;
-    if (act === 'wait' && (step.minutes.waiting >= 2 || here)) return false;
-    if (act === 'put' && step.from === under && vessel !== under) return false;
-    if (!here && ++beside > MOST_BESIDE) return false;
+    // what goes into a hot pan cooks there
+    if ((act === 'put' || act === 'join') && vessel === under && !cooks) return true;
+    if (act === 'wait' && step.lasts && step.minutes.waiting >= 2) return false;
+    if (act === 'join' && vessel === under && step.lasts) return true;
+    const leaves = act === 'put' && step.from === under && vessel !== under;
+    if ((!here || leaves) && ++beside > MOST_BESIDE) return false;
   }
   return false;
 }
 
-function ringOffAfter(world: World, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
-  if (world.ring === null || isWanted(rest, world.ring.under)) return [];
-  const under = world.ring.under;
-  const open = contents(world, under).filter((lot) => lot.cooked && lot.unchecked.size > 0);
-  const later = rest.some((step) => {
+/** Acts that cook on, or look whether it is done. */
+const isJudgedLater = (rest: readonly Played[]) =>
+  rest.some((step) => {
     const { act, traits } = worksIn(step);
     return traits.has('tests') || (traits.has('cooks') && (act === 'heat' || act === 'oven' || act === 'microwave'));
   });
-  const checks: Put[] = [];
-  if (open.length > 0 && !later) {
-    const lack: Lack = { fact: 'checked', foods: uncheckedIn(open) };
-    const steps = provide(lack, world, calls, line).flatMap((own) => doIt(world, { ...own, into: under, tools: ['thermometer', under] }, calls, rest, 1));
-    checks.push({ lack, steps });
-  }
-  return [...checks, { lack: { fact: 'ring-off', vessel: under }, steps: doIt(world, ringOff(under, calls, line), calls, rest, 1) }];
+
+/** What came out of its last heat is looked at inside at once, while it can still go back. */
+function checkAfterOven(world: World, step: Played, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
+  const vessel = worksIn(step).act === 'oven-out' ? vesselOf(step) : null;
+  return vessel && !isJudgedLater(rest) ? check(world, vessel, rest, line, calls) : [];
 }
 
+function check(world: World, vessel: string, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
+  const open = contents(world, vessel).filter((lot) => lot.cooked && lot.unchecked.size > 0);
+  if (open.length === 0) return [];
+  const lack: Lack = { fact: 'checked', foods: uncheckedIn(open) };
+  const steps = provide(lack, world, calls, line).flatMap((own) => doIt(world, { ...own, into: vessel, tools: ['thermometer', vessel] }, calls, rest, 1));
+  return [{ lack, steps }];
+}
+
+function ringOffAfter(world: World, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
+  if (world.ring === null || isWanted(world, rest, world.ring.under, world.ring.cooks)) return [];
+  const under = world.ring.under;
+  const checks = isJudgedLater(rest) ? [] : check(world, under, rest, line, calls);
+  return [...checks, { lack: { fact: 'ring-off', vessel: under }, steps: doIt(world, ringOff(under, calls, line), calls, rest, 1) }];
+}

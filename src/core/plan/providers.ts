@@ -104,7 +104,10 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
   },
   water: ({ vessel, lots }, world, calls) => [
     {
-      text: `Pour cold water into the ${call(calls, vessel)} until it covers ${nameLots(world, lots, vessel, calls)}.`,
+      text:
+        lots.length === 0
+          ? `Fill the ${call(calls, vessel)} two-thirds with water.`
+          : `Pour cold water into the ${call(calls, vessel)} until it covers ${nameLots(world, lots, vessel, calls)}.`,
       technique: 'fill-pan',
       sourceLine: null,
       tools: ['tap', vessel],
@@ -152,6 +155,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
       name: level,
     },
   ],
+  'ring-off': ({ vessel }, _world, calls) => [ringOff(vessel, calls)],
   'oven-on': ({ appliance }) => [
     {
       text: `Turn the ${toolById(appliance)?.name ?? 'oven'} on.`,

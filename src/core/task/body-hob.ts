@@ -118,7 +118,7 @@ export function onHob(state: State, c: Located, container: string | null): void 
   const uses = c.mentions.map(
     (m) => put.get(m.ingredient) ?? useOf(state.recipe.ingredients, m.ingredient, m.part === 'some' ? m.quantity : null, m.unit),
   );
-  say(state, c, { text: wording(state, c), into: pan, uses, ...(inMicrowave ? { hazards: ['hot', 'steam', 'electric'] } : {}) });
+  say(state, c, { text: wording(state, c), into: pan, uses, ...(overWater ? { base: 'saucepan' } : {}), ...(inMicrowave ? { hazards: ['hot', 'steam', 'electric'] } : {}) });
   state.rawIn.delete(pan);
   remember(state, c);
 }

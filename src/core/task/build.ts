@@ -1,5 +1,7 @@
 // From a recipe to a task analysis: routines, gathering, the recipe's own steps, heat off, store, clean up; at the grain that is asked for.
+import { CLASS_FACTOR } from '../kitchen/index';
 import { findFood } from '../recipe/food';
+import type { Keep } from '../recipe/food-model';
 import type { Recipe } from '../recipe/recipe';
 import { techniqueById, kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
@@ -13,7 +15,7 @@ import { coarsen, refine } from './grain';
 import { LEARNER_TIME_FACTOR, USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from '../plan/model';
 import { ensure } from '../plan/ensure';
 import { toolCalls } from './tool-names';
-import { afterRoutine, gatherRoutine, readyRoutine } from './routines';
+import { afterRoutine, fetchFoods, gatherRoutine, readyRoutine } from './routines';
 
 /**
  * Builds the task analysis of a recipe. The same recipe always gives the same steps with the same keys; keys are the same at every grain
@@ -30,7 +32,8 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
     body.push({ text: `Serve the ${shortTitle(recipe.title)}.`, technique: 'serve', sourceLine: null, name: 'dish', thing: 'the food', phase: 'serve' });
   body = ensure(body, recipe.ingredients, kitchen, toolCalls(recipe));
   body = ovensOff(body);
-  body = planWaiting(body);
+  const late = lateFoods(body, recipe);
+  body = planWaiting(fetchLate(body, recipe, kitchen, late));
   const phases = phasesOf(body);
   const steps = body.map((draft, i) => stepOf(draft, key(draft), phases[i]!));
   const cold =
@@ -41,7 +44,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
     drafts.map((d) => stepOf(d, key(d), d.phase ?? techniqueById(d.technique!)?.phase ?? phase));
   const ready = withLines(full(readyRoutine(), 'ready'), said.own.before);
   const end = [...full(serve, 'serve'), ...withLines(full(after, 'clean'), said.own.after)];
-  const gather = withLines(full(gatherRoutine(recipe, [...steps, ...end], kitchen), 'gather'), said.own.before);
+  const gather = withLines(full(gatherRoutine(recipe, [...steps, ...end], kitchen, late), 'gather'), said.own.before);
   const all = stepsWithinBounds([...ready, ...gather, ...steps, ...end]);
   const task: TaskAnalysis = {
     title: recipe.title,
@@ -53,6 +56,38 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   if (options.grain === 'standard') return task;
   const regrained = options.grain === 'coarse' ? coarsen(task, recipe.instructions) : refine(task);
   return { ...regrained, steps: stepsWithinBounds(regrained.steps) };
+}
+
+/** Cold food that is wanted later than this is fetched when it is wanted (USDA FSIS: no longer out than two hours, some of which it is eaten in). */
+const LATE_MINUTES: Partial<Record<Keep, number>> = { fridge: 75, freezer: 45 };
+
+/** A recipe that takes longer than this has its cold food fetched as it goes. */
+const LONG_RECIPE = 110;
+const LATE_IN_LONG = 30;
+
+/** Ingredients that stay cold until they are wanted, with the place of their first use in the list. */
+function lateFoods(body: readonly Draft[], recipe: Recipe): Map<number, number> {
+  const late = new Map<number, number>();
+  const minutes = (draft: Draft) =>
+    (draft.minutes?.active ?? techniqueById(draft.technique ?? '')?.minutes.active ?? 0.5) * CLASS_FACTOR + (draft.minutes?.waiting ?? 0);
+  const isLong = body.reduce((sum, draft) => sum + minutes(draft), 0) > LONG_RECIPE;
+  let clock = 0;
+  body.forEach((draft, i) => {
+    for (const use of draft.uses ?? []) {
+      const keep = use.ingredient === null ? undefined : findFood(recipe.ingredients[use.ingredient]?.item ?? '')?.keep;
+      const most = keep && recipe.ingredients[use.ingredient!]!.unit !== 'can' ? LATE_MINUTES[keep] : undefined;
+      if (most !== undefined && !late.has(use.ingredient!)) late.set(use.ingredient!, clock > (isLong ? Math.min(most, LATE_IN_LONG) : most) ? i : -1);
+    }
+    clock += minutes(draft);
+  });
+  return new Map([...late].filter(([, at]) => at >= 0));
+}
+
+function fetchLate(body: readonly Draft[], recipe: Recipe, kitchen: Kitchen, late: ReadonlyMap<number, number>): Draft[] {
+  return body.flatMap((draft, i) => {
+    const here = new Set([...late].filter(([, at]) => at === i).map(([ingredient]) => ingredient));
+    return here.size > 0 ? [...fetchFoods(recipe, kitchen, here), draft] : [draft];
+  });
 }
 
 /** Minutes that an oven takes to heat, with some in hand (10 to 15: common practice). */

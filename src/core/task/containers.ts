@@ -41,7 +41,7 @@ export function containerOf(state: State, c: Located): string | null {
   // what is on the ring is "the soup" by now
   if (!named && c.mentions.length === 0 && /\b(?:over|into|to)\s+the\s+(?:salad|vegetables|fruit)\b/i.test(said))
     return fullest(state, 'container');
-  if (!named) return INTO_POT.test(said) ? (state.hob ?? fullest(state, 'cookware')) : inWater(state, c);
+  if (!named) return INTO_POT.test(said) ? (state.hob ?? potInHand(state) ?? fullest(state, 'cookware')) : inWater(state, c);
   const plural = /^\w+?(?:es|s)\b/i.test(said.slice(named.at)) && /^(?:bowls|plates|glasses|mugs|jars)\b/i.test(said.slice(named.at));
   if (plural && named.id === 'bowl') return 'serving-bowl';
   const other = OTHER.exec(said.slice(0, named.at))?.[1];
@@ -67,12 +67,18 @@ export function containerOf(state: State, c: Located): string | null {
     (held) => held !== null && held !== named.id && GENERIC.get(named.id)?.includes(family(held)),
   );
   if (/\b(?:prepared|greased|lined|buttered|oiled)\s+(?:\p{L}+\s+)?$/u.test(before) && state.prepared) return state.prepared;
-  return /\bthe\s+$|\bsame\s+$/.test(before) && same ? same : named.id;
+  return /\b(?:the|same|in|from)\s+$/.test(before) && same ? same : named.id;
 }
 
 /** "Warm the rest of the milk in a small pan", with rice in the pan: nothing that is named lies there yet. */
 const isNewHere = (state: State, c: Located, vessel: string) =>
   c.mentions.length > 0 && !c.mentions.some((m) => m.part === 'all' && state.placed.get(m.ingredient) === vessel);
+
+/** The pan in hand, off its ring: the sauce is in it. */
+const potInHand = (state: State) =>
+  ['saucepan', 'large-pan', 'frying-pan', 'wok'].includes(state.container ?? '') && [...state.placed.values()].includes(state.container!)
+    ? state.container
+    : null;
 
 /** The pan or bowl with most in it, other than the one in hand. */
 function fullest(state: State, kind: 'cookware' | 'container'): string | null {
@@ -106,8 +112,8 @@ const GENERIC = table<string[]>({
   bowl: ['bowl', 'small-bowl'],
   saucepan: ['saucepan', 'frying-pan', 'large-pan', 'muffin-tin', 'cake-tin', 'tray'],
   'frying-pan': ['frying-pan'],
-  'baking-dish': ['baking-dish', 'cake-tin'],
-  'cake-tin': ['cake-tin', 'muffin-tin'],
+  'baking-dish': ['baking-dish', 'cake-tin', 'tray'],
+  'cake-tin': ['cake-tin', 'muffin-tin', 'tray', 'baking-dish'],
   jar: ['jar'],
 });
 

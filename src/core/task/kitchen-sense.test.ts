@@ -128,7 +128,7 @@ describe('in and out of the heat', () => {
   test('a bowl over water: water in the pan, the ring under the pan, the bowl hot', () => {
     const task = build('200 g chocolate', 'Put the chocolate in a bowl. Sit the bowl over a pan of simmering water. Stir until melted.');
     const texts = own(task).map((s) => s.text);
-    expect(texts.indexOf('Put a little water in the pan.')).toBeLessThan(texts.indexOf('Turn on the hob under the pan.'));
+    expect(texts.indexOf('Put a little water in the pan.')).toBeLessThan(texts.findIndex((t) => /^Turn on the hob under the pan\b/.test(t)));
     expect(step(task, /^Stir/).hazards).toContain('hot');
   });
   test('“covered” between commas is a step; “5 min/side” turns over once', () => {
@@ -177,7 +177,7 @@ describe('each in its own place', () => {
   test('bought pastry is raw dough too: hands are washed after rolling', () => {
     const task = build('1 block puff pastry\n1 apple', 'Roll out the pastry on the worktop. Cut into 4 squares. Slice the apple.');
     const words = task.steps.map((s) => s.technique);
-    expect(words[words.indexOf('roll-out') + 1]).toBe('wash-hands');
+    expect(words.lastIndexOf('wash-hands', words.indexOf('slice'))).toBeGreaterThan(words.indexOf('roll-out'));
     expect(dryRun(task).filter((f) => f.code === 'raw-contact')).toEqual([]);
   });
   test('“put everything in a large bowl” is what is not in it yet', () => {

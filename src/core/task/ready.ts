@@ -79,7 +79,8 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
       name: `part-${name}`,
     });
   for (const w of work) {
-    if (done(w.technique)) continue;
+    // "topped and tailed" is one piece of work
+    if (done(w.technique) || steps.some((s) => s.text === w.text)) continue;
     if (kindOf(w.technique) === 'juice') {
       steps.push({ ...base, technique: 'halve', text: `Cut ${w.of ?? the} in half.`, into: 'board', name: `half-${name}` });
       const amount = w.of ?? (one.min && !toFraction(one.min)!.equals(1) ? `${showQuantity(one.min)} ${name}` : the);

@@ -49,35 +49,41 @@ function list(things: string[]): string {
 const ORDER: Keep[] = ['cupboard', 'counter', 'freezer', 'fridge'];
 
 /** Gathering, by place: what keeps at room temperature first, the fridge last, since the two hours start there (USDA FSIS). */
-export function gatherRoutine(recipe: Recipe, steps: Step[], kitchen: Kitchen): Draft[] {
+export function gatherRoutine(recipe: Recipe, steps: Step[], kitchen: Kitchen, late: ReadonlyMap<number, number>): Draft[] {
+  const now = new Set(recipe.ingredients.flatMap((_, i) => (late.has(i) ? [] : [i])));
+  return [...fetchFoods(recipe, kitchen, now), ...gatherTools(steps, kitchen, toolCalls(recipe))];
+}
+
+/** These ingredients, by the place where they are kept; at most four things at a time. */
+export function fetchFoods(recipe: Recipe, kitchen: Kitchen, wanted: ReadonlySet<number>): Draft[] {
   const byPlace = new Map<Keep, { index: number; one: Ingredient; food: Food | null }[]>();
   recipe.ingredients.forEach((one, index) => {
     const food = findFood(one.item);
     const keep: Keep = one.unit === 'can' ? 'cupboard' : (food?.keep ?? 'cupboard');
-    if (keep === 'tap') return;
+    if (keep === 'tap' || !wanted.has(index)) return;
     byPlace.set(keep, [...(byPlace.get(keep) ?? []), { index, one, food }]);
   });
-  const foods = ORDER.flatMap((keep): Draft[] => {
+  return ORDER.flatMap((keep): Draft[] => {
     const things = byPlace.get(keep);
     if (!things) return [];
     const place = kitchen.places[keep] ?? `the ${keep}`;
-    const allergens = things.flatMap((t) => t.food?.allergens ?? []);
-    const hazards: Hazard[] = allergens.length > 0 ? ['allergen'] : [];
-    return [
-      {
-        text: `From ${place}, get ${list(things.map((t) => fetched(t.one)))}.`,
+    return inGroups(things).map((group, k): Draft => {
+      const hazards: Hazard[] = group.some((t) => (t.food?.allergens ?? []).length > 0) ? ['allergen'] : [];
+      const names = group.map((t) => fetched(t.one));
+      return {
+        text: `From ${place}, get ${list(names)}.`,
         technique: 'gather',
         sourceLine: null,
-        thing: list(things.map((t) => fetched(t.one))),
-        name: keep,
+        thing: list(names),
+        name: `${keep}${NEXT[k] ?? ''}`,
         hazards,
-        uses: things.map((t) => ({ ingredient: t.index, item: t.one.item, quantity: null, unit: null })),
-        minutes: { active: 0.3 * things.length + 0.3 },
-        small: things.flatMap((t) => [`Find the ${fetched(t.one)}.`, 'Put it on the table.']),
-      },
-    ];
+        tools: [],
+        uses: group.map((t) => ({ ingredient: t.index, item: t.one.item, quantity: null, unit: null })),
+        minutes: { active: 0.3 * group.length + 0.3 },
+        small: names.flatMap((n) => [`Find the ${n}.`, 'Put it on the table.']),
+      };
+    });
   });
-  return [...foods, ...gatherTools(steps, kitchen, toolCalls(recipe))];
 }
 
 const NOT_FETCHED = new Set(['appliance', 'cleaning']);
@@ -94,13 +100,13 @@ function gatherTools(steps: Step[], kitchen: Kitchen, calls: ReadonlyMap<string,
   }
   return [...byPlace].flatMap(([place, tools]): Draft[] => {
     const named = tools.map(nameIt);
-    const groups = place ? [named] : halves(named);
+    const groups = inGroups(named);
     return groups.map((names, i) => ({
       text: place ? `From ${place}, get the ${list(names)}.` : `Get the ${list(names)}.`,
       technique: 'gather',
       sourceLine: null,
       thing: `the ${list(names)}`,
-      name: place || `tools${i ? `-${i + 1}` : ''}`,
+      name: `${place || 'tools'}${NEXT[i] ?? ''}`,
       tools: tools.filter((id) => names.includes(nameIt(id))),
       minutes: { active: 0.2 * names.length + 0.3 },
       small: names.flatMap((n) => [`Find the ${n}.`, 'Put it on the table.']),
@@ -108,11 +114,16 @@ function gatherTools(steps: Step[], kitchen: Kitchen, calls: ReadonlyMap<string,
   });
 }
 
-/** Many tools from one unnamed place are too long a list to hold in mind: groups of five. */
-function halves(names: string[]): string[][] {
-  const groups: string[][] = [];
-  for (let i = 0; i < names.length; i += 5) groups.push(names.slice(i, i + 5));
-  return groups;
+/** As many things as two hands carry and a mind holds at once (common practice: four). */
+const MOST_AT_ONCE = 4;
+
+/** What tells the keys of several goings to one place apart; a number would look like a second going. */
+const NEXT = ['', '-b', '-c', '-d', '-e', '-f', '-g', '-h'];
+
+function inGroups<T>(things: readonly T[]): T[][] {
+  const count = Math.ceil(things.length / MOST_AT_ONCE);
+  const size = Math.ceil(things.length / count);
+  return Array.from({ length: count }, (_, k) => things.slice(k * size, (k + 1) * size));
 }
 
 /** What a tool or a measure is called in a step. */

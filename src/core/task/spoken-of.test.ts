@@ -226,7 +226,7 @@ describe('many hands write recipes', () => {
   });
   test('what comes out of the fridge is not hot', () => {
     const task = build('1 apple\n2 pots yogurt', 'Take the pots out of the fridge. Grate the apple.');
-    expect(step(task, /^Take the pots/)).toMatchObject({ technique: 'lift-out', hazards: [] });
+    expect(step(task, /^Take the pots/)).toMatchObject({ technique: 'take-out-place', hazards: [] });
   });
 });
 

@@ -79,6 +79,9 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     tools,
     into,
     from: state.cameFrom,
+    about: unsaid && mentions.length === 0 ? state.objectUses : [],
+    noun: nounOf(c),
+    lasts: c.until !== null || waiting !== null,
     level: levelOf(c),
     hazards: [
       ...heatHazards(state, into),
@@ -99,6 +102,15 @@ export function common(state: State, c: Located, into: string | null, mentions: 
       ? nameOf(state.recipe.ingredients[c.mentions[0].ingredient]!)
       : (nameWords(objectPhrase(c.rest) ?? '').slice(-1)[0] ?? ''),
   };
+}
+
+/** What a recipe calls its mixtures. */
+const NOUN =
+  /^(?:the|your|this)\s+(?:\p{L}+\s+){0,2}?((?:\p{L}+\s+)?(?:dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mash|crumble|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|crumbs|patties|balls|meatballs|burgers|rolls|buns|biscuits|cookies|muffins|cakes|scones|pancakes|fritters|wraps|parcels|omelette))$/iu;
+
+function nounOf(c: Located): string | null {
+  const phrase = c.mentions.length === 0 ? objectPhrase(c.rest) : null;
+  return (phrase && NOUN.exec(phrase)?.[1]?.toLowerCase()) || null;
 }
 
 const LEVEL = /\b(very low|low|gentle|medium[- ]low|medium[- ]high|med[- ]high|med|medium|moderate|high)\b(?=[ -](?:heat|flame)|$|[.,)]|\s+(?:and|for|until))/i;

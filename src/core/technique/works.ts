@@ -79,6 +79,7 @@ const WRITTEN = table<string>({
   open: 'ready',
   'open-can': 'ready',
   store: 'store',
+  'put-away': 'store',
   'throw-away': 'bin',
   measure: 'measure',
   weigh: 'measure',

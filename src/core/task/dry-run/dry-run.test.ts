@@ -4,7 +4,8 @@ import { describe, expect, test } from 'vitest';
 import { readRecipe } from '../../recipe/read';
 import { buildTask } from '../build';
 import { dryRun } from './index';
-import { applyMend, mendAll } from './mend';
+import { applyMend } from './mend';
+import { mendAll } from './mend-all';
 import type { FindingCode } from './model';
 import { USUAL_KITCHEN, type Step, type TaskAnalysis } from '../../plan/model';
 
@@ -39,6 +40,12 @@ describe('no false alarm', () => {
       ['used-not-listed', 'rice'],
     ]);
   });
+});
+
+/** All that is fetched, fetched before anything else. */
+const fetchedFirst = (task: TaskAnalysis): TaskAnalysis => ({
+  ...task,
+  steps: [...task.steps].sort((a, b) => Number(b.technique === 'gather') - Number(a.technique === 'gather')),
 });
 
 const FOR_A_PERSON = new Set<FindingCode>(['used-not-listed']);
@@ -106,8 +113,10 @@ describe('planted faults', () => {
     [
       'out-too-long',
       'three hours on the table',
-      build(
-        'Salad\nIngredients\n1 cup yoghurt\n1 carrot, sliced\nMethod\nPut the carrot in a bowl. Wait for 3 hours. Add the yoghurt to the bowl.',
+      fetchedFirst(
+        build(
+          'Salad\nIngredients\n1 cup yoghurt\n1 carrot, sliced\nMethod\nPut the carrot in a bowl. Wait for 3 hours. Add the yoghurt to the bowl.',
+        ),
       ),
     ],
     ['idle-wait', 'nothing to do while it simmers', change(soup, (s) => s.technique === 'simmer', { meanwhile: null })],

@@ -17,8 +17,10 @@ const IDLE_MINUTES = 5;
 /** Where a recipe does not say how many it serves (common practice). */
 const USUAL_EATERS = 4;
 
+/** Sizes are common ones, so a little more is no overflow. */
+const NEARLY = 1.1;
 /** Each eater has one. */
-const EACH_HAS = new Set(['serving-bowl', 'glass', 'cup', 'jar', 'mould', 'muffin-tin']);
+const EACH_HAS = new Set(['serving-bowl', 'glass', 'cup', 'mould', 'muffin-tin']);
 
 const LARGER = table<string>({
   'small-bowl': 'bowl',
@@ -41,7 +43,7 @@ export function overflowFindings(ran: readonly Ran[], { servings }: TaskAnalysis
     const id = vesselOf(step);
     const tool = id ? toolById(id) : undefined;
     const holds = (tool?.holds ?? 0) * (EACH_HAS.has(id ?? '') ? Math.max(servings ?? USUAL_EATERS, 1) : 1);
-    if (!id || !tool || !holds || now <= holds || before > holds) return [];
+    if (!id || !tool || !holds || now <= holds * NEARLY || before > holds) return [];
     const to = LARGER.get(id);
     return [
       {

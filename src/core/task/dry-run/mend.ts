@@ -131,8 +131,24 @@ type Examine = (task: TaskAnalysis, kitchen: Kitchen) => Finding[];
 /** Where a list has more faults than this, mends are offered as they come: trying each would take too long. */
 const MOST_TRIED = 24;
 
+/** An oven is turned on before the work begins. */
+function heatEarlier({ steps }: TaskAnalysis, appliance: string): Mend[] {
+  const first = steps.find((s) => s.phase === 'prepare' || s.phase === 'cook')?.key ?? null;
+  const heater = steps.find((s) => s.technique === 'preheat-oven' && s.tools.includes(appliance));
+  if (heater) return first && heater.key !== first ? [{ kind: 'move', key: heater.key, before: first }] : [];
+  const name = toolById(appliance)?.name ?? appliance;
+  return [
+    {
+      kind: 'insert',
+      before: first,
+      steps: [{ text: `Turn the ${name} on.`, technique: 'preheat-oven', sourceLine: null, tools: [appliance], thing: `the ${name}`, minutes: { waiting: 0 } }],
+    },
+  ];
+}
+
 /** Mends that may put a finding right, the first that comes to mind first: what is lacking is put in; or stands further down and is moved up; or stands in the way. */
-function candidatesFor(task: TaskAnalysis, { fix }: Finding): Mend[] {
+function candidatesFor(task: TaskAnalysis, { fix, code, about }: Finding): Mend[] {
+  if (code === 'not-preheated' && fix) return [...heatEarlier(task, about), fix];
   if (fix?.kind !== 'insert' || fix.steps.length !== 1) return fix ? [fix] : [];
   const [draft] = fix.steps;
   const at = task.steps.findIndex((s) => s.key === fix.before);

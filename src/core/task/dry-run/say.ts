@@ -1,7 +1,7 @@
 // What a lack is called, and how it is told to a person.
 import { toolName } from '../routines';
 import type { Kitchen } from '../../plan/model';
-import type { Put } from '../../plan/play';
+import type { Lack } from '../../kitchen/index';
 import type { Ingredient } from '../../recipe/recipe';
 import type { Hazard } from '../../technique/model';
 import { toolById } from '../../technique/tools';
@@ -13,8 +13,8 @@ const RAW: Partial<Record<Hazard, string>> = { 'raw-egg': 'raw egg', 'raw-meat':
 const rawName = (raw: readonly Hazard[]) => RAW[raw[0]!] ?? 'raw food';
 const tool = (id: string) => toolById(id)?.name ?? id;
 
-type Of<F> = Extract<Put['lack'], { fact: F }>;
-type Sayings = { [F in Put['lack']['fact']]: (lack: Of<F>, ingredients: readonly Ingredient[], kitchen: Kitchen) => Said };
+type Of<F> = Extract<Lack, { fact: F }>;
+type Sayings = { [F in Lack['fact']]: (lack: Of<F>, ingredients: readonly Ingredient[], kitchen: Kitchen) => Said };
 
 const names = (foods: readonly number[], ingredients: readonly Ingredient[]) => foods.map((i) => ingredients[i]!.item).join(' and ');
 
@@ -131,6 +131,6 @@ const SAYINGS: Sayings = {
 };
 
 /** A lack in words. */
-export function sayLack(lack: Put['lack'], ingredients: readonly Ingredient[], kitchen: Kitchen): Said {
+export function sayLack(lack: Lack, ingredients: readonly Ingredient[], kitchen: Kitchen): Said {
   return SAYINGS[lack.fact](lack as never, ingredients, kitchen);
 }

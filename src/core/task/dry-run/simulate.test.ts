@@ -4,7 +4,7 @@ import { expect, test } from 'vitest';
 import { readRecipe } from '../../recipe/read';
 import { buildTask } from '../build';
 import { USUAL_KITCHEN } from '../../plan/model';
-import { simulate } from './simulate';
+import { simulate } from './index';
 
 const build = (name: string) =>
   buildTask(readRecipe(readFileSync(new URL(`../../../../tests/recipes/${name}`, import.meta.url), 'utf8')).recipe, { grain: 'standard' });
@@ -43,6 +43,6 @@ test('what is out of the fridge counts its minutes', () => {
   const { task, shots } = play('overnight-oats.txt');
   const milk = task.ingredients.findIndex((i) => i.item === 'milk');
   const fetched = task.steps.findIndex((s) => s.technique === 'gather' && s.uses.some((u) => u.ingredient === milk));
-  expect(shots[fetched - 1].out[milk]).toBeUndefined();
-  expect(shots[fetched].out[milk]).toBeLessThanOrEqual(shots[fetched].clock);
+  expect(shots[fetched - 1].out.get(milk)).toBeUndefined();
+  expect(shots[fetched].out.get(milk)).toBeLessThanOrEqual(shots[fetched].clock);
 });
