@@ -20,6 +20,10 @@ export function objectsOf(world: World, step: Played): Lot[] {
   const named = step.uses.flatMap((use) => (use.ingredient === null ? [] : (pick(world, step, use) ?? [])));
   if (named.length > 0) return [...new Set(named)];
   const works = worksIn(step);
+  if (step.from && (works.act === 'put' || works.act === 'lift')) {
+    const lots = contents(world, step.from);
+    if (lots.length > 0) return lots;
+  }
   if (step.about?.length && !ON_ALL.has(works.act)) {
     const meant = step.about.flatMap((i) => lotsOf(world, i).at(-1) ?? []);
     if (meant.length > 0) return [...new Set(meant)];

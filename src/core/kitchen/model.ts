@@ -23,6 +23,10 @@ export type Played = {
   about?: readonly number[];
   /** The pan on the ring, where what it works in stands over that: a bowl over water. */
   base?: string | null;
+  /** What the recipe calls what it works on: "the dough". */
+  noun?: string | null;
+  /** Words with holes that the world fills. */
+  holes?: readonly string[];
 };
 
 /** What the world knows of one listed ingredient, worked out once. */

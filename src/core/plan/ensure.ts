@@ -21,7 +21,7 @@ export function ensure(drafts: readonly Draft[], ingredients: readonly Ingredien
     const turn = turns[i];
     if (!turn || i === 0) return [];
     const hazards = [...new Set([...(draft.hazards ?? []), ...turn.hazards])];
-    return [...turn.before.flatMap((put) => put.steps), { ...draft, hazards }, ...turn.after.flatMap((put) => put.steps)];
+    return [...turn.before.flatMap((put) => put.steps), { ...draft, hazards, text: turn.fill(draft.text), ...(draft.thing ? { thing: turn.fill(draft.thing) } : {}) }, ...turn.after.flatMap((put) => put.steps)];
   });
 }
 

@@ -1,12 +1,12 @@
 // Plays a list of steps in the one world and, where one lacks something, has its provider's steps done before it: what building puts in and what a dry run finds are the same.
 import type { Ingredient } from '../recipe/recipe';
-import { apply, contents, hazardsOf, lacks, newWorld, ringVesselOf, uncheckedIn, vesselOf, worksIn, type Lack, type Played, type World } from '../kitchen/index';
+import { apply, contents, hazardsOf, lacks, newWorld, objectsOf, ringVesselOf, uncheckedIn, vesselOf, worksIn, type Lack, type Played, type World } from '../kitchen/index';
 import { techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import type { Act } from '../technique/works';
 import type { Draft } from './draft';
 import type { Kitchen } from './model';
-import { provide, ringOff, type Calls } from './providers';
+import { fillHoles, provide, ringOff, type Calls } from './providers';
 
 /** A draft as the world plays it. */
 export function playedOf(draft: Draft): Played {
@@ -23,6 +23,8 @@ export function playedOf(draft: Draft): Played {
     about: draft.about ?? [],
     lasts: draft.lasts ?? false,
     base: draft.base ?? null,
+    noun: draft.noun ?? null,
+    holes: [draft.text, draft.thing ?? ''].filter((text) => text.includes('⟦')),
   };
 }
 
@@ -30,7 +32,7 @@ export function playedOf(draft: Draft): Played {
 export type Put = { lack: Lack; steps: (Draft & { hazards: Hazard[] })[] };
 
 /** How one step went: what had to come before it, what had to come after, and what can hurt in it. */
-export type Turn = { before: Put[]; hazards: Hazard[]; after: Put[] };
+export type Turn = { before: Put[]; hazards: Hazard[]; after: Put[]; fill: (text: string) => string };
 
 export type PlayOptions = {
   kitchen: Kitchen;
@@ -71,8 +73,22 @@ function takeTurn(world: World, step: Played, line: number | null, calls: Calls,
     }
   }
   const hazards = hazardsOf(world, step);
+  const fill = filling(world, step, calls);
   apply(world, step);
-  return { before, hazards, after: [] };
+  return { before, hazards, after: [], fill };
+}
+
+/** Fills the holes in the words of a step; the world is read now, before the step is done. */
+function filling(world: World, step: Played, calls: Calls): Turn['fill'] {
+  const vessel = vesselOf(step);
+  const lots = objectsOf(world, step);
+  const there = vessel ? contents(world, vessel) : [];
+  if (step.noun) for (const lot of lots) lot.name = step.noun;
+  const from = step.from ?? lots[0]?.at ?? vessel;
+  let filled: Map<string, string> | null = null;
+  const texts = step.holes ?? [];
+  if (texts.length > 0) filled = new Map(texts.map((text) => [text, fillHoles(text, world, lots, there, from && lots.length > 0 ? from : vessel, calls)]));
+  return (text) => filled?.get(text) ?? text;
 }
 
 const nameOf = (lack: Lack) => `${lack.fact} ${'ingredient' in lack ? lack.ingredient : ''}`;

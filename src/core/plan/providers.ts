@@ -7,23 +7,51 @@ import { toolById } from '../technique/tools';
 import { useOf, type Draft } from './draft';
 import { temperatureFor } from './doneness';
 
-/** What the planner tells its providers: how this recipe calls its tools. */
-export type Calls = ReadonlyMap<string, string>;
+/** What a recipe calls its tools, and the dish that it makes: "soup". */
+export type Calls = { tools: ReadonlyMap<string, string>; dish: string | null };
 
-const call = (calls: Calls, id: string) => calls.get(id) ?? toolById(id)?.name ?? 'bowl';
+const call = (calls: Calls, id: string) => calls.tools.get(id) ?? toolById(id)?.name ?? 'bowl';
 const listOf = (things: readonly string[]) => (things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? ''));
+
+/** Things that are named one by one on a card; more is "everything". */
+const MOST_NAMED = 3;
 
 /** What lots are called on a card: by the recipe's noun, or by what is in them where that is little. */
 export function nameLots(world: World, lots: readonly Lot[], place: string | null, calls: Calls): string {
-  const named = lots.flatMap((lot) => (lot.name ? [lot.name] : []));
-  if (named.length === lots.length && named.length > 0) return listOf([...new Set(named.map((n) => `the ${n}`))]);
+  const [noun] = lots.flatMap((lot) => lot.name ?? []);
+  if (noun && lots.some((lot) => lot.joined || lots.length === 1)) return `the ${noun}`;
   const parts = [...new Set(lots.flatMap((lot) => [...lot.parts.keys()]))].map((i) => world.ingredients[i]!);
   const main = parts.filter((k) => !k.minor);
   const shown = main.length > 0 ? main : parts;
-  if (shown.length > 0 && shown.length <= 3) return listOf(shown.map((k) => `the ${k.name}`));
+  if (shown.length > 0 && shown.length <= MOST_NAMED && !(parts.length > MOST_NAMED && lots.every((lot) => lot.joined)))
+    return listOf(shown.map((k) => `the ${shortName(k.name)}`));
+  const cooked = place !== null && lots.some((lot) => lot.cooked) && parts.length > MOST_NAMED;
+  if (cooked && calls.dish) return `the ${calls.dish}`;
   if (lots.length === 1 && lots[0]!.joined) return 'the mixture';
-  return place ? `everything in the ${call(calls, place)}` : 'everything';
+  return place ? `everything ${isFlat(place) ? 'on' : 'in'} the ${call(calls, place)}` : 'everything';
 }
+
+const isFlat = (place: string) => toolById(place)?.kind === 'surface' || place === 'tray';
+
+/** A name without what only helps to buy it. */
+const shortName = (name: string) => name.replace(/\s+(?:such as|like|or)\s.*$/i, '').slice(0, 48);
+
+/** The words of a step with its holes filled from the world, before it is done. */
+export function fillHoles(text: string, world: World, lots: readonly Lot[], there: readonly Lot[], vessel: string | null, calls: Calls): string {
+  return text.replace(/⟦(thing|there)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
+    if (kind === 'there') {
+      const name = there.length > 0 ? nameLots(world, there, vessel, calls) : '';
+      return name && !name.startsWith('everything') ? name : other || (vessel ? `the ${call(calls, vessel)}` : 'it');
+    }
+    const name = lots.length > 0 ? nameLots(world, lots, vessel, calls) : '';
+    // what was shaped has a name that no ingredient has
+    const isShape = SHAPES.test(other);
+    return (isShape ? other : name || other) || (vessel ? `everything in the ${call(calls, vessel)}` : 'the food');
+  });
+}
+
+const SHAPES =
+  /\b(?:balls?|rolls?|patties|pieces?|slices?|wedges|halves|parcels?|rounds?|squares?|triangles?|strips?|fritters?|cakes?|burgers?|meatballs?|dumplings?|biscuits?|cookies|scones?|buns?|muffins?|wraps?|skewers?|florets?|sticks?|cubes?|rings?|discs?|fingers?|nuggets?)$/i;
 
 const LIDS = table<string>({ foil: 'foil', 'cling-film': 'cling film', cloth: 'cloth', plate: 'plate', paper: 'paper' });
 const PLACES: Record<Place, string> = {

@@ -30,7 +30,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   let body = rawLast(ovenInTime(said.body));
   if (!body.some((d) => kindOf(d.technique) === 'serve'))
     body.push({ text: `Serve the ${shortTitle(recipe.title)}.`, technique: 'serve', sourceLine: null, name: 'dish', thing: 'the food', phase: 'serve' });
-  body = ensure(body, recipe.ingredients, kitchen, toolCalls(recipe));
+  body = ensure(body, recipe.ingredients, kitchen, { tools: toolCalls(recipe), dish: dishOf(recipe.title) });
   body = ovensOff(body);
   const late = lateFoods(body, recipe);
   body = planWaiting(fetchLate(body, recipe, kitchen, late));
@@ -89,6 +89,12 @@ function fetchLate(body: readonly Draft[], recipe: Recipe, kitchen: Kitchen, lat
     return here.size > 0 ? [...fetchFoods(recipe, kitchen, here), draft] : [draft];
   });
 }
+
+/** What a pot of many things is called once it cooks: by the title, where that says it. */
+const dishOf = (title: string): string | null =>
+  /\b(soup|stew|curry|chilli|chili|risotto|porridge|chowder|dal|dahl|casserole|bolognese|broth|ragu|sauce|jambalaya|paella|stroganoff|hotpot|stir[- ]fry)\b/i
+    .exec(title)?.[1]
+    ?.toLowerCase() ?? null;
 
 /** Minutes that an oven takes to heat, with some in hand (10 to 15: common practice). */
 const OVEN_MINUTES = 15;

@@ -11,7 +11,7 @@ import { nameOf } from './ready';
 import { take } from './supply';
 import { CUTTING, HOB, isContainer, JOINING, PUTTING, type Located, type State } from './state';
 import { isTarget, objectPhrase } from './locate';
-import { theOf, replacePronoun, cuesOf } from './wording';
+import { theOf, cuesOf } from './wording';
 
 export const hotHazards = (item: string): Hazard[] => (/\b(?:boiling|hot)\b/i.test(item) ? ['hot', 'steam'] : []);
 
@@ -97,11 +97,17 @@ export function common(state: State, c: Located, into: string | null, mentions: 
       : waiting !== null && technique
         ? { active: Math.max(waiting, technique.minutes.active) }
         : {},
-    thing: c.mentions[0] ? theOf(state, c.mentions[0]) : (objectPhrase(replacePronoun(state, c, c.rest)) ?? state.object ?? undefined),
+    thing: c.mentions[0] ? theOf(state, c.mentions[0]) : (spokenThing(c) ?? state.object ?? undefined),
     name: c.mentions[0]
       ? nameOf(state.recipe.ingredients[c.mentions[0].ingredient]!)
       : (nameWords(objectPhrase(c.rest) ?? '').slice(-1)[0] ?? ''),
   };
+}
+
+/** What a clause names as its object; null for a pronoun. */
+function spokenThing(c: Located): string | null {
+  const phrase = objectPhrase(c.rest);
+  return phrase && !/^(?:it|them|everything|these|this)\b/i.test(phrase) ? phrase : null;
 }
 
 /** What a recipe calls its mixtures. */

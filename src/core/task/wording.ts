@@ -10,7 +10,8 @@ import { toolById } from '../technique/tools';
 import { minutesOfText } from '../amount/minutes';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
-import { CUTTING, JOINING, type Located, type State } from './state';
+import { worksOf, type Act } from '../technique/works';
+import { isContainer, type Located, type State } from './state';
 import { PARTICIPLE, objectPhrase } from './locate';
 import { inTool, toolCall } from './tool-names';
 
@@ -90,48 +91,19 @@ export function sentence(text: string): string {
   return plain ? capital(plain) + (/[.!?]$/.test(plain) ? '' : '.') : '';
 }
 
-/** The words of a step as the recipe says them: verb first, then what, where, with what, how long and until when. */
+/**
+ * The words of a step from the slots of its clause: verb, object, how, place, time, cue. Where the recipe leaves the object unsaid, or says only "it",
+ * the words have a hole, which is filled with what the world has there when the step is done.
+ */
 export function wording(state: State, c: Located): string {
+  const works = worksOf(c.technique?.id, c.technique?.like);
   let rest = c.rest.replace(PARTICIPLE, '').replace(/\bsometimes\b/i, 'now and then');
-  const alone = !objectPhrase(rest);
-  const needsObject =
-    (NEEDS_OBJECT.has(kindOf(c.technique?.id)) && c.technique?.id !== 'uncover' && !/^out\s+(?:as|any|all|the|excess)\b/i.test(rest)) ||
-    (kindOf(c.technique?.id) === 'cook' && /^according\b/i.test(rest));
-  const cuts = CUTTING.has(kindOf(c.technique?.id)) && /^into\b/i.test(rest);
-  const moves =
-    cuts ||
-    (MOVES.has(c.verb ?? '') &&
-      (/^(?:back\s+)?(?:to|into|onto|on top of)\b/i.test(rest) ||
-        (/^(?:put|place)$/.test(c.verb!) && /^(?:in|on)\s+(?:an?|the)\b(?! lid\b)/i.test(rest))));
-  const covers = kindOf(c.technique?.id) === 'cover' || c.technique?.id === 'uncover';
-  const several = kindOf(c.technique?.id) === 'mash' && [...state.placed.values()].filter((at) => at === state.container).length > 1;
-  const bare = CUTTING.has(kindOf(c.technique?.id)) && ((c.shared && !rest) || /^\p{L}+ly$/u.test(rest));
-  const object = several
-    ? 'everything'
-    : needsObject || cuts || bare || (c.shared && !rest && !covers)
-      ? state.object
-      : moves
-        ? movedThing(state, c)
-        : null;
-  // "stir the sauce. Pour over the tofu": it is the sauce that is poured
-  const target =
-    OVER.has(c.verb ?? '') && c.mentions[0]?.part === 'all' && /^over\s/i.test(rest) && state.placed.has(c.mentions[0].ingredient);
-  if (target && state.object && !state.objectUses.includes(c.mentions[0]!.ingredient)) rest = `${state.object} ${rest}`;
-  if (object && (needsObject || moves || bare) && alone) rest = `${object} ${rest}`;
-  if (c.verb === 'let' && /^(?:cool|rest|stand|sit)\b/i.test(rest) && state.object) rest = `${state.object} ${rest}`;
-  if (JOINING.has(kindOf(c.technique?.id))) rest = rest.replace(/^(?:it|them)(?:\s+all)(?:\s+together)?\b/i, 'everything');
-  rest = replacePronoun(state, c, rest);
-  for (const mention of c.mentions) {
-    rest = withoutWork(rest, state.recipe.ingredients[mention.ingredient]!);
+  for (const mention of [...c.mentions].sort((a, b) => b.at - a.at)) {
     if (mention.quantity) rest = withoutAmount(rest, mention);
+    rest = withArticle(rest, mention, state.recipe.ingredients[mention.ingredient]!);
+    rest = withoutWork(rest, state.recipe.ingredients[mention.ingredient]!);
   }
-  const place = state.container ? ` ${inTool(state, state.container)}` : '';
-  if (!rest && kindOf(c.technique?.id) === 'mix') rest = `everything${place}`;
-  if (covers && !objectPhrase(rest) && state.container && !/\blids?\b/i.test(rest))
-    rest = `the ${toolCall(state, state.container)} ${rest}`;
-  if (kindOf(c.technique?.id) === 'take-off-heat' && alone && (state.hob ?? state.container))
-    rest = `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
-  if (kindOf(c.technique?.id) === 'serve' && (!objectPhrase(rest) || !rest)) rest = `the ${shortTitle(state.recipe.title)} ${rest}`;
+  rest = withObject(state, c, rest.replace(/^\s*,\s*/, ''), works.act);
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
   const lead = c.lead && !leadIsKnown(c) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
   const until = c.until ? ` ${c.until}` : '';
@@ -139,19 +111,105 @@ export function wording(state: State, c: Located): string {
   return sentence(`${c.verb} ${rest}${lead}${adverb}${until}${condition}`);
 }
 
-const NEEDS_OBJECT = new Set(['drain', 'drain-hot', 'turn-over', 'mash', 'fluff', 'lift-out', 'rinse']);
-const OVER = new Set(['pour', 'spoon', 'ladle']);
-const MOVES = new Set(['set', 'add', 'return', 'tip', 'transfer', 'put', 'place', 'move', 'slide', 'pour']);
-
-/** What "tip onto a plate" means: all that is in the pan where several things are, else what was spoken of last. */
-function movedThing(state: State, c: Located): string | null {
-  const from = state.steps.at(-1)?.into ?? null;
-  // the fat that a thing is fried in does not count
-  const together = [...state.placed].filter(
-    ([i, at]) => at === from && findFood(state.recipe.ingredients[i]!.item)?.category !== 'oil',
-  ).length;
-  return together > 1 && (c.first || state.objectUses.length !== 1) ? 'everything' : state.object;
+/** "add chicken": the chicken of the list. */
+function withArticle(rest: string, mention: Mention, one: Ingredient): string {
+  if (mention.end <= mention.at || one.min === null || mention.part !== 'all') return rest;
+  const before = rest.slice(0, mention.at);
+  if (!/(?:^|\b(?:in|into|over|with|and|to|on|through|up|of)\s+|,\s*)$/i.test(before)) return rest;
+  return `${before}the ${rest.slice(mention.at)}`;
 }
+
+/** Acts of which one has to say what they are done to. */
+const NEEDS_OBJECT = new Set<Act>([
+  'heat',
+  'join',
+  'put',
+  'touch',
+  'shape',
+  'ready',
+  'soak',
+  'drain',
+  'lift',
+  'cool',
+  'chill',
+  'wait',
+  'check',
+  'microwave',
+  'toast',
+  'oven',
+  'bin',
+]);
+/** Verbs that need nothing behind them, or whose object is the time itself. */
+const ALONE = /^(?:wait|count|set|hold|start|keep|continue|repeat|taste|check|test|press|run|go|watch|look|enjoy|eat)$/;
+
+const PART_NOUN =
+  /^(?:the\s+|any\s+|its\s+|their\s+)?(?:hard |tough |woody |green |outer |root |papery )?(?:stones?|pits?|skins?|peel|cores?|seeds?|ends?|tops?|tops and tails|stalks?|stems?|roots?|leaves|crusts?|shells?|pods?|edges?)$/i;
+const PRONOUN = /^(?:it|them|everything|these|this|all of (?:it|them)|both)\b(?:\s+all(?!\s+(?:over|together))\b)?/i;
+const HAS_PLACE = /\b(?:in|into|on|onto|to|over|around|among|between|under|inside|through|aside|back|together|with|at|across|along|up|down|out|off|away|from|beside|underneath)\b/i;
+
+function withObject(state: State, c: Located, rest: string, act: Act): string {
+  const id = c.technique?.id ?? '';
+  if (id === 'cover' || id === 'uncover') return withVessel(state, rest, /\blids?\b/i);
+  if (act === 'off-ring' && !objectPhrase(rest) && (state.hob ?? state.container)) return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
+  if (act === 'serve' && !objectPhrase(rest)) return `the ${shortTitle(state.recipe.title)} ${rest}`;
+  if (!NEEDS_OBJECT.has(act)) return withPronoun(state, rest);
+  const thing = hole('thing', spokenOf(state));
+  const there = hole('there', state.container ? `the ${toolCall(state, state.container)}` : null);
+  if (act === 'join' && !rest && state.container) return `everything ${inTool(state, state.container)}`;
+  // "stir in the paprika": into what is there already
+  const into = /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|circles?|one direction|same way)\b)(?=\S)/iu.exec(rest);
+  if (into && (act === 'join' || act === 'put') && !isPlace(c, rest)) return `${withPronoun(state, rest.slice(into[0].length))} into ${there}`;
+  // "pour over the sauce": over what is there
+  const over = /^over\s+(?=(?:the|half|a|some|any|most)\s)/i.exec(rest);
+  if (over && act === 'put' && c.mentions.length > 0 && !HAS_PLACE.test(rest.slice(over[0].length))) return `${rest.slice(over[0].length)} over ${there}`;
+  if (/^with\b/i.test(rest) && (act === 'put' || act === 'coat-vessel')) return `${there} ${rest}`;
+  if (id === 'season' && !/\bwith\b/i.test(rest)) return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
+  const phrase = objectPhrase(rest);
+  const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
+  if (phrase && !pronoun) {
+    const part = PART_NOUN.test(phrase) && c.mentions.length === 0 && state.objectUses.length > 0 && !/\b(?:of|from|off)\b/i.test(rest);
+    const said = part ? rest.replace(phrase, `${phrase} of ${thing}`) : withPronoun(state, rest);
+    return act === 'put' && !HAS_PLACE.test(said) && state.container ? `${said} ${toPlace(state, c.verb!)}` : said;
+  }
+  if (pronoun) return withPronoun(state, rest);
+  if (c.mentions.length > 0 && act !== 'put' && !/^(?:in|into|on|onto|over|with|to|from)\b/i.test(rest)) return withPronoun(state, rest);
+  if (ALONE.test(c.verb ?? '') && !/^aside\b/i.test(rest)) return withPronoun(state, rest);
+  return withPronoun(state, `${thing} ${rest.replace(/^(?=\d)/, 'for ').replace(/^(?:back\s+)?to (?:a )?boil\b/i, (said) => (/back/i.test(said) ? 'back to the boil' : 'to the boil'))}`);
+}
+
+/** "in the bowl", said first: a place, and no thing that goes in. */
+const isPlace = (c: Located, rest: string) => c.mentions.length === 0 && c.tools.some((t) => isContainer(t.id) && t.at < 24) && /^in\s/i.test(rest);
+
+const seasonedWith = (state: State, c: Located) => {
+  const unsaid = c.mentions.filter((m) => m.end <= m.at);
+  return unsaid.length > 0 ? ` with ${listOf(unsaid.map((m) => `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`))}` : '';
+};
+
+const withVessel = (state: State, rest: string, unless: RegExp) =>
+  !objectPhrase(rest) && state.container && !unless.test(rest) ? `the ${toolCall(state, state.container)} ${rest}` : rest;
+
+const FLAT = new Set(['tray', 'board', 'plate', 'wire-rack', 'stand', 'foil']);
+const toPlace = (state: State, verb: string) => {
+  const vessel = state.container!;
+  if (FLAT.has(vessel)) return inTool(state, vessel);
+  return `${verb === 'add' ? 'to' : verb === 'put' || verb === 'place' || verb === 'lay' || verb === 'arrange' ? 'in' : 'into'} the ${toolCall(state, vessel)}`;
+};
+
+/** What was spoken of last and no ingredient can say: "the balls". */
+const spokenOf = (state: State): string | null =>
+  state.object && !/\b(?:it|them)\b|everything/i.test(state.object) && state.object.length <= 60 ? state.object : null;
+
+/** Pronouns as holes: what is acted on, and what it goes to. */
+function withPronoun(state: State, rest: string): string {
+  const these = state.lineObjects.length > 1 && /\bthem\b/i.test(rest) ? listOf(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) : null;
+  const thing = these ?? hole('thing', spokenOf(state));
+  const first = /^((?:in|over|up|out|down|off|through)\s+)?(?:it|them|all of (?:it|them))\b(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(rest);
+  if (first) return `${thing}${first[1] ? ` ${first[1].trim()}` : ''}${rest.slice(first[0].length)}`;
+  return rest.replace(/\b(over|to|with|into|onto|on|in|around|off|of|from)\s+(?:it|them)\b/i, `$1 ${hole('there', spokenOf(state))}`);
+}
+
+/** A place in the words that the world fills: `kind` what is acted on, or what lies where it goes; `else` what it is called where the world cannot tell. */
+const hole = (kind: 'thing' | 'there', other: string | null) => `⟦${kind}|${other ?? ''}⟧`;
 
 /** The dish in a few words, for "Serve the ...". */
 export function shortTitle(title: string): string {
@@ -191,17 +249,6 @@ function withoutWork(rest: string, one: Ingredient): string {
     if (at >= 0 && rest[at + work.length + 2] !== '-') return rest.slice(0, at) + rest.slice(at + work.length + 2);
   }
   return rest;
-}
-
-export function replacePronoun(state: State, c: Located, rest: string): string {
-  // "wash the leeks. Peel the potatoes and slice them": only those
-  const these = c.first || !CUTTING.has(kindOf(c.technique?.id)) ? state.lineObjects : [];
-  const several = these.length > 1 ? listOf(these.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) : null;
-  const object = /\bthem\b/i.test(rest) && several ? several : state.object;
-  if (!object || object.length > 60 || /\b(?:it|them)\b/i.test(object)) return rest;
-  const first = /^((?:in|over|up)\s+)?(?:it|them)\b(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(rest);
-  if (first) return `${first[1] ?? ''}${object}${rest.slice(first[0].length)}`;
-  return rest.replace(/\b(over|to|with|into|onto|on|in)\s+(?:it|them)\b/i, `$1 ${object}`);
 }
 
 const listOf = (things: string[]) => (things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? ''));

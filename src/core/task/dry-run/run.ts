@@ -43,7 +43,7 @@ export function run(task: TaskAnalysis, kitchen: Kitchen): { ran: Ran[]; on: str
     task.ingredients,
     {
       kitchen,
-      calls: new Map(),
+      calls: { tools: new Map(), dish: null },
       seen: (world, i) => {
         last = world;
         const vessel = vesselOf(list[i]!.step);
