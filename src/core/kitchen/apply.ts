@@ -17,12 +17,25 @@ const ON_ALL = new Set<Act>(['heat', 'oven', 'microwave', 'join', 'oven-out', 'c
 
 /** The lots that a step speaks of, as they lie before it. */
 export function objectsOf(world: World, step: Played): Lot[] {
-  const named = step.uses.flatMap((use) => (use.ingredient === null ? [] : (pick(world, step, use) ?? [])));
-  if (named.length > 0) return [...new Set(named)];
   const works = worksIn(step);
+  const named = step.uses.flatMap((use) => (use.ingredient === null ? [] : (pick(world, step, use) ?? [])));
+  if (works.act === 'dip' && step.about?.length) named.unshift(...step.about.flatMap((i) => lotsOf(world, i).slice(-1)));
+  if (named.length > 0) return [...new Set(named)];
   if (step.from && (works.act === 'put' || works.act === 'lift')) {
     const lots = contents(world, step.from);
     if (lots.length > 0) return lots;
+  }
+  // "spread the mash on top": it has a name, and is not there yet
+  const noun = step.noun;
+  if (noun && (works.act === 'put' || works.act === 'lift')) {
+    const away = world.lots.filter((lot) => lot.at !== null && lot.at !== vesselOf(step) && !lot.portion && (lot.joined || lot.cooked));
+    const lot = away.find((l) => l.name === noun) ?? away.find((l) => l.forms.has(noun)) ?? away.at(-1);
+    if (lot) return [lot];
+  }
+  // it bakes in the oven, whatever it lies in
+  if (step.into === 'oven' && works.act === 'wait') {
+    const baking = world.lots.filter((lot) => lot.at !== null && world.vessels.get(lot.at)?.place === 'oven');
+    if (baking.length > 0) return baking;
   }
   if (step.about?.length && !ON_ALL.has(works.act)) {
     const meant = step.about.flatMap((i) => lotsOf(world, i).at(-1) ?? []);
@@ -148,7 +161,7 @@ function soil(world: World, step: Played, lots: readonly Lot[], works: Works): v
   const raw = new Set<Hazard>(lots.flatMap((lot) => [...lot.raw]));
   if (works.act === 'ready' && kindOf(step.technique) === 'crack-egg') raw.add('raw-egg');
   if (raw.size === 0) return;
-  const byHand = works.traits.has('hand') || (works.act === 'put' && !works.traits.has('pour') && lots.some((lot) => isByHand(lot)));
+  const byHand = (works.traits.has('hand') && !(kindOf(step.technique) === 'tear' && step.tools.some((id) => toolById(id)?.kind === 'utensil'))) || (works.act === 'put' && !works.traits.has('pour') && lots.some((lot) => isByHand(lot)));
   if (byHand) for (const hazard of raw) if (hazard !== 'raw-flour' || works.traits.has('dough')) world.hands.add(hazard);
   // what stirs in the pan is cooked clean with what it stirs
   const vessel = vesselOf(step);
@@ -240,6 +253,17 @@ const LAWS: Partial<Record<Act, Law>> = {
     if (!to) return;
     moveTo(world, lots, to);
     join(world, to);
+  },
+  // what is dipped takes its coating with it
+  dip: (world, step, lots) => {
+    const coats = step.uses.flatMap((u) => (u.ingredient === null ? [] : lotsOf(world, u.ingredient).slice(-1)));
+    const thing = lots.find((lot) => !coats.includes(lot));
+    for (const coat of coats)
+      if (thing) {
+        for (const hazard of coat.raw) thing.raw.add(hazard);
+        for (const hazard of thing.raw) if (hazard !== 'raw-flour') coat.raw.add(hazard);
+        thing.joined = true;
+      }
   },
   shape: (world, step, lots) => {
     for (const lot of lots) lot.forms.add(kindOf(step.technique));

@@ -71,7 +71,7 @@ export function formLacks(world: World, step: Played, rest: readonly Played[]): 
     ];
     const { one, food } = known;
     if (one.unit === 'can' && kind !== 'open-can' && !done.has('open-can')) return lack('opened', 'open-can');
-    if (goesIn && isShelled(known) && !done.has('crack-egg') && !isBoiled(rest, known.index, vesselOf(step))) return lack('cracked', 'crack-egg');
+    if (goesIn && isShelled(known) && !done.has('crack-egg') && !IN_SHELL.some((form) => done.has(form)) && !isBoiled(rest, known.index, vesselOf(step))) return lack('cracked', 'crack-egg');
     const cutNow = act === 'ready' && isCut(step.technique ?? '') && kind !== 'peel';
     if (isFresh(known) && !done.has('rinse') && !done.has('peel-by-hand') && food?.category !== 'citrus' && (cutNow || act === 'put' || act === 'serve'))
       return lack('rinsed', 'rinse');
@@ -82,6 +82,7 @@ export function formLacks(world: World, step: Played, rest: readonly Played[]): 
   });
 }
 
+const IN_SHELL = ['boil', 'simmer', 'cook', 'peel-by-hand'];
 const isShelled = ({ one, food }: Known) => food?.raw === 'egg' && one.unit === null && !/boiled|white|yolk|liquid|carton/i.test(one.item);
 
 /** Put into a pan and boiled before anything is stirred there, or peeled afterwards: it keeps its shell. */

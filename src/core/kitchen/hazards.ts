@@ -30,7 +30,7 @@ export function hazardsOf(world: World, step: Played): Hazard[] {
   const boils = vessel !== null && world.vessels.get(vessel)?.water === 'boiling' && hot;
   if (boils && act !== 'wait') found.add('steam');
   const raw = new Set<Hazard>(lots.flatMap((lot) => [...lot.raw]));
-  const handles = ['put', 'join', 'shape', 'touch', 'soak', 'ready', 'coat-vessel'].includes(act);
+  const handles = ['put', 'join', 'dip', 'shape', 'touch', 'soak', 'ready', 'coat-vessel'].includes(act);
   if (handles && vessel !== null && (act !== 'ready' || traits.has('hand')) && !onRing)
     for (const lot of contents(world, vessel)) for (const hazard of lot.raw) raw.add(hazard);
   if (kindOf(step.technique) === 'crack-egg') raw.add('raw-egg');

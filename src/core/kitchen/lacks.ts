@@ -151,7 +151,7 @@ const ovenOn: Law = (world, step, _lots, { act }) => {
 const WASHES = new Set<Act>(['wash-hands', 'wash-tools']);
 
 /** Acts on food and its tools: nobody begins them with unwashed hands. */
-const NEEDS_WASHED = new Set<Act>(['ready', 'measure', 'put', 'join', 'shape', 'soak', 'coat-vessel', 'serve', 'eat']);
+const NEEDS_WASHED = new Set<Act>(['ready', 'measure', 'put', 'join', 'dip', 'shape', 'soak', 'coat-vessel', 'serve', 'eat']);
 
 const hands: Law = (world, step, lots, works) => {
   if (!world.washed && NEEDS_WASHED.has(works.act)) return [{ fact: 'hands', raw: [] }];
@@ -160,7 +160,7 @@ const hands: Law = (world, step, lots, works) => {
   const inside = vessel && (works.traits.has('hand') || works.act === 'join') ? contents(world, vessel).flatMap((lot) => [...lot.raw]) : [];
   const here = new Set<Hazard>([...lots.flatMap((lot) => [...lot.raw]), ...inside]);
   if (kindOf(step.technique) === 'crack-egg') here.add('raw-egg');
-  const byHand = works.traits.has('hand') || works.act === 'put' || works.act === 'shape' || works.act === 'join' || works.act === 'soak';
+  const byHand = works.traits.has('hand') || works.act === 'put' || works.act === 'dip' || works.act === 'shape' || works.act === 'join' || works.act === 'soak';
   const goesOn = byHand && [...world.hands].every((hazard) => here.has(hazard));
   return goesOn ? [] : [{ fact: 'hands', raw: [...world.hands] }];
 };

@@ -1,6 +1,6 @@
 // Plays a list of steps in the one world and, where one lacks something, has its provider's steps done before it: what building puts in and what a dry run finds are the same.
 import type { Ingredient } from '../recipe/recipe';
-import { apply, contents, hazardsOf, lacks, newWorld, objectsOf, ringVesselOf, uncheckedIn, vesselOf, worksIn, type Lack, type Played, type World } from '../kitchen/index';
+import { apply, contents, hazardsOf, lacks, lotsOf, newWorld, objectsOf, ringVesselOf, uncheckedIn, vesselOf, worksIn, type Lack, type Played, type World } from '../kitchen/index';
 import { techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import type { Act } from '../technique/works';
@@ -82,12 +82,12 @@ function takeTurn(world: World, step: Played, line: number | null, calls: Calls,
 function filling(world: World, step: Played, calls: Calls): Turn['fill'] {
   const vessel = vesselOf(step);
   const lots = objectsOf(world, step);
-  const there = vessel ? contents(world, vessel) : [];
+  const there = vessel ? contents(world, vessel) : (step.about ?? []).flatMap((i) => lotsOf(world, i).slice(-1));
   if (step.noun) for (const lot of lots) lot.name = step.noun;
   const from = step.from ?? lots[0]?.at ?? vessel;
   let filled: Map<string, string> | null = null;
   const texts = step.holes ?? [];
-  if (texts.length > 0) filled = new Map(texts.map((text) => [text, fillHoles(text, world, lots, there, from && lots.length > 0 ? from : vessel, calls)]));
+  if (texts.length > 0) filled = new Map(texts.map((text) => [text, fillHoles(text, world, lots, there, step.about ?? [], from && lots.length > 0 ? from : vessel, calls)]));
   return (text) => filled?.get(text) ?? text;
 }
 

@@ -8,7 +8,7 @@ import { useOf, type Draft } from './draft';
 import { temperatureFor } from './doneness';
 
 /** What a recipe calls its tools, and the dish that it makes: "soup". */
-export type Calls = { tools: ReadonlyMap<string, string>; dish: string | null };
+export type Calls = { tools: ReadonlyMap<string, string>; dish: string | null; foods?: ReadonlyMap<number, string> };
 
 const call = (calls: Calls, id: string) => calls.tools.get(id) ?? toolById(id)?.name ?? 'bowl';
 const listOf = (things: readonly string[]) => (things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? ''));
@@ -24,7 +24,7 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const main = parts.filter((k) => !k.minor);
   const shown = main.length > 0 ? main : parts;
   if (shown.length > 0 && shown.length <= MOST_NAMED && !(parts.length > MOST_NAMED && lots.every((lot) => lot.joined)))
-    return listOf(shown.map((k) => `the ${shortName(k.name)}`));
+    return listOf(shown.map((k) => `the ${calls.foods?.get(k.index) ?? shortName(k.name)}`));
   const cooked = place !== null && lots.some((lot) => lot.cooked) && parts.length > MOST_NAMED;
   if (cooked && calls.dish) return `the ${calls.dish}`;
   if (lots.length === 1 && lots[0]!.joined) return 'the mixture';
@@ -36,13 +36,18 @@ const isFlat = (place: string) => toolById(place)?.kind === 'surface' || place =
 /** A name without what only helps to buy it. */
 const shortName = (name: string) => name.replace(/\s+(?:such as|like|or)\s.*$/i, '').slice(0, 48);
 
+/** Vessels that one serves in: what lies there is the food. */
+const PLATED = new Set(['serving-bowl', 'serving-dish', 'glass', 'cup', 'tray', 'baking-dish']);
+
 /** The words of a step with its holes filled from the world, before it is done. */
-export function fillHoles(text: string, world: World, lots: readonly Lot[], there: readonly Lot[], vessel: string | null, calls: Calls): string {
-  return text.replace(/⟦(thing|there)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
+export function fillHoles(text: string, world: World, lots: readonly Lot[], there: readonly Lot[], about: readonly number[], vessel: string | null, calls: Calls): string {
+  return text.replace(/⟦(thing|there|spoken)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
     if (kind === 'there') {
       const name = there.length > 0 ? nameLots(world, there, vessel, calls) : '';
-      return name && !name.startsWith('everything') ? name : other || (vessel ? `the ${call(calls, vessel)}` : 'it');
+      // several things have no short name
+      return name && !/^everything|,| and /.test(name) ? name : vessel && toolById(vessel)?.kind !== 'surface' && !PLATED.has(vessel) ? `the ${call(calls, vessel)}` : there.length > 0 ? 'the food' : other || 'it';
     }
+    if (kind === 'spoken') return listOf(about.map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) || 'everything';
     const name = lots.length > 0 ? nameLots(world, lots, vessel, calls) : '';
     // what was shaped has a name that no ingredient has
     const isShape = SHAPES.test(other);

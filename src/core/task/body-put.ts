@@ -52,7 +52,7 @@ export function putTogether(state: State, c: Located, fresh: Mention[]): void {
     } else
       fresh.forEach((mention, k) => {
         const own = ownTail(c, mention, fresh[k + 1]);
-        const verb = `${PUTTING.has(id) && id !== 'gather' ? capital(c.verb!) : 'Put'}${onto}`;
+        const verb = `${PUTTING.has(id) && id !== 'gather' ? capital(c.verb!) : 'Put'}${onto}${withWord(c) ? ' ⟦there|⟧' : ''}`;
         const intoVessel = c.tools.some((t) => isContainer(t.id) && t.at < Math.max(...fresh.map((m) => m.at)));
         const particle = /^(in|on)\s/i.exec(c.rest) && !tail && !intoVessel ? ` ${/^(in|on)/i.exec(c.rest)![1]!.toLowerCase()}` : '';
         const where =
@@ -121,7 +121,7 @@ function addBeside(state: State, c: Located, into: string | null, what: string, 
   );
   push(state, {
     ...common(state, c, into, known),
-    text: sentence(`${c.verb} ${withWord(c) ? 'with ' : ''}${thing}${tail}`),
+    text: sentence(`${c.verb} ${withWord(c) ? 'with ' : ''}${thing}${tail || (into && !withWord(c) ? ` ${/^(?:put|place|lay|set|arrange)$/.test(c.verb!) ? inTool(state, into) : `to the ${toolCall(state, into)}`}` : '')}`),
     uses: known.map((m) => moved(state, m)),
     thing,
     name: thing.replace(/^the\s+/i, '').slice(0, 24),

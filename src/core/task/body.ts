@@ -185,7 +185,7 @@ function isDoneAlready(state: State, c: Located, id: string | null): boolean {
 function liftAside(state: State, c: Located, to: string): void {
   for (const i of c.mentions.length ? c.mentions.map((m) => m.ingredient) : state.objectUses) state.placed.set(i, to);
   // "lift off the bowl": that bowl is in hand now
-  if (c.mentions.length === 0 && c.tools.some((t) => t.id === to && t.at < 12)) state.container = to;
+  if (c.mentions.length === 0 && /^(?:off\s+|out\s+)?the\b/i.test(c.rest) && c.tools.some((t) => t.id === to && t.at < 12)) state.container = to;
   say(state, c, { text: wording(state, c), into: to });
 }
 
@@ -209,6 +209,8 @@ function doTo(state: State, c: Located, id: string | null, named: string | null)
     if (id === 'rinse' && one.unit !== 'can' && findFood(one.item)?.form !== 'grain') continue;
     makeReady(state, mention, c, WORKED.has(id ?? ''));
   }
+  // "crumble in the cube", "flake the salmon into the potato": it goes there
+  const goal = CUTTING.has(id ?? '') ? goalOfWork(state, c) : null;
   const cracked = id === 'crack-egg' ? (named ?? (/^in\b/i.test(c.rest) ? state.container : null)) : null;
   if (cracked) {
     for (const m of c.mentions) state.placed.set(m.ingredient, cracked);
@@ -242,10 +244,19 @@ function doTo(state: State, c: Located, id: string | null, named: string | null)
   const rests = id === 'wait' && c.mentions.length > 0 ? state.placed.get(c.mentions[0]!.ingredient) : undefined;
   if (rests) state.container = rests;
   if (id === 'shape' && state.container === 'board') addRaw(state, 'board', rawOf(state, c.mentions));
-  say(state, c, { text: wording(state, c), into: (CUTTING.has(id ?? '') && named) || placeOf(state, c, id) });
-  if (CUTTING.has(id ?? '') && named) for (const m of c.mentions) state.placed.set(m.ingredient, named);
+  const into = (CUTTING.has(id ?? '') && named) || goal;
+  const goes = c.mentions.filter((m) => !isTarget(c, m));
+  say(state, goal ? { ...c, mentions: goes } : c, { text: wording(state, c), into: into ?? placeOf(state, c, id) });
+  if (into) for (const m of goal ? goes : c.mentions) state.placed.set(m.ingredient, into);
   if (id === 'cover' && toolById(state.container ?? '')?.kind === 'cookware') state.covered = state.container;
   remember(state, c);
+}
+
+/** Where work on a thing lets it fall: the pan in hand, or where what it is worked into lies. */
+function goalOfWork(state: State, c: Located): string | null {
+  if (/^in\s+(?:the\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
+  const target = c.mentions.find((m) => isTarget(c, m) && state.placed.has(m.ingredient));
+  return target && /\binto\b/i.test(c.rest) ? state.placed.get(target.ingredient)! : null;
 }
 
 function placeOf(state: State, c: Located, id: string | null): string | null {

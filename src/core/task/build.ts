@@ -1,6 +1,6 @@
 // From a recipe to a task analysis: routines, gathering, the recipe's own steps, heat off, store, clean up; at the grain that is asked for.
 import { CLASS_FACTOR } from '../kitchen/index';
-import { findFood } from '../recipe/food';
+import { findFood, nameWords } from '../recipe/food';
 import type { Keep } from '../recipe/food-model';
 import type { Recipe } from '../recipe/recipe';
 import { techniqueById, kindOf } from '../technique/lexicon';
@@ -13,6 +13,7 @@ import { shortTitle } from './wording';
 import { keyMaker, stepOf, type Draft } from '../plan/draft';
 import { coarsen, refine } from './grain';
 import { LEARNER_TIME_FACTOR, USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from '../plan/model';
+import { mentionsIn, namesOf } from './mentions';
 import { ensure } from '../plan/ensure';
 import { toolCalls } from './tool-names';
 import { afterRoutine, fetchFoods, gatherRoutine, readyRoutine } from './routines';
@@ -30,7 +31,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   let body = rawLast(ovenInTime(said.body));
   if (!body.some((d) => kindOf(d.technique) === 'serve'))
     body.push({ text: `Serve the ${shortTitle(recipe.title)}.`, technique: 'serve', sourceLine: null, name: 'dish', thing: 'the food', phase: 'serve' });
-  body = ensure(body, recipe.ingredients, kitchen, { tools: toolCalls(recipe), dish: dishOf(recipe.title) });
+  body = ensure(body, recipe.ingredients, kitchen, { tools: toolCalls(recipe), dish: dishOf(recipe.title), foods: foodCalls(recipe) });
   body = ovensOff(body);
   const late = lateFoods(body, recipe);
   body = planWaiting(fetchLate(body, recipe, kitchen, late));
@@ -88,6 +89,24 @@ function fetchLate(body: readonly Draft[], recipe: Recipe, kitchen: Kitchen, lat
     const here = new Set([...late].filter(([, at]) => at === i).map(([ingredient]) => ingredient));
     return here.size > 0 ? [...fetchFoods(recipe, kitchen, here), draft] : [draft];
   });
+}
+
+/** What the method calls each ingredient, where that is shorter than the list and means no other: "the mince". */
+function foodCalls({ ingredients, instructions }: Recipe): Map<number, string> {
+  const names = namesOf(ingredients);
+  const calls = new Map<number, string>();
+  const nobody: ReadonlySet<number> = new Set();
+  for (const line of instructions) {
+    const found = mentionsIn(line, names, nobody);
+    for (const m of found) {
+      const said = line.slice(m.at, m.end).toLowerCase();
+      const isAlone = found.filter((other) => other.at === m.at).length === 1;
+      const item = ingredients[m.ingredient]!.item.toLowerCase();
+      const means = ingredients.filter((one) => nameWords(one.item).some((w) => nameWords(said).includes(w))).length;
+      if (isAlone && means === 1 && !calls.has(m.ingredient) && said.length < item.length && !/juice|zest|water|sauce/.test(said)) calls.set(m.ingredient, said);
+    }
+  }
+  return calls;
 }
 
 /** What a pot of many things is called once it cooks: by the title, where that says it. */

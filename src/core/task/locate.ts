@@ -50,7 +50,7 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
 const PREPOSITION =
   /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while|or)\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
 export const PARTICIPLE =
-  /,?\s+(?:while\s+)?((?:stirring|turning|mashing|seasoning|skimming|shaking|tossing|whisking|scraping|basting|squashing|pressing|breaking|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
+  /(?<!\b(?:with|the|of|and|some|a))(?:,\s*|\s+)(?:while\s+)?((?:stirring|turning|mashing|seasoning(?! sachet| mix)|skimming|shaking|tossing|whisking|scraping|basting|squashing|pressing|breaking|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
 /** The noun phrase that an action is done to: "the chicken" of "the chicken to the wok". */
 export const objectPhrase: (rest: string) => string | null = remembering(phraseIn, 400, 2000);
@@ -61,7 +61,7 @@ function phraseIn(rest: string): string | null {
     /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|gently|well|lightly|hot|immediately|again|sometimes|through|warm|cold|slightly|about|uncovered|covered|undisturbed|loosely|alone)\b/i.test(
       text,
     ) ||
-    /^\d+(?:\s*-\s*\d+)?\s*(?:more\s+)?(?:min|sec|hour)/i.test(text)
+    /^\d+(?:\s*(?:-|to|or)\s*\d+)?\s*(?:more\s+)?(?:min|sec|hour)/i.test(text)
   )
     return null;
   if (/^(?:(?:down|up|out|off|back|in)\s+)?(?:\p{L}+ly)(?:\s|$)/iu.test(text)) return null;

@@ -110,6 +110,10 @@ function spokenThing(c: Located): string | null {
   return phrase && !/^(?:it|them|everything|these|this)\b/i.test(phrase) ? phrase : null;
 }
 
+/** What lies in the vessel in hand, without what a clause brings to it. */
+const mixtureInHand = (state: State, c: Located): number[] =>
+  [...state.placed].filter(([i, at]) => at === state.container && !c.mentions.some((m) => m.ingredient === i)).map(([i]) => i);
+
 /** What a recipe calls its mixtures. */
 const NOUN =
   /^(?:the|your|this)\s+(?:\p{L}+\s+){0,2}?((?:\p{L}+\s+)?(?:dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mash|crumble|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|crumbs|patties|balls|meatballs|burgers|rolls|buns|biscuits|cookies|muffins|cakes|scones|pancakes|fritters|wraps|parcels|omelette))$/iu;
@@ -244,7 +248,10 @@ export function remember(state: State, c: Located): void {
     const dry = !HOB.has(id) && !PUTTING.has(id) ? phrase : phrase.replace(/,?\s+and\s+(?:the\s+)?(?:\p{L}+\s+)?water$/iu, '');
     const any = /^any\b/i.test(phrase) && c.mentions[0];
     state.object = whole || any ? theOf(state, c.mentions[0]!) : c.mentions.length > 2 ? 'everything' : plainObject(dry, c);
-    if (c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);
+    // "dip each cake in the egg": the cake is in hand, not the egg
+    const held = c.mentions.filter((m) => !isTarget(c, m) && m.at < (c.rest.indexOf(phrase) + phrase.length));
+    if (held.length > 0) state.objectUses = held.map((m) => m.ingredient);
+    else if (c.mentions.length > 0 && NOUN.test(phrase)) state.objectUses = mixtureInHand(state, c);
   }
   // "trim the ends off the rhubarb": the rhubarb is in hand, though the ends were spoken of
   if (CUTTING.has(id) && c.mentions.length > 0) state.objectUses = c.mentions.map((m) => m.ingredient);

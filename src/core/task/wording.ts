@@ -12,7 +12,7 @@ import type { Mention } from './mentions';
 import { nameOf } from './ready';
 import { worksOf, type Act } from '../technique/works';
 import { isContainer, type Located, type State } from './state';
-import { PARTICIPLE, objectPhrase } from './locate';
+import { isTarget, PARTICIPLE, objectPhrase } from './locate';
 import { inTool, toolCall } from './tool-names';
 
 /** Both marks as they stand on dials: every 10 °C, every 25 °F. */
@@ -97,10 +97,13 @@ export function sentence(text: string): string {
  */
 export function wording(state: State, c: Located): string {
   const works = worksOf(c.technique?.id, c.technique?.like);
-  let rest = c.rest.replace(PARTICIPLE, '').replace(/\bsometimes\b/i, 'now and then');
+  let rest = c.rest.replace(PARTICIPLE, '').replace(PURPOSE, '').replace(/\bsometimes\b/i, 'now and then');
+  const seen = new Set<number>();
   for (const mention of [...c.mentions].sort((a, b) => b.at - a.at)) {
     if (mention.quantity) rest = withoutAmount(rest, mention);
-    rest = withArticle(rest, mention, state.recipe.ingredients[mention.ingredient]!);
+    // one word may name two things: "the peppers"
+    if (!seen.has(mention.at)) rest = withArticle(rest, mention, state.recipe.ingredients[mention.ingredient]!);
+    seen.add(mention.at);
     rest = withoutWork(rest, state.recipe.ingredients[mention.ingredient]!);
   }
   rest = withObject(state, c, rest.replace(/^\s*,\s*/, ''), works.act);
@@ -111,10 +114,14 @@ export function wording(state: State, c: Located): string {
   return sentence(`${c.verb} ${rest}${lead}${adverb}${until}${condition}`);
 }
 
+/** Why it is done, which is a cue: "to loosen it". */
+const PURPOSE = /,?\s+(?:to \p{L}+|before you \p{L}+|so (?:that )?you can \p{L}+)\s+(?:it|them)$/iu;
+
 /** "add chicken": the chicken of the list. */
 function withArticle(rest: string, mention: Mention, one: Ingredient): string {
   if (mention.end <= mention.at || one.min === null || mention.part !== 'all') return rest;
   const before = rest.slice(0, mention.at);
+  if (/^(?:the|your|all|both|each)\b/i.test(rest.slice(mention.at))) return rest;
   if (!/(?:^|\b(?:in|into|over|with|and|to|on|through|up|of)\s+|,\s*)$/i.test(before)) return rest;
   return `${before}the ${rest.slice(mention.at)}`;
 }
@@ -140,7 +147,7 @@ const NEEDS_OBJECT = new Set<Act>([
   'bin',
 ]);
 /** Verbs that need nothing behind them, or whose object is the time itself. */
-const ALONE = /^(?:wait|count|set|hold|start|keep|continue|repeat|taste|check|test|press|run|go|watch|look|enjoy|eat)$/;
+const ALONE = /^(?:wait|count|set|hold|start|keep|continue|repeat|go|watch|look|enjoy|eat)$/;
 
 const PART_NOUN =
   /^(?:the\s+|any\s+|its\s+|their\s+)?(?:hard |tough |woody |green |outer |root |papery )?(?:stones?|pits?|skins?|peel|cores?|seeds?|ends?|tops?|tops and tails|stalks?|stems?|roots?|leaves|crusts?|shells?|pods?|edges?)$/i;
@@ -149,20 +156,25 @@ const HAS_PLACE = /\b(?:in|into|on|onto|to|over|around|among|between|under|insid
 
 function withObject(state: State, c: Located, rest: string, act: Act): string {
   const id = c.technique?.id ?? '';
-  if (id === 'cover' || id === 'uncover') return withVessel(state, rest, /\blids?\b/i);
+  if (id === 'cover' || id === 'uncover') return withVessel(state, rest);
+  if (act === 'off' || act === 'ring-set') return heatWords(c, rest);
   if (act === 'off-ring' && !objectPhrase(rest) && (state.hob ?? state.container)) return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
   if (act === 'serve' && !objectPhrase(rest)) return `the ${shortTitle(state.recipe.title)} ${rest}`;
+  if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
   if (!NEEDS_OBJECT.has(act)) return withPronoun(state, rest);
   const thing = hole('thing', spokenOf(state));
+  const named = c.mentions.filter((m) => m.end > m.at && !isTarget(c, m));
   const there = hole('there', state.container ? `the ${toolCall(state, state.container)}` : null);
+  const vessel = state.container ? `the ${toolCall(state, state.container)}` : there;
   if (act === 'join' && !rest && state.container) return `everything ${inTool(state, state.container)}`;
   // "stir in the paprika": into what is there already
-  const into = /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|circles?|one direction|same way)\b)(?=\S)/iu.exec(rest);
-  if (into && (act === 'join' || act === 'put') && !isPlace(c, rest)) return `${withPronoun(state, rest.slice(into[0].length))} into ${there}`;
+  const into = /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|circles?|one direction|same way)\b)(?!(?:with|until|batches|small|for)\b)(?=\S)/iu.exec(rest);
+  if (into && id !== 'coat' && id !== 'dip' && (act === 'join' || act === 'put') && !isPlace(c, rest))
+    return `${withPronoun(state, rest.slice(into[0].length))} into ${vessel}`;
   // "pour over the sauce": over what is there
-  const over = /^over\s+(?=(?:the|half|a|some|any|most)\s)/i.exec(rest);
-  if (over && act === 'put' && c.mentions.length > 0 && !HAS_PLACE.test(rest.slice(over[0].length))) return `${rest.slice(over[0].length)} over ${there}`;
-  if (/^with\b/i.test(rest) && (act === 'put' || act === 'coat-vessel')) return `${there} ${rest}`;
+  const over = /^over\s+(?=\p{L})(?!(?:it|them)\b)/iu.exec(rest);
+  if (over && act === 'put' && named.length > 0 && !HAS_PLACE.test(rest.slice(over[0].length))) return `${rest.slice(over[0].length)} over ${there}`;
+  if (/^with\b/i.test(rest) && act === 'put') return `${there} ${rest}`;
   if (id === 'season' && !/\bwith\b/i.test(rest)) return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
   const phrase = objectPhrase(rest);
   const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
@@ -172,21 +184,35 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
     return act === 'put' && !HAS_PLACE.test(said) && state.container ? `${said} ${toPlace(state, c.verb!)}` : said;
   }
   if (pronoun) return withPronoun(state, rest);
-  if (c.mentions.length > 0 && act !== 'put' && !/^(?:in|into|on|onto|over|with|to|from)\b/i.test(rest)) return withPronoun(state, rest);
-  if (ALONE.test(c.verb ?? '') && !/^aside\b/i.test(rest)) return withPronoun(state, rest);
+  if (named.length > 0 && act !== 'put' && !/^(?:in|into|on|onto|over|with|to|from)\b/i.test(rest)) return withPronoun(state, rest);
+  if (ALONE.test(c.verb ?? '') && act !== 'put' && !/^aside\b/i.test(rest)) return withPronoun(state, rest);
+  // "add the butter and rub in": what was added is rubbed in
+  if (/^in\b/i.test(rest) && act === 'join') return `${hole('spoken', null)} ${rest}`;
   return withPronoun(state, `${thing} ${rest.replace(/^(?=\d)/, 'for ').replace(/^(?:back\s+)?to (?:a )?boil\b/i, (said) => (/back/i.test(said) ? 'back to the boil' : 'to the boil'))}`);
 }
 
 /** "in the bowl", said first: a place, and no thing that goes in. */
 const isPlace = (c: Located, rest: string) => c.mentions.length === 0 && c.tools.some((t) => isContainer(t.id) && t.at < 24) && /^in\s/i.test(rest);
 
+const vesselToCoat = (state: State) => {
+  const vessel = state.prepared ?? state.container;
+  return vessel ? `the ${toolCall(state, vessel)}` : null;
+};
+
 const seasonedWith = (state: State, c: Located) => {
   const unsaid = c.mentions.filter((m) => m.end <= m.at);
   return unsaid.length > 0 ? ` with ${listOf(unsaid.map((m) => `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`))}` : '';
 };
 
-const withVessel = (state: State, rest: string, unless: RegExp) =>
-  !objectPhrase(rest) && state.container && !unless.test(rest) ? `the ${toolCall(state, state.container)} ${rest}` : rest;
+const withVessel = (state: State, rest: string) =>
+  state.container && (/^with\b/i.test(rest) || (!objectPhrase(rest) && !/\blids?\b/i.test(rest))) ? `the ${toolCall(state, state.container)} ${rest}` : withPronoun(state, rest);
+
+/** "Turn down to low", "turn off": the heat is what is turned. */
+function heatWords(c: Located, rest: string): string {
+  if (/\b(?:oven|grill|microwave|kettle|cooker|fryer|blender|mixer|hob|stove|ring|burner|gas|the heat|flame)\b/i.test(rest)) return rest;
+  if (/\bheat\b/i.test(rest)) return rest.replace(/(?<!\b(?:the|low|medium|high|gentle)\s+)\bheat\b/i, 'the heat');
+  return /^(?:off|down|up)\b/i.test(rest) ? rest.replace(/^(off|down|up)\b/i, '$1 the heat') : `the heat ${rest}`;
+}
 
 const FLAT = new Set(['tray', 'board', 'plate', 'wire-rack', 'stand', 'foil']);
 const toPlace = (state: State, verb: string) => {
@@ -205,11 +231,13 @@ function withPronoun(state: State, rest: string): string {
   const thing = these ?? hole('thing', spokenOf(state));
   const first = /^((?:in|over|up|out|down|off|through)\s+)?(?:it|them|all of (?:it|them))\b(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(rest);
   if (first) return `${thing}${first[1] ? ` ${first[1].trim()}` : ''}${rest.slice(first[0].length)}`;
-  return rest.replace(/\b(over|to|with|into|onto|on|in|around|off|of|from)\s+(?:it|them)\b/i, `$1 ${hole('there', spokenOf(state))}`);
+  return rest
+    .replace(/\b(over|to|with|into|onto|on|in|around|off|of|from)\s+(?:it|them)\b/i, `$1 ${hole('there', spokenOf(state))}`)
+    .replace(/^(and \p{L}+)\s+(?:it|them)\b/iu, `$1 ${thing}`);
 }
 
 /** A place in the words that the world fills: `kind` what is acted on, or what lies where it goes; `else` what it is called where the world cannot tell. */
-const hole = (kind: 'thing' | 'there', other: string | null) => `⟦${kind}|${other ?? ''}⟧`;
+const hole = (kind: 'thing' | 'there' | 'spoken', other: string | null) => `⟦${kind}|${other ?? ''}⟧`;
 
 /** The dish in a few words, for "Serve the ...". */
 export function shortTitle(title: string): string {
@@ -263,6 +291,8 @@ export function cuesOf(c: Located, technique: string | null): Cue[] {
       sense: 'time',
       text: `the timer rings after ${time >= 1 ? `${showQuantity(new Fraction(time).simplify(0.01).toFraction())} min` : `${Math.round(time * 60)} s`}`,
     });
+  const purpose = PURPOSE.exec(c.rest)?.[0].replace(/^[\s,]+/, '');
+  if (purpose) cues.push({ sense: 'sight', text: purpose });
   if (c.aside) cues.push({ sense: senseOf(c.aside), text: c.aside });
   const beside = PARTICIPLE.exec(c.rest);
   if (beside && technique) cues.push({ sense: 'time', text: beside[1]!.replace(/\bsometimes\b/, 'now and then') });
