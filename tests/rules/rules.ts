@@ -64,14 +64,22 @@ export function coversTheMethod(recipe: Recipe, steps: readonly Step[], findings
   const cards = new Set(words(all));
   return recipe.instructions.flatMap((line, n): Broken[] => {
     const here = steps.filter((s) => s.sourceLine === n + 1);
-    if (here.length === 0 && /\p{L}{3}/u.test(line) && !findings.some((f) => f.about.includes(String(n + 1))))
+    const long = words(line).filter((w) => w.length > 3);
+    const shown = long.filter((w) => cards.has(w)).length;
+    if (here.length === 0 && /\p{L}{3}/u.test(line) && shown < long.length * 0.6 && !findings.some((f) => f.about.includes(String(n + 1))))
       return [{ rule: 3, key: null, why: `line ${n + 1} is on no card: ${line.slice(0, 60)}` }];
     const times = [...lower(line).matchAll(/(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:min|hour|hr|sec)/g)].map((m) => m[1]!);
     return times
-      .filter((t) => !cards.has(t) && !all.includes(t))
+      .filter((t) => !cards.has(t) && !all.includes(t) && !isParted(Number(t), here))
       .map((t) => ({ rule: 3, key: null, why: `${t} of line ${n + 1} is nowhere: ${line.slice(0, 60)}` }));
   });
 }
+
+/** "35 minutes, turned after 20" stands on two cards. */
+const isParted = (minutes: number, cards: readonly Step[]) => {
+  const waits = cards.map((s) => s.minutes.waiting).filter((w) => w > 0);
+  return waits.some((a, i) => waits.some((b, k) => k > i && a + b === minutes));
+};
 
 const PANS = new Set(['saucepan', 'large-pan', 'frying-pan', 'wok']);
 const HEATS = /^(?:boil|simmer|fry|cook|saut|brown|melt|heat|soften|scramble|poach|steam|warm|reheat|toast|wilt|caramelise|bubble|stir-fry)/;
@@ -86,7 +94,8 @@ export function mindsTheHeat(steps: readonly Step[]): Broken[] {
   for (const s of steps) {
     const t = s.technique ?? '';
     const vessels = [s.into, s.from ?? null, ...s.tools].filter((id): id is string => id !== null && (PANS.has(id) || id === 'baking-dish' || id === 'tray' || id === 'cake-tin'));
-    if (t === 'hob-on') ring = s.into ?? 'hob';
+    if (t === 'hob-on' && s.tools.includes('hob')) ring = s.into ?? 'hob';
+    if (t === 'hob-on' && !s.tools.includes('hob')) for (const id of s.tools) appliances.add(id);
     if (t === 'preheat-oven') for (const id of s.tools) appliances.add(id);
     const onRing = s.into !== null && PANS.has(s.into) && s.tools.includes('hob') && !['hob-on', 'turn-off', 'turn-heat'].includes(t);
     if (onRing && HEATS.test(lower(s.text)) && ring === null) broken.push({ rule: 4, key: s.key, why: `“${s.text}” and the hob is off` });
@@ -129,6 +138,7 @@ export function washesAfterRaw(steps: readonly Step[]): Broken[] {
   return broken;
 }
 
+const AWAY = /\b(?:in|into) the (?:microwave|fridge|freezer|oven)\b|\bfridge\b|\bon the (?:heat|hob|ring)\b/;
 const PUTS = /^(?:add|put|pour|stir|tip|mix|drop|spoon|sprinkle|drain|whisk|mash|beat|ladle|season)\b/;
 
 /** 6. Lids come off before anything goes in or out; nothing is put where it is already. */
@@ -138,7 +148,7 @@ export function mindsThePlaces(steps: readonly Step[]): Broken[] {
   for (const s of steps) {
     if (s.technique === 'uncover' && s.into) covered.delete(s.into);
     if (s.technique === 'uncover' && !s.into) covered.clear();
-    if (s.into && covered.has(s.into) && PUTS.test(lower(s.text))) {
+    if (s.into && covered.has(s.into) && PUTS.test(lower(s.text)) && !AWAY.test(lower(s.text))) {
       broken.push({ rule: 6, key: s.key, why: `“${s.text}” and the lid is on` });
       covered.delete(s.into);
     }

@@ -2,12 +2,20 @@
 import { kindOf, techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
-import { worksOf, type Act, type Works } from '../technique/works';
+import { worksOf, type Act, type Trait, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
 import { contents, HOT, isLotHot, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
 /** How the technique of a step works. */
-export const worksIn = (step: Played): Works => worksOf(step.technique, techniqueById(step.technique ?? '')?.like);
+export function worksIn(step: Played): Works {
+  const works = worksOf(step.technique, techniqueById(step.technique ?? '')?.like);
+  if (works.act !== 'heat') return works;
+  // the same words, in another place: a pan that heats in the oven, milk that is heated in the microwave
+  if (step.into === 'oven') return { act: 'oven', traits: NO_TRAITS };
+  return step.tools.includes('microwave') ? { act: 'microwave', traits: works.traits } : works;
+}
+
+const NO_TRAITS: ReadonlySet<Trait> = new Set();
 
 /** Things that take back what they were dipped in; other tools lie clean beside the pan. */
 const SOILS = new Set(['cutting', 'utensil', 'surface']);

@@ -20,7 +20,7 @@ export function hazardsOf(world: World, step: Played): Hazard[] {
   const lots = objectsOf(world, step);
   const vessel = vesselOf(step);
   const vessels = new Set([vessel, step.from ?? null, ...lots.map((lot) => lot.at), ...step.tools].filter((id): id is string => id !== null));
-  const isNear = act !== 'ready' || lots.some((lot) => lot.at !== null);
+  const isNear = act !== 'ready' || lots.some((lot) => lot.at !== null) || (vessel !== null && vessel !== 'board');
   const hot = [...vessels].some((id) => isHot(world, id)) || lots.some((lot) => isLotHot(world, lot));
   if (hot && isNear) found.add('hot');
   const onRing = vessel !== null && world.ring?.under === vessel;
