@@ -60,6 +60,13 @@ export function play(steps: readonly Played[], lines: readonly (number | null)[]
   });
 }
 
+const NOBODY: Calls = { tools: new Map(), dish: null };
+
+/** Plays one step, and what it lacks with it; for reading on in a kitchen that is as the steps so far leave it. */
+export function playAlone(world: World, step: Played): void {
+  takeTurn(world, step, null, NOBODY, []);
+}
+
 /** One step with all that it lacks; a provider's step is done with what it lacks itself. */
 function takeTurn(world: World, step: Played, line: number | null, calls: Calls, rest: readonly Played[], depth = 0): Turn {
   const before: Put[] = [];

@@ -1,10 +1,12 @@
 // What a clause takes for granted: flour on the hands, a boiled kettle, the salt of "season", the butter of "grease".
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
-import { containerOf } from './containers';
+import { push } from './say';
+import { phrasesOf } from './slots';
 import { wholeOf, type Mention } from './mentions';
-import { CUTTING, HOB, PUTTING, type Located, type State } from './state';
-import { common, push } from './step-of-clause';
+import { CUTTING, HOB, type Located, type State } from './state';
+import { common } from './step-of-clause';
+import { vesselOfPhrase } from './vessels';
 import { toolCall } from './tool-names';
 import { wording } from './wording';
 
@@ -16,15 +18,12 @@ export function withImplied(state: State, c: Located): Located {
   lineTray(state, c);
   if (/\bflour(?:ed|y)\s+hands\b/i.test(`${c.first ? (c.lead ?? '') : ''} ${c.rest}`)) flourHands(state, c);
   if (technique === 'grease' && c.tools.some((t) => t.id === 'slow-cooker')) state.container = 'slow-cooker';
-  // "brush a frying pan with oil": that pan is cooked in next
-  const oiled = kind === 'brush' ? c.tools.find((t) => ['frying-pan', 'wok', 'saucepan'].includes(t.id)) : undefined;
-  if (oiled) state.container = oiled.id;
   const unsaid = c.mentions.length === 0;
   if (unsaid && CUTTING.has(kind) && /^(?:everything|them all|all of them)\b/i.test(c.rest))
     return { ...c, mentions: state.lineObjects.map(wholeOf) };
   if (unsaid && technique === 'grease') return { ...c, mentions: greasing(state) };
   if (unsaid && technique === 'season') return { ...c, mentions: seasoning(state) };
-  return PUTTING.has(kind) ? withPronoun(state, c) : c;
+  return c;
 }
 
 /** "Put them on a lined tray" where nothing lined one: paper first. */
@@ -81,11 +80,16 @@ export function dustWith(state: State, c: Located): void {
     c.mentions.find((m) => state.recipe.ingredients[m.ingredient]!.notes.some((n) => /extra|more|dust/i.test(n))) ?? c.mentions[0]!;
   const one = state.recipe.ingredients[spare.ingredient]!;
   push(state, {
-    ...common(state, c, containerOf(state, c), [spare]),
+    ...common(state, c, vesselToDust(state, c), [spare]),
     text: wording(state, { ...c, mentions: [spare] }),
     uses: [{ ingredient: spare.ingredient, item: one.item, quantity: null, unit: null }],
   });
   if (one.min === null) state.used.add(spare.ingredient);
+}
+
+function vesselToDust(state: State, c: Located): string | null {
+  const named = phrasesOf(state, c).find((p) => p.vessel !== null);
+  return named ? vesselOfPhrase(state, c, named) : null;
 }
 
 /** "Grease the tin", "spray the basket": with what the list has for it. */
@@ -102,17 +106,4 @@ function seasoning(state: State): Mention[] {
   return state.recipe.ingredients.flatMap((one, ingredient): Mention[] =>
     findFood(one.item)?.category === 'salt' && !state.used.has(ingredient) ? [wholeOf(ingredient)] : [],
   );
-}
-
-/** "Put them in a pan with 3 cups of water": what "them" stands for goes in too. */
-function withPronoun(state: State, c: Located): Located {
-  const unsaid = /^(?:it|them)\b/i.test(c.rest) || /^(?:in|into)\s+(?:an?|the|your)\s/i.test(c.rest);
-  if (c.mentions.length === 0 || !unsaid || !/\bwith\b/i.test(c.rest)) return c;
-  const meant = (state.lineObjects.length > 0 ? state.lineObjects : state.objectUses).filter(
-    (i) => !state.placed.has(i) && !c.mentions.some((m) => m.ingredient === i),
-  );
-  return {
-    ...c,
-    mentions: [...meant.map(wholeOf), ...c.mentions],
-  };
 }

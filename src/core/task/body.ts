@@ -1,27 +1,27 @@
-// Turns a recipe's instructions into steps, keeping track of what is where, what is ready and what is hot.
-import { minutesOfText } from '../amount/minutes';
+// Turns a recipe's instructions into steps: reads each action in the kitchen as the steps before leave it, and takes it by the frame that fits.
+import { newWorld } from '../kitchen/index';
+import type { Draft } from '../plan/draft';
+import type { Kitchen } from '../plan/model';
 import { findFood } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
 import { findTechnique, kindOf } from '../technique/lexicon';
-import { toolById } from '../technique/tools';
+import { worksOf, type Act, type Works } from '../technique/works';
 import { isAside, takeUnknown } from './body-aside';
-import { isHobOff, onHob, ringOff } from './body-hob';
 import { dustWith, withImplied } from './body-implied';
-import { bake, heatInOven, preheat } from './body-oven';
-import { putThem, putTogether } from './body-put';
-import { addRaw, takeVessel } from './body-vessel';
 import { MOST_OF_RECIPE } from './bounds';
 import { clausesOf, type Clause } from './clauses';
-import { CONTAINED, containerOf } from './containers';
-import type { Draft } from '../plan/draft';
-import { isTarget, locate, noteExplicit, sharedObject } from './locate';
+import { bake, heatInOven, isHobOff, microwave, onHob, preheat } from './frames-heat';
+import { frameOf, join, put, thingsOf } from './frames-put';
+import { isTarget, locate, noteExplicit, objectPhrase, sharedObject } from './locate';
 import { namesOf, wholeOf, type Mention } from './mentions';
-import type { Kitchen } from '../plan/model';
 import { nameOf } from './ready';
-import { CUTTING, HOB, isContainer, JOINING, PUTTING, type Located, type State } from './state';
-import { rawOf, remember, say } from './step-of-clause';
+import { inside, say, sync } from './say';
+import { isSourcePrep, phrasesOf, type Phrase } from './slots';
+import { isContainer, type Located, type State } from './state';
+import { focusOn } from './step-of-clause';
 import { makeReady } from './supply';
 import { toolCalls } from './tool-names';
+import { isPan, mixingBowl, vesselOfPhrase } from './vessels';
 import { wording } from './wording';
 
 const BOILED_EGGS =
@@ -51,6 +51,9 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
   const names = namesOf(recipe.ingredients);
   const state: State = {
     recipe,
+    world: newWorld(recipe.ingredients, kitchen.system),
+    leadVessel: null,
+    heats: false,
     names,
     kitchen,
     explicit: new Set(),
@@ -62,9 +65,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     placed: new Map(),
     container: null,
     prepared: null,
-    cameFrom: null,
     hob: null,
-    covered: null,
     oven: false,
     inOven: null,
     bakesOn: false,
@@ -76,7 +77,6 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     scalding: null,
     hotFood: false,
     cooked: new Set(),
-    rawIn: new Map(),
     tinned: recipe.ingredients.some((one) => one.unit === 'can') && !/\b(?:bake|oven|grease|line)\b/i.test(recipe.instructions.join(' ')),
     calls: toolCalls(recipe),
   };
@@ -85,7 +85,10 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
   if (eggs.length > 0 && (BOILED_EGGS.test(recipe.instructions.join(' ')) || recipe.instructions.some(boilsEggs)))
     for (const i of eggs) state.explicit.add(`${i}:crack-egg`);
   const clauses = clausesUpTo(MOST_CLAUSES, recipe.instructions);
+  // the hands that begin are washed: the routine before the recipe does that
+  state.world.washed = true;
   noteExplicit(state, clauses);
+  sync(state);
   for (const [i, { clause, line }] of clauses.entries()) {
     // what is beyond is told: see linesBeyond
     if (state.steps.length >= MOST_OF_RECIPE) break;
@@ -94,7 +97,6 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
       clause.shared && next && !next.clause.shared && !next.clause.first && next.line === line ? next.clause : sharedObject(clauses, i);
     const before = new Set(state.steps);
     for (const one of peelApart(state, locate(state, clause, line, objectOf))) takeClause(state, one);
-    if (/\bboiling\s+water\b/i.test(clause.rest) && state.hob === null) state.scalding = state.container;
     // the steps of this action; what made its things ready is not the adult's
     if (clause.help)
       state.steps = state.steps.map((s) => (before.has(s) || s.sourceLine === null ? s : { ...s, supervision: clause.help! }));
@@ -118,149 +120,189 @@ function peelApart(state: State, c: Located): Located[] {
   });
 }
 
+/** Takes one action: by its kind into the frame that fits. */
 function takeClause(state: State, said: Located): void {
   if (!said.verb || isAside(said)) return takeUnknown(state, said);
-  const id = kindOf(said.technique?.id) || null;
-  // "crumble it into a jar", "snip it into the bowl"
-  const holds = CONTAINED.has(id ?? '') || (CUTTING.has(id ?? '') && /\binto\s+(?:an?|the)\b/i.test(said.rest));
-  const named = holds && said.technique?.id !== 'squeeze-out' ? containerOf(state, said) : null;
   if (state.line !== said.line) state.lineObjects = [];
   state.line = said.line;
-  state.cameFrom = null;
+  if (said.first) state.leadVessel = null;
   const c = withImplied(state, said);
-  if (DUSTS.has(c.technique?.id ?? '') && c.mentions.length > 0) return dustWith(state, c);
-  if (id === 'drain-hot' || id === 'drain') {
-    // what is drained is where it was cooked, not in the pan beside it
-    const lies = named ? undefined : c.mentions.map((m) => state.placed.get(m.ingredient)).find((at) => at !== undefined);
-    if (lies) state.container = lies;
+  const works = worksOf(c.technique?.id, c.technique?.like);
+  if (c.technique?.id === 'dust' || c.technique?.id === 'flour-surface') if (c.mentions.length > 0) return dustWith(state, c);
+  if (isDoneAlready(state, c, works.act)) return;
+  switch (works.act) {
+    case 'oven-on':
+      return preheat(state, c);
+    case 'oven':
+      return /\bto\s+(?:heat|warm|get hot|preheat)\b/i.test(c.rest) ? heatInOven(state, c) : bake(state, c);
+    case 'heat':
+      return onHob(state, c);
+    case 'microwave':
+      return microwave(state, c);
+    case 'put':
+      return isTurned(c) ? work(state, c) : put(state, c);
+    case 'join':
+      return works.traits.has('covered') || !isLeftAlone(state, c) ? join(state, c) : work(state, c);
+    default:
+      return work(state, c);
   }
-  if (id === 'drain-hot' || id === 'take-off-heat' || id === 'cool') ringOff(state);
-  if (isDoneAlready(state, c, id)) return;
-  if (id === 'preheat-oven') return preheat(state, c);
-  if (id === 'bake') return /\bto\s+(?:heat|warm|get hot|preheat)\b/i.test(c.rest) ? heatInOven(state, c) : bake(state, c);
-  const isBeside = c.mentions.length > 0 && c.mentions.every((m) => (state.placed.get(m.ingredient) ?? state.hob) !== state.hob);
-  if (id && HOB.has(id) && !((id === 'turn-over' || id === 'skim') && (state.hob === null || isBeside))) return onHob(state, c, named);
-  if (id === 'lift-out' && named !== null && state.hob !== null) return liftAside(state, c, named);
-  takeVessel(state, c, named, goalsOf(state, c, id));
-  const fresh = freshOf(state, c, id, named);
-  if (PUTTING.has(id ?? '') && ALL_OF_THEM.test(c.rest) && c.mentions.length === 0 && state.lineObjects.length > 1)
-    return putThem(state, c, state.lineObjects);
-  for (const mention of c.mentions) if (isGoal(state, c, id, mention)) makeReady(state, mention, c, true);
-  // "stir the soup": what is in the pan already is not put in again
-  if ((PUTTING.has(id ?? '') || JOINING.has(id ?? '')) && fresh.length > 0) return putTogether(state, c, fresh);
-  doTo(state, c, id, named);
 }
 
-/** Where the things lie that a clause names as its goal; worked into others, also where a thing named at all lies. */
-function goalsOf(state: State, c: Located, id: string | null): string[] {
-  const joins = JOINING.has(id ?? '') && !/^(?:in|on)\b/i.test(c.rest);
-  return c.mentions.flatMap((m) => {
-    const at = state.placed.get(m.ingredient);
-    return m.part === 'all' && at !== undefined && (isTarget(c, m) || joins) ? [at] : [];
-  });
-}
+/** "Press the edges down", "pat them flat": nothing goes anywhere. */
+const isTurned = (c: Located) => /^(?:press|pat)$/.test(c.verb ?? '') && c.mentions.length === 0 && !/\b(?:in|into|onto|over)\b/i.test(c.rest);
 
-const isGoal = (state: State, c: Located, id: string | null, m: Mention) =>
-  isTarget(c, m) && (PUTTING.has(id ?? '') || state.placed.has(m.ingredient));
-
-/** What a clause brings in: not there yet, or lying in another vessel ("put the nuts in the blender"). */
-function freshOf(state: State, c: Located, id: string | null, named: string | null): Mention[] {
-  const fromElsewhere =
-    PUTTING.has(id ?? '') && c.mentions.length > 1 && (named !== null || /^(?:add|top|arrange|fill|serve)$/.test(c.verb ?? ''));
-  return c.mentions.filter((m) => {
-    if (isGoal(state, c, id, m)) return false;
-    const at = state.placed.get(m.ingredient);
-    return m.part !== 'all' || at === undefined || (fromElsewhere && at !== state.container);
-  });
-}
+/** "Toss" what is in no vessel yet, on the tray or the board: it is only turned about. */
+const isLeftAlone = (state: State, c: Located) => c.technique?.id === 'mash' && c.mentions.length === 0 && state.objectUses.every((i) => !state.placed.has(i)) && state.container === null;
 
 /** "Turn off the heat" after its ring went off, "take it out of the oven" after it came out, "eat": a step has done it, or will. */
-function isDoneAlready(state: State, c: Located, id: string | null): boolean {
-  if (id === 'turn-off') return state.hob === null && isHobOff(state, c);
-  if (id === 'take-out-oven') return kindOf(state.steps.at(-1)?.technique) === 'take-out-oven';
+function isDoneAlready(state: State, c: Located, act: Act): boolean {
+  if (act === 'off') return isHobOff(state, c);
+  if (act === 'oven-out') return kindOf(state.steps.at(-1)?.technique) === 'take-out-oven';
   // eating stands in the routine behind every recipe; "eat with lime" brings the lime
-  return id === 'eat' && c.mentions.length === 0;
+  return act === 'eat' && c.mentions.length === 0;
 }
 
-function liftAside(state: State, c: Located, to: string): void {
-  for (const i of c.mentions.length ? c.mentions.map((m) => m.ingredient) : state.objectUses) state.placed.set(i, to);
-  // "lift off the bowl": that bowl is in hand now
-  if (c.mentions.length === 0 && /^(?:off\s+|out\s+)?the\b/i.test(c.rest) && c.tools.some((t) => t.id === to && t.at < 12)) state.container = to;
-  say(state, c, { text: wording(state, c), into: to });
+/** Everything that neither puts, joins nor heats: one step, on what it names or what was spoken of. */
+function work(state: State, c: Located): void {
+  const works = worksOf(c.technique?.id, c.technique?.like);
+  const frame = frameOf(state, c);
+  const object = thingsOf(state, c, frame.theme);
+  const named = [...object.fresh.map((m) => m.ingredient), ...object.there];
+  const unsaid = named.length === 0 && (frame.theme === null || frame.theme.pronoun !== null || frame.theme.everything);
+  const about = unsaid ? spoken(state, frame.theme) : named;
+  makeReadyFor(state, c, works, about);
+  const vessel = vesselOfWork(state, c, works, frame.goal, about);
+  if (isContained(works.act) && vessel !== null && vessel !== 'board') state.container = vessel;
+  const into = vessel;
+  if (works.act === 'ready' && into === null) state.container = state.container === null ? null : state.container;
+  const mentions = c.mentions.filter((m) => !isGoalOfWork(state, c, m, works.act));
+  const from = works.act === 'lift' && into !== null ? fromOf(state, about, into) : null;
+  if (works.act === 'kettle') state.explicit.add('kettle');
+  say(
+    state,
+    { ...c, mentions },
+    { text: wordsOfWork(state, c, works), into, ...(from ? { from } : {}), ...(about.length > 0 && mentions.length === 0 ? { about } : {}) },
+  );
+  after(state, c, works, named, about, into);
 }
 
-/** Water that stood for a quarter of an hour scalds no more (common practice); couscous and noodles stand less. */
-const waitsLong = (c: Located) => kindOf(c.technique?.id) === 'wait' && (minutesOfText(`${c.rest} ${c.until ?? ''}`) ?? 0) >= 15;
+/** The words come from the clause; a vessel in hand gives them their place. */
+function wordsOfWork(state: State, c: Located, works: Works): string {
+  const held = state.container;
+  const words = wording(state, c);
+  state.container = held;
+  return works.act === 'other' ? words : words;
+}
 
-const ALL_OF_THEM = /\bthem\b|^(?:it all|all of it|everything)\b/i;
+const spoken = (state: State, theme: Phrase | null): number[] =>
+  (theme?.pronoun === 'them' || theme?.everything) && state.lineObjects.length > 1 ? state.lineObjects : state.objectUses;
 
-const DUSTS = new Set(['dust', 'flour-surface']);
-// Work on a thing by itself: it is made ready here, and measured at its next step.
-const WORKED = new Set([...CUTTING, 'rinse', 'crack-egg', 'juice', 'drain', 'open-can', 'measure', 'weigh']);
-
-/** Everything that is not putting, joining, cooking or baking: one step, in the vessel in hand. */
-function doTo(state: State, c: Located, id: string | null, named: string | null): void {
+/** Work on a thing by itself makes it ready here, and it is measured at its next step; other acts need it measured. */
+function makeReadyFor(state: State, c: Located, works: Works, about: readonly number[]): void {
+  const isWork = works.act === 'ready' || works.act === 'measure' || works.act === 'drain';
   // "wash the cucumber and grate it": half of it is wanted, so it is cut first
-  if (CUTTING.has(id ?? '') && c.mentions.length === 0 && /^(?:it|them)\b/i.test(c.rest))
-    for (const i of state.objectUses) makeReady(state, wholeOf(i), c, true);
+  if (works.act === 'ready' && c.mentions.length === 0) for (const i of about) makeReady(state, wholeOf(i), c, true);
   for (const mention of c.mentions) {
-    // cut and measured at its next step: it is rinsed whole
     const one = state.recipe.ingredients[mention.ingredient]!;
-    if (id === 'rinse' && one.unit !== 'can' && findFood(one.item)?.form !== 'grain') continue;
-    makeReady(state, mention, c, WORKED.has(id ?? ''));
+    // cut and measured at its next step: it is rinsed whole
+    if (c.technique?.id === 'rinse' && one.unit !== 'can' && findFood(one.item)?.form !== 'grain') continue;
+    makeReady(state, mention, c, isWork);
   }
-  // "crumble in the cube", "flake the salmon into the potato": it goes there
-  const goal = CUTTING.has(id ?? '') ? goalOfWork(state, c) : null;
-  const cracked = id === 'crack-egg' ? (named ?? (/^in\b/i.test(c.rest) ? state.container : null)) : null;
-  if (cracked) {
-    for (const m of c.mentions) state.placed.set(m.ingredient, cracked);
-    if (cracked !== state.hob) addRaw(state, cracked, ['raw-egg']);
-  }
-  if (id === 'soak' && state.container !== null)
-    for (const m of c.mentions) if (!state.placed.has(m.ingredient)) state.placed.set(m.ingredient, state.container);
-  // flour that is thrown away lies on the plate no more
-  if (c.technique?.id === 'throw-away')
-    for (const m of c.mentions) {
-      state.rawIn.delete(state.placed.get(m.ingredient) ?? '');
-      state.placed.delete(m.ingredient);
-    }
-  // what comes out of the toaster lies on a plate
-  if (c.technique?.id === 'toast' && c.tools.every((t) => !isContainer(t.id))) state.container = 'plate';
-  if (id === 'boil-kettle') state.explicit.add('kettle');
-  if (id === 'microwave') {
-    state.hotFood = true;
-    // no metal goes in a microwave
-    const held = toolById(state.container ?? '');
-    const isMetal = held?.kind === 'cookware' && held.id !== 'baking-dish';
-    if (!named && (!isContainer(state.container ?? '') || isMetal)) state.container = 'plate';
-    state.scalding = state.container;
-  }
-  if (id === 'cool' || id === 'chill') state.hotFood = false;
-  if (['cool', 'chill', 'drain-hot', 'drain', 'serve'].includes(id ?? '') || waitsLong(c)) state.scalding = null;
-  if (id === 'turn-off') {
-    if (/oven/.test(c.words)) state.oven = false;
-    else state.hob = null;
-  }
-  const rests = id === 'wait' && c.mentions.length > 0 ? state.placed.get(c.mentions[0]!.ingredient) : undefined;
-  if (rests) state.container = rests;
-  if (id === 'shape' && state.container === 'board') addRaw(state, 'board', rawOf(state, c.mentions));
-  const into = (CUTTING.has(id ?? '') && named) || goal;
-  const goes = c.mentions.filter((m) => !isTarget(c, m));
-  say(state, goal ? { ...c, mentions: goes } : c, { text: wording(state, c), into: into ?? placeOf(state, c, id) });
-  if (into) for (const m of goal ? goes : c.mentions) state.placed.set(m.ingredient, into);
-  if (id === 'cover' && toolById(state.container ?? '')?.kind === 'cookware') state.covered = state.container;
-  remember(state, c);
 }
 
-/** Where work on a thing lets it fall: the pan in hand, or where what it is worked into lies. */
-function goalOfWork(state: State, c: Located): string | null {
+const isContained = (act: Act) => ['soak', 'cover', 'uncover', 'shape', 'serve', 'lift', 'cool', 'chill', 'touch', 'dip'].includes(act);
+
+/** What is worked into, or on: the goal of the work and no part of what is worked on. */
+const isGoalOfWork = (state: State, c: Located, m: Mention, act: Act): boolean =>
+  (act === 'ready' || act === 'shape') && isTarget(c, m) && state.placed.has(m.ingredient);
+
+/** Where work is done, or where it lets its thing fall. */
+function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | null, about: readonly number[]): string | null {
+  const named = phrasesOf(state, c).find((p) => p.vessel !== null && p.prep !== 'with' && !isSourcePrep(p.prep) && p.prep !== 'off');
+  const own = named ? vesselOfPhrase(state, c, named) : null;
+  const lies = about.map((i) => state.placed.get(i)).find((v) => v !== undefined) ?? null;
+  const { act, traits } = works;
+  if (c.technique?.id === 'squeeze-out' || act === 'off' || act === 'ring-set' || act === 'wash-hands' || act === 'wash-tools') return null;
+  if (act === 'ready') return goalOfReady(state, c, own, goal, lies);
+  if (act === 'coat-vessel') return own ?? (c.tools.find((t) => isContainer(t.id))?.id ?? null);
+  if (act === 'lift') return own ?? (c.technique?.id === 'drain-on-paper' ? 'plate' : c.technique?.id === 'reserve' ? 'small-bowl' : (lies ?? state.container));
+  if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
+  if (act === 'shape') return own ?? lies ?? state.container;
+  if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
+  if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
+  if (act === 'serve') return own ?? state.container;
+  if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'touch' || act === 'check' || act === 'cover' || act === 'uncover') return own ?? lies ?? state.container;
+  return own ?? (traits.has('utensil') ? state.container : null);
+}
+
+/** "Dip each piece in the flour": the bowl that the flour is in. */
+function coatingOf(state: State, c: Located): string | null {
+  const coat = c.mentions.find((m) => state.placed.has(m.ingredient));
+  return coat ? state.placed.get(coat.ingredient)! : null;
+}
+
+function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, lies: string | null): string | null {
+  const id = kindOf(c.technique?.id);
   if (/^in\s+(?:the\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
-  const target = c.mentions.find((m) => isTarget(c, m) && state.placed.has(m.ingredient));
-  return target && /\binto\b/i.test(c.rest) ? state.placed.get(target.ingredient)! : null;
+  if (/^over\b|\bover (?:it|them|everything|the)\b/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id)) return lies ?? placeOfGoal(state, goal) ?? state.container;
+  const target = placeOfGoal(state, goal);
+  if (target && /\b(?:into|over|onto)\b/i.test(c.rest)) return target;
+  if (own && /\b(?:into|in|onto|over)\b/i.test(`${c.rest} ${c.lead ?? ''}`)) return own;
+  if (id === 'crack-egg') return own ?? (/^in\b/i.test(c.rest) ? state.container : 'small-bowl');
+  if (id === 'rinse' || id === 'pat-dry' || id === 'open-can' || id === 'open' || id === 'tear' || id === 'peel-by-hand' || id === 'crush-garlic') return lies;
+  if (id === 'juice') return own ?? 'small-bowl';
+  return lies && lies !== 'plate' ? lies : 'board';
 }
 
-function placeOf(state: State, c: Located, id: string | null): string | null {
-  if (!id || c.technique?.id === 'squeeze-out') return null;
-  if (CONTAINED.has(id) || id === 'cover' || id === 'wait') return state.container;
-  return CUTTING.has(id) && id !== 'tear' && id !== 'peel-by-hand' ? 'board' : null;
+function placeOfGoal(state: State, goal: Phrase | null): string | null {
+  const m = goal?.mentions.find((one) => state.placed.has(one.ingredient));
+  return m ? state.placed.get(m.ingredient)! : null;
 }
+
+/** The vessel that things are lifted out of, where all that is in it goes. */
+function fromOf(state: State, about: readonly number[], into: string): string | null {
+  const from = about.length > 0 ? state.placed.get(about[0]!) : state.container;
+  if (!from || from === into) return null;
+  return inside(state, from).every((i) => about.includes(i)) || about.length === 0 ? from : null;
+}
+
+/** What is spoken of next, and which vessel is in hand. */
+function after(state: State, c: Located, works: Works, named: readonly number[], about: readonly number[], into: string | null): void {
+  const id = c.technique?.id ?? '';
+  if (works.act === 'coat-vessel') {
+    state.prepared = into ?? state.prepared;
+    // "brush a frying pan with oil": that pan is cooked in next
+    if (isPan(into)) state.container = into;
+    return;
+  }
+  if (works.act === 'toast' && c.tools.every((t) => !isContainer(t.id))) state.container = 'plate';
+  if (works.act === 'off' && /oven/.test(c.words)) state.oven = false;
+  // what is lifted out onto a plate waits there; the pan stays in hand
+  if (works.act === 'lift') {
+    const left = id !== 'turn-out' && isPan(state.hob) && into !== state.hob;
+    state.container = left ? state.hob : into;
+    if (id === 'reserve') state.container = state.container === 'small-bowl' ? (state.steps.at(-2)?.into ?? state.container) : state.container;
+    if (/^(?:stones?|bones?|skins?|stalks?|seeds?|pods?|leaf|leaves)\b/i.test(objectPhrase(c.rest)?.replace(/^(?:the|any)\s+/i, '') ?? '')) return;
+    if (id !== 'reserve' && about.length > 0) focusOn(state, about, null);
+    return;
+  }
+  if (works.act === 'bin' || works.act === 'cover' || works.act === 'uncover' || works.act === 'check' || works.traits.has('still') || id === 'score' || id === 'make-well') return;
+  if (works.act === 'dip' || works.act === 'wash-tools' || works.act === 'wash-hands' || works.act === 'ring-set' || works.act === 'off') return;
+  if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i)) state.lineObjects.push(i);
+  const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);
+  if (takesAway && named.length > 0 && named.every((i) => !about.includes(i))) return;
+  const shaped = SHAPED.exec(`${c.rest}`)?.[1];
+  if (works.act === 'shape' || shaped) {
+    focusOn(state, about, shaped ? `the ${shaped.toLowerCase()}` : eachOf(c) ?? state.object);
+    return;
+  }
+  if (about.length > 0 && works.act !== 'other') focusOn(state, about, eachOf(c));
+}
+
+const SHAPED = /\b(?:into|as|to form|to make)\s+(?:\p{L}+\s+)?(?:\d+\s+)?(?:(?:small|large|big|little|equal|even|flat|long|thin|walnut-sized|bite-size|round)[\s-]+)*((?:\p{L}+\s+)?(?:balls|rolls|patties|pieces|slices|wedges|halves|parcels|rounds|squares|triangles|strips|fritters|cakes|burgers|meatballs|dumplings|biscuits|cookies|scones|buns|florets|sticks|cubes|rings|discs|fingers|nuggets|circles|bars|chunks|portions))\b/iu;
+
+/** "Twist each strip": strips are in hand. */
+const eachOf = (c: Located): string | null => {
+  const m = /^(?:each|every|one|the)\s+(?:of the\s+)?(ball|roll|patty|piece|slice|parcel|round|square|triangle|strip|cake|burger|biscuit|cookie|scone|bun|circle|flatbread|wrap)\b/i.exec(c.rest);
+  return m ? `the ${m[1]!.toLowerCase()}s` : null;
+};

@@ -4,7 +4,6 @@ import { findFood } from '../recipe/food';
 import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
-import { MIXING_SURFACE } from './containers';
 import { nameOf } from './ready';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
 import { JOINING, PUTTING, type Located, type State } from './state';
@@ -116,7 +115,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
       ? mentions[0]!
       : null;
   const lies = over ? state.placed.get(over.ingredient) : undefined;
-  if (over && lies !== undefined && lies !== state.container && MIXING_SURFACE.has(state.container ?? '')) {
+  if (over && lies !== undefined && lies !== state.container && ['tray', 'plate', 'board', 'muffin-tin', 'cake-tin', 'baking-dish'].includes(state.container ?? '')) {
     rest = `${rest.replace(/^over\s+/i, '')} over`;
     mentions[0] = { ...over, at: over.at - 5, end: over.end - 5 };
   }

@@ -1,8 +1,9 @@
 // What the builder keeps in mind while it walks through a method: what is where, what is ready, what is hot.
 import { Fraction } from '../amount/quantity';
 import type { Recipe } from '../recipe/recipe';
+import type { World } from '../kitchen/index';
 import { kindOf } from '../technique/lexicon';
-import type { Hazard, Technique } from '../technique/model';
+import type { Technique } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import type { Draft } from '../plan/draft';
@@ -19,6 +20,12 @@ export type Located = Clause & {
 
 export type State = {
   recipe: Recipe;
+  /** The kitchen as the steps so far leave it. */
+  world: World;
+  /** The vessel that a sentence names before its verb. */
+  leadVessel: string | null;
+  /** The clause in hand heats something. */
+  heats: boolean;
   names: Names;
   kitchen: Kitchen;
   explicit: Set<string>;
@@ -35,8 +42,6 @@ export type State = {
   hotFood: boolean;
   /** What has been through the heat, and is raw no longer. */
   cooked: Set<number>;
-  /** Containers with raw food in them, and which. */
-  rawIn: Map<string, ReadonlySet<Hazard>>;
   /** The recipe opens tins and bakes in none: "the tin" is the empty one. */
   tinned: boolean;
   /** What the recipe calls its tools. */
@@ -45,11 +50,7 @@ export type State = {
   container: string | null;
   /** What was greased or lined, and waits to be filled. */
   prepared: string | null;
-  /** The vessel that a clause takes its things from, where it moves what was in hand. */
-  cameFrom: string | null;
   hob: string | null;
-  /** The pan that cooks under its lid: steam comes out when it is opened. */
-  covered: string | null;
   oven: boolean;
   inOven: string | null;
   /** "Put the dish in the oven." says no time yet: the next line may. */

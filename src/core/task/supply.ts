@@ -7,6 +7,7 @@ import { useOf, type Draft } from '../plan/draft';
 import type { Mention } from './mentions';
 import type { Use } from '../plan/model';
 import { measureStep, readySteps } from './ready';
+import { pushEarly } from './say';
 import { type Located, type State, CUTTING } from './state';
 
 /** The part of an ingredient that a step takes, noting what is left of it. */
@@ -100,11 +101,7 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
       else if (step) early.push(step);
     }
   }
-  if (early.length === 0) return;
-  if (hot) {
-    state.steps.splice(state.beforeHeat!, 0, ...early);
-    state.beforeHeat! += early.length;
-  } else state.steps.push(...early);
+  if (early.length > 0) pushEarly(state, early);
 }
 
 function amountOf(state: State, mention: Mention): { quantity: Quantity | null; unit: Unit | null } | null {
@@ -125,8 +122,4 @@ function measuredAlready(state: State, index: number, mention: Mention): boolean
       (s) => (kindOf(s.technique) === 'measure' || kindOf(s.technique) === 'weigh') && s.uses?.some((u) => u.ingredient === index),
     )
   );
-}
-
-export function usesOf(state: State, c: Located): Use[] {
-  return c.mentions.filter((m) => !state.placed.has(m.ingredient)).map((m) => take(state, m));
 }

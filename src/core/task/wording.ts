@@ -29,48 +29,6 @@ export function fanMarks(heat: { celsius: number }): string {
   return `${heat.celsius} °C fan, or ${celsius} °C (${fahrenheit} °F) with no fan`;
 }
 
-export const withWord = (c: Located) => /^with\b/i.test(c.rest);
-
-/** What follows the last thing named: " to the bowl"; null when other things stand between that must not be lost. */
-export function tailAfter(c: Located, fresh: Mention[]): string | null {
-  const last = Math.max(...fresh.map((m) => m.end));
-  const tail = c.rest
-    .slice(last)
-    .replace(PARTICIPLE, '')
-    .replace(/^[\s,]*(?:except(?: for)?|apart from|other than|but not|minus)\s+.*?(?=\s+(?:in|into|to|on|onto)\s|$)/i, '')
-    .replace(/^[\s,]*(?:leaves|pieces|slices|paste|slurry|mixture|mix|juice|zest)?(?=[\s,]|$)[\s,]*/i, '')
-    .trim();
-  if (tail.length > 60) return null;
-  return tail ? ` ${tail}` : '';
-}
-
-/** "Stir it in.", "Mix everything in the small bowl." @param place "in the small bowl" */
-export function joinedWording(state: State, c: Located, place: string): string {
-  const tool = c.tools.find(
-    (t) => toolById(t.id)?.kind === 'utensil' || (toolById(t.id)?.kind === 'appliance' && t.id !== state.container),
-  );
-  const with_ = tool ? ` with the ${toolCall(state, tool.id)}` : '';
-  const manner = c.adverb ? ` ${c.adverb}` : '';
-  const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${capital(c.verb!)} everything`;
-  return sentence(`${how} ${place}${with_}${manner}${c.until ? ` ${c.until}` : ''}`);
-}
-
-/** "the cornflour paste": what was made of it; else the thing as the list has it. */
-export function asMade(state: State, c: Located, mention: Mention): string {
-  const made = /^\s+(?:paste|slurry|mixture|mix|juice|zest)\b/i.exec(c.rest.slice(mention.end))?.[0] ?? '';
-  return `${theOf(state, mention)}${made}`;
-}
-
-/** "a lettuce leaf", "a few mint leaves": a piece of it, as the recipe says; null where all of it is meant. */
-export function asSaid(c: Located, mention: Mention): string | null {
-  const before = /\b(an?|one|a few)\s+$/i.exec(c.rest.slice(0, mention.at))?.[1];
-  const piece =
-    /^\s+(?:leaf|leaves|slices?|pieces?|strips?|sprigs?|wedges?|sheets?|halves|half)\b/i.exec(c.rest.slice(mention.end))?.[0] ?? '';
-  const named = c.rest.slice(mention.at, mention.end);
-  if (!before || (!piece && !/few/i.test(before) && !/\b(?:leaf|slice|piece|strip|sprig|wedge|sheet|half)$/i.test(named))) return null;
-  return `${before} ${named}${piece}`;
-}
-
 export function theOf(state: State, mention: Mention): string {
   const one = state.recipe.ingredients[mention.ingredient]!;
   if (one.preparation.includes('juiced')) return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} juice`;
@@ -181,7 +139,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (phrase && !pronoun) {
     const part = PART_NOUN.test(phrase) && c.mentions.length === 0 && state.objectUses.length > 0 && !/\b(?:of|from|off)\b/i.test(rest);
     const said = part ? rest.replace(phrase, `${phrase} of ${thing}`) : withPronoun(state, rest);
-    return act === 'put' && !HAS_PLACE.test(said) && state.container ? `${said} ${toPlace(state, c.verb!)}` : said;
+    return act === 'put' && !HAS_PLACE.test(said) && state.container ? `${said} ${toPlace(state, c.verb!, state.container)}` : said;
   }
   if (pronoun) return withPronoun(state, rest);
   if (named.length > 0 && act !== 'put' && !/^(?:in|into|on|onto|over|with|to|from)\b/i.test(rest)) return withPronoun(state, rest);
@@ -215,8 +173,8 @@ function heatWords(c: Located, rest: string): string {
 }
 
 const FLAT = new Set(['tray', 'board', 'plate', 'wire-rack', 'stand', 'foil']);
-const toPlace = (state: State, verb: string) => {
-  const vessel = state.container!;
+/** Where a thing goes that a verb puts there: "to the pan", "into the bowl", "on the tray". */
+export const toPlace = (state: State, verb: string, vessel: string): string => {
   if (FLAT.has(vessel)) return inTool(state, vessel);
   return `${verb === 'add' ? 'to' : verb === 'put' || verb === 'place' || verb === 'lay' || verb === 'arrange' ? 'in' : 'into'} the ${toolCall(state, vessel)}`;
 };

@@ -1,0 +1,341 @@
+// Frames of heat: a pan on its ring, a dish in the oven, a bowl in the microwave; what goes in first, and what comes out.
+import { minutesOfText } from '../amount/minutes';
+import { findTemperature, saysFan } from '../amount/temperature';
+import { findFood } from '../recipe/food';
+import { kindOf } from '../technique/lexicon';
+import { toolById } from '../technique/tools';
+import { frameOf, moveIn, thingsOf } from './frames-put';
+import { wholeOf, type Mention } from './mentions';
+import { nameOf } from './ready';
+import { inside, push, say, useOfMention } from './say';
+import { isContainer, lastOf, type Located, type State } from './state';
+import { common, focusOn } from './step-of-clause';
+import { makeReady } from './supply';
+import { isOverWater } from './technique-here';
+import { inTool, toolCall } from './tool-names';
+import { freePan, isHeld, isPan, vesselOfPhrase } from './vessels';
+import { cuesOf, dialMarks, fanMarks, sentence, theOf, toPlace, wording } from './wording';
+import { phrasesOf } from './slots';
+
+const isOil = (state: State, i: number) => findFood(state.recipe.ingredients[i]!.item)?.category === 'oil';
+
+/** What a heated thing is cooked in or with, and in which pan. */
+export function onHob(state: State, c: Located): void {
+  const id = kindOf(c.technique!.id);
+  const frame = frameOf(state, c);
+  const object = thingsOf(state, c, frame.theme);
+  const withs = thingsOf(state, c, frame.with);
+  // "fry in the oil", "cook in the sauce": the goal is a thing that is in the pan, or goes in
+  const medium = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal) : { fresh: [], there: [] };
+  let fresh: Mention[] = [...medium.fresh, ...object.fresh, ...withs.fresh];
+  const there = [...medium.there, ...object.there, ...withs.there];
+  const unsaid = fresh.length + there.length === 0 && (frame.theme === null || frame.theme.pronoun !== null);
+  if (unsaid) fresh = state.objectUses.filter((i) => !state.placed.has(i) && !isOil(state, i)).map(wholeOf);
+  const pan = panFor(state, c, id, fresh, there);
+  if (isPan(pan) && state.beforeHeat === null) state.beforeHeat = state.steps.length;
+  for (const m of fresh) makeReady(state, m, c, false);
+  state.container = pan;
+  const overWater = isOverWater(c.rest);
+  if (overWater) waterUnder(state, c);
+  if (cooksInWater(state, c, id, pan, fresh)) boilWater(state, c, pan);
+  for (const m of fresh) putInPan(state, c, m, pan);
+  const away = there.filter((i) => state.placed.get(i) !== pan && state.placed.has(i));
+  if (away.length > 0 && id !== 'heat-pan') moveIn(state, c, away, pan);
+  for (const name of unlistedFat(state, c, pan)) pushUnlisted(state, c, name, pan);
+  if (pan === 'slow-cooker') cookerOn(state, c, pan);
+  const microwave = c.tools.some((t) => t.id === 'microwave');
+  say(state, { ...c, mentions: c.mentions }, {
+    text: wording(state, c),
+    into: pan,
+    uses: fresh.map((m) => ({ ingredient: m.ingredient, item: state.recipe.ingredients[m.ingredient]!.item, quantity: null, unit: null })),
+    ...(overWater ? { base: 'saucepan' } : {}),
+    ...(microwave ? { hazards: ['hot', 'steam', 'electric'] } : {}),
+  });
+  focusOn(state, inside(state, pan), null);
+}
+
+/** The pan of a heated thing: named, or where the thing lies, or in hand; one with something else in it is left alone. */
+function panFor(state: State, c: Located, id: string, fresh: readonly Mention[], there: readonly number[]): string {
+  const microwave = c.tools.some((t) => t.id === 'microwave');
+  state.heats = true;
+  const named = phrasesOf(state, c).find((p) => p.vessel !== null && p.prep !== 'with');
+  const own = named ? vesselOfPhrase(state, c, named) : null;
+  state.heats = false;
+  if (own && !['plate', 'board'].includes(own)) return own;
+  const held = state.container;
+  if (microwave) return held && toolById(held)?.kind === 'container' ? held : 'bowl';
+  if (held === 'slow-cooker') return held;
+  const usual = id === 'fry' ? 'frying-pan' : 'saucepan';
+  const places = [...new Set(there.map((i) => state.placed.get(i)))].filter((v): v is string => v !== undefined);
+  const where = places.find((v) => isPan(v)) ?? null;
+  if (where) return where;
+  // "boil the potatoes", with a sauce in the pan beside: water takes a pan of its own
+  const inWater = id === 'boil' || /\bin\s+(?:[\p{L}]+\s+){0,3}water\b/iu.test(c.rest) || isForWater(state, fresh);
+  const taken = held !== null && isPan(held) && isHeld(state, held);
+  const loose = fresh.length > 0 && fresh.every((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.form === 'whole' || isForWater(state, [m]));
+  if (inWater && loose && there.length === 0) {
+    if (taken || (state.hob && isHeld(state, state.hob) && !isOnlyWater(state))) return freePan(state, 'saucepan');
+    return held && isPan(held) ? held : (state.hob ?? 'saucepan');
+  }
+  if (held && isPan(held)) return held;
+  if (held && toolById(held)?.kind === 'cookware' && !['tray', 'muffin-tin', 'cake-tin'].includes(held) && !(c.meanwhile && held === state.inOven)) return held;
+  if (state.hob) return state.hob;
+  const last = [...state.steps].reverse().find((s) => isPan(s.into ?? null))?.into ?? null;
+  if (last && fresh.length === 0 && there.length === 0 && isHeld(state, last)) return last;
+  return freePan(state, usual);
+}
+
+/** On the ring stands a pan of water, with nothing in it yet. */
+const isOnlyWater = (state: State) => state.hob !== null && !isHeld(state, state.hob);
+
+const isForWater = (state: State, mentions: readonly Mention[]) =>
+  mentions.length > 0 && mentions.every((m) => ['pasta', 'noodle'].includes(findFood(state.recipe.ingredients[m.ingredient]!.item)?.category ?? ''));
+
+function putInPan(state: State, c: Located, m: Mention, pan: string): void {
+  const one = state.recipe.ingredients[m.ingredient]!;
+  const liquid = findFood(one.item)?.form === 'liquid';
+  push(state, {
+    ...common(state, { ...c, rest: '', until: null }, pan, [m]),
+    text: `${liquid ? 'Pour' : 'Put'} ${theOf(state, m)} ${liquid ? toPlace(state, 'pour', pan) : inTool(state, pan)}.`,
+    technique: liquid ? 'pour' : 'add',
+    uses: [useOfMention(state, c, m)],
+    tools: [pan],
+    into: pan,
+    cues: [],
+    minutes: {},
+    level: null,
+    thing: `the ${nameOf(one)}`,
+    name: nameOf(one),
+  });
+  state.used.add(m.ingredient);
+}
+
+/** "Warm a little oil": it goes in though no list has it. */
+function unlistedFat(state: State, c: Located, pan: string): string[] {
+  const m = /\b((?:a (?:little|splash of|drizzle of|knob of|bit of)|some)\s+(?:\p{L}+\s+)?(?:oil|butter|ghee))\b/iu.exec(c.rest);
+  const fat = m && !c.mentions.some((o) => o.end > m.index && o.at < m.index + m[0].length) && inside(state, pan).every((i) => !isOil(state, i));
+  return fat ? [m[1]!] : [];
+}
+
+function pushUnlisted(state: State, c: Located, name: string, pan: string): void {
+  push(state, {
+    ...common(state, { ...c, rest: '', until: null }, pan, []),
+    text: sentence(`Put ${name} ${inTool(state, pan)}`),
+    technique: 'add',
+    uses: [],
+    about: [],
+    tools: [pan],
+    into: pan,
+    cues: [],
+    minutes: {},
+    level: null,
+    thing: name,
+    name,
+  });
+}
+
+function cookerOn(state: State, c: Located, pan: string): void {
+  if (state.steps.some((s) => s.technique === 'hob-on' && s.tools?.includes(pan))) return;
+  const name = `the ${toolCall(state, pan)}`;
+  push(state, { text: `Turn on ${name}.`, technique: 'hob-on', sourceLine: c.line, tools: [pan], into: pan, thing: name, name: pan });
+}
+
+/** "Set the bowl over a pan of simmering water": the water has to be in it. */
+function waterUnder(state: State, c: Located): void {
+  if (state.steps.some((s) => s.technique === 'fill-pan' && s.into === 'saucepan')) return;
+  const name = `the ${toolCall(state, 'saucepan')}`;
+  push(state, { text: `Put a little water in ${name}.`, technique: 'fill-pan', sourceLine: c.line, tools: ['tap', 'saucepan'], into: 'saucepan', thing: name, name: 'water' });
+}
+
+/** "Cook the pasta as the packet says": every packet says in boiling water, and no list has it. */
+function cooksInWater(state: State, c: Located, id: string, pan: string, fresh: readonly Mention[]): boolean {
+  if (!['cook', 'boil'].includes(id) || isHeld(state, pan) || !isForWater(state, fresh)) return false;
+  if (/\b(?:stock|sauce|soup|oil|butter|milk)\b/i.test(c.rest)) return false;
+  if (state.world.vessels.get(pan)?.water !== 'none' && state.world.vessels.has(pan)) return false;
+  return !state.recipe.ingredients.some((one) => findFood(one.item)?.category === 'water');
+}
+
+function boilWater(state: State, c: Located, pan: string): void {
+  const name = `the ${toolCall(state, pan)}`;
+  push(state, { text: `Fill ${name} two-thirds with water.`, technique: 'fill-pan', sourceLine: c.line, tools: ['tap', pan], into: pan, thing: name, name: 'water' });
+  push(state, {
+    text: 'Bring the water to the boil.',
+    technique: 'boil',
+    sourceLine: c.line,
+    tools: [pan, 'hob'],
+    into: pan,
+    thing: 'the water',
+    name: 'water',
+    minutes: { waiting: 8 },
+  });
+}
+
+/** "Turn off the heat" after a ring that was turned off already, since its pan was drained. */
+export const isHobOff = (state: State, c: Located): boolean =>
+  !/oven|grill|kettle|microwave|blender|mixer/i.test(c.words) && state.hob === null && lastOf(state, 'hob-on') < 0 && !state.steps.some((s) => s.tools?.includes('hob'));
+
+export function preheat(state: State, c: Located): void {
+  // "preheat the oven to 160" says no degrees: a dial of Celsius ends before one of Fahrenheit begins
+  const marked = c.rest.replace(
+    /\b(to|at)\s+(1\d\d|2[0-4]\d|250|[345]\d\d|27[5-9]|2[89]\d)\b(?!\s*(?:°|º|deg|c\b|f\b|w|g|ml))/i,
+    '$1 $2 degrees',
+  );
+  const said = findTemperature(marked) ? marked : state.recipe.instructions.find((line) => (findTemperature(line)?.celsius ?? 0) >= 100);
+  const heat = said === undefined ? null : findTemperature(said);
+  state.oven = true;
+  const tool = c.tools.find((t) => t.id === 'grill' || t.id === 'air-fryer')?.id ?? 'oven';
+  // early enough: it heats while the rest is prepared
+  state.steps.unshift({
+    text: `Turn the ${toolCall(state, tool)} on${heat ? ` to ${saysFan(said!) ? fanMarks(heat) : dialMarks(heat)}` : ''}.`,
+    technique: 'preheat-oven',
+    sourceLine: c.line,
+    tools: [tool],
+    thing: `the ${toolCall(state, tool)}`,
+    minutes: { waiting: 0 },
+  });
+  if (state.beforeHeat !== null) state.beforeHeat++;
+}
+
+/** "Place the skillet in the oven to heat": it stays there until the recipe takes it out. */
+export function heatInOven(state: State, c: Located): void {
+  if (!state.oven) preheat(state, { ...c, rest: 'the oven', tools: [] });
+  const vessel = c.tools.find((t) => isContainer(t.id))?.id;
+  if (!vessel) return warmInOven(state, c);
+  push(state, {
+    text: wording(state, c),
+    technique: 'heat-pan',
+    sourceLine: c.line,
+    tools: [vessel, 'oven'],
+    into: 'oven',
+    thing: `the ${toolCall(state, vessel)}`,
+    name: 'in-oven',
+    minutes: { active: 0.5, waiting: 0 },
+  });
+  state.inOven = vessel;
+}
+
+/** Food that is only warmed: in, a few minutes (common practice), and out again. */
+function warmInOven(state: State, c: Located): void {
+  const time = minutesOfText(c.rest) ?? 5;
+  const base = { sourceLine: c.line, thing: '⟦thing|the food⟧', name: 'warm', about: state.objectUses };
+  push(state, { ...base, text: 'Put ⟦thing|the food⟧ in the oven. Wear oven gloves.', technique: 'bake', tools: ['oven', 'oven-gloves'], into: 'oven', minutes: { waiting: 0 } });
+  push(state, {
+    ...base,
+    text: `Warm ⟦thing|the food⟧ for ${time} minutes.`,
+    technique: 'wait',
+    tools: ['timer', 'oven'],
+    into: 'oven',
+    hazards: ['hot'],
+    minutes: { active: 0.2, waiting: time },
+  });
+  push(state, { ...base, text: 'Take ⟦thing|the food⟧ out of the oven and put it on a stand.', technique: 'take-out-oven', tools: ['oven-gloves', 'stand'], into: 'stand' });
+}
+
+/** The dish that goes into the oven: named, or where the thing lies, or got ready for it. */
+function dishFor(state: State, c: Located, fresh: readonly Mention[], there: readonly number[]): string {
+  const named = phrasesOf(state, c).find((p) => p.vessel !== null);
+  const own = named ? vesselOfPhrase(state, c, named) : null;
+  if (own) return own;
+  if (c.technique?.id === 'air-fry') return 'air-fryer-basket';
+  const at = there.map((i) => state.placed.get(i)).find((v) => v !== undefined && toolById(v)?.kind === 'cookware');
+  if (at) return at;
+  if (fresh.length > 0) return state.prepared ?? 'tray';
+  const held = state.container;
+  if (state.prepared && held && isPan(held) && inside(state, state.prepared).length > 0) return state.prepared;
+  if (held && toolById(held)?.kind === 'cookware' && (isHeld(state, held) || held === state.prepared)) return held;
+  const filled = [...state.steps].reverse().flatMap((s) => s.tools ?? []).find((t) => ['tray', 'baking-dish', 'cake-tin', 'muffin-tin'].includes(t));
+  return filled ?? (held && toolById(held)?.kind === 'cookware' ? held : 'baking-dish');
+}
+
+export function bake(state: State, c: Located): void {
+  const frame = frameOf(state, c);
+  const object = thingsOf(state, c, frame.theme);
+  const fresh = object.fresh.filter((m) => m.part !== 'all' || !state.placed.has(m.ingredient));
+  for (const m of fresh) makeReady(state, m, c, false);
+  const dish = dishFor(state, c, fresh, object.there);
+  const loose = fresh.length === 0 && !isHeld(state, dish) && state.objectUses.some((i) => !state.placed.has(i)) ? state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf) : [];
+  for (const m of [...fresh, ...loose]) layOn(state, c, m, dish);
+  const away = object.there.filter((i) => state.placed.get(i) !== dish && state.placed.has(i) && !['tray', 'baking-dish'].includes(state.placed.get(i)!));
+  if (away.length > 0 && frame.theme?.vessel === null) moveIn(state, c, away, dish);
+  const grill = c.verb === 'grill' || c.verb === 'broil' || c.tools.some((t) => t.id === 'grill');
+  const airFryer = c.technique?.id === 'air-fry' || c.tools.some((t) => t.id === 'air-fryer');
+  const appliance = grill ? 'grill' : airFryer ? 'air-fryer' : 'oven';
+  if (!state.oven && !airFryer) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });
+  const name = `the ${toolCall(state, dish)}`;
+  const time = minutesOfText(`${c.rest} ${c.until ?? ''}`);
+  const goesOn = state.bakesOn && kindOf(state.steps.at(-1)?.technique) === 'take-out-oven' && fresh.length === 0;
+  state.bakesOn = time === null && c.until === null && /^(?:put|place|slide|pop|return|transfer)$/.test(c.verb ?? '');
+  // it is in already, and was not out in between
+  if (goesOn) state.steps.splice(-2, 2);
+  else
+    push(state, {
+      text: airFryer ? `Put ${name} in the air fryer.` : `Put ${name} ${grill ? 'under the grill' : 'in the oven'}. Wear oven gloves.`,
+      technique: c.technique?.id ?? 'bake',
+      sourceLine: c.line,
+      tools: [appliance, 'oven-gloves', dish],
+      into: appliance,
+      thing: name,
+      name: 'in',
+      cues: [],
+      minutes: { waiting: 0 },
+    });
+  push(state, {
+    text: wording(state, { ...c, lead: null }),
+    technique: 'wait',
+    sourceLine: c.line,
+    tools: ['timer', appliance],
+    into: appliance,
+    name: 'bake',
+    hazards: ['hot'],
+    thing: name,
+    minutes: { active: 0.2, waiting: time ?? 20 },
+    cues: cuesOf(c, 'bake'),
+  });
+  state.inOven = dish;
+  push(state, {
+    text: `Take ${name} ${grill ? 'from under the grill' : `out of the ${airFryer ? 'air fryer' : 'oven'}`} and put it on a stand.`,
+    technique: 'take-out-oven',
+    sourceLine: c.line,
+    tools: ['oven-gloves', 'stand', dish],
+    into: 'stand',
+    thing: name,
+  });
+  state.container = dish;
+  focusOn(state, inside(state, dish), state.object && inside(state, dish).length > 0 && !/\b(?:batter|mixture|mix|dough|tops?)\b|^an?\s/i.test(state.object) ? state.object : null);
+}
+
+function layOn(state: State, c: Located, m: Mention, dish: string): void {
+  push(state, {
+    text: `Put ${theOf(state, m)} ${inTool(state, dish)}.`,
+    technique: 'layer',
+    sourceLine: c.line,
+    uses: [useOfMention(state, c, m)],
+    tools: [dish],
+    into: dish,
+    thing: `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`,
+    name: nameOf(state.recipe.ingredients[m.ingredient]!),
+  });
+  state.used.add(m.ingredient);
+}
+
+/** What is heated in the microwave: it goes on a plate or in its bowl, since no metal goes in. */
+export function microwave(state: State, c: Located): void {
+  const frame = frameOf(state, c);
+  const object = thingsOf(state, c, frame.theme);
+  const named = phrasesOf(state, c).find((p) => p.vessel !== null);
+  const own = named ? vesselOfPhrase(state, c, named) : null;
+  const at = object.there.map((i) => state.placed.get(i)).find((v) => v !== undefined) ?? null;
+  const held = own ?? at ?? state.container;
+  const isMetal = held !== null && toolById(held)?.kind === 'cookware' && held !== 'baking-dish';
+  const vessel = held === null || held === 'board' || isMetal || !isContainer(held) ? 'plate' : held;
+  const loose = object.fresh.length > 0 ? object.fresh : frame.theme === null || frame.theme.pronoun ? state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf) : [];
+  for (const m of loose) {
+    makeReady(state, m, c, false);
+    layOn(state, c, m, vessel);
+  }
+  state.container = vessel;
+  say(state, { ...c, mentions: [] }, { text: wording(state, c), into: vessel, uses: [], tools: ['microwave', vessel, ...c.tools.map((t) => t.id).filter((t) => t !== 'microwave' && t !== vessel)] });
+  for (const m of c.mentions) state.used.add(m.ingredient);
+  focusOn(state, inside(state, vessel), null);
+}
+

@@ -1,0 +1,374 @@
+// Frames of putting and joining: what goes where, with what, and what is spoken of after.
+import { findFood } from '../recipe/food';
+import { capital } from '../recipe/method-lines';
+import { kindOf } from '../technique/lexicon';
+import { worksOf } from '../technique/works';
+import { toolById } from '../technique/tools';
+import { useOf, type Draft } from '../plan/draft';
+import { wholeOf, type Mention } from './mentions';
+import { nameOf } from './ready';
+import { inside, push, say, useOfMention } from './say';
+import { isGoalPrep, phrasesOf, type Phrase } from './slots';
+import { isContainer, PARCEL, type Located, type State } from './state';
+import { common, focusOn } from './step-of-clause';
+import { makeReady } from './supply';
+import { inTool, toolCall } from './tool-names';
+import { inUse, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
+import { sentence, theOf, toPlace, wording } from './wording';
+
+/** What a phrase means: things that nothing was done with yet, and things that lie somewhere. */
+export type Things = { fresh: Mention[]; there: number[] };
+
+const isFresh = (state: State, m: Mention) => m.part !== 'all' || !state.placed.has(m.ingredient);
+const MADE = /^\s+(?:paste|slurry|mixture|mix|filling|sauce|dough|batter)\b/i;
+
+export function thingsOf(state: State, c: Located, phrase: Phrase | null): Things {
+  if (phrase === null) return { fresh: [], there: [] };
+  if (phrase.pronoun || phrase.everything) return spokenOf(state, phrase);
+  const fresh: Mention[] = [];
+  const there: number[] = [];
+  for (const m of phrase.mentions) {
+    // "the ricotta mixture" is all that the ricotta is in
+    const made = MADE.test(c.rest.slice(m.end)) && state.placed.has(m.ingredient);
+    if (made) there.push(...inside(state, state.placed.get(m.ingredient)!));
+    else if (isFresh(state, m)) fresh.push(m);
+    else there.push(m.ingredient);
+  }
+  if (fresh.length + there.length > 0) return { fresh, there: [...new Set(there)] };
+  if (phrase.vessel) {
+    const vessel = vesselOfPhrase(state, c, phrase);
+    return { fresh: [], there: vessel ? inside(state, vessel) : [] };
+  }
+  return { fresh: [], there: ofNoun(state, phrase.text) };
+}
+
+function spokenOf(state: State, phrase: Phrase): Things {
+  if (phrase.everything && state.used.size === 0 && state.objectUses.length === 0)
+    return { fresh: state.recipe.ingredients.flatMap((one, i) => (one.optional ? [] : [wholeOf(i)])), there: [] };
+  const all = phrase.pronoun === 'them' && state.lineObjects.length > 1 ? state.lineObjects : state.objectUses;
+  return {
+    fresh: all.filter((i) => !state.placed.has(i)).map(wholeOf),
+    there: all.filter((i) => state.placed.has(i)),
+  };
+}
+
+const MIXTURE =
+  /\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|balls|patties|pieces|cakes|burgers|biscuits|cookies|rolls|buns|scones|muffins|shapes|rounds|squares|strips|wedges|slices|flatbreads|parcels|fritters|dumplings|meatballs|koftas|tarts|cups)\b/i;
+
+/** What the recipe means by a noun that no list has: "the dough", "the dressing". */
+export function ofNoun(state: State, text: string): number[] {
+  const noun = MIXTURE.exec(text)?.[1]?.toLowerCase();
+  if (!noun) return [];
+  const named = state.world.lots.find((lot) => lot.name === noun || lot.name?.endsWith(` ${noun}`));
+  if (named) return [...named.parts.keys()];
+  const joined = state.world.lots.filter((lot) => lot.joined && lot.at !== null);
+  const here = joined.find((lot) => lot.at === state.container) ?? joined.at(-1);
+  if (here) return [...here.parts.keys()];
+  return state.container ? inside(state, state.container) : state.objectUses;
+}
+
+/** The vessel where things lie, when they all lie in one. */
+const placeOf = (state: State, there: readonly number[]): string | null => {
+  const places = new Set(there.map((i) => state.placed.get(i) ?? null));
+  return places.size === 1 ? [...places][0]! : null;
+};
+
+const ON_ITSELF = /^(?:the |its |their |each |of )*(?:top|tops|middle|centre|center|bottom|base|inside|outside|side|sides|surface|edge|edges|ends?|half|one half|halves|other|each|layer|hole|well|cavity)\b/i;
+const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof paper)\b/i;
+
+/** Where a goal phrase leads: a vessel, and the things that lie there where it names them. */
+function goalOf(state: State, c: Located, phrase: Phrase | null): { vessel: string | null; lots: number[] } {
+  if (phrase === null) return { vessel: null, lots: [] };
+  if (phrase.vessel) return { vessel: vesselOfPhrase(state, c, phrase), lots: [] };
+  if (ON_SHEET.test(phrase.text)) return { vessel: PARCEL, lots: [] };
+  const things = thingsOf(state, c, phrase);
+  const lots = things.there.length > 0 ? things.there : ON_ITSELF.test(phrase.text) ? state.objectUses : [];
+  return { vessel: placeOf(state, lots) ?? (lots.length > 0 ? (state.placed.get(lots[0]!) ?? null) : null), lots };
+}
+
+const isGoal = (p: Phrase) =>
+  isGoalPrep(p.prep) && (p.vessel !== null || p.mentions.length > 0 || p.pronoun !== null || MIXTURE.test(p.text) || ON_ITSELF.test(p.text) || ON_SHEET.test(p.text));
+
+type Frame = { theme: Phrase | null; with: Phrase | null; goal: Phrase | null; particle: boolean };
+
+/** Which phrase is what goes in, and which is where it goes. */
+export function frameOf(state: State, c: Located): Frame {
+  const all = phrasesOf(state, c);
+  const object = all.find((p) => p.prep === null && !/^(?:well|together|again|up|out|down|off|back|aside|gently|slowly|carefully)$/i.test(p.text)) ?? null;
+  const tool = (p: Phrase) => c.tools.some((t) => t.at >= p.from && t.at < p.to && !isContainer(t.id));
+  const withP = all.find((p) => p.prep === 'with' && !tool(p) && (p.mentions.length > 0 || p.pronoun !== null || MIXTURE.test(p.text))) ?? null;
+  const goals = all.filter((p) => p !== object && isGoal(p));
+  const [first] = goals;
+  // "stir in the paprika", "pour over the sauce": the preposition belongs to the verb
+  const isThing = (p: Phrase) => p.vessel === null && /^(?:in|over|through|on|into)$/.test(p.prep ?? '') && p.from < 10 && thingsOf(state, c, p).fresh.length > 0;
+  if (object === null && first && first.from >= 0 && isThing(first)) return { theme: first, with: withP, goal: goals[1] ?? null, particle: true };
+  return { theme: object, with: withP, goal: first ?? null, particle: false };
+}
+
+/** Verbs with which a thing is put on another: "sprinkle the rice with cheese". */
+const isWithVerb = (c: Located) => !/^(?:add|put|place|tip|set|stand|lay|arrange|return|transfer|move|serve|drop|throw)$/.test(c.verb ?? '');
+
+/** Puts things somewhere, each on its own card. */
+export function put(state: State, c: Located): void {
+  const frame = frameOf(state, c);
+  const object = thingsOf(state, c, frame.theme);
+  const withs = thingsOf(state, c, frame.with);
+  const hasWith = withs.fresh.length + withs.there.length > 0;
+  const unsaid = c.mentions.filter((m) => m.end <= m.at);
+  // "season": with what the list has for it
+  const withFrame = (hasWith && isWithVerb(c) && object.fresh.length === 0) || (unsaid.length > 0 && frame.theme === null);
+  const goal = goalOf(state, c, frame.goal);
+  let theme: Things = withFrame ? { fresh: [...withs.fresh, ...unsaid], there: withs.there } : { fresh: [...object.fresh, ...(hasWith ? withs.fresh : [])], there: [...object.there, ...(hasWith ? withs.there : [])] };
+  const nothingSaid = frame.theme === null && !withFrame && theme.fresh.length + theme.there.length === 0;
+  if (nothingSaid) theme = spokenFor(state, goal.vessel);
+  const to = goal.vessel ?? (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ?? placeForPut(state, c, theme);
+  putThings(state, c, { theme, to, frame, withFrame, whole: nothingSaid || (theme.fresh.length === 0 && frame.theme?.pronoun !== null) });
+  const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
+  if (withFrame) focusOn(state, object.there.length > 0 ? object.there : state.objectUses, null);
+  else if (goal.lots.length > 0 && frame.goal?.vessel === null) focusOn(state, [...goal.lots, ...spoken], null);
+  else if (spoken.length > 0) focusOn(state, spoken, null);
+}
+
+/** What is put when nothing is named: what was spoken of, or all that is in hand. */
+function spokenFor(state: State, goal: string | null): Things {
+  const loose = state.objectUses.filter((i) => !state.placed.has(i));
+  if (loose.length > 0) return { fresh: loose.map(wholeOf), there: state.objectUses.filter((i) => state.placed.has(i) && state.placed.get(i) !== goal) };
+  const away = state.objectUses.filter((i) => state.placed.get(i) !== goal);
+  if (away.length > 0) return { fresh: [], there: away };
+  return { fresh: [], there: state.container && state.container !== goal ? inside(state, state.container) : state.objectUses };
+}
+
+/** Where things go when no place is named. */
+function placeForPut(state: State, c: Located, theme: Things): string {
+  const held = state.container;
+  const works = worksOf(c.technique?.id, c.technique?.like);
+  // biscuits and dumplings go where paper lies ready for them
+  if (theme.fresh.length === 0 && state.prepared && (held === 'board' || held === null)) return state.prepared;
+  if (c.technique?.id === 'stuff') return placeOf(state, state.objectUses) ?? 'board';
+  if (held !== null && held !== 'board') return held;
+  if (works.traits.has('hand') || c.technique?.id === 'stuff' || held === 'board') return held ?? 'board';
+  return c.tools.length > 0 && !c.tools.some((t) => isContainer(t.id)) ? (held ?? mixingBowl(state)) : mixingBowl(state);
+}
+
+type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; whole: boolean };
+
+function putThings(state: State, c: Located, { theme, to, frame, withFrame, whole }: Putting): void {
+  const water = waterIn(c);
+  const fresh = theme.fresh;
+  // what is there already is not put there again
+  const away = theme.there.filter((i) => state.placed.get(i) !== to);
+  for (const mention of fresh) makeReady(state, mention, c, false);
+  const before = state.container;
+  state.container = to;
+  const single = fresh.length + (away.length > 0 ? 1 : 0) + (water ? 1 : 0) === 1 && !(unlistedIn(state, c, frame).length > 0);
+  const where = goalWords(state, c, frame, to);
+  const verb = `${capital(c.verb!)}${withFrame ? ` ${there(state, to)} with` : ''}`;
+  const cards: (() => void)[] = [];
+  for (const m of fresh)
+    cards.push(() =>
+      saidOf(state, c, to, {
+        text: single && m.end > m.at ? wording(state, c) : sentence(`${verb} ${theOf(state, m)}${withFrame ? '' : ` ${where}`}`),
+        uses: [useOfMention(state, c, m)],
+        mentions: [m],
+      }),
+    );
+  if (away.length > 0) {
+    const from = placeOf(state, away);
+    const all = from !== null && (whole || inside(state, from).every((i) => away.includes(i)));
+    cards.push(() =>
+      saidOf(state, c, to, {
+        text: single ? wording(state, c) : sentence(`${verb} ⟦spoken|⟧${withFrame ? '' : ` ${where}`}`),
+        uses: all && from ? [] : away.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
+        mentions: [],
+        about: away,
+        from: all ? from : null,
+      }),
+    );
+  }
+  for (const card of cards) card();
+  for (const name of unlistedIn(state, c, frame))
+    saidOf(state, c, to, { text: sentence(`${withFrame ? verb : capital(c.verb!)} ${name}${withFrame ? '' : ` ${where}`}`), uses: [], mentions: [], technique: 'add', thing: name });
+  if (water) pourWater(state, c, to, water);
+  if (cards.length === 0 && !water && unlistedIn(state, c, frame).length === 0) {
+    // nothing goes anywhere new: what the recipe says is still done
+    state.container = before ?? to;
+    say(state, c, { text: wording(state, c), into: to, uses: [] });
+    state.container = to;
+  }
+}
+
+type Card = { text: string; uses: Draft['uses'] & object; mentions: Mention[]; about?: number[]; from?: string | null; technique?: string; thing?: string };
+
+function saidOf(state: State, c: Located, to: string, { text, uses, mentions, about, from, technique, thing }: Card): void {
+  const [m] = mentions;
+  push(state, {
+    ...common(state, c, to, mentions),
+    ...(technique ? { technique } : {}),
+    text,
+    into: to,
+    from: from ?? null,
+    uses,
+    about: about ?? [],
+    ...(m ? { thing: `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`, name: nameOf(state.recipe.ingredients[m.ingredient]!) } : {}),
+    ...(thing ? { thing, name: thing } : {}),
+  });
+  for (const one of mentions) state.used.add(one.ingredient);
+}
+
+const there = (state: State, to: string) => `⟦there|the ${toolCall(state, to)}⟧`;
+
+/** The place as the recipe says it, else as the vessel is called. */
+function goalWords(state: State, c: Located, frame: Frame, to: string): string {
+  const p = frame.goal;
+  if (p && p.from >= 0 && p.text.length < 60 && p.pronoun === null && !p.everything) {
+    const start = c.rest.slice(0, p.from).lastIndexOf(p.prep!);
+    return c.rest.slice(Math.max(0, start), p.to).replace(/[\s,]+(?:and)?$/, '').trim();
+  }
+  return toPlace(state, c.verb!, to);
+}
+
+// "with 3 tablespoons of water", "300 ml hot water", which no list has.
+const WATER =
+  /\b((?:about\s+)?(?:\d[\d./]*|(?:an?|one|two|three|half an?)\s+(?:little|splash|drop|dash|bit|tablespoon|teaspoon|cup|mug|spoon)\p{L}*)[^,;.]{0,20}?\s*(?:of\s+)?(?:hot|cold|warm|boiling|lukewarm|iced)?\s*water)\b/iu;
+
+function waterIn(c: Located): string | null {
+  const said = WATER.exec(c.rest);
+  if (!said || c.mentions.some((m) => m.end > said.index && m.at < said.index + said[0].length)) return null;
+  return /^(?:\d+\s*(?:min|hour|times))/i.test(said[1]!) ? null : said[1]!;
+}
+
+function pourWater(state: State, c: Located, to: string, water: string): void {
+  push(state, {
+    ...common(state, { ...c, rest: '' }, to, []),
+    text: sentence(`Pour ${water} ${toPlace(state, 'pour', to)}`),
+    technique: 'pour',
+    uses: [],
+    about: [],
+    tools: [to],
+    into: to,
+    hazards: /\b(?:hot|boiling)\b/i.test(water) ? ['hot', 'steam'] : [],
+    thing: 'the water',
+    name: 'water',
+  });
+}
+
+/** Foods that a clause brings and no list has: each is a card too, so that nothing is lost and the dry run tells it. */
+function unlistedIn(state: State, c: Located, frame: Frame): string[] {
+  const phrases = [frame.theme, frame.with].filter((p): p is Phrase => p !== null && p.pronoun === null && !p.everything);
+  return phrases.flatMap((phrase) => {
+    let at = phrase.from;
+    return phrase.text.split(/(,\s*(?:and\s+)?|\s+and\s+|\s*&\s*)/).flatMap((part) => {
+      const [from, to] = [at, at + part.length];
+      at = to;
+      const name = part.replace(/^(?:(?:the|a|an|some|your|a (?:little|pinch of|drizzle of|splash of|squeeze of|handful of|knob of|bit of))\s+)+/i, '').trim();
+      if (phrase.mentions.some((m) => m.at < to + 1 && m.end > from) || name.split(/\s+/).length > 3 || !findFood(name) || /water|mixture|\bmix\b/i.test(name)) return [];
+      if (phrase.mentions.length === 0 && ofNoun(state, phrase.text).length > 0) return [];
+      return [part.trim().replace(/^(?=\p{L}+$)/u, 'the ')];
+    });
+  });
+}
+
+const WORKS_IN = new Set(['mix', 'beat', 'cream', 'rub-in']);
+
+/** Works things into one: each goes in first, then they are joined. */
+export function join(state: State, c: Located): void {
+  const frame = frameOf(state, c);
+  const object = thingsOf(state, c, frame.theme);
+  const withs = thingsOf(state, c, frame.with);
+  const goal = goalOf(state, c, frame.goal);
+  const said = { fresh: [...object.fresh, ...withs.fresh], there: [...object.there, ...withs.there] };
+  // "chop it and stir it in": it goes in where the rest is
+  const insertion = frame.particle || /\b(?:it|them|the [\p{L} ]+) in(?:to)?$/iu.test(c.rest) || /^in(?:to)?\b/i.test(c.rest);
+  const to = vesselToJoin(state, c, said, goal, insertion);
+  const fresh = [...said.fresh];
+  // what "mix" means with nothing named, and nothing in the bowl yet
+  if (fresh.length + said.there.length === 0 && frame.theme === null && !isHeld(state, to)) fresh.push(...state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf));
+  for (const m of fresh) makeReady(state, m, c, false);
+  state.container = to;
+  const away = said.there.filter((i) => state.placed.get(i) !== to);
+  const extra = unlistedIn(state, c, frame);
+  // one thing stirred into what is there is one act; several are put in first
+  if (fresh.length === 1 && away.length === 0 && extra.length === 0 && !waterIn(c) && (isHeld(state, to) || isAlone(c))) {
+    say(state, { ...c, mentions: [...fresh, ...c.mentions.filter((m) => !fresh.includes(m) && state.placed.get(m.ingredient) === to)] }, { text: wording(state, c), into: to, uses: fresh.map((m) => useOfMention(state, c, m)) });
+  } else {
+    for (const m of fresh) putIn(state, c, m, to);
+    if (away.length > 0) moveIn(state, c, away, to);
+    for (const name of extra) saidOf(state, { ...c, rest: '' }, to, { text: sentence(`Put ${name} ${inTool(state, to)}`), uses: [], mentions: [], technique: 'add', thing: name });
+    const water = waterIn(c);
+    if (water) pourWater(state, c, to, water);
+    const came = fresh.length + away.length + extra.length + (water ? 1 : 0) > 0;
+    say(state, { ...c, mentions: [] }, { text: came ? joinedWording(state, c, to) : wording(state, c), into: to, uses: [] });
+  }
+  for (const m of fresh) state.used.add(m.ingredient);
+  focusOn(state, inside(state, to), null);
+}
+
+const isAlone = (c: Located) => /^(?:beat|whisk|whip|mash|cream)$/.test(c.verb ?? '');
+
+function putIn(state: State, c: Located, m: Mention, to: string): void {
+  const one = state.recipe.ingredients[m.ingredient]!;
+  const pour = findFood(one.item)?.form === 'liquid' && one.min !== null;
+  push(state, {
+    ...common(state, { ...c, rest: '', until: null }, to, [m]),
+    text: `${pour ? 'Pour' : 'Put'} ${theOf(state, m)} ${pour ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
+    technique: pour ? 'pour' : 'add',
+    uses: [useOfMention(state, c, m)],
+    tools: [to],
+    into: to,
+    cues: [],
+    minutes: {},
+    thing: `the ${nameOf(one)}`,
+    name: nameOf(one),
+  });
+}
+
+/** What lies elsewhere goes in: tipped over as a whole, or by name. */
+export function moveIn(state: State, c: Located, away: readonly number[], to: string): void {
+  const by = new Map<string, number[]>();
+  for (const i of away) by.set(state.placed.get(i)!, [...(by.get(state.placed.get(i)!) ?? []), i]);
+  for (const [from, things] of by) {
+    const all = inside(state, from).every((i) => things.includes(i));
+    const liquid = things.every((i) => ['liquid', 'sticky'].includes(findFood(state.recipe.ingredients[i]!.item)?.form ?? ''));
+    push(state, {
+      ...common(state, { ...c, rest: '', until: null }, to, []),
+      text: `${liquid ? 'Pour' : isPan(from) ? 'Tip' : 'Put'} ⟦thing|⟧ ${liquid || isPan(from) ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
+      technique: liquid ? 'pour' : 'add',
+      uses: all ? [] : things.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
+      about: things,
+      from: all ? from : null,
+      tools: [from, to].filter((id) => id !== PARCEL),
+      into: to,
+      cues: [],
+      minutes: {},
+      name: `from-${from}`,
+    });
+  }
+}
+
+/** "Stir everything in the bowl." */
+function joinedWording(state: State, c: Located, to: string): string {
+  const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || (toolById(t.id)?.kind === 'appliance' && t.id !== to));
+  const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${capital(c.verb!)} everything`;
+  return sentence(`${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : ''}${c.adverb ? ` ${c.adverb}` : ''}${c.until ? ` ${c.until}` : ''}`);
+}
+
+function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: string | null }, insertion: boolean): string {
+  const held = state.container;
+  const id = kindOf(c.technique?.id);
+  if (goal.vessel) return goal.vessel;
+  if (id === 'blend' && !/\b(?:stick|hand|immersion)\b/i.test(c.rest)) return 'blender';
+  const where = placeOf(state, said.there);
+  const other = [held, ...inUse(state)].find((v): v is string => v !== null && v !== where && v !== 'board' && isHeld(state, v));
+  if (insertion && where !== null && said.fresh.length === 0 && other) return other;
+  if (where !== null && !insertion) return where;
+  if (insertion && held !== null) return held;
+  const machine = /^(?:whip|whisk|beat)$/.test(c.verb ?? '') || c.technique?.id === 'whip';
+  const anew = said.fresh.length > 0 && said.there.length === 0 && c.first && (said.fresh.length > 1 || machine) && WORKS_IN.has(kindOf(c.technique?.id) === 'beat' ? 'beat' : id);
+  // what was cracked into a cup is beaten there
+  const own = placeOf(state, said.fresh.map((m) => m.ingredient));
+  if (said.fresh.length === 1 && own && own !== held && machine) return own;
+  if (anew && held !== null && (isHeld(state, held) || toolById(held)?.kind !== 'container')) return mixingBowl(state);
+  if (held === null || held === 'board' || (toolById(held)?.kind === 'surface' && said.fresh.length > 0)) return mixingBowl(state);
+  if (['tray', 'muffin-tin', 'cake-tin', 'baking-dish'].includes(held) && said.fresh.length > 1 && id === 'mix' && !insertion) return mixingBowl(state);
+  return held;
+}

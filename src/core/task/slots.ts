@@ -1,0 +1,83 @@
+// Takes what follows a verb apart into slots: the object, and one phrase for each preposition.
+import { mentionsIn, type Mention } from './mentions';
+import { isContainer, type Located, type State } from './state';
+
+/** A noun phrase of a clause, with the preposition before it; the object has none. */
+export type Phrase = {
+  prep: string | null;
+  text: string;
+  from: number;
+  to: number;
+  mentions: Mention[];
+  /** The vessel that it names, as a tool's id. */
+  vessel: string | null;
+  vesselAt: number;
+  pronoun: 'it' | 'them' | null;
+  everything: boolean;
+};
+
+const PREPS =
+  /\b(on top of|out of|all over|into|onto|inside|between|among|around|through|across|over|under|with|using|from|off|to|in|on|at|for|until|by|along|of)\b/gi;
+
+// "in half", "to taste", "on all sides": words that say how, and name no place.
+const NO_PLACE =
+  /^(?:in (?:half|two|three|four|quarters|halves|thirds|batches|turn|turns|layers?|one layer|a single layer|a thin|an even|small|thin|chunks|pieces|strips|advance|the same way|one direction|spoonfuls|a (?:thin )?stream|circles?)|to (?:taste|serve|finish|make|cover|form|coat|combine|the boil|a boil|boil|a simmer|simmer|low|medium|high|room|cool|dry|soften|rest|stand|heat|warm|loosen|keep|give|get|help|seal|a fine|\d)|on (?:high|low|medium|full|each side|both sides|all sides|every side|one side|the other side|its side|their sides)|over (?:a |an |the )?(?:very )?(?:low|medium|high|gentle|moderate)|for|until|by|at|through (?:until|for)|off the heat|of)\b/i;
+
+/**
+ * The phrases of a clause in their order, the object first where there is one. Places in the words are offsets in `c.rest`.
+ * @example "the beans over the potato with a spoon" // the beans; over the potato; with a spoon
+ */
+export function phrasesOf(state: State, c: Located): Phrase[] {
+  const rest = c.rest;
+  const cuts: { at: number; prep: string | null; end: number }[] = [{ at: 0, prep: null, end: 0 }];
+  for (const m of rest.matchAll(PREPS)) {
+    if (/^of$/i.test(m[1]!) || NO_PLACE.test(rest.slice(m.index))) continue;
+    cuts.push({ at: m.index, prep: m[1]!.toLowerCase(), end: m.index + m[0].length });
+  }
+  const phrases = cuts.map(({ prep, end }, k): Phrase => {
+    const to = cuts[k + 1]?.at ?? rest.length;
+    return phraseAt(c, prep, end, to);
+  });
+  const lead = leadOf(state, c);
+  return [...phrases.filter((p) => p.text !== ''), ...(lead ? [lead] : [])];
+}
+
+function phraseAt(c: Located, prep: string | null, from: number, to: number): Phrase {
+  const text = c.rest.slice(from, to).replace(/[\s,]+$/, '').trim();
+  const tool = [...c.tools].reverse().find((t) => t.at >= from && t.at < to && isContainer(t.id));
+  const pronoun = /^(?:all of\s+)?(it|them|these|this|both)\b/i.exec(text)?.[1]?.toLowerCase();
+  return {
+    prep,
+    text,
+    from,
+    to,
+    mentions: c.mentions.filter((m) => m.end > m.at && m.at >= from && m.at < to),
+    vessel: tool?.id ?? null,
+    vesselAt: tool?.at ?? -1,
+    pronoun: pronoun === undefined ? null : pronoun === 'it' || pronoun === 'this' ? 'it' : 'them',
+    everything: /^(?:everything|it all|all (?:of )?(?:it|them|the ingredients))\b/i.test(text),
+  };
+}
+
+/** "In a large bowl, ...": the place that is said before the verb. */
+function leadOf(state: State, c: Located): Phrase | null {
+  if (!c.lead) return null;
+  const m = /^(in|into|on|onto|over|to|from|with|using|on top of)\s+(.*)$/i.exec(c.lead);
+  if (!m) return null;
+  const tool = c.tools.find((t) => t.at > c.rest.length && isContainer(t.id));
+  return {
+    prep: m[1]!.toLowerCase(),
+    text: m[2]!,
+    from: -1,
+    to: -1,
+    mentions: mentionsIn(m[2]!, state.names, state.used),
+    vessel: tool?.id ?? null,
+    vesselAt: tool?.at ?? -1,
+    pronoun: null,
+    everything: false,
+  };
+}
+
+const INTO = new Set(['into', 'onto', 'inside', 'in', 'on', 'on top of', 'to', 'over', 'all over', 'around', 'between', 'among', 'across', 'through', 'under', 'along']);
+export const isGoalPrep = (prep: string | null): boolean => prep !== null && INTO.has(prep);
+export const isSourcePrep = (prep: string | null): boolean => prep === 'from' || prep === 'out of' || prep === 'off';

@@ -1,0 +1,83 @@
+// Which bowl, pan or tray a clause means, in a kitchen where some are in use.
+import { table } from '../amount/table';
+import { contents } from '../kitchen/index';
+import { findTools, toolById } from '../technique/tools';
+import type { Phrase } from './slots';
+import type { Located, State } from './state';
+
+const OTHER = /\b(dry|separate|another|clean|second|different|third|fresh|new|other)\s+(?:\p{L}+\s+){0,2}$/iu;
+const INDEFINITE = /\b(?:an?|one)\s+(?:[\p{L}-]+,?\s+){0,3}$/iu;
+
+// What may stand for another where that one is in use.
+const FAMILY = table<string[]>({
+  bowl: ['large-bowl', 'small-bowl'],
+  'large-bowl': ['bowl', 'small-bowl'],
+  'small-bowl': ['bowl', 'large-bowl'],
+  saucepan: ['large-pan', 'frying-pan'],
+  'large-pan': ['saucepan', 'frying-pan'],
+  'frying-pan': ['saucepan', 'large-pan'],
+  plate: ['serving-dish'],
+});
+
+// What a general word may mean: "the tin" is the roasting tray in use, "the pan" the frying pan on the ring.
+const GENERAL = table<string[]>({
+  bowl: ['bowl', 'large-bowl', 'small-bowl', 'jug', 'cup'],
+  saucepan: ['saucepan', 'frying-pan', 'large-pan', 'wok', 'slow-cooker', 'tray', 'cake-tin', 'muffin-tin', 'baking-dish'],
+  'frying-pan': ['frying-pan', 'wok'],
+  'baking-dish': ['baking-dish', 'cake-tin', 'tray', 'bowl'],
+  'cake-tin': ['cake-tin', 'muffin-tin', 'tray', 'baking-dish'],
+  tray: ['tray'],
+  jar: ['jar'],
+});
+// Words that name a kind and no one thing: "the pan", "the dish"; "the saucepan" is a saucepan.
+const IS_GENERAL = /^(?:pan|pot|bowl|dish|tin|tray|jar|container)\b/i;
+
+/** Vessels with food in them, the one filled last first. */
+export const inUse = (state: State): string[] => [...new Set([...state.world.lots].reverse().flatMap((lot) => lot.at ?? []))];
+
+export const isHeld = (state: State, vessel: string): boolean => contents(state.world, vessel).length > 0;
+
+/** The vessel that a phrase names. */
+export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string | null {
+  const id = phrase.vessel;
+  if (id === null) return null;
+  const said = phrase.from < 0 ? ` ${c.lead ?? ''}` : c.rest;
+  const offset = phrase.from < 0 ? phrase.vesselAt - c.rest.length : phrase.vesselAt;
+  const before = said.slice(0, Math.max(0, offset)).toLowerCase();
+  const word = said.slice(Math.max(0, offset));
+  if (/^(?:bowls|plates|glasses|mugs|jars|cups)\b/i.test(word) && id === 'bowl') return 'serving-bowl';
+  if (phrase.from < 0 && !c.first && state.leadVessel) return state.leadVessel;
+  const chosen = choose(state, id, before, word);
+  if (phrase.from < 0) state.leadVessel = chosen;
+  return chosen;
+}
+
+function choose(state: State, id: string, before: string, word: string): string {
+  const used = inUse(state);
+  const isFree = (v: string) => !used.includes(v) && v !== state.prepared;
+  if (/\b(?:prepared|greased|lined|buttered|oiled|floured)\s+(?:\p{L}+\s+)?$/u.test(before) && state.prepared) return state.prepared;
+  if (OTHER.test(before)) return [id, ...(FAMILY.get(id) ?? [])].find((v) => isFree(v) && v !== state.container) ?? id;
+  if (INDEFINITE.test(before)) {
+    // what was greased or lined is the one that is filled
+    if (state.prepared && (state.prepared === id || GENERAL.get(id)?.includes(state.prepared)) && toolById(id)?.kind === 'cookware' && !isHeld(state, state.prepared) && !state.heats)
+      return state.prepared;
+    if (!used.includes(id)) return id;
+    return FAMILY.get(id)?.find(isFree) ?? id;
+  }
+  if (id === state.container || !IS_GENERAL.test(word)) return id;
+  const family = GENERAL.get(id) ?? [];
+  const near = [state.container, state.hob, state.prepared, ...used].find((v): v is string => v !== null && (v === id || family.includes(v)));
+  return near ?? id;
+}
+
+/** Where things are mixed when nothing is said: the bowl that the recipe lists, else one that is free. */
+export function mixingBowl(state: State): string {
+  const listed = findTools(state.recipe.tools.join('; ')).map((t) => t.tool.id);
+  const usual = listed.find((id) => id === 'large-bowl') ?? listed.find((id) => id === 'bowl' || id === 'jar') ?? 'bowl';
+  return [usual, 'bowl', 'large-bowl', 'small-bowl'].find((v) => !isHeld(state, v)) ?? usual;
+}
+
+const PANS = ['saucepan', 'large-pan', 'frying-pan', 'wok'];
+export const isPan = (id: string | null): id is string => id !== null && PANS.includes(id);
+/** A pan with nothing in it. */
+export const freePan = (state: State, wanted: string): string => [wanted, ...PANS].find((v) => !isHeld(state, v)) ?? wanted;
