@@ -194,6 +194,7 @@ type Law = (world: World, step: Played, lots: Lot[], works: Works) => void;
 const put: Law = (world, step, lots) => {
   const to = vesselOf(step);
   for (const lot of lots) lot.portion = false;
+  if (to && step.hot) vesselIn(world, to).hotUntil = Math.max(vesselIn(world, to).hotUntil, world.clock + HOT.food);
   if (to && lots.length === 0) vesselIn(world, to).slick = true;
   if (to) moveTo(world, lots, to);
 };
@@ -273,8 +274,12 @@ const LAWS: Partial<Record<Act, Law>> = {
         thing.joined = true;
       }
   },
-  shape: (world, step, lots) => {
-    for (const lot of lots) lot.forms.add(kindOf(step.technique));
+  shape: (world, step, lots, works) => {
+    for (const lot of lots) {
+      lot.forms.add(kindOf(step.technique));
+      const floury = [...lot.parts.keys()].some((i) => world.ingredients[i]!.raw === 'raw-flour');
+      if (works.traits.has('dough') && floury && lot.joined && kindOf(step.technique) === 'knead') lot.name ??= 'dough';
+    }
   },
   touch: (_world, step, lots) => {
     for (const lot of lots) lot.forms.add(kindOf(step.technique));

@@ -11,6 +11,15 @@ import { contents, isHot, isLotHot, vesselOf } from './world';
 const FAR = new Set<Act>(['wash-hands', 'fetch', 'measure', 'eat', 'store']);
 const INTO_HOT = new Set<Act>(['put', 'join', 'heat', 'touch']);
 
+/** Flour is raw for the hands once it is wet, and on what is dipped in it. */
+function makesDough(world: World, step: Played, act: Act): boolean {
+  const vessel = vesselOf(step);
+  if (act !== 'join' && act !== 'dip') return false;
+  const parts = [...objectsOf(world, step), ...(vessel ? contents(world, vessel) : [])].filter((lot) => !lot.cooked).flatMap((lot) => [...lot.parts.keys()]);
+  const known = parts.map((i) => world.ingredients[i]!);
+  return known.some((k) => k.raw === 'raw-flour') && (act === 'dip' || known.some((k) => k.wet || k.food?.raw === 'egg'));
+}
+
 /** The hazards of a step in this kitchen, its technique's own among them. Does not change the world. */
 export function hazardsOf(world: World, step: Played): Hazard[] {
   const { act, traits } = worksIn(step);
@@ -33,6 +42,7 @@ export function hazardsOf(world: World, step: Played): Hazard[] {
   const handles = ['put', 'join', 'dip', 'shape', 'touch', 'soak', 'ready', 'coat-vessel'].includes(act);
   if (handles && vessel !== null && (act !== 'ready' || traits.has('hand')) && !onRing)
     for (const lot of contents(world, vessel)) for (const hazard of lot.raw) raw.add(hazard);
+  if (makesDough(world, step, act)) raw.add('raw-flour');
   if (kindOf(step.technique) === 'crack-egg') raw.add('raw-egg');
   if (handles || act === 'lift' || act === 'heat' || act === 'drain') for (const hazard of raw) found.add(hazard);
   return [...found];

@@ -17,6 +17,8 @@ export type Played = {
   minutes: { active: number; waiting: number };
   /** Heat that the recipe names for it: "medium", "low". */
   level?: string | null;
+  /** It brings something hot that no list has: boiling water. */
+  hot?: boolean;
   /** It says how long, or until when. */
   lasts?: boolean;
   /** What it speaks of without naming it, by ingredient: "them". */

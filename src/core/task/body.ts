@@ -11,7 +11,7 @@ import { dustWith, withImplied } from './body-implied';
 import { MOST_OF_RECIPE } from './bounds';
 import { clausesOf, type Clause } from './clauses';
 import { bake, heatInOven, isHobOff, microwave, onHob, preheat } from './frames-heat';
-import { frameOf, join, put, thingsOf } from './frames-put';
+import { frameOf, goalOf, join, put, thingsOf } from './frames-put';
 import { isTarget, locate, noteExplicit, objectPhrase, sharedObject } from './locate';
 import { namesOf, wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
@@ -244,8 +244,8 @@ function coatingOf(state: State, c: Located): string | null {
 function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, lies: string | null): string | null {
   const id = kindOf(c.technique?.id);
   if (/^in\s+(?:the\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
-  if (/^over\b|\bover (?:it|them|everything|the)\b/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id)) return lies ?? placeOfGoal(state, goal) ?? state.container;
-  const target = placeOfGoal(state, goal);
+  if (/^over\b|\bover (?:it|them|everything|the)\b/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id)) return lies ?? goalOf(state, c, goal).vessel ?? state.container;
+  const target = goalOf(state, c, goal).vessel;
   if (target && /\b(?:into|over|onto)\b/i.test(c.rest)) return target;
   if (own && /\b(?:into|in|onto|over)\b/i.test(`${c.rest} ${c.lead ?? ''}`)) return own;
   if (id === 'crack-egg') return own ?? (/^in\b/i.test(c.rest) ? state.container : 'small-bowl');
@@ -254,10 +254,6 @@ function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase 
   return lies && lies !== 'plate' ? lies : 'board';
 }
 
-function placeOfGoal(state: State, goal: Phrase | null): string | null {
-  const m = goal?.mentions.find((one) => state.placed.has(one.ingredient));
-  return m ? state.placed.get(m.ingredient)! : null;
-}
 
 /** The vessel that things are lifted out of, where all that is in it goes. */
 function fromOf(state: State, about: readonly number[], into: string): string | null {
@@ -287,6 +283,7 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
     return;
   }
   if (works.act === 'bin' || works.act === 'cover' || works.act === 'uncover' || works.act === 'check' || works.traits.has('still') || id === 'score' || id === 'make-well') return;
+  if (works.act === 'dip' && named.length > 0) focusOn(state, named, eachOf(c));
   if (works.act === 'dip' || works.act === 'wash-tools' || works.act === 'wash-hands' || works.act === 'ring-set' || works.act === 'off') return;
   if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i)) state.lineObjects.push(i);
   const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);

@@ -5,7 +5,7 @@ import { kindOf } from '../technique/lexicon';
 import { worksOf } from '../technique/works';
 import { toolById } from '../technique/tools';
 import { useOf, type Draft } from '../plan/draft';
-import { wholeOf, type Mention } from './mentions';
+import { knownFoods, unlistedFoods, wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
 import { inside, push, say, useOfMention } from './say';
 import { isGoalPrep, phrasesOf, type Phrase } from './slots';
@@ -24,7 +24,7 @@ const MADE = /^\s+(?:paste|slurry|mixture|mix|filling|sauce|dough|batter)\b/i;
 
 export function thingsOf(state: State, c: Located, phrase: Phrase | null): Things {
   if (phrase === null) return { fresh: [], there: [] };
-  if (phrase.pronoun || phrase.everything) return spokenOf(state, phrase);
+  if ((phrase.pronoun || phrase.everything) && phrase.mentions.length === 0) return spokenOf(state, phrase);
   const fresh: Mention[] = [];
   const there: number[] = [];
   for (const m of phrase.mentions) {
@@ -39,7 +39,7 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
     const vessel = vesselOfPhrase(state, c, phrase);
     return { fresh: [], there: vessel ? inside(state, vessel) : [] };
   }
-  return { fresh: [], there: ofNoun(state, phrase.text) };
+  return { fresh: [], there: ofNoun(state, phrase.text, isGoalPrep(phrase.prep)) };
 }
 
 function spokenOf(state: State, phrase: Phrase): Things {
@@ -55,15 +55,22 @@ function spokenOf(state: State, phrase: Phrase): Things {
 const MIXTURE =
   /\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|balls|patties|pieces|cakes|burgers|biscuits|cookies|rolls|buns|scones|muffins|shapes|rounds|squares|strips|wedges|slices|flatbreads|parcels|fritters|dumplings|meatballs|koftas|tarts|cups)\b/i;
 
+/** Made in a pot. */
+const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
+
 /** What the recipe means by a noun that no list has: "the dough", "the dressing". */
-export function ofNoun(state: State, text: string): number[] {
+export function ofNoun(state: State, text: string, asGoal = false): number[] {
   const noun = MIXTURE.exec(text)?.[1]?.toLowerCase();
   if (!noun) return [];
-  const named = state.world.lots.find((lot) => lot.name === noun || lot.name?.endsWith(` ${noun}`));
+  // what is stirred into the soup is not the soup
+  const hand = asGoal ? placeOf(state, state.objectUses) : null;
+  const named = state.world.lots.find((lot) => (lot.name === noun || lot.name?.endsWith(` ${noun}`)) && (hand === null || lot.at !== hand));
   if (named) return [...named.parts.keys()];
   const joined = state.world.lots.filter((lot) => lot.joined && lot.at !== null);
-  const here = joined.find((lot) => lot.at === state.container) ?? joined.at(-1);
-  if (here) return [...here.parts.keys()];
+  const others = joined.filter((lot) => lot.at !== hand);
+  const pot = POT_NOUN.test(noun) ? [...state.world.lots].reverse().find((lot) => lot.cooked && isPan(lot.at) && lot.at !== hand) : undefined;
+  const here = pot ?? (hand === null ? joined.find((lot) => lot.at === state.container) : undefined) ?? others.at(-1) ?? (hand === null ? joined.at(-1) : undefined);
+  if (here) return here.joined ? [...here.parts.keys()] : inside(state, here.at!);
   return state.container ? inside(state, state.container) : state.objectUses;
 }
 
@@ -77,7 +84,7 @@ const ON_ITSELF = /^(?:the |its |their |each |of )*(?:top|tops|middle|centre|cen
 const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof paper)\b/i;
 
 /** Where a goal phrase leads: a vessel, and the things that lie there where it names them. */
-function goalOf(state: State, c: Located, phrase: Phrase | null): { vessel: string | null; lots: number[] } {
+export function goalOf(state: State, c: Located, phrase: Phrase | null): { vessel: string | null; lots: number[] } {
   if (phrase === null) return { vessel: null, lots: [] };
   if (phrase.vessel) return { vessel: vesselOfPhrase(state, c, phrase), lots: [] };
   if (ON_SHEET.test(phrase.text)) return { vessel: PARCEL, lots: [] };
@@ -89,7 +96,14 @@ function goalOf(state: State, c: Located, phrase: Phrase | null): { vessel: stri
 const isGoal = (p: Phrase) =>
   isGoalPrep(p.prep) && (p.vessel !== null || p.mentions.length > 0 || p.pronoun !== null || MIXTURE.test(p.text) || ON_ITSELF.test(p.text) || ON_SHEET.test(p.text));
 
-type Frame = { theme: Phrase | null; with: Phrase | null; goal: Phrase | null; particle: boolean };
+type Frame = {
+  theme: Phrase | null;
+  with: Phrase | null;
+  goal: Phrase | null;
+  particle: boolean;
+  /** Things that are named beside: "to the pan along with the onion", "in this order: lentils, corn". */
+  beside: Mention[];
+};
 
 /** Which phrase is what goes in, and which is where it goes. */
 export function frameOf(state: State, c: Located): Frame {
@@ -101,8 +115,14 @@ export function frameOf(state: State, c: Located): Frame {
   const [first] = goals;
   // "stir in the paprika", "pour over the sauce": the preposition belongs to the verb
   const isThing = (p: Phrase) => p.vessel === null && /^(?:in|over|through|on|into)$/.test(p.prep ?? '') && p.from < 10 && thingsOf(state, c, p).fresh.length > 0;
-  if (object === null && first && first.from >= 0 && isThing(first)) return { theme: first, with: withP, goal: goals[1] ?? null, particle: true };
-  return { theme: object, with: withP, goal: first ?? null, particle: false };
+  const particle = object === null && first !== undefined && first.from >= 0 && isThing(first);
+  const theme = particle ? first : object;
+  const goal = (particle ? goals[1] : first) ?? null;
+  const beside = all
+    .filter((p) => p !== theme && p !== withP && (p !== goal || p.vessel !== null))
+    .flatMap((p) => p.mentions)
+    .filter((m) => isFresh(state, m) && !/\bfloured\b/i.test(c.rest.slice(m.at, m.end)));
+  return { theme: theme ?? null, with: withP, goal, particle, beside };
 }
 
 /** Verbs with which a thing is put on another: "sprinkle the rice with cheese". */
@@ -118,10 +138,17 @@ export function put(state: State, c: Located): void {
   // "season": with what the list has for it
   const withFrame = (hasWith && isWithVerb(c) && object.fresh.length === 0) || (unsaid.length > 0 && frame.theme === null);
   const goal = goalOf(state, c, frame.goal);
-  let theme: Things = withFrame ? { fresh: [...withs.fresh, ...unsaid], there: withs.there } : { fresh: [...object.fresh, ...(hasWith ? withs.fresh : [])], there: [...object.there, ...(hasWith ? withs.there : [])] };
+  // "pour the milk over the oats": the oats have to be there
+  const under = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal).fresh : [];
+  let theme: Things = withFrame ? { fresh: [...withs.fresh, ...unsaid], there: withs.there } : { fresh: [...object.fresh, ...frame.beside, ...(hasWith ? withs.fresh : [])], there: [...object.there, ...(hasWith ? withs.there : [])] };
   const nothingSaid = frame.theme === null && !withFrame && theme.fresh.length + theme.there.length === 0;
   if (nothingSaid) theme = spokenFor(state, goal.vessel);
   const to = goal.vessel ?? (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ?? placeForPut(state, c, theme);
+  for (const m of under) {
+    makeReady(state, m, c, false);
+    putIn(state, c, m, to);
+    state.used.add(m.ingredient);
+  }
   putThings(state, c, { theme, to, frame, withFrame, whole: nothingSaid || (theme.fresh.length === 0 && frame.theme?.pronoun !== null) });
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   if (withFrame) focusOn(state, object.there.length > 0 ? object.there : state.objectUses, null);
@@ -255,13 +282,14 @@ function pourWater(state: State, c: Located, to: string, water: string): void {
 /** Foods that a clause brings and no list has: each is a card too, so that nothing is lost and the dry run tells it. */
 function unlistedIn(state: State, c: Located, frame: Frame): string[] {
   const phrases = [frame.theme, frame.with].filter((p): p is Phrase => p !== null && p.pronoun === null && !p.everything);
+  const known = knownFoods(state.recipe.ingredients, state.recipe.title);
   return phrases.flatMap((phrase) => {
     let at = phrase.from;
     return phrase.text.split(/(,\s*(?:and\s+)?|\s+and\s+|\s*&\s*)/).flatMap((part) => {
       const [from, to] = [at, at + part.length];
       at = to;
       const name = part.replace(/^(?:(?:the|a|an|some|your|a (?:little|pinch of|drizzle of|splash of|squeeze of|handful of|knob of|bit of))\s+)+/i, '').trim();
-      if (phrase.mentions.some((m) => m.at < to + 1 && m.end > from) || name.split(/\s+/).length > 3 || !findFood(name) || /water|mixture|\bmix\b/i.test(name)) return [];
+      if (phrase.mentions.some((m) => m.at < to + 1 && m.end > from) || name.split(/\s+/).length > 3 || !findFood(name) || unlistedFoods(`x ${name}`, known).length === 0 || /water|mixture|\bmix\b/i.test(name)) return [];
       if (phrase.mentions.length === 0 && ofNoun(state, phrase.text).length > 0) return [];
       return [part.trim().replace(/^(?=\p{L}+$)/u, 'the ')];
     });
@@ -276,7 +304,9 @@ export function join(state: State, c: Located): void {
   const object = thingsOf(state, c, frame.theme);
   const withs = thingsOf(state, c, frame.with);
   const goal = goalOf(state, c, frame.goal);
-  const said = { fresh: [...object.fresh, ...withs.fresh], there: [...object.there, ...withs.there] };
+  // "rub the butter into the flour": the flour is in first
+  const under = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal).fresh : [];
+  const said = { fresh: [...under, ...object.fresh, ...frame.beside, ...withs.fresh], there: [...object.there, ...withs.there] };
   // "chop it and stir it in": it goes in where the rest is
   const insertion = frame.particle || /\b(?:it|them|the [\p{L} ]+) in(?:to)?$/iu.test(c.rest) || /^in(?:to)?\b/i.test(c.rest);
   const to = vesselToJoin(state, c, said, goal, insertion);

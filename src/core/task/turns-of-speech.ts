@@ -101,6 +101,12 @@ const PLAIN: [string, RegExp, string][] = [
   // "continue to cook for 5 minutes" goes on with the same; "continue adding the stock" is done again and again
   ['continue', /\bcontinue\s+(?:to\s+)?(cook|simmer|bake|roast|fry|boil|stir|whisk|mix|beat|knead)(?:ing)?\b/gi, '$1'],
   ['continue', /\bcontinue\s+(?:to\s+add|adding)\s+/gi, 'continue with '],
+  // "let it stand, covered, for 10 minutes"
+  [
+    'covered',
+    /\b(?:let|leave|allow)\s+(it|them|the\s+\p{L}+)\s+(?:to\s+)?(stand|rest|sit|cool),?\s+(?:loosely\s+)?covered,?/giu,
+    'cover, then leave $1 to $2',
+  ],
   // "leave for 2 minutes, covered"
   ['covered', /\b(leave|stand|rest|simmer|cook|bake)\b([^.;,]{0,50}?),?\s+(?:loosely\s+)?covered(?=[.;,]|$)/gi, 'cover, then $1$2'],
   // "Use oven gloves to take the bowl out"

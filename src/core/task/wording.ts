@@ -134,6 +134,8 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (over && act === 'put' && named.length > 0 && !HAS_PLACE.test(rest.slice(over[0].length))) return `${rest.slice(over[0].length)} over ${there}`;
   if (/^with\b/i.test(rest) && act === 'put') return `${there} ${rest}`;
   if (id === 'season' && !/\bwith\b/i.test(rest)) return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
+  // "cut out rounds", "spoon off any fat"
+  if (/^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly)\b)(?!\p{L}+ly\b)\p{L}/iu.test(rest) && !PRONOUN.test(rest.replace(/^\S+\s+/, '')) && !objectPhrase(rest)) return withPronoun(state, rest);
   const phrase = objectPhrase(rest);
   const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
   if (phrase && !pronoun) {
