@@ -569,7 +569,7 @@ export const TASK_CASES: TaskCase[] = [
   {
     file: 'sausage-rolls.txt',
     method:
-      'preheat-oven lift-out line score lift-out wash-hands add halve shape layer brush roll-up seal cut-pieces add brush sprinkle bake cool',
+      'preheat-oven take-out-place line score lift-out wash-hands add halve shape layer brush roll-up seal cut-pieces add brush sprinkle bake cool',
     before: 'crack-egg beat measure',
     hazards: 'sharp hot raw-egg raw-meat',
     faults: [],
@@ -1191,7 +1191,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'tomato-puff-tart.txt',
-    method: 'preheat-oven lift-out add score prick spread layer sprinkle season brush bake cool add cut-pieces',
+    method: 'preheat-oven take-out-place add score prick spread layer sprinkle season brush bake cool add cut-pieces',
     before: 'slice tear rinse measure',
     hazards: 'sharp hot',
     faults: [],
@@ -1381,7 +1381,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'chia-pots.txt',
-    method: 'add whisk wait whisk spoon cover chill rinse grate lift-out mix top',
+    method: 'add whisk wait whisk spoon cover chill rinse grate take-out-place mix top',
     before: 'measure',
     hazards: 'sharp',
     faults: [],
@@ -1707,7 +1707,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'choc-banana-lollies.txt',
-    method: 'line peel-by-hand halve add add freeze break-up melt lift-out dip coat eat',
+    method: 'line peel-by-hand halve add add freeze break-up melt take-out-place dip coat eat',
     before: 'weigh',
     hazards: 'sharp hot steam electric',
     faults: [],

@@ -3,7 +3,7 @@ import { kindOf, techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { worksOf, type Act, type Trait, type Works } from '../technique/works';
-import type { Lot, Played, World } from './model';
+import type { Known, Lot, Played, World } from './model';
 import { contents, HOT, isLotHot, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
 /** How the technique of a step works. */
@@ -148,12 +148,16 @@ function join(world: World, vessel: string): void {
   world.lots = world.lots.filter((lot) => lot === first || !lots.includes(lot));
   // flour is raw for the hands once it is wet
   const parts = [...first.parts.keys()].map((i) => world.ingredients[i]!);
-  if (!first.cooked && parts.some((k) => k.raw === 'raw-flour') && parts.some((k) => k.wet || k.food?.raw === 'egg')) first.raw.add('raw-flour');
+  if (!first.cooked && parts.some((k) => k.raw === 'raw-flour') && parts.some((k) => !isDry(k))) first.raw.add('raw-flour');
 }
 
 const GIVES_FAT = new Set(['oil', 'fat', 'meat', 'poultry', 'cured-meat', 'cheese', 'fish', 'nut', 'seed']);
 /** Whether something in a lot greases the pan that it lies in. */
 export const isFatty = (world: World, lot: Lot) => [...lot.parts.keys()].some((i) => GIVES_FAT.has(world.ingredients[i]!.food?.category ?? ''));
+
+const DRY = new Set(['powder', 'grain', 'packed']);
+/** Flour stays dry beside it. */
+export const isDry = ({ food, minor }: Known): boolean => DRY.has(food?.form ?? '') || (minor && food?.category !== 'oil' && food?.category !== 'fat' && food?.category !== 'water');
 
 /** What is in a hot place is cooked there. */
 function cook(world: World, vessel: string): void {

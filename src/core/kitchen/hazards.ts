@@ -3,7 +3,7 @@ import { kindOf, techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Act } from '../technique/works';
-import { objectsOf, worksIn } from './apply';
+import { isDry, objectsOf, worksIn } from './apply';
 import type { Played, World } from './model';
 import { contents, isHot, isLotHot, vesselOf } from './world';
 
@@ -17,7 +17,7 @@ function makesDough(world: World, step: Played, act: Act): boolean {
   if (act !== 'join' && act !== 'dip') return false;
   const parts = [...objectsOf(world, step), ...(vessel ? contents(world, vessel) : [])].filter((lot) => !lot.cooked).flatMap((lot) => [...lot.parts.keys()]);
   const known = parts.map((i) => world.ingredients[i]!);
-  return known.some((k) => k.raw === 'raw-flour') && (act === 'dip' || known.some((k) => k.wet || k.food?.raw === 'egg'));
+  return known.some((k) => k.raw === 'raw-flour') && (act === 'dip' || known.some((k) => !isDry(k)));
 }
 
 /** The hazards of a step in this kitchen, its technique's own among them. Does not change the world. */

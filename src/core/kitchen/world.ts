@@ -110,7 +110,7 @@ export function vesselIn(world: World, id: string): Vessel {
 
 const HOLDERS = new Set(['container', 'cookware']);
 const NO_VESSEL = new Set(['lid', 'stand', 'wire-rack', 'paper', 'cling-film', 'non-slip-mat', 'muffin-cases']);
-const HOLDING_APPLIANCES = new Set(['blender', 'slow-cooker']);
+const HOLDING_APPLIANCES = new Set(['blender', 'slow-cooker', 'colander']);
 
 /** Whether food can lie in or on it: a bowl, a pan, a tray, a board; not a rack, paper or a lid. */
 export const holdsFood = (id: string) =>

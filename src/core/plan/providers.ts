@@ -36,16 +36,13 @@ const isFlat = (place: string) => toolById(place)?.kind === 'surface' || place =
 /** A name without what only helps to buy it. */
 const shortName = (name: string) => name.replace(/\s+(?:such as|like|or)\s.*$/i, '').slice(0, 48);
 
-/** Vessels that one serves in: what lies there is the food. */
-const PLATED = new Set(['serving-bowl', 'serving-dish', 'glass', 'cup', 'tray', 'baking-dish']);
-
 /** The words of a step with its holes filled from the world, before it is done. */
 export function fillHoles(text: string, world: World, lots: readonly Lot[], there: readonly Lot[], about: readonly number[], vessel: string | null, calls: Calls): string {
   return text.replace(/⟦(thing|there|spoken)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
     if (kind === 'there') {
       const name = there.length > 0 ? nameLots(world, there, vessel, calls) : '';
       // several things have no short name
-      return name && !/^everything|,| and /.test(name) ? name : vessel && toolById(vessel)?.kind !== 'surface' && !PLATED.has(vessel) ? `the ${call(calls, vessel)}` : there.length > 0 ? 'the food' : other || 'it';
+      return name && !/^everything|,| and /.test(name) ? name : there.length > 0 ? 'the food' : other || (vessel ? `the ${call(calls, vessel)}` : 'the food');
     }
     if (kind === 'spoken') return listOf(about.map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) || 'everything';
     const name = lots.length > 0 ? nameLots(world, lots, vessel, calls) : '';

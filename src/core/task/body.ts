@@ -167,7 +167,8 @@ function work(state: State, c: Located): void {
   const works = worksOf(c.technique?.id, c.technique?.like);
   const frame = frameOf(state, c);
   const object = thingsOf(state, c, frame.theme);
-  const named = [...object.fresh.map((m) => m.ingredient), ...object.there];
+  const meant = c.mentions.filter((m) => m.end <= m.at).map((m) => m.ingredient);
+  const named = [...object.fresh.map((m) => m.ingredient), ...object.there, ...meant];
   const unsaid = named.length === 0 && (frame.theme === null || frame.theme.pronoun !== null || frame.theme.everything);
   const about = unsaid ? spoken(state, frame.theme) : named;
   makeReadyFor(state, c, works, about);
@@ -231,7 +232,8 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
   if (act === 'serve') return own ?? state.container;
-  if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'touch' || act === 'check' || act === 'cover' || act === 'uncover') return own ?? lies ?? state.container;
+  if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover' || act === 'uncover') return own ?? lies ?? state.container;
+  if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? state.container;
   return own ?? (traits.has('utensil') ? state.container : null);
 }
 

@@ -28,6 +28,8 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
   const fresh: Mention[] = [];
   const there: number[] = [];
   for (const m of phrase.mentions) {
+    // a floured board is no flour
+    if (/^flou?red\b/i.test(c.rest.slice(m.at))) continue;
     // "the ricotta mixture" is all that the ricotta is in
     const made = MADE.test(c.rest.slice(m.end)) && state.placed.has(m.ingredient);
     if (made) there.push(...inside(state, state.placed.get(m.ingredient)!));
@@ -53,7 +55,7 @@ function spokenOf(state: State, phrase: Phrase): Things {
 }
 
 const MIXTURE =
-  /\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|balls|patties|pieces|cakes|burgers|biscuits|cookies|rolls|buns|scones|muffins|shapes|rounds|squares|strips|wedges|slices|flatbreads|parcels|fritters|dumplings|meatballs|koftas|tarts|cups)\b/i;
+  /\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|balls|patties|pieces|cakes|burgers|biscuits?|cookies|cookie|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|cups|ball|patty|piece|cake|burger)\b/i;
 
 /** Made in a pot. */
 const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
@@ -114,7 +116,12 @@ export function frameOf(state: State, c: Located): Frame {
   const goals = all.filter((p) => p !== object && isGoal(p));
   const [first] = goals;
   // "stir in the paprika", "pour over the sauce": the preposition belongs to the verb
-  const isThing = (p: Phrase) => p.vessel === null && /^(?:in|over|through|on|into)$/.test(p.prep ?? '') && p.from < 10 && thingsOf(state, c, p).fresh.length > 0;
+  const isThing = (p: Phrase) => {
+    if (p.vessel !== null || !/^(?:in|over|through|on|into)$/.test(p.prep ?? '') || p.from > 9) return false;
+    const things = thingsOf(state, c, p);
+    // "drop in spoonfuls of the mixture", which is in another bowl
+    return things.fresh.length > 0 || (p.prep === 'in' && things.there.length > 0 && placeOf(state, things.there) !== state.container && state.container !== null);
+  };
   const particle = object === null && first !== undefined && first.from >= 0 && isThing(first);
   const theme = particle ? first : object;
   const goal = (particle ? goals[1] : first) ?? null;
@@ -136,14 +143,16 @@ export function put(state: State, c: Located): void {
   const hasWith = withs.fresh.length + withs.there.length > 0;
   const unsaid = c.mentions.filter((m) => m.end <= m.at);
   // "season": with what the list has for it
-  const withFrame = (hasWith && isWithVerb(c) && object.fresh.length === 0) || (unsaid.length > 0 && frame.theme === null);
+  const withFrame = (hasWith && isWithVerb(c) && object.fresh.length === 0) || (unsaid.length > 0 && object.fresh.length === 0);
   const goal = goalOf(state, c, frame.goal);
   // "pour the milk over the oats": the oats have to be there
   const under = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal).fresh : [];
   let theme: Things = withFrame ? { fresh: [...withs.fresh, ...unsaid], there: withs.there } : { fresh: [...object.fresh, ...frame.beside, ...(hasWith ? withs.fresh : [])], there: [...object.there, ...(hasWith ? withs.there : [])] };
+  if (frame.theme?.everything && goal.vessel) theme = allBut(state, goal.vessel);
   const nothingSaid = frame.theme === null && !withFrame && theme.fresh.length + theme.there.length === 0;
   if (nothingSaid) theme = spokenFor(state, goal.vessel);
-  const to = goal.vessel ?? (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ?? placeForPut(state, c, theme);
+  const coated = withFrame && frame.theme?.vessel ? vesselOfPhrase(state, c, frame.theme) : null;
+  const to = coated ?? goal.vessel ?? (/^out\b/i.test(c.rest) && !withFrame ? 'board' : null) ?? (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ?? placeForPut(state, c, theme);
   for (const m of under) {
     makeReady(state, m, c, false);
     putIn(state, c, m, to);
@@ -154,6 +163,16 @@ export function put(state: State, c: Located): void {
   if (withFrame) focusOn(state, object.there.length > 0 ? object.there : state.objectUses, null);
   else if (goal.lots.length > 0 && frame.goal?.vessel === null) focusOn(state, [...goal.lots, ...spoken], null);
   else if (spoken.length > 0) focusOn(state, spoken, null);
+}
+
+/** "Everything in a large bowl": all that is made or ready and not there yet. */
+function allBut(state: State, vessel: string): Things {
+  const isLater = (i: number) => {
+    const one = state.recipe.ingredients[i]!;
+    return one.optional || /topping|serve|garnish/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`);
+  };
+  const all = state.recipe.ingredients.flatMap((_, i) => (isLater(i) || (state.placed.get(i) ?? null) === vessel ? [] : [i]));
+  return { fresh: all.filter((i) => !state.placed.has(i)).map(wholeOf), there: all.filter((i) => state.placed.has(i)) };
 }
 
 /** What is put when nothing is named: what was spoken of, or all that is in hand. */
@@ -194,7 +213,7 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
   for (const m of fresh)
     cards.push(() =>
       saidOf(state, c, to, {
-        text: single && m.end > m.at ? wording(state, c) : sentence(`${verb} ${theOf(state, m)}${withFrame ? '' : ` ${where}`}`),
+        text: single && (m.end > m.at || c.verb === 'butter' || c.verb === 'oil') ? wording(state, c) : sentence(`${verb} ${theOf(state, m)}${withFrame ? '' : ` ${where}`}`),
         uses: [useOfMention(state, c, m)],
         mentions: [m],
       }),
@@ -310,6 +329,7 @@ export function join(state: State, c: Located): void {
   // "chop it and stir it in": it goes in where the rest is
   const insertion = frame.particle || /\b(?:it|them|the [\p{L} ]+) in(?:to)?$/iu.test(c.rest) || /^in(?:to)?\b/i.test(c.rest);
   const to = vesselToJoin(state, c, said, goal, insertion);
+  if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) Object.assign(said, allBut(state, goal.vessel));
   const fresh = [...said.fresh];
   // what "mix" means with nothing named, and nothing in the bowl yet
   if (fresh.length + said.there.length === 0 && frame.theme === null && !isHeld(state, to)) fresh.push(...state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf));

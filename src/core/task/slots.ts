@@ -31,8 +31,9 @@ export function phrasesOf(state: State, c: Located): Phrase[] {
   const rest = c.rest;
   const cuts: { at: number; prep: string | null; end: number }[] = [{ at: 0, prep: null, end: 0 }];
   for (const m of rest.matchAll(PREPS)) {
-    if (/^of$/i.test(m[1]!) || NO_PLACE.test(rest.slice(m.index))) continue;
-    cuts.push({ at: m.index, prep: m[1]!.toLowerCase(), end: m.index + m[0].length });
+    if (/^of$/i.test(m[1]!)) continue;
+    const how = NO_PLACE.test(rest.slice(m.index));
+    cuts.push({ at: m.index, prep: how ? 'how' : m[1]!.toLowerCase(), end: m.index + m[0].length });
   }
   const phrases = cuts.map(({ prep, end }, k): Phrase => {
     const to = cuts[k + 1]?.at ?? rest.length;
@@ -42,9 +43,13 @@ export function phrasesOf(state: State, c: Located): Phrase[] {
   return [...phrases.filter((p) => p.text !== ''), ...(lead ? [lead] : [])];
 }
 
+/** Where dough is worked, as on a board. */
+const WORKTOP = /\b(?:work ?surface|surface|worktop|work top|countertop|counter|table)\b/i;
+
 function phraseAt(c: Located, prep: string | null, from: number, to: number): Phrase {
   const text = c.rest.slice(from, to).replace(/[\s,]+$/, '').trim();
-  const tool = [...c.tools].reverse().find((t) => t.at >= from && t.at < to && isContainer(t.id));
+  const tool = [...c.tools].reverse().find((t) => t.at >= from && t.at < to && (isContainer(t.id) || (t.id === 'colander' && /^in(?:to)?$/.test(prep ?? ''))));
+  const table = tool ? null : WORKTOP.exec(text);
   const pronoun = /^(?:all of\s+)?(it|them|these|this|both)\b/i.exec(text)?.[1]?.toLowerCase();
   return {
     prep,
@@ -52,8 +57,8 @@ function phraseAt(c: Located, prep: string | null, from: number, to: number): Ph
     from,
     to,
     mentions: c.mentions.filter((m) => m.end > m.at && m.at >= from && m.at < to),
-    vessel: tool?.id ?? null,
-    vesselAt: tool?.at ?? -1,
+    vessel: tool?.id ?? (table ? 'board' : null),
+    vesselAt: tool?.at ?? (table ? from + table.index : -1),
     pronoun: pronoun === undefined ? null : pronoun === 'it' || pronoun === 'this' ? 'it' : 'them',
     everything: /^(?:everything|it all|all (?:of )?(?:it|them|the ingredients))\b/i.test(text),
   };

@@ -20,7 +20,8 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const named = c.tools.map((t) => t.id);
   const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into));
   const tools = [...named, ...own];
-  if (into && !tools.includes(into) && isContainer(into)) tools.push(into);
+  // a worktop needs no board
+  if (into && !tools.includes(into) && isContainer(into) && into !== 'board') tools.push(into);
   const unsaid = mentions.length > 0 ? mentions.every((m) => isTarget(c, m)) : !spokenThing(c);
   const told: Hazard[] = [];
   if (/\bboiling\s+water\b/i.test(c.rest)) told.push('hot', 'steam');

@@ -11,7 +11,7 @@ const INDEFINITE = /\b(?:an?|one)\s+(?:[\p{L}-]+,?\s+){0,3}$/iu;
 // What may stand for another where that one is in use.
 const FAMILY = table<string[]>({
   bowl: ['large-bowl', 'small-bowl'],
-  'large-bowl': ['bowl', 'small-bowl'],
+  'large-bowl': ['bowl'],
   'small-bowl': ['bowl', 'large-bowl'],
   saucepan: ['large-pan', 'frying-pan'],
   'large-pan': ['saucepan', 'frying-pan'],
@@ -47,6 +47,7 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
   const word = said.slice(Math.max(0, offset));
   if (/^(?:bowls|plates|glasses|mugs|jars|cups)\b/i.test(word) && id === 'bowl') return 'serving-bowl';
   if (phrase.from < 0 && !c.first && state.leadVessel) return state.leadVessel;
+  if (id === 'board' || id === 'colander' || /^(?:everything|it all)\b/i.test(c.rest)) return id;
   const chosen = choose(state, id, before, word);
   if (phrase.from < 0) state.leadVessel = chosen;
   return chosen;
@@ -59,7 +60,7 @@ function choose(state: State, id: string, before: string, word: string): string 
   if (OTHER.test(before)) return [id, ...(FAMILY.get(id) ?? [])].find((v) => isFree(v) && v !== state.container) ?? id;
   if (INDEFINITE.test(before)) {
     // what was greased or lined is the one that is filled
-    if (state.prepared && (state.prepared === id || GENERAL.get(id)?.includes(state.prepared)) && toolById(id)?.kind === 'cookware' && !isHeld(state, state.prepared) && !state.heats)
+    if (state.prepared && (state.prepared === id || (!isPan(id) && GENERAL.get(id)?.includes(state.prepared))) && toolById(id)?.kind === 'cookware' && !isHeld(state, state.prepared) && !state.heats)
       return state.prepared;
     if (!used.includes(id)) return id;
     return FAMILY.get(id)?.find(isFree) ?? id;

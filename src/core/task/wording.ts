@@ -136,6 +136,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (id === 'season' && !/\bwith\b/i.test(rest)) return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
   // "cut out rounds", "spoon off any fat"
   if (/^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly)\b)(?!\p{L}+ly\b)\p{L}/iu.test(rest) && !PRONOUN.test(rest.replace(/^\S+\s+/, '')) && !objectPhrase(rest)) return withPronoun(state, rest);
+  if (id === 'make-well') return withPronoun(state, rest);
   const phrase = objectPhrase(rest);
   const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
   if (phrase && !pronoun) {
