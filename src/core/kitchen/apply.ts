@@ -95,6 +95,9 @@ function split(world: World, lot: Lot, ingredient: number, share: number): Lot {
   return part;
 }
 
+/** "A little" of a listed amount (common practice). */
+const A_LITTLE = 0.05;
+
 /** What a step takes, each use as a lot that is no more than what is wanted. */
 function taken(world: World, step: Played): Lot[] {
   const lots: Lot[] = [];
@@ -102,7 +105,7 @@ function taken(world: World, step: Played): Lot[] {
     if (use.ingredient === null) continue;
     const lot = pick(world, step, use);
     const share = shareOf(world, use);
-    if (lot) lots.push(share === null ? lot : split(world, lot, use.ingredient, share));
+    if (lot) lots.push(step.little && share === null ? split(world, lot, use.ingredient, A_LITTLE) : share === null ? lot : split(world, lot, use.ingredient, share));
   }
   return lots.length > 0 ? [...new Set(lots)] : objectsOf(world, step);
 }
@@ -318,6 +321,8 @@ const LAWS: Partial<Record<Act, Law>> = {
       }
     }
     if (vessel.place === 'ring') vessel.place = 'stand';
+    const to = vesselOf(step);
+    if (step.from && to && to !== from) moveTo(world, lots, to);
   },
   lift: (world, step, lots) => {
     const to = vesselOf(step);

@@ -19,6 +19,8 @@ export type Played = {
   level?: string | null;
   /** It brings something hot that no list has: boiling water. */
   hot?: boolean;
+  /** Only a little of what it uses, the rest stays. */
+  little?: boolean;
   /** It says how long, or until when. */
   lasts?: boolean;
   /** What it speaks of without naming it, by ingredient: "them". */

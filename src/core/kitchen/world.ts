@@ -26,7 +26,8 @@ export function knownOf(one: Ingredient, index: number, system: MeasureSystem = 
   const form = food?.form ?? 'whole';
   // what is weighed lies looser than water, and says little of the room that it takes
   const size = millilitresIn(one.unit, system) ?? (form === 'liquid' ? gramsIn(one.unit) : null);
-  const cooked = one.unit === 'can' || /\b(?:cooked|boiled|roast(?:ed)?|rotisserie|smoked|tinned|canned|leftover|ready-to-eat)\b/i.test(one.text);
+  const said = `${one.item} ${one.preparation.join(' ')}`;
+  const cooked = one.unit === 'can' || /\b(?:cooked|boiled|roast(?:ed)?|rotisserie|smoked|tinned|canned|leftover|ready-to-eat)\b/i.test(said);
   return {
     index,
     one,
@@ -139,7 +140,7 @@ export function isHot(world: World, vessel: string): boolean {
   if (world.ring?.under === vessel) return true;
   const v = world.vessels.get(vessel);
   if (!v) return false;
-  return v.hotUntil > world.clock || v.place === 'oven';
+  return v.hotUntil > world.clock || v.place === 'oven' || (v.over !== null && isHot(world, v.over));
 }
 
 export const isLotHot = (world: World, lot: Lot): boolean => lot.hotUntil > world.clock || (lot.at !== null && isHot(world, lot.at));

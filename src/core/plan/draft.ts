@@ -25,6 +25,8 @@ export type Draft = {
   base?: string | null;
   /** It says how long, or until when. */
   lasts?: boolean;
+  /** Only a little of what it uses, the rest stays. */
+  little?: boolean;
   /** What the recipe calls the mixture that it works on: "dough". */
   noun?: string | null;
   thing?: string;
@@ -140,6 +142,7 @@ export function stepOf(draft: Draft, key: string, phase: Phase): Step {
     into: draft.into ?? null,
     ...(draft.from ? { from: draft.from } : {}),
     ...(draft.level ? { level: draft.level } : {}),
+    ...(draft.little ? { little: true } : {}),
     ...(draft.lasts ? { lasts: true } : {}),
     ...(draft.base ? { base: draft.base } : {}),
     ...(draft.about?.length ? { about: draft.about } : {}),

@@ -45,6 +45,8 @@ export type Step = {
   level?: string | null;
   /** The pan on the ring, where what it works in stands over that: a bowl over water. */
   base?: string | null;
+  /** Only a little of what it uses, the rest stays. */
+  little?: boolean;
   /** It says how long, or until when. */
   lasts?: boolean;
   /** What it speaks of without naming it, by ingredient: "them". */

@@ -22,6 +22,7 @@ export function playedOf(draft: Draft): Played {
     level: draft.level ?? null,
     about: draft.about ?? [],
     lasts: draft.lasts ?? false,
+    little: draft.little ?? false,
     hot: ((draft.uses ?? []).length === 0 || draft.technique === 'soak') && (draft.hazards ?? []).includes('hot') && !draft.from,
     base: draft.base ?? null,
     noun: draft.noun ?? null,

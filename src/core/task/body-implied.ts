@@ -83,6 +83,7 @@ export function dustWith(state: State, c: Located): void {
     ...common(state, c, vesselToDust(state, c), [spare]),
     text: wording(state, { ...c, mentions: [spare] }),
     uses: [{ ingredient: spare.ingredient, item: one.item, quantity: null, unit: null }],
+    little: true,
   });
   if (one.min === null) state.used.add(spare.ingredient);
 }

@@ -177,7 +177,7 @@ function work(state: State, c: Located): void {
   const into = vessel;
   if (works.act === 'ready' && into === null) state.container = state.container === null ? null : state.container;
   const mentions = c.mentions.filter((m) => !isGoalOfWork(state, c, m, works.act));
-  const from = works.act === 'lift' && into !== null ? fromOf(state, about, into) : null;
+  const from = (works.act === 'lift' || works.act === 'drain') && into !== null ? fromOf(state, about, into) : null;
   if (works.act === 'kettle') state.explicit.add('kettle');
   say(
     state,
@@ -211,7 +211,7 @@ function makeReadyFor(state: State, c: Located, works: Works, about: readonly nu
   }
 }
 
-const isContained = (act: Act) => ['soak', 'cover', 'uncover', 'shape', 'serve', 'lift', 'cool', 'chill', 'touch', 'dip'].includes(act);
+const isContained = (act: Act) => ['soak', 'cover', 'uncover', 'shape', 'serve', 'lift', 'cool', 'chill', 'touch', 'dip', 'drain'].includes(act);
 
 /** What is worked into, or on: the goal of the work and no part of what is worked on. */
 const isGoalOfWork = (state: State, c: Located, m: Mention, act: Act): boolean =>
@@ -229,6 +229,7 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
   if (act === 'lift') return own ?? (c.technique?.id === 'drain-on-paper' ? 'plate' : c.technique?.id === 'reserve' ? 'small-bowl' : (lies ?? state.container));
   if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
   if (act === 'shape') return own ?? lies ?? state.container;
+  if (act === 'drain' && own && goal?.prep === 'into' && own !== 'colander') return own;
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
   if (act === 'serve') return own ?? state.container;

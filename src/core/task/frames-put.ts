@@ -112,7 +112,7 @@ export function frameOf(state: State, c: Located): Frame {
   const all = phrasesOf(state, c);
   const object = all.find((p) => p.prep === null && !/^(?:well|together|again|up|out|down|off|back|aside|gently|slowly|carefully)$/i.test(p.text)) ?? null;
   const tool = (p: Phrase) => c.tools.some((t) => t.at >= p.from && t.at < p.to && !isContainer(t.id));
-  const withP = all.find((p) => p.prep === 'with' && !tool(p) && (p.mentions.length > 0 || p.pronoun !== null || MIXTURE.test(p.text))) ?? null;
+  const withP = all.find((p) => p.prep === 'with' && !tool(p) && (p.mentions.length > 0 || p.pronoun !== null || MIXTURE.test(p.text) || findFood(p.text) !== null)) ?? null;
   const goals = all.filter((p) => p !== object && isGoal(p));
   const [first] = goals;
   // "stir in the paprika", "pour over the sauce": the preposition belongs to the verb
@@ -140,7 +140,7 @@ export function put(state: State, c: Located): void {
   const frame = frameOf(state, c);
   const object = thingsOf(state, c, frame.theme);
   const withs = thingsOf(state, c, frame.with);
-  const hasWith = withs.fresh.length + withs.there.length > 0;
+  const hasWith = withs.fresh.length + withs.there.length > 0 || (frame.with !== null && frame.with.mentions.length === 0 && findFood(frame.with.text) !== null);
   const unsaid = c.mentions.filter((m) => m.end <= m.at);
   // "season": with what the list has for it
   const withFrame = (hasWith && isWithVerb(c) && object.fresh.length === 0) || (unsaid.length > 0 && object.fresh.length === 0);
@@ -149,10 +149,14 @@ export function put(state: State, c: Located): void {
   const under = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal).fresh : [];
   let theme: Things = withFrame ? { fresh: [...withs.fresh, ...unsaid], there: withs.there } : { fresh: [...object.fresh, ...frame.beside, ...(hasWith ? withs.fresh : [])], there: [...object.there, ...(hasWith ? withs.there : [])] };
   if (frame.theme?.everything && goal.vessel) theme = allBut(state, goal.vessel);
-  const nothingSaid = frame.theme === null && !withFrame && theme.fresh.length + theme.there.length === 0;
-  if (nothingSaid) theme = spokenFor(state, goal.vessel);
+  const nothingSaid = frame.theme === null && !withFrame && object.fresh.length + object.there.length + frame.beside.length === 0;
+  if (nothingSaid) {
+    const spoken = spokenFor(state, goal.vessel);
+    theme = { fresh: [...spoken.fresh.filter((m) => !theme.fresh.some((o) => o.ingredient === m.ingredient)), ...theme.fresh], there: [...spoken.there, ...theme.there] };
+  }
   const coated = withFrame && frame.theme?.vessel ? vesselOfPhrase(state, c, frame.theme) : null;
-  const to = coated ?? goal.vessel ?? (/^out\b/i.test(c.rest) && !withFrame ? 'board' : null) ?? (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ?? placeForPut(state, c, theme);
+  let to = coated ?? goal.vessel ?? (/^out\b/i.test(c.rest) && !withFrame ? 'board' : null) ?? (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ?? placeForPut(state, c, theme);
+  if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';
   for (const m of under) {
     makeReady(state, m, c, false);
     putIn(state, c, m, to);
@@ -208,7 +212,8 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
   state.container = to;
   const single = fresh.length + (away.length > 0 ? 1 : 0) + (water ? 1 : 0) === 1 && !(unlistedIn(state, c, frame).length > 0);
   const where = goalWords(state, c, frame, to);
-  const verb = `${capital(c.verb!)}${withFrame ? ` ${there(state, to)} with` : ''}`;
+  const onto = frame.theme && frame.theme.pronoun === null && frame.theme.vessel === null ? frame.theme.text : there(state, to);
+  const verb = `${capital(c.verb!)}${withFrame ? ` ${onto} with` : ''}`;
   const cards: (() => void)[] = [];
   for (const m of fresh)
     cards.push(() =>
@@ -223,7 +228,7 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
     const all = from !== null && (whole || inside(state, from).every((i) => away.includes(i)));
     cards.push(() =>
       saidOf(state, c, to, {
-        text: single ? wording(state, c) : sentence(`${verb} ⟦spoken|⟧${withFrame ? '' : ` ${where}`}`),
+        text: single ? wording(state, c) : sentence(`${verb} ${madeWords(state, c) ?? '⟦spoken|⟧'}${withFrame ? '' : ` ${where}`}`),
         uses: all && from ? [] : away.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
         mentions: [],
         about: away,
@@ -243,6 +248,15 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
   }
 }
 
+/** "the cornflour paste": what was made of it, as the recipe says. */
+function madeWords(state: State, c: Located): string | null {
+  for (const m of c.mentions) {
+    const made = MADE.exec(c.rest.slice(m.end));
+    if (made && state.placed.has(m.ingredient)) return `the ${c.rest.slice(m.at, m.end)}${made[0]}`;
+  }
+  return null;
+}
+
 type Card = { text: string; uses: Draft['uses'] & object; mentions: Mention[]; about?: number[]; from?: string | null; technique?: string; thing?: string };
 
 function saidOf(state: State, c: Located, to: string, { text, uses, mentions, about, from, technique, thing }: Card): void {
@@ -255,6 +269,7 @@ function saidOf(state: State, c: Located, to: string, { text, uses, mentions, ab
     from: from ?? null,
     uses,
     about: about ?? [],
+    ...(m && m.part === 'some' && m.quantity === null ? { little: true } : {}),
     ...(m ? { thing: `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`, name: nameOf(state.recipe.ingredients[m.ingredient]!) } : {}),
     ...(thing ? { thing, name: thing } : {}),
   });
@@ -328,7 +343,11 @@ export function join(state: State, c: Located): void {
   const said = { fresh: [...under, ...object.fresh, ...frame.beside, ...withs.fresh], there: [...object.there, ...withs.there] };
   // "chop it and stir it in": it goes in where the rest is
   const insertion = frame.particle || /\b(?:it|them|the [\p{L} ]+) in(?:to)?$/iu.test(c.rest) || /^in(?:to)?\b/i.test(c.rest);
-  const to = vesselToJoin(state, c, said, goal, insertion);
+  const spokenAt = placeOf(state, state.objectUses);
+  // "drain the potatoes, mash with the butter": it is the potatoes; "stir into the sauce": what is in hand goes there
+  if (frame.theme === null && !frame.particle && goal.vessel && spokenAt !== goal.vessel) said.there.push(...state.objectUses.filter((i) => state.placed.has(i)));
+  const mine = frame.theme === null && !insertion && goal.vessel === null && spokenAt !== null && said.there.length === 0 && !c.first === false ? spokenAt : null;
+  const to = (mine !== null && kindOf(c.technique?.id) === 'mash' ? mine : null) ?? vesselToJoin(state, c, said, goal, insertion);
   if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) Object.assign(said, allBut(state, goal.vessel));
   const fresh = [...said.fresh];
   // what "mix" means with nothing named, and nothing in the bowl yet

@@ -49,7 +49,7 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
 const PREPOSITION =
   /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while|or)\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
 export const PARTICIPLE =
-  /(?<!\b(?:with|the|of|and|some|a))(?:,\s*|\s+)(?:while\s+)?((?:stirring|turning|mashing|seasoning(?! sachet| mix)|skimming|shaking|tossing|whisking|scraping|basting|squashing|pressing|breaking|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
+  /(?<!\b(?:with|the|of|and|some|a))(?:^|,\s*|\s+)(?:while\s+)?((?:stirring|turning|mashing|seasoning(?! sachet| mix)|skimming|shaking|tossing|whisking|scraping|basting|squashing|pressing|breaking|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
 /** The noun phrase that an action is done to: "the chicken" of "the chicken to the wok". */
 export const objectPhrase: (rest: string) => string | null = remembering(phraseIn, 400, 2000);

@@ -79,7 +79,7 @@ const PURPOSE = /,?\s+(?:to \p{L}+|before you \p{L}+|so (?:that )?you can \p{L}+
 function withArticle(rest: string, mention: Mention, one: Ingredient): string {
   if (mention.end <= mention.at || one.min === null || mention.part !== 'all') return rest;
   const before = rest.slice(0, mention.at);
-  if (/^(?:the|your|all|both|each)\b/i.test(rest.slice(mention.at))) return rest;
+  if (/^(?:the|your|all|both|each|everything|it|any)\b/i.test(rest.slice(mention.at))) return rest;
   if (!/(?:^|\b(?:in|into|over|with|and|to|on|through|up|of)\s+|,\s*)$/i.test(before)) return rest;
   return `${before}the ${rest.slice(mention.at)}`;
 }
@@ -116,7 +116,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   const id = c.technique?.id ?? '';
   if (id === 'cover' || id === 'uncover') return withVessel(state, rest);
   if (act === 'off' || act === 'ring-set') return heatWords(c, rest);
-  if (act === 'off-ring' && !objectPhrase(rest) && (state.hob ?? state.container)) return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
+  if (act === 'off-ring' && (!objectPhrase(rest) || /^(?:off|from)\b/i.test(rest)) && (state.hob ?? state.container)) return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
   if (act === 'serve' && !objectPhrase(rest)) return `the ${shortTitle(state.recipe.title)} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
   if (!NEEDS_OBJECT.has(act)) return withPronoun(state, rest);
@@ -136,6 +136,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (id === 'season' && !/\bwith\b/i.test(rest)) return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
   // "cut out rounds", "spoon off any fat"
   if (/^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly)\b)(?!\p{L}+ly\b)\p{L}/iu.test(rest) && !PRONOUN.test(rest.replace(/^\S+\s+/, '')) && !objectPhrase(rest)) return withPronoun(state, rest);
+  if (/^(?:let|leave|allow)$/.test(c.verb ?? '') && /^(?:to\s+)?(?:cool|rest|stand|sit|set|go|get|thaw|soak|rise|prove)\b/i.test(rest)) return `${thing} ${rest}`;
   if (id === 'make-well') return withPronoun(state, rest);
   const phrase = objectPhrase(rest);
   const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
