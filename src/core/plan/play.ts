@@ -23,7 +23,7 @@ export function playedOf(draft: Draft): Played {
     about: draft.about ?? [],
     lasts: draft.lasts ?? false,
     little: draft.little ?? false,
-    hot: ((draft.uses ?? []).length === 0 || draft.technique === 'soak') && (draft.hazards ?? []).includes('hot') && !draft.from,
+    hot: /\b(?:boiling|hot) water\b/i.test(draft.text) || ((draft.uses ?? []).length === 0 || draft.technique === 'soak') && (draft.hazards ?? []).includes('hot') && !draft.from,
     base: draft.base ?? null,
     noun: draft.noun ?? null,
     holes: [draft.text, draft.thing ?? ''].filter((text) => text.includes('⟦')),

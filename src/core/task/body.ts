@@ -226,7 +226,7 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
   if (c.technique?.id === 'squeeze-out' || act === 'off' || act === 'ring-set' || act === 'wash-hands' || act === 'wash-tools') return null;
   if (act === 'ready') return goalOfReady(state, c, own, goal, lies);
   if (act === 'coat-vessel') return own ?? (c.tools.find((t) => isContainer(t.id))?.id ?? null);
-  if (act === 'lift') return own ?? (c.technique?.id === 'drain-on-paper' ? 'plate' : c.technique?.id === 'reserve' ? 'small-bowl' : (lies ?? state.container));
+  if (act === 'lift') return own ?? (c.technique?.id === 'drain-on-paper' ? 'plate' : c.technique?.id === 'reserve' && isPart(c) ? 'small-bowl' : (lies ?? state.container));
   if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
   if (act === 'shape') return own ?? lies ?? state.container;
   if (act === 'drain' && own && goal?.prep === 'into' && own !== 'colander') return own;
@@ -237,6 +237,9 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
   if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? state.container;
   return own ?? (traits.has('utensil') ? state.container : null);
 }
+
+/** "Reserve a cup of the water": a part, which needs a bowl of its own. */
+const isPart = (c: Located) => c.mentions.some((m) => m.part !== 'all') || /\b(?:water|half|some|cups?|tbsp|tablespoons?|a little|third|quarter|handful)\b/i.test(c.rest);
 
 /** "Dip each piece in the flour": the bowl that the flour is in. */
 function coatingOf(state: State, c: Located): string | null {

@@ -276,6 +276,7 @@ function startsAction(after: string, before: string, then: boolean): boolean {
     return /^(?:heat)\b/i.test(tail) && verb === 'reduce';
   if (verb === 'reduce' && /^heat\b/i.test(tail)) return true;
   if (verb === 'pat' && /^dry\b/i.test(tail)) return true;
+  if (verb === 'set' && /^aside\b/i.test(tail)) return true;
   if (verb === 'let' && /^(?:stand|rest|cool|sit|simmer|cook|boil|rise|prove)\b/i.test(tail)) return true;
   if (verb === 'season' && (alone || joinsVerb(tail)) && hasVerbFirst(before)) return true;
   if (FOOD_VERBS.has(verb))

@@ -54,6 +54,9 @@ function spokenOf(state: State, phrase: Phrase): Things {
   };
 }
 
+const SHAPE =
+  /\b(balls?|patties|patty|pieces?|cakes?|burgers?|biscuits?|cookies?|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|circles?)\b/i;
+
 const MIXTURE =
   /\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|balls|patties|pieces|cakes|burgers|biscuits?|cookies|cookie|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|cups|ball|patty|piece|cake|burger)\b/i;
 
@@ -64,6 +67,8 @@ const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chill
 export function ofNoun(state: State, text: string, asGoal = false): number[] {
   const noun = MIXTURE.exec(text)?.[1]?.toLowerCase();
   if (!noun) return [];
+  // pieces are of what was shaped or cut last
+  if (SHAPE.test(text) && state.objectUses.length > 0) return state.objectUses;
   // what is stirred into the soup is not the soup
   const hand = asGoal ? placeOf(state, state.objectUses) : null;
   const named = state.world.lots.find((lot) => (lot.name === noun || lot.name?.endsWith(` ${noun}`)) && (hand === null || lot.at !== hand));
@@ -120,7 +125,7 @@ export function frameOf(state: State, c: Located): Frame {
     if (p.vessel !== null || !/^(?:in|over|through|on|into)$/.test(p.prep ?? '') || p.from > 9) return false;
     const things = thingsOf(state, c, p);
     // "drop in spoonfuls of the mixture", which is in another bowl
-    return things.fresh.length > 0 || (p.prep === 'in' && things.there.length > 0 && placeOf(state, things.there) !== state.container && state.container !== null);
+    return things.fresh.length > 0 || (/^(?:in|through)$/.test(p.prep!) && things.there.length > 0 && placeOf(state, things.there) !== state.container && state.container !== null);
   };
   const particle = object === null && first !== undefined && first.from >= 0 && isThing(first);
   const theme = particle ? first : object;
@@ -135,6 +140,9 @@ export function frameOf(state: State, c: Located): Frame {
 /** Verbs with which a thing is put on another: "sprinkle the rice with cheese". */
 const isWithVerb = (c: Located) => !/^(?:add|put|place|tip|set|stand|lay|arrange|return|transfer|move|serve|drop|throw)$/.test(c.verb ?? '');
 
+/** What is named first is what is coated, though nothing was done with it yet. */
+const COATS = /^(?:rub|brush|season|coat|drizzle|sprinkle|dress|dust|glaze|spread|stuff|massage)$/;
+
 /** Puts things somewhere, each on its own card. */
 export function put(state: State, c: Located): void {
   const frame = frameOf(state, c);
@@ -143,7 +151,7 @@ export function put(state: State, c: Located): void {
   const hasWith = withs.fresh.length + withs.there.length > 0 || (frame.with !== null && frame.with.mentions.length === 0 && findFood(frame.with.text) !== null);
   const unsaid = c.mentions.filter((m) => m.end <= m.at);
   // "season": with what the list has for it
-  const withFrame = (hasWith && isWithVerb(c) && object.fresh.length === 0) || (unsaid.length > 0 && object.fresh.length === 0);
+  const withFrame = (hasWith && isWithVerb(c) && (object.fresh.length === 0 || COATS.test(c.verb ?? ''))) || (unsaid.length > 0 && object.fresh.length === 0);
   const goal = goalOf(state, c, frame.goal);
   // "pour the milk over the oats": the oats have to be there
   const under = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal).fresh : [];
@@ -155,16 +163,24 @@ export function put(state: State, c: Located): void {
     theme = { fresh: [...spoken.fresh.filter((m) => !theme.fresh.some((o) => o.ingredient === m.ingredient)), ...theme.fresh], there: [...spoken.there, ...theme.there] };
   }
   const coated = withFrame && frame.theme?.vessel ? vesselOfPhrase(state, c, frame.theme) : null;
-  let to = coated ?? goal.vessel ?? (/^out\b/i.test(c.rest) && !withFrame ? 'board' : null) ?? (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ?? placeForPut(state, c, theme);
+  let to = coated ?? goal.vessel ?? (/^out\b/i.test(c.rest) && /^(?:tip|turn|empty|scrape|roll)$/.test(c.verb ?? '') && !withFrame ? 'board' : null) ?? (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ?? placeForPut(state, c, theme);
   if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';
   for (const m of under) {
     makeReady(state, m, c, false);
     putIn(state, c, m, to);
     state.used.add(m.ingredient);
   }
+  if (withFrame)
+    for (const m of object.fresh) {
+      makeReady(state, m, c, true);
+      state.used.add(m.ingredient);
+    }
+  // rubbed or seasoned where it lies by itself
+  if (withFrame && object.fresh.length > 0 && frame.goal === null) return coatAlone(state, c, theme, object.fresh);
   putThings(state, c, { theme, to, frame, withFrame, whole: nothingSaid || (theme.fresh.length === 0 && frame.theme?.pronoun !== null) });
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
-  if (withFrame) focusOn(state, object.there.length > 0 ? object.there : state.objectUses, null);
+  const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
+  if (withFrame) focusOn(state, base.length > 0 ? base : state.objectUses, null);
   else if (goal.lots.length > 0 && frame.goal?.vessel === null) focusOn(state, [...goal.lots, ...spoken], null);
   else if (spoken.length > 0) focusOn(state, spoken, null);
 }
@@ -198,6 +214,27 @@ function placeForPut(state: State, c: Located, theme: Things): string {
   if (held !== null && held !== 'board') return held;
   if (works.traits.has('hand') || c.technique?.id === 'stuff' || held === 'board') return held ?? 'board';
   return c.tools.length > 0 && !c.tools.some((t) => isContainer(t.id)) ? (held ?? mixingBowl(state)) : mixingBowl(state);
+}
+
+/** What is coated lies by itself, in no vessel. */
+function coatAlone(state: State, c: Located, theme: Things, base: readonly Mention[]): void {
+  for (const m of theme.fresh) {
+    makeReady(state, m, c, false);
+    const single = theme.fresh.length === 1 && m.end > m.at;
+    const words = base.map((b) => theOf(state, b)).join(' and ');
+    push(state, {
+      ...common(state, c, null, [m]),
+      text: single ? wording(state, c) : sentence(`${c.verb} ${words} with ${theOf(state, m)}`),
+      uses: [useOfMention(state, c, m), ...base.map((b) => ({ ...useOf(state.recipe.ingredients, b.ingredient), quantity: null, unit: null }))],
+      about: base.map((b) => b.ingredient),
+      into: null,
+      thing: words,
+      name: nameOf(state.recipe.ingredients[base[0]!.ingredient]!),
+    });
+    state.used.add(m.ingredient);
+  }
+  if (theme.fresh.length === 0) say(state, { ...c, mentions: [...base] }, { text: wording(state, c), into: null, uses: base.map((b) => ({ ...useOf(state.recipe.ingredients, b.ingredient), quantity: null, unit: null })) });
+  focusOn(state, base.map((b) => b.ingredient), null);
 }
 
 type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; whole: boolean };

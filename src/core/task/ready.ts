@@ -14,7 +14,8 @@ import type { Kitchen } from '../plan/model';
 
 /** "the carrots": an ingredient as a step names it. Its case is kept only where the line has it inside a word. */
 export function nameOf(one: Ingredient): string {
-  return one.item.charAt(0).toLowerCase() + one.item.slice(1);
+  const item = one.item.replace(/^(?:thumb|finger|fingertip|inch)[- ]?(?:sized?|long|tip)?\s+(?:piece|knob|chunk|bit)s?\s+(?:of\s+)?/i, '');
+  return item.charAt(0).toLowerCase() + item.slice(1);
 }
 
 const SKINNED = new Set(['onion', 'garlic', 'banana']);

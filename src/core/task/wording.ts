@@ -149,7 +149,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (named.length > 0 && act !== 'put' && !/^(?:in|into|on|onto|over|with|to|from)\b/i.test(rest)) return withPronoun(state, rest);
   if (ALONE.test(c.verb ?? '') && act !== 'put' && !/^aside\b/i.test(rest)) return withPronoun(state, rest);
   // "add the butter and rub in": what was added is rubbed in
-  if (/^in\b/i.test(rest) && act === 'join') return `${hole('spoken', null)} ${rest}`;
+  if (/^in(?:to)?\b/i.test(rest) && act === 'join') return `${hole('spoken', null)} ${rest}`;
   return withPronoun(state, `${thing} ${rest.replace(/^(?=\d)/, 'for ').replace(/^(?:back\s+)?to (?:a )?boil\b/i, (said) => (/back/i.test(said) ? 'back to the boil' : 'to the boil'))}`);
 }
 
