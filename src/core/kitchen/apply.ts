@@ -115,6 +115,7 @@ export function moveTo(world: World, lots: readonly Lot[], vessel: string): void
   const to = vesselIn(world, vessel);
   for (const lot of lots) {
     if (lot.at === vessel) continue;
+    if (isFromKettle(world, lot)) lot.hotUntil = Math.max(lot.hotUntil, world.clock + HOT.food);
     if (isLotHot(world, lot)) {
       lot.hotUntil = Math.max(lot.hotUntil, world.clock + HOT.food);
       if (toolById(vessel)?.kind !== 'surface') to.hotUntil = Math.max(to.hotUntil, world.clock + HOT.food);
@@ -127,11 +128,17 @@ export function moveTo(world: World, lots: readonly Lot[], vessel: string): void
   }
 }
 
+/** "150 ml hot stock": it comes hot. */
+const isFromKettle = (world: World, lot: Lot) => !lot.cooked && lot.at === null && [...lot.parts.keys()].some((i) => world.ingredients[i]!.isHot);
+
 /** Food that was on the heat and leaves it is raw no longer. */
 function leave(lot: Lot): void {
   if (!lot.cooked) return;
   lot.raw.clear();
 }
+
+/** Vessels that come with a lid. */
+const HAS_LID = new Set(['saucepan', 'large-pan', 'frying-pan', 'wok', 'slow-cooker', 'jar', 'storage-box', 'blender']);
 
 /** All that lies in a vessel as one lot. */
 function join(world: World, vessel: string): void {
@@ -201,6 +208,7 @@ type Law = (world: World, step: Played, lots: Lot[], works: Works) => void;
 const put: Law = (world, step, lots) => {
   const to = vesselOf(step);
   for (const lot of lots) lot.portion = false;
+  if (to && step.water) vesselIn(world, to).water = 'cold';
   if (to && step.hot) vesselIn(world, to).hotUntil = Math.max(vesselIn(world, to).hotUntil, world.clock + HOT.food);
   if (to && lots.length === 0) vesselIn(world, to).slick = true;
   if (to) moveTo(world, lots, to);
@@ -243,7 +251,13 @@ const LAWS: Partial<Record<Act, Law>> = {
       if (kind === 'rinse') lot.hotUntil = 0;
       if (kind === 'crack-egg') lot.raw.add('raw-egg');
       if (works.traits.has('blade') && !works.traits.has('parts')) lot.forms.add('cut');
-      if (step.into && vesselOf(step) && kind !== 'rinse' && !lot.joined && lot.at === null && step.into !== 'board') lot.at = vesselOf(step);
+      const to = step.into ? vesselOf(step) : null;
+      if (to && kind !== 'rinse' && lot.at === null && to !== 'board') {
+        lot.at = to;
+        lot.portion = false;
+      }
+      // lifted out to be cut
+      if (to === 'board' && works.traits.has('blade') && lot.at !== null && lot.at !== 'board' && lots.length < 4) lot.at = 'board';
     }
   },
   measure: (world, step) => {
@@ -298,7 +312,11 @@ const LAWS: Partial<Record<Act, Law>> = {
   },
   cover: (world, step) => {
     const vessel = vesselOf(step);
-    if (vessel) vesselIn(world, vessel).lid = step.tools.find((id) => ['foil', 'cling-film', 'cloth', 'plate', 'paper'].includes(id) && id !== vessel) ?? 'lid';
+    if (!vessel) return;
+    const v = vesselIn(world, vessel);
+    // "cover again": with what lay there before
+    v.lid = step.tools.find((id) => ['foil', 'cling-film', 'cloth', 'plate', 'paper'].includes(id) && id !== vessel) ?? v.cover ?? (HAS_LID.has(vessel) ? 'lid' : 'cover');
+    v.cover = v.lid;
   },
   uncover: (world, step) => {
     const vessel = vesselOf(step) ?? [...world.vessels].find(([, v]) => v.lid !== null)?.[0];
@@ -389,7 +407,7 @@ const LAWS: Partial<Record<Act, Law>> = {
       if (kindOf(step.technique) === 'melt') lot.forms.add('melt');
     }
     if (own) vesselIn(world, vessel).hotUntil = Infinity;
-    if (kindOf(step.technique) === 'simmer' && vesselIn(world, vessel).water === 'none') join(world, vessel);
+    if (kindOf(step.technique) === 'simmer' && step.technique !== 'poach' && vesselIn(world, vessel).water === 'none') join(world, vessel);
   },
   'off-ring': (world, step) => {
     const vessel = vesselOf(step) ?? world.ring?.under;

@@ -35,13 +35,17 @@ const CLOSED = new Set<Place>(['oven', 'microwave', 'fridge', 'freezer']);
 /** Acts that leave a thing where it is, though it is shut away. */
 const NEEDS_NO_REACH = new Set<Act>(['wait', 'oven-on', 'off', 'ring-on', 'ring-set', 'wash-hands', 'wash-tools', 'other', 'fetch', 'cool', 'store', 'eat', 'place-out', 'oven-out']);
 
+/** What is served is all that was made, where nothing is named. */
+const servedFrom = (world: World): string[] => [...world.vessels].flatMap(([id, v]) => (CLOSED.has(v.place) && contents(world, id).length > 0 ? [id] : []));
+
 const touched = (step: Played, lots: readonly Lot[]): string[] => [
   ...new Set([vesselOf(step), step.from ?? null, ...lots.map((lot) => lot.at)].filter((id): id is string => id !== null)),
 ];
 
 const outOfPlace: Law = (world, step, lots, { act }) => {
   if (NEEDS_NO_REACH.has(act)) return [];
-  return touched(step, lots).flatMap((vessel): Lack[] => {
+  const named = touched(step, lots);
+  return [...named, ...(act === 'serve' && lots.length === 0 ? servedFrom(world) : [])].flatMap((vessel): Lack[] => {
     const place = world.vessels.get(vessel)?.place ?? 'table';
     if (!CLOSED.has(place) || (act === 'microwave' && place === 'microwave') || (act === 'oven' && place === 'oven')) return [];
     if (act === 'chill' && (place === 'fridge' || place === 'freezer')) return [];
@@ -57,12 +61,12 @@ const inPlace: Law = (world, step, _lots, { act }) => {
 
 /** Covers under which food is stirred, tipped or added to by nobody. */
 const lidOff: Law = (world, step, lots, { act, traits }) => {
-  const opens = traits.has('utensil') || act === 'drain' || act === 'lift' || act === 'serve' || act === 'water';
+  const opens = traits.has('utensil') || act === 'shape' || act === 'dip' || act === 'drain' || act === 'lift' || act === 'serve' || act === 'water';
   const baked = act === 'oven';
   if (!opens && !baked) return [];
   return touched(step, lots).flatMap((vessel): Lack[] => {
     const lid = world.vessels.get(vessel)?.lid ?? null;
-    if (lid === null || (baked && lid !== 'cloth' && lid !== 'cling-film')) return [];
+    if (lid === null || (baked && lid !== 'cloth' && lid !== 'cling-film' && lid !== 'cover')) return [];
     return [{ fact: 'lid-off', vessel, lid, hot: isHot(world, vessel) || contents(world, vessel).some((lot) => isLotHot(world, lot)) }];
   });
 };

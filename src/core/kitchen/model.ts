@@ -21,6 +21,8 @@ export type Played = {
   hot?: boolean;
   /** Only a little of what it uses, the rest stays. */
   little?: boolean;
+  /** It brings water that no list has. */
+  water?: boolean;
   /** It says how long, or until when. */
   lasts?: boolean;
   /** What it speaks of without naming it, by ingredient: "them". */
@@ -45,6 +47,8 @@ export type Known = {
   liquid: boolean;
   /** Goes where its companions go: salt, spice, oil, a herb. */
   minor: boolean;
+  /** It comes hot: boiling water, hot stock. */
+  isHot: boolean;
   /** Millilitres of all of it, as far as amounts tell; weight counts as water. */
   ml: number;
 };
@@ -75,6 +79,8 @@ export type Lot = {
 
 export type Vessel = {
   lid: string | null;
+  /** What it was covered with last. */
+  cover: string | null;
   place: Place;
   hotUntil: number;
   raw: Set<Hazard>;

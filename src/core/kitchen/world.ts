@@ -37,6 +37,7 @@ export function knownOf(one: Ingredient, index: number, system: MeasureSystem = 
     wet: ['liquid', 'sticky', 'soft'].includes(form),
     liquid: form === 'liquid',
     minor: MINOR.has(food?.category ?? '') || food?.id === 'garlic',
+    isHot: /\b(?:hot|boiling)\b/i.test(one.item),
     ml: amount && size ? size.mul(amount).valueOf() * packs : 0,
   };
 }
@@ -103,14 +104,14 @@ export function copyWorld(world: World): World {
 export function vesselIn(world: World, id: string): Vessel {
   let vessel = world.vessels.get(id);
   if (!vessel) {
-    vessel = { lid: null, place: 'table', hotUntil: 0, raw: new Set(), over: null, slick: false, water: 'none' };
+    vessel = { lid: null, cover: null, place: 'table', hotUntil: 0, raw: new Set(), over: null, slick: false, water: 'none' };
     world.vessels.set(id, vessel);
   }
   return vessel;
 }
 
 const HOLDERS = new Set(['container', 'cookware']);
-const NO_VESSEL = new Set(['lid', 'stand', 'wire-rack', 'paper', 'cling-film', 'non-slip-mat', 'muffin-cases']);
+const NO_VESSEL = new Set(['lid', 'stand', 'cling-film', 'non-slip-mat', 'muffin-cases']);
 const HOLDING_APPLIANCES = new Set(['blender', 'slow-cooker', 'colander']);
 
 /** Whether food can lie in or on it: a bowl, a pan, a tray, a board; not a rack, paper or a lid. */

@@ -1,5 +1,5 @@
 // Builds with the one world: the same steps with all that they lack put in, and with the hazards that the kitchen gives each.
-import { lotsOf, worksIn, type World, type Played } from '../kitchen/index';
+import { lotsOf, vesselOf, worksIn, type World, type Played } from '../kitchen/index';
 import type { Ingredient } from '../recipe/recipe';
 import type { Draft } from './draft';
 import type { Kitchen } from './model';
@@ -15,7 +15,7 @@ export function ensure(drafts: readonly Draft[], ingredients: readonly Ingredien
     all.map(playedOf),
     all.map((d) => d.sourceLine),
     ingredients,
-    { kitchen, calls, skip: (world, step, i) => isDoneAlready(world, step, all[i]!.text) || isMeasured(world, step) },
+    { kitchen, calls, skip: (world, step, i) => isDoneAlready(world, step, all[i]!.text) || isMeasured(world, step) || isCovered(world, step) },
   );
   return all.flatMap((draft, i) => {
     const turn = turns[i];
@@ -23,6 +23,12 @@ export function ensure(drafts: readonly Draft[], ingredients: readonly Ingredien
     const hazards = [...new Set([...(draft.hazards ?? []), ...turn.hazards])];
     return [...turn.before.flatMap((put) => put.steps), { ...draft, hazards, text: turn.fill(draft.text), ...(draft.thing ? { thing: turn.fill(draft.thing) } : {}) }, ...turn.after.flatMap((put) => put.steps)];
   });
+}
+
+/** Nobody puts a lid on a lid. */
+function isCovered(world: World, step: Played): boolean {
+  const vessel = vesselOf(step);
+  return worksIn(step).act === 'cover' && vessel !== null && (world.vessels.get(vessel)?.lid ?? null) !== null;
 }
 
 /** All of it was measured before, or it is cooked by now: what is parted then is parted by eye. */

@@ -22,6 +22,7 @@ export function playedOf(draft: Draft): Played {
     level: draft.level ?? null,
     about: draft.about ?? [],
     lasts: draft.lasts ?? false,
+    water: (draft.uses ?? []).length === 0 && /\bwater\b/i.test(draft.thing ?? '') && !draft.from,
     little: draft.little ?? false,
     hot: /\b(?:boiling|hot) water\b/i.test(draft.text) || ((draft.uses ?? []).length === 0 || draft.technique === 'soak') && (draft.hazards ?? []).includes('hot') && !draft.from,
     base: draft.base ?? null,
@@ -132,7 +133,7 @@ function isWanted(world: World, rest: readonly Played[], under: string, cooks: b
     // what goes into a hot pan cooks there
     if ((act === 'put' || act === 'join') && vessel === under && !cooks) return true;
     if (act === 'wait' && step.lasts && step.minutes.waiting >= 2) return false;
-    if (act === 'join' && vessel === under && step.lasts) return true;
+    if ((act === 'join' || act === 'put') && vessel === under && step.lasts) return true;
     const leaves = act === 'put' && step.from === under && vessel !== under;
     if ((!here || leaves) && ++beside > MOST_BESIDE) return false;
   }

@@ -28,7 +28,7 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const cooked = place !== null && lots.some((lot) => lot.cooked) && parts.length > MOST_NAMED;
   if (cooked && calls.dish) return `the ${calls.dish}`;
   if (lots.length === 1 && lots[0]!.joined) return 'the mixture';
-  return place ? `everything ${isFlat(place) ? 'on' : 'in'} the ${call(calls, place)}` : 'everything';
+  return place ? `everything ${isFlat(place) && !/\b(?:tin|pan|dish)$/.test(call(calls, place)) ? 'on' : 'in'} the ${call(calls, place)}` : 'everything';
 }
 
 const isFlat = (place: string) => toolById(place)?.kind === 'surface' || place === 'tray';
@@ -55,7 +55,7 @@ export function fillHoles(text: string, world: World, lots: readonly Lot[], ther
 const SHAPES =
   /\b(?:balls?|rolls?|patties|pieces?|slices?|wedges|halves|parcels?|rounds?|squares?|triangles?|strips?|fritters?|cakes?|burgers?|meatballs?|dumplings?|biscuits?|cookies|scones?|buns?|muffins?|wraps?|skewers?|florets?|sticks?|cubes?|rings?|discs?|fingers?|nuggets?)$/i;
 
-const LIDS = table<string>({ foil: 'foil', 'cling-film': 'cling film', cloth: 'cloth', plate: 'plate', paper: 'paper' });
+const LIDS = table<string>({ cover: 'cover', foil: 'foil', 'cling-film': 'cling film', cloth: 'cloth', plate: 'plate', paper: 'paper' });
 const PLACES: Record<Place, string> = {
   table: 'table',
   ring: 'hob',

@@ -4,7 +4,7 @@ import type { Draft } from '../plan/draft';
 import type { Kitchen } from '../plan/model';
 import { findFood } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
-import { findTechnique, kindOf } from '../technique/lexicon';
+import { findTechnique, kindOf, techniqueById } from '../technique/lexicon';
 import { worksOf, type Act, type Works } from '../technique/works';
 import { isAside, takeUnknown } from './body-aside';
 import { dustWith, withImplied } from './body-implied';
@@ -15,10 +15,10 @@ import { frameOf, goalOf, join, put, thingsOf } from './frames-put';
 import { isTarget, locate, noteExplicit, objectPhrase, sharedObject } from './locate';
 import { namesOf, wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
-import { inside, say, sync } from './say';
+import { inside, push, say, sync } from './say';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
-import { focusOn } from './step-of-clause';
+import { common, focusOn } from './step-of-clause';
 import { makeReady } from './supply';
 import { toolCalls } from './tool-names';
 import { isPan, mixingBowl, vesselOfPhrase } from './vessels';
@@ -53,6 +53,7 @@ export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
     recipe,
     world: newWorld(recipe.ingredients, kitchen.system),
     leadVessel: null,
+    vesselSpoken: null,
     heats: false,
     names,
     kitchen,
@@ -130,6 +131,8 @@ function takeClause(state: State, said: Located): void {
   const works = worksOf(c.technique?.id, c.technique?.like);
   if (c.technique?.id === 'dust' || c.technique?.id === 'flour-surface') if (c.mentions.length > 0) return dustWith(state, c);
   if (isDoneAlready(state, c, works.act)) return;
+  const lid = uncovers(state, c, works.act);
+  if (lid) return work(state, { ...c, technique: techniqueById('uncover')! });
   switch (works.act) {
     case 'oven-on':
       return preheat(state, c);
@@ -148,6 +151,13 @@ function takeClause(state: State, said: Located): void {
   }
 }
 
+/** "Take off the plate", where the plate is the cover. */
+function uncovers(state: State, c: Located, act: Act): boolean {
+  if (act !== 'lift' && act !== 'ready') return false;
+  const covers = [...state.world.vessels.values()].flatMap((v) => v.lid ?? []);
+  return /\boff\b/i.test(c.rest) && covers.some((lid) => c.tools.some((t) => t.id === lid)) && c.mentions.length === 0;
+}
+
 /** "Press the edges down", "pat them flat": nothing goes anywhere. */
 const isTurned = (c: Located) => /^(?:press|pat)$/.test(c.verb ?? '') && c.mentions.length === 0 && !/\b(?:in|into|onto|over)\b/i.test(c.rest);
 
@@ -157,7 +167,9 @@ const isLeftAlone = (state: State, c: Located) => c.technique?.id === 'mash' && 
 /** "Turn off the heat" after its ring went off, "take it out of the oven" after it came out, "eat": a step has done it, or will. */
 function isDoneAlready(state: State, c: Located, act: Act): boolean {
   if (act === 'off') return isHobOff(state, c);
-  if (act === 'oven-out') return kindOf(state.steps.at(-1)?.technique) === 'take-out-oven';
+  const last = state.steps.at(-1);
+  if (c.technique?.id === 'gloves-on') return kindOf(last?.technique) === 'take-out-oven';
+  if (act === 'oven-out') return kindOf(last?.technique) === 'take-out-oven';
   // eating stands in the routine behind every recipe; "eat with lime" brings the lime
   return act === 'eat' && c.mentions.length === 0;
 }
@@ -170,33 +182,33 @@ function work(state: State, c: Located): void {
   const meant = c.mentions.filter((m) => m.end <= m.at).map((m) => m.ingredient);
   const named = [...object.fresh.map((m) => m.ingredient), ...object.there, ...meant];
   const unsaid = named.length === 0 && (frame.theme === null || frame.theme.pronoun !== null || frame.theme.everything);
-  const about = unsaid ? spoken(state, frame.theme) : named;
+  const about = unsaid ? spoken(state, c, frame.theme) : named.length > 0 ? named : SPEAKS_ON.has(works.act) ? state.objectUses : named;
   makeReadyFor(state, c, works, about);
   const vessel = vesselOfWork(state, c, works, frame.goal, about);
   if (isContained(works.act) && vessel !== null && vessel !== 'board') state.container = vessel;
   const into = vessel;
-  if (works.act === 'ready' && into === null) state.container = state.container === null ? null : state.container;
+  // squares of paper are what is filled next
+  if (works.act === 'ready' && named.length === 0 && SHEET.test(c.rest)) {
+    state.container = /paper|parchment/i.test(c.rest) ? 'paper' : 'foil';
+    push(state, { ...common(state, c, null, []), text: wording(state, c), tools: ['scissors', state.container], about: [], into: null, thing: 'the paper', name: 'paper' });
+    return;
+  }
   const mentions = c.mentions.filter((m) => !isGoalOfWork(state, c, m, works.act));
   const from = (works.act === 'lift' || works.act === 'drain') && into !== null ? fromOf(state, about, into) : null;
   if (works.act === 'kettle') state.explicit.add('kettle');
   say(
     state,
     { ...c, mentions },
-    { text: wordsOfWork(state, c, works), into, ...(from ? { from } : {}), ...(about.length > 0 && mentions.length === 0 ? { about } : {}) },
+    { text: wording(state, c), into, ...(from ? { from } : {}), ...(about.length > 0 && mentions.length === 0 ? { about } : {}) },
   );
   after(state, c, works, named, about, into);
 }
 
-/** The words come from the clause; a vessel in hand gives them their place. */
-function wordsOfWork(state: State, c: Located, works: Works): string {
-  const held = state.container;
-  const words = wording(state, c);
-  state.container = held;
-  return works.act === 'other' ? words : words;
-}
+const spoken = (state: State, c: Located, theme: Phrase | null): number[] =>
+  ((theme?.pronoun === 'them' && c.first) || theme?.everything) && state.lineObjects.length > 1 ? state.lineObjects : state.objectUses;
 
-const spoken = (state: State, theme: Phrase | null): number[] =>
-  (theme?.pronoun === 'them' || theme?.everything) && state.lineObjects.length > 1 ? state.lineObjects : state.objectUses;
+/** "Scrape out the seeds": of what was spoken of. */
+const SPEAKS_ON = new Set<Act>(['ready', 'touch', 'shape', 'dip', 'cool', 'chill', 'soak', 'lift']);
 
 /** Work on a thing by itself makes it ready here, and it is measured at its next step; other acts need it measured. */
 function makeReadyFor(state: State, c: Located, works: Works, about: readonly number[]): void {
@@ -210,6 +222,8 @@ function makeReadyFor(state: State, c: Located, works: Works, about: readonly nu
     makeReady(state, mention, c, isWork);
   }
 }
+
+const SHEET = /\b(?:squares?|sheets?|pieces?|rounds?|circles?|rectangles?)\s+of\s+(?:baking |greaseproof )?(?:paper|parchment|foil)\b/i;
 
 const isContained = (act: Act) => ['soak', 'cover', 'uncover', 'shape', 'serve', 'lift', 'cool', 'chill', 'touch', 'dip', 'drain'].includes(act);
 
@@ -247,6 +261,8 @@ function coatingOf(state: State, c: Located): string | null {
   return coat ? state.placed.get(coat.ingredient)! : null;
 }
 
+const CUT_THERE = new Set(['tray', 'baking-dish', 'cake-tin', 'muffin-tin', 'wire-rack', 'foil', 'paper']);
+
 function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, lies: string | null): string | null {
   const id = kindOf(c.technique?.id);
   if (/^in\s+(?:the\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
@@ -257,7 +273,8 @@ function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase 
   if (id === 'crack-egg') return own ?? (/^in\b/i.test(c.rest) ? state.container : 'small-bowl');
   if (id === 'rinse' || id === 'pat-dry' || id === 'open-can' || id === 'open' || id === 'tear' || id === 'peel-by-hand' || id === 'crush-garlic') return lies;
   if (id === 'juice') return own ?? 'small-bowl';
-  return lies && lies !== 'plate' ? lies : 'board';
+  // what is cut up where it was baked or shaped is cut there; nothing is cut in a pan or a bowl
+  return lies && CUT_THERE.has(lies) ? lies : 'board';
 }
 
 
@@ -273,6 +290,7 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
   const id = c.technique?.id ?? '';
   if (works.act === 'coat-vessel') {
     state.prepared = into ?? state.prepared;
+    state.vesselSpoken = into;
     // "brush a frying pan with oil": that pan is cooked in next
     if (isPan(into)) state.container = into;
     return;

@@ -30,7 +30,8 @@ export function onHob(state: State, c: Located): void {
   let fresh: Mention[] = [...medium.fresh, ...object.fresh, ...withs.fresh];
   const there = [...medium.there, ...object.there, ...withs.there];
   const unsaid = fresh.length + there.length === 0 && (frame.theme === null || frame.theme.pronoun !== null);
-  if (unsaid) fresh = state.objectUses.filter((i) => !state.placed.has(i) && !isOil(state, i)).map(wholeOf);
+  const spoken = state.objectUses;
+  if (unsaid) fresh = spoken.filter((i) => !state.placed.has(i) && !isOil(state, i)).map(wholeOf);
   const pan = panFor(state, c, id, fresh, there);
   if (isPan(pan) && state.beforeHeat === null) state.beforeHeat = state.steps.length;
   for (const m of fresh) makeReady(state, m, c, false);
@@ -39,6 +40,9 @@ export function onHob(state: State, c: Located): void {
   if (overWater) waterUnder(state, c);
   if (cooksInWater(state, c, id, pan, fresh)) boilWater(state, c, pan);
   for (const m of fresh) putInPan(state, c, m, pan);
+  // "lift the chicken out and fry it", with nothing but oil in the pan
+  const bare = inside(state, pan).every((i) => isFat(state, i));
+  if (unsaid && bare && id !== 'heat-pan') there.push(...spoken.filter((i) => state.placed.has(i) && !isFat(state, i)));
   const away = there.filter((i) => state.placed.get(i) !== pan && state.placed.has(i));
   if (away.length > 0 && id !== 'heat-pan') moveIn(state, c, away, pan);
   for (const name of unlistedFat(state, c, pan)) pushUnlisted(state, c, name, pan);
@@ -51,8 +55,12 @@ export function onHob(state: State, c: Located): void {
     ...(overWater ? { base: 'saucepan' } : {}),
     ...(microwave ? { hazards: ['hot', 'steam', 'electric'] } : {}),
   });
-  focusOn(state, inside(state, pan), null);
+  // oil that is made hot is not what is spoken of
+  if (inside(state, pan).every((i) => isFat(state, i)) && spoken.length > 0 && id === 'heat-pan') focusOn(state, spoken, state.object);
+  else focusOn(state, inside(state, pan), null);
 }
+
+const isFat = (state: State, i: number) => ['oil', 'fat'].includes(findFood(state.recipe.ingredients[i]!.item)?.category ?? '');
 
 /** The pan of a heated thing: named, or where the thing lies, or in hand; one with something else in it is left alone. */
 function panFor(state: State, c: Located, id: string, fresh: readonly Mention[], there: readonly number[]): string {
@@ -280,7 +288,7 @@ export function bake(state: State, c: Located): void {
       minutes: { waiting: 0 },
     });
   push(state, {
-    text: wording(state, { ...c, lead: null }),
+    text: wording(state, { ...c, lead: null, ...bakeWords(c) }),
     technique: 'wait',
     sourceLine: c.line,
     tools: ['timer', appliance],
@@ -302,6 +310,13 @@ export function bake(state: State, c: Located): void {
   });
   state.container = dish;
   focusOn(state, inside(state, dish), state.object && inside(state, dish).length > 0 && !/\b(?:batter|mixture|mix|dough|tops?)\b|^an?\s/i.test(state.object) ? state.object : null);
+}
+
+/** "Put the pan in the oven for 8 minutes": it bakes for 8 minutes. */
+function bakeWords(c: Located): Partial<Located> {
+  if (!/^(?:put|place|pop|return|slide|transfer|set|stick)$/.test(c.verb ?? '')) return {};
+  const time = /\b(?:at\s+\d+[^,;]*?\s+)?(?:for\s+.*|\d+.*)$/i.exec(c.rest)?.[0] ?? '';
+  return { verb: 'bake', rest: time, mentions: [] };
 }
 
 function layOn(state: State, c: Located, m: Mention, dish: string): void {

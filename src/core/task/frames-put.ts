@@ -47,7 +47,7 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
 function spokenOf(state: State, phrase: Phrase): Things {
   if (phrase.everything && state.used.size === 0 && state.objectUses.length === 0)
     return { fresh: state.recipe.ingredients.flatMap((one, i) => (one.optional ? [] : [wholeOf(i)])), there: [] };
-  const all = phrase.pronoun === 'them' && state.lineObjects.length > 1 ? state.lineObjects : state.objectUses;
+  const all = phrase.pronoun === 'them' && state.lineObjects.length > 1 && state.lineObjects.some((i) => state.objectUses.includes(i)) ? state.lineObjects : state.objectUses;
   return {
     fresh: all.filter((i) => !state.placed.has(i)).map(wholeOf),
     there: all.filter((i) => state.placed.has(i)),
@@ -56,6 +56,8 @@ function spokenOf(state: State, phrase: Phrase): Things {
 
 const SHAPE =
   /\b(balls?|patties|patty|pieces?|cakes?|burgers?|biscuits?|cookies?|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|circles?)\b/i;
+
+const SHAPED = ['shape', 'divide', 'roll-out', 'cut-out', 'knead'];
 
 const MIXTURE =
   /\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|balls|patties|pieces|cakes|burgers|biscuits?|cookies|cookie|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|cups|ball|patty|piece|cake|burger)\b/i;
@@ -68,7 +70,10 @@ export function ofNoun(state: State, text: string, asGoal = false): number[] {
   const noun = MIXTURE.exec(text)?.[1]?.toLowerCase();
   if (!noun) return [];
   // pieces are of what was shaped or cut last
-  if (SHAPE.test(text) && state.objectUses.length > 0) return state.objectUses;
+  if (SHAPE.test(text) && state.objectUses.length > 0) {
+    const shaped = asGoal ? [...state.world.lots].reverse().find((lot) => SHAPED.some((form) => lot.forms.has(form)) && lot.at !== placeOf(state, state.objectUses)) : undefined;
+    return shaped ? [...shaped.parts.keys()] : state.objectUses;
+  }
   // what is stirred into the soup is not the soup
   const hand = asGoal ? placeOf(state, state.objectUses) : null;
   const named = state.world.lots.find((lot) => (lot.name === noun || lot.name?.endsWith(` ${noun}`)) && (hand === null || lot.at !== hand));
@@ -94,6 +99,7 @@ const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof 
 export function goalOf(state: State, c: Located, phrase: Phrase | null): { vessel: string | null; lots: number[] } {
   if (phrase === null) return { vessel: null, lots: [] };
   if (phrase.vessel) return { vessel: vesselOfPhrase(state, c, phrase), lots: [] };
+  if (phrase.pronoun === 'it' && state.vesselSpoken) return { vessel: state.vesselSpoken, lots: [] };
   if (ON_SHEET.test(phrase.text)) return { vessel: PARCEL, lots: [] };
   const things = thingsOf(state, c, phrase);
   const lots = things.there.length > 0 ? things.there : ON_ITSELF.test(phrase.text) ? state.objectUses : [];
@@ -182,7 +188,7 @@ export function put(state: State, c: Located): void {
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
   if (withFrame) focusOn(state, base.length > 0 ? base : state.objectUses, null);
   else if (goal.lots.length > 0 && frame.goal?.vessel === null) focusOn(state, [...goal.lots, ...spoken], null);
-  else if (spoken.length > 0) focusOn(state, spoken, null);
+  else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? inside(state, to) : spoken, null);
 }
 
 /** "Everything in a large bowl": all that is made or ready and not there yet. */
@@ -194,6 +200,9 @@ function allBut(state: State, vessel: string): Things {
   const all = state.recipe.ingredients.flatMap((_, i) => (isLater(i) || (state.placed.get(i) ?? null) === vessel ? [] : [i]));
   return { fresh: all.filter((i) => !state.placed.has(i)).map(wholeOf), there: all.filter((i) => state.placed.has(i)) };
 }
+
+/** What is poured or scattered has no name of its own any more. */
+const RUNS_OVER = /^(?:pour|drizzle|sprinkle|scatter|season|cover|crumble|squeeze)$/;
 
 /** What is put when nothing is named: what was spoken of, or all that is in hand. */
 function spokenFor(state: State, goal: string | null): Things {
@@ -386,6 +395,8 @@ export function join(state: State, c: Located): void {
   const mine = frame.theme === null && !insertion && goal.vessel === null && spokenAt !== null && said.there.length === 0 && !c.first === false ? spokenAt : null;
   const to = (mine !== null && kindOf(c.technique?.id) === 'mash' ? mine : null) ?? vesselToJoin(state, c, said, goal, insertion);
   if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) Object.assign(said, allBut(state, goal.vessel));
+  // the soup is blended in the blender: it has to be there
+  if (to === 'blender' && said.fresh.length + said.there.length === 0 && spokenAt !== null && spokenAt !== to) said.there.push(...inside(state, spokenAt));
   const fresh = [...said.fresh];
   // what "mix" means with nothing named, and nothing in the bowl yet
   if (fresh.length + said.there.length === 0 && frame.theme === null && !isHeld(state, to)) fresh.push(...state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf));
@@ -416,7 +427,7 @@ function putIn(state: State, c: Located, m: Mention, to: string): void {
   const pour = findFood(one.item)?.form === 'liquid' && one.min !== null;
   push(state, {
     ...common(state, { ...c, rest: '', until: null }, to, [m]),
-    text: `${pour ? 'Pour' : 'Put'} ${theOf(state, m)} ${pour ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
+    text: `${pour ? 'Pour' : 'Put'} ${theSaid(state, c, m)} ${pour ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
     technique: pour ? 'pour' : 'add',
     uses: [useOfMention(state, c, m)],
     tools: [to],
@@ -426,6 +437,13 @@ function putIn(state: State, c: Located, m: Mention, to: string): void {
     thing: `the ${nameOf(one)}`,
     name: nameOf(one),
   });
+}
+
+/** "the lemon zest": the part of it that the recipe means. */
+function theSaid(state: State, c: Located, m: Mention): string {
+  const part = /\b(zest|juice|rind)\b/i.exec(c.rest.slice(m.at, m.end + 8))?.[1]?.toLowerCase();
+  const the = theOf(state, m);
+  return part && !the.includes(part) ? `${the} ${part}` : the;
 }
 
 /** What lies elsewhere goes in: tipped over as a whole, or by name. */

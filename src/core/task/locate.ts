@@ -64,6 +64,7 @@ function phraseIn(rest: string): string | null {
   )
     return null;
   if (/^(?:(?:down|up|out|off|back|in)\s+)?(?:\p{L}+ly)(?:\s|$)/iu.test(text)) return null;
+  if (/^(?:overnight|a little|a bit|a while|a moment|briefly|quickly)\b(?!\s+(?:of|\p{L}))/iu.test(text) || /^overnight\b/i.test(text)) return null;
   if (/^(?:a few|a couple of|several|many|two|three|four|\d+)\s+(?:more\s+)?times\b|^(?:once|twice)\b/i.test(text)) return null;
   const cut = PREPOSITION.exec(' ' + text);
   const phrase = (cut ? text.slice(0, Math.max(0, cut.index - 1)) : text).replace(/[\s,]+$/, '').trim();

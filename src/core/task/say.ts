@@ -39,7 +39,7 @@ export function sync(state: State): void {
   for (const lot of world.lots) {
     for (const i of lot.parts.keys()) if (lot.cooked) state.cooked.add(i);
     if (lot.at === null || (lot.at === 'board' && !lot.joined && !lot.cooked) || lot.portion) continue;
-    const at = lot.at === 'colander' ? (world.drained ?? lot.at) : lot.at;
+    const at = lot.at === 'colander' && lot.forms.has('drain') ? (world.drained ?? lot.at) : lot.at;
     for (const i of lot.parts.keys()) state.placed.set(i, at);
   }
   state.hob = world.ring?.under ?? null;

@@ -48,7 +48,7 @@ const WORKTOP = /\b(?:work ?surface|surface|worktop|work top|countertop|counter|
 
 function phraseAt(c: Located, prep: string | null, from: number, to: number): Phrase {
   const text = c.rest.slice(from, to).replace(/[\s,]+$/, '').trim();
-  const tool = [...c.tools].reverse().find((t) => t.at >= from && t.at < to && (isContainer(t.id) || (t.id === 'colander' && /^in(?:to)?$/.test(prep ?? ''))));
+  const tool = [...c.tools].reverse().find((t) => t.at >= from && t.at < to && (isContainer(t.id) || (t.id === 'colander' && /^in(?:to)?$/.test(prep ?? '')) || (t.id === 'wire-rack' && /^(?:on|onto|to)$/.test(prep ?? ''))));
   const table = tool ? null : WORKTOP.exec(text);
   const pronoun = /^(?:all of\s+)?(it|them|these|this|both)\b/i.exec(text)?.[1]?.toLowerCase();
   return {

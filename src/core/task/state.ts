@@ -24,6 +24,8 @@ export type State = {
   world: World;
   /** The vessel that a sentence names before its verb. */
   leadVessel: string | null;
+  /** A vessel that was got ready just now: "it" where things go. */
+  vesselSpoken: string | null;
   /** The clause in hand heats something. */
   heats: boolean;
   names: Names;

@@ -100,5 +100,6 @@ function replaced(id: string, named: string[], into: string | null): boolean {
 /** What "it" and "them" will mean in the next action. @param words what the recipe calls it, where no ingredient says that: "the balls" */
 export function focusOn(state: State, ingredients: readonly number[], words: string | null): void {
   if (ingredients.length > 0) state.objectUses = [...new Set(ingredients)];
+  state.vesselSpoken = null;
   state.object = words;
 }

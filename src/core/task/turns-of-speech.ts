@@ -101,7 +101,17 @@ const PLAIN: [string, RegExp, string][] = [
   // "continue to cook for 5 minutes" goes on with the same; "continue adding the stock" is done again and again
   ['continue', /\bcontinue\s+(?:to\s+)?(cook|simmer|bake|roast|fry|boil|stir|whisk|mix|beat|knead)(?:ing)?\b/gi, '$1'],
   ['continue', /\bcontinue\s+(?:to\s+add|adding)\s+/gi, 'continue with '],
+  // "put the flour on a plate and the crumbs on another plate": two things, each in its place
+  [
+    'another|a second|a third',
+    /\b(put|place|tip|pour)\s+([^.;,]{3,50}?)\s+((?:in|on|into|onto)\s+(?:an?|one)\s+[\p{L} -]{3,24}?)\s+and\s+(the\s+[^.;,]{2,40}?)\s+((?:in|on|into|onto)\s+(?:another|a second|a third)\b)/giu,
+    '$1 $2 $3. Put $4 $5',
+  ],
+  ['oven on', /(^|[.!?;]\s+)oven on:?\s+(?:at\s+|to\s+)?(?=\d|gas)/gi, '$1heat the oven to '],
+  // "rest for 2 minutes with the lid on"
+  ['lid on', /\b(leave|stand|rest|let sit|sit)\b([^.;,]{0,40}?),?\s+with (?:the|its|a) lid (?:still )?on\b/gi, 'cover, then $1$2'],
   // "let it stand, covered, for 10 minutes"
+
   [
     'covered',
     /\b(?:let|leave|allow)\s+(it|them|the\s+\p{L}+)\s+(?:to\s+)?(stand|rest|sit|cool),?\s+(?:loosely\s+)?covered,?/giu,
@@ -214,7 +224,7 @@ const PLAIN: [string, RegExp, string][] = [
 const TURNS = PLAIN.map(([words, from, to]) => [words.split('|'), from, to] as const);
 
 const DIPS =
-  /\b(dip|coat|roll|dredge)\s+([^.;,]{2,40}?)\s+in(?:to)?\s+(the\s+[\p{L} ]{2,30}?),?\s+then\s+(?:in(?:to)?\s+)?(the\s+[\p{L} ]{2,30}?)(?:,?\s+(?:and\s+)?(?:then|finally)\s+(?:in(?:to)?\s+)?(the\s+[\p{L} ]{2,30}?))?(?=\s*[.;,]|$)/iu;
+  /\b(dip|coat|roll|dredge)\s+([^.;,]{2,40}?)\s+in(?:to)?\s+((?:the\s+)?[\p{L} ]{2,30}?),?\s+(?:and\s+)?then\s+(?:in(?:to)?\s+)?((?:the\s+)?[\p{L} ]{2,30}?)(?:,?\s+(?:and\s+)?(?:then|finally)\s+(?:in(?:to)?\s+)?(the\s+[\p{L} ]{2,30}?))?(?=\s*[.;,]|$)/iu;
 
 /** "Dip each piece in the flour, then the egg, then the crumbs": a dip each. */
 function dips(text: string): string {

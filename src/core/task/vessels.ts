@@ -45,6 +45,8 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
   const offset = phrase.from < 0 ? phrase.vesselAt - c.rest.length : phrase.vesselAt;
   const before = said.slice(0, Math.max(0, offset)).toLowerCase();
   const word = said.slice(Math.max(0, offset));
+  if (id === 'muffin-cases') return state.prepared ?? 'muffin-tin';
+  if (id === 'wire-rack') return id;
   if (/^(?:bowls|plates|glasses|mugs|jars|cups)\b/i.test(word) && id === 'bowl') return 'serving-bowl';
   if (phrase.from < 0 && !c.first && state.leadVessel) return state.leadVessel;
   if (id === 'board' || id === 'colander' || /^(?:everything|it all)\b/i.test(c.rest)) return id;
@@ -67,7 +69,8 @@ function choose(state: State, id: string, before: string, word: string): string 
   }
   if (id === state.container || !IS_GENERAL.test(word)) return id;
   const family = GENERAL.get(id) ?? [];
-  const near = [state.container, state.hob, state.prepared, ...used].find((v): v is string => v !== null && (v === id || family.includes(v)));
+  const recent = [...state.steps].reverse().flatMap((s) => s.into ?? []);
+  const near = [state.container, state.hob, state.prepared, ...used, ...recent].find((v): v is string => v !== null && (v === id || family.includes(v)));
   return near ?? id;
 }
 

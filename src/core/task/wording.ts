@@ -105,7 +105,7 @@ const NEEDS_OBJECT = new Set<Act>([
   'bin',
 ]);
 /** Verbs that need nothing behind them, or whose object is the time itself. */
-const ALONE = /^(?:wait|count|set|hold|start|keep|continue|repeat|go|watch|look|enjoy|eat)$/;
+const ALONE = /^(?:wait|count|set|hold|start|continue|repeat|go|watch|look|enjoy|eat)$/;
 
 const PART_NOUN =
   /^(?:the\s+|any\s+|its\s+|their\s+)?(?:hard |tough |woody |green |outer |root |papery )?(?:stones?|pits?|skins?|peel|cores?|seeds?|ends?|tops?|tops and tails|stalks?|stems?|roots?|leaves|crusts?|shells?|pods?|edges?)$/i;

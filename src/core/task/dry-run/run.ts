@@ -29,7 +29,7 @@ function standardSteps(steps: readonly Step[]): { step: Step; shown: string }[] 
   return out;
 }
 
-const playedStep = (step: Step): Played => ({ ...step, from: step.from ?? null, level: step.level ?? null, about: step.about ?? [], little: step.little ?? false, base: step.base ?? null, hot: /\b(?:hot|boiling) water\b/i.test(step.text) });
+const playedStep = (step: Step): Played => ({ ...step, from: step.from ?? null, level: step.level ?? null, about: step.about ?? [], little: step.little ?? false, base: step.base ?? null, water: step.uses.length === 0 && /^Pour .*\bwater\b/i.test(step.text), hot: /\b(?:hot|boiling) water\b/i.test(step.text) });
 
 /** @returns one entry for each step that was played, and the world at the end */
 export function run(task: TaskAnalysis, kitchen: Kitchen): { ran: Ran[]; on: string[] } {

@@ -252,7 +252,7 @@ export const COOK = [
     cues: { see: 'no foam left' },
     minutes: { active: 0.5, waiting: 0 },
   }),
-  technique('check-done', 'check that it is done', 'check|test|insert toothpick|insert skewer|insert knife|check that', {
+  technique('check-done', 'check that it is done', 'check|test|tap|knock on|insert toothpick|insert skewer|insert knife|check that', {
     phase: 'cook',
     motif: 'check',
     tools: [],

@@ -412,7 +412,7 @@ export const PREPARE = [
   technique(
     'add',
     'put in',
-    'add|put|place|unroll|unfold|tip|drop|throw in|dump|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck|nestle|sit in|insert|float',
+    'add|put|place|chuck|chuck in|bung|bung in|whack|whack in|fling|plonk|shove|unroll|unfold|tip|drop|throw in|dump|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck|nestle|sit in|insert|float',
     {
       phase: 'prepare',
       motif: 'put-in',

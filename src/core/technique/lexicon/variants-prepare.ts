@@ -521,7 +521,7 @@ export const VARIANTS_PREPARE = [
     mix,
     'make-well',
     'make a hollow',
-    'make well|make wells|make dips|make dip|make a well|make hole|make dent|make hollow|make holes',
+    'make well|make wells|make dips|make dip|make a well|make hole|make dent|make hollow|make hollows|make a hollow|make holes',
     {
       small: ['Push the spoon into the middle.', 'Turn it round until there is a hollow.', 'Lift it out.'],
       cues: { see: 'a hollow, the sides stand' },
