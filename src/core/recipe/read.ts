@@ -370,7 +370,26 @@ function addTool(draft: Draft, text: string, line: number, raw: string): void {
   note(draft, line, raw, 'tool', draft.recipe.tools.length - 1);
 }
 
+/** Lines as short as this end where their writer ended them; a page breaks longer ones (common practice: 60 to 100 characters a line). */
+const WRAPS_FROM = 45;
+
+/**
+ * A line that the width of a page has broken off: it begins in lower case, and the one before ends in the middle of its sentence.
+ * @returns whether it was joined to the line before
+ */
+function joinsLast(draft: Draft, text: string, line: number, raw: string): boolean {
+  const last = draft.recipe.instructions.at(-1);
+  const before = draft.lines.findLast((l) => l.role !== 'blank');
+  if (!last || before?.role !== 'instruction' || before.line !== line - 1) return false;
+  const goesOn = /^\p{Ll}/u.test(text) && !STEP_LABEL.test(text) && !/^[a-z][.)]\s/.test(text);
+  if (!goesOn || /[.!?:;]["')]?$/.test(last) || before.text.trim().length < WRAPS_FROM) return false;
+  draft.recipe.instructions[draft.recipe.instructions.length - 1] = `${last} ${text.trim()}`;
+  note(draft, line, raw, 'instruction', draft.recipe.instructions.length - 1);
+  return true;
+}
+
 function addInstruction(draft: Draft, text: string, line: number, raw: string): void {
+  if (joinsLast(draft, text, line, raw)) return;
   const pieces = text.split(/(?<=[.!])\s+(?=\(?\d{1,2}[.)]\s+\p{L})/u);
   for (const piece of pieces) {
     const plain = instructionText(piece);

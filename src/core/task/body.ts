@@ -46,8 +46,23 @@ function clausesUpTo(most: number, instructions: readonly string[]): { clause: C
   return all.slice(0, most);
 }
 
+/** "Stir in the drained beans": work that the method only mentions is work of the list. */
+function withMentionedWork(recipe: Recipe): Recipe {
+  const text = recipe.instructions.join('\n');
+  const ingredients = recipe.ingredients.map((one) => {
+    if (one.unit !== 'can') return one;
+    const head = one.item.toLowerCase().split(' ').at(-1)!;
+    const said = [...text.matchAll(new RegExp(`\\b(drained|rinsed)(?:\\s+and\\s+(drained|rinsed))?\\s+(?:\\p{L}+\\s+)?${head.replace(/[^\p{L}]/gu, '')}`, 'giu'))];
+    const work = said.flatMap((m) => [m[1]!, m[2]].filter((w): w is string => w !== undefined)).map((w) => w.toLowerCase());
+    const more = work.filter((w) => !one.preparation.includes(w));
+    return more.length > 0 ? { ...one, preparation: [...one.preparation, ...new Set(more)] } : one;
+  });
+  return { ...recipe, ingredients };
+}
+
 /** Steps of the recipe itself, without the routines around it, in the order in which they are done. */
-export function bodySteps(recipe: Recipe, kitchen: Kitchen): Draft[] {
+export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
+  const recipe = withMentionedWork(said);
   const names = namesOf(recipe.ingredients);
   const state: State = {
     recipe,

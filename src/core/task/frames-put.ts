@@ -1,7 +1,7 @@
 // Frames of putting and joining: what goes where, with what, and what is spoken of after.
 import { findFood } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
-import { kindOf } from '../technique/lexicon';
+import { kindOf, techniqueById } from '../technique/lexicon';
 import { worksOf } from '../technique/works';
 import { toolById } from '../technique/tools';
 import { useOf, type Draft } from '../plan/draft';
@@ -184,6 +184,7 @@ export function put(state: State, c: Located): void {
   // rubbed or seasoned where it lies by itself
   if (withFrame && object.fresh.length > 0 && frame.goal === null) return coatAlone(state, c, theme, object.fresh);
   putThings(state, c, { theme, to, frame, withFrame, whole: nothingSaid || (theme.fresh.length === 0 && frame.theme?.pronoun !== null) });
+  cookOn(state, c, to);
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
   if (withFrame) focusOn(state, base.length > 0 ? base : state.objectUses, null);
@@ -199,6 +200,26 @@ function allBut(state: State, vessel: string): Things {
   };
   const all = state.recipe.ingredients.flatMap((_, i) => (isLater(i) || (state.placed.get(i) ?? null) === vessel ? [] : [i]));
   return { fresh: all.filter((i) => !state.placed.has(i)).map(wholeOf), there: all.filter((i) => state.placed.has(i)) };
+}
+
+/** "Add the broccoli for the last 4 minutes": what cooks there has had the rest of its time before. */
+function cookOn(state: State, c: Located, to: string): void {
+  const last = /\bfor the (?:last|final) (\d+)\s*(?:min)/i.exec(`${c.rest} ${c.until ?? ''}`)?.[1];
+  const heated = [...state.steps].reverse().find((s) => s.into === to && worksOf(s.technique, techniqueById(s.technique ?? '')?.like).act === 'heat');
+  const minutes = Number(last);
+  const whole = heated?.minutes?.waiting ?? 0;
+  if (!last || !heated || whole <= minutes) return;
+  const at = state.steps.indexOf(heated);
+  const first = String(whole - minutes);
+  const shorter = (text: string) => text.replace(new RegExp(`\\b${whole}\\b`), first);
+  state.steps[at] = { ...heated, text: shorter(heated.text), minutes: { ...heated.minutes, waiting: whole - minutes }, cues: (heated.cues ?? []).map((cue) => ({ ...cue, text: shorter(cue.text) })) };
+  push(state, {
+    ...common(state, { ...c, rest: `for ${last} minutes`, technique: techniqueById('cook')! }, to, []),
+    text: `Cook ⟦thing|⟧ for ${last} minutes more.`,
+    uses: [],
+    into: to,
+    name: 'last',
+  });
 }
 
 /** What is poured or scattered has no name of its own any more. */
