@@ -98,6 +98,17 @@ function split(world: World, lot: Lot, ingredient: number, share: number): Lot {
 /** "A little" of a listed amount (common practice). */
 const A_LITTLE = 0.05;
 
+/** Lifted out of what it lay in: the chicken comes, its marinade stays. */
+function lifted(world: World, lot: Lot, ingredient: number): Lot {
+  const others = [...lot.parts.keys()].filter((i) => i !== ingredient);
+  if (!lot.joined || others.length === 0 || world.ingredients[ingredient]!.wet) return lot;
+  const part: Lot = { ...lot, parts: new Map([[ingredient, lot.parts.get(ingredient)!]]), forms: new Set(lot.forms), raw: new Set(lot.raw), unchecked: new Set([...lot.unchecked].filter((i) => i === ingredient)), joined: false, name: null };
+  lot.parts.delete(ingredient);
+  lot.unchecked.delete(ingredient);
+  world.lots.push(part);
+  return part;
+}
+
 /** What a step takes, each use as a lot that is no more than what is wanted. */
 function taken(world: World, step: Played): Lot[] {
   const lots: Lot[] = [];
@@ -105,7 +116,8 @@ function taken(world: World, step: Played): Lot[] {
     if (use.ingredient === null) continue;
     const lot = pick(world, step, use);
     const share = shareOf(world, use);
-    if (lot) lots.push(step.little && share === null ? split(world, lot, use.ingredient, A_LITTLE) : share === null ? lot : split(world, lot, use.ingredient, share));
+    if (lot && worksIn(step).act === 'lift' && step.uses.length === 1) lots.push(lifted(world, lot, use.ingredient));
+    else if (lot) lots.push(step.little && share === null ? split(world, lot, use.ingredient, A_LITTLE) : share === null ? lot : split(world, lot, use.ingredient, share));
   }
   return lots.length > 0 ? [...new Set(lots)] : objectsOf(world, step);
 }
@@ -455,12 +467,10 @@ const LAWS: Partial<Record<Act, Law>> = {
   },
   cool: (world, step, lots) => {
     const vessel = vesselOf(step);
-    if (step.minutes.waiting >= HOT.food || lots.length > 0)
-      for (const lot of lots) lot.hotUntil = Math.min(lot.hotUntil, world.clock + step.minutes.waiting);
-    if (vessel && vesselIn(world, vessel).place !== 'oven') {
-      const v = vesselIn(world, vessel);
-      if (world.ring?.under !== vessel) v.hotUntil = Math.min(v.hotUntil, world.clock + Math.max(step.minutes.waiting, 1));
-    }
+    // it cools as fast as it cools: a full pot is still hot after ten minutes
+    for (const lot of lots) if (step.cold) lot.hotUntil = Math.min(lot.hotUntil, world.clock + step.minutes.waiting);
+    if (vessel && step.cold && world.ring?.under !== vessel) vesselIn(world, vessel).hotUntil = Math.min(vesselIn(world, vessel).hotUntil, world.clock + Math.max(step.minutes.waiting, 1));
+    if (vessel === 'wire-rack' && lots.length > 0) moveTo(world, lots, vessel);
   },
   chill: (world, step, lots) => {
     const vessel = vesselOf(step) ?? lots[0]?.at ?? null;

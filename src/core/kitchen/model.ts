@@ -21,6 +21,8 @@ export type Played = {
   hot?: boolean;
   /** Only a little of what it uses, the rest stays. */
   little?: boolean;
+  /** It waits until it is cold. */
+  cold?: boolean;
   /** It brings water that no list has. */
   water?: boolean;
   /** It says how long, or until when. */

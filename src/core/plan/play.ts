@@ -22,6 +22,7 @@ export function playedOf(draft: Draft): Played {
     level: draft.level ?? null,
     about: draft.about ?? [],
     lasts: draft.lasts ?? false,
+    cold: isCold(draft.text, draft.minutes?.waiting),
     water: (draft.uses ?? []).length === 0 && /\bwater\b/i.test(draft.thing ?? '') && !draft.from,
     little: draft.little ?? false,
     hot: /\b(?:boiling|hot) water\b/i.test(draft.text) || ((draft.uses ?? []).length === 0 || draft.technique === 'soak') && (draft.hazards ?? []).includes('hot') && !draft.from,
@@ -30,6 +31,9 @@ export function playedOf(draft: Draft): Played {
     holes: [draft.text, draft.thing ?? ''].filter((text) => text.includes('⟦')),
   };
 }
+
+/** "Leave to cool" means until it is; "for 10 minutes" is ten minutes. */
+export const isCold = (text: string, waiting: number | undefined): boolean => !/\d/.test(text) && !/\b(?:slightly|a little|a bit)\b/i.test(text) && (waiting ?? 0) >= 0;
 
 /** Something that was lacking, and the steps that give it; none where only a person can tell. */
 export type Put = { lack: Lack; steps: (Draft & { hazards: Hazard[] })[] };

@@ -197,13 +197,14 @@ function work(state: State, c: Located): void {
   const meant = c.mentions.filter((m) => m.end <= m.at).map((m) => m.ingredient);
   const named = [...object.fresh.map((m) => m.ingredient), ...object.there, ...meant];
   const unsaid = named.length === 0 && (frame.theme === null || frame.theme.pronoun !== null || frame.theme.everything);
-  const about = unsaid ? spoken(state, c, frame.theme) : named.length > 0 ? named : SPEAKS_ON.has(works.act) ? state.objectUses : named;
+  const source = works.act === 'lift' && named.length === 0 ? sourceOf(state, c) : [];
+  const about = source.length > 0 ? source : unsaid ? spoken(state, c, frame.theme) : named.length > 0 ? named : SPEAKS_ON.has(works.act) ? state.objectUses : named;
   makeReadyFor(state, c, works, about);
   const vessel = vesselOfWork(state, c, works, frame.goal, about);
   if (isContained(works.act) && vessel !== null && vessel !== 'board') state.container = vessel;
   const into = vessel;
   // squares of paper are what is filled next
-  if (works.act === 'ready' && named.length === 0 && SHEET.test(c.rest)) {
+  if (works.act === 'ready' && c.mentions.length === 0 && SHEET.test(c.rest)) {
     state.container = /paper|parchment/i.test(c.rest) ? 'paper' : 'foil';
     push(state, { ...common(state, c, null, []), text: wording(state, c), tools: ['scissors', state.container], about: [], into: null, thing: 'the paper', name: 'paper' });
     return;
@@ -222,8 +223,15 @@ function work(state: State, c: Located): void {
 const spoken = (state: State, c: Located, theme: Phrase | null): number[] =>
   ((theme?.pronoun === 'them' && c.first) || theme?.everything) && state.lineObjects.length > 1 ? state.lineObjects : state.objectUses;
 
+/** "Lift the block out of the tin": all that is in the tin. */
+function sourceOf(state: State, c: Located): number[] {
+  const source = phrasesOf(state, c).find((p) => isSourcePrep(p.prep) && p.vessel !== null);
+  const vessel = source ? vesselOfPhrase(state, c, source) : null;
+  return vessel ? inside(state, vessel) : [];
+}
+
 /** "Scrape out the seeds": of what was spoken of. */
-const SPEAKS_ON = new Set<Act>(['ready', 'touch', 'shape', 'dip', 'cool', 'chill', 'soak', 'lift']);
+const SPEAKS_ON = new Set<Act>(['ready', 'touch', 'shape', 'dip', 'cool', 'chill', 'soak']);
 
 /** Work on a thing by itself makes it ready here, and it is measured at its next step; other acts need it measured. */
 function makeReadyFor(state: State, c: Located, works: Works, about: readonly number[]): void {
@@ -283,7 +291,8 @@ function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase 
   if (/^in\s+(?:the\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
   if (/^over\b|\bover (?:it|them|everything|the)\b/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id)) return lies ?? goalOf(state, c, goal).vessel ?? state.container;
   const target = goalOf(state, c, goal).vessel;
-  if (target && /\b(?:into|over|onto)\b/i.test(c.rest)) return target;
+  if (target && /\b(?:into|over|onto|on top)\b/i.test(c.rest)) return target;
+  if (/\bon top\b/i.test(c.rest) && state.container !== null && state.container !== 'board') return state.container;
   if (own && /\b(?:into|in|onto|over)\b/i.test(`${c.rest} ${c.lead ?? ''}`)) return own;
   if (id === 'crack-egg') return own ?? (/^in\b/i.test(c.rest) ? state.container : 'small-bowl');
   if (id === 'rinse' || id === 'pat-dry' || id === 'open-can' || id === 'open' || id === 'tear' || id === 'peel-by-hand' || id === 'crush-garlic') return lies;

@@ -1,4 +1,5 @@
 // Frames of putting and joining: what goes where, with what, and what is spoken of after.
+import { lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import { kindOf, techniqueById } from '../technique/lexicon';
@@ -72,7 +73,11 @@ export function ofNoun(state: State, text: string, asGoal = false): number[] {
   // pieces are of what was shaped or cut last
   if (SHAPE.test(text) && state.objectUses.length > 0) {
     const shaped = asGoal ? [...state.world.lots].reverse().find((lot) => SHAPED.some((form) => lot.forms.has(form)) && lot.at !== placeOf(state, state.objectUses)) : undefined;
-    return shaped ? [...shaped.parts.keys()] : state.objectUses;
+    if (shaped) return [...shaped.parts.keys()];
+    // "fry the koftas", with the yoghurt spoken of last: what was shaped
+    const made = [...state.world.lots].reverse().find((lot) => SHAPED.some((form) => lot.forms.has(form)));
+    const isPieces = state.objectUses.some((i) => lotsOf(state.world, i).some((lot) => lot.forms.has('cut') || SHAPED.some((form) => lot.forms.has(form))));
+    return made && !isPieces ? [...made.parts.keys()] : state.objectUses;
   }
   // what is stirred into the soup is not the soup
   const hand = asGoal ? placeOf(state, state.objectUses) : null;
@@ -494,8 +499,11 @@ export function moveIn(state: State, c: Located, away: readonly number[], to: st
 function joinedWording(state: State, c: Located, to: string): string {
   const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || (toolById(t.id)?.kind === 'appliance' && t.id !== to));
   const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${capital(c.verb!)} everything`;
-  return sentence(`${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : ''}${c.adverb ? ` ${c.adverb}` : ''}${c.until ? ` ${c.until}` : ''}`);
+  return sentence(`${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : ''}${c.adverb ? ` ${c.adverb}` : ''}${c.until ? ` ${untilOnly(c.until)}` : ''}`);
 }
+
+/** "until smooth in a blender, in two goes": only the end. */
+const untilOnly = (until: string) => until.replace(/\s+(?:in|with|using) (?:an?|the|your)\s+(?:\p{L}+\s+)?(?:blender|processor|fork|whisk|spoon|bowl|jug)\b.*$/iu, '');
 
 function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: string | null }, insertion: boolean): string {
   const held = state.container;

@@ -72,6 +72,7 @@ const BY_TECHNIQUE = table<Rule[]>({
   ],
   // a tin is opened with its opener
   open: [
+    { when: ({ rest }) => /\b(?:parcels?|foil|pouch|pouches)\b/i.test(rest), then: 'uncover' },
     {
       when: ({ mentions, state, rest }) =>
         /\b(?:tins?|cans?)\b/i.test(rest) || mentions.some((m) => state.recipe.ingredients[m.ingredient]!.unit === 'can'),
@@ -240,6 +241,7 @@ const BY_VERB = table<Rule[]>({
     { when: isPanOverHeat, then: 'heat-pan' },
   ],
   place: [LINERS, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
+  peel: [{ when: ({ rest }) => /\b(?:cling ?film|film|paper|parchment|foil|lining|wrap)\b/i.test(rest), then: 'peel-by-hand' }],
   set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   // "stand the apples in a dish": they are put there
   stand: [{ when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' }],

@@ -138,7 +138,9 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (/^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly)\b)(?!\p{L}+ly\b)\p{L}/iu.test(rest) && !PRONOUN.test(rest.replace(/^\S+\s+/, '')) && !objectPhrase(rest)) return withPronoun(state, rest);
   if (/^(?:let|leave|allow)$/.test(c.verb ?? '') && /^(?:to\s+)?(?:cool|rest|stand|sit|set|go|get|thaw|soak|rise|prove)\b/i.test(rest)) return `${thing} ${rest}`;
   if (id === 'make-well') return withPronoun(state, rest);
-  const phrase = objectPhrase(rest);
+  // "brush over the flatbreads": what was spoken of is brushed over them
+  if (/^over\s+the\b/i.test(rest) && act === 'put' && named.length === 0) return withPronoun(state, `${thing} ${rest}`);
+  const phrase = isPlaceFirst(rest, act) ? null : objectPhrase(rest);
   const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
   if (phrase && !pronoun) {
     const part = PART_NOUN.test(phrase) && c.mentions.length === 0 && state.objectUses.length > 0 && !/\b(?:of|from|off)\b/i.test(rest);
@@ -161,6 +163,9 @@ const vesselToCoat = (state: State) => {
   return vessel ? `the ${toolCall(state, vessel)}` : null;
 };
 
+/** "Keep in the fridge": a place, though a thing may stand so behind other verbs. */
+const isPlaceFirst = (rest: string, act: Act) => act !== 'put' && act !== 'join' && act !== 'ready' && /^(?:in|over|on|under)\s+(?:the|a|an)\b/i.test(rest);
+
 const seasonedWith = (state: State, c: Located) => {
   const unsaid = c.mentions.filter((m) => m.end <= m.at);
   return unsaid.length > 0 ? ` with ${listOf(unsaid.map((m) => `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`))}` : '';
@@ -170,7 +175,8 @@ const withVessel = (state: State, rest: string) =>
   state.container && (/^with\b/i.test(rest) || (!objectPhrase(rest) && !/\blids?\b/i.test(rest))) ? `the ${toolCall(state, state.container)} ${rest}` : withPronoun(state, rest);
 
 /** "Turn down to low", "turn off": the heat is what is turned. */
-function heatWords(c: Located, rest: string): string {
+function heatWords(c: Located, said: string): string {
+  const rest = said.replace(/^(?:it|them)\s+(?:right\s+)?/i, '');
   if (/\b(?:oven|grill|microwave|kettle|cooker|fryer|blender|mixer|hob|stove|ring|burner|gas|the heat|flame)\b/i.test(rest)) return rest;
   if (/\bheat\b/i.test(rest)) return rest.replace(/(?<!\b(?:the|low|medium|high|gentle)\s+)\bheat\b/i, 'the heat');
   return /^(?:off|down|up)\b/i.test(rest) ? rest.replace(/^(off|down|up)\b/i, '$1 the heat') : `the heat ${rest}`;
@@ -179,7 +185,7 @@ function heatWords(c: Located, rest: string): string {
 const FLAT = new Set(['tray', 'board', 'plate', 'wire-rack', 'stand', 'foil']);
 /** Where a thing goes that a verb puts there: "to the pan", "into the bowl", "on the tray". */
 export const toPlace = (state: State, verb: string, vessel: string): string => {
-  if (FLAT.has(vessel)) return inTool(state, vessel);
+  if (FLAT.has(vessel)) return verb === 'add' ? `to the ${toolCall(state, vessel)}` : inTool(state, vessel);
   return `${verb === 'add' ? 'to' : verb === 'put' || verb === 'place' || verb === 'lay' || verb === 'arrange' ? 'in' : 'into'} the ${toolCall(state, vessel)}`;
 };
 
@@ -193,6 +199,8 @@ function withPronoun(state: State, rest: string): string {
   const thing = these ?? hole('thing', spokenOf(state));
   const first = /^((?:in|over|up|out|down|off|through)\s+)?(?:it|them|all of (?:it|them))\b(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(rest);
   if (first) return `${thing}${first[1] ? ` ${first[1].trim()}` : ''}${rest.slice(first[0].length)}`;
+  const dish = state.vesselSpoken ? `the ${toolCall(state, state.vesselSpoken)}` : null;
+  if (dish && /\b(?:in|into|on|onto)\s+it\b/i.test(rest)) return rest.replace(/\b(in|into|on|onto)\s+it\b/i, `$1 ${dish}`);
   return rest
     .replace(/\b(over|to|with|into|onto|on|in|around|off|of|from)\s+(?:it|them)\b/i, `$1 ${hole('there', spokenOf(state))}`)
     .replace(/^(and \p{L}+)\s+(?:it|them)\b/iu, `$1 ${thing}`);

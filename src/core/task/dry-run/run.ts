@@ -2,7 +2,7 @@
 import type { Ingredient } from '../../recipe/recipe';
 import { contents, isHot, volumeOf, vesselOf, type Played, type World } from '../../kitchen/index';
 import type { Kitchen, Step, TaskAnalysis } from '../../plan/model';
-import { play, type Turn } from '../../plan/play';
+import { isCold, play, type Turn } from '../../plan/play';
 import { toolById } from '../../technique/tools';
 import { wholeKey, wholeStep } from '../grain';
 import type { Held, Snapshot } from './model';
@@ -29,7 +29,7 @@ function standardSteps(steps: readonly Step[]): { step: Step; shown: string }[] 
   return out;
 }
 
-const playedStep = (step: Step): Played => ({ ...step, from: step.from ?? null, level: step.level ?? null, about: step.about ?? [], little: step.little ?? false, base: step.base ?? null, water: step.uses.length === 0 && /^Pour .*\bwater\b/i.test(step.text), hot: /\b(?:hot|boiling) water\b/i.test(step.text) });
+const playedStep = (step: Step): Played => ({ ...step, from: step.from ?? null, level: step.level ?? null, about: step.about ?? [], little: step.little ?? false, base: step.base ?? null, cold: isCold(step.text, step.minutes.waiting), water: step.uses.length === 0 && /^Pour .*\bwater\b/i.test(step.text), hot: /\b(?:hot|boiling) water\b/i.test(step.text) });
 
 /** @returns one entry for each step that was played, and the world at the end */
 export function run(task: TaskAnalysis, kitchen: Kitchen): { ran: Ran[]; on: string[] } {
