@@ -49,7 +49,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'dal.txt',
-    method: 'rinse add boil simmer heat-pan add add pour mix add serve',
+    method: 'rinse add boil simmer heat-pan add add add mix add serve',
     before: 'measure peel-by-hand chop',
     hazards: 'hot steam splash sharp',
     faults: ['used-not-listed salt', 'used-not-listed rice'],
@@ -267,7 +267,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'pea-risotto.txt',
-    method: 'melt cook add mix add mix repeat add take-off-heat mix season cover wait',
+    method: 'melt cook add mix add mix repeat mix take-off-heat mix season cover wait',
     before: 'chop thaw shred grate weigh measure',
     hazards: 'sharp hot steam splash',
     faults: [],
@@ -547,7 +547,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'salmon-parcels.txt',
-    method: 'preheat-oven boil add top fold-over add bake add drain-hot toss open serve',
+    method: 'preheat-oven boil add top fold-over add bake add drain-hot toss uncover serve',
     before: 'slice measure weigh rinse',
     hazards: 'sharp hot steam splash raw-fish',
     faults: [],
@@ -1055,7 +1055,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'mushroom-barley-risotto.txt',
-    method: 'melt add cook add mix pour boil cover turn-heat cook add add take-off-heat grate cover wait serve',
+    method: 'melt add cook add mix pour boil cover turn-heat cook pour add take-off-heat grate cover wait serve',
     before: 'trim slice rinse measure',
     hazards: 'sharp hot steam splash',
     faults: [],
@@ -1170,7 +1170,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'coconut-rice-mango.txt',
-    method: 'rinse drain mix boil mix cover turn-heat cook turn-off cover rest reheat fluff pour wait peel slice spoon layer sprinkle',
+    method: 'rinse drain mix boil mix cover turn-heat cook turn-off rest reheat fluff pour wait peel slice spoon layer sprinkle',
     before: 'measure',
     hazards: 'sharp hot steam splash',
     faults: [],
@@ -1543,7 +1543,7 @@ export const TASK_CASES: TaskCase[] = [
   },
   {
     file: 'apricot-couscous.txt',
-    method: 'add pour cover set-timer snip juice lift-out fluff add tear add mix eat',
+    method: 'add pour cover set-timer snip juice uncover fluff add tear add mix eat',
     before: 'boil-kettle measure halve rinse',
     hazards: 'sharp hot steam electric',
     faults: [],

@@ -121,7 +121,7 @@ export const holdsFood = (id: string) =>
 /** The vessel that a step works in: where it names an appliance or a stand, the dish that goes there. */
 export function vesselOf(step: Played): string | null {
   const { into } = step;
-  if (into !== null && holdsFood(into)) return into;
+  if (into === null || holdsFood(into)) return into;
   return step.tools.find((id) => HOLDERS.has(toolById(id)?.kind ?? '') && holdsFood(id)) ?? null;
 }
 
@@ -141,7 +141,7 @@ export function isHot(world: World, vessel: string): boolean {
   if (world.ring?.under === vessel) return true;
   const v = world.vessels.get(vessel);
   if (!v) return false;
-  return v.hotUntil > world.clock || v.place === 'oven' || (v.over !== null && isHot(world, v.over));
+  return v.water === 'boiling' || v.hotUntil > world.clock || v.place === 'oven' || (v.over !== null && isHot(world, v.over));
 }
 
 export const isLotHot = (world: World, lot: Lot): boolean => lot.hotUntil > world.clock || (lot.at !== null && isHot(world, lot.at));

@@ -139,7 +139,7 @@ function isWanted(world: World, rest: readonly Played[], under: string, cooks: b
     if (act === 'wait' && step.lasts && step.minutes.waiting >= 2) return false;
     if ((act === 'join' || act === 'put') && vessel === under && step.lasts) return true;
     const leaves = act === 'put' && step.from === under && vessel !== under;
-    if ((!here || leaves) && ++beside > MOST_BESIDE) return false;
+    if ((!here || leaves) && act !== 'fetch' && act !== 'store' && ++beside > MOST_BESIDE) return false;
   }
   return false;
 }

@@ -269,7 +269,7 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
   if (act === 'drain' && own && goal?.prep === 'into' && own !== 'colander') return own;
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
-  if (act === 'serve') return own ?? state.container;
+  if (act === 'serve') return own ?? (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container);
   if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover' || act === 'uncover') return own ?? lies ?? state.container;
   if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? state.container;
   return own ?? (traits.has('utensil') ? state.container : null);

@@ -33,6 +33,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
     body.push({ text: `Serve the ${shortTitle(recipe.title)}.`, technique: 'serve', sourceLine: null, name: 'dish', thing: 'the food', phase: 'serve' });
   body = ensure(body, recipe.ingredients, kitchen, { tools: toolCalls(recipe), dish: dishOf(recipe.title), foods: foodCalls(recipe) });
   body = ovensOff(body);
+  body = putBack(body, recipe);
   const late = lateFoods(body, recipe);
   body = planWaiting(fetchLate(body, recipe, kitchen, late));
   const phases = phasesOf(body);
@@ -69,9 +70,7 @@ const LATE_IN_LONG = 30;
 /** Ingredients that stay cold until they are wanted, with the place of their first use in the list. */
 function lateFoods(body: readonly Draft[], recipe: Recipe): Map<number, number> {
   const late = new Map<number, number>();
-  const minutes = (draft: Draft) =>
-    (draft.minutes?.active ?? techniqueById(draft.technique ?? '')?.minutes.active ?? 0.5) * CLASS_FACTOR + (draft.minutes?.waiting ?? 0);
-  const isLong = body.reduce((sum, draft) => sum + minutes(draft), 0) > LONG_RECIPE;
+  const isLong = body.reduce((sum, draft) => sum + minutesOf(draft), 0) > LONG_RECIPE;
   let clock = 0;
   body.forEach((draft, i) => {
     for (const use of draft.uses ?? []) {
@@ -79,9 +78,60 @@ function lateFoods(body: readonly Draft[], recipe: Recipe): Map<number, number> 
       const most = keep && recipe.ingredients[use.ingredient!]!.unit !== 'can' ? LATE_MINUTES[keep] : undefined;
       if (most !== undefined && !late.has(use.ingredient!)) late.set(use.ingredient!, clock > (isLong ? Math.min(most, LATE_IN_LONG) : most) ? i : -1);
     }
-    clock += minutes(draft);
+    clock += minutesOf(draft);
   });
   return new Map([...late].filter(([, at]) => at >= 0));
+}
+
+/** Cold food that is used twice with a long time between goes back into the fridge until then. */
+function putBack(body: readonly Draft[], recipe: Recipe): Draft[] {
+  const last = new Map<number, { at: number; clock: number }>();
+  const back = new Map<number, number[]>();
+  const again = new Map<number, number[]>();
+  let clock = 0;
+  body.forEach((draft, i) => {
+    for (const { ingredient, quantity } of draft.uses ?? []) {
+      if (ingredient === null || findFood(recipe.ingredients[ingredient]?.item ?? '')?.keep !== 'fridge') continue;
+      const before = last.get(ingredient);
+      if (before && clock - before.clock > LATE_MINUTES.fridge! && (isMeasuring(draft) || draft.little || quantity !== null)) {
+        const at = afterWash(body, before.at);
+        back.set(at, [...(back.get(at) ?? []), ingredient]);
+        again.set(i, [...(again.get(i) ?? []), ingredient]);
+      }
+      last.set(ingredient, { at: i, clock });
+    }
+    clock += minutesOf(draft);
+  });
+  return body.flatMap((draft, i) => [
+    ...(again.get(i) ?? []).map((k) => coldStep(recipe, k, 'get')),
+    draft,
+    ...(back.get(i) ?? []).map((k) => coldStep(recipe, k, 'back')),
+  ]);
+}
+
+/** Hands that touched raw food are washed before the fridge is opened. */
+function afterWash(body: readonly Draft[], at: number): number {
+  const wash = body.findIndex((d, i) => i > at && i < at + 8 && kindOf(d.technique) === 'wash-hands');
+  return wash > at ? wash : at;
+}
+
+/** A fresh helping is taken of it; what was mixed before only moves. */
+const isMeasuring = (draft: Draft) => ['measure', 'weigh', 'brush'].includes(kindOf(draft.technique));
+
+function coldStep(recipe: Recipe, ingredient: number, way: 'get' | 'back'): Draft {
+  const one = recipe.ingredients[ingredient]!;
+  const name = one.item.charAt(0).toLowerCase() + one.item.slice(1);
+  return {
+    text: way === 'back' ? `Put the ${name} back in the fridge.` : `Get the ${name} from the fridge.`,
+    technique: way === 'back' ? 'put-away' : 'gather',
+    sourceLine: null,
+    uses: [{ ingredient, item: one.item, quantity: null, unit: null }],
+    tools: [],
+    thing: `the ${name}`,
+    name: `${name}-${way}`,
+    minutes: { active: 0.3 },
+    small: way === 'back' ? ['Open the fridge.', `Put the ${name} in its place.`, 'Close the door.'] : ['Open the fridge.', `Take out the ${name}.`, 'Close the door.'],
+  };
 }
 
 function fetchLate(body: readonly Draft[], recipe: Recipe, kitchen: Kitchen, late: ReadonlyMap<number, number>): Draft[] {
@@ -122,8 +172,9 @@ const LONG_WAIT = 25;
 /** An oven is not left on for longer than this before it is used. */
 const LONGEST_ON = 45;
 
+/** Minutes on the lesson's clock. */
 const minutesOf = (d: Draft) =>
-  (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * LEARNER_TIME_FACTOR + (d.minutes?.waiting ?? 0);
+  (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * CLASS_FACTOR + (d.minutes?.waiting ?? 0);
 
 /** The oven is turned on first; but not before dough rises for an hour: then as late as still gives it time to heat. */
 function ovenInTime(body: Draft[]): Draft[] {

@@ -76,6 +76,8 @@ function panFor(state: State, c: Located, id: string, fresh: readonly Mention[],
   const usual = id === 'fry' ? 'frying-pan' : 'saucepan';
   const places = [...new Set(there.map((i) => state.placed.get(i)))].filter((v): v is string => v !== undefined);
   const where = places.find((v) => isPan(v)) ?? null;
+  // "heat the oil in a clean pan and fry the cakes": not where they were mixed
+  if (where && held && isPan(held) && state.hob === held && where !== held) return held;
   if (where) return where;
   // "boil the potatoes", with a sauce in the pan beside: water takes a pan of its own
   const inWater = id === 'boil' || /\bin\s+(?:[\p{L}]+\s+){0,3}water\b/iu.test(c.rest) || isForWater(state, fresh);

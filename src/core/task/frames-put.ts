@@ -287,6 +287,10 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
   const onto = frame.theme && frame.theme.pronoun === null && frame.theme.vessel === null ? frame.theme.text : there(state, to);
   const verb = `${capital(c.verb!)}${withFrame ? ` ${onto} with` : ''}`;
   const cards: (() => void)[] = [];
+  // "tip back into the pan": what was drained lies in the colander
+  const drained = to === state.world.drained && fresh.length === 0 && away.length === 0 ? state.world.lots.filter((lot) => lot.at === 'colander') : [];
+  if (drained.length > 0)
+    cards.push(() => saidOf(state, c, to, { text: wording(state, c), uses: [], mentions: [], about: drained.flatMap((lot) => [...lot.parts.keys()]), from: 'colander' }));
   for (const m of fresh)
     cards.push(() =>
       saidOf(state, c, to, {

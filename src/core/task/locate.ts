@@ -1,5 +1,6 @@
 // Finds out what one clause of a method is about: its technique, its ingredients, its tools, and its object where it is left unsaid.
 import { remembering } from '../amount/remembering';
+import { isHot, isLotHot, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
@@ -92,6 +93,8 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   const only = state.objectUses.length === 1 ? state.recipe.ingredients[state.objectUses[0]!] : undefined;
   if (only) rest = rest.replace(/\b(half|rest|third|quarter)\s+of\s+(?:it|them)\b/i, `$1 of the ${nameOf(only)}`);
   const mentions = mentionsIn(rest, state.names, state.used);
+  // a floured board is no flour
+  for (let k = mentions.length - 1; k >= 0; k--) if (/^floured\b/i.test(rest.slice(mentions[k]!.at))) mentions.splice(k, 1);
   // "butter the toast": the verb names what goes on
   if (clause.verb === 'butter' || clause.verb === 'oil') {
     const fat = state.recipe.ingredients.findIndex(
@@ -164,23 +167,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     if (food) about.add(food.id).add(food.category).add(food.group);
     if (/boiling/i.test(one.item)) about.add('boiling-water');
   }
-  // a tin that is drained beside the stove is not hot
-  const meant = mentions.length > 0 ? mentions.map((m) => m.ingredient) : state.objectUses;
-  const elsewhere = meant.length > 0 && meant.every((i) => !state.placed.has(i));
-  const hot =
-    state.hob !== null &&
-    !elsewhere &&
-    (state.container === state.hob ||
-      state.objectUses.some((i) => state.placed.get(i) === state.hob) ||
-      mentions.some((m) => state.placed.get(m.ingredient) === state.hob));
-  const fromHeat = mentions.some(
-    (m) => state.cooked.has(m.ingredient) && toolById(state.placed.get(m.ingredient) ?? '')?.kind === 'cookware',
-  );
-  const scalding =
-    !elsewhere &&
-    state.scalding !== null &&
-    (state.container === state.scalding || mentions.some((m) => state.placed.get(m.ingredient) === state.scalding));
-  if (hot || fromHeat || scalding) about.add('hot');
+  if (isHotHere(state, mentions)) about.add('hot');
   if (clause.verb === 'microwave') about.add('microwave');
   if (state.container === 'slow-cooker') about.add('slow-cooker');
   const found = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
@@ -204,6 +191,14 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     technique,
     words: words.join(' '),
   };
+}
+
+/** Whether what a clause speaks of is hot: a tin that is drained beside the stove is not. */
+function isHotHere(state: State, mentions: readonly Mention[]): boolean {
+  const meant = mentions.length > 0 ? mentions.map((m) => m.ingredient) : state.objectUses;
+  const lots = meant.flatMap((i) => lotsOf(state.world, i));
+  if (lots.length > 0) return lots.some((lot) => isLotHot(state.world, lot));
+  return state.container !== null && isHot(state.world, state.container);
 }
 
 const OVER_IT = /^(?:pour|spoon|ladle|tip|scatter|drizzle)$/;

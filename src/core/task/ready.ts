@@ -97,7 +97,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
       technique: w.technique,
       text: w.text,
       hazards: food?.choking ? [...hazards, 'choking'] : hazards,
-      into: CUTS.has(kindOf(w.technique)) ? 'board' : null,
+      into: w.into ?? (CUTS.has(kindOf(w.technique)) ? 'board' : null),
       ...(w.waiting ? { minutes: { waiting: w.waiting } } : {}),
       ...(w.tools ? { tools: w.tools } : {}),
     });
@@ -149,13 +149,13 @@ function crackStep(one: Ingredient, uses: Draft['uses'], name: string): Draft {
 function onRing(pan: string, work: Work): Work[] {
   const name = toolById(pan)!.name;
   return [
-    { technique: 'hob-on', text: `Turn on the hob under the ${name}, low heat.`, tools: ['hob', pan] },
-    { ...work, tools: [pan, 'hob'] },
+    { technique: 'hob-on', text: `Turn on the hob under the ${name}, low heat.`, tools: ['hob', pan], into: pan },
+    { ...work, tools: [pan, 'hob'], into: pan },
     { technique: 'turn-off', text: `Turn off the hob under the ${name}.`, tools: ['hob'] },
   ];
 }
 
-type Work = { technique: string; text: string; waiting?: number; of?: string; tools?: string[] };
+type Work = { technique: string; text: string; waiting?: number; of?: string; tools?: string[]; into?: string };
 
 /** A phrase of preparation as a technique and its words: "cut into strips" -> slice, "Cut the chicken into strips." */
 function workOf(said: string, one: Ingredient): Work[] {

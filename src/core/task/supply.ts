@@ -3,6 +3,8 @@ import { kindOf } from '../technique/lexicon';
 import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { convertUnit, kindOfUnit, type Unit } from '../amount/units';
 import { findFood } from '../recipe/food';
+import { toolById } from '../technique/tools';
+import { isHeld, isPan } from './vessels';
 import { useOf, type Draft } from '../plan/draft';
 import type { Mention } from './mentions';
 import type { Use } from '../plan/model';
@@ -58,7 +60,7 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
   const early: Draft[] = [];
   if (!state.readied.has(index)) {
     state.readied.add(index);
-    early.push(...readySteps(state.recipe.ingredients, index, state.explicit));
+    early.push(...inFreePan(state, readySteps(state.recipe.ingredients, index, state.explicit)));
   }
   const one = state.recipe.ingredients[index]!;
   const hot = state.beforeHeat !== null;
@@ -102,6 +104,21 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
     }
   }
   if (early.length > 0) pushEarly(state, early);
+}
+
+/** Butter is melted in a pan that nothing else is in, nor will be soon. */
+function inFreePan(state: State, drafts: Draft[]): Draft[] {
+  const used = drafts.flatMap((d) => d.into ?? []).find(isPan);
+  if (!used) return drafts;
+  const busy = (id: string) => isHeld(state, id) || id === state.container || id === state.hob;
+  const free = [used, 'saucepan', 'frying-pan', 'large-pan'].find((id) => !busy(id)) ?? used;
+  const name = (id: string) => toolById(id)?.name ?? id;
+  return drafts.map((d) => ({
+    ...d,
+    text: d.text.replace(name(used), name(free)),
+    ...(d.tools ? { tools: d.tools.map((t) => (t === used ? free : t)) } : {}),
+    ...(d.into === used ? { into: free } : {}),
+  }));
 }
 
 function amountOf(state: State, mention: Mention): { quantity: Quantity | null; unit: Unit | null } | null {

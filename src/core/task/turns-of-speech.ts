@@ -223,14 +223,19 @@ const PLAIN: [string, RegExp, string][] = [
 
 const TURNS = PLAIN.map(([words, from, to]) => [words.split('|'), from, to] as const);
 
-const DIPS =
-  /\b(dip|coat|roll|dredge)\s+([^.;,]{2,40}?)\s+in(?:to)?\s+((?:the\s+)?[\p{L} ]{2,30}?),?\s+(?:and\s+)?then\s+(?:in(?:to)?\s+)?((?:the\s+)?[\p{L} ]{2,30}?)(?:,?\s+(?:and\s+)?(?:then|finally)\s+(?:in(?:to)?\s+)?(the\s+[\p{L} ]{2,30}?))?(?=\s*[.;,]|$)/iu;
+const THEN = ',?\\s+(?:and\\s+)?(?:then|finally)\\s+(?:in(?:to)?\\s+((?:the\\s+)?[\\p{L} ]{2,30}?)|(the\\s+[\\p{L} ]{2,30}?))';
+const DIPS = new RegExp(
+  `\\b(dip|coat|roll|dredge)\\s+([^.;,]{2,40}?)\\s+in(?:to)?\\s+((?:the\\s+)?[\\p{L} ]{2,30}?)${THEN}(?:${THEN.replace(',?', ',?')})?(?=\\s*[.,;]|$)`,
+  'iu',
+);
 
 /** "Dip each piece in the flour, then the egg, then the crumbs": a dip each. */
 function dips(text: string): string {
-  return text.replace(DIPS, (_all, verb: string, what: string, first: string, second: string, third: string | undefined) =>
-    [`${verb} ${what} in ${first}`, `Dip ${what} in ${second}`, ...(third ? [`Coat ${what} in ${third}`] : [])].join('. '),
-  );
+  return text.replace(DIPS, (_all, verb: string, what: string, first: string, a?: string, b?: string, d?: string, e?: string) => {
+    const second = (a ?? b)!;
+    const third = d ?? e;
+    return [`${verb} ${what} in ${first}`, `Dip ${what} in ${second}`, ...(third ? [`Coat ${what} in ${third}`] : [])].join('. ');
+  });
 }
 
 /** The replacement with its parts filled in; a capital where the turn of speech began with one. */
@@ -253,7 +258,7 @@ export function plainTurns(line: string): string {
     (said, [words, from, to]) => (holds(words) ? said.replace(from, (...found: string[]) => asFirst(found, to)) : said),
     line,
   );
-  const dipped = /\bthen\b/i.test(text) ? dips(text) : text;
+  const dipped = /\b(?:then|finally)\b/i.test(text) ? dips(text) : text;
   const turned = /\bafter\s+\d/i.test(dipped) ? inBetween(dipped) : dipped;
   return /\bsides?\b|half-?\s?way|\bonce\b/i.test(turned) ? halfway(eachSide(turned)) : turned;
 }
