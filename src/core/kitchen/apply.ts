@@ -217,6 +217,9 @@ const isByHand = (lot: Lot) => !lot.joined && (lot.raw.has('raw-meat') || lot.ra
 
 type Law = (world: World, step: Played, lots: Lot[], works: Works) => void;
 
+/** Put on in so thin a layer that it is part of what is below. */
+const CLINGS = new Set(['brush', 'sprinkle']);
+
 const put: Law = (world, step, lots) => {
   const to = vesselOf(step);
   for (const lot of lots) lot.portion = false;
@@ -224,6 +227,8 @@ const put: Law = (world, step, lots) => {
   if (to && step.hot) vesselIn(world, to).hotUntil = Math.max(vesselIn(world, to).hotUntil, world.clock + HOT.food);
   if (to && lots.length === 0) vesselIn(world, to).slick = true;
   if (to) moveTo(world, lots, to);
+  const others = to ? contents(world, to).some((lot) => !lots.includes(lot)) : false;
+  if (others && CLINGS.has(kindOf(step.technique))) for (const lot of lots) lot.clings = true;
 };
 
 const ringUnder = (world: World, vessel: string, level: string | null | undefined): void => {

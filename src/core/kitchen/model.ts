@@ -75,6 +75,8 @@ export type Lot = {
   /** Apart from the rest, measured. */
   portion: boolean;
   cooked: boolean;
+  /** It lies on something else, brushed or scattered: no name of its own on a card. */
+  clings: boolean;
   /** The recipe's own noun for it: "dough". */
   name: string | null;
 };

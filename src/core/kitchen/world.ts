@@ -58,6 +58,7 @@ export function newWorld(ingredients: readonly Ingredient[], system: MeasureSyst
       joined: false,
       portion: false,
       cooked: false,
+      clings: false,
       name: null,
     })),
     vessels: new Map(),

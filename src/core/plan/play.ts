@@ -133,7 +133,7 @@ function isWanted(world: World, rest: readonly Played[], under: string, cooks: b
     const here = vessel === under || step.from === under;
     // said to be taken off, it was on until then
     if (act === 'off-ring') return true;
-    if (LEAVES_RING.has(act)) return false;
+    if (LEAVES_RING.has(act) && !(act === 'store' && step.uses.length > 0)) return false;
     // what goes into a hot pan cooks there
     if ((act === 'put' || act === 'join') && vessel === under && !cooks) return true;
     if (act === 'wait' && step.lasts && step.minutes.waiting >= 2) return false;

@@ -20,7 +20,8 @@ const MOST_NAMED = 3;
 export function nameLots(world: World, lots: readonly Lot[], place: string | null, calls: Calls): string {
   const [noun] = lots.flatMap((lot) => lot.name ?? []);
   if (noun && lots.some((lot) => lot.joined || lots.length === 1)) return `the ${noun}`;
-  const parts = [...new Set(lots.flatMap((lot) => [...lot.parts.keys()]))].map((i) => world.ingredients[i]!);
+  const shownLots = lots.some((lot) => !lot.clings) ? lots.filter((lot) => !lot.clings) : lots;
+  const parts = [...new Set(shownLots.flatMap((lot) => [...lot.parts.keys()]))].map((i) => world.ingredients[i]!);
   const main = parts.filter((k) => !k.minor);
   const shown = main.length > 0 ? main : parts;
   if (shown.length > 0 && shown.length <= MOST_NAMED && !(parts.length > MOST_NAMED && lots.every((lot) => lot.joined)))

@@ -27,7 +27,7 @@ describe('who does it', () => {
   });
   test('a dish put in by the learner and baked by an adult comes out by the adult', () => {
     const task = build('2 peaches', 'Put the peaches in a baking dish. Put the dish in the oven. ADULT: Bake for 20 minutes.');
-    expect(step(task, /^Bake for 20/).supervision).toBe('adult-does');
+    expect(step(task, /^Bake the peaches for 20/).supervision).toBe('adult-does');
     expect(step(task, /^Take the baking dish out/).supervision).toBe('adult-does');
   });
   test('the recipe never takes the adult further away than the hazards ask', () => {

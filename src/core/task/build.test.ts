@@ -76,7 +76,7 @@ test('couscous bowl: measures, kettle, cutting and dressing in an order that wor
     'Put the couscous in a large bowl.',
     'Fill the kettle and boil the water.',
     'Pour the boiling water over the couscous.',
-    'Leave for 5 minutes.',
+    'Leave the couscous for 5 minutes.',
     'Rinse the cucumber under cold water.',
     'Cut the cucumber in half. Use one half.',
     'Dice the cucumber.',
@@ -101,7 +101,7 @@ test('lentil soup: everything is cut and measured before the hob is on', () => {
   const on = task.steps.findIndex((s) => s.technique === 'hob-on');
   const late = task.steps.slice(on).filter((s) => ['measure', 'weigh', 'peel', 'dice', 'chop', 'open-can'].includes(s.technique ?? ''));
   expect(late).toEqual([]);
-  expect(texts(task)).toContain('Simmer for 20 minutes until the lentils are soft.');
+  expect(texts(task)).toContain('Simmer the soup for 20 minutes until the lentils are soft.');
   expect(task.steps.find((s) => s.text.startsWith('Simmer'))).toMatchObject({ minutes: { waiting: 20 }, meanwhile: expect.any(String) });
 });
 
@@ -198,5 +198,5 @@ test('eggs are beaten in a bowl of their own, not in the pan with the leeks', ()
   const tart = build('cheese-and-leek-tart.txt');
   const at = (id: string) => tart.steps.find((s) => s.technique === id)!.into;
   expect([at('melt'), at('whisk')]).toEqual(['frying-pan', 'bowl']);
-  expect(tart.steps.find((s) => s.text.startsWith('Bake'))!.text).toBe('Bake for 25 minutes until golden and set.');
+  expect(tart.steps.find((s) => s.text.startsWith('Bake'))!.text).toBe('Bake everything on the baking tray for 25 minutes until golden and set.');
 });

@@ -126,7 +126,7 @@ type Frame = {
 /** Which phrase is what goes in, and which is where it goes. */
 export function frameOf(state: State, c: Located): Frame {
   const all = phrasesOf(state, c);
-  const object = all.find((p) => p.prep === null && !/^(?:well|together|again|up|out|down|off|back|aside|gently|slowly|carefully)$/i.test(p.text)) ?? null;
+  const object = all.find((p) => p.prep === null && !/^(?:well|over|together|again|up|out|down|off|back|aside|gently|slowly|carefully)$/i.test(p.text)) ?? null;
   const tool = (p: Phrase) => c.tools.some((t) => t.at >= p.from && t.at < p.to && !isContainer(t.id));
   const withP = all.find((p) => p.prep === 'with' && !tool(p) && (p.mentions.length > 0 || p.pronoun !== null || MIXTURE.test(p.text) || findFood(p.text) !== null)) ?? null;
   const goals = all.filter((p) => p !== object && isGoal(p));
@@ -167,14 +167,14 @@ export function put(state: State, c: Located): void {
   // "pour the milk over the oats": the oats have to be there
   const under = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal).fresh : [];
   let theme: Things = withFrame ? { fresh: [...withs.fresh, ...unsaid], there: withs.there } : { fresh: [...object.fresh, ...frame.beside, ...(hasWith ? withs.fresh : [])], there: [...object.there, ...(hasWith ? withs.there : [])] };
-  if (frame.theme?.everything && goal.vessel) theme = allBut(state, goal.vessel);
+  if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) theme = allBut(state, goal.vessel);
   const nothingSaid = frame.theme === null && !withFrame && object.fresh.length + object.there.length + frame.beside.length === 0;
   if (nothingSaid) {
     const spoken = spokenFor(state, goal.vessel);
     theme = { fresh: [...spoken.fresh.filter((m) => !theme.fresh.some((o) => o.ingredient === m.ingredient)), ...theme.fresh], there: [...spoken.there, ...theme.there] };
   }
   const coated = withFrame && frame.theme?.vessel ? vesselOfPhrase(state, c, frame.theme) : null;
-  let to = coated ?? goal.vessel ?? (/^out\b/i.test(c.rest) && /^(?:tip|turn|empty|scrape|roll)$/.test(c.verb ?? '') && !withFrame ? 'board' : null) ?? (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ?? placeForPut(state, c, theme);
+  let to = coated ?? goal.vessel ?? overWhat(state, c, frame) ?? (/^out\b/i.test(c.rest) && /^(?:tip|turn|empty|scrape|roll)$/.test(c.verb ?? '') && !withFrame ? 'board' : null) ?? (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ?? placeForPut(state, c, theme);
   if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';
   for (const m of under) {
     makeReady(state, m, c, false);
@@ -225,6 +225,12 @@ function cookOn(state: State, c: Located, to: string): void {
     into: to,
     name: 'last',
   });
+}
+
+/** "Mix the cream in a jug and pour over": over what stands beside. */
+function overWhat(state: State, c: Located, frame: Frame): string | null {
+  if ((frame.theme !== null && frame.theme.pronoun === null) || frame.with !== null || !/^(?:(?:it|this|them)\s+)?(?:all\s+)?over(?:\s+the\s+top)?$/i.test(c.rest.trim())) return null;
+  return inUse(state).find((v) => v !== state.container && v !== 'board') ?? null;
 }
 
 /** What is poured or scattered has no name of its own any more. */

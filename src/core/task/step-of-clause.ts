@@ -17,7 +17,7 @@ const hotHazards = (item: string): Hazard[] => (/\b(?:boiling|hot)\b/i.test(item
 
 export function common(state: State, c: Located, into: string | null, mentions: Mention[] = c.mentions): Draft {
   const technique = c.technique;
-  const named = c.tools.map((t) => t.id);
+  const named = c.tools.map((t) => t.id).filter((id) => !isOtherName(state, id, into));
   const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into));
   const tools = [...named, ...own];
   // a worktop needs no board
@@ -82,6 +82,13 @@ function levelOf(c: Located): string | null {
   const said = LEVEL.exec(`${c.rest} ${c.lead ?? ''}`)?.[1]?.toLowerCase().replace('-', ' ').replace(/^med\b/, 'medium');
   if (said) return said === 'medium high' ? 'medium-high' : said === 'medium low' ? 'medium-low' : said;
   return /^(?:reduce|lower|turn)$/.test(c.verb ?? '') && /\b(?:simmer|down|heat$)/i.test(c.rest) && kindOf(c.technique?.id) === 'turn-heat' ? 'low' : null;
+}
+
+/** "the tin" is another word for the roasting tray in use: nobody fetches a cake tin. */
+function isOtherName(state: State, id: string, into: string | null): boolean {
+  const kind = toolById(id)?.kind;
+  if ((kind !== 'cookware' && kind !== 'container') || !isContainer(id) || id === into) return false;
+  return into !== null && !state.steps.some((s) => s.into === id || s.tools?.includes(id));
 }
 
 /** Whether a technique's usual tool is not wanted here, since the recipe names another, or the food stands in something already. */

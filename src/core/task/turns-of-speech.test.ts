@@ -46,7 +46,7 @@ const texts = (text: string) => steps(text).map((s) => s.text);
 describe('what a method leaves unsaid', () => {
   test('a thing that the list lacks is a step too, between those that it has', () => {
     const found = texts('Paste\nIngredients\n50 g basil\n50 g parmesan\nMethod\nPut the basil, garlic and parmesan in a blender. Blend.');
-    expect(found).toContain('Put the garlic in the blender.');
+    expect(found).toContain('Put the garlic in a blender.');
   });
   test('what lies in another pan is put over, and is not measured twice', () => {
     const found = texts(
