@@ -11,21 +11,26 @@ const ROUTINES = new Set(['eat', 'gather', 'wash-up', 'dry-up', 'gloves-on']);
 const isCard = (s: Step) => !ROUTINE.has(s.phase) && !ROUTINES.has(s.technique ?? '');
 
 // Verbs that say all by themselves, or whose object is the thing at hand by its nature.
-const STANDS_ALONE = /^(?:cut off ¼|wait|taste|sit|count|enjoy|continue|repeat|do|go|when|with|from|if|after|before|while|ask|hold|keep|be)\b/;
-const NO_OBJECT = /^(?:for|until|till|with|in|into|over|on|onto|to|at|well|gently|together|again|thoroughly|immediately|slowly|through|up|down|out|off|aside|by|from|about|so|using|lightly|occasionally)\b|^\d+(?:\s*(?:-|to)\s*\d+)?\s*(?:more\s+)?(?:min|sec|hour|hr|times?)/;
+const STANDS_ALONE =
+  /^(?:cut off ¼|wait|taste|sit|count|enjoy|continue|repeat|do|go|when|with|from|if|after|before|while|ask|hold|keep|be)\b/;
+const NO_OBJECT =
+  /^(?:for|until|till|with|in|into|over|on|onto|to|at|well|gently|together|again|thoroughly|immediately|slowly|through|up|down|out|off|aside|by|from|about|so|using|lightly|occasionally)\b|^\d+(?:\s*(?:-|to)\s*\d+)?\s*(?:more\s+)?(?:min|sec|hour|hr|times?)/;
 const PLACE_FIRST = /^(?:in|into|over|on|onto|to|off|out of|up|down|out|through)\s+(?:the|a|an|\d|half|all|some|each|most)\b/;
 const PRONOUN = /^(?:(?:in|over|up|out|down|off)\s+)?(?:it|them|this|these|those)\b/;
 
 /** 1. Every card names what is acted on: no bare verb, none with only a pronoun. */
 export function namesItsObject(steps: readonly Step[]): Broken[] {
   return steps.filter(isCard).flatMap((s): Broken[] => {
-    const said = lower(s.text).replace(/[.!]+$/, '').trim();
+    const said = lower(s.text)
+      .replace(/[.!]+$/, '')
+      .trim();
     const rest = said.replace(/^\S+\s*/, '');
     if (STANDS_ALONE.test(said)) return [];
     if (rest === '') return [{ rule: 1, key: s.key, why: `“${s.text}” is a bare verb` }];
     if (PRONOUN.test(rest) || /\b(?:it|them)[.]?$/.test(rest)) return [{ rule: 1, key: s.key, why: `“${s.text}” says only a pronoun` }];
     if (NO_OBJECT.test(rest) && !PLACE_FIRST.test(rest)) return [{ rule: 1, key: s.key, why: `“${s.text}” names no thing` }];
-    if (/\b(?:the the|a the|in in|the a|of the of)\b|\b(?:with|the|and|of)\.|⟦|undefined|null/.test(said + '.')) return [{ rule: 1, key: s.key, why: `“${s.text}” is garbled` }];
+    if (/\b(?:the the|a the|in in|the a|of the of)\b|\b(?:with|the|and|of)\.|⟦|undefined|null/.test(said + '.'))
+      return [{ rule: 1, key: s.key, why: `“${s.text}” is garbled` }];
     return [];
   });
 }
@@ -33,8 +38,8 @@ export function namesItsObject(steps: readonly Step[]): Broken[] {
 const value = (q: string | null) => {
   if (q === null) return null;
   const [whole, part] = q.includes(' ') ? q.split(' ') : ['0', q];
-  const [n, d] = part!.split('/').map(Number);
-  return Number(whole) + n! / (d ?? 1);
+  const [n, d] = part.split('/').map(Number);
+  return Number(whole) + n / (d ?? 1);
 };
 
 /** 2. What is listed is used: a listed ingredient is on a card of the recipe, or a finding says that it is not. */
@@ -68,7 +73,7 @@ export function coversTheMethod(recipe: Recipe, steps: readonly Step[], findings
     const shown = long.filter((w) => cards.has(w)).length;
     if (here.length === 0 && /\p{L}{3}/u.test(line) && shown < long.length * 0.6 && !findings.some((f) => f.about.includes(String(n + 1))))
       return [{ rule: 3, key: null, why: `line ${n + 1} is on no card: ${line.slice(0, 60)}` }];
-    const times = [...lower(line).matchAll(/(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:min|hour|hr|sec)/g)].map((m) => m[1]!);
+    const times = [...lower(line).matchAll(/(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:min|hour|hr|sec)/g)].map((m) => m[1]);
     return times
       .filter((t) => !cards.has(t) && !all.includes(t) && !isParted(Number(t), here))
       .map((t) => ({ rule: 3, key: null, why: `${t} of line ${n + 1} is nowhere: ${line.slice(0, 60)}` }));
@@ -82,7 +87,8 @@ const isParted = (minutes: number, cards: readonly Step[]) => {
 };
 
 const PANS = new Set(['saucepan', 'large-pan', 'frying-pan', 'wok']);
-const HEATS = /^(?:boil|simmer|fry|cook|saut|brown|melt|heat|soften|scramble|poach|steam|warm|reheat|toast|wilt|caramelise|bubble|stir-fry)/;
+const HEATS =
+  /^(?:boil|simmer|fry|cook|saut|brown|melt|heat|soften|scramble|poach|steam|warm|reheat|toast|wilt|caramelise|bubble|stir-fry)/;
 
 /** 4. What was heated is hot until it has cooled, and marked; nothing is heated with the hob off, or dry; at the end everything is off. */
 export function mindsTheHeat(steps: readonly Step[]): Broken[] {
@@ -93,16 +99,21 @@ export function mindsTheHeat(steps: readonly Step[]): Broken[] {
   const hotUntil = new Map<string, number>();
   for (const s of steps) {
     const t = s.technique ?? '';
-    const vessels = [s.into, s.from ?? null, ...s.tools].filter((id): id is string => id !== null && (PANS.has(id) || id === 'baking-dish' || id === 'tray' || id === 'cake-tin'));
+    const vessels = [s.into, s.from ?? null, ...s.tools].filter(
+      (id): id is string => id !== null && (PANS.has(id) || id === 'baking-dish' || id === 'tray' || id === 'cake-tin'),
+    );
     if (t === 'hob-on' && s.tools.includes('hob')) ring = s.into ?? 'hob';
     if (t === 'hob-on' && !s.tools.includes('hob')) for (const id of s.tools) appliances.add(id);
     if (t === 'preheat-oven') for (const id of s.tools) appliances.add(id);
     const onRing = s.into !== null && PANS.has(s.into) && s.tools.includes('hob') && !['hob-on', 'turn-off', 'turn-heat'].includes(t);
     if (onRing && HEATS.test(lower(s.text)) && ring === null) broken.push({ rule: 4, key: s.key, why: `“${s.text}” and the hob is off` });
     const isHot = vessels.some((id) => ring === id || (hotUntil.get(id) ?? 0) > clock);
-    const handles = isCard(s) && t !== 'turn-off' && t !== 'turn-heat' && t !== 'wash-hands' && t !== 'wash-up' && t !== 'measure' && t !== 'weigh';
-    if (isHot && handles && vessels.includes(s.into ?? '') && !s.hazards.includes('hot')) broken.push({ rule: 4, key: s.key, why: `“${s.text}” touches what is hot and is not marked` });
-    if (s.hazards.includes('hot') && s.supervision === 'none') broken.push({ rule: 4, key: s.key, why: `“${s.text}” is hot and nobody is near` });
+    const handles =
+      isCard(s) && t !== 'turn-off' && t !== 'turn-heat' && t !== 'wash-hands' && t !== 'wash-up' && t !== 'measure' && t !== 'weigh';
+    if (isHot && handles && vessels.includes(s.into ?? '') && !s.hazards.includes('hot'))
+      broken.push({ rule: 4, key: s.key, why: `“${s.text}” touches what is hot and is not marked` });
+    if (s.hazards.includes('hot') && s.supervision === 'none')
+      broken.push({ rule: 4, key: s.key, why: `“${s.text}” is hot and nobody is near` });
     if (t === 'turn-off') {
       if (s.tools.includes('hob') || s.tools.length === 0) {
         if (ring) hotUntil.set(ring, clock + 10);
@@ -172,7 +183,8 @@ export function mindsTheMeasures(steps: readonly Step[], isWet: (item: string) =
     const use = s.uses[0];
     for (const { measure, label } of s.fillings) {
       if (full.has(measure)) broken.push({ rule: 7, key: s.key, why: `the ${label} is still full at “${s.text}”` });
-      if (use && !isWet(use.item) && wet.has(measure) && wet.get(measure) !== use.item) broken.push({ rule: 7, key: s.key, why: `the ${label} is wet at “${s.text}”` });
+      if (use && !isWet(use.item) && wet.has(measure) && wet.get(measure) !== use.item)
+        broken.push({ rule: 7, key: s.key, why: `the ${label} is wet at “${s.text}”` });
       if (use && isWet(use.item)) wet.set(measure, use.item);
       if (!s.into) full.set(measure, use?.ingredient ?? null);
     }
@@ -181,7 +193,9 @@ export function mindsTheMeasures(steps: readonly Step[], isWet: (item: string) =
 }
 
 const NOT_FETCHED = new Set(
-  'oven hob grill microwave toaster kettle blender mixer slow-cooker air-fryer fridge freezer tap dishwasher cloth sponge soap bin apron'.split(' '),
+  'oven hob grill microwave toaster kettle blender mixer slow-cooker air-fryer fridge freezer tap dishwasher cloth sponge soap bin apron'.split(
+    ' ',
+  ),
 );
 
 /** 8. Everything used was fetched, and everything fetched is used. */
@@ -202,6 +216,7 @@ export function fetches(steps: readonly Step[]): Broken[] {
       }
   }
   const used = new Set(steps.filter((s) => s.technique !== 'gather').flatMap((s) => [...s.tools, s.into ?? '']));
-  for (const id of fetched) if (!used.has(id) && id !== 'table-knife') broken.push({ rule: 8, key: null, why: `the ${id} is fetched in vain` });
+  for (const id of fetched)
+    if (!used.has(id) && id !== 'table-knife') broken.push({ rule: 8, key: null, why: `the ${id} is fetched in vain` });
   return broken;
 }

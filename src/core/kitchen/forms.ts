@@ -4,15 +4,21 @@ import { worksOf } from '../technique/works';
 import { findFood } from '../recipe/food';
 import { preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
-import { worksIn } from './apply';
+import { worksIn } from './objects';
 import type { Known, Played, World } from './model';
 import { lotsOf, vesselOf } from './world';
 
 /** A form that is lacking, and the technique that gives it. */
-export type FormLack = { fact: 'form'; ingredient: number; form: 'opened' | 'cracked' | 'rinsed' | 'worked'; technique: string; work: string | null };
+export type FormLack = {
+  fact: 'form';
+  ingredient: number;
+  form: 'opened' | 'cracked' | 'rinsed' | 'worked';
+  technique: string;
+  work: string | null;
+};
 
 /** Fresh produce and dry pulses are rinsed first (FDA). */
-export const isFresh = ({ one, food }: Known): boolean =>
+const isFresh = ({ one, food }: Known): boolean =>
   food?.rinse !== undefined &&
   one.unit !== 'can' &&
   (food.rinse === 'sieve' || !/frozen|canned|tinned|powder|cooked|dried/i.test(one.item));
@@ -20,7 +26,21 @@ export const isFresh = ({ one, food }: Known): boolean =>
 const isCut = (technique: string) => worksOf(technique, techniqueById(technique)?.like).traits.has('blade');
 
 /** Work whose lack can be seen; "packed" or "at room temperature" is none. */
-const SEEN = new Set(['drain', 'peel', 'grate', 'melt', 'slice', 'dice', 'chop', 'mash', 'crack-egg', 'juice', 'halve', 'crush-garlic', 'trim']);
+const SEEN = new Set([
+  'drain',
+  'peel',
+  'grate',
+  'melt',
+  'slice',
+  'dice',
+  'chop',
+  'mash',
+  'crack-egg',
+  'juice',
+  'halve',
+  'crush-garlic',
+  'trim',
+]);
 
 /** The technique that a phrase of preparation asks for, where its lack can be seen. */
 function workOf(phrase: string, one: Ingredient): string | null {
@@ -50,7 +70,8 @@ function wantedOf(one: Ingredient): { work: string; technique: string }[] {
 function covers(done: ReadonlySet<string>, wanted: string): boolean {
   const kind = kindOf(wanted);
   if (done.has(kind)) return true;
-  if (isCut(wanted) && kind !== 'peel' && (done.has('cut') || done.has('crush-garlic') || done.has('mash') || done.has('tear'))) return true;
+  if (isCut(wanted) && kind !== 'peel' && (done.has('cut') || done.has('crush-garlic') || done.has('mash') || done.has('tear')))
+    return true;
   if (kind === 'crush-garlic' && (done.has('cut') || done.has('mash'))) return true;
   if (kind === 'peel') return done.has('peel-by-hand');
   return kind === 'melt' && ['heat-pan', 'fry', 'cook', 'boil', 'simmer', 'microwave'].some((h) => done.has(h));
@@ -71,13 +92,27 @@ export function formLacks(world: World, step: Played, rest: readonly Played[]): 
     ];
     const { one, food } = known;
     if (one.unit === 'can' && kind !== 'open-can' && !done.has('open-can')) return lack('opened', 'open-can');
-    if (goesIn && isShelled(known) && !done.has('crack-egg') && !IN_SHELL.some((form) => done.has(form)) && !isBoiled(rest, known.index, vesselOf(step))) return lack('cracked', 'crack-egg');
+    if (
+      goesIn &&
+      isShelled(known) &&
+      !done.has('crack-egg') &&
+      !IN_SHELL.some((form) => done.has(form)) &&
+      !isBoiled(rest, known.index, vesselOf(step))
+    )
+      return lack('cracked', 'crack-egg');
     const cutNow = act === 'ready' && isCut(step.technique ?? '') && kind !== 'peel';
-    if (isFresh(known) && !done.has('rinse') && !done.has('peel-by-hand') && food?.category !== 'citrus' && (cutNow || act === 'put' || act === 'serve'))
+    if (
+      isFresh(known) &&
+      !done.has('rinse') &&
+      !done.has('peel-by-hand') &&
+      food?.category !== 'citrus' &&
+      (cutNow || act === 'put' || act === 'serve')
+    )
       return lack('rinsed', 'rinse');
     if (!goesIn) return [];
     for (const { work, technique } of wantedOf(one))
-      if (!covers(done, technique) && !isLater(rest, known.index, technique) && kindOf(technique) !== kind) return lack('worked', technique, work);
+      if (!covers(done, technique) && !isLater(rest, known.index, technique) && kindOf(technique) !== kind)
+        return lack('worked', technique, work);
     return [];
   });
 }
@@ -87,7 +122,8 @@ const isShelled = ({ one, food }: Known) => food?.raw === 'egg' && one.unit === 
 
 /** Put into a pan and boiled before anything is stirred there, or peeled afterwards: it keeps its shell. */
 function isBoiled(rest: readonly Played[], egg: number, vessel: string | null): boolean {
-  if (rest.some((s) => s.technique === 'peel-by-hand' && [...s.uses.map((u) => u.ingredient), ...(s.about ?? [])].includes(egg))) return true;
+  if (rest.some((s) => s.technique === 'peel-by-hand' && [...s.uses.map((u) => u.ingredient), ...(s.about ?? [])].includes(egg)))
+    return true;
   const next = rest.find((s) => vessel !== null && vesselOf(s) === vessel && ['heat', 'join'].includes(worksIn(s).act));
   return next !== undefined && worksIn(next).traits.has('wet');
 }

@@ -3,7 +3,8 @@ import { kindOf, techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Act } from '../technique/works';
-import { isDry, objectsOf, worksIn } from './apply';
+import { isDry } from './matter';
+import { objectsOf, worksIn } from './objects';
 import type { Played, World } from './model';
 import { contents, isHot, isLotHot, vesselOf } from './world';
 
@@ -15,7 +16,9 @@ const INTO_HOT = new Set<Act>(['put', 'join', 'heat', 'touch']);
 function makesDough(world: World, step: Played, act: Act): boolean {
   const vessel = vesselOf(step);
   if (act !== 'join' && act !== 'dip') return false;
-  const parts = [...objectsOf(world, step), ...(vessel ? contents(world, vessel) : [])].filter((lot) => !lot.cooked).flatMap((lot) => [...lot.parts.keys()]);
+  const parts = [...objectsOf(world, step), ...(vessel ? contents(world, vessel) : [])]
+    .filter((lot) => !lot.cooked)
+    .flatMap((lot) => [...lot.parts.keys()]);
   const known = parts.map((i) => world.ingredients[i]!);
   return known.some((k) => k.raw === 'raw-flour') && (act === 'dip' || known.some((k) => !isDry(k)));
 }
@@ -28,7 +31,9 @@ export function hazardsOf(world: World, step: Played): Hazard[] {
   if (FAR.has(act)) return [...found];
   const lots = objectsOf(world, step);
   const vessel = vesselOf(step);
-  const vessels = new Set([vessel, step.from ?? null, ...lots.map((lot) => lot.at), ...step.tools].filter((id): id is string => id !== null));
+  const vessels = new Set(
+    [vessel, step.from ?? null, ...lots.map((lot) => lot.at), ...step.tools].filter((id): id is string => id !== null),
+  );
   const isNear = act !== 'ready' || lots.some((lot) => lot.at !== null) || (vessel !== null && vessel !== 'board');
   const hot = [...vessels].some((id) => isHot(world, id)) || lots.some((lot) => isLotHot(world, lot));
   if (hot && isNear) found.add('hot');

@@ -1,7 +1,7 @@
 // The one world: every law of the kitchen stands here once, for building steps, for the dry run, for mends and for hazards.
-export { apply, CLASS_FACTOR, objectsOf, worksIn } from './apply';
-export { isFresh, type FormLack } from './forms';
+export { apply, CLASS_FACTOR } from './apply';
+export { objectsOf, worksIn } from './objects';
 export { hazardsOf } from './hazards';
-export { isRaw, lacks, uncheckedIn, type Lack } from './lacks';
+export { lacks, uncheckedIn, type Lack } from './lacks';
 export type { Known, Lot, Place, Played, World } from './model';
-export { contents, copyWorld, holdsFood, isHot, isLotHot, lotsOf, newWorld, ringVesselOf, vesselIn, vesselOf, volumeOf } from './world';
+export { contents, isHot, isLotHot, lotsOf, newWorld, ringVesselOf, vesselOf, volumeOf } from './world';

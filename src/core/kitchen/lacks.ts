@@ -2,10 +2,11 @@
 import { kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import type { Act, Works } from '../technique/works';
-import { isFatty, objectsOf, worksIn } from './apply';
+import { isFatty } from './matter';
+import { objectsOf, worksIn } from './objects';
 import { formLacks, type FormLack } from './forms';
 import type { Lot, Place, Played, World } from './model';
-import { contents, isHot, isLotHot, lotsOf, ringVesselOf, vesselOf } from './world';
+import { contents, isHot, isLotHot, ringVesselOf, vesselOf } from './world';
 
 /**
  * What may be lacking. Each fact has one provider in core/plan, which says when its step may come.
@@ -33,10 +34,26 @@ type Law = (world: World, step: Played, lots: Lot[], works: Works) => Lack[];
 
 const CLOSED = new Set<Place>(['oven', 'microwave', 'fridge', 'freezer']);
 /** Acts that leave a thing where it is, though it is shut away. */
-const NEEDS_NO_REACH = new Set<Act>(['wait', 'oven-on', 'off', 'ring-on', 'ring-set', 'wash-hands', 'wash-tools', 'other', 'fetch', 'cool', 'store', 'eat', 'place-out', 'oven-out']);
+const NEEDS_NO_REACH = new Set<Act>([
+  'wait',
+  'oven-on',
+  'off',
+  'ring-on',
+  'ring-set',
+  'wash-hands',
+  'wash-tools',
+  'other',
+  'fetch',
+  'cool',
+  'store',
+  'eat',
+  'place-out',
+  'oven-out',
+]);
 
 /** What is served is all that was made, where nothing is named. */
-const servedFrom = (world: World): string[] => [...world.vessels].flatMap(([id, v]) => (CLOSED.has(v.place) && contents(world, id).length > 0 ? [id] : []));
+const servedFrom = (world: World): string[] =>
+  [...world.vessels].flatMap(([id, v]) => (CLOSED.has(v.place) && contents(world, id).length > 0 ? [id] : []));
 
 const touched = (step: Played, lots: readonly Lot[]): string[] => [
   ...new Set([vesselOf(step), step.from ?? null, ...lots.map((lot) => lot.at)].filter((id): id is string => id !== null)),
@@ -61,7 +78,8 @@ const inPlace: Law = (world, step, _lots, { act }) => {
 
 /** Covers under which food is stirred, tipped or added to by nobody. */
 const lidOff: Law = (world, step, lots, { act, traits }) => {
-  const opens = traits.has('utensil') || act === 'shape' || act === 'dip' || act === 'drain' || act === 'lift' || act === 'serve' || act === 'water';
+  const opens =
+    traits.has('utensil') || act === 'shape' || act === 'dip' || act === 'drain' || act === 'lift' || act === 'serve' || act === 'water';
   const baked = act === 'oven';
   if (!opens && !baked) return [];
   return touched(step, lots).flatMap((vessel): Lack[] => {
@@ -85,7 +103,23 @@ const inVessel: Law = (world, step, _lots, { act }) => {
   return [{ fact: 'in-vessel', vessel, from: 'colander', lots: drained }];
 };
 
-const JUICY = new Set(['sauce', 'stock', 'milk', 'plant-drink', 'cream', 'juice', 'berry', 'syrup', 'water', 'yoghurt', 'fruit', 'leaf', 'drink', 'vinegar', 'ready']);
+const JUICY = new Set([
+  'sauce',
+  'stock',
+  'milk',
+  'plant-drink',
+  'cream',
+  'juice',
+  'berry',
+  'syrup',
+  'water',
+  'yoghurt',
+  'fruit',
+  'leaf',
+  'drink',
+  'vinegar',
+  'ready',
+]);
 const isWet = (world: World, lot: Lot) =>
   [...lot.parts.keys()].some((i) => {
     const { wet, one, food } = world.ingredients[i]!;
@@ -101,7 +135,9 @@ const water: Law = (world, step, lots, { act, traits }) => {
   const inside = [...new Set([...contents(world, vessel), ...lots])];
   // "bring a pan of water to the boil"
   if (inside.length === 0) return kindOf(step.technique) === 'boil' ? [{ fact: 'water', vessel, lots: [] }] : [];
-  const isPasta = inside.every((lot) => [...lot.parts.keys()].every((i) => ['pasta', 'noodle', 'rice', 'egg'].includes(world.ingredients[i]!.food?.category ?? '')));
+  const isPasta = inside.every((lot) =>
+    [...lot.parts.keys()].every((i) => ['pasta', 'noodle', 'rice', 'egg'].includes(world.ingredients[i]!.food?.category ?? '')),
+  );
   const wanted = traits.has('wet') || (kindOf(step.technique) === 'cook' && isPasta && inside.every((lot) => !lot.forms.has('crack-egg')));
   if (!wanted || inside.some((lot) => isWet(world, lot) || lot.forms.has('drain') || lot.joined)) return [];
   return inside.every((lot) => isForWater(world, lot)) ? [{ fact: 'water', vessel, lots: inside }] : [];
@@ -131,7 +167,14 @@ const ring: Law = (world, step, _lots, { act, traits }) => {
   const vessel = ringVesselOf(world, step);
   if (act !== 'heat' || vessel === null || vessel === 'slow-cooker') return [];
   if (world.ring?.under !== vessel)
-    return [{ fact: 'ring-on', vessel, level: step.level ?? (traits.has('high') ? HIGH : traits.has('low') ? LOW : null), other: world.ring?.under ?? null }];
+    return [
+      {
+        fact: 'ring-on',
+        vessel,
+        level: step.level ?? (traits.has('high') ? HIGH : traits.has('low') ? LOW : null),
+        other: world.ring?.under ?? null,
+      },
+    ];
   const wanted = step.level ?? (traits.has('low') ? LOW : null);
   const now = world.ring.level;
   if (wanted === null || now === wanted || (now === null && !step.level)) return [];
@@ -164,7 +207,13 @@ const hands: Law = (world, step, lots, works) => {
   const inside = vessel && (works.traits.has('hand') || works.act === 'join') ? contents(world, vessel).flatMap((lot) => [...lot.raw]) : [];
   const here = new Set<Hazard>([...lots.flatMap((lot) => [...lot.raw]), ...inside]);
   if (kindOf(step.technique) === 'crack-egg') here.add('raw-egg');
-  const byHand = works.traits.has('hand') || works.act === 'put' || works.act === 'dip' || works.act === 'shape' || works.act === 'join' || works.act === 'soak';
+  const byHand =
+    works.traits.has('hand') ||
+    works.act === 'put' ||
+    works.act === 'dip' ||
+    works.act === 'shape' ||
+    works.act === 'join' ||
+    works.act === 'soak';
   const goesOn = byHand && [...world.hands].every((hazard) => here.has(hazard));
   return goesOn ? [] : [{ fact: 'hands', raw: [...world.hands] }];
 };
@@ -187,7 +236,10 @@ const measures: Law = (world, step, _lots, { act }) => {
   });
   const wet = known?.wet ? [] : step.fillings.filter(({ measure }) => world.wet.has(measure) && world.wet.get(measure) !== known?.name);
   if (wet.length === 0) return full;
-  return [...full, { fact: 'dry-measure', measures: wet.map(({ measure, label }) => ({ measure, label })), from: world.wet.get(wet[0]!.measure)! }];
+  return [
+    ...full,
+    { fact: 'dry-measure', measures: wet.map(({ measure, label }) => ({ measure, label })), from: world.wet.get(wet[0]!.measure)! },
+  ];
 };
 
 /** Ingredients whose inside nobody has looked at. */
@@ -221,6 +273,3 @@ export function lacks(world: World, step: Played, rest: readonly Played[] = []):
   }
   return [];
 }
-
-/** Whether an ingredient's raw parts are still in it. */
-export const isRaw = (world: World, ingredient: number): boolean => lotsOf(world, ingredient).some((lot) => lot.raw.size > 0);

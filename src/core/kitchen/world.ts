@@ -18,7 +18,7 @@ const RAW = table<Hazard>({ egg: 'raw-egg', meat: 'raw-meat', poultry: 'raw-meat
 const MINOR = new Set(['salt', 'spice', 'oil', 'fat', 'herb', 'raising', 'stock', 'water']);
 
 /** What the world has to know of an ingredient. */
-export function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): Known {
+function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): Known {
   const food = findFood(one.item);
   // leaves and pieces lie loose, and go down when they are cut or blended (common practice: by half)
   const packs = (food?.form ?? 'whole') === 'whole' ? 0.5 : 1;
@@ -27,7 +27,8 @@ export function knownOf(one: Ingredient, index: number, system: MeasureSystem = 
   // what is weighed lies looser than water, and says little of the room that it takes
   const size = millilitresIn(one.unit, system) ?? (form === 'liquid' ? gramsIn(one.unit) : null);
   const said = `${one.item} ${one.preparation.join(' ')}`;
-  const cooked = one.unit === 'can' || /\b(?:cooked|boiled|roast(?:ed)?|rotisserie|smoked|tinned|canned|leftover|ready-to-eat)\b/i.test(said);
+  const cooked =
+    one.unit === 'can' || /\b(?:cooked|boiled|roast(?:ed)?|rotisserie|smoked|tinned|canned|leftover|ready-to-eat)\b/i.test(said);
   return {
     index,
     one,
@@ -75,32 +76,6 @@ export function newWorld(ingredients: readonly Ingredient[], system: MeasureSyst
   };
 }
 
-const copyLot = (lot: Lot): Lot => ({
-  ...lot,
-  parts: new Map(lot.parts),
-  forms: new Set(lot.forms),
-  raw: new Set(lot.raw),
-  unchecked: new Set(lot.unchecked),
-});
-
-/** Another world that stands as this one does; playing on in it leaves the first as it was. */
-export function copyWorld(world: World): World {
-  const lots = new Map(world.lots.map((lot) => [lot, copyLot(lot)]));
-  return {
-    ...world,
-    lots: [...lots.values()],
-    vessels: new Map([...world.vessels].map(([id, v]) => [id, { ...v, raw: new Set(v.raw) }])),
-    ring: world.ring && { ...world.ring },
-    on: new Map(world.on),
-    hands: new Set(world.hands),
-    soiled: new Map([...world.soiled].map(([id, raw]) => [id, new Set(raw)])),
-    wet: new Map(world.wet),
-    full: new Map([...world.full].flatMap(([id, lot]) => (lots.has(lot) ? [[id, lots.get(lot)!]] : []))),
-    fetched: new Set(world.fetched),
-    out: new Map(world.out),
-  };
-}
-
 /** A vessel as it stands; one that nothing happened to yet is empty, cold and on the table. */
 export function vesselIn(world: World, id: string): Vessel {
   let vessel = world.vessels.get(id);
@@ -116,7 +91,7 @@ const NO_VESSEL = new Set(['lid', 'stand', 'cling-film', 'non-slip-mat', 'muffin
 const HOLDING_APPLIANCES = new Set(['blender', 'slow-cooker', 'colander']);
 
 /** Whether food can lie in or on it: a bowl, a pan, a tray, a board; not a rack, paper or a lid. */
-export const holdsFood = (id: string) =>
+const holdsFood = (id: string) =>
   HOLDING_APPLIANCES.has(id) || (!NO_VESSEL.has(id) && (HOLDERS.has(toolById(id)?.kind ?? '') || toolById(id)?.kind === 'surface'));
 
 /** The vessel that a step works in: where it names an appliance or a stand, the dish that goes there. */

@@ -15,13 +15,21 @@ export function ensure(drafts: readonly Draft[], ingredients: readonly Ingredien
     all.map(playedOf),
     all.map((d) => d.sourceLine),
     ingredients,
-    { kitchen, calls, skip: (world, step, i) => isDoneAlready(world, step, all[i]!.text) || isMeasured(world, step) || isCovered(world, step) },
+    {
+      kitchen,
+      calls,
+      skip: (world, step, i) => isDoneAlready(world, step, all[i]!.text) || isMeasured(world, step) || isCovered(world, step),
+    },
   );
   return all.flatMap((draft, i) => {
     const turn = turns[i];
     if (!turn || i === 0) return [];
     const hazards = [...new Set([...(draft.hazards ?? []), ...turn.hazards])];
-    return [...turn.before.flatMap((put) => put.steps), { ...draft, hazards, text: turn.fill(draft.text), ...(draft.thing ? { thing: turn.fill(draft.thing) } : {}) }, ...turn.after.flatMap((put) => put.steps)];
+    return [
+      ...turn.before.flatMap((put) => put.steps),
+      { ...draft, hazards, text: turn.fill(draft.text), ...(draft.thing ? { thing: turn.fill(draft.thing) } : {}) },
+      ...turn.after.flatMap((put) => put.steps),
+    ];
   });
 }
 
@@ -34,7 +42,10 @@ function isCovered(world: World, step: Played): boolean {
 /** All of it was measured before, or it is cooked by now: what is parted then is parted by eye. */
 function isMeasured(world: World, step: Played): boolean {
   if (worksIn(step).act !== 'measure') return false;
-  return step.uses.every(({ ingredient }) => ingredient !== null && lotsOf(world, ingredient).every((lot) => lot.forms.has('measure') || lot.cooked || lot.joined));
+  return step.uses.every(
+    ({ ingredient }) =>
+      ingredient !== null && lotsOf(world, ingredient).every((lot) => lot.forms.has('measure') || lot.cooked || lot.joined),
+  );
 }
 
 /** "Turn off the heat": that is the ring. */
@@ -47,5 +58,10 @@ const withRing = (draft: Draft): Draft =>
 function isDoneAlready(world: World, step: Played, text: string): boolean {
   if (worksIn(step).act !== 'off') return false;
   const rings = step.tools.length === 0 || step.tools.includes('hob');
-  return rings && world.ring === null && !step.tools.some((id) => world.on.has(id)) && !/oven|grill|kettle|blender|mixer|cooker|fryer|microwave/i.test(text);
+  return (
+    rings &&
+    world.ring === null &&
+    !step.tools.some((id) => world.on.has(id)) &&
+    !/oven|grill|kettle|blender|mixer|cooker|fryer|microwave/i.test(text)
+  );
 }

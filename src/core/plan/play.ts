@@ -1,6 +1,21 @@
 // Plays a list of steps in the one world and, where one lacks something, has its provider's steps done before it: what building puts in and what a dry run finds are the same.
 import type { Ingredient } from '../recipe/recipe';
-import { apply, contents, hazardsOf, lacks, lotsOf, newWorld, objectsOf, ringVesselOf, uncheckedIn, vesselOf, worksIn, type Lack, type Played, type World } from '../kitchen/index';
+import {
+  apply,
+  contents,
+  hazardsOf,
+  lacks,
+  lotsOf,
+  newWorld,
+  objectsOf,
+  ringVesselOf,
+  uncheckedIn,
+  vesselOf,
+  worksIn,
+  type Lack,
+  type Played,
+  type World,
+} from '../kitchen/index';
 import { techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import type { Act } from '../technique/works';
@@ -25,7 +40,9 @@ export function playedOf(draft: Draft): Played {
     cold: isCold(draft.text, draft.minutes?.waiting),
     water: (draft.uses ?? []).length === 0 && /\bwater\b/i.test(draft.thing ?? '') && !draft.from,
     little: draft.little ?? false,
-    hot: /\b(?:boiling|hot) water\b/i.test(draft.text) || ((draft.uses ?? []).length === 0 || draft.technique === 'soak') && (draft.hazards ?? []).includes('hot') && !draft.from,
+    hot:
+      /\b(?:boiling|hot) water\b/i.test(draft.text) ||
+      (((draft.uses ?? []).length === 0 || draft.technique === 'soak') && (draft.hazards ?? []).includes('hot') && !draft.from),
     base: draft.base ?? null,
     noun: draft.noun ?? null,
     holes: [draft.text, draft.thing ?? ''].filter((text) => text.includes('⟦')),
@@ -33,7 +50,8 @@ export function playedOf(draft: Draft): Played {
 }
 
 /** "Leave to cool" means until it is; "for 10 minutes" is ten minutes. */
-export const isCold = (text: string, waiting: number | undefined): boolean => !/\d/.test(text) && !/\b(?:slightly|a little|a bit)\b/i.test(text) && (waiting ?? 0) >= 0;
+export const isCold = (text: string, waiting: number | undefined): boolean =>
+  !/\d/.test(text) && !/\b(?:slightly|a little|a bit)\b/i.test(text) && (waiting ?? 0) >= 0;
 
 /** Something that was lacking, and the steps that give it; none where only a person can tell. */
 export type Put = { lack: Lack; steps: (Draft & { hazards: Hazard[] })[] };
@@ -55,13 +73,21 @@ const MOST_LACKS = 12;
 const DEEPEST = 4;
 
 /** Plays all steps in order. A step that is skipped has no turn. */
-export function play(steps: readonly Played[], lines: readonly (number | null)[], ingredients: readonly Ingredient[], options: PlayOptions): (Turn | null)[] {
+export function play(
+  steps: readonly Played[],
+  lines: readonly (number | null)[],
+  ingredients: readonly Ingredient[],
+  options: PlayOptions,
+): (Turn | null)[] {
   const world = newWorld(ingredients, options.kitchen.system);
   return steps.map((step, i) => {
     if (options.skip?.(world, step, i)) return null;
     const rest = steps.slice(i + 1, i + 1 + LOOK_AHEAD);
     const turn = takeTurn(world, step, lines[i] ?? null, options.calls, steps.slice(i + 1));
-    turn.after.push(...checkAfterOven(world, step, rest, lines[i] ?? null, options.calls), ...ringOffAfter(world, rest, lines[i] ?? null, options.calls));
+    turn.after.push(
+      ...checkAfterOven(world, step, rest, lines[i] ?? null, options.calls),
+      ...ringOffAfter(world, rest, lines[i] ?? null, options.calls),
+    );
     options.seen?.(world, i);
     return turn;
   });
@@ -101,7 +127,10 @@ function filling(world: World, step: Played, calls: Calls): Turn['fill'] {
   const from = step.from ?? lots[0]?.at ?? vessel;
   let filled: Map<string, string> | null = null;
   const texts = step.holes ?? [];
-  if (texts.length > 0) filled = new Map(texts.map((text) => [text, fillHoles(text, world, lots, there, step.about ?? [], from && lots.length > 0 ? from : vessel, calls)]));
+  if (texts.length > 0)
+    filled = new Map(
+      texts.map((text) => [text, fillHoles(text, world, lots, there, step.about ?? [], from && lots.length > 0 ? from : vessel, calls)]),
+    );
   return (text) => filled?.get(text) ?? text;
 }
 
@@ -161,7 +190,9 @@ function check(world: World, vessel: string, rest: readonly Played[], line: numb
   const open = contents(world, vessel).filter((lot) => lot.cooked && lot.unchecked.size > 0);
   if (open.length === 0) return [];
   const lack: Lack = { fact: 'checked', foods: uncheckedIn(open) };
-  const steps = provide(lack, world, calls, line).flatMap((own) => doIt(world, { ...own, into: vessel, tools: ['thermometer', vessel] }, calls, rest, 1));
+  const steps = provide(lack, world, calls, line).flatMap((own) =>
+    doIt(world, { ...own, into: vessel, tools: ['thermometer', vessel] }, calls, rest, 1),
+  );
   return [{ lack, steps }];
 }
 

@@ -11,13 +11,14 @@ import { temperatureFor } from './doneness';
 export type Calls = { tools: ReadonlyMap<string, string>; dish: string | null; foods?: ReadonlyMap<number, string> };
 
 const call = (calls: Calls, id: string) => calls.tools.get(id) ?? toolById(id)?.name ?? 'bowl';
-const listOf = (things: readonly string[]) => (things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? ''));
+const listOf = (things: readonly string[]) =>
+  things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? '');
 
 /** Things that are named one by one on a card; more is "everything". */
 const MOST_NAMED = 3;
 
 /** What lots are called on a card: by the recipe's noun, or by what is in them where that is little. */
-export function nameLots(world: World, lots: readonly Lot[], place: string | null, calls: Calls): string {
+function nameLots(world: World, lots: readonly Lot[], place: string | null, calls: Calls): string {
   const [noun] = lots.flatMap((lot) => lot.name ?? []);
   if (noun && lots.some((lot) => lot.joined || lots.length === 1)) return `the ${noun}`;
   const shownLots = lots.some((lot) => !lot.clings) ? lots.filter((lot) => !lot.clings) : lots;
@@ -29,7 +30,9 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const cooked = place !== null && lots.some((lot) => lot.cooked) && parts.length > MOST_NAMED;
   if (cooked && calls.dish) return `the ${calls.dish}`;
   if (lots.length === 1 && lots[0]!.joined) return 'the mixture';
-  return place ? `everything ${isFlat(place) && !/\b(?:tin|pan|dish)$/.test(call(calls, place)) ? 'on' : 'in'} the ${call(calls, place)}` : 'everything';
+  return place
+    ? `everything ${isFlat(place) && !/\b(?:tin|pan|dish)$/.test(call(calls, place)) ? 'on' : 'in'} the ${call(calls, place)}`
+    : 'everything';
 }
 
 const isFlat = (place: string) => toolById(place)?.kind === 'surface' || place === 'tray';
@@ -38,14 +41,27 @@ const isFlat = (place: string) => toolById(place)?.kind === 'surface' || place =
 const shortName = (name: string) => name.replace(/\s+(?:such as|like|or)\s.*$/i, '').slice(0, 48);
 
 /** The words of a step with its holes filled from the world, before it is done. */
-export function fillHoles(text: string, world: World, lots: readonly Lot[], there: readonly Lot[], about: readonly number[], vessel: string | null, calls: Calls): string {
+export function fillHoles(
+  text: string,
+  world: World,
+  lots: readonly Lot[],
+  there: readonly Lot[],
+  about: readonly number[],
+  vessel: string | null,
+  calls: Calls,
+): string {
   return text.replace(/⟦(thing|there|spoken)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
     if (kind === 'there') {
       const name = there.length > 0 ? nameLots(world, there, vessel, calls) : '';
       // several things have no short name
-      return name && !/^everything|,| and /.test(name) ? name : there.length > 0 ? 'the food' : other || (vessel ? `the ${call(calls, vessel)}` : 'the food');
+      return name && !/^everything|,| and /.test(name)
+        ? name
+        : there.length > 0
+          ? 'the food'
+          : other || (vessel ? `the ${call(calls, vessel)}` : 'the food');
     }
-    if (kind === 'spoken') return listOf(about.map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) || 'everything';
+    if (kind === 'spoken')
+      return listOf(about.map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) || 'everything';
     const name = lots.length > 0 ? nameLots(world, lots, vessel, calls) : '';
     // what was shaped has a name that no ingredient has
     const isShape = SHAPES.test(other);
@@ -68,8 +84,6 @@ const PLACES: Record<Place, string> = {
 };
 
 export const WASH_HANDS = 'Wash your hands with soap for 20 seconds.';
-
-type Provide = (lack: Lack, world: World, calls: Calls) => Draft[];
 
 /**
  * The steps that provide what is lacking, in order; none where only a person can tell.
@@ -151,7 +165,13 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
   form: ({ ingredient, technique, form, work }, world) => {
     const known = world.ingredients[ingredient]!;
     const the = `the ${known.name}`;
-    const base = { technique, sourceLine: null, uses: [useOf([...world.ingredients.map((k) => k.one)], ingredient)], thing: the, name: known.name };
+    const base = {
+      technique,
+      sourceLine: null,
+      uses: [useOf([...world.ingredients.map((k) => k.one)], ingredient)],
+      thing: the,
+      name: known.name,
+    };
     if (form === 'opened') return [{ ...base, text: `Open the can of ${known.name}.`, thing: `the can of ${known.name}` }];
     if (form === 'cracked') return [{ ...base, text: `Crack ${the} into a small bowl.`, into: 'small-bowl', tools: ['small-bowl'] }];
     if (form === 'rinsed')
@@ -212,9 +232,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
       },
     ];
   },
-  hands: () => [
-    { text: WASH_HANDS, technique: 'wash-hands', sourceLine: null, thing: 'your hands', name: 'raw', minutes: { active: 1 } },
-  ],
+  hands: () => [{ text: WASH_HANDS, technique: 'wash-hands', sourceLine: null, thing: 'your hands', name: 'raw', minutes: { active: 1 } }],
   clean: ({ tools }, _world, calls) => {
     const both = listOf(tools.map((id) => `the ${call(calls, id)}`));
     return [

@@ -1,7 +1,7 @@
 // What a clause takes for granted: flour on the hands, a boiled kettle, the salt of "season", the butter of "grease".
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
-import { push } from './say';
+import { push } from './push';
 import { phrasesOf } from './slots';
 import { wholeOf, type Mention } from './mentions';
 import { CUTTING, HOB, type Located, type State } from './state';

@@ -11,11 +11,14 @@ import { dustWith, withImplied } from './body-implied';
 import { MOST_OF_RECIPE } from './bounds';
 import { clausesOf, type Clause } from './clauses';
 import { bake, heatInOven, isHobOff, microwave, onHob, preheat } from './frames-heat';
-import { frameOf, goalOf, join, put, thingsOf } from './frames-put';
+import { join } from './frames-join';
+import { put } from './frames-put';
+import { frameOf, goalOf, thingsOf } from './things';
 import { isTarget, locate, noteExplicit, objectPhrase, sharedObject } from './locate';
 import { namesOf, wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
-import { inside, push, say, sync } from './say';
+import { inside, push, sync } from './push';
+import { say } from './say';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
 import { common, focusOn } from './step-of-clause';
@@ -52,7 +55,11 @@ function withMentionedWork(recipe: Recipe): Recipe {
   const ingredients = recipe.ingredients.map((one) => {
     if (one.unit !== 'can') return one;
     const head = one.item.toLowerCase().split(' ').at(-1)!;
-    const said = [...text.matchAll(new RegExp(`\\b(drained|rinsed)(?:\\s+and\\s+(drained|rinsed))?\\s+(?:\\p{L}+\\s+)?${head.replace(/[^\p{L}]/gu, '')}`, 'giu'))];
+    const said = [
+      ...text.matchAll(
+        new RegExp(`\\b(drained|rinsed)(?:\\s+and\\s+(drained|rinsed))?\\s+(?:\\p{L}+\\s+)?${head.replace(/[^\p{L}]/gu, '')}`, 'giu'),
+      ),
+    ];
     const work = said.flatMap((m) => [m[1]!, m[2]].filter((w): w is string => w !== undefined)).map((w) => w.toLowerCase());
     const more = work.filter((w) => !one.preparation.includes(w));
     return more.length > 0 ? { ...one, preparation: [...one.preparation, ...new Set(more)] } : one;
@@ -174,10 +181,12 @@ function uncovers(state: State, c: Located, act: Act): boolean {
 }
 
 /** "Press the edges down", "pat them flat": nothing goes anywhere. */
-const isTurned = (c: Located) => /^(?:press|pat)$/.test(c.verb ?? '') && c.mentions.length === 0 && !/\b(?:in|into|onto|over)\b/i.test(c.rest);
+const isTurned = (c: Located) =>
+  /^(?:press|pat)$/.test(c.verb ?? '') && c.mentions.length === 0 && !/\b(?:in|into|onto|over)\b/i.test(c.rest);
 
 /** "Toss" what is in no vessel yet, on the tray or the board: it is only turned about. */
-const isLeftAlone = (state: State, c: Located) => c.technique?.id === 'mash' && c.mentions.length === 0 && state.objectUses.every((i) => !state.placed.has(i)) && state.container === null;
+const isLeftAlone = (state: State, c: Located) =>
+  c.technique?.id === 'mash' && c.mentions.length === 0 && state.objectUses.every((i) => !state.placed.has(i)) && state.container === null;
 
 /** "Turn off the heat" after its ring went off, "take it out of the oven" after it came out, "eat": a step has done it, or will. */
 function isDoneAlready(state: State, c: Located, act: Act): boolean {
@@ -198,7 +207,16 @@ function work(state: State, c: Located): void {
   const named = [...object.fresh.map((m) => m.ingredient), ...object.there, ...meant];
   const unsaid = named.length === 0 && (frame.theme === null || frame.theme.pronoun !== null || frame.theme.everything);
   const source = works.act === 'lift' && named.length === 0 ? sourceOf(state, c) : [];
-  const about = source.length > 0 ? source : unsaid ? spoken(state, c, frame.theme) : named.length > 0 ? named : SPEAKS_ON.has(works.act) ? state.objectUses : named;
+  const about =
+    source.length > 0
+      ? source
+      : unsaid
+        ? spoken(state, c, frame.theme)
+        : named.length > 0
+          ? named
+          : SPEAKS_ON.has(works.act)
+            ? state.objectUses
+            : named;
   makeReadyFor(state, c, works, about);
   const vessel = vesselOfWork(state, c, works, frame.goal, about);
   if (isContained(works.act) && vessel !== null && vessel !== 'board') state.container = vessel;
@@ -206,7 +224,15 @@ function work(state: State, c: Located): void {
   // squares of paper are what is filled next
   if (works.act === 'ready' && c.mentions.length === 0 && SHEET.test(c.rest)) {
     state.container = /paper|parchment/i.test(c.rest) ? 'paper' : 'foil';
-    push(state, { ...common(state, c, null, []), text: wording(state, c), tools: ['scissors', state.container], about: [], into: null, thing: 'the paper', name: 'paper' });
+    push(state, {
+      ...common(state, c, null, []),
+      text: wording(state, c),
+      tools: ['scissors', state.container],
+      about: [],
+      into: null,
+      thing: 'the paper',
+      name: 'paper',
+    });
     return;
   }
   const mentions = c.mentions.filter((m) => !isGoalOfWork(state, c, m, works.act));
@@ -248,7 +274,8 @@ function makeReadyFor(state: State, c: Located, works: Works, about: readonly nu
 
 const SHEET = /\b(?:squares?|sheets?|pieces?|rounds?|circles?|rectangles?)\s+of\s+(?:baking |greaseproof )?(?:paper|parchment|foil)\b/i;
 
-const isContained = (act: Act) => ['soak', 'cover', 'uncover', 'shape', 'serve', 'lift', 'cool', 'chill', 'touch', 'dip', 'drain'].includes(act);
+const isContained = (act: Act) =>
+  ['soak', 'cover', 'uncover', 'shape', 'serve', 'lift', 'cool', 'chill', 'touch', 'dip', 'drain'].includes(act);
 
 /** What is worked into, or on: the goal of the work and no part of what is worked on. */
 const isGoalOfWork = (state: State, c: Located, m: Mention, act: Act): boolean =>
@@ -262,21 +289,32 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
   const { act, traits } = works;
   if (c.technique?.id === 'squeeze-out' || act === 'off' || act === 'ring-set' || act === 'wash-hands' || act === 'wash-tools') return null;
   if (act === 'ready') return goalOfReady(state, c, own, goal, lies);
-  if (act === 'coat-vessel') return own ?? (c.tools.find((t) => isContainer(t.id))?.id ?? null);
-  if (act === 'lift') return own ?? (c.technique?.id === 'drain-on-paper' ? 'plate' : c.technique?.id === 'reserve' && isPart(c) ? 'small-bowl' : (lies ?? state.container));
+  if (act === 'coat-vessel') return own ?? c.tools.find((t) => isContainer(t.id))?.id ?? null;
+  if (act === 'lift')
+    return (
+      own ??
+      (c.technique?.id === 'drain-on-paper'
+        ? 'plate'
+        : c.technique?.id === 'reserve' && isPart(c)
+          ? 'small-bowl'
+          : (lies ?? state.container))
+    );
   if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
   if (act === 'shape') return own ?? lies ?? state.container;
   if (act === 'drain' && own && goal?.prep === 'into' && own !== 'colander') return own;
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
   if (act === 'serve') return own ?? (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container);
-  if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover' || act === 'uncover') return own ?? lies ?? state.container;
+  if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover' || act === 'uncover')
+    return own ?? lies ?? state.container;
   if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? state.container;
   return own ?? (traits.has('utensil') ? state.container : null);
 }
 
 /** "Reserve a cup of the water": a part, which needs a bowl of its own. */
-const isPart = (c: Located) => c.mentions.some((m) => m.part !== 'all') || /\b(?:water|half|some|cups?|tbsp|tablespoons?|a little|third|quarter|handful)\b/i.test(c.rest);
+const isPart = (c: Located) =>
+  c.mentions.some((m) => m.part !== 'all') ||
+  /\b(?:water|half|some|cups?|tbsp|tablespoons?|a little|third|quarter|handful)\b/i.test(c.rest);
 
 /** "Dip each piece in the flour": the bowl that the flour is in. */
 function coatingOf(state: State, c: Located): string | null {
@@ -289,18 +327,27 @@ const CUT_THERE = new Set(['tray', 'baking-dish', 'cake-tin', 'muffin-tin', 'wir
 function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, lies: string | null): string | null {
   const id = kindOf(c.technique?.id);
   if (/^in\s+(?:the\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
-  if (/^over\b|\bover (?:it|them|everything|the)\b/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id)) return lies ?? goalOf(state, c, goal).vessel ?? state.container;
+  if (/^over\b|\bover (?:it|them|everything|the)\b/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id))
+    return lies ?? goalOf(state, c, goal).vessel ?? state.container;
   const target = goalOf(state, c, goal).vessel;
   if (target && /\b(?:into|over|onto|on top)\b/i.test(c.rest)) return target;
   if (/\bon top\b/i.test(c.rest) && state.container !== null && state.container !== 'board') return state.container;
   if (own && /\b(?:into|in|onto|over)\b/i.test(`${c.rest} ${c.lead ?? ''}`)) return own;
   if (id === 'crack-egg') return own ?? (/^in\b/i.test(c.rest) ? state.container : 'small-bowl');
-  if (id === 'rinse' || id === 'pat-dry' || id === 'open-can' || id === 'open' || id === 'tear' || id === 'peel-by-hand' || id === 'crush-garlic') return lies;
+  if (
+    id === 'rinse' ||
+    id === 'pat-dry' ||
+    id === 'open-can' ||
+    id === 'open' ||
+    id === 'tear' ||
+    id === 'peel-by-hand' ||
+    id === 'crush-garlic'
+  )
+    return lies;
   if (id === 'juice') return own ?? 'small-bowl';
   // what is cut up where it was baked or shaped is cut there; nothing is cut in a pan or a bowl
   return lies && CUT_THERE.has(lies) ? lies : 'board';
 }
-
 
 /** The vessel that things are lifted out of, where all that is in it goes. */
 function fromOf(state: State, about: readonly number[], into: string): string | null {
@@ -325,29 +372,45 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
   if (works.act === 'lift') {
     const left = id !== 'turn-out' && isPan(state.hob) && into !== state.hob;
     state.container = left ? state.hob : into;
-    if (id === 'reserve') state.container = state.container === 'small-bowl' ? (state.steps.at(-2)?.into ?? state.container) : state.container;
-    if (/^(?:stones?|bones?|skins?|stalks?|seeds?|pods?|leaf|leaves)\b/i.test(objectPhrase(c.rest)?.replace(/^(?:the|any)\s+/i, '') ?? '')) return;
+    if (id === 'reserve')
+      state.container = state.container === 'small-bowl' ? (state.steps.at(-2)?.into ?? state.container) : state.container;
+    if (/^(?:stones?|bones?|skins?|stalks?|seeds?|pods?|leaf|leaves)\b/i.test(objectPhrase(c.rest)?.replace(/^(?:the|any)\s+/i, '') ?? ''))
+      return;
     if (id !== 'reserve' && about.length > 0) focusOn(state, about, null);
     return;
   }
-  if (works.act === 'bin' || works.act === 'cover' || works.act === 'uncover' || works.act === 'check' || works.traits.has('still') || id === 'score' || id === 'make-well') return;
+  if (
+    works.act === 'bin' ||
+    works.act === 'cover' ||
+    works.act === 'uncover' ||
+    works.act === 'check' ||
+    works.traits.has('still') ||
+    id === 'score' ||
+    id === 'make-well'
+  )
+    return;
   if (works.act === 'dip' && named.length > 0) focusOn(state, named, eachOf(c));
-  if (works.act === 'dip' || works.act === 'wash-tools' || works.act === 'wash-hands' || works.act === 'ring-set' || works.act === 'off') return;
+  if (works.act === 'dip' || works.act === 'wash-tools' || works.act === 'wash-hands' || works.act === 'ring-set' || works.act === 'off')
+    return;
   if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i)) state.lineObjects.push(i);
   const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);
   if (takesAway && named.length > 0 && named.every((i) => !about.includes(i))) return;
   const shaped = SHAPED.exec(`${c.rest}`)?.[1];
   if (works.act === 'shape' || shaped) {
-    focusOn(state, about, shaped ? `the ${shaped.toLowerCase()}` : eachOf(c) ?? state.object);
+    focusOn(state, about, shaped ? `the ${shaped.toLowerCase()}` : (eachOf(c) ?? state.object));
     return;
   }
   if (about.length > 0 && works.act !== 'other') focusOn(state, about, eachOf(c));
 }
 
-const SHAPED = /\b(?:into|as|to form|to make)\s+(?:\p{L}+\s+)?(?:\d+\s+)?(?:(?:small|large|big|little|equal|even|flat|long|thin|walnut-sized|bite-size|round)[\s-]+)*((?:\p{L}+\s+)?(?:balls|rolls|patties|pieces|slices|wedges|halves|parcels|rounds|squares|triangles|strips|fritters|cakes|burgers|meatballs|dumplings|biscuits|cookies|scones|buns|florets|sticks|cubes|rings|discs|fingers|nuggets|circles|bars|chunks|portions))\b/iu;
+const SHAPED =
+  /\b(?:into|as|to form|to make)\s+(?:\p{L}+\s+)?(?:\d+\s+)?(?:(?:small|large|big|little|equal|even|flat|long|thin|walnut-sized|bite-size|round)[\s-]+)*((?:\p{L}+\s+)?(?:balls|rolls|patties|pieces|slices|wedges|halves|parcels|rounds|squares|triangles|strips|fritters|cakes|burgers|meatballs|dumplings|biscuits|cookies|scones|buns|florets|sticks|cubes|rings|discs|fingers|nuggets|circles|bars|chunks|portions))\b/iu;
 
 /** "Twist each strip": strips are in hand. */
 const eachOf = (c: Located): string | null => {
-  const m = /^(?:each|every|one|the)\s+(?:of the\s+)?(ball|roll|patty|piece|slice|parcel|round|square|triangle|strip|cake|burger|biscuit|cookie|scone|bun|circle|flatbread|wrap)\b/i.exec(c.rest);
+  const m =
+    /^(?:each|every|one|the)\s+(?:of the\s+)?(ball|roll|patty|piece|slice|parcel|round|square|triangle|strip|cake|burger|biscuit|cookie|scone|bun|circle|flatbread|wrap)\b/i.exec(
+      c.rest,
+    );
   return m ? `the ${m[1]!.toLowerCase()}s` : null;
 };

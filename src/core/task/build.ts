@@ -12,7 +12,7 @@ import { takeOwnRoutine, withLines } from './own-routine';
 import { shortTitle } from './wording';
 import { keyMaker, stepOf, type Draft } from '../plan/draft';
 import { coarsen, refine } from './grain';
-import { LEARNER_TIME_FACTOR, USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from '../plan/model';
+import { USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from '../plan/model';
 import { mentionsIn, namesOf } from './mentions';
 import { ensure } from '../plan/ensure';
 import { toolCalls } from './tool-names';
@@ -30,7 +30,14 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   const said = takeOwnRoutine(bodySteps(recipe, kitchen));
   let body = rawLast(ovenInTime(said.body));
   if (!body.some((d) => kindOf(d.technique) === 'serve'))
-    body.push({ text: `Serve the ${shortTitle(recipe.title)}.`, technique: 'serve', sourceLine: null, name: 'dish', thing: 'the food', phase: 'serve' });
+    body.push({
+      text: `Serve the ${shortTitle(recipe.title)}.`,
+      technique: 'serve',
+      sourceLine: null,
+      name: 'dish',
+      thing: 'the food',
+      phase: 'serve',
+    });
   body = ensure(body, recipe.ingredients, kitchen, { tools: toolCalls(recipe), dish: dishOf(recipe.title), foods: foodCalls(recipe) });
   body = ovensOff(body);
   body = putBack(body, recipe);
@@ -76,7 +83,8 @@ function lateFoods(body: readonly Draft[], recipe: Recipe): Map<number, number> 
     for (const use of draft.uses ?? []) {
       const keep = use.ingredient === null ? undefined : findFood(recipe.ingredients[use.ingredient]?.item ?? '')?.keep;
       const most = keep && recipe.ingredients[use.ingredient!]!.unit !== 'can' ? LATE_MINUTES[keep] : undefined;
-      if (most !== undefined && !late.has(use.ingredient!)) late.set(use.ingredient!, clock > (isLong ? Math.min(most, LATE_IN_LONG) : most) ? i : -1);
+      if (most !== undefined && !late.has(use.ingredient!))
+        late.set(use.ingredient!, clock > (isLong ? Math.min(most, LATE_IN_LONG) : most) ? i : -1);
     }
     clock += minutesOf(draft);
   });
@@ -130,7 +138,10 @@ function coldStep(recipe: Recipe, ingredient: number, way: 'get' | 'back'): Draf
     thing: `the ${name}`,
     name: `${name}-${way}`,
     minutes: { active: 0.3 },
-    small: way === 'back' ? ['Open the fridge.', `Put the ${name} in its place.`, 'Close the door.'] : ['Open the fridge.', `Take out the ${name}.`, 'Close the door.'],
+    small:
+      way === 'back'
+        ? ['Open the fridge.', `Put the ${name} in its place.`, 'Close the door.']
+        : ['Open the fridge.', `Take out the ${name}.`, 'Close the door.'],
   };
 }
 
@@ -153,7 +164,8 @@ function foodCalls({ ingredients, instructions }: Recipe): Map<number, string> {
       const isAlone = found.filter((other) => other.at === m.at).length === 1;
       const item = ingredients[m.ingredient]!.item.toLowerCase();
       const means = ingredients.filter((one) => nameWords(one.item).some((w) => nameWords(said).includes(w))).length;
-      if (isAlone && means === 1 && !calls.has(m.ingredient) && said.length < item.length && !/juice|zest|water|sauce/.test(said)) calls.set(m.ingredient, said);
+      if (isAlone && means === 1 && !calls.has(m.ingredient) && said.length < item.length && !/juice|zest|water|sauce/.test(said))
+        calls.set(m.ingredient, said);
     }
   }
   return calls;
@@ -182,8 +194,7 @@ function ovenInTime(body: Draft[]): Draft[] {
   const bake = body.findIndex((d) => kindOf(d.technique) === 'bake');
   if (on < 0 || bake <= on) return body;
   const between = body.slice(on + 1, bake);
-  if (!between.some((d) => ['wait', 'chill', 'soak'].includes(kindOf(d.technique)) && (d.minutes?.waiting ?? 0) >= LONG_WAIT))
-    return body;
+  if (!between.some((d) => ['wait', 'chill', 'soak'].includes(kindOf(d.technique)) && (d.minutes?.waiting ?? 0) >= LONG_WAIT)) return body;
   let minutes = 0;
   let at = bake;
   while (at > on + 1 && minutes < OVEN_MINUTES) {

@@ -4,10 +4,12 @@ import { findTemperature, saysFan } from '../amount/temperature';
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
-import { frameOf, moveIn, thingsOf } from './frames-put';
+import { moveIn } from './put-cards';
+import { frameOf, thingsOf } from './things';
 import { wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
-import { inside, push, say, useOfMention } from './say';
+import { inside, push } from './push';
+import { say, useOfMention } from './say';
 import { isContainer, lastOf, type Located, type State } from './state';
 import { common, focusOn } from './step-of-clause';
 import { makeReady } from './supply';
@@ -48,13 +50,22 @@ export function onHob(state: State, c: Located): void {
   for (const name of unlistedFat(state, c, pan)) pushUnlisted(state, c, name, pan);
   if (pan === 'slow-cooker') cookerOn(state, c, pan);
   const microwave = c.tools.some((t) => t.id === 'microwave');
-  say(state, { ...c, mentions: c.mentions }, {
-    text: wording(state, c),
-    into: pan,
-    uses: fresh.map((m) => ({ ingredient: m.ingredient, item: state.recipe.ingredients[m.ingredient]!.item, quantity: null, unit: null })),
-    ...(overWater ? { base: 'saucepan' } : {}),
-    ...(microwave ? { hazards: ['hot', 'steam', 'electric'] } : {}),
-  });
+  say(
+    state,
+    { ...c, mentions: c.mentions },
+    {
+      text: wording(state, c),
+      into: pan,
+      uses: fresh.map((m) => ({
+        ingredient: m.ingredient,
+        item: state.recipe.ingredients[m.ingredient]!.item,
+        quantity: null,
+        unit: null,
+      })),
+      ...(overWater ? { base: 'saucepan' } : {}),
+      ...(microwave ? { hazards: ['hot', 'steam', 'electric'] } : {}),
+    },
+  );
   // oil that is made hot is not what is spoken of
   if (inside(state, pan).every((i) => isFat(state, i)) && spoken.length > 0 && id === 'heat-pan') focusOn(state, spoken, state.object);
   else focusOn(state, inside(state, pan), null);
@@ -82,13 +93,21 @@ function panFor(state: State, c: Located, id: string, fresh: readonly Mention[],
   // "boil the potatoes", with a sauce in the pan beside: water takes a pan of its own
   const inWater = id === 'boil' || /\bin\s+(?:[\p{L}]+\s+){0,3}water\b/iu.test(c.rest) || isForWater(state, fresh);
   const taken = held !== null && isPan(held) && isHeld(state, held);
-  const loose = fresh.length > 0 && fresh.every((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.form === 'whole' || isForWater(state, [m]));
+  const loose =
+    fresh.length > 0 &&
+    fresh.every((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.form === 'whole' || isForWater(state, [m]));
   if (inWater && loose && there.length === 0) {
     if (taken || (state.hob && isHeld(state, state.hob) && !isOnlyWater(state))) return freePan(state, 'saucepan');
     return held && isPan(held) ? held : (state.hob ?? 'saucepan');
   }
   if (held && isPan(held)) return held;
-  if (held && toolById(held)?.kind === 'cookware' && !['tray', 'muffin-tin', 'cake-tin'].includes(held) && !(c.meanwhile && held === state.inOven)) return held;
+  if (
+    held &&
+    toolById(held)?.kind === 'cookware' &&
+    !['tray', 'muffin-tin', 'cake-tin'].includes(held) &&
+    !(c.meanwhile && held === state.inOven)
+  )
+    return held;
   if (state.hob) return state.hob;
   const last = [...state.steps].reverse().find((s) => isPan(s.into ?? null))?.into ?? null;
   if (last && fresh.length === 0 && there.length === 0 && isHeld(state, last)) return last;
@@ -99,7 +118,8 @@ function panFor(state: State, c: Located, id: string, fresh: readonly Mention[],
 const isOnlyWater = (state: State) => state.hob !== null && !isHeld(state, state.hob);
 
 const isForWater = (state: State, mentions: readonly Mention[]) =>
-  mentions.length > 0 && mentions.every((m) => ['pasta', 'noodle'].includes(findFood(state.recipe.ingredients[m.ingredient]!.item)?.category ?? ''));
+  mentions.length > 0 &&
+  mentions.every((m) => ['pasta', 'noodle'].includes(findFood(state.recipe.ingredients[m.ingredient]!.item)?.category ?? ''));
 
 function putInPan(state: State, c: Located, m: Mention, pan: string): void {
   const one = state.recipe.ingredients[m.ingredient]!;
@@ -123,7 +143,8 @@ function putInPan(state: State, c: Located, m: Mention, pan: string): void {
 /** "Warm a little oil": it goes in though no list has it. */
 function unlistedFat(state: State, c: Located, pan: string): string[] {
   const m = /\b((?:a (?:little|splash of|drizzle of|knob of|bit of)|some)\s+(?:\p{L}+\s+)?(?:oil|butter|ghee))\b/iu.exec(c.rest);
-  const fat = m && !c.mentions.some((o) => o.end > m.index && o.at < m.index + m[0].length) && inside(state, pan).every((i) => !isOil(state, i));
+  const fat =
+    m && !c.mentions.some((o) => o.end > m.index && o.at < m.index + m[0].length) && inside(state, pan).every((i) => !isOil(state, i));
   return fat ? [m[1]!] : [];
 }
 
@@ -154,7 +175,15 @@ function cookerOn(state: State, c: Located, pan: string): void {
 function waterUnder(state: State, c: Located): void {
   if (state.steps.some((s) => s.technique === 'fill-pan' && s.into === 'saucepan')) return;
   const name = `the ${toolCall(state, 'saucepan')}`;
-  push(state, { text: `Put a little water in ${name}.`, technique: 'fill-pan', sourceLine: c.line, tools: ['tap', 'saucepan'], into: 'saucepan', thing: name, name: 'water' });
+  push(state, {
+    text: `Put a little water in ${name}.`,
+    technique: 'fill-pan',
+    sourceLine: c.line,
+    tools: ['tap', 'saucepan'],
+    into: 'saucepan',
+    thing: name,
+    name: 'water',
+  });
 }
 
 /** "Cook the pasta as the packet says": every packet says in boiling water, and no list has it. */
@@ -167,7 +196,15 @@ function cooksInWater(state: State, c: Located, id: string, pan: string, fresh: 
 
 function boilWater(state: State, c: Located, pan: string): void {
   const name = `the ${toolCall(state, pan)}`;
-  push(state, { text: `Fill ${name} two-thirds with water.`, technique: 'fill-pan', sourceLine: c.line, tools: ['tap', pan], into: pan, thing: name, name: 'water' });
+  push(state, {
+    text: `Fill ${name} two-thirds with water.`,
+    technique: 'fill-pan',
+    sourceLine: c.line,
+    tools: ['tap', pan],
+    into: pan,
+    thing: name,
+    name: 'water',
+  });
   push(state, {
     text: 'Bring the water to the boil.',
     technique: 'boil',
@@ -182,7 +219,10 @@ function boilWater(state: State, c: Located, pan: string): void {
 
 /** "Turn off the heat" after a ring that was turned off already, since its pan was drained. */
 export const isHobOff = (state: State, c: Located): boolean =>
-  !/oven|grill|kettle|microwave|blender|mixer/i.test(c.words) && state.hob === null && lastOf(state, 'hob-on') < 0 && !state.steps.some((s) => s.tools?.includes('hob'));
+  !/oven|grill|kettle|microwave|blender|mixer/i.test(c.words) &&
+  state.hob === null &&
+  lastOf(state, 'hob-on') < 0 &&
+  !state.steps.some((s) => s.tools?.includes('hob'));
 
 export function preheat(state: State, c: Located): void {
   // "preheat the oven to 160" says no degrees: a dial of Celsius ends before one of Fahrenheit begins
@@ -228,7 +268,14 @@ export function heatInOven(state: State, c: Located): void {
 function warmInOven(state: State, c: Located): void {
   const time = minutesOfText(c.rest) ?? 5;
   const base = { sourceLine: c.line, thing: '⟦thing|the food⟧', name: 'warm', about: state.objectUses };
-  push(state, { ...base, text: 'Put ⟦thing|the food⟧ in the oven. Wear oven gloves.', technique: 'bake', tools: ['oven', 'oven-gloves'], into: 'oven', minutes: { waiting: 0 } });
+  push(state, {
+    ...base,
+    text: 'Put ⟦thing|the food⟧ in the oven. Wear oven gloves.',
+    technique: 'bake',
+    tools: ['oven', 'oven-gloves'],
+    into: 'oven',
+    minutes: { waiting: 0 },
+  });
   push(state, {
     ...base,
     text: `Warm ⟦thing|the food⟧ for ${time} minutes.`,
@@ -238,7 +285,13 @@ function warmInOven(state: State, c: Located): void {
     hazards: ['hot'],
     minutes: { active: 0.2, waiting: time },
   });
-  push(state, { ...base, text: 'Take ⟦thing|the food⟧ out of the oven and put it on a stand.', technique: 'take-out-oven', tools: ['oven-gloves', 'stand'], into: 'stand' });
+  push(state, {
+    ...base,
+    text: 'Take ⟦thing|the food⟧ out of the oven and put it on a stand.',
+    technique: 'take-out-oven',
+    tools: ['oven-gloves', 'stand'],
+    into: 'stand',
+  });
 }
 
 /** The dish that goes into the oven: named, or where the thing lies, or got ready for it. */
@@ -253,7 +306,10 @@ function dishFor(state: State, c: Located, fresh: readonly Mention[], there: rea
   const held = state.container;
   if (state.prepared && held && isPan(held) && inside(state, state.prepared).length > 0) return state.prepared;
   if (held && toolById(held)?.kind === 'cookware' && (isHeld(state, held) || held === state.prepared)) return held;
-  const filled = [...state.steps].reverse().flatMap((s) => s.tools ?? []).find((t) => ['tray', 'baking-dish', 'cake-tin', 'muffin-tin'].includes(t));
+  const filled = [...state.steps]
+    .reverse()
+    .flatMap((s) => s.tools ?? [])
+    .find((t) => ['tray', 'baking-dish', 'cake-tin', 'muffin-tin'].includes(t));
   return filled ?? (held && toolById(held)?.kind === 'cookware' ? held : 'baking-dish');
 }
 
@@ -263,9 +319,14 @@ export function bake(state: State, c: Located): void {
   const fresh = object.fresh.filter((m) => m.part !== 'all' || !state.placed.has(m.ingredient));
   for (const m of fresh) makeReady(state, m, c, false);
   const dish = dishFor(state, c, fresh, object.there);
-  const loose = fresh.length === 0 && !isHeld(state, dish) && state.objectUses.some((i) => !state.placed.has(i)) ? state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf) : [];
+  const loose =
+    fresh.length === 0 && !isHeld(state, dish) && state.objectUses.some((i) => !state.placed.has(i))
+      ? state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf)
+      : [];
   for (const m of [...fresh, ...loose]) layOn(state, c, m, dish);
-  const away = object.there.filter((i) => state.placed.get(i) !== dish && state.placed.has(i) && !['tray', 'baking-dish'].includes(state.placed.get(i)!));
+  const away = object.there.filter(
+    (i) => state.placed.get(i) !== dish && state.placed.has(i) && !['tray', 'baking-dish'].includes(state.placed.get(i)!),
+  );
   if (away.length > 0 && frame.theme?.vessel === null) moveIn(state, c, away, dish);
   const grill = c.verb === 'grill' || c.verb === 'broil' || c.tools.some((t) => t.id === 'grill');
   const airFryer = c.technique?.id === 'air-fry' || c.tools.some((t) => t.id === 'air-fryer');
@@ -311,7 +372,13 @@ export function bake(state: State, c: Located): void {
     thing: name,
   });
   state.container = dish;
-  focusOn(state, inside(state, dish), state.object && inside(state, dish).length > 0 && !/\b(?:batter|mixture|mix|dough|tops?)\b|^an?\s/i.test(state.object) ? state.object : null);
+  focusOn(
+    state,
+    inside(state, dish),
+    state.object && inside(state, dish).length > 0 && !/\b(?:batter|mixture|mix|dough|tops?)\b|^an?\s/i.test(state.object)
+      ? state.object
+      : null,
+  );
 }
 
 /** "Put the pan in the oven for 8 minutes": it bakes for 8 minutes. */
@@ -345,14 +412,27 @@ export function microwave(state: State, c: Located): void {
   const held = own ?? at ?? state.container;
   const isMetal = held !== null && toolById(held)?.kind === 'cookware' && held !== 'baking-dish';
   const vessel = held === null || held === 'board' || isMetal || !isContainer(held) ? 'plate' : held;
-  const loose = object.fresh.length > 0 ? object.fresh : frame.theme === null || frame.theme.pronoun ? state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf) : [];
+  const loose =
+    object.fresh.length > 0
+      ? object.fresh
+      : frame.theme === null || frame.theme.pronoun
+        ? state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf)
+        : [];
   for (const m of loose) {
     makeReady(state, m, c, false);
     layOn(state, c, m, vessel);
   }
   state.container = vessel;
-  say(state, { ...c, mentions: [] }, { text: wording(state, c), into: vessel, uses: [], tools: ['microwave', vessel, ...c.tools.map((t) => t.id).filter((t) => t !== 'microwave' && t !== vessel)] });
+  say(
+    state,
+    { ...c, mentions: [] },
+    {
+      text: wording(state, c),
+      into: vessel,
+      uses: [],
+      tools: ['microwave', vessel, ...c.tools.map((t) => t.id).filter((t) => t !== 'microwave' && t !== vessel)],
+    },
+  );
   for (const m of c.mentions) state.used.add(m.ingredient);
   focusOn(state, inside(state, vessel), null);
 }
-

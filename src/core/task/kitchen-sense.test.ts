@@ -130,7 +130,9 @@ describe('in and out of the heat', () => {
   test('a bowl over water: water in the pan, the ring under the pan, the bowl hot', () => {
     const task = build('200 g chocolate', 'Put the chocolate in a bowl. Sit the bowl over a pan of simmering water. Stir until melted.');
     const texts = own(task).map((s) => s.text);
-    expect(texts.indexOf('Put a little water in the pan.')).toBeLessThan(texts.findIndex((t) => /^Turn on the hob under the pan\b/.test(t)));
+    expect(texts.indexOf('Put a little water in the pan.')).toBeLessThan(
+      texts.findIndex((t) => /^Turn on the hob under the pan\b/.test(t)),
+    );
     expect(step(task, /^Stir/).hazards).toContain('hot');
   });
   test('“covered” between commas is a step; “5 min/side” turns over once', () => {

@@ -3,7 +3,7 @@ import { remembering } from '../amount/remembering';
 import { isHot, isLotHot, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
-import { findTools, toolById } from '../technique/tools';
+import { findTools } from '../technique/tools';
 import type { Clause } from './clauses';
 import { nameOf } from './ready';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
@@ -65,7 +65,8 @@ function phraseIn(rest: string): string | null {
   )
     return null;
   if (/^(?:(?:down|up|out|off|back|in)\s+)?(?:\p{L}+ly)(?:\s|$)/iu.test(text)) return null;
-  if (/^(?:overnight|a little|a bit|a while|a moment|briefly|quickly)\b(?!\s+(?:of|\p{L}))/iu.test(text) || /^overnight\b/i.test(text)) return null;
+  if (/^(?:overnight|a little|a bit|a while|a moment|briefly|quickly)\b(?!\s+(?:of|\p{L}))/iu.test(text) || /^overnight\b/i.test(text))
+    return null;
   if (/^(?:a few|a couple of|several|many|two|three|four|\d+)\s+(?:more\s+)?times\b|^(?:once|twice)\b/i.test(text)) return null;
   const cut = PREPOSITION.exec(' ' + text);
   const phrase = (cut ? text.slice(0, Math.max(0, cut.index - 1)) : text).replace(/[\s,]+$/, '').trim();
@@ -119,7 +120,12 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
       ? mentions[0]!
       : null;
   const lies = over ? state.placed.get(over.ingredient) : undefined;
-  if (over && lies !== undefined && lies !== state.container && ['tray', 'plate', 'board', 'muffin-tin', 'cake-tin', 'baking-dish'].includes(state.container ?? '')) {
+  if (
+    over &&
+    lies !== undefined &&
+    lies !== state.container &&
+    ['tray', 'plate', 'board', 'muffin-tin', 'cake-tin', 'baking-dish'].includes(state.container ?? '')
+  ) {
     rest = `${rest.replace(/^over\s+/i, '')} over`;
     mentions[0] = { ...over, at: over.at - 5, end: over.end - 5 };
   }

@@ -250,7 +250,8 @@ function isOtherFood(list: readonly Token[], i: number, size: number): boolean {
 /** How much of it the words before say: "1 tbsp of the oil", "half of the cheese", "the remaining oil". */
 function amountBefore(text: string, at: number, one: Ingredient): { quantity: Quantity | null; unit: Unit | null; part: Mention['part'] } {
   const before = text.slice(Math.max(0, at - 40), at);
-  if (/\b(?:other|second|last)\s+(?:table|tea)?(?:spoon(?:ful)?|cup|tbsp|tsp)\s+of\s+(?:the\s+)?$/iu.test(before)) return { quantity: null, unit: null, part: 'rest' };
+  if (/\b(?:other|second|last)\s+(?:table|tea)?(?:spoon(?:ful)?|cup|tbsp|tsp)\s+of\s+(?:the\s+)?$/iu.test(before))
+    return { quantity: null, unit: null, part: 'rest' };
   if (/\b(?:remaining|rest of(?: the)?|other half of(?: the)?|leftover)\s*(?:\p{L}+\s+)?$/iu.test(before))
     return { quantity: null, unit: null, part: 'rest' };
   const portion =

@@ -47,8 +47,20 @@ export function phrasesOf(state: State, c: Located): Phrase[] {
 const WORKTOP = /\b(?:work ?surface|surface|worktop|work top|countertop|counter|table)\b/i;
 
 function phraseAt(c: Located, prep: string | null, from: number, to: number): Phrase {
-  const text = c.rest.slice(from, to).replace(/[\s,]+$/, '').trim();
-  const tool = [...c.tools].reverse().find((t) => t.at >= from && t.at < to && (isContainer(t.id) || (t.id === 'colander' && /^in(?:to)?$/.test(prep ?? '')) || (t.id === 'wire-rack' && /^(?:on|onto|to)$/.test(prep ?? ''))));
+  const text = c.rest
+    .slice(from, to)
+    .replace(/[\s,]+$/, '')
+    .trim();
+  const tool = [...c.tools]
+    .reverse()
+    .find(
+      (t) =>
+        t.at >= from &&
+        t.at < to &&
+        (isContainer(t.id) ||
+          (t.id === 'colander' && /^in(?:to)?$/.test(prep ?? '')) ||
+          (t.id === 'wire-rack' && /^(?:on|onto|to)$/.test(prep ?? ''))),
+    );
   const table = tool ? null : WORKTOP.exec(text);
   const pronoun = /^(?:all of\s+)?(it|them|these|this|both)\b/i.exec(text)?.[1]?.toLowerCase();
   return {
@@ -83,6 +95,23 @@ function leadOf(state: State, c: Located): Phrase | null {
   };
 }
 
-const INTO = new Set(['into', 'onto', 'inside', 'in', 'on', 'on top of', 'to', 'over', 'all over', 'around', 'between', 'among', 'across', 'through', 'under', 'along']);
+const INTO = new Set([
+  'into',
+  'onto',
+  'inside',
+  'in',
+  'on',
+  'on top of',
+  'to',
+  'over',
+  'all over',
+  'around',
+  'between',
+  'among',
+  'across',
+  'through',
+  'under',
+  'along',
+]);
 export const isGoalPrep = (prep: string | null): boolean => prep !== null && INTO.has(prep);
 export const isSourcePrep = (prep: string | null): boolean => prep === 'from' || prep === 'out of' || prep === 'off';

@@ -3,13 +3,11 @@ import { kindOf } from '../technique/lexicon';
 import { findFood, nameWords } from '../recipe/food';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
-import { rawHazard, useOf, type Draft } from '../plan/draft';
-import { toFraction } from '../amount/quantity';
+import { type Draft } from '../plan/draft';
 import { minutesOfText } from '../amount/minutes';
-import { wholeOf, type Mention } from './mentions';
+import { type Mention } from './mentions';
 import { nameOf } from './ready';
-import { take } from './supply';
-import { CUTTING, HOB, isContainer, JOINING, PUTTING, type Located, type State } from './state';
+import { CUTTING, isContainer, type Located, type State } from './state';
 import { isTarget, objectPhrase } from './locate';
 import { theOf, cuesOf } from './wording';
 
@@ -75,13 +73,19 @@ function nounOf(c: Located): string | null {
   return (phrase && NOUN.exec(phrase)?.[1]?.toLowerCase()) || null;
 }
 
-const LEVEL = /\b(very low|low|gentle|medium[- ]low|medium[- ]high|med[- ]high|med|medium|moderate|high)\b(?=[ -](?:heat|flame)|$|[.,)]|\s+(?:and|for|until))/i;
+const LEVEL =
+  /\b(very low|low|gentle|medium[- ]low|medium[- ]high|med[- ]high|med|medium|moderate|high)\b(?=[ -](?:heat|flame)|$|[.,)]|\s+(?:and|for|until))/i;
 
 /** The heat that a clause names: "over a medium heat", "turn down to low". */
 function levelOf(c: Located): string | null {
-  const said = LEVEL.exec(`${c.rest} ${c.lead ?? ''}`)?.[1]?.toLowerCase().replace('-', ' ').replace(/^med\b/, 'medium');
+  const said = LEVEL.exec(`${c.rest} ${c.lead ?? ''}`)?.[1]
+    ?.toLowerCase()
+    .replace('-', ' ')
+    .replace(/^med\b/, 'medium');
   if (said) return said === 'medium high' ? 'medium-high' : said === 'medium low' ? 'medium-low' : said;
-  return /^(?:reduce|lower|turn)$/.test(c.verb ?? '') && /\b(?:simmer|down|heat$)/i.test(c.rest) && kindOf(c.technique?.id) === 'turn-heat' ? 'low' : null;
+  return /^(?:reduce|lower|turn)$/.test(c.verb ?? '') && /\b(?:simmer|down|heat$)/i.test(c.rest) && kindOf(c.technique?.id) === 'turn-heat'
+    ? 'low'
+    : null;
 }
 
 /** "the tin" is another word for the roasting tray in use: nobody fetches a cake tin. */

@@ -9,7 +9,7 @@ import { useOf, type Draft } from '../plan/draft';
 import type { Mention } from './mentions';
 import type { Use } from '../plan/model';
 import { measureStep, readySteps } from './ready';
-import { pushEarly } from './say';
+import { pushEarly } from './push';
 import { type Located, type State, CUTTING } from './state';
 
 /** The part of an ingredient that a step takes, noting what is left of it. */

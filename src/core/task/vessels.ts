@@ -62,7 +62,13 @@ function choose(state: State, id: string, before: string, word: string): string 
   if (OTHER.test(before)) return [id, ...(FAMILY.get(id) ?? [])].find((v) => isFree(v) && v !== state.container) ?? id;
   if (INDEFINITE.test(before)) {
     // what was greased or lined is the one that is filled
-    if (state.prepared && (state.prepared === id || (!isPan(id) && GENERAL.get(id)?.includes(state.prepared))) && toolById(id)?.kind === 'cookware' && !isHeld(state, state.prepared) && !state.heats)
+    if (
+      state.prepared &&
+      (state.prepared === id || (!isPan(id) && GENERAL.get(id)?.includes(state.prepared))) &&
+      toolById(id)?.kind === 'cookware' &&
+      !isHeld(state, state.prepared) &&
+      !state.heats
+    )
       return state.prepared;
     if (!used.includes(id)) return id;
     return FAMILY.get(id)?.find(isFree) ?? id;
@@ -70,7 +76,9 @@ function choose(state: State, id: string, before: string, word: string): string 
   if (id === state.container || !IS_GENERAL.test(word)) return id;
   const family = GENERAL.get(id) ?? [];
   const recent = [...state.steps].reverse().flatMap((s) => s.into ?? []);
-  const near = [state.container, state.hob, state.prepared, ...used, ...recent].find((v): v is string => v !== null && (v === id || family.includes(v)));
+  const near = [state.container, state.hob, state.prepared, ...used, ...recent].find(
+    (v): v is string => v !== null && (v === id || family.includes(v)),
+  );
   return near ?? id;
 }
 

@@ -1,12 +1,10 @@
 // The words of steps, and the cues in them: verb first, then what, where, how long and until when.
-import { kindOf } from '../technique/lexicon';
 import { Fraction, showQuantity } from '../amount/quantity';
 import { dialCelsius, ovenMarks } from '../amount/temperature';
 import { findFood } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import type { Ingredient } from '../recipe/recipe';
 import type { Cue } from '../technique/model';
-import { toolById } from '../technique/tools';
 import { minutesOfText } from '../amount/minutes';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
@@ -55,7 +53,10 @@ export function sentence(text: string): string {
  */
 export function wording(state: State, c: Located): string {
   const works = worksOf(c.technique?.id, c.technique?.like);
-  let rest = c.rest.replace(PARTICIPLE, '').replace(PURPOSE, '').replace(/\bsometimes\b/i, 'now and then');
+  let rest = c.rest
+    .replace(PARTICIPLE, '')
+    .replace(PURPOSE, '')
+    .replace(/\bsometimes\b/i, 'now and then');
   const seen = new Set<number>();
   for (const mention of [...c.mentions].sort((a, b) => b.at - a.at)) {
     if (mention.quantity) rest = withoutAmount(rest, mention);
@@ -110,13 +111,15 @@ const ALONE = /^(?:wait|count|set|hold|start|continue|repeat|go|watch|look|enjoy
 const PART_NOUN =
   /^(?:the\s+|any\s+|its\s+|their\s+)?(?:hard |tough |woody |green |outer |root |papery )?(?:stones?|pits?|skins?|peel|cores?|seeds?|ends?|tops?|tops and tails|stalks?|stems?|roots?|leaves|crusts?|shells?|pods?|edges?)$/i;
 const PRONOUN = /^(?:it|them|everything|these|this|all of (?:it|them)|both)\b(?:\s+all(?!\s+(?:over|together))\b)?/i;
-const HAS_PLACE = /\b(?:in|into|on|onto|to|over|around|among|between|under|inside|through|aside|back|together|with|at|across|along|up|down|out|off|away|from|beside|underneath)\b/i;
+const HAS_PLACE =
+  /\b(?:in|into|on|onto|to|over|around|among|between|under|inside|through|aside|back|together|with|at|across|along|up|down|out|off|away|from|beside|underneath)\b/i;
 
 function withObject(state: State, c: Located, rest: string, act: Act): string {
   const id = c.technique?.id ?? '';
   if (id === 'cover' || id === 'uncover') return withVessel(state, rest);
   if (act === 'off' || act === 'ring-set') return heatWords(c, rest);
-  if (act === 'off-ring' && (!objectPhrase(rest) || /^(?:off|from)\b/i.test(rest)) && (state.hob ?? state.container)) return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
+  if (act === 'off-ring' && (!objectPhrase(rest) || /^(?:off|from)\b/i.test(rest)) && (state.hob ?? state.container))
+    return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
   if (act === 'serve' && !objectPhrase(rest)) return `the ${shortTitle(state.recipe.title)} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
   if (!NEEDS_OBJECT.has(act)) return withPronoun(state, rest);
@@ -126,17 +129,28 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   const vessel = state.container ? `the ${toolCall(state, state.container)}` : there;
   if (act === 'join' && !rest && state.container) return `everything ${inTool(state, state.container)}`;
   // "stir in the paprika": into what is there already
-  const into = /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|circles?|one direction|same way)\b)(?!(?:with|until|batches|small|for)\b)(?=\S)/iu.exec(rest);
+  const into =
+    /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|circles?|one direction|same way)\b)(?!(?:with|until|batches|small|for)\b)(?=\S)/iu.exec(
+      rest,
+    );
   if (into && id !== 'coat' && id !== 'dip' && (act === 'join' || act === 'put') && !isPlace(c, rest))
     return `${withPronoun(state, rest.slice(into[0].length))} into ${vessel}`;
   // "pour over the sauce": over what is there
   const over = /^over\s+(?=\p{L})(?!(?:it|them)\b)/iu.exec(rest);
-  if (over && act === 'put' && named.length > 0 && !HAS_PLACE.test(rest.slice(over[0].length))) return `${rest.slice(over[0].length)} over ${there}`;
+  if (over && act === 'put' && named.length > 0 && !HAS_PLACE.test(rest.slice(over[0].length)))
+    return `${rest.slice(over[0].length)} over ${there}`;
   if (/^with\b/i.test(rest) && act === 'put') return `${there} ${rest}`;
-  if (id === 'season' && !/\bwith\b/i.test(rest)) return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
+  if (id === 'season' && !/\bwith\b/i.test(rest))
+    return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
   // "cut out rounds", "spoon off any fat"
-  if (/^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly)\b)(?!\p{L}+ly\b)\p{L}/iu.test(rest) && !PRONOUN.test(rest.replace(/^\S+\s+/, '')) && !objectPhrase(rest)) return withPronoun(state, rest);
-  if (/^(?:let|leave|allow)$/.test(c.verb ?? '') && /^(?:to\s+)?(?:cool|rest|stand|sit|set|go|get|thaw|soak|rise|prove)\b/i.test(rest)) return `${thing} ${rest}`;
+  if (
+    /^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly)\b)(?!\p{L}+ly\b)\p{L}/iu.test(rest) &&
+    !PRONOUN.test(rest.replace(/^\S+\s+/, '')) &&
+    !objectPhrase(rest)
+  )
+    return withPronoun(state, rest);
+  if (/^(?:let|leave|allow)$/.test(c.verb ?? '') && /^(?:to\s+)?(?:cool|rest|stand|sit|set|go|get|thaw|soak|rise|prove)\b/i.test(rest))
+    return `${thing} ${rest}`;
   if (id === 'make-well') return withPronoun(state, rest);
   // "brush over the flatbreads": what was spoken of is brushed over them
   if (/^over\s+the\b/i.test(rest) && act === 'put' && named.length === 0) return withPronoun(state, `${thing} ${rest}`);
@@ -152,11 +166,15 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (ALONE.test(c.verb ?? '') && act !== 'put' && !/^aside\b/i.test(rest)) return withPronoun(state, rest);
   // "add the butter and rub in": what was added is rubbed in
   if (/^in(?:to)?\b/i.test(rest) && act === 'join') return `${hole('spoken', null)} ${rest}`;
-  return withPronoun(state, `${thing} ${rest.replace(/^(?=\d)/, 'for ').replace(/^(?:back\s+)?to (?:a )?boil\b/i, (said) => (/back/i.test(said) ? 'back to the boil' : 'to the boil'))}`);
+  return withPronoun(
+    state,
+    `${thing} ${rest.replace(/^(?=\d)/, 'for ').replace(/^(?:back\s+)?to (?:a )?boil\b/i, (said) => (/back/i.test(said) ? 'back to the boil' : 'to the boil'))}`,
+  );
 }
 
 /** "in the bowl", said first: a place, and no thing that goes in. */
-const isPlace = (c: Located, rest: string) => c.mentions.length === 0 && c.tools.some((t) => isContainer(t.id) && t.at < 24) && /^in\s/i.test(rest);
+const isPlace = (c: Located, rest: string) =>
+  c.mentions.length === 0 && c.tools.some((t) => isContainer(t.id) && t.at < 24) && /^in\s/i.test(rest);
 
 const vesselToCoat = (state: State) => {
   const vessel = state.prepared ?? state.container;
@@ -164,7 +182,8 @@ const vesselToCoat = (state: State) => {
 };
 
 /** "Keep in the fridge": a place, though a thing may stand so behind other verbs. */
-const isPlaceFirst = (rest: string, act: Act) => act !== 'put' && act !== 'join' && act !== 'ready' && /^(?:in|over|on|under)\s+(?:the|a|an)\b/i.test(rest);
+const isPlaceFirst = (rest: string, act: Act) =>
+  act !== 'put' && act !== 'join' && act !== 'ready' && /^(?:in|over|on|under)\s+(?:the|a|an)\b/i.test(rest);
 
 const seasonedWith = (state: State, c: Located) => {
   const unsaid = c.mentions.filter((m) => m.end <= m.at);
@@ -172,7 +191,9 @@ const seasonedWith = (state: State, c: Located) => {
 };
 
 const withVessel = (state: State, rest: string) =>
-  state.container && (/^with\b/i.test(rest) || (!objectPhrase(rest) && !/\blids?\b/i.test(rest))) ? `the ${toolCall(state, state.container)} ${rest}` : withPronoun(state, rest);
+  state.container && (/^with\b/i.test(rest) || (!objectPhrase(rest) && !/\blids?\b/i.test(rest)))
+    ? `the ${toolCall(state, state.container)} ${rest}`
+    : withPronoun(state, rest);
 
 /** "Turn down to low", "turn off": the heat is what is turned. */
 function heatWords(c: Located, said: string): string {
@@ -195,9 +216,14 @@ const spokenOf = (state: State): string | null =>
 
 /** Pronouns as holes: what is acted on, and what it goes to. */
 function withPronoun(state: State, rest: string): string {
-  const these = state.lineObjects.length > 1 && /\bthem\b/i.test(rest) ? listOf(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) : null;
+  const these =
+    state.lineObjects.length > 1 && /\bthem\b/i.test(rest)
+      ? listOf(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))
+      : null;
   const thing = these ?? hole('thing', spokenOf(state));
-  const first = /^((?:in|over|up|out|down|off|through)\s+)?(?:it|them|all of (?:it|them))\b(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(rest);
+  const first = /^((?:in|over|up|out|down|off|through)\s+)?(?:it|them|all of (?:it|them))\b(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(
+    rest,
+  );
   if (first) return `${thing}${first[1] ? ` ${first[1].trim()}` : ''}${rest.slice(first[0].length)}`;
   const dish = state.vesselSpoken ? `the ${toolCall(state, state.vesselSpoken)}` : null;
   if (dish && /\b(?:in|into|on|onto)\s+it\b/i.test(rest)) return rest.replace(/\b(in|into|on|onto)\s+it\b/i, `$1 ${dish}`);

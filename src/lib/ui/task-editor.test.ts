@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { buildTask, readRecipe, type Kitchen } from '$core';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { USUAL_KITCHEN } from '../../core/task/model';
+import { USUAL_KITCHEN } from '../../core/plan/model';
 import { TaskEditor } from './task-editor.svelte';
 
 const recipe = readRecipe(readFileSync(new URL('../../../tests/recipes/overnight-oats.txt', import.meta.url), 'utf8')).recipe;

@@ -12,7 +12,8 @@ import { isGather, type Finding, type Mend } from './model';
 
 const isHeated = (step: Step) => worksOf(step.technique, techniqueById(step.technique ?? '')?.like).act === 'heat';
 /** Work on an ingredient by itself: it is got ready, not used yet. */
-const isReadied = (step: Step) => ['ready', 'measure', 'drain', 'kettle'].includes(worksOf(step.technique, techniqueById(step.technique ?? '')?.like).act);
+const isReadied = (step: Step) =>
+  ['ready', 'measure', 'drain', 'kettle'].includes(worksOf(step.technique, techniqueById(step.technique ?? '')?.like).act);
 
 export function ingredientFindings({ steps, ingredients, title }: TaskAnalysis): Finding[] {
   const found: Finding[] = [];
@@ -21,9 +22,7 @@ export function ingredientFindings({ steps, ingredients, title }: TaskAnalysis):
     if (!isGather(step)) for (const use of step.uses) if (use.ingredient !== null) usesOf[use.ingredient]?.push({ step, use });
   ingredients.forEach((one, i) => {
     const uses = usesOf[i]!;
-    const onlyReadied = uses.every(
-      (u) => isReadied(u.step) && !/\b(?:over|into|on)\b/.test(u.step.text) && u.step.sourceLine === null,
-    );
+    const onlyReadied = uses.every((u) => isReadied(u.step) && !/\b(?:over|into|on)\b/.test(u.step.text) && u.step.sourceLine === null);
     if (onlyReadied && !one.optional)
       found.push({
         code: 'listed-not-used',

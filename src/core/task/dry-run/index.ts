@@ -66,7 +66,9 @@ function leftOn(ran: readonly Ran[], on: readonly string[]): Finding[] {
         fix: {
           kind: 'insert',
           before: ran[last + 1]?.step.key ?? null,
-          steps: [{ text: `Turn off the ${name}.`, technique: 'turn-off', sourceLine: null, tools: [tool], thing: `the ${name}`, name: tool }],
+          steps: [
+            { text: `Turn off the ${name}.`, technique: 'turn-off', sourceLine: null, tools: [tool], thing: `the ${name}`, name: tool },
+          ],
         },
       },
     ];

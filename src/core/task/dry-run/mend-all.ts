@@ -10,7 +10,7 @@ import { applyMend } from './mend';
  */
 export function mendAll(task: TaskAnalysis, kitchen: Kitchen, newKey: () => string): Step[] {
   let steps = task.steps;
-  for (let left = Infinity; ; ) {
+  for (let left = Infinity; ;) {
     const found = dryRun({ ...task, steps }, kitchen);
     const next = found.find((f) => f.fix !== null);
     if (!next?.fix || found.length >= left) return steps;

@@ -65,7 +65,8 @@ export function applyMend(steps: readonly Step[], mend: Mend, newKey: () => stri
 
 /** Steps put in before another, each in the phase of what stands beside it; what is fetched at one go is one step. */
 function insertSteps(steps: readonly Step[], mend: Extract<Mend, { kind: 'insert' }>, newKey: () => string): Step[] {
-  const at = mend.before === null ? steps.length : steps.findIndex((s) => s.key === mend.before || s.parts?.some((p) => p.key === mend.before));
+  const at =
+    mend.before === null ? steps.length : steps.findIndex((s) => s.key === mend.before || s.parts?.some((p) => p.key === mend.before));
   if (at < 0) return [...steps];
   const [only] = mend.steps;
   const before = steps[at - 1];
@@ -79,7 +80,8 @@ function insertSteps(steps: readonly Step[], mend: Extract<Mend, { kind: 'insert
     };
     return steps.map((s) => (s === before ? joined : s));
   }
-  const phase = (steps[mend.steps[0]?.technique === 'turn-off' ? Math.max(0, at - 1) : Math.min(at, steps.length - 1)] ?? steps.at(-1))?.phase;
+  const phase = (steps[mend.steps[0]?.technique === 'turn-off' ? Math.max(0, at - 1) : Math.min(at, steps.length - 1)] ?? steps.at(-1))
+    ?.phase;
   const made = mend.steps.map((draft) =>
     stepOf({ minutes: { active: techniqueById(draft.technique ?? '')?.minutes.active ?? 0.5 }, ...draft }, newKey(), phase ?? 'prepare'),
   );
@@ -141,7 +143,16 @@ function heatEarlier({ steps }: TaskAnalysis, appliance: string): Mend[] {
     {
       kind: 'insert',
       before: first,
-      steps: [{ text: `Turn the ${name} on.`, technique: 'preheat-oven', sourceLine: null, tools: [appliance], thing: `the ${name}`, minutes: { waiting: 0 } }],
+      steps: [
+        {
+          text: `Turn the ${name} on.`,
+          technique: 'preheat-oven',
+          sourceLine: null,
+          tools: [appliance],
+          thing: `the ${name}`,
+          minutes: { waiting: 0 },
+        },
+      ],
     },
   ];
 }
@@ -153,7 +164,11 @@ function candidatesFor(task: TaskAnalysis, { fix, code, about }: Finding): Mend[
   const [draft] = fix.steps;
   const at = task.steps.findIndex((s) => s.key === fix.before);
   const twin = task.steps.find(
-    (s, i) => i > at && s.technique === draft!.technique && s.into === (draft!.into ?? null) && (draft!.uses ?? []).every((u) => s.uses.some((o) => o.ingredient === u.ingredient)),
+    (s, i) =>
+      i > at &&
+      s.technique === draft!.technique &&
+      s.into === (draft!.into ?? null) &&
+      (draft!.uses ?? []).every((u) => s.uses.some((o) => o.ingredient === u.ingredient)),
   );
   return twin && fix.before ? [fix, { kind: 'move', key: twin.key, before: fix.before }] : [fix];
 }

@@ -8,7 +8,15 @@ import { wholeKey, wholeStep } from '../grain';
 import type { Held, Snapshot } from './model';
 
 /** One step as it was played: the step on the list that it is, or is part of, how it went, and what the list looks like before and after. */
-export type Ran = { step: Step; shown: string; turn: Turn; shot: Snapshot; before: Snapshot | null; vesselMl: number; vesselMlBefore: number };
+export type Ran = {
+  step: Step;
+  shown: string;
+  turn: Turn;
+  shot: Snapshot;
+  before: Snapshot | null;
+  vesselMl: number;
+  vesselMlBefore: number;
+};
 
 /** The steps that the world plays: parts of a joined step one by one, small steps as the whole that they are part of. */
 function standardSteps(steps: readonly Step[]): { step: Step; shown: string }[] {
@@ -29,7 +37,17 @@ function standardSteps(steps: readonly Step[]): { step: Step; shown: string }[] 
   return out;
 }
 
-const playedStep = (step: Step): Played => ({ ...step, from: step.from ?? null, level: step.level ?? null, about: step.about ?? [], little: step.little ?? false, base: step.base ?? null, cold: isCold(step.text, step.minutes.waiting), water: step.uses.length === 0 && /^Pour .*\bwater\b/i.test(step.text), hot: /\b(?:hot|boiling) water\b/i.test(step.text) });
+const playedStep = (step: Step): Played => ({
+  ...step,
+  from: step.from ?? null,
+  level: step.level ?? null,
+  about: step.about ?? [],
+  little: step.little ?? false,
+  base: step.base ?? null,
+  cold: isCold(step.text, step.minutes.waiting),
+  water: step.uses.length === 0 && /^Pour .*\bwater\b/i.test(step.text),
+  hot: /\b(?:hot|boiling) water\b/i.test(step.text),
+});
 
 /** @returns one entry for each step that was played, and the world at the end */
 export function run(task: TaskAnalysis, kitchen: Kitchen): { ran: Ran[]; on: string[] } {
@@ -88,4 +106,3 @@ function snapshot(world: World, stepKey: string, ingredients: readonly Ingredien
     fetched: [...world.fetched],
   };
 }
-

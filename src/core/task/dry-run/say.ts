@@ -9,7 +9,12 @@ import type { FindingCode } from './model';
 
 type Said = { code: FindingCode; about: string; message: string; mend: string };
 
-const RAW: Partial<Record<Hazard, string>> = { 'raw-egg': 'raw egg', 'raw-meat': 'raw meat', 'raw-fish': 'raw fish', 'raw-flour': 'raw dough' };
+const RAW: Partial<Record<Hazard, string>> = {
+  'raw-egg': 'raw egg',
+  'raw-meat': 'raw meat',
+  'raw-fish': 'raw fish',
+  'raw-flour': 'raw dough',
+};
 const rawName = (raw: readonly Hazard[]) => RAW[raw[0]!] ?? 'raw food';
 const tool = (id: string) => toolById(id)?.name ?? id;
 
@@ -58,11 +63,21 @@ const SAYINGS: Sayings = {
   form: (lack, ingredients) => {
     const item = ingredients[lack.ingredient]!.item;
     if (lack.form === 'opened')
-      return { code: 'not-prepared', about: item, message: `The can of ${item} has not been opened yet.`, mend: `Open the can of ${item} first.` };
+      return {
+        code: 'not-prepared',
+        about: item,
+        message: `The can of ${item} has not been opened yet.`,
+        mend: `Open the can of ${item} first.`,
+      };
     if (lack.form === 'cracked')
       return { code: 'not-prepared', about: item, message: `No step before this cracks the ${item}.`, mend: `Crack the ${item} first.` };
     if (lack.form === 'rinsed')
-      return { code: 'not-rinsed', about: item, message: `No step before this rinses the ${item}.`, mend: `Rinse the ${item} under cold water first.` };
+      return {
+        code: 'not-rinsed',
+        about: item,
+        message: `No step before this rinses the ${item}.`,
+        mend: `Rinse the ${item} under cold water first.`,
+      };
     return {
       code: 'not-prepared',
       about: item,
@@ -76,11 +91,19 @@ const SAYINGS: Sayings = {
     message: `The hob is not on under the ${tool(vessel)} at this step.`,
     mend: 'Turn it on first.',
   }),
-  'ring-level': ({ level }) => ({ code: 'not-on', about: tool('hob'), message: `The hob is not at ${level} heat here.`, mend: `Turn it to ${level} first.` }),
+  'ring-level': ({ level }) => ({
+    code: 'not-on',
+    about: tool('hob'),
+    message: `The hob is not at ${level} heat here.`,
+    mend: `Turn it to ${level} first.`,
+  }),
   'ring-off': ({ vessel }) => ({
     code: 'left-on',
     about: tool('hob'),
-    message: vessel === 'hob' ? 'The hob is on and nothing is heated any more.' : `The hob is on under the ${tool(vessel)}, which is heated no more.`,
+    message:
+      vessel === 'hob'
+        ? 'The hob is on and nothing is heated any more.'
+        : `The hob is on under the ${tool(vessel)}, which is heated no more.`,
     mend: 'Turn it off after this step.',
   }),
   'oven-on': ({ appliance }) => ({

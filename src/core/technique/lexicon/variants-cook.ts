@@ -191,14 +191,20 @@ export const VARIANTS_COOK = [
     cues: { see: 'the lid is off' },
     minutes: { active: 0.3, waiting: 0 },
   }),
-  variant(lift, 'take-out-place', 'take out of the microwave or fridge', 'take out of microwave|remove from microwave|take from microwave|take out of fridge|take from fridge|remove from fridge|take out of freezer|remove from freezer', {
-    only: ['microwave', 'fridge', 'freezer'],
-    tools: [],
-    small: ['Open the door.', 'Hold {place} with both hands.', 'Lift it out and put it down.', 'Close the door.'],
-    demands: ['two-hands', 'strong-grip', 'reach'],
-    cues: { see: 'it stands on the table, the door is closed' },
-    minutes: { active: 0.4, waiting: 0 },
-  }),
+  variant(
+    lift,
+    'take-out-place',
+    'take out of the microwave or fridge',
+    'take out of microwave|remove from microwave|take from microwave|take out of fridge|take from fridge|remove from fridge|take out of freezer|remove from freezer',
+    {
+      only: ['microwave', 'fridge', 'freezer'],
+      tools: [],
+      small: ['Open the door.', 'Hold {place} with both hands.', 'Lift it out and put it down.', 'Close the door.'],
+      demands: ['two-hands', 'strong-grip', 'reach'],
+      cues: { see: 'it stands on the table, the door is closed' },
+      minutes: { active: 0.4, waiting: 0 },
+    },
+  ),
   variant(lift, 'put-in-place', 'put in the microwave', 'put in microwave|place in microwave', {
     only: ['microwave'],
     tools: ['microwave'],

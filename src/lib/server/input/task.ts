@@ -14,7 +14,20 @@ import {
   type Step,
   type Unit,
 } from '$core';
-import { ArrayMaxSize, ArrayMinSize, ArrayUnique, IsArray, IsIn, IsInt, IsNumber, Length, Matches, Max, Min } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  ArrayUnique,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  Length,
+  Matches,
+  Max,
+  Min,
+} from 'class-validator';
 import { IsAmount, IsCount, IsId, Text, Words } from './rules';
 import { Holds, ListOf, Nullable, Optional, Slug, Texts } from './shape';
 
@@ -74,7 +87,7 @@ class MinutesInput {
 
 const Key = () => Matches(/^\S(?:.{0,118}\S)?$/u, { message: 'a step has a key of 1 to 120 characters' });
 
-export class StepInput implements Step {
+class PlainStepInput implements Step {
   @Key()
   key!: string;
 
@@ -142,6 +155,41 @@ export class StepInput implements Step {
   @Nullable()
   @Text(300)
   meanwhile!: string | null;
+
+  // what the dry run plays it with: see Step
+  @Optional()
+  @IsIn(PLACES_OF_STEPS)
+  from?: string | null;
+
+  @Optional()
+  @Text(30)
+  level?: string | null;
+
+  @Optional()
+  @IsIn(PLACES_OF_STEPS)
+  base?: string | null;
+
+  @Optional()
+  @IsArray()
+  @ArrayMaxSize(200)
+  @IsInt({ each: true })
+  @Min(0, { each: true })
+  about?: number[];
+
+  @Optional()
+  @IsBoolean()
+  lasts?: boolean;
+
+  @Optional()
+  @IsBoolean()
+  little?: boolean;
+}
+
+export class StepInput extends PlainStepInput {
+  /** The steps that a joined one holds; none of them is joined itself. */
+  @Optional()
+  @ListOf(() => PlainStepInput, MOST_STEPS)
+  parts?: PlainStepInput[];
 }
 
 class BuiltFrom {

@@ -1,0 +1,306 @@
+// What a step does to the kitchen: one law for each kind of act.
+import { kindOf } from '../technique/lexicon';
+import { toolById } from '../technique/tools';
+import { type Act, type Works } from '../technique/works';
+import type { Lot, Played, World } from './model';
+import { contents, HOT, isLotHot, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
+
+import { pick, split } from './objects';
+import { cook, HAS_LID, isFatty, join, leave, moveTo } from './matter';
+
+type Law = (world: World, step: Played, lots: Lot[], works: Works) => void;
+
+/** Put on in so thin a layer that it is part of what is below. */
+const CLINGS = new Set(['brush', 'sprinkle']);
+
+const put: Law = (world, step, lots) => {
+  const to = vesselOf(step);
+  for (const lot of lots) lot.portion = false;
+  if (to && step.water) vesselIn(world, to).water = 'cold';
+  if (to && step.hot) vesselIn(world, to).hotUntil = Math.max(vesselIn(world, to).hotUntil, world.clock + HOT.food);
+  if (to && lots.length === 0) vesselIn(world, to).slick = true;
+  if (to) moveTo(world, lots, to);
+  const others = to ? contents(world, to).some((lot) => !lots.includes(lot)) : false;
+  if (others && CLINGS.has(kindOf(step.technique))) for (const lot of lots) lot.clings = true;
+};
+
+const ringUnder = (world: World, vessel: string, level: string | null | undefined): void => {
+  if (world.ring && world.ring.under !== vessel) world.vessels.get(world.ring.under)!.hotUntil = staysHot(world, world.ring.under);
+  const same = world.ring?.under === vessel;
+  world.ring = { under: vessel, level: level ?? (same ? world.ring!.level : null), cooks: same && world.ring!.cooks };
+  vesselIn(world, vessel).place = 'ring';
+};
+
+export const LAWS: Partial<Record<Act, Law>> = {
+  'wash-hands': (world) => {
+    world.hands.clear();
+    world.washed = true;
+  },
+  'wash-tools': (world, step) => {
+    world.hands.clear();
+    const named = step.tools.filter((id) => toolById(id)?.kind !== 'cleaning' && id !== 'tap');
+    for (const id of named.length > 0 ? named : [...world.soiled.keys(), ...world.wet.keys()]) {
+      world.soiled.delete(id);
+      world.wet.delete(id);
+      world.full.delete(id);
+    }
+  },
+  fetch: (world, step) => {
+    for (const id of step.tools) world.fetched.add(id);
+    for (const { ingredient } of step.uses) {
+      const known = ingredient === null ? undefined : world.ingredients[ingredient];
+      if (known?.food?.perishable && known.food.keep === 'fridge' && !world.out.has(known.index)) world.out.set(known.index, world.clock);
+    }
+  },
+  ready: (world, step, lots, works) => {
+    const kind = kindOf(step.technique);
+    for (const lot of lots) {
+      lot.forms.add(kind);
+      // out of its measure, and cold again
+      for (const [measure, held] of world.full) if (held === lot) world.full.delete(measure);
+      if (kind === 'rinse') lot.hotUntil = 0;
+      if (kind === 'crack-egg') lot.raw.add('raw-egg');
+      if (works.traits.has('blade') && !works.traits.has('parts')) lot.forms.add('cut');
+      const to = step.into ? vesselOf(step) : null;
+      if (to && kind !== 'rinse' && lot.at === null && to !== 'board') {
+        lot.at = to;
+        lot.portion = false;
+      }
+      // lifted out to be cut
+      if (to === 'board' && works.traits.has('blade') && lot.at !== null && lot.at !== 'board' && lots.length < 4) lot.at = 'board';
+    }
+  },
+  measure: (world, step) => {
+    for (const use of step.uses) {
+      if (use.ingredient === null) continue;
+      const known = world.ingredients[use.ingredient]!;
+      const lot = pick(world, step, use);
+      if (!lot) continue;
+      const share = shareOf(world, use);
+      const part = share === null ? lot : split(world, lot, use.ingredient, share);
+      part.portion = true;
+      part.forms.add('measure');
+      for (const { measure } of step.fillings) {
+        if (known.wet) world.wet.set(measure, known.name);
+        if (!step.into) world.full.set(measure, part);
+      }
+    }
+  },
+  put,
+  join: (world, step, lots) => {
+    const to = vesselOf(step);
+    for (const lot of lots) lot.forms.add(kindOf(step.technique));
+    if (!to) return;
+    moveTo(world, lots, to);
+    join(world, to);
+  },
+  // what is dipped takes its coating with it
+  dip: (world, step, lots) => {
+    const coats = step.uses.flatMap((u) => (u.ingredient === null ? [] : lotsOf(world, u.ingredient).slice(-1)));
+    const thing = lots.find((lot) => !coats.includes(lot));
+    for (const coat of coats)
+      if (thing) {
+        for (const hazard of coat.raw) thing.raw.add(hazard);
+        for (const hazard of thing.raw) if (hazard !== 'raw-flour') coat.raw.add(hazard);
+        thing.joined = true;
+      }
+  },
+  shape: (world, step, lots, works) => {
+    for (const lot of lots) {
+      lot.forms.add(kindOf(step.technique));
+      const floury = [...lot.parts.keys()].some((i) => world.ingredients[i]!.raw === 'raw-flour');
+      if (works.traits.has('dough') && floury && lot.joined && kindOf(step.technique) === 'knead') lot.name ??= 'dough';
+    }
+  },
+  touch: (_world, step, lots) => {
+    for (const lot of lots) lot.forms.add(kindOf(step.technique));
+  },
+  soak: put,
+  water: (world, step) => {
+    const vessel = vesselOf(step);
+    if (vessel) vesselIn(world, vessel).water = 'cold';
+  },
+  cover: (world, step) => {
+    const vessel = vesselOf(step);
+    if (!vessel) return;
+    const v = vesselIn(world, vessel);
+    // "cover again": with what lay there before
+    v.lid =
+      step.tools.find((id) => ['foil', 'cling-film', 'cloth', 'plate', 'paper'].includes(id) && id !== vessel) ??
+      v.cover ??
+      (HAS_LID.has(vessel) ? 'lid' : 'cover');
+    v.cover = v.lid;
+  },
+  uncover: (world, step) => {
+    const vessel = vesselOf(step) ?? [...world.vessels].find(([, v]) => v.lid !== null)?.[0];
+    if (vessel) vesselIn(world, vessel).lid = null;
+  },
+  drain: (world, step, lots) => {
+    const from = step.from ?? vesselOf(step);
+    for (const lot of lots) {
+      leave(lot);
+      lot.forms.add('drain');
+      if (isLotHot(world, lot)) lot.hotUntil = world.clock + HOT.food;
+    }
+    if (!from) return;
+    const vessel = vesselIn(world, from);
+    if (vessel.water !== 'none') {
+      vessel.water = 'none';
+      if (step.tools.includes('colander')) {
+        for (const lot of contents(world, from)) lot.at = 'colander';
+        world.drained = from;
+      }
+    }
+    if (vessel.place === 'ring') vessel.place = 'stand';
+    const to = vesselOf(step);
+    if (step.from && to && to !== from) moveTo(world, lots, to);
+  },
+  lift: (world, step, lots) => {
+    const to = vesselOf(step);
+    for (const lot of lots) {
+      if (isLotHot(world, lot)) lot.hotUntil = Math.max(Math.min(lot.hotUntil, 1e9), world.clock + HOT.food);
+      leave(lot);
+    }
+    if (to && to !== step.from) moveTo(world, lots, to);
+  },
+  bin: (world, _step, lots) => {
+    world.lots = world.lots.filter((lot) => !lots.includes(lot));
+  },
+  'oven-on': (world, step) => {
+    for (const id of step.tools) if (toolById(id)?.kind === 'appliance' && !world.on.has(id)) world.on.set(id, world.clock);
+  },
+  'ring-on': (world, step) => {
+    const vessel = vesselOf(step);
+    if (step.tools.includes('slow-cooker')) world.on.set('slow-cooker', world.clock);
+    else if (vessel) ringUnder(world, vessel, step.level ?? null);
+    else world.ring = { under: 'hob', level: step.level ?? null, cooks: false };
+  },
+  'ring-set': (world, step) => {
+    if (!world.ring) return;
+    if (step.level) world.ring.level = step.level;
+    // heat that is set anew is wanted for what follows
+    world.ring.cooks = false;
+  },
+  off: (world, step) => {
+    const ring = step.tools.length === 0 || step.tools.includes('hob');
+    if (ring && world.ring) {
+      const under = vesselIn(world, world.ring.under);
+      under.hotUntil = staysHot(world, world.ring.under);
+      if (under.place === 'ring') under.place = 'stand';
+      for (const lot of contents(world, world.ring.under)) lot.hotUntil = Math.max(lot.hotUntil, under.hotUntil);
+      if (under.water === 'boiling') under.hotUntil = world.clock + HOT.pot;
+      // what went into a hot pan has cooked there
+      cook(world, world.ring.under);
+      world.ring = null;
+    }
+    for (const id of step.tools) world.on.delete(id);
+  },
+  kettle: (world, _step, lots) => {
+    for (const lot of lots) lot.hotUntil = world.clock + HOT.food + HOT.food;
+  },
+  heat: (world, step, lots, works) => {
+    const vessel = vesselOf(step);
+    if (!vessel) return;
+    const own = vessel === 'slow-cooker';
+    if (step.base) vesselIn(world, vessel).over = step.base;
+    if (!own) ringUnder(world, ringVesselOf(world, step)!, step.level);
+    if (lots.length === 0 || contents(world, vessel).some((lot) => isFatty(world, lot))) vesselIn(world, vessel).slick = true;
+    moveTo(
+      world,
+      lots.filter((lot) => lot.at !== vessel),
+      vessel,
+    );
+    if (works.traits.has('wet') && vesselIn(world, vessel).water !== 'none') vesselIn(world, vessel).water = 'boiling';
+    if (works.traits.has('cooks')) {
+      if (world.ring) world.ring.cooks = true;
+      cook(world, vessel);
+    }
+    for (const lot of contents(world, vessel)) {
+      lot.forms.add(kindOf(step.technique));
+      if (kindOf(step.technique) === 'melt') lot.forms.add('melt');
+    }
+    if (own) vesselIn(world, vessel).hotUntil = Infinity;
+    if (kindOf(step.technique) === 'simmer' && step.technique !== 'poach' && vesselIn(world, vessel).water === 'none') join(world, vessel);
+  },
+  'off-ring': (world, step) => {
+    const vessel = vesselOf(step) ?? world.ring?.under;
+    if (vessel) vesselIn(world, vessel).place = 'stand';
+  },
+  oven: (world, step) => {
+    const vessel = vesselOf(step);
+    if (!vessel) return;
+    cook(world, vessel);
+    const v = vesselIn(world, vessel);
+    v.place = 'oven';
+    v.hotUntil = Infinity;
+  },
+  'oven-out': (world, step) => {
+    const out = vesselOf(step);
+    for (const [id, v] of world.vessels)
+      if (v.place === 'oven' && (id === out || out === null)) {
+        v.place = 'stand';
+        v.hotUntil = staysHot(world, id);
+        for (const lot of contents(world, id)) lot.hotUntil = v.hotUntil;
+      }
+  },
+  microwave: (world, step) => {
+    const vessel = vesselOf(step);
+    if (!vessel) return;
+    cook(world, vessel);
+    const v = vesselIn(world, vessel);
+    v.place = 'microwave';
+    v.hotUntil = world.clock + HOT.food;
+    for (const lot of contents(world, vessel)) lot.forms.add('microwave');
+  },
+  toast: (world, step, lots) => {
+    const vessel = vesselOf(step);
+    for (const lot of lots) {
+      lot.forms.add('toast');
+      lot.cooked = true;
+      lot.hotUntil = world.clock + HOT.food / 2;
+      if (vessel) lot.at = vessel;
+    }
+  },
+  check: (world, step, lots, works) => {
+    if (!works.traits.has('tests')) return;
+    const all = lots.length > 0 ? lots : world.lots.filter((lot) => lot.cooked);
+    for (const lot of all) lot.unchecked.clear();
+  },
+  cool: (world, step, lots) => {
+    const vessel = vesselOf(step);
+    // it cools as fast as it cools: a full pot is still hot after ten minutes
+    for (const lot of lots) if (step.cold) lot.hotUntil = Math.min(lot.hotUntil, world.clock + step.minutes.waiting);
+    if (vessel && step.cold && world.ring?.under !== vessel)
+      vesselIn(world, vessel).hotUntil = Math.min(vesselIn(world, vessel).hotUntil, world.clock + Math.max(step.minutes.waiting, 1));
+    if (vessel === 'wire-rack' && lots.length > 0) moveTo(world, lots, vessel);
+  },
+  chill: (world, step, lots) => {
+    const vessel = vesselOf(step) ?? lots[0]?.at ?? null;
+    const place = step.tools.includes('freezer') ? 'freezer' : 'fridge';
+    for (const lot of lots) lot.hotUntil = 0;
+    if (vessel) {
+      const v = vesselIn(world, vessel);
+      v.hotUntil = 0;
+      v.place = place;
+    }
+  },
+  'place-in': (world, step) => {
+    const vessel = vesselOf(step);
+    if (vessel) vesselIn(world, vessel).place = 'microwave';
+  },
+  'place-out': (world, step) => {
+    const vessel = vesselOf(step);
+    if (vessel) vesselIn(world, vessel).place = 'table';
+  },
+  serve: (world, step, lots) => {
+    for (const lot of lots) leave(lot);
+    const to = vesselOf(step);
+    if (to && step.uses.length > 0) moveTo(world, lots, to);
+  },
+  eat: (world) => world.out.clear(),
+  store: (world, step) => {
+    // one thing goes back, or all that is left
+    for (const { ingredient } of step.uses) if (ingredient !== null) world.out.delete(ingredient);
+    if (step.uses.length === 0) world.out.clear();
+  },
+};

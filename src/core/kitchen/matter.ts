@@ -1,0 +1,76 @@
+// What happens to matter: it goes from vessel to vessel, is worked into one, is cooked.
+import { toolById } from '../technique/tools';
+import type { Known, Lot, World } from './model';
+import { contents, HOT, isLotHot, vesselIn } from './world';
+
+/** Puts lots into a vessel; what is hot brings its heat, what is raw leaves its juice. */
+export function moveTo(world: World, lots: readonly Lot[], vessel: string): void {
+  const to = vesselIn(world, vessel);
+  for (const lot of lots) {
+    if (lot.at === vessel) continue;
+    if (isFromKettle(world, lot)) lot.hotUntil = Math.max(lot.hotUntil, world.clock + HOT.food);
+    if (isLotHot(world, lot)) {
+      lot.hotUntil = Math.max(lot.hotUntil, world.clock + HOT.food);
+      if (toolById(vessel)?.kind !== 'surface') to.hotUntil = Math.max(to.hotUntil, world.clock + HOT.food);
+    }
+    leave(lot);
+    lot.at = vessel;
+    for (const hazard of lot.raw) to.raw.add(hazard);
+    for (const [measure, held] of world.full) if (held === lot) world.full.delete(measure);
+    lot.portion = false;
+  }
+}
+
+/** "150 ml hot stock": it comes hot. */
+const isFromKettle = (world: World, lot: Lot) =>
+  !lot.cooked && lot.at === null && [...lot.parts.keys()].some((i) => world.ingredients[i]!.isHot);
+
+/** Food that was on the heat and leaves it is raw no longer. */
+export function leave(lot: Lot): void {
+  if (!lot.cooked) return;
+  lot.raw.clear();
+}
+
+/** Vessels that come with a lid. */
+export const HAS_LID = new Set(['saucepan', 'large-pan', 'frying-pan', 'wok', 'slow-cooker', 'jar', 'storage-box', 'blender']);
+
+/** All that lies in a vessel as one lot. */
+export function join(world: World, vessel: string): void {
+  const lots = contents(world, vessel);
+  const first = lots[0];
+  if (!first) return;
+  first.joined ||= lots.length > 1;
+  for (const lot of lots.slice(1)) {
+    for (const [i, share] of lot.parts) first.parts.set(i, (first.parts.get(i) ?? 0) + share);
+    for (const form of lot.forms) first.forms.add(form);
+    for (const hazard of lot.raw) first.raw.add(hazard);
+    for (const i of lot.unchecked) first.unchecked.add(i);
+    first.hotUntil = Math.max(first.hotUntil, lot.hotUntil);
+    first.cooked &&= lot.cooked;
+    first.name ??= lot.name;
+  }
+  world.lots = world.lots.filter((lot) => lot === first || !lots.includes(lot));
+  // flour is raw for the hands once it is wet
+  const parts = [...first.parts.keys()].map((i) => world.ingredients[i]!);
+  if (!first.cooked && parts.some((k) => k.raw === 'raw-flour') && parts.some((k) => !isDry(k))) first.raw.add('raw-flour');
+}
+
+const GIVES_FAT = new Set(['oil', 'fat', 'meat', 'poultry', 'cured-meat', 'cheese', 'fish', 'nut', 'seed']);
+/** Whether something in a lot greases the pan that it lies in. */
+export const isFatty = (world: World, lot: Lot) =>
+  [...lot.parts.keys()].some((i) => GIVES_FAT.has(world.ingredients[i]!.food?.category ?? ''));
+
+const DRY = new Set(['powder', 'grain', 'packed']);
+/** Flour stays dry beside it. */
+export const isDry = ({ food, minor }: Known): boolean =>
+  DRY.has(food?.form ?? '') || (minor && food?.category !== 'oil' && food?.category !== 'fat' && food?.category !== 'water');
+
+/** What is in a hot place is cooked there. */
+export function cook(world: World, vessel: string): void {
+  for (const lot of contents(world, vessel)) {
+    lot.cooked = true;
+    lot.hotUntil = Math.max(lot.hotUntil, world.clock + HOT.food);
+    lot.raw.clear();
+  }
+  vesselIn(world, vessel).raw.clear();
+}

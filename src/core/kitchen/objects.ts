@@ -1,0 +1,132 @@
+// Which matter a step speaks of, and how much of it.
+import { techniqueById } from '../technique/lexicon';
+import { worksOf, type Act, type Trait, type Works } from '../technique/works';
+import type { Lot, Played, World } from './model';
+import { contents, lotsOf, shareOf, vesselOf } from './world';
+
+/** How the technique of a step works. */
+export function worksIn(step: Played): Works {
+  const works = worksOf(step.technique, techniqueById(step.technique ?? '')?.like);
+  if (works.act !== 'heat') return works;
+  // the same words, in another place: a pan that heats in the oven, milk that is heated in the microwave
+  if (step.into === 'oven') return { act: 'oven', traits: NO_TRAITS };
+  return step.tools.includes('microwave') ? { act: 'microwave', traits: works.traits } : works;
+}
+
+const NO_TRAITS: ReadonlySet<Trait> = new Set();
+/** Acts on all that lies in a vessel, whatever was spoken of last. */
+const ON_ALL = new Set<Act>(['heat', 'oven', 'microwave', 'join', 'oven-out', 'cover', 'uncover']);
+
+/** The lots that a step speaks of, as they lie before it. */
+export function objectsOf(world: World, step: Played): Lot[] {
+  const works = worksIn(step);
+  const named = step.uses.flatMap((use) => (use.ingredient === null ? [] : (pick(world, step, use) ?? [])));
+  if (works.act === 'dip' && step.about?.length) named.unshift(...step.about.flatMap((i) => lotsOf(world, i).slice(-1)));
+  if (named.length > 0) return [...new Set(named)];
+  if (step.from && (works.act === 'put' || works.act === 'lift')) {
+    const lots = contents(world, step.from);
+    if (lots.length > 0) return lots;
+  }
+  // "spread the mash on top": it has a name, and is not there yet
+  const noun = step.noun;
+  if (noun && (works.act === 'put' || works.act === 'lift')) {
+    const away = world.lots.filter((lot) => lot.at !== null && lot.at !== vesselOf(step) && !lot.portion && (lot.joined || lot.cooked));
+    const lot = away.find((l) => l.name === noun) ?? away.find((l) => l.forms.has(noun)) ?? away.at(-1);
+    if (lot) return [lot];
+  }
+  // it bakes in the oven, whatever it lies in
+  if (step.into === 'oven' && works.act === 'wait') {
+    const baking = world.lots.filter((lot) => lot.at !== null && world.vessels.get(lot.at)?.place === 'oven');
+    if (baking.length > 0) return baking;
+  }
+  if (step.about?.length && !ON_ALL.has(works.act)) {
+    const meant = step.about.flatMap((i) => lotsOf(world, i).at(-1) ?? []);
+    if (meant.length > 0) return [...new Set(meant)];
+  }
+  if (step.from) return contents(world, step.from);
+  const vessel = vesselOf(step);
+  return vessel ? contents(world, vessel) : [];
+}
+
+/** Which lot with the ingredient in it a use means. */
+export function pick(world: World, step: Played, use: Played['uses'][number]): Lot | undefined {
+  const lots = lotsOf(world, use.ingredient!);
+  if (lots.length < 2) return lots[0];
+  const { act } = worksIn(step);
+  const vessel = vesselOf(step);
+  if (act === 'ready' || act === 'measure') {
+    const apart = lots.filter((lot) => !lot.joined);
+    const whole = apart.filter((lot) => !lot.portion);
+    return (act === 'measure' ? whole[0] : undefined) ?? apart.at(-1) ?? lots[0];
+  }
+  // what is put somewhere is not there yet
+  const elsewhere = act === 'put' || act === 'join' || act === 'heat' ? lots.filter((lot) => lot.at !== vessel) : lots;
+  const share = shareOf(world, use);
+  const measured = elsewhere.filter((lot) => lot.portion);
+  return (
+    measured.find((lot) => share !== null && Math.abs(lot.parts.get(use.ingredient!)! - share) < 0.01) ??
+    measured[0] ??
+    elsewhere.find((lot) => !lot.joined && lot.at === null) ??
+    elsewhere[0] ??
+    lots.find((lot) => lot.at === vessel) ??
+    lots[0]
+  );
+}
+
+/** A part of a lot as a lot of its own. */
+export function split(world: World, lot: Lot, ingredient: number, share: number): Lot {
+  const has = lot.parts.get(ingredient) ?? 0;
+  if (lot.parts.size > 1 || share >= has - 0.005) return lot;
+  const part: Lot = {
+    ...lot,
+    parts: new Map([[ingredient, share]]),
+    forms: new Set(lot.forms),
+    raw: new Set(lot.raw),
+    unchecked: new Set(lot.unchecked),
+  };
+  lot.parts.set(ingredient, has - share);
+  world.lots.push(part);
+  return part;
+}
+
+/** "A little" of a listed amount (common practice). */
+const A_LITTLE = 0.05;
+
+/** Lifted out of what it lay in: the chicken comes, its marinade stays. */
+function lifted(world: World, lot: Lot, ingredient: number): Lot {
+  const others = [...lot.parts.keys()].filter((i) => i !== ingredient);
+  if (!lot.joined || others.length === 0 || world.ingredients[ingredient]!.wet) return lot;
+  const part: Lot = {
+    ...lot,
+    parts: new Map([[ingredient, lot.parts.get(ingredient)!]]),
+    forms: new Set(lot.forms),
+    raw: new Set(lot.raw),
+    unchecked: new Set([...lot.unchecked].filter((i) => i === ingredient)),
+    joined: false,
+    name: null,
+  };
+  lot.parts.delete(ingredient);
+  lot.unchecked.delete(ingredient);
+  world.lots.push(part);
+  return part;
+}
+
+/** What a step takes, each use as a lot that is no more than what is wanted. */
+export function taken(world: World, step: Played): Lot[] {
+  const lots: Lot[] = [];
+  for (const use of step.uses) {
+    if (use.ingredient === null) continue;
+    const lot = pick(world, step, use);
+    const share = shareOf(world, use);
+    if (lot && worksIn(step).act === 'lift' && step.uses.length === 1) lots.push(lifted(world, lot, use.ingredient));
+    else if (lot)
+      lots.push(
+        step.little && share === null
+          ? split(world, lot, use.ingredient, A_LITTLE)
+          : share === null
+            ? lot
+            : split(world, lot, use.ingredient, share),
+      );
+  }
+  return lots.length > 0 ? [...new Set(lots)] : objectsOf(world, step);
+}

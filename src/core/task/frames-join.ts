@@ -1,0 +1,122 @@
+// The frame of joining: what is worked into one goes in first.
+import { capital } from '../recipe/method-lines';
+import { kindOf } from '../technique/lexicon';
+import { toolById } from '../technique/tools';
+import { wholeOf } from './mentions';
+import { inside } from './push';
+import { say, useOfMention } from './say';
+import { type Located, type State } from './state';
+import { focusOn } from './step-of-clause';
+import { makeReady } from './supply';
+import { inTool, toolCall } from './tool-names';
+import { inUse, isHeld, mixingBowl } from './vessels';
+import { sentence, wording } from './wording';
+
+import { moveIn, pourWater, putIn, saidOf, unlistedIn, waterIn } from './put-cards';
+import { allBut, frameOf, goalOf, placeOf, thingsOf, type Things } from './things';
+
+const WORKS_IN = new Set(['mix', 'beat', 'cream', 'rub-in']);
+
+/** Works things into one: each goes in first, then they are joined. */
+export function join(state: State, c: Located): void {
+  const frame = frameOf(state, c);
+  const object = thingsOf(state, c, frame.theme);
+  const withs = thingsOf(state, c, frame.with);
+  const goal = goalOf(state, c, frame.goal);
+  // "rub the butter into the flour": the flour is in first
+  const under = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal).fresh : [];
+  const said = { fresh: [...under, ...object.fresh, ...frame.beside, ...withs.fresh], there: [...object.there, ...withs.there] };
+  // "chop it and stir it in": it goes in where the rest is
+  const insertion = frame.particle || /\b(?:it|them|the [\p{L} ]+) in(?:to)?$/iu.test(c.rest) || /^in(?:to)?\b/i.test(c.rest);
+  const spokenAt = placeOf(state, state.objectUses);
+  // "drain the potatoes, mash with the butter": it is the potatoes; "stir into the sauce": what is in hand goes there
+  if (frame.theme === null && !frame.particle && goal.vessel && spokenAt !== goal.vessel)
+    said.there.push(...state.objectUses.filter((i) => state.placed.has(i)));
+  const mine =
+    frame.theme === null && !insertion && goal.vessel === null && spokenAt !== null && said.there.length === 0 && !c.first === false
+      ? spokenAt
+      : null;
+  const to = (mine !== null && kindOf(c.technique?.id) === 'mash' ? mine : null) ?? vesselToJoin(state, c, said, goal, insertion);
+  if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) Object.assign(said, allBut(state, goal.vessel));
+  // the soup is blended in the blender: it has to be there
+  if (to === 'blender' && said.fresh.length + said.there.length === 0 && spokenAt !== null && spokenAt !== to)
+    said.there.push(...inside(state, spokenAt));
+  const fresh = [...said.fresh];
+  // what "mix" means with nothing named, and nothing in the bowl yet
+  if (fresh.length + said.there.length === 0 && frame.theme === null && !isHeld(state, to))
+    fresh.push(...state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf));
+  for (const m of fresh) makeReady(state, m, c, false);
+  state.container = to;
+  const away = said.there.filter((i) => state.placed.get(i) !== to);
+  const extra = unlistedIn(state, c, frame);
+  // one thing stirred into what is there is one act; several are put in first
+  if (fresh.length === 1 && away.length === 0 && extra.length === 0 && !waterIn(c) && (isHeld(state, to) || isAlone(c))) {
+    say(
+      state,
+      { ...c, mentions: [...fresh, ...c.mentions.filter((m) => !fresh.includes(m) && state.placed.get(m.ingredient) === to)] },
+      { text: wording(state, c), into: to, uses: fresh.map((m) => useOfMention(state, c, m)) },
+    );
+  } else {
+    for (const m of fresh) putIn(state, c, m, to);
+    if (away.length > 0) moveIn(state, c, away, to);
+    for (const name of extra)
+      saidOf(state, { ...c, rest: '' }, to, {
+        text: sentence(`Put ${name} ${inTool(state, to)}`),
+        uses: [],
+        mentions: [],
+        technique: 'add',
+        thing: name,
+      });
+    const water = waterIn(c);
+    if (water) pourWater(state, c, to, water);
+    const came = fresh.length + away.length + extra.length + (water ? 1 : 0) > 0;
+    say(state, { ...c, mentions: [] }, { text: came ? joinedWording(state, c, to) : wording(state, c), into: to, uses: [] });
+  }
+  for (const m of fresh) state.used.add(m.ingredient);
+  focusOn(state, inside(state, to), null);
+}
+
+const isAlone = (c: Located) => /^(?:beat|whisk|whip|mash|cream)$/.test(c.verb ?? '');
+
+/** "Stir everything in the bowl." */
+function joinedWording(state: State, c: Located, to: string): string {
+  const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || (toolById(t.id)?.kind === 'appliance' && t.id !== to));
+  const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${capital(c.verb!)} everything`;
+  return sentence(
+    `${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : ''}${c.adverb ? ` ${c.adverb}` : ''}${c.until ? ` ${untilOnly(c.until)}` : ''}`,
+  );
+}
+
+/** "until smooth in a blender, in two goes": only the end. */
+const untilOnly = (until: string) =>
+  until.replace(/\s+(?:in|with|using) (?:an?|the|your)\s+(?:\p{L}+\s+)?(?:blender|processor|fork|whisk|spoon|bowl|jug)\b.*$/iu, '');
+
+function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: string | null }, insertion: boolean): string {
+  const held = state.container;
+  const id = kindOf(c.technique?.id);
+  if (goal.vessel) return goal.vessel;
+  if (id === 'blend' && !/\b(?:stick|hand|immersion)\b/i.test(c.rest)) return 'blender';
+  const where = placeOf(state, said.there);
+  const other = [held, ...inUse(state)].find((v): v is string => v !== null && v !== where && v !== 'board' && isHeld(state, v));
+  if (insertion && where !== null && said.fresh.length === 0 && other) return other;
+  if (where !== null && !insertion) return where;
+  if (insertion && held !== null) return held;
+  const machine = /^(?:whip|whisk|beat)$/.test(c.verb ?? '') || c.technique?.id === 'whip';
+  const anew =
+    said.fresh.length > 0 &&
+    said.there.length === 0 &&
+    c.first &&
+    (said.fresh.length > 1 || machine) &&
+    WORKS_IN.has(kindOf(c.technique?.id) === 'beat' ? 'beat' : id);
+  // what was cracked into a cup is beaten there
+  const own = placeOf(
+    state,
+    said.fresh.map((m) => m.ingredient),
+  );
+  if (said.fresh.length === 1 && own && own !== held && machine) return own;
+  if (anew && held !== null && (isHeld(state, held) || toolById(held)?.kind !== 'container')) return mixingBowl(state);
+  if (held === null || held === 'board' || (toolById(held)?.kind === 'surface' && said.fresh.length > 0)) return mixingBowl(state);
+  if (['tray', 'muffin-tin', 'cake-tin', 'baking-dish'].includes(held) && said.fresh.length > 1 && id === 'mix' && !insertion)
+    return mixingBowl(state);
+  return held;
+}

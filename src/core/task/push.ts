@@ -1,0 +1,45 @@
+// Adds a step, plays it in the world, and keeps what the reader has in mind in step with that.
+import { isHot, isLotHot } from '../kitchen/index';
+import type { Draft } from '../plan/draft';
+import { playAlone, playedOf } from '../plan/play';
+import type { State } from './state';
+
+/** Adds steps and plays them; those that have to be over before the first heat go before it. */
+export function push(state: State, draft: Draft): void {
+  state.steps.push(draft);
+  played(state, draft);
+}
+
+/** Steps that make ready what a hot step needs go before the first heat. */
+export function pushEarly(state: State, drafts: readonly Draft[]): void {
+  if (state.beforeHeat === null) state.steps.push(...drafts);
+  else {
+    state.steps.splice(state.beforeHeat, 0, ...drafts);
+    state.beforeHeat += drafts.length;
+  }
+  for (const draft of drafts) played(state, draft);
+}
+
+function played(state: State, draft: Draft): void {
+  playAlone(state.world, playedOf(draft));
+  sync(state);
+}
+
+/** What the reader knows of places and heat is what the world says. */
+export function sync(state: State): void {
+  const { world } = state;
+  state.placed.clear();
+  state.cooked.clear();
+  for (const lot of world.lots) {
+    for (const i of lot.parts.keys()) if (lot.cooked) state.cooked.add(i);
+    if (lot.at === null || (lot.at === 'board' && !lot.joined && !lot.cooked) || lot.portion) continue;
+    const at = lot.at === 'colander' && lot.forms.has('drain') ? (world.drained ?? lot.at) : lot.at;
+    for (const i of lot.parts.keys()) state.placed.set(i, at);
+  }
+  state.hob = world.ring?.under ?? null;
+  state.hotFood = world.lots.some((lot) => isLotHot(world, lot));
+  state.scalding = state.container !== null && state.container !== state.hob && isHot(world, state.container) ? state.container : null;
+}
+
+/** The ingredients that lie in a vessel. */
+export const inside = (state: State, vessel: string): number[] => [...state.placed].filter(([, at]) => at === vessel).map(([i]) => i);

@@ -1,0 +1,166 @@
+// The cards of things that go somewhere: one for each, with its place, its water and what no list has.
+import { findFood } from '../recipe/food';
+import { useOf, type Draft } from '../plan/draft';
+import { knownFoods, unlistedFoods, type Mention } from './mentions';
+import { nameOf } from './ready';
+import { inside, push } from './push';
+import { useOfMention } from './say';
+import { type Phrase } from './slots';
+import { PARCEL, type Located, type State } from './state';
+import { common } from './step-of-clause';
+import { inTool, toolCall } from './tool-names';
+import { isPan } from './vessels';
+import { sentence, theOf, toPlace } from './wording';
+
+import { MADE, ofNoun, type Frame } from './things';
+
+/** "the cornflour paste": what was made of it, as the recipe says. */
+export function madeWords(state: State, c: Located): string | null {
+  for (const m of c.mentions) {
+    const made = MADE.exec(c.rest.slice(m.end));
+    if (made && state.placed.has(m.ingredient)) return `the ${c.rest.slice(m.at, m.end)}${made[0]}`;
+  }
+  return null;
+}
+
+type Card = {
+  text: string;
+  uses: Draft['uses'] & object;
+  mentions: Mention[];
+  about?: number[];
+  from?: string | null;
+  technique?: string;
+  thing?: string;
+};
+
+export function saidOf(state: State, c: Located, to: string, { text, uses, mentions, about, from, technique, thing }: Card): void {
+  const [m] = mentions;
+  push(state, {
+    ...common(state, c, to, mentions),
+    ...(technique ? { technique } : {}),
+    text,
+    into: to,
+    from: from ?? null,
+    uses,
+    about: about ?? [],
+    ...(m && m.part === 'some' && m.quantity === null ? { little: true } : {}),
+    ...(m
+      ? { thing: `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`, name: nameOf(state.recipe.ingredients[m.ingredient]!) }
+      : {}),
+    ...(thing ? { thing, name: thing } : {}),
+  });
+  for (const one of mentions) state.used.add(one.ingredient);
+}
+
+export const there = (state: State, to: string) => `⟦there|the ${toolCall(state, to)}⟧`;
+
+/** The place as the recipe says it, else as the vessel is called. */
+export function goalWords(state: State, c: Located, frame: Frame, to: string): string {
+  const p = frame.goal;
+  if (p && p.from >= 0 && p.text.length < 60 && p.pronoun === null && !p.everything) {
+    const start = c.rest.slice(0, p.from).lastIndexOf(p.prep!);
+    return c.rest
+      .slice(Math.max(0, start), p.to)
+      .replace(/[\s,]+(?:and)?$/, '')
+      .trim();
+  }
+  return toPlace(state, c.verb!, to);
+}
+
+// "with 3 tablespoons of water", "300 ml hot water", which no list has.
+const WATER =
+  /\b((?:about\s+)?(?:\d[\d./]*|(?:an?|one|two|three|half an?)\s+(?:little|splash|drop|dash|bit|tablespoon|teaspoon|cup|mug|spoon)\p{L}*)[^,;.]{0,20}?\s*(?:of\s+)?(?:hot|cold|warm|boiling|lukewarm|iced)?\s*water)\b/iu;
+
+export function waterIn(c: Located): string | null {
+  const said = WATER.exec(c.rest);
+  if (!said || c.mentions.some((m) => m.end > said.index && m.at < said.index + said[0].length)) return null;
+  return /^(?:\d+\s*(?:min|hour|times))/i.test(said[1]!) ? null : said[1]!;
+}
+
+export function pourWater(state: State, c: Located, to: string, water: string): void {
+  push(state, {
+    ...common(state, { ...c, rest: '' }, to, []),
+    text: sentence(`Pour ${water} ${toPlace(state, 'pour', to)}`),
+    technique: 'pour',
+    uses: [],
+    about: [],
+    tools: [to],
+    into: to,
+    hazards: /\b(?:hot|boiling)\b/i.test(water) ? ['hot', 'steam'] : [],
+    thing: 'the water',
+    name: 'water',
+  });
+}
+
+/** Foods that a clause brings and no list has: each is a card too, so that nothing is lost and the dry run tells it. */
+export function unlistedIn(state: State, c: Located, frame: Frame): string[] {
+  const phrases = [frame.theme, frame.with].filter((p): p is Phrase => p !== null && p.pronoun === null && !p.everything);
+  const known = knownFoods(state.recipe.ingredients, state.recipe.title);
+  return phrases.flatMap((phrase) => {
+    let at = phrase.from;
+    return phrase.text.split(/(,\s*(?:and\s+)?|\s+and\s+|\s*&\s*)/).flatMap((part) => {
+      const [from, to] = [at, at + part.length];
+      at = to;
+      const name = part
+        .replace(/^(?:(?:the|a|an|some|your|a (?:little|pinch of|drizzle of|splash of|squeeze of|handful of|knob of|bit of))\s+)+/i, '')
+        .trim();
+      if (
+        phrase.mentions.some((m) => m.at < to + 1 && m.end > from) ||
+        name.split(/\s+/).length > 3 ||
+        !findFood(name) ||
+        unlistedFoods(`x ${name}`, known).length === 0 ||
+        /water|mixture|\bmix\b/i.test(name)
+      )
+        return [];
+      if (phrase.mentions.length === 0 && ofNoun(state, phrase.text).length > 0) return [];
+      return [part.trim().replace(/^(?=\p{L}+$)/u, 'the ')];
+    });
+  });
+}
+
+export function putIn(state: State, c: Located, m: Mention, to: string): void {
+  const one = state.recipe.ingredients[m.ingredient]!;
+  const pour = findFood(one.item)?.form === 'liquid' && one.min !== null;
+  push(state, {
+    ...common(state, { ...c, rest: '', until: null }, to, [m]),
+    text: `${pour ? 'Pour' : 'Put'} ${theSaid(state, c, m)} ${pour ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
+    technique: pour ? 'pour' : 'add',
+    uses: [useOfMention(state, c, m)],
+    tools: [to],
+    into: to,
+    cues: [],
+    minutes: {},
+    thing: `the ${nameOf(one)}`,
+    name: nameOf(one),
+  });
+}
+
+/** "the lemon zest": the part of it that the recipe means. */
+function theSaid(state: State, c: Located, m: Mention): string {
+  const part = /\b(zest|juice|rind)\b/i.exec(c.rest.slice(m.at, m.end + 8))?.[1]?.toLowerCase();
+  const the = theOf(state, m);
+  return part && !the.includes(part) ? `${the} ${part}` : the;
+}
+
+/** What lies elsewhere goes in: tipped over as a whole, or by name. */
+export function moveIn(state: State, c: Located, away: readonly number[], to: string): void {
+  const by = new Map<string, number[]>();
+  for (const i of away) by.set(state.placed.get(i)!, [...(by.get(state.placed.get(i)!) ?? []), i]);
+  for (const [from, things] of by) {
+    const all = inside(state, from).every((i) => things.includes(i));
+    const liquid = things.every((i) => ['liquid', 'sticky'].includes(findFood(state.recipe.ingredients[i]!.item)?.form ?? ''));
+    push(state, {
+      ...common(state, { ...c, rest: '', until: null }, to, []),
+      text: `${liquid ? 'Pour' : isPan(from) ? 'Tip' : 'Put'} ⟦thing|⟧ ${liquid || isPan(from) ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
+      technique: liquid ? 'pour' : 'add',
+      uses: all ? [] : things.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
+      about: things,
+      from: all ? from : null,
+      tools: [from, to].filter((id) => id !== PARCEL),
+      into: to,
+      cues: [],
+      minutes: {},
+      name: `from-${from}`,
+    });
+  }
+}

@@ -1,0 +1,184 @@
+// What a clause speaks of: things that nothing was done with yet, things that lie somewhere, and where they go.
+import { lotsOf } from '../kitchen/index';
+import { findFood } from '../recipe/food';
+import { wholeOf, type Mention } from './mentions';
+import { inside } from './push';
+import { isGoalPrep, phrasesOf, type Phrase } from './slots';
+import { isContainer, PARCEL, type Located, type State } from './state';
+import { isPan, vesselOfPhrase } from './vessels';
+
+/** What a phrase means: things that nothing was done with yet, and things that lie somewhere. */
+export type Things = { fresh: Mention[]; there: number[] };
+
+export const isFresh = (state: State, m: Mention) => m.part !== 'all' || !state.placed.has(m.ingredient);
+export const MADE = /^\s+(?:paste|slurry|mixture|mix|filling|sauce|dough|batter)\b/i;
+
+export function thingsOf(state: State, c: Located, phrase: Phrase | null): Things {
+  if (phrase === null) return { fresh: [], there: [] };
+  if ((phrase.pronoun || phrase.everything) && phrase.mentions.length === 0) return spokenOf(state, phrase);
+  const fresh: Mention[] = [];
+  const there: number[] = [];
+  for (const m of phrase.mentions) {
+    // a floured board is no flour
+    if (/^flou?red\b/i.test(c.rest.slice(m.at))) continue;
+    // "the ricotta mixture" is all that the ricotta is in
+    const made = MADE.test(c.rest.slice(m.end)) && state.placed.has(m.ingredient);
+    if (made) there.push(...inside(state, state.placed.get(m.ingredient)!));
+    else if (isFresh(state, m)) fresh.push(m);
+    else there.push(m.ingredient);
+  }
+  if (fresh.length + there.length > 0) return { fresh, there: [...new Set(there)] };
+  if (phrase.vessel) {
+    const vessel = vesselOfPhrase(state, c, phrase);
+    return { fresh: [], there: vessel ? inside(state, vessel) : [] };
+  }
+  return { fresh: [], there: ofNoun(state, phrase.text, isGoalPrep(phrase.prep)) };
+}
+
+function spokenOf(state: State, phrase: Phrase): Things {
+  if (phrase.everything && state.used.size === 0 && state.objectUses.length === 0)
+    return { fresh: state.recipe.ingredients.flatMap((one, i) => (one.optional ? [] : [wholeOf(i)])), there: [] };
+  const all =
+    phrase.pronoun === 'them' && state.lineObjects.length > 1 && state.lineObjects.some((i) => state.objectUses.includes(i))
+      ? state.lineObjects
+      : state.objectUses;
+  return {
+    fresh: all.filter((i) => !state.placed.has(i)).map(wholeOf),
+    there: all.filter((i) => state.placed.has(i)),
+  };
+}
+
+const SHAPE =
+  /\b(balls?|patties|patty|pieces?|cakes?|burgers?|biscuits?|cookies?|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|circles?)\b/i;
+
+const SHAPED = ['shape', 'divide', 'roll-out', 'cut-out', 'knead'];
+
+const MIXTURE =
+  /\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|balls|patties|pieces|cakes|burgers|biscuits?|cookies|cookie|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|cups|ball|patty|piece|cake|burger)\b/i;
+
+/** Made in a pot. */
+const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
+
+/** What the recipe means by a noun that no list has: "the dough", "the dressing". */
+export function ofNoun(state: State, text: string, asGoal = false): number[] {
+  const noun = MIXTURE.exec(text)?.[1]?.toLowerCase();
+  if (!noun) return [];
+  // pieces are of what was shaped or cut last
+  if (SHAPE.test(text) && state.objectUses.length > 0) {
+    const shaped = asGoal
+      ? [...state.world.lots]
+          .reverse()
+          .find((lot) => SHAPED.some((form) => lot.forms.has(form)) && lot.at !== placeOf(state, state.objectUses))
+      : undefined;
+    if (shaped) return [...shaped.parts.keys()];
+    // "fry the koftas", with the yoghurt spoken of last: what was shaped
+    const made = [...state.world.lots].reverse().find((lot) => SHAPED.some((form) => lot.forms.has(form)));
+    const isPieces = state.objectUses.some((i) =>
+      lotsOf(state.world, i).some((lot) => lot.forms.has('cut') || SHAPED.some((form) => lot.forms.has(form))),
+    );
+    return made && !isPieces ? [...made.parts.keys()] : state.objectUses;
+  }
+  // what is stirred into the soup is not the soup
+  const hand = asGoal ? placeOf(state, state.objectUses) : null;
+  const named = state.world.lots.find((lot) => (lot.name === noun || lot.name?.endsWith(` ${noun}`)) && (hand === null || lot.at !== hand));
+  if (named) return [...named.parts.keys()];
+  const joined = state.world.lots.filter((lot) => lot.joined && lot.at !== null);
+  const others = joined.filter((lot) => lot.at !== hand);
+  const pot = POT_NOUN.test(noun)
+    ? [...state.world.lots].reverse().find((lot) => lot.cooked && isPan(lot.at) && lot.at !== hand)
+    : undefined;
+  const here =
+    pot ??
+    (hand === null ? joined.find((lot) => lot.at === state.container) : undefined) ??
+    others.at(-1) ??
+    (hand === null ? joined.at(-1) : undefined);
+  if (here) return here.joined ? [...here.parts.keys()] : inside(state, here.at!);
+  return state.container ? inside(state, state.container) : state.objectUses;
+}
+
+/** The vessel where things lie, when they all lie in one. */
+export const placeOf = (state: State, there: readonly number[]): string | null => {
+  const places = new Set(there.map((i) => state.placed.get(i) ?? null));
+  return places.size === 1 ? [...places][0]! : null;
+};
+
+const ON_ITSELF =
+  /^(?:the |its |their |each |of )*(?:top|tops|middle|centre|center|bottom|base|inside|outside|side|sides|surface|edge|edges|ends?|half|one half|halves|other|each|layer|hole|well|cavity)\b/i;
+const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof paper)\b/i;
+
+/** Where a goal phrase leads: a vessel, and the things that lie there where it names them. */
+export function goalOf(state: State, c: Located, phrase: Phrase | null): { vessel: string | null; lots: number[] } {
+  if (phrase === null) return { vessel: null, lots: [] };
+  if (phrase.vessel) return { vessel: vesselOfPhrase(state, c, phrase), lots: [] };
+  if (phrase.pronoun === 'it' && state.vesselSpoken) return { vessel: state.vesselSpoken, lots: [] };
+  if (ON_SHEET.test(phrase.text)) return { vessel: PARCEL, lots: [] };
+  const things = thingsOf(state, c, phrase);
+  const lots = things.there.length > 0 ? things.there : ON_ITSELF.test(phrase.text) ? state.objectUses : [];
+  return { vessel: placeOf(state, lots) ?? (lots.length > 0 ? (state.placed.get(lots[0]!) ?? null) : null), lots };
+}
+
+const isGoal = (p: Phrase) =>
+  isGoalPrep(p.prep) &&
+  (p.vessel !== null ||
+    p.mentions.length > 0 ||
+    p.pronoun !== null ||
+    MIXTURE.test(p.text) ||
+    ON_ITSELF.test(p.text) ||
+    ON_SHEET.test(p.text));
+
+export type Frame = {
+  theme: Phrase | null;
+  with: Phrase | null;
+  goal: Phrase | null;
+  particle: boolean;
+  /** Things that are named beside: "to the pan along with the onion", "in this order: lentils, corn". */
+  beside: Mention[];
+};
+
+/** Which phrase is what goes in, and which is where it goes. */
+export function frameOf(state: State, c: Located): Frame {
+  const all = phrasesOf(state, c);
+  const object =
+    all.find(
+      (p) => p.prep === null && !/^(?:well|over|together|again|up|out|down|off|back|aside|gently|slowly|carefully)$/i.test(p.text),
+    ) ?? null;
+  const tool = (p: Phrase) => c.tools.some((t) => t.at >= p.from && t.at < p.to && !isContainer(t.id));
+  const withP =
+    all.find(
+      (p) =>
+        p.prep === 'with' && !tool(p) && (p.mentions.length > 0 || p.pronoun !== null || MIXTURE.test(p.text) || findFood(p.text) !== null),
+    ) ?? null;
+  const goals = all.filter((p) => p !== object && isGoal(p));
+  const [first] = goals;
+  // "stir in the paprika", "pour over the sauce": the preposition belongs to the verb
+  const isThing = (p: Phrase) => {
+    if (p.vessel !== null || !/^(?:in|over|through|on|into)$/.test(p.prep ?? '') || p.from > 9) return false;
+    const things = thingsOf(state, c, p);
+    // "drop in spoonfuls of the mixture", which is in another bowl
+    return (
+      things.fresh.length > 0 ||
+      (/^(?:in|through)$/.test(p.prep!) &&
+        things.there.length > 0 &&
+        placeOf(state, things.there) !== state.container &&
+        state.container !== null)
+    );
+  };
+  const particle = object === null && first !== undefined && first.from >= 0 && isThing(first);
+  const theme = particle ? first : object;
+  const goal = (particle ? goals[1] : first) ?? null;
+  const beside = all
+    .filter((p) => p !== theme && p !== withP && (p !== goal || p.vessel !== null))
+    .flatMap((p) => p.mentions)
+    .filter((m) => isFresh(state, m) && !/\bfloured\b/i.test(c.rest.slice(m.at, m.end)));
+  return { theme: theme ?? null, with: withP, goal, particle, beside };
+}
+
+/** "Everything in a large bowl": all that is made or ready and not there yet. */
+export function allBut(state: State, vessel: string): Things {
+  const isLater = (i: number) => {
+    const one = state.recipe.ingredients[i]!;
+    return one.optional || /topping|serve|garnish/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`);
+  };
+  const all = state.recipe.ingredients.flatMap((_, i) => (isLater(i) || (state.placed.get(i) ?? null) === vessel ? [] : [i]));
+  return { fresh: all.filter((i) => !state.placed.has(i)).map(wholeOf), there: all.filter((i) => state.placed.has(i)) };
+}
