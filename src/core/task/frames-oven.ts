@@ -1,0 +1,231 @@
+// The frames of the oven and the microwave: in, time, and out again.
+import { minutesOfText } from '../amount/minutes';
+import { findTemperature, saysFan } from '../amount/temperature';
+import { kindOf } from '../technique/lexicon';
+import { toolById } from '../technique/tools';
+import { moveIn } from './put-cards';
+import { frameOf, thingsOf } from './things';
+import { wholeOf, type Mention } from './mentions';
+import { nameOf } from './ready';
+import { inside, push } from './push';
+import { say, useOfMention } from './say';
+import { isContainer, type Located, type State } from './state';
+import { focusOn } from './step-of-clause';
+import { makeReady } from './supply';
+import { inTool, toolCall } from './tool-names';
+import { isHeld, isPan, vesselOfPhrase } from './vessels';
+import { cuesOf, dialMarks, fanMarks, theOf, wording } from './wording';
+import { phrasesOf } from './slots';
+
+export function preheat(state: State, c: Located): void {
+  // "preheat the oven to 160" says no degrees: a dial of Celsius ends before one of Fahrenheit begins
+  const marked = c.rest.replace(
+    /\b(to|at)\s+(1\d\d|2[0-4]\d|250|[345]\d\d|27[5-9]|2[89]\d)\b(?!\s*(?:°|º|deg|c\b|f\b|w|g|ml))/i,
+    '$1 $2 degrees',
+  );
+  const said = findTemperature(marked) ? marked : state.recipe.instructions.find((line) => (findTemperature(line)?.celsius ?? 0) >= 100);
+  const heat = said === undefined ? null : findTemperature(said);
+  state.oven = true;
+  const tool = c.tools.find((t) => t.id === 'grill' || t.id === 'air-fryer')?.id ?? 'oven';
+  // early enough: it heats while the rest is prepared
+  state.steps.unshift({
+    text: `Turn the ${toolCall(state, tool)} on${heat ? ` to ${saysFan(said!) ? fanMarks(heat) : dialMarks(heat)}` : ''}.`,
+    technique: 'preheat-oven',
+    sourceLine: c.line,
+    tools: [tool],
+    thing: `the ${toolCall(state, tool)}`,
+    minutes: { waiting: 0 },
+  });
+  if (state.beforeHeat !== null) state.beforeHeat++;
+}
+
+/** "Place the skillet in the oven to heat": it stays there until the recipe takes it out. */
+export function heatInOven(state: State, c: Located): void {
+  if (!state.oven) preheat(state, { ...c, rest: 'the oven', tools: [] });
+  const vessel = c.tools.find((t) => isContainer(t.id))?.id;
+  if (!vessel) return warmInOven(state, c);
+  push(state, {
+    text: wording(state, c),
+    technique: 'heat-pan',
+    sourceLine: c.line,
+    tools: [vessel, 'oven'],
+    into: 'oven',
+    thing: `the ${toolCall(state, vessel)}`,
+    name: 'in-oven',
+    minutes: { active: 0.5, waiting: 0 },
+  });
+  state.inOven = vessel;
+}
+
+/** Food that is only warmed: in, a few minutes (common practice), and out again. */
+function warmInOven(state: State, c: Located): void {
+  const time = minutesOfText(c.rest) ?? 5;
+  const base = { sourceLine: c.line, thing: '⟦thing|the food⟧', name: 'warm', about: state.objectUses };
+  push(state, {
+    ...base,
+    text: 'Put ⟦thing|the food⟧ in the oven. Wear oven gloves.',
+    technique: 'bake',
+    tools: ['oven', 'oven-gloves'],
+    into: 'oven',
+    minutes: { waiting: 0 },
+  });
+  push(state, {
+    ...base,
+    text: `Warm ⟦thing|the food⟧ for ${time} minutes.`,
+    technique: 'wait',
+    tools: ['timer', 'oven'],
+    into: 'oven',
+    hazards: ['hot'],
+    minutes: { active: 0.2, waiting: time },
+  });
+  push(state, {
+    ...base,
+    text: 'Take ⟦thing|the food⟧ out of the oven and put it on a stand.',
+    technique: 'take-out-oven',
+    tools: ['oven-gloves', 'stand'],
+    into: 'stand',
+  });
+}
+
+/** The dish that goes into the oven: named, or where the thing lies, or got ready for it. */
+function dishFor(state: State, c: Located, fresh: readonly Mention[], there: readonly number[]): string {
+  const named = phrasesOf(state, c).find((p) => p.vessel !== null);
+  const own = named ? vesselOfPhrase(state, c, named) : null;
+  if (own) return own;
+  if (c.technique?.id === 'air-fry') return 'air-fryer-basket';
+  const at = there.map((i) => state.placed.get(i)).find((v) => v !== undefined && toolById(v)?.kind === 'cookware');
+  if (at) return at;
+  if (fresh.length > 0) return state.prepared ?? 'tray';
+  const held = state.container;
+  if (state.prepared && held && isPan(held) && inside(state, state.prepared).length > 0) return state.prepared;
+  if (held && toolById(held)?.kind === 'cookware' && (isHeld(state, held) || held === state.prepared)) return held;
+  const filled = [...state.steps]
+    .reverse()
+    .flatMap((s) => s.tools ?? [])
+    .find((t) => ['tray', 'baking-dish', 'cake-tin', 'muffin-tin'].includes(t));
+  return filled ?? (held && toolById(held)?.kind === 'cookware' ? held : 'baking-dish');
+}
+
+export function bake(state: State, c: Located): void {
+  const frame = frameOf(state, c);
+  const object = thingsOf(state, c, frame.theme);
+  const fresh = object.fresh.filter((m) => m.part !== 'all' || !state.placed.has(m.ingredient));
+  for (const m of fresh) makeReady(state, m, c, false);
+  const dish = dishFor(state, c, fresh, object.there);
+  const loose =
+    fresh.length === 0 && !isHeld(state, dish) && state.objectUses.some((i) => !state.placed.has(i))
+      ? state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf)
+      : [];
+  for (const m of [...fresh, ...loose]) layOn(state, c, m, dish);
+  const away = object.there.filter(
+    (i) => state.placed.get(i) !== dish && state.placed.has(i) && !['tray', 'baking-dish'].includes(state.placed.get(i)!),
+  );
+  if (away.length > 0 && frame.theme?.vessel === null) moveIn(state, c, away, dish);
+  const grill = c.verb === 'grill' || c.verb === 'broil' || c.tools.some((t) => t.id === 'grill');
+  const airFryer = c.technique?.id === 'air-fry' || c.tools.some((t) => t.id === 'air-fryer');
+  const appliance = grill ? 'grill' : airFryer ? 'air-fryer' : 'oven';
+  if (!state.oven && !airFryer) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });
+  const name = `the ${toolCall(state, dish)}`;
+  const time = minutesOfText(`${c.rest} ${c.until ?? ''}`);
+  const goesOn = state.bakesOn && kindOf(state.steps.at(-1)?.technique) === 'take-out-oven' && fresh.length === 0;
+  state.bakesOn = time === null && c.until === null && /^(?:put|place|slide|pop|return|transfer)$/.test(c.verb ?? '');
+  // it is in already, and was not out in between
+  if (goesOn) state.steps.splice(-2, 2);
+  else
+    push(state, {
+      text: airFryer ? `Put ${name} in the air fryer.` : `Put ${name} ${grill ? 'under the grill' : 'in the oven'}. Wear oven gloves.`,
+      technique: c.technique?.id ?? 'bake',
+      sourceLine: c.line,
+      tools: [appliance, 'oven-gloves', dish],
+      into: appliance,
+      thing: name,
+      name: 'in',
+      cues: [],
+      minutes: { waiting: 0 },
+    });
+  push(state, {
+    text: wording(state, { ...c, lead: null, ...bakeWords(c) }),
+    technique: 'wait',
+    sourceLine: c.line,
+    tools: ['timer', appliance],
+    into: appliance,
+    name: 'bake',
+    hazards: ['hot'],
+    thing: name,
+    minutes: { active: 0.2, waiting: time ?? 20 },
+    cues: cuesOf(c, 'bake'),
+  });
+  state.inOven = dish;
+  push(state, {
+    text: `Take ${name} ${grill ? 'from under the grill' : `out of the ${airFryer ? 'air fryer' : 'oven'}`} and put it on a stand.`,
+    technique: 'take-out-oven',
+    sourceLine: c.line,
+    tools: ['oven-gloves', 'stand', dish],
+    into: 'stand',
+    thing: name,
+  });
+  state.container = dish;
+  focusOn(
+    state,
+    inside(state, dish),
+    state.object && inside(state, dish).length > 0 && !/\b(?:batter|mixture|mix|dough|tops?)\b|^an?\s/i.test(state.object)
+      ? state.object
+      : null,
+  );
+}
+
+/** "Put the pan in the oven for 8 minutes": it bakes for 8 minutes. */
+function bakeWords(c: Located): Partial<Located> {
+  if (!/^(?:put|place|pop|return|slide|transfer|set|stick)$/.test(c.verb ?? '')) return {};
+  const time = /\b(?:at\s+\d+[^,;]*?\s+)?(?:for\s+.*|\d+.*)$/i.exec(c.rest)?.[0] ?? '';
+  return { verb: 'bake', rest: time, mentions: [] };
+}
+
+function layOn(state: State, c: Located, m: Mention, dish: string): void {
+  push(state, {
+    text: `Put ${theOf(state, m)} ${inTool(state, dish)}.`,
+    technique: 'layer',
+    sourceLine: c.line,
+    uses: [useOfMention(state, c, m)],
+    tools: [dish],
+    into: dish,
+    thing: `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`,
+    name: nameOf(state.recipe.ingredients[m.ingredient]!),
+  });
+  state.used.add(m.ingredient);
+}
+
+/** What is heated in the microwave: it goes on a plate or in its bowl, since no metal goes in. */
+export function microwave(state: State, c: Located): void {
+  const frame = frameOf(state, c);
+  const object = thingsOf(state, c, frame.theme);
+  const named = phrasesOf(state, c).find((p) => p.vessel !== null);
+  const own = named ? vesselOfPhrase(state, c, named) : null;
+  const at = object.there.map((i) => state.placed.get(i)).find((v) => v !== undefined) ?? null;
+  const held = own ?? at ?? state.container;
+  const isMetal = held !== null && toolById(held)?.kind === 'cookware' && held !== 'baking-dish';
+  const vessel = held === null || held === 'board' || isMetal || !isContainer(held) ? 'plate' : held;
+  const loose =
+    object.fresh.length > 0
+      ? object.fresh
+      : frame.theme === null || frame.theme.pronoun
+        ? state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf)
+        : [];
+  for (const m of loose) {
+    makeReady(state, m, c, false);
+    layOn(state, c, m, vessel);
+  }
+  state.container = vessel;
+  say(
+    state,
+    { ...c, mentions: [] },
+    {
+      text: wording(state, c),
+      into: vessel,
+      uses: [],
+      tools: ['microwave', vessel, ...c.tools.map((t) => t.id).filter((t) => t !== 'microwave' && t !== vessel)],
+    },
+  );
+  for (const m of c.mentions) state.used.add(m.ingredient);
+  focusOn(state, inside(state, vessel), null);
+}

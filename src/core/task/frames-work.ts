@@ -1,0 +1,232 @@
+// The frame of all other work: cutting, shaping, draining, lifting, waiting: one step, on what is named or was spoken of.
+import { findFood } from '../recipe/food';
+import { kindOf } from '../technique/lexicon';
+import { worksOf, type Act, type Works } from '../technique/works';
+import { frameOf, goalOf, thingsOf } from './things';
+import { isTarget, objectPhrase } from './locate';
+import { wholeOf, type Mention } from './mentions';
+import { inside, push } from './push';
+import { say } from './say';
+import { isSourcePrep, phrasesOf, type Phrase } from './slots';
+import { isContainer, type Located, type State } from './state';
+import { common, focusOn } from './step-of-clause';
+import { makeReady } from './supply';
+import { isPan, mixingBowl, vesselOfPhrase } from './vessels';
+import { wording } from './wording';
+
+/** Everything that neither puts, joins nor heats: one step, on what it names or what was spoken of. */
+export function work(state: State, c: Located): void {
+  const works = worksOf(c.technique?.id, c.technique?.like);
+  const frame = frameOf(state, c);
+  const object = thingsOf(state, c, frame.theme);
+  const meant = c.mentions.filter((m) => m.end <= m.at).map((m) => m.ingredient);
+  const named = [...object.fresh.map((m) => m.ingredient), ...object.there, ...meant];
+  const unsaid = named.length === 0 && (frame.theme === null || frame.theme.pronoun !== null || frame.theme.everything);
+  const source = works.act === 'lift' && named.length === 0 ? sourceOf(state, c) : [];
+  const about =
+    source.length > 0
+      ? source
+      : unsaid
+        ? spoken(state, c, frame.theme)
+        : named.length > 0
+          ? named
+          : SPEAKS_ON.has(works.act)
+            ? state.objectUses
+            : named;
+  makeReadyFor(state, c, works, about);
+  const vessel = vesselOfWork(state, c, works, frame.goal, about);
+  if (isContained(works.act) && vessel !== null && vessel !== 'board') state.container = vessel;
+  const into = vessel;
+  // squares of paper are what is filled next
+  if (works.act === 'ready' && c.mentions.length === 0 && SHEET.test(c.rest)) {
+    state.container = /paper|parchment/i.test(c.rest) ? 'paper' : 'foil';
+    push(state, {
+      ...common(state, c, null, []),
+      text: wording(state, c),
+      tools: ['scissors', state.container],
+      about: [],
+      into: null,
+      thing: 'the paper',
+      name: 'paper',
+    });
+    return;
+  }
+  const mentions = c.mentions.filter((m) => !isGoalOfWork(state, c, m, works.act));
+  const from = (works.act === 'lift' || works.act === 'drain') && into !== null ? fromOf(state, about, into) : null;
+  if (works.act === 'kettle') state.explicit.add('kettle');
+  say(
+    state,
+    { ...c, mentions },
+    { text: wording(state, c), into, ...(from ? { from } : {}), ...(about.length > 0 && mentions.length === 0 ? { about } : {}) },
+  );
+  after(state, c, works, named, about, into);
+}
+
+const spoken = (state: State, c: Located, theme: Phrase | null): number[] =>
+  ((theme?.pronoun === 'them' && c.first) || theme?.everything) && state.lineObjects.length > 1 ? state.lineObjects : state.objectUses;
+
+/** "Lift the block out of the tin": all that is in the tin. */
+function sourceOf(state: State, c: Located): number[] {
+  const source = phrasesOf(state, c).find((p) => isSourcePrep(p.prep) && p.vessel !== null);
+  const vessel = source ? vesselOfPhrase(state, c, source) : null;
+  return vessel ? inside(state, vessel) : [];
+}
+
+/** "Scrape out the seeds": of what was spoken of. */
+const SPEAKS_ON = new Set<Act>(['ready', 'touch', 'shape', 'dip', 'cool', 'chill', 'soak']);
+
+/** Work on a thing by itself makes it ready here, and it is measured at its next step; other acts need it measured. */
+function makeReadyFor(state: State, c: Located, works: Works, about: readonly number[]): void {
+  const isWork = works.act === 'ready' || works.act === 'measure' || works.act === 'drain';
+  // "wash the cucumber and grate it": half of it is wanted, so it is cut first
+  if (works.act === 'ready' && c.mentions.length === 0) for (const i of about) makeReady(state, wholeOf(i), c, true);
+  for (const mention of c.mentions) {
+    const one = state.recipe.ingredients[mention.ingredient]!;
+    // cut and measured at its next step: it is rinsed whole
+    if (c.technique?.id === 'rinse' && one.unit !== 'can' && findFood(one.item)?.form !== 'grain') continue;
+    makeReady(state, mention, c, isWork);
+  }
+}
+
+const SHEET = /\b(?:squares?|sheets?|pieces?|rounds?|circles?|rectangles?)\s+of\s+(?:baking |greaseproof )?(?:paper|parchment|foil)\b/i;
+
+const isContained = (act: Act) =>
+  ['soak', 'cover', 'uncover', 'shape', 'serve', 'lift', 'cool', 'chill', 'touch', 'dip', 'drain'].includes(act);
+
+/** What is worked into, or on: the goal of the work and no part of what is worked on. */
+const isGoalOfWork = (state: State, c: Located, m: Mention, act: Act): boolean =>
+  (act === 'ready' || act === 'shape') && isTarget(c, m) && state.placed.has(m.ingredient);
+
+/** Where work is done, or where it lets its thing fall. */
+function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | null, about: readonly number[]): string | null {
+  const named = phrasesOf(state, c).find((p) => p.vessel !== null && p.prep !== 'with' && !isSourcePrep(p.prep) && p.prep !== 'off');
+  const own = named ? vesselOfPhrase(state, c, named) : null;
+  const lies = about.map((i) => state.placed.get(i)).find((v) => v !== undefined) ?? null;
+  const { act, traits } = works;
+  if (c.technique?.id === 'squeeze-out' || act === 'off' || act === 'ring-set' || act === 'wash-hands' || act === 'wash-tools') return null;
+  if (act === 'ready') return goalOfReady(state, c, own, goal, lies);
+  if (act === 'coat-vessel') return own ?? c.tools.find((t) => isContainer(t.id))?.id ?? null;
+  if (act === 'lift')
+    return (
+      own ??
+      (c.technique?.id === 'drain-on-paper'
+        ? 'plate'
+        : c.technique?.id === 'reserve' && isPart(c)
+          ? 'small-bowl'
+          : (lies ?? state.container))
+    );
+  if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
+  if (act === 'shape') return own ?? lies ?? state.container;
+  if (act === 'drain' && own && goal?.prep === 'into' && own !== 'colander') return own;
+  if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
+  if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
+  if (act === 'serve') return own ?? (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container);
+  if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover' || act === 'uncover')
+    return own ?? lies ?? state.container;
+  if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? state.container;
+  return own ?? (traits.has('utensil') ? state.container : null);
+}
+
+/** "Reserve a cup of the water": a part, which needs a bowl of its own. */
+const isPart = (c: Located) =>
+  c.mentions.some((m) => m.part !== 'all') ||
+  /\b(?:water|half|some|cups?|tbsp|tablespoons?|a little|third|quarter|handful)\b/i.test(c.rest);
+
+/** "Dip each piece in the flour": the bowl that the flour is in. */
+function coatingOf(state: State, c: Located): string | null {
+  const coat = c.mentions.find((m) => state.placed.has(m.ingredient));
+  return coat ? state.placed.get(coat.ingredient)! : null;
+}
+
+const CUT_THERE = new Set(['tray', 'baking-dish', 'cake-tin', 'muffin-tin', 'wire-rack', 'foil', 'paper']);
+
+function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, lies: string | null): string | null {
+  const id = kindOf(c.technique?.id);
+  if (/^in\s+(?:the\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
+  if (/^over\b|\bover (?:it|them|everything|the)\b/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id))
+    return lies ?? goalOf(state, c, goal).vessel ?? state.container;
+  const target = goalOf(state, c, goal).vessel;
+  if (target && /\b(?:into|over|onto|on top)\b/i.test(c.rest)) return target;
+  if (/\bon top\b/i.test(c.rest) && state.container !== null && state.container !== 'board') return state.container;
+  if (own && /\b(?:into|in|onto|over)\b/i.test(`${c.rest} ${c.lead ?? ''}`)) return own;
+  if (id === 'crack-egg') return own ?? (/^in\b/i.test(c.rest) ? state.container : 'small-bowl');
+  if (
+    id === 'rinse' ||
+    id === 'pat-dry' ||
+    id === 'open-can' ||
+    id === 'open' ||
+    id === 'tear' ||
+    id === 'peel-by-hand' ||
+    id === 'crush-garlic'
+  )
+    return lies;
+  if (id === 'juice') return own ?? 'small-bowl';
+  // what is cut up where it was baked or shaped is cut there; nothing is cut in a pan or a bowl
+  return lies && CUT_THERE.has(lies) ? lies : 'board';
+}
+
+/** The vessel that things are lifted out of, where all that is in it goes. */
+function fromOf(state: State, about: readonly number[], into: string): string | null {
+  const from = about.length > 0 ? state.placed.get(about[0]!) : state.container;
+  if (!from || from === into) return null;
+  return inside(state, from).every((i) => about.includes(i)) || about.length === 0 ? from : null;
+}
+
+/** What is spoken of next, and which vessel is in hand. */
+function after(state: State, c: Located, works: Works, named: readonly number[], about: readonly number[], into: string | null): void {
+  const id = c.technique?.id ?? '';
+  if (works.act === 'coat-vessel') {
+    state.prepared = into ?? state.prepared;
+    state.vesselSpoken = into;
+    // "brush a frying pan with oil": that pan is cooked in next
+    if (isPan(into)) state.container = into;
+    return;
+  }
+  if (works.act === 'toast' && c.tools.every((t) => !isContainer(t.id))) state.container = 'plate';
+  if (works.act === 'off' && /oven/.test(c.words)) state.oven = false;
+  // what is lifted out onto a plate waits there; the pan stays in hand
+  if (works.act === 'lift') {
+    const left = id !== 'turn-out' && isPan(state.hob) && into !== state.hob;
+    state.container = left ? state.hob : into;
+    if (id === 'reserve')
+      state.container = state.container === 'small-bowl' ? (state.steps.at(-2)?.into ?? state.container) : state.container;
+    if (/^(?:stones?|bones?|skins?|stalks?|seeds?|pods?|leaf|leaves)\b/i.test(objectPhrase(c.rest)?.replace(/^(?:the|any)\s+/i, '') ?? ''))
+      return;
+    if (id !== 'reserve' && about.length > 0) focusOn(state, about, null);
+    return;
+  }
+  if (
+    works.act === 'bin' ||
+    works.act === 'cover' ||
+    works.act === 'uncover' ||
+    works.act === 'check' ||
+    works.traits.has('still') ||
+    id === 'score' ||
+    id === 'make-well'
+  )
+    return;
+  if (works.act === 'dip' && named.length > 0) focusOn(state, named, eachOf(c));
+  if (works.act === 'dip' || works.act === 'wash-tools' || works.act === 'wash-hands' || works.act === 'ring-set' || works.act === 'off')
+    return;
+  if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i)) state.lineObjects.push(i);
+  const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);
+  if (takesAway && named.length > 0 && named.every((i) => !about.includes(i))) return;
+  const shaped = SHAPED.exec(`${c.rest}`)?.[1];
+  if (works.act === 'shape' || shaped) {
+    focusOn(state, about, shaped ? `the ${shaped.toLowerCase()}` : (eachOf(c) ?? state.object));
+    return;
+  }
+  if (about.length > 0 && works.act !== 'other') focusOn(state, about, eachOf(c));
+}
+
+const SHAPED =
+  /\b(?:into|as|to form|to make)\s+(?:\p{L}+\s+)?(?:\d+\s+)?(?:(?:small|large|big|little|equal|even|flat|long|thin|walnut-sized|bite-size|round)[\s-]+)*((?:\p{L}+\s+)?(?:balls|rolls|patties|pieces|slices|wedges|halves|parcels|rounds|squares|triangles|strips|fritters|cakes|burgers|meatballs|dumplings|biscuits|cookies|scones|buns|florets|sticks|cubes|rings|discs|fingers|nuggets|circles|bars|chunks|portions))\b/iu;
+
+/** "Twist each strip": strips are in hand. */
+const eachOf = (c: Located): string | null => {
+  const m =
+    /^(?:each|every|one|the)\s+(?:of the\s+)?(ball|roll|patty|piece|slice|parcel|round|square|triangle|strip|cake|burger|biscuit|cookie|scone|bun|circle|flatbread|wrap)\b/i.exec(
+      c.rest,
+    );
+  return m ? `the ${m[1]!.toLowerCase()}s` : null;
+};
