@@ -10,7 +10,7 @@ import { isPan, vesselOfPhrase } from './vessels';
 /** What a phrase means: things that nothing was done with yet, and things that lie somewhere. */
 export type Things = { fresh: Mention[]; there: number[] };
 
-export const isFresh = (state: State, m: Mention) => m.part !== 'all' || !state.placed.has(m.ingredient);
+const isFresh = (state: State, m: Mention) => m.part !== 'all' || !state.placed.has(m.ingredient);
 export const MADE = /^\s+(?:paste|slurry|mixture|mix|filling|sauce|dough|batter)\b/i;
 
 export function thingsOf(state: State, c: Located, phrase: Phrase | null): Things {
