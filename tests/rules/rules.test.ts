@@ -5,7 +5,9 @@ import { buildTask, dryRun, findFood, mendAll, readRecipe, type Recipe, type Ste
 import * as rules from './rules';
 
 const FOLDERS = ['../recipes/', '../more-recipes/', '../judged/first/'].map((f) => new URL(f, import.meta.url));
-const RECIPES = FOLDERS.flatMap((folder) => readdirSync(folder).map((name) => ({ name, text: readFileSync(new URL(name, folder), 'utf8') })));
+const RECIPES = FOLDERS.flatMap((folder) =>
+  readdirSync(folder).map((name) => ({ name, text: readFileSync(new URL(name, folder), 'utf8') })),
+);
 const isWet = (item: string) => ['liquid', 'sticky', 'soft'].includes(findFood(item)?.form ?? 'whole');
 
 const broken = (recipe: Recipe, task: TaskAnalysis): rules.Broken[] => {
@@ -46,44 +48,93 @@ describe('a planted break is caught', () => {
     ...task,
     steps: task.steps.map((s) => (test(s) ? { ...s, ...by } : s)),
   });
-  const without = (task: TaskAnalysis, test: (s: Step) => boolean): TaskAnalysis => ({ ...task, steps: task.steps.filter((s) => !test(s)) });
+  const without = (task: TaskAnalysis, test: (s: Step) => boolean): TaskAnalysis => ({
+    ...task,
+    steps: task.steps.filter((s) => !test(s)),
+  });
   const codes = (recipe: Recipe, task: TaskAnalysis) => broken(recipe, task).map((b) => b.rule);
 
   test('1: a bare verb, a pronoun', () => {
-    expect(codes(soup.recipe, change(soup.task, (s) => s.technique === 'simmer', { text: 'Simmer for 20 minutes.' }))).toContain(1);
-    expect(codes(soup.recipe, change(soup.task, (s) => s.technique === 'simmer', { text: 'Simmer it.' }))).toContain(1);
+    expect(
+      codes(
+        soup.recipe,
+        change(soup.task, (s) => s.technique === 'simmer', { text: 'Simmer for 20 minutes.' }),
+      ),
+    ).toContain(1);
+    expect(
+      codes(
+        soup.recipe,
+        change(soup.task, (s) => s.technique === 'simmer', { text: 'Simmer it.' }),
+      ),
+    ).toContain(1);
   });
   test('2 and 3: a food that no card uses, a time that no card tells', () => {
-    expect(codes(soup.recipe, { ...soup.task, steps: soup.task.steps.map((s) => ({ ...s, uses: s.uses.filter((u) => u.item !== 'carrot') })) })).toContain(2);
+    const unused = { ...soup.task, steps: soup.task.steps.map((s) => ({ ...s, uses: s.uses.filter((u) => u.ingredient !== 1) })) };
+    expect(rules.usesTheList(soup.recipe, unused.steps, []).map((b) => b.rule)).toContain(2);
     const untimed = change(soup.task, (s) => s.technique === 'simmer', { text: 'Simmer the soup.', cues: [] });
     expect(rules.coversTheMethod(soup.recipe, untimed.steps, []).map((b) => b.rule)).toContain(3);
   });
   test('4: the hob left on, off too early, a hot pan unmarked', () => {
-    expect(codes(soup.recipe, without(soup.task, (s) => s.technique === 'turn-off'))).toContain(4);
-    expect(codes(soup.recipe, without(soup.task, (s) => s.technique === 'hob-on'))).toContain(4);
-    expect(codes(soup.recipe, change(soup.task, (s) => s.technique === 'simmer', { hazards: [] }))).toContain(4);
+    expect(
+      codes(
+        soup.recipe,
+        without(soup.task, (s) => s.technique === 'turn-off'),
+      ),
+    ).toContain(4);
+    expect(
+      codes(
+        soup.recipe,
+        without(soup.task, (s) => s.technique === 'hob-on'),
+      ),
+    ).toContain(4);
+    expect(
+      codes(
+        soup.recipe,
+        change(soup.task, (s) => s.technique === 'simmer', { hazards: [] }),
+      ),
+    ).toContain(4);
   });
   test('5: hands not washed after the egg', () => {
-    expect(codes(biscuits.recipe, without(biscuits.task, (s) => s.technique === 'wash-hands'))).toContain(5);
+    expect(
+      codes(
+        biscuits.recipe,
+        without(biscuits.task, (s) => s.technique === 'wash-hands'),
+      ),
+    ).toContain(5);
   });
   test('6: the lid is on', () => {
-    const covered = BUILT.find((b) => b.task.steps.some((s) => s.technique === 'uncover' && s.sourceLine !== null && /^Take the lid/.test(s.text)))!;
+    const covered = BUILT.find((b) =>
+      b.task.steps.some((s) => s.technique === 'uncover' && s.sourceLine !== null && /^Take the lid/.test(s.text)),
+    )!;
     const broke = BUILT.filter((b) => b.task.steps.some((s) => s.technique === 'uncover')).filter((b) =>
-      codes(b.recipe, without(b.task, (s) => s.technique === 'uncover')).includes(6),
+      codes(
+        b.recipe,
+        without(b.task, (s) => s.technique === 'uncover'),
+      ).includes(6),
     );
     expect(covered).toBeDefined();
     expect(broke.length).toBeGreaterThan(20);
   });
   test('7: a measure wet from milk; 8: nobody fetched the tools', () => {
-    const wet = BUILT.filter((b) => codes(b.recipe, without(b.task, (s) => /^Wash and dry/.test(s.text))).includes(7));
+    const wet = BUILT.filter((b) =>
+      codes(
+        b.recipe,
+        without(b.task, (s) => /^Wash and dry/.test(s.text)),
+      ).includes(7),
+    );
     expect(wet.length).toBeGreaterThan(20);
-    expect(codes(soup.recipe, without(soup.task, (s) => s.technique === 'gather'))).toContain(8);
+    expect(
+      codes(
+        soup.recipe,
+        without(soup.task, (s) => s.technique === 'gather'),
+      ),
+    ).toContain(8);
   });
 });
 
 /** Numbers from a seed, the same each time. */
 function* seeded(seed: number): Generator<number> {
-  for (let x = seed; ; ) {
+  for (let x = seed; ;) {
     x = (x * 1664525 + 1013904223) % 4294967296;
     yield x / 4294967296;
   }
@@ -111,22 +162,27 @@ describe('edited steps', () => {
     }
   });
   test('no edit makes the dry run fail, and none that lost a step of the heat goes unseen', () => {
-    let unseen = 0;
+    const unseen: string[] = [];
     for (const { recipe, task } of edits) {
       const found = dryRun(task, undefined, { tried: false });
       const seen = new Set(found.map((f) => f.code));
       const broke = broken(recipe, task).filter((b) => b.rule === 4 || b.rule === 6);
-      if (broke.length > 0 && seen.size === 0) unseen++;
+      if (broke.length > 0 && seen.size === 0) unseen.push(`${task.title}: ${broke.map((b) => b.why).join(' ')}`);
     }
-    expect(unseen).toBe(0);
+    expect(unseen).toEqual([]);
   });
 });
 
 describe('rule 10: the three grains tell the same story', () => {
   test.each(BUILT.filter((_, i) => i % 9 === 0).map((b) => b.name))('%s', (name) => {
     const { recipe, task } = BUILT.find((b) => b.name === name)!;
-    const found = (grain: 'coarse' | 'fine') => dryRun(buildTask(recipe, { grain }), undefined, { tried: false }).map((f) => `${f.code} ${f.about}`).sort();
-    const standard = dryRun(task, undefined, { tried: false }).map((f) => `${f.code} ${f.about}`).sort();
+    const found = (grain: 'coarse' | 'fine') =>
+      dryRun(buildTask(recipe, { grain }), undefined, { tried: false })
+        .map((f) => `${f.code} ${f.about}`)
+        .sort();
+    const standard = dryRun(task, undefined, { tried: false })
+      .map((f) => `${f.code} ${f.about}`)
+      .sort();
     expect(found('fine')).toEqual(standard);
     expect(found('coarse')).toEqual(standard);
   });

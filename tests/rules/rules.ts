@@ -5,17 +5,17 @@ import type { Finding, Hazard, Recipe, Step } from '../../src/core/index';
 export type Broken = { rule: number; key: string | null; why: string };
 
 const lower = (text: string) => text.toLowerCase();
-const words = (text: string) => lower(text).match(/[\p{L}\d½¼¾⅓⅔⅛.]+/gu) ?? [];
+const words = (text: string) => lower(text).match(/\d+(?:\.\d+)?|[\p{L}½¼¾⅓⅔⅛]+/gu) ?? [];
 const ROUTINE = new Set(['ready', 'gather', 'store', 'clean']);
 const ROUTINES = new Set(['eat', 'gather', 'wash-up', 'dry-up', 'gloves-on']);
 const isCard = (s: Step) => !ROUTINE.has(s.phase) && !ROUTINES.has(s.technique ?? '');
 
 // Verbs that say all by themselves, or whose object is the thing at hand by its nature.
-const STANDS_ALONE =
-  /^(?:cut off ¼|wait|taste|sit|count|enjoy|continue|repeat|do|go|when|with|from|if|after|before|while|ask|hold|keep|be)\b/;
+const STANDS_ALONE = /^(?:wait|taste|sit|count|enjoy|continue|repeat|do|go|when|with|from|if|after|before|while|ask|hold|keep|be)\b/;
 const NO_OBJECT =
   /^(?:for|until|till|with|in|into|over|on|onto|to|at|well|gently|together|again|thoroughly|immediately|slowly|through|up|down|out|off|aside|by|from|about|so|using|lightly|occasionally)\b|^\d+(?:\s*(?:-|to)\s*\d+)?\s*(?:more\s+)?(?:min|sec|hour|hr|times?)/;
-const PLACE_FIRST = /^(?:in|into|over|on|onto|to|off|out of|up|down|out|through)\s+(?:the|a|an|\d|half|all|some|each|most)\b/;
+const PLACE_FIRST =
+  /^(?:in|into|over|on|onto|to|off|out of|up|down|out|through)\s+(?:(?:the|a|an|\d+|half|all|any|some|each|most)\b|[¼½¾⅓⅔⅛]|as much\b)/;
 const PRONOUN = /^(?:(?:in|over|up|out|down|off)\s+)?(?:it|them|this|these|those)\b/;
 
 /** 1. Every card names what is acted on: no bare verb, none with only a pronoun. */
@@ -58,24 +58,27 @@ export function usesTheList(recipe: Recipe, steps: readonly Step[], findings: re
   });
 }
 
+const TIMED = /(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:min|hour|hr|sec|s\b|h\b)/g;
+const said = (s: Step) => [s.text, ...s.cues.map((c) => c.text), ...s.small, s.meanwhile ?? ''];
+
 /** 3. Nothing of the method vanishes: every number, time and temperature of it is on a card, in a cue or in a finding. */
 export function coversTheMethod(recipe: Recipe, steps: readonly Step[], findings: readonly Finding[]): Broken[] {
-  const all = lower(
-    [
-      ...steps.flatMap((s) => [s.text, ...s.cues.map((c) => c.text), ...s.small, s.meanwhile ?? '']),
-      ...findings.flatMap((f) => [f.message, f.about]),
-    ].join(' '),
-  );
+  const all = lower([...steps.flatMap(said), ...findings.flatMap((f) => [f.message, f.about])].join(' '));
   const cards = new Set(words(all));
+  const told = new Set(
+    [...steps.filter((s) => s.technique !== 'wash-hands').flatMap(said), ...findings.flatMap((f) => [f.message, f.about])].flatMap((t) =>
+      [...lower(t).matchAll(TIMED)].map((m) => m[1]!),
+    ),
+  );
   return recipe.instructions.flatMap((line, n): Broken[] => {
     const here = steps.filter((s) => s.sourceLine === n + 1);
     const long = words(line).filter((w) => w.length > 3);
     const shown = long.filter((w) => cards.has(w)).length;
     if (here.length === 0 && /\p{L}{3}/u.test(line) && shown < long.length * 0.6 && !findings.some((f) => f.about.includes(String(n + 1))))
       return [{ rule: 3, key: null, why: `line ${n + 1} is on no card: ${line.slice(0, 60)}` }];
-    const times = [...lower(line).matchAll(/(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:min|hour|hr|sec)/g)].map((m) => m[1]);
+    const times = [...lower(line).matchAll(TIMED)].map((m) => m[1]!);
     return times
-      .filter((t) => !cards.has(t) && !all.includes(t) && !isParted(Number(t), here))
+      .filter((t) => !told.has(t) && !isParted(Number(t), steps))
       .map((t) => ({ rule: 3, key: null, why: `${t} of line ${n + 1} is nowhere: ${line.slice(0, 60)}` }));
   });
 }

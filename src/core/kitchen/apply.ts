@@ -4,8 +4,7 @@ import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
-import { vesselOf } from './world';
-
+import { contents, vesselOf } from './world';
 import { LAWS } from './laws';
 import { objectsOf, taken, worksIn } from './objects';
 
@@ -49,6 +48,8 @@ export function apply(world: World, step: Played): void {
   const lots = ['put', 'join', 'serve', 'lift', 'soak', 'toast'].includes(works.act) ? taken(world, step) : objectsOf(world, step);
   soil(world, step, lots, works);
   LAWS[works.act]?.(world, step, lots, works);
+  const vessel = vesselOf(step);
+  if (step.becomes && vessel) for (const lot of contents(world, vessel)) if (lot.joined) lot.name = step.becomes;
   if (ENDS_OUT.has(works.act)) for (const lot of lots.length > 0 ? lots : []) for (const i of lot.parts.keys()) world.out.delete(i);
   world.clock += step.minutes.active * CLASS_FACTOR + step.minutes.waiting;
 }

@@ -6,7 +6,7 @@ import { isFatty } from './matter';
 import { objectsOf, worksIn } from './objects';
 import { formLacks, type FormLack } from './forms';
 import type { Lot, Place, Played, World } from './model';
-import { contents, isHot, isLotHot, ringVesselOf, vesselOf } from './world';
+import { contents, isHot, isLotHot, isShutIn, ringVesselOf, vesselOf } from './world';
 
 /**
  * What may be lacking. Each fact has one provider in core/plan, which says when its step may come.
@@ -14,6 +14,7 @@ import { contents, isHot, isLotHot, ringVesselOf, vesselOf } from './world';
 export type Lack =
   | { fact: 'out-of-place'; vessel: string; place: Place }
   | { fact: 'in-place'; vessel: string; place: Place }
+  | { fact: 'in-oven'; vessel: string }
   | { fact: 'lid-off'; vessel: string; lid: string; hot: boolean }
   | { fact: 'in-vessel'; vessel: string; from: string; lots: Lot[] }
   | { fact: 'water'; vessel: string; lots: Lot[] }
@@ -74,6 +75,13 @@ const inPlace: Law = (world, step, _lots, { act }) => {
   const vessel = vesselOf(step);
   if (act !== 'microwave' || vessel === null || world.vessels.get(vessel)?.place === 'microwave') return [];
   return [{ fact: 'in-place', vessel, place: 'microwave' }];
+};
+
+/** Nothing comes out of an oven into which nothing was put. */
+const inOven: Law = (world, step, _lots, { act }) => {
+  const vessel = vesselOf(step);
+  if (act !== 'oven-out' || vessel === null || isShutIn(world.vessels.get(vessel)?.place)) return [];
+  return [{ fact: 'in-oven', vessel }];
 };
 
 /** Covers under which food is stirred, tipped or added to by nobody. */
@@ -256,7 +264,22 @@ const checked: Law = (world, step, lots, { act, traits }) => {
   return open.length > 0 ? [{ fact: 'checked', foods: uncheckedIn(open) }] : [];
 };
 
-const LAWS: readonly Law[] = [outOfPlace, checked, lidOff, inVessel, hands, clean, measures, ringOff, water, fat, ring, ovenOn, inPlace];
+const LAWS: readonly Law[] = [
+  outOfPlace,
+  inOven,
+  checked,
+  lidOff,
+  inVessel,
+  hands,
+  clean,
+  measures,
+  ringOff,
+  water,
+  fat,
+  ring,
+  ovenOn,
+  inPlace,
+];
 
 /**
  * What a step lacks in this kitchen, in the order in which it is best provided. Does not change the world.

@@ -3,7 +3,7 @@ import { kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
-import { contents, HOT, isLotHot, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
+import { contents, HOT, isLotHot, isShutIn, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
 import { pick, split } from './objects';
 import { cook, HAS_LID, isFatty, join, leave, moveTo } from './matter';
@@ -234,10 +234,11 @@ export const LAWS: Partial<Record<Act, Law>> = {
     v.place = 'oven';
     v.hotUntil = Infinity;
   },
+  // a cup comes out of the microwave as a tin out of the oven
   'oven-out': (world, step) => {
     const out = vesselOf(step);
     for (const [id, v] of world.vessels)
-      if (v.place === 'oven' && (id === out || out === null)) {
+      if (isShutIn(v.place) && (id === out || out === null)) {
         v.place = 'stand';
         v.hotUntil = staysHot(world, id);
         for (const lot of contents(world, id)) lot.hotUntil = v.hotUntil;

@@ -33,6 +33,8 @@ export type Played = {
   base?: string | null;
   /** What the recipe calls what it works on: "the dough". */
   noun?: string | null;
+  /** What the recipe calls what comes of it: "dough". */
+  becomes?: string | null;
   /** Words with holes that the world fills. */
   holes?: readonly string[];
 };

@@ -7,7 +7,7 @@ import type { Ingredient } from '../recipe/recipe';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { table } from '../amount/table';
-import type { Known, Lot, Played, Vessel, World } from './model';
+import type { Known, Lot, Played, Vessel, World, Place } from './model';
 
 /** Minutes that things stay hot after they leave the heat (common practice): a full pot, a pan or bowl, food by itself. */
 export const HOT = { pot: 30, pan: 20, food: 10 } as const;
@@ -106,6 +106,9 @@ export function ringVesselOf(world: World, step: Played): string | null {
   const vessel = vesselOf(step);
   return step.base ?? (vessel ? (world.vessels.get(vessel)?.over ?? vessel) : null);
 }
+
+/** Where things are shut in while they heat. */
+export const isShutIn = (place: Place | undefined): boolean => place === 'oven' || place === 'microwave';
 
 export const contents = (world: World, vessel: string): Lot[] => world.lots.filter((lot) => lot.at === vessel);
 

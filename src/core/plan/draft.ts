@@ -29,6 +29,8 @@ export type Draft = {
   little?: boolean;
   /** What the recipe calls the mixture that it works on: "dough". */
   noun?: string | null;
+  /** What the recipe calls what comes of it: "mix to a soft dough". */
+  becomes?: string | null;
   thing?: string;
   fillings?: Filling[];
   small?: string[];

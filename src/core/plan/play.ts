@@ -45,6 +45,7 @@ export function playedOf(draft: Draft): Played {
       (((draft.uses ?? []).length === 0 || draft.technique === 'soak') && (draft.hazards ?? []).includes('hot') && !draft.from),
     base: draft.base ?? null,
     noun: draft.noun ?? null,
+    becomes: draft.becomes ?? null,
     holes: [draft.text, draft.thing ?? ''].filter((text) => text.includes('⟦')),
   };
 }

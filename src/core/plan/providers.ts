@@ -110,6 +110,8 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
       },
     ];
   },
+  // what should have been baked only a person can tell
+  'in-oven': () => [],
   'in-place': ({ vessel }, _world, calls) => [
     {
       text: `Put the ${call(calls, vessel)} in the microwave.`,

@@ -26,6 +26,7 @@ export function preheat(state: State, c: Located): void {
   const said = findTemperature(marked) ? marked : state.recipe.instructions.find((line) => (findTemperature(line)?.celsius ?? 0) >= 100);
   const heat = said === undefined ? null : findTemperature(said);
   state.oven = true;
+  const heatsFor = minutesOfText(c.rest);
   const tool = c.tools.find((t) => t.id === 'grill' || t.id === 'air-fryer')?.id ?? 'oven';
   // early enough: it heats while the rest is prepared
   state.steps.unshift({
@@ -34,6 +35,7 @@ export function preheat(state: State, c: Located): void {
     sourceLine: c.line,
     tools: [tool],
     thing: `the ${toolCall(state, tool)}`,
+    cues: heatsFor !== null ? [{ sense: 'time', text: `hot after ${heatsFor} min` }] : [],
     minutes: { waiting: 0 },
   });
   if (state.beforeHeat !== null) state.beforeHeat++;

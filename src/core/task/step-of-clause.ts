@@ -42,6 +42,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     into,
     about: unsaid ? state.objectUses : [],
     noun: nounOf(c),
+    becomes: BECOMES.exec(`${c.rest} ${c.until ?? ''}`)?.[1]?.toLowerCase() ?? null,
     lasts: c.until !== null || waiting !== null,
     level: levelOf(c),
     hazards: [...told, ...hotItem, ...(choking ? (['choking'] as const) : [])],
@@ -67,6 +68,10 @@ function spokenThing(c: Located): string | null {
 /** What a recipe calls its mixtures. */
 const NOUN =
   /^(?:the|your|this)\s+(?:\p{L}+\s+){0,2}?((?:\p{L}+\s+)?(?:dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mash|crumble|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|crumbs|patties|balls|meatballs|burgers|rolls|buns|biscuits|cookies|muffins|cakes|scones|pancakes|fritters|wraps|parcels|omelette))$/iu;
+
+/** "mix to a soft dough", "until it forms a smooth batter". A sauce that food is turned in is not all that there is. */
+const BECOMES =
+  /\b(?:to|into|as|forms?|makes?|get|have|of)\s+(?:form |make |give |get )?(?:an?\s+)?(?:\p{L}+,?\s+){0,3}?(dough|batter|paste|dressing|marinade|icing|glaze|custard|crumble|pastry)\b/iu;
 
 function nounOf(c: Located): string | null {
   const phrase = c.mentions.length === 0 ? objectPhrase(c.rest) : null;

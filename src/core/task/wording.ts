@@ -144,7 +144,9 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
     return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
   // "cut out rounds", "spoon off any fat"
   if (
-    /^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly)\b)(?!\p{L}+ly\b)\p{L}/iu.test(rest) &&
+    /^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly)\b)(?!\p{L}+ly\b|\d+(?:\.\d+)?\s*(?:cm|mm|inch|min|hour|sec))[\p{L}\d]/iu.test(
+      rest,
+    ) &&
     !PRONOUN.test(rest.replace(/^\S+\s+/, '')) &&
     !objectPhrase(rest)
   )

@@ -25,7 +25,7 @@ function examine(task: TaskAnalysis, kitchen: Kitchen): Finding[] {
   if (task.steps.length === 0) return [];
   const { ran, on } = run(task, kitchen);
   return [
-    ...ingredientFindings(task),
+    ...listFindings(ran, task),
     ...worldFindings(ran, task, kitchen),
     ...leftOn(ran, on),
     ...hotThingFindings(ran),
@@ -34,6 +34,17 @@ function examine(task: TaskAnalysis, kitchen: Kitchen): Finding[] {
     ...timeFindings(ran, task),
     ...toolFindings(ran, kitchen),
   ];
+}
+
+/** Faults of the list, told at the step that is shown: the parts of a joined step and the whole of small ones count as they were played. */
+function listFindings(ran: readonly Ran[], task: TaskAnalysis): Finding[] {
+  const shown = new Map(ran.map((r) => [r.step.key, r.shown]));
+  const isShown = (key: string) => task.steps.some((s) => s.key === key);
+  return ingredientFindings({ ...task, steps: ran.map((r) => r.step) }).map((f) => ({
+    ...f,
+    stepKey: f.stepKey && (shown.get(f.stepKey) ?? f.stepKey),
+    fix: f.fix?.kind === 'amount' && !isShown(f.fix.key) ? null : f.fix,
+  }));
 }
 
 /** What the world had to be given for the steps to go on. */

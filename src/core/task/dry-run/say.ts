@@ -36,6 +36,12 @@ const SAYINGS: Sayings = {
     message: `The ${tool(vessel)} is not in the ${place} yet.`,
     mend: 'Put it in first.',
   }),
+  'in-oven': ({ vessel }) => ({
+    code: 'not-there',
+    about: tool(vessel),
+    message: `The ${tool(vessel)} was not put in: it cannot be taken out at this step.`,
+    mend: 'Move this step behind the baking, or take it away.',
+  }),
   'lid-off': ({ vessel, lid }) => ({
     code: 'lid-on',
     about: tool(vessel),
