@@ -84,9 +84,16 @@ const results = [
   measure('reading alone', 15, 200, () => readRecipe(text)),
   // what follows a pause in typing: the step in its new words, and all findings
   measure('words of a step changed, with all findings', 16, 200, (i) =>
-    dryRun({ ...task, steps: reword(task.steps, task.steps[i % task.steps.length].key, 'Grate the cheese.', task.ingredients) }),
+    dryRun(
+      { ...task, steps: reword(task.steps, task.steps[i % task.steps.length].key, 'Grate the cheese.', task.ingredients) },
+      undefined,
+      {
+        tried: false,
+      },
+    ),
   ),
-  measure('dry run alone', 10, 200, () => dryRun(task)),
+  measure('dry run alone', 10, 200, () => dryRun(task, undefined, { tried: false })),
+  measure('dry run with every mend tried', 100, 60, () => dryRun(task)),
   measure(`all ${task.steps.length} pictures`, 30, 200, () => task.steps.map((s) => drawCard(describeCard(s)))),
   ...(['us', 'us-label', 'metric', 'australian', 'imperial'] as MeasureSystem[]).map((system) =>
     measure(`one filling plan, ${system} drawer`, 5, 1000, (i) =>
