@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 import { buildTask, dryRun, findFood, mendAll, readRecipe, type Recipe, type Step, type TaskAnalysis } from '../../src/core/index';
 import * as rules from './rules';
 
-const FOLDERS = ['../recipes/', '../more-recipes/', '../judged/first/'].map((f) => new URL(f, import.meta.url));
+const FOLDERS = ['../recipes/', '../more-recipes/', '../judged/first/', '../judged/second/'].map((f) => new URL(f, import.meta.url));
 const RECIPES = FOLDERS.flatMap((folder) =>
   readdirSync(folder).map((name) => ({ name, text: readFileSync(new URL(name, folder), 'utf8') })),
 );

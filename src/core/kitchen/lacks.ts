@@ -87,7 +87,14 @@ const inOven: Law = (world, step, _lots, { act }) => {
 /** Covers under which food is stirred, tipped or added to by nobody. */
 const lidOff: Law = (world, step, lots, { act, traits }) => {
   const opens =
-    traits.has('utensil') || act === 'shape' || act === 'dip' || act === 'drain' || act === 'lift' || act === 'serve' || act === 'water';
+    traits.has('utensil') ||
+    act === 'shape' ||
+    act === 'dip' ||
+    act === 'drain' ||
+    act === 'lift' ||
+    act === 'serve' ||
+    act === 'water' ||
+    act === 'ready';
   const baked = act === 'oven';
   if (!opens && !baked) return [];
   return touched(step, lots).flatMap((vessel): Lack[] => {

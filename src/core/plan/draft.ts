@@ -67,12 +67,17 @@ const LEAST: Record<Hazard, Supervision> = {
   slip: 'nearby',
 };
 
+/** What is raw of a kind that its ready-made sorts are not: "raw peeled prawns". */
+const RAW_KINDS = table<Hazard>({ fish: 'raw-fish', shellfish: 'raw-fish', meat: 'raw-meat', poultry: 'raw-meat' });
+
 const RAW = table<Hazard>({ egg: 'raw-egg', meat: 'raw-meat', poultry: 'raw-meat', fish: 'raw-fish', flour: 'raw-flour' });
 
 /** The hazards that an ingredient brings while it is raw. */
 export function rawHazard(one: Ingredient | undefined): Hazard | null {
   const food = one && findFood(one.item);
-  return food?.raw && one?.unit !== 'can' ? RAW.get(food.raw)! : null;
+  if (!food || one.unit === 'can') return null;
+  if (food.raw) return RAW.get(food.raw)!;
+  return /\b(?:raw|uncooked)\b/i.test(one.item) ? (RAW_KINDS.get(food.category) ?? null) : null;
 }
 
 /** The supervision that these hazards ask for at least. */

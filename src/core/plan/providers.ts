@@ -50,7 +50,7 @@ export function fillHoles(
   vessel: string | null,
   calls: Calls,
 ): string {
-  return text.replace(/⟦(thing|there|spoken)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
+  return text.replace(/⟦(thing|there|held|spoken)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
     if (kind === 'there') {
       const name = there.length > 0 ? nameLots(world, there, vessel, calls) : '';
       // several things have no short name
@@ -60,6 +60,7 @@ export function fillHoles(
           ? 'the food'
           : other || (vessel ? `the ${call(calls, vessel)}` : 'the food');
     }
+    if (kind === 'held') return nameLots(world, there, vessel, calls) || other || 'the food';
     if (kind === 'spoken')
       return listOf(about.map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) || 'everything';
     const name = lots.length > 0 ? nameLots(world, lots, vessel, calls) : '';

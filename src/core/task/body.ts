@@ -150,6 +150,14 @@ function takeClause(state: State, said: Located): void {
   if (isDoneAlready(state, c, works.act)) return;
   const lid = uncovers(state, c, works.act);
   if (lid) return work(state, { ...c, technique: techniqueById('uncover')! });
+  // "put a tray in to heat up"
+  if (
+    works.act === 'put' &&
+    c.mentions.length === 0 &&
+    state.oven &&
+    /\bin(?:side)?(?: the oven)? to (?:heat|warm|get hot)\b/i.test(c.rest)
+  )
+    return heatInOven(state, c);
   switch (works.act) {
     case 'oven-on':
       return preheat(state, c);

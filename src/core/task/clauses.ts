@@ -248,15 +248,23 @@ const GERUNDS = table<string>({
   topping: 'top',
   setting: 'set',
   freezing: 'freeze',
+  cutting: 'cut',
 });
 const imperativeOf = (gerund: string) => GERUNDS.get(gerund) ?? gerund.replace(/ing$/, '');
 
 /** "Stand 10 minutes before turning out onto a rack", "blend, adding the milk": two actions, where the second names what it is done to. */
 function withLaterAction(part: Part): Part[] {
-  const m = /^(.*?\S)(?:,?\s+before\s+|,\s+(?=adding\s))([a-z]+ing)\s+(?!for\b|and\b|it\b$)(\S.*)$/i.exec(part.text);
+  const m = /^(.*?\S)(?:,?\s+before\s+|,\s+(?=adding\s))([a-z]+ing)\s+(?!for\b|and\b|it\b$|(?:any )?more\b|the next\b)(\S.*)$/i.exec(
+    part.text,
+  );
   if (!m || !hasVerbFirst(m[1]!)) return [part];
   const verb = imperativeOf(m[2]!.toLowerCase());
   if (!KITCHEN_VERBS.has(verb) || /^(?:serve|eat|use)$/.test(verb) || (verb === 'cut' && !/^into\b/i.test(m[3]!))) return [part];
+  // "before lifting out and cutting up"
+  const second = /^(.*?)\s+and\s+([a-z]+ing)\b(.*)$/i.exec(m[3]!);
+  const next = second ? imperativeOf(second[2]!.toLowerCase()) : '';
+  if (second && KITCHEN_VERBS.has(next))
+    return [{ ...part, text: m[1]! }, { text: `${verb} ${second[1]!}` }, { text: `${next} it${second[3]!}` }];
   return [{ ...part, text: m[1]! }, { text: `${verb} ${m[3]!}` }];
 }
 

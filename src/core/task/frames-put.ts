@@ -22,7 +22,7 @@ const isWithVerb = (c: Located) =>
   !/^(?:add|put|place|tip|set|stand|lay|arrange|return|transfer|move|serve|drop|throw)$/.test(c.verb ?? '');
 
 /** What is named first is what is coated, though nothing was done with it yet. */
-const COATS = /^(?:rub|brush|season|coat|drizzle|sprinkle|dress|dust|glaze|spread|stuff|massage)$/;
+const COATS = /^(?:rub|brush|season|coat|drizzle|sprinkle|dress|dust|glaze|spread|stuff|fill|massage)$/;
 
 /** Puts things somewhere, each on its own card. */
 export function put(state: State, c: Located): void {
@@ -61,6 +61,8 @@ export function put(state: State, c: Located): void {
     goal.vessel ??
     overWhat(state, c, frame) ??
     (/^out\b/i.test(c.rest) && /^(?:tip|turn|empty|scrape|roll)$/.test(c.verb ?? '') && !withFrame ? 'board' : null) ??
+    // what is filled lies before the learner
+    (withFrame && c.technique?.id === 'stuff' && object.there.length === 0 && object.fresh.length > 0 ? 'board' : null) ??
     (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ??
     placeForPut(state, c, theme);
   if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';

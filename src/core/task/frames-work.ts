@@ -2,7 +2,7 @@
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { worksOf, type Act, type Works } from '../technique/works';
-import { frameOf, goalOf, thingsOf } from './things';
+import { frameOf, goalOf, thingsOf, placeOf } from './things';
 import { isTarget, objectPhrase } from './locate';
 import { wholeOf, type Mention } from './mentions';
 import { inside, push } from './push';
@@ -27,7 +27,9 @@ export function work(state: State, c: Located): void {
     source.length > 0
       ? source
       : unsaid
-        ? spoken(state, c, frame.theme)
+        ? works.act === 'drain' && frame.theme === null
+          ? allIn(state)
+          : spoken(state, c, frame.theme)
         : named.length > 0
           ? named
           : SPEAKS_ON.has(works.act)
@@ -60,6 +62,12 @@ export function work(state: State, c: Located): void {
     { text: wording(state, c), into, ...(from ? { from } : {}), ...(about.length > 0 && mentions.length === 0 ? { about } : {}) },
   );
   after(state, c, works, named, about, into);
+}
+
+/** "Drain well": all that is in the pan. */
+function allIn(state: State): number[] {
+  const vessel = placeOf(state, state.objectUses);
+  return vessel ? inside(state, vessel) : state.objectUses;
 }
 
 const spoken = (state: State, c: Located, theme: Phrase | null): number[] =>

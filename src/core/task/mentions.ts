@@ -14,6 +14,8 @@ export type Mention = {
   quantity: Quantity | null;
   unit: Unit | null;
   part: 'some' | 'rest' | 'all';
+  /** What stays behind: "1 tbsp", of "all but 1 tbsp of the seeds". */
+  but?: string;
 };
 
 /** All of an ingredient that a text speaks of without naming it. */
@@ -150,7 +152,7 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
     if (UNMADE.test(heading)) groups.push({ words: nameWords(heading), ingredients: members, fresh: true });
   for (const [words, test] of GROUP_FOODS) {
     const members = ingredients.flatMap((one, i) => (test(one) ? [i] : []));
-    if (members.length > 1) groups.push({ words: words.split(' '), ingredients: members });
+    if (members.length > 0) groups.push({ words: words.split(' '), ingredients: members });
   }
   groups.push({ words: ['all', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
   groups.push({ words: ['all', 'of', 'the', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
@@ -248,12 +250,20 @@ function isOtherFood(list: readonly Token[], i: number, size: number): boolean {
 }
 
 /** How much of it the words before say: "1 tbsp of the oil", "half of the cheese", "the remaining oil". */
-function amountBefore(text: string, at: number, one: Ingredient): { quantity: Quantity | null; unit: Unit | null; part: Mention['part'] } {
+function amountBefore(
+  text: string,
+  at: number,
+  one: Ingredient,
+): { quantity: Quantity | null; unit: Unit | null; part: Mention['part']; but?: string } {
   const before = text.slice(Math.max(0, at - 40), at);
   if (/\b(?:other|second|last)\s+(?:table|tea)?(?:spoon(?:ful)?|cup|tbsp|tsp)\s+of\s+(?:the\s+)?$/iu.test(before))
     return { quantity: null, unit: null, part: 'rest' };
   if (/\b(?:remaining|rest of(?: the)?|other half of(?: the)?|leftover)\s*(?:\p{L}+\s+)?$/iu.test(before))
     return { quantity: null, unit: null, part: 'rest' };
+  const but = /\ball (?:but|except)(?: for)?\s+((?:a|an|about|half|\d[\d ./½¼¾]*)[^,.;]*?)\s+of\s+(?:the\s+)?(?:\p{L}+\s+)?$/iu.exec(
+    before,
+  );
+  if (but) return { quantity: null, unit: null, part: 'all', but: but[1]! };
   const portion =
     /\b(half|(?:a|one)[ -](?:third|quarter)|two[ -]thirds|three[ -]quarters)\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?$/iu.exec(before);
   if (portion && one.min) {

@@ -62,7 +62,7 @@ function phraseAt(c: Located, prep: string | null, from: number, to: number): Ph
           (t.id === 'wire-rack' && /^(?:on|onto|to)$/.test(prep ?? ''))),
     );
   const table = tool ? null : WORKTOP.exec(text);
-  const pronoun = /^(?:all of\s+)?(it|them|these|this|both)\b/i.exec(text)?.[1]?.toLowerCase();
+  const pronoun = /^(?:all of\s+)?(it|them|these|this|that|both|each one)\b/i.exec(text)?.[1]?.toLowerCase();
   return {
     prep,
     text,
@@ -71,7 +71,7 @@ function phraseAt(c: Located, prep: string | null, from: number, to: number): Ph
     mentions: c.mentions.filter((m) => m.end > m.at && m.at >= from && m.at < to),
     vessel: tool?.id ?? (table ? 'board' : null),
     vesselAt: tool?.at ?? (table ? from + table.index : -1),
-    pronoun: pronoun === undefined ? null : pronoun === 'it' || pronoun === 'this' ? 'it' : 'them',
+    pronoun: pronoun === undefined ? null : ['it', 'this', 'that'].includes(pronoun) ? 'it' : 'them',
     everything: /^(?:everything|it all|all (?:of )?(?:it|them|the ingredients))\b/i.test(text),
   };
 }

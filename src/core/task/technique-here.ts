@@ -195,6 +195,12 @@ const BY_TECHNIQUE = table<Rule[]>({
   // turned with no heat under it, it is only moved about in its sauce
   'turn-over': [{ when: ({ state }) => state.hob === null && state.inOven === null && !state.hotFood, then: 'toss' }],
   wait: [
+    // "sit the fish on top of the beans"
+    {
+      when: ({ clause, mentions, rest }) =>
+        /^(?:sit|stand)$/.test(clause.verb ?? '') && mentions.length > 0 && /^(?:the|each|both)\b.*\b(?:on|in|over)\b/i.test(rest),
+      then: 'add',
+    },
     { when: ({ rest }) => /^to (?:go|get|become) cold\b/i.test(rest), then: 'cool' },
     { when: ({ clause, rest, state }) => clause.verb === 'let' && /\bwilt\b/i.test(rest) && state.hob !== null, then: 'wilt' },
     { when: ({ clause, rest, state }) => clause.verb === 'let' && /\bmelt\b/i.test(rest) && state.hob !== null, then: 'melt' },

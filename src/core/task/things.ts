@@ -1,4 +1,5 @@
 // What a clause speaks of: things that nothing was done with yet, things that lie somewhere, and where they go.
+import { table } from '../amount/table';
 import { lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { wholeOf, type Mention } from './mentions';
@@ -56,6 +57,9 @@ const SHAPED = ['shape', 'divide', 'roll-out', 'cut-out', 'knead'];
 const MIXTURE =
   /\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|balls|patties|pieces|cakes|burgers|biscuits?|cookies|cookie|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|cups|ball|patty|piece|cake|burger)\b/i;
 
+/** Nouns that say what was done: the crumbs are what was crushed. */
+const BY_WORK = table<readonly string[]>({ crumbs: ['crush', 'blend', 'rub-in', 'grate'], mash: ['mash'] });
+
 /** Made in a pot. */
 const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
 
@@ -82,6 +86,9 @@ export function ofNoun(state: State, text: string, asGoal = false): number[] {
   const hand = asGoal ? placeOf(state, state.objectUses) : null;
   const named = state.world.lots.find((lot) => (lot.name === noun || lot.name?.endsWith(` ${noun}`)) && (hand === null || lot.at !== hand));
   if (named) return [...named.parts.keys()];
+  const work = BY_WORK.get(noun);
+  const worked = work && [...state.world.lots].reverse().find((lot) => work.some((form) => lot.forms.has(form)));
+  if (worked) return [...worked.parts.keys()];
   const joined = state.world.lots.filter((lot) => lot.joined && lot.at !== null);
   const others = joined.filter((lot) => lot.at !== hand);
   const pot = POT_NOUN.test(noun)

@@ -30,6 +30,7 @@ export function fanMarks(heat: { celsius: number }): string {
 export function theOf(state: State, mention: Mention): string {
   const one = state.recipe.ingredients[mention.ingredient]!;
   if (one.preparation.includes('juiced')) return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} juice`;
+  if (mention.but) return `all but ${mention.but} of the ${nameOf(one)}`;
   if (mention.part === 'rest') return `the rest of the ${nameOf(one)}`;
   if (mention.part === 'some' && mention.quantity === null) return `a little ${nameOf(one)}`;
   // of sixteen prawns, two go into each roll
@@ -56,7 +57,9 @@ export function wording(state: State, c: Located): string {
   let rest = c.rest
     .replace(PARTICIPLE, '')
     .replace(PURPOSE, '')
-    .replace(/\bsometimes\b/i, 'now and then');
+    .replace(/\bsometimes\b/i, 'now and then')
+    // "let it wilt before adding more"
+    .replace(/\s+before(?:\s+adding\s+(?:any\s+)?more)?$/i, '');
   const seen = new Set<number>();
   for (const mention of [...c.mentions].sort((a, b) => b.at - a.at)) {
     if (mention.quantity) rest = withoutAmount(rest, mention);
@@ -110,7 +113,7 @@ const ALONE = /^(?:wait|count|set|hold|start|continue|repeat|go|watch|look|enjoy
 
 const PART_NOUN =
   /^(?:the\s+|any\s+|its\s+|their\s+)?(?:hard |tough |woody |green |outer |root |papery )?(?:stones?|pits?|skins?|peel|cores?|seeds?|ends?|tops?|tops and tails|stalks?|stems?|roots?|leaves|crusts?|shells?|pods?|edges?)$/i;
-const PRONOUN = /^(?:it|them|everything|these|this|all of (?:it|them)|both)\b(?:\s+all(?!\s+(?:over|together))\b)?/i;
+const PRONOUN = /^(?:it|them|everything|these|this|that|each one|all of (?:it|them)|both)\b(?:\s+all(?!\s+(?:over|together))\b)?/i;
 const HAS_PLACE =
   /\b(?:in|into|on|onto|to|over|around|among|between|under|inside|through|aside|back|together|with|at|across|along|up|down|out|off|away|from|beside|underneath)\b/i;
 
@@ -140,11 +143,13 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (over && act === 'put' && named.length > 0 && !HAS_PLACE.test(rest.slice(over[0].length)))
     return `${rest.slice(over[0].length)} over ${there}`;
   if (/^with\b/i.test(rest) && act === 'put') return `${there} ${rest}`;
+  // "toss with the oil": what lies there already
+  if (/^with\b/i.test(rest) && act === 'join' && named.length > 0) return `${hole('held', null)} ${rest}`;
   if (id === 'season' && !/\bwith\b/i.test(rest))
     return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
   // "cut out rounds", "spoon off any fat"
   if (
-    /^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly)\b)(?!\p{L}+ly\b|\d+(?:\.\d+)?\s*(?:cm|mm|inch|min|hour|sec))[\p{L}\d]/iu.test(
+    /^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly|tight|using|by)\b)(?!\p{L}+ly\b|\d+(?:\.\d+)?\s*(?:cm|mm|inch|min|hour|sec))[\p{L}\d]/iu.test(
       rest,
     ) &&
     !PRONOUN.test(rest.replace(/^\S+\s+/, '')) &&
@@ -153,6 +158,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
     return withPronoun(state, rest);
   if (/^(?:let|leave|allow)$/.test(c.verb ?? '') && /^(?:to\s+)?(?:cool|rest|stand|sit|set|go|get|thaw|soak|rise|prove)\b/i.test(rest))
     return `${thing} ${rest}`;
+  if (id === 'seal' && /^(?:it|the bag)\b/i.test(rest) && state.container === 'bag') return rest.replace(/^(?:it|the bag)\b/i, 'the bag');
   if (id === 'make-well') return withPronoun(state, rest);
   // "brush over the flatbreads": what was spoken of is brushed over them
   if (/^over\s+the\b/i.test(rest) && act === 'put' && named.length === 0) return withPronoun(state, `${thing} ${rest}`);
@@ -223,9 +229,10 @@ function withPronoun(state: State, rest: string): string {
       ? listOf(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))
       : null;
   const thing = these ?? hole('thing', spokenOf(state));
-  const first = /^((?:in|over|up|out|down|off|through)\s+)?(?:it|them|all of (?:it|them))\b(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(
-    rest,
-  );
+  const first =
+    /^((?:in|over|up|out|down|off|through)\s+)?(?:it|them|each one|(?:this|that)(?=$|\s+(?:too|all|over|into|on|onto|to|in|and|with|until|for)\b)|all of (?:it|them))\b(?:\s+too\b)?(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(
+      rest,
+    );
   if (first) return `${thing}${first[1] ? ` ${first[1].trim()}` : ''}${rest.slice(first[0].length)}`;
   const dish = state.vesselSpoken ? `the ${toolCall(state, state.vesselSpoken)}` : null;
   if (dish && /\b(?:in|into|on|onto)\s+it\b/i.test(rest)) return rest.replace(/\b(in|into|on|onto)\s+it\b/i, `$1 ${dish}`);
@@ -235,7 +242,7 @@ function withPronoun(state: State, rest: string): string {
 }
 
 /** A place in the words that the world fills: `kind` what is acted on, or what lies where it goes; `else` what it is called where the world cannot tell. */
-const hole = (kind: 'thing' | 'there' | 'spoken', other: string | null) => `⟦${kind}|${other ?? ''}⟧`;
+const hole = (kind: 'thing' | 'there' | 'held' | 'spoken', other: string | null) => `⟦${kind}|${other ?? ''}⟧`;
 
 /** The dish in a few words, for "Serve the ...". */
 export function shortTitle(title: string): string {
