@@ -63,7 +63,8 @@ export const isFatty = (world: World, lot: Lot) =>
 const DRY = new Set(['powder', 'grain', 'packed']);
 /** Flour stays dry beside it. */
 export const isDry = ({ food, minor }: Known): boolean =>
-  DRY.has(food?.form ?? '') || (minor && food?.category !== 'oil' && food?.category !== 'fat' && food?.category !== 'water');
+  DRY.has(food?.form ?? '') ||
+  (minor && food?.form !== 'sticky' && food?.category !== 'oil' && food?.category !== 'fat' && food?.category !== 'water');
 
 /** What is in a hot place is cooked there. */
 export function cook(world: World, vessel: string): void {

@@ -15,7 +15,7 @@ export const HOT = { pot: 30, pan: 20, food: 10 } as const;
 const FULL_POT_ML = 1000;
 
 const RAW = table<Hazard>({ egg: 'raw-egg', meat: 'raw-meat', poultry: 'raw-meat', fish: 'raw-fish', flour: 'raw-flour' });
-const MINOR = new Set(['salt', 'spice', 'oil', 'fat', 'herb', 'raising', 'stock', 'water']);
+const MINOR = new Set(['sugar', 'syrup', 'salt', 'spice', 'oil', 'fat', 'herb', 'raising', 'stock', 'water']);
 
 /** What the world has to know of an ingredient. */
 function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): Known {

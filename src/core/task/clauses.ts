@@ -248,7 +248,6 @@ const GERUNDS = table<string>({
   topping: 'top',
   setting: 'set',
   freezing: 'freeze',
-  cutting: 'cut',
 });
 const imperativeOf = (gerund: string) => GERUNDS.get(gerund) ?? gerund.replace(/ing$/, '');
 

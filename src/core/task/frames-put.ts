@@ -12,6 +12,7 @@ import { isContainer, type Located, type State } from './state';
 import { common, focusOn } from './step-of-clause';
 import { makeReady } from './supply';
 import { inUse, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
+import { inTool } from './tool-names';
 import { sentence, theOf, wording } from './wording';
 
 import { goalWords, madeWords, pourWater, putIn, saidOf, there, unlistedIn, waterIn } from './put-cards';
@@ -78,7 +79,18 @@ export function put(state: State, c: Located): void {
     }
   // rubbed or seasoned where it lies by itself
   if (withFrame && object.fresh.length > 0 && frame.goal === null) return coatAlone(state, c, theme, object.fresh);
-  putThings(state, c, { theme, to, frame, withFrame, whole: nothingSaid || (theme.fresh.length === 0 && frame.theme?.pronoun !== null) });
+  // "tip on the wedges": they go on what is at hand
+  const said =
+    frame.particle && frame.theme?.prep === 'on' && c.mentions.length === 0
+      ? { ...c, rest: `${frame.theme.text} ${inTool(state, to)} ${c.rest.slice(frame.theme.to)}` }
+      : c;
+  putThings(state, said, {
+    theme,
+    to,
+    frame,
+    withFrame,
+    whole: nothingSaid || (theme.fresh.length === 0 && frame.theme?.pronoun !== null),
+  });
   cookOn(state, c, to);
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];

@@ -99,7 +99,7 @@ function makeReadyFor(state: State, c: Located, works: Works, about: readonly nu
 const SHEET = /\b(?:squares?|sheets?|pieces?|rounds?|circles?|rectangles?)\s+of\s+(?:baking |greaseproof )?(?:paper|parchment|foil)\b/i;
 
 const isContained = (act: Act) =>
-  ['soak', 'cover', 'uncover', 'shape', 'serve', 'lift', 'cool', 'chill', 'touch', 'dip', 'drain'].includes(act);
+  ['soak', 'cover', 'uncover', 'shape', 'serve', 'lift', 'oven-out', 'cool', 'chill', 'touch', 'dip', 'drain'].includes(act);
 
 /** What is worked into, or on: the goal of the work and no part of what is worked on. */
 const isGoalOfWork = (state: State, c: Located, m: Mention, act: Act): boolean =>

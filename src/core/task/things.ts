@@ -58,7 +58,7 @@ const MIXTURE =
   /\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|balls|patties|pieces|cakes|burgers|biscuits?|cookies|cookie|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|cups|ball|patty|piece|cake|burger)\b/i;
 
 /** Nouns that say what was done: the crumbs are what was crushed. */
-const BY_WORK = table<readonly string[]>({ crumbs: ['crush', 'blend', 'rub-in', 'grate'], mash: ['mash'] });
+const BY_WORK = table<readonly string[]>({ crumbs: ['mash', 'blend', 'rub-in', 'grate'], mash: ['mash'] });
 
 /** Made in a pot. */
 const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
@@ -164,7 +164,7 @@ export function frameOf(state: State, c: Located): Frame {
     // "drop in spoonfuls of the mixture", which is in another bowl
     return (
       things.fresh.length > 0 ||
-      (/^(?:in|through)$/.test(p.prep!) &&
+      (/^(?:in|through|on)$/.test(p.prep!) &&
         things.there.length > 0 &&
         placeOf(state, things.there) !== state.container &&
         state.container !== null)
