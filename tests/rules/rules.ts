@@ -67,7 +67,7 @@ export function coversTheMethod(recipe: Recipe, steps: readonly Step[], findings
   const cards = new Set(words(all));
   const told = new Set(
     [...steps.filter((s) => s.technique !== 'wash-hands').flatMap(said), ...findings.flatMap((f) => [f.message, f.about])].flatMap((t) =>
-      [...lower(t).matchAll(TIMED)].map((m) => m[1]!),
+      [...lower(t).matchAll(TIMED)].map((m) => m[1]),
     ),
   );
   return recipe.instructions.flatMap((line, n): Broken[] => {
@@ -76,7 +76,7 @@ export function coversTheMethod(recipe: Recipe, steps: readonly Step[], findings
     const shown = long.filter((w) => cards.has(w)).length;
     if (here.length === 0 && /\p{L}{3}/u.test(line) && shown < long.length * 0.6 && !findings.some((f) => f.about.includes(String(n + 1))))
       return [{ rule: 3, key: null, why: `line ${n + 1} is on no card: ${line.slice(0, 60)}` }];
-    const times = [...lower(line).matchAll(TIMED)].map((m) => m[1]!);
+    const times = [...lower(line).matchAll(TIMED)].map((m) => m[1]);
     return times
       .filter((t) => !told.has(t) && !isParted(Number(t), steps))
       .map((t) => ({ rule: 3, key: null, why: `${t} of line ${n + 1} is nowhere: ${line.slice(0, 60)}` }));

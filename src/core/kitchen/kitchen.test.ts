@@ -33,7 +33,7 @@ const kitchen = (): World => newWorld(readRecipe(['Test', ...LIST, 'Method', 'St
 function step(technique: string, uses: number[] = [], into: string | null = null, more: Partial<Played> = {}): Played {
   return {
     technique,
-    uses: uses.map((ingredient) => ({ ingredient, item: LIST[ingredient]!, quantity: null, unit: null })),
+    uses: uses.map((ingredient) => ({ ingredient, item: LIST[ingredient], quantity: null, unit: null })),
     tools: into ? [into] : [],
     into,
     from: null,
@@ -150,7 +150,7 @@ describe('matter', () => {
     const world = after(step('fill-pan', [], 'saucepan', { water: true }), step('add', [POTATO], 'saucepan'), ring('saucepan'));
     apply(world, step('boil', [], 'saucepan', { tools: ['hob', 'saucepan'], minutes: { active: 0, waiting: 15 } }));
     apply(world, step('drain-hot', [], 'saucepan', { tools: ['colander', 'saucepan'] }));
-    expect(isLotHot(world, contents(world, 'colander')[0]!)).toBe(true);
+    expect(isLotHot(world, contents(world, 'colander')[0])).toBe(true);
   });
 });
 

@@ -12,7 +12,7 @@ import { isContainer, type Located, type State } from './state';
 import { common, focusOn } from './step-of-clause';
 import { makeReady } from './supply';
 import { isPan, mixingBowl, vesselOfPhrase } from './vessels';
-import { wording } from './wording';
+import { STANDS_ON, wording } from './wording';
 
 /** Everything that neither puts, joins nor heats: one step, on what it names or what was spoken of. */
 export function work(state: State, c: Located): void {
@@ -129,6 +129,7 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
   if (act === 'serve') return own ?? (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container);
+  if (act === 'wait' && STANDS_ON.test(c.rest) && state.container && state.container !== 'board') return state.container;
   if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover' || act === 'uncover')
     return own ?? lies ?? state.container;
   if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? state.container;

@@ -158,6 +158,9 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
     return withPronoun(state, rest);
   if (/^(?:let|leave|allow)$/.test(c.verb ?? '') && /^(?:to\s+)?(?:cool|rest|stand|sit|set|go|get|thaw|soak|rise|prove)\b/i.test(rest))
     return `${thing} ${rest}`;
+  // "stand it on a plate": the mug, not what is in it
+  if (act === 'wait' && STANDS_ON.test(rest) && state.container && !FLAT.has(state.container))
+    return rest.replace(/^it/i, `the ${toolCall(state, state.container)}`);
   if (id === 'seal' && /^(?:it|the bag)\b/i.test(rest) && state.container === 'bag') return rest.replace(/^(?:it|the bag)\b/i, 'the bag');
   if (id === 'make-well') return withPronoun(state, rest);
   // "brush over the flatbreads": what was spoken of is brushed over them
@@ -210,6 +213,9 @@ function heatWords(c: Located, said: string): string {
   if (/\bheat\b/i.test(rest)) return rest.replace(/(?<!\b(?:the|low|medium|high|gentle)\s+)\bheat\b/i, 'the heat');
   return /^(?:off|down|up)\b/i.test(rest) ? rest.replace(/^(off|down|up)\b/i, '$1 the heat') : `the heat ${rest}`;
 }
+
+/** "it on a plate", of what stands in a mug. */
+export const STANDS_ON = /^it\s+(?:on|over)\b/i;
 
 const FLAT = new Set(['tray', 'board', 'plate', 'wire-rack', 'stand', 'foil']);
 /** Where a thing goes that a verb puts there: "to the pan", "into the bowl", "on the tray". */
