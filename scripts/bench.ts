@@ -76,6 +76,8 @@ const lines = text.split('\n').length;
 const recipe = readRecipe(text).recipe;
 const task = buildTask(recipe, { grain: 'standard' });
 console.log(`${lines} lines, ${task.steps.length} steps; Node ${process.version}`);
+// with faults in it, so that there are mends to try
+const edited = { ...task, steps: task.steps.filter((_, i) => i % 12 !== 5) };
 const results = [
   measure(`text to task analysis with dry run, ${lines} lines`, 30, 200, () =>
     dryRun(buildTask(readRecipe(text).recipe, { grain: 'standard' })),
@@ -93,7 +95,7 @@ const results = [
     ),
   ),
   measure('dry run alone', 10, 200, () => dryRun(task, undefined, { tried: false })),
-  measure('dry run with every mend tried', 100, 60, () => dryRun(task)),
+  measure(`dry run with every mend tried, ${dryRun(edited).length} findings`, 100, 60, () => dryRun(edited)),
   measure(`all ${task.steps.length} pictures`, 30, 200, () => task.steps.map((s) => drawCard(describeCard(s)))),
   ...(['us', 'us-label', 'metric', 'australian', 'imperial'] as MeasureSystem[]).map((system) =>
     measure(`one filling plan, ${system} drawer`, 5, 1000, (i) =>

@@ -81,7 +81,6 @@ const TAKEN = {
   beetroot: 'root-vegetable',
   'dried-fruit': 'grapes',
   hands: 'wash-hands',
-  soup: 'steaming-bowl',
   meal: 'fork-and-knife-with-plate',
   water: 'droplet',
   bin: 'wastebasket',

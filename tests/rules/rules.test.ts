@@ -34,10 +34,10 @@ describe('every recipe', () => {
   const of = (rule: number) => all.filter((b) => b.rule === rule).map((b) => `${b.name}: ${b.why}`);
   // heat, raw food, lids, measures, fetching: none at all
   test.each([4, 5, 6, 7, 8])('rule %i holds on every card', (rule) => expect(of(rule)).toEqual([]));
-  // words and lists still have open ends: fewer than one in a thousand cards, and none more than today
-  test('rule 1: all but a few cards name their object', () => expect(of(1).length, of(1).join('\n')).toBeLessThanOrEqual(14));
+  // words and lists still have open ends: none more than today
+  test('rule 1: all but a few cards name their object', () => expect(of(1).length, of(1).join('\n')).toBeLessThanOrEqual(11));
   test('rules 2 and 3: all but a few things of a recipe are used and told', () => {
-    expect([...of(2), ...of(3)].length, [...of(2), ...of(3)].join('\n')).toBeLessThanOrEqual(3);
+    expect([...of(2), ...of(3)].length, [...of(2), ...of(3)].join('\n')).toBeLessThanOrEqual(2);
   });
 });
 
@@ -103,16 +103,12 @@ describe('a planted break is caught', () => {
     ).toContain(5);
   });
   test('6: the lid is on', () => {
-    const covered = BUILT.find((b) =>
-      b.task.steps.some((s) => s.technique === 'uncover' && s.sourceLine !== null && /^Take the lid/.test(s.text)),
-    )!;
     const broke = BUILT.filter((b) => b.task.steps.some((s) => s.technique === 'uncover')).filter((b) =>
       codes(
         b.recipe,
         without(b.task, (s) => s.technique === 'uncover'),
       ).includes(6),
     );
-    expect(covered).toBeDefined();
     expect(broke.length).toBeGreaterThan(20);
   });
   test('7: a measure wet from milk; 8: nobody fetched the tools', () => {
@@ -158,7 +154,13 @@ describe('edited steps', () => {
       const before = dryRun(task);
       const mended = { ...task, steps: mendAll(task, { system: 'us', measures: [], tools: [], places: {} }, () => `m${n++}`) };
       const after = dryRun(mended, undefined, { tried: false });
-      expect(after.length, `${task.title}: ${after.map((f) => f.message).join(' ')}`).toBeLessThanOrEqual(before.length);
+      const told = `${task.title}: ${after.map((f) => f.message).join(' ')}`;
+      expect(after.length, told).toBeLessThanOrEqual(before.length);
+      const kinds = new Set(before.map((f) => f.code));
+      expect(
+        after.filter((f) => !kinds.has(f.code)),
+        told,
+      ).toEqual([]);
     }
   });
   test('no edit makes the dry run fail, and none that lost a step of the heat goes unseen', () => {

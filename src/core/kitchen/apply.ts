@@ -6,13 +6,13 @@ import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
 import { contents, vesselOf } from './world';
 import { LAWS } from './laws';
-import { objectsOf, taken, worksIn } from './objects';
+import { objectsOf, ownRaw, taken, worksIn } from './objects';
 
 /** Things that take back what they were dipped in; other tools lie clean beside the pan. */
 const SOILS = new Set(['cutting', 'utensil', 'surface']);
 function soil(world: World, step: Played, lots: readonly Lot[], works: Works): void {
   const raw = new Set<Hazard>(lots.flatMap((lot) => [...lot.raw]));
-  if (works.act === 'ready' && kindOf(step.technique) === 'crack-egg') raw.add('raw-egg');
+  if (works.act === 'ready') for (const hazard of ownRaw(step)) raw.add(hazard);
   if (raw.size === 0) return;
   const byHand =
     (works.traits.has('hand') && !(kindOf(step.technique) === 'tear' && step.tools.some((id) => toolById(id)?.kind === 'utensil'))) ||

@@ -1,5 +1,5 @@
 // What can hurt in a step, worked out from the kitchen as it stands: hot until it has cooled, raw until it is cooked or washed off.
-import { kindOf, techniqueById } from '../technique/lexicon';
+import { techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Act } from '../technique/works';
@@ -48,7 +48,6 @@ export function hazardsOf(world: World, step: Played): Hazard[] {
   if (handles && vessel !== null && (act !== 'ready' || traits.has('hand')) && !onRing)
     for (const lot of contents(world, vessel)) for (const hazard of lot.raw) raw.add(hazard);
   if (makesDough(world, step, act)) raw.add('raw-flour');
-  if (kindOf(step.technique) === 'crack-egg') raw.add('raw-egg');
   if (handles || act === 'lift' || act === 'heat' || act === 'drain') for (const hazard of raw) found.add(hazard);
   return [...found];
 }

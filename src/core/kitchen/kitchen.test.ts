@@ -154,6 +154,21 @@ describe('matter', () => {
   });
 });
 
+describe('out of the fridge', () => {
+  const boil = step('boil', [], 'saucepan', { tools: ['hob', 'saucepan'], minutes: { active: 0, waiting: 10 } });
+
+  test('plain water that boils leaves the time of other food as it is; food that is cooked itself is out no longer', () => {
+    const world = after(step('gather', [MILK], null), step('fill-pan', [], 'saucepan', { water: true }), ring('saucepan'));
+    expect(world.out.has(MILK)).toBe(true);
+    const since = world.out.get(MILK);
+    apply(world, boil);
+    expect(world.out.get(MILK)).toBe(since);
+    apply(world, step('pour', [MILK], 'saucepan'));
+    apply(world, boil);
+    expect(world.out.has(MILK)).toBe(false);
+  });
+});
+
 describe('hygiene', () => {
   const cutChicken = step('dice', [CHICKEN], 'board', { tools: ['sharp-knife', 'board'] });
 

@@ -3,7 +3,7 @@ import { kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import type { Act, Works } from '../technique/works';
 import { isFatty } from './matter';
-import { objectsOf, worksIn } from './objects';
+import { objectsOf, worksIn, ownRaw } from './objects';
 import { formLacks, type FormLack } from './forms';
 import type { Lot, Place, Played, World } from './model';
 import { contents, isHot, isLotHot, isShutIn, ringVesselOf, vesselOf } from './world';
@@ -220,8 +220,7 @@ const hands: Law = (world, step, lots, works) => {
   if (world.hands.size === 0 || WASHES.has(works.act)) return [];
   const vessel = vesselOf(step);
   const inside = vessel && (works.traits.has('hand') || works.act === 'join') ? contents(world, vessel).flatMap((lot) => [...lot.raw]) : [];
-  const here = new Set<Hazard>([...lots.flatMap((lot) => [...lot.raw]), ...inside]);
-  if (kindOf(step.technique) === 'crack-egg') here.add('raw-egg');
+  const here = new Set<Hazard>([...lots.flatMap((lot) => [...lot.raw]), ...inside, ...ownRaw(step)]);
   const byHand =
     works.traits.has('hand') ||
     works.act === 'put' ||

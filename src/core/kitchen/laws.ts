@@ -1,12 +1,12 @@
 // What a step does to the kitchen: one law for each kind of act.
 import { kindOf } from '../technique/lexicon';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
 import { contents, HOT, isLotHot, isShutIn, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
-import { pick, split } from './objects';
-import { cook, HAS_LID, isFatty, join, leave, moveTo } from './matter';
+import { ownRaw, pick, split } from './objects';
+import { cook, isFatty, join, leave, moveTo } from './matter';
 
 type Law = (world: World, step: Played, lots: Lot[], works: Works) => void;
 
@@ -59,7 +59,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
       // out of its measure, and cold again
       for (const [measure, held] of world.full) if (held === lot) world.full.delete(measure);
       if (kind === 'rinse') lot.hotUntil = 0;
-      if (kind === 'crack-egg') lot.raw.add('raw-egg');
+      for (const hazard of ownRaw(step)) lot.raw.add(hazard);
       if (works.traits.has('blade') && !works.traits.has('parts')) lot.forms.add('cut');
       const to = step.into ? vesselOf(step) : null;
       if (to && kind !== 'rinse' && lot.at === null && to !== 'board') {
@@ -128,7 +128,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
     v.lid =
       step.tools.find((id) => ['foil', 'cling-film', 'cloth', 'plate', 'paper'].includes(id) && id !== vessel) ??
       v.cover ??
-      (HAS_LID.has(vessel) ? 'lid' : 'cover');
+      (hasMark(vessel, 'lid') ? 'lid' : 'cover');
     v.cover = v.lid;
   },
   uncover: (world, step) => {

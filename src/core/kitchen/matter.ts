@@ -31,9 +31,6 @@ export function leave(lot: Lot): void {
   lot.raw.clear();
 }
 
-/** Vessels that come with a lid. */
-export const HAS_LID = new Set(['saucepan', 'large-pan', 'frying-pan', 'wok', 'slow-cooker', 'jar', 'storage-box', 'blender']);
-
 /** All that lies in a vessel as one lot. */
 export function join(world: World, vessel: string): void {
   const lots = contents(world, vessel);

@@ -1,5 +1,6 @@
 // Which matter a step speaks of, and how much of it.
 import { techniqueById } from '../technique/lexicon';
+import type { Hazard } from '../technique/model';
 import { worksOf, type Act, type Trait, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
 import { contents, lotsOf, shareOf, vesselOf } from './world';
@@ -12,6 +13,10 @@ export function worksIn(step: Played): Works {
   if (step.into === 'oven') return { act: 'oven', traits: NO_TRAITS };
   return step.tools.includes('microwave') ? { act: 'microwave', traits: works.traits } : works;
 }
+
+/** What an act brings raw by what it is: an egg is cracked. Flour is raw only once it is wet, which the world knows. */
+export const ownRaw = (step: Played): Hazard[] =>
+  (techniqueById(step.technique ?? '')?.hazards ?? []).filter((hazard) => hazard.startsWith('raw-') && hazard !== 'raw-flour');
 
 const NO_TRAITS: ReadonlySet<Trait> = new Set();
 /** Acts on all that lies in a vessel, whatever was spoken of last. */

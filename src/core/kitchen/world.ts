@@ -5,7 +5,7 @@ import { convertUnit } from '../amount/units';
 import { findFood } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 import type { Hazard } from '../technique/model';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { table } from '../amount/table';
 import type { Known, Lot, Played, Vessel, World, Place } from './model';
 
@@ -88,11 +88,12 @@ export function vesselIn(world: World, id: string): Vessel {
 
 const HOLDERS = new Set(['container', 'cookware']);
 const NO_VESSEL = new Set(['lid', 'stand', 'cling-film', 'non-slip-mat', 'muffin-cases']);
-const HOLDING_APPLIANCES = new Set(['blender', 'slow-cooker', 'colander']);
 
 /** Whether food can lie in or on it: a bowl, a pan, a tray, a board; not a rack, paper or a lid. */
 const holdsFood = (id: string) =>
-  HOLDING_APPLIANCES.has(id) || (!NO_VESSEL.has(id) && (HOLDERS.has(toolById(id)?.kind ?? '') || toolById(id)?.kind === 'surface'));
+  hasMark(id, 'holds') ||
+  id === 'colander' ||
+  (!NO_VESSEL.has(id) && (HOLDERS.has(toolById(id)?.kind ?? '') || toolById(id)?.kind === 'surface'));
 
 /** The vessel that a step works in: where it names an appliance or a stand, the dish that goes there. */
 export function vesselOf(step: Played): string | null {

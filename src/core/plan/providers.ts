@@ -3,7 +3,7 @@ import { table } from '../amount/table';
 import type { Lack, Lot, Place, World } from '../kitchen/index';
 import { preparationVerb } from '../recipe/preparation';
 import { techniqueById } from '../technique/lexicon';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { useOf, type Draft } from './draft';
 import { temperatureFor } from './doneness';
 
@@ -31,11 +31,9 @@ function nameLots(world: World, lots: readonly Lot[], place: string | null, call
   if (cooked && calls.dish) return `the ${calls.dish}`;
   if (lots.length === 1 && lots[0]!.joined) return 'the mixture';
   return place
-    ? `everything ${isFlat(place) && !/\b(?:tin|pan|dish)$/.test(call(calls, place)) ? 'on' : 'in'} the ${call(calls, place)}`
+    ? `everything ${hasMark(place, 'flat') && !/\b(?:tin|pan|dish)$/.test(call(calls, place)) ? 'on' : 'in'} the ${call(calls, place)}`
     : 'everything';
 }
-
-const isFlat = (place: string) => toolById(place)?.kind === 'surface' || place === 'tray';
 
 /** A name without what only helps to buy it. */
 const shortName = (name: string) => name.replace(/\s+(?:such as|like|or)\s.*$/i, '').slice(0, 48);

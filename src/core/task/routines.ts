@@ -6,7 +6,7 @@ import { findFood } from '../recipe/food';
 import type { Food, Keep } from '../recipe/food-model';
 import type { Ingredient, Recipe } from '../recipe/recipe';
 import type { Hazard } from '../technique/model';
-import { toolById } from '../technique/tools';
+import { isFetched, toolById } from '../technique/tools';
 import type { Draft } from '../plan/draft';
 import { measureLabel } from './measuring';
 import { toolCalls } from './tool-names';
@@ -86,11 +86,9 @@ export function fetchFoods(recipe: Recipe, kitchen: Kitchen, wanted: ReadonlySet
   });
 }
 
-const NOT_FETCHED = new Set(['appliance', 'cleaning']);
-
 function gatherTools(steps: Step[], kitchen: Kitchen, calls: ReadonlyMap<string, string>): Draft[] {
   const nameIt = (id: string) => calls.get(id) ?? toolName(id, kitchen);
-  const ids = [...new Set(steps.flatMap((s) => s.tools))].filter((id) => id !== 'apron' && !NOT_FETCHED.has(toolById(id)?.kind ?? ''));
+  const ids = [...new Set(steps.flatMap((s) => s.tools))].filter((id) => id !== 'apron' && isFetched(id));
   if (steps.some((s) => s.fillings.length > 0 && kindOf(s.technique) === 'measure') && !ids.includes('table-knife'))
     ids.push('table-knife');
   const byPlace = new Map<string, string[]>();

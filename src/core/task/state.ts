@@ -4,7 +4,7 @@ import type { Recipe } from '../recipe/recipe';
 import type { World } from '../kitchen/index';
 import { kindOf } from '../technique/lexicon';
 import type { Technique } from '../technique/model';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import type { Draft } from '../plan/draft';
 import type { Mention, Names } from './mentions';
@@ -81,11 +81,8 @@ export const PARCEL = 'foil';
 
 const CONTAINERS = new Set(['container', 'cookware', 'surface']);
 
-// Appliances that food is put into, as into a bowl.
-const HOLDING_APPLIANCES = new Set(['blender', 'slow-cooker']);
-
 export const isContainer = (id: string) =>
-  HOLDING_APPLIANCES.has(id) ||
+  hasMark(id, 'holds') ||
   (CONTAINERS.has(toolById(id)?.kind ?? '') && !['lid', 'foil', 'cling-film', 'paper', 'stand', 'wire-rack'].includes(id));
 
 /** Where the last step of a technique stands, or one done like it; -1 when there is none. */

@@ -1,11 +1,9 @@
 // What a recipe calls its tools, so that added steps speak as the recipe does: a skillet stays a skillet.
 import type { Recipe } from '../recipe/recipe';
-import { findTools, toolById } from '../technique/tools';
-
-const FLAT = new Set(['tray', 'board', 'plate', 'wire-rack', 'stand', 'foil']);
+import { findTools, hasMark, toolById } from '../technique/tools';
 
 /** The first name, singular, by which a recipe calls each tool that it names. */
-export function toolCalls(recipe: Recipe): Map<string, string> {
+export function toolCalls(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<string, string> {
   const calls = new Map<string, string>();
   for (const text of [...recipe.tools, ...recipe.instructions])
     for (const { tool, at, length } of findTools(text)) {
@@ -23,5 +21,5 @@ export function toolCall(state: { calls: ReadonlyMap<string, string> }, id: stri
 /** Where a thing goes that is put there: "in the bowl", "on the tray". */
 export function inTool(state: { calls: ReadonlyMap<string, string> }, id: string): string {
   const call = toolCall(state, id);
-  return `${FLAT.has(id) && !/\b(?:tin|pan|dish)$/.test(call) ? 'on' : 'in'} the ${call}`;
+  return `${hasMark(id, 'flat') && !/\b(?:tin|pan|dish)$/.test(call) ? 'on' : 'in'} the ${call}`;
 }

@@ -8,6 +8,7 @@ import type { Cue } from '../technique/model';
 import { minutesOfText } from '../amount/minutes';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
+import { hasMark } from '../technique/tools';
 import { worksOf, type Act } from '../technique/works';
 import { isContainer, type Located, type State } from './state';
 import { isTarget, PARTICIPLE, objectPhrase } from './locate';
@@ -126,6 +127,9 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (act === 'serve' && !objectPhrase(rest)) return `the ${shortTitle(state.recipe.title)} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
   if (!NEEDS_OBJECT.has(act)) return withPronoun(state, rest);
+  // "stir in the spinach and let it wilt"
+  if (worksOf(id, c.technique?.like).traits.has('newest') && /^(?:it|them)\b/i.test(rest) && state.objectUses.length > 0)
+    return rest.replace(/^(?:it|them)\b/i, hole('spoken', null));
   const thing = hole('thing', spokenOf(state));
   const named = c.mentions.filter((m) => m.end > m.at && !isTarget(c, m));
   const there = hole('there', state.container ? `the ${toolCall(state, state.container)}` : null);
@@ -159,7 +163,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (/^(?:let|leave|allow)$/.test(c.verb ?? '') && /^(?:to\s+)?(?:cool|rest|stand|sit|set|go|get|thaw|soak|rise|prove)\b/i.test(rest))
     return `${thing} ${rest}`;
   // "stand it on a plate": the mug, not what is in it
-  if (act === 'wait' && STANDS_ON.test(rest) && state.container && !FLAT.has(state.container))
+  if (act === 'wait' && STANDS_ON.test(rest) && state.container && !hasMark(state.container, 'flat'))
     return rest.replace(/^it/i, `the ${toolCall(state, state.container)}`);
   if (id === 'seal' && /^(?:it|the bag)\b/i.test(rest) && state.container === 'bag') return rest.replace(/^(?:it|the bag)\b/i, 'the bag');
   if (id === 'make-well') return withPronoun(state, rest);
@@ -217,10 +221,9 @@ function heatWords(c: Located, said: string): string {
 /** "it on a plate", of what stands in a mug. */
 export const STANDS_ON = /^it\s+(?:on|over)\b/i;
 
-const FLAT = new Set(['tray', 'board', 'plate', 'wire-rack', 'stand', 'foil']);
 /** Where a thing goes that a verb puts there: "to the pan", "into the bowl", "on the tray". */
 export const toPlace = (state: State, verb: string, vessel: string): string => {
-  if (FLAT.has(vessel)) return verb === 'add' ? `to the ${toolCall(state, vessel)}` : inTool(state, vessel);
+  if (hasMark(vessel, 'flat')) return verb === 'add' ? `to the ${toolCall(state, vessel)}` : inTool(state, vessel);
   return `${verb === 'add' ? 'to' : verb === 'put' || verb === 'place' || verb === 'lay' || verb === 'arrange' ? 'in' : 'into'} the ${toolCall(state, vessel)}`;
 };
 

@@ -127,6 +127,9 @@ export type Technique = {
 
 export type ToolKind = 'container' | 'cookware' | 'cutting' | 'utensil' | 'appliance' | 'measure' | 'cleaning' | 'wear' | 'surface';
 
+/** What a tool is for the hands: `flat`, things lie on it; `lid`, it comes with one; `holds`, an appliance that food is put into as into a bowl. */
+export type ToolMark = 'flat' | 'lid' | 'holds';
+
 export type Tool = {
   id: string;
   name: string;
@@ -137,4 +140,5 @@ export type Tool = {
   holds?: number;
   hazards: readonly Hazard[];
   picture: string;
+  marks?: readonly ToolMark[];
 };

@@ -50,6 +50,7 @@ export type Act = (typeof ACTS)[number];
  * `wet`: only in liquid. `fat`: only in fat or its own juice. `cooks`: food is done when its time is up. `low`: on a low ring.
  * `high`: on a high ring. `dry`: with nothing in the pan on purpose. `still`: nothing is moved; a cover may stay on. `dough`: raw dough clings to the fingers.
  * `covered`: works under a cover. `pour`: a liquid runs. `tests`: tells whether food is done. `heats`: only warms. `parts`: waste or a part comes off, the thing stays what it is.
+ * `newest`: "it" is what went in last, which changes among the rest.
  */
 export const TRAITS = [
   'hand',
@@ -67,6 +68,7 @@ export const TRAITS = [
   'pour',
   'tests',
   'parts',
+  'newest',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
@@ -166,7 +168,8 @@ const WRITTEN = table<string>({
   cook: 'heat cooks',
   steam: 'heat wet covered cooks',
   'slow-cook': 'heat covered cooks',
-  melt: 'heat low',
+  melt: 'heat low newest',
+  wilt: 'heat fat cooks utensil newest',
   'take-off-heat': 'off-ring',
   bake: 'oven cooks',
   'take-out-oven': 'oven-out',

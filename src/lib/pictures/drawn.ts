@@ -106,6 +106,10 @@ export const DRAWN = table<string>({
     path('M10 40c0-10 8-10 8 0s8 10 8 0-2-16 6-16 4 16 8 16 2-16 8-16 4 16 14 16') +
       path('M10 40v6c0 8 12 14 26 14s26-6 26-14v-6M10 46c6 6 46 6 52 0'),
   ),
+  soup: draw(
+    fill('#e8a05c', 'M14 36c10 6 34 6 44 0z') + fill('#d8e4ea', BOWL),
+    path(BOWL) + path('M26 24c-4-4 4-8 0-12M36 24c-4-4 4-8 0-12M46 24c-4-4 4-8 0-12'),
+  ),
   mixture: draw(
     fill('#e9d3a3', 'M12 34c6-8 14-4 20-8s14 2 28 8z') + fill('#d8e4ea', BOWL),
     path(BOWL) + path('M12 32c6-8 14-4 20-8s14 0 28 8'),

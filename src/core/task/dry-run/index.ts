@@ -6,7 +6,7 @@ import { ingredientFindings } from './amounts';
 import { hazardFindings, hotThingFindings, overflowFindings, timeFindings, toolFindings } from './look';
 import { bestFix } from './mend';
 import type { Finding, Mend, Snapshot } from './model';
-import { run, type Ran } from './run';
+import { callsOf, run, type Ran } from './run';
 import { sayLack } from './say';
 
 /**
@@ -49,10 +49,11 @@ function listFindings(ran: readonly Ran[], task: TaskAnalysis): Finding[] {
 
 /** What the world had to be given for the steps to go on. */
 function worldFindings(ran: readonly Ran[], task: TaskAnalysis, kitchen: Kitchen): Finding[] {
+  const calls = callsOf(task);
   return ran.flatMap((one, i) => {
     const tell = (put: Put, before: string | null): Finding => {
       const fix: Mend | null = put.steps.length > 0 ? { kind: 'insert', before, steps: put.steps } : null;
-      return { ...sayLack(put.lack, task.ingredients, kitchen), stepKey: one.shown, fix };
+      return { ...sayLack(put.lack, task.ingredients, kitchen, calls), stepKey: one.shown, fix };
     };
     return [
       ...one.turn.before.map((put) => tell(put, one.step.key)),

@@ -5,7 +5,7 @@ import type { Kitchen, TaskAnalysis } from '../../plan/model';
 import { vesselOf, worksIn } from '../../kitchen/index';
 import { techniqueById } from '../../technique/lexicon';
 import type { Hazard } from '../../technique/model';
-import { toolById } from '../../technique/tools';
+import { isFetched, toolById } from '../../technique/tools';
 import { toolName } from '../routines';
 import { isGather, type Finding } from './model';
 import type { Ran } from './run';
@@ -124,8 +124,6 @@ export function timeFindings(ran: readonly Ran[], { ingredients }: TaskAnalysis)
   return found;
 }
 
-const NOT_FETCHED = new Set(['appliance', 'cleaning']);
-
 export function toolFindings(ran: readonly Ran[], kitchen: Kitchen): Finding[] {
   const found: Finding[] = [];
   const told = new Set<string>();
@@ -133,7 +131,7 @@ export function toolFindings(ran: readonly Ran[], kitchen: Kitchen): Finding[] {
   for (const { step, shown, shot } of ran) {
     if (isGather(step)) continue;
     for (const id of step.tools) {
-      if (NOT_FETCHED.has(toolById(id)?.kind ?? '') || id === 'apron' || told.has(id) || shot.fetched.includes(id)) continue;
+      if (!isFetched(id) || id === 'apron' || told.has(id) || shot.fetched.includes(id)) continue;
       told.add(id);
       const name = toolName(id, kitchen);
       found.push({

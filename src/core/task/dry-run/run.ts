@@ -5,7 +5,8 @@ import type { Kitchen, Step, TaskAnalysis } from '../../plan/model';
 import { isCold, play, type Turn } from '../../plan/play';
 import { toolById } from '../../technique/tools';
 import { wholeKey, wholeStep } from '../grain';
-import type { Held, Snapshot } from './model';
+import { toolCalls } from '../tool-names';
+import { isGather, type Held, type Snapshot } from './model';
 
 /** One step as it was played: the step on the list that it is, or is part of, how it went, and what the list looks like before and after. */
 export type Ran = {
@@ -49,6 +50,10 @@ const playedStep = (step: Step): Played => ({
   hot: /\b(?:hot|boiling) water\b/i.test(step.text),
 });
 
+/** What the steps call their tools: findings and mends speak as they do. */
+export const callsOf = (task: TaskAnalysis): ReadonlyMap<string, string> =>
+  toolCalls({ tools: [], instructions: task.steps.filter((s) => !isGather(s)).map((s) => s.text) });
+
 /** @returns one entry for each step that was played, and the world at the end */
 export function run(task: TaskAnalysis, kitchen: Kitchen): { ran: Ran[]; on: string[] } {
   const list = standardSteps(task.steps);
@@ -61,7 +66,7 @@ export function run(task: TaskAnalysis, kitchen: Kitchen): { ran: Ran[]; on: str
     task.ingredients,
     {
       kitchen,
-      calls: { tools: new Map(), dish: null },
+      calls: { tools: callsOf(task), dish: null },
       seen: (world, i) => {
         last = world;
         const vessel = vesselOf(list[i]!.step);

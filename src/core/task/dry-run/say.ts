@@ -4,7 +4,7 @@ import type { Kitchen } from '../../plan/model';
 import type { Lack } from '../../kitchen/index';
 import type { Ingredient } from '../../recipe/recipe';
 import type { Hazard } from '../../technique/model';
-import { toolById } from '../../technique/tools';
+import { toolCall } from '../tool-names';
 import type { FindingCode } from './model';
 
 type Said = { code: FindingCode; about: string; message: string; mend: string };
@@ -16,14 +16,14 @@ const RAW: Partial<Record<Hazard, string>> = {
   'raw-flour': 'raw dough',
 };
 const rawName = (raw: readonly Hazard[]) => RAW[raw[0]!] ?? 'raw food';
-const tool = (id: string) => toolById(id)?.name ?? id;
 
 type Of<F> = Extract<Lack, { fact: F }>;
 type Sayings = { [F in Lack['fact']]: (lack: Of<F>, ingredients: readonly Ingredient[], kitchen: Kitchen) => Said };
 
 const names = (foods: readonly number[], ingredients: readonly Ingredient[]) => foods.map((i) => ingredients[i]!.item).join(' and ');
 
-const SAYINGS: Sayings = {
+/** @param tool what the steps call a tool */
+const sayings = (tool: (id: string) => string): Sayings => ({
   'out-of-place': ({ vessel, place }) => ({
     code: 'not-there',
     about: tool(vessel),
@@ -157,9 +157,9 @@ const SAYINGS: Sayings = {
     message: `No step takes the temperature of the ${names(foods, ingredients)}.`,
     mend: 'Check it with the thermometer before it is served.',
   }),
-};
+});
 
-/** A lack in words. */
-export function sayLack(lack: Lack, ingredients: readonly Ingredient[], kitchen: Kitchen): Said {
-  return SAYINGS[lack.fact](lack as never, ingredients, kitchen);
+/** A lack in words, with tools called as the steps call them. */
+export function sayLack(lack: Lack, ingredients: readonly Ingredient[], kitchen: Kitchen, calls: ReadonlyMap<string, string>): Said {
+  return sayings((id) => toolCall({ calls }, id))[lack.fact](lack as never, ingredients, kitchen);
 }
