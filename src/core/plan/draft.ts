@@ -5,6 +5,7 @@ import { findFood } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 import { techniqueById, kindOf } from '../technique/lexicon';
 import { SUPERVISION, type Cue, type Demand, type Hazard, type Phase, type Supervision, type Technique } from '../technique/model';
+import { asksOf } from '../technique/asks';
 import { toolById } from '../technique/tools';
 import type { Filling, Step, Use } from './model';
 
@@ -87,7 +88,8 @@ export function supervisionFor(hazards: readonly Hazard[], least: Supervision = 
 
 /** What a step demands beyond its technique, from its own amounts and words. */
 function demandsOf(draft: Draft, technique: Technique | undefined): Demand[] {
-  const demands = new Set<Demand>([...(technique?.demands ?? []), ...(draft.demands ?? [])]);
+  const asked = (technique && asksOf(technique.id, technique.like)) ?? [];
+  const demands = new Set<Demand>([...asked.map((a) => a.demand), ...(draft.demands ?? [])]);
   const fillings = draft.fillings ?? [];
   if (kindOf(draft.technique) === 'measure') {
     demands.delete('count');

@@ -1,6 +1,7 @@
 // Walks every entry of the lexicon and of the table of tools.
 import { expect, test } from 'vitest';
 import { KITCHEN_VERBS } from '../recipe/verbs';
+import { asksOf } from './asks';
 import { findTechnique, TECHNIQUES } from './lexicon';
 import { findTools, toolById, TOOLS } from './tools';
 
@@ -24,7 +25,7 @@ test.each(TECHNIQUES.map((t) => [t.id, t] as const))('%s is complete', (_, t) =>
   for (const id of t.tools) expect(toolById(id), id).toBeDefined();
   expect(t.minutes.active).toBeGreaterThan(0);
   expect(t.minutes.waiting).toBeGreaterThanOrEqual(0);
-  expect(t.demands.length).toBeGreaterThan(0);
+  expect(asksOf(t.id, t.like), t.id).not.toBeNull();
   // heat, edges and steam are never without an adult near (handbook practice)
   if (t.hazards.some((h) => ['sharp', 'hot', 'steam', 'electric'].includes(h))) expect(t.supervision).not.toBe('none');
 });

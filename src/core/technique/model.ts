@@ -19,6 +19,14 @@ export const DEMANDS = [
   'standing',
   'memory',
   'waiting',
+  'touch',
+  'colour',
+  'moving-about',
+  'lift',
+  'carry',
+  'speak',
+  'taste',
+  'swallow',
 ] as const;
 export type Demand = (typeof DEMANDS)[number];
 
@@ -112,7 +120,6 @@ export type Technique = {
   /** Small steps at fine grain, each one observable action. {thing}, {tool} and {place} stand for the step's own. */
   small: readonly string[];
   tools: readonly string[];
-  demands: readonly Demand[];
   hazards: readonly Hazard[];
   supervision: Supervision;
   cues: readonly Cue[];

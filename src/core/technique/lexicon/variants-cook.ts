@@ -137,7 +137,6 @@ export const VARIANTS_COOK = [
     minutes: { active: 0.5, waiting: 60 },
   }),
   variant(wait, 'set-timer', 'set the timer', 'set timer|set the timer|set a timer|start the timer', {
-    demands: ['read-number', 'fine-aim'],
     small: ['Pick up the timer.', 'Turn or press until the number is right.', 'Press start.', 'Put it where all can hear it.'],
     cues: { see: 'the number goes down', hear: 'it ticks or beeps' },
     minutes: { active: 0.4, waiting: 0 },
@@ -151,7 +150,6 @@ export const VARIANTS_COOK = [
   variant(check, 'taste', 'taste', 'taste|taste and adjust', {
     tools: ['teaspoon'],
     hazards: ['hot'],
-    demands: ['smell', 'judge-doneness'],
     small: ['Take a little on a clean spoon.', 'Blow on it.', 'Taste it.', 'Put the spoon in the washing-up.'],
     cues: { feel: 'warm, not hot, on the lip' },
     minutes: { active: 0.4, waiting: 0 },
@@ -164,7 +162,6 @@ export const VARIANTS_COOK = [
     {
       only: ['thermometer', 'temperature'],
       tools: ['thermometer'],
-      demands: ['read-number', 'fine-aim', 'heat'],
       small: [
         'Clean the tip of the thermometer.',
         'Push it into the thickest part.',
@@ -179,7 +176,6 @@ export const VARIANTS_COOK = [
   variant(lift, 'turn-out', 'turn out of the tin', 'turn out|unmould|unmold|turn onto|invert|invert onto', {
     tools: ['oven-gloves', 'wire-rack'],
     small: ['Put the rack on top.', 'Hold both with gloves.', 'Turn them over together.', 'Lift the tin off.'],
-    demands: ['two-hands', 'strong-grip'],
     cues: { see: 'it lies whole on the rack' },
     minutes: { active: 1, waiting: 0 },
   }),
@@ -200,7 +196,6 @@ export const VARIANTS_COOK = [
       only: ['microwave', 'fridge', 'freezer'],
       tools: [],
       small: ['Open the door.', 'Hold {place} with both hands.', 'Lift it out and put it down.', 'Close the door.'],
-      demands: ['two-hands', 'strong-grip', 'reach'],
       cues: { see: 'it stands on the table, the door is closed' },
       minutes: { active: 0.4, waiting: 0 },
     },
@@ -209,7 +204,6 @@ export const VARIANTS_COOK = [
     only: ['microwave'],
     tools: ['microwave'],
     small: ['Open the door.', 'Hold {place} with both hands.', 'Put it in the middle.', 'Close the door.'],
-    demands: ['two-hands', 'reach'],
     cues: { see: 'it stands in the middle, the door is closed' },
     minutes: { active: 0.3, waiting: 0 },
   }),
@@ -219,7 +213,6 @@ export const VARIANTS_COOK = [
     cues: { see: 'each plate has some' },
   }),
   variant(serve, 'share-out', 'share out', 'share|share out|portion|divide between|divide among|divide evenly|split between', {
-    demands: ['count', 'fine-aim'],
     small: ['Count the bowls.', 'Put one spoon in each.', 'Go round again until it is all shared.'],
     cues: { see: 'each has about as much' },
   }),

@@ -181,7 +181,6 @@ export const VARIANTS_PREPARE = [
   variant(tear, 'twist-apart', 'twist apart', 'twist apart', {
     small: ['Hold one half in each hand.', 'Turn the halves against each other.', 'Pull them apart.'],
     cues: { see: 'two halves' },
-    demands: ['two-hands', 'strong-grip'],
     minutes: { active: 0.3, waiting: 0 },
   }),
   variant(tear, 'squeeze-open', 'squeeze open', 'squeeze open|push open', {
@@ -189,7 +188,6 @@ export const VARIANTS_PREPARE = [
     hazards: ['hot', 'steam'],
     cues: { see: 'it is open and steam comes out' },
     supervision: 'within-reach',
-    demands: ['two-hands', 'strong-grip'],
     minutes: { active: 0.3, waiting: 0 },
   }),
   variant(
@@ -257,7 +255,6 @@ export const VARIANTS_PREPARE = [
     tools: ['mixer', 'large-bowl'],
     hazards: ['electric'],
     supervision: 'within-reach',
-    demands: ['two-hands', 'noise', 'strong-grip'],
     small: [
       'Dry your hands.',
       'Put the beaters in the bowl, then plug in.',
@@ -281,7 +278,6 @@ export const VARIANTS_PREPARE = [
     {
       tools: [],
       hazards: [],
-      demands: ['two-hands', 'wet-sticky'],
       small: ['Wash your hands.', 'Press the mix together.', 'Turn the bowl and press again.', 'Stop when it is one ball.'],
       cues: { see: 'one ball, a clean bowl', feel: 'holds together' },
       minutes: { active: 2, waiting: 0 },
@@ -308,7 +304,6 @@ export const VARIANTS_PREPARE = [
   variant(toss, 'coat', 'coat', 'coat|dredge|roll in|coat in|coat with|cover in', {
     tools: ['plate'],
     small: ['Put {thing} on the plate with the coating.', 'Turn it over.', 'Press lightly.', 'Shake off what is loose.'],
-    demands: ['fine-aim', 'wet-sticky'],
     cues: { see: 'covered all over, no bare places' },
   }),
   variant(add, 'dip', 'dip', 'dip|dunk|dip into', {
@@ -351,7 +346,6 @@ export const VARIANTS_PREPARE = [
     {
       tools: ['small-bowl'],
       small: ['Put {thing} in a small bowl.', 'Put the bowl to the side.', 'Remember: it is for later.'],
-      demands: ['memory'],
       cues: { see: 'a small bowl stands to the side' },
     },
   ),
@@ -367,7 +361,6 @@ export const VARIANTS_PREPARE = [
   }),
   variant(pour, 'drizzle', 'drizzle', 'drizzle|drizzle over|drizzle with|trickle', {
     tools: ['spoon'],
-    demands: ['fine-aim'],
     small: ['Fill the spoon.', 'Hold it high over {place}.', 'Tip it a little.', 'Move your hand to and fro.'],
     cues: { see: 'thin lines all over' },
   }),
@@ -408,7 +401,6 @@ export const VARIANTS_PREPARE = [
     tools: [],
     small: ['Hold the handle with a dry cloth or glove.', 'Lift one side a little.', 'Let it run to each edge.', 'Put it down flat.'],
     cues: { see: 'it covers the base' },
-    demands: ['strong-grip', 'fine-aim'],
     minutes: { active: 0.3, waiting: 0 },
   }),
   variant(spread, 'draw-in', 'pull to the middle', 'draw|pull|push|draw in|push in', {
@@ -495,7 +487,6 @@ export const VARIANTS_PREPARE = [
   }),
   variant(brush, 'rub-on', 'rub all over', 'rub over|rub on|rub with|rub all over|rub oil|massage', {
     tools: [],
-    demands: ['wet-sticky'],
     small: ['Put some on your fingers.', 'Rub it all over {thing}.', 'Turn {thing} over and rub again.'],
     cues: { see: 'covered all over', feel: 'slippery all over' },
     minutes: { active: 1, waiting: 0 },
@@ -513,7 +504,6 @@ export const VARIANTS_PREPARE = [
   }),
   variant(drain, 'squeeze-out', 'squeeze the water out', 'squeeze out|squeeze dry|press out|press between|press under', {
     tools: ['sieve'],
-    demands: ['strong-grip', 'wet-sticky'],
     small: ['Put {thing} in the sieve.', 'Press down with a spoon.', 'Stop when no water comes.'],
     cues: { see: 'no more water comes', feel: 'nearly dry' },
   }),
@@ -535,7 +525,6 @@ export const VARIANTS_PREPARE = [
     hazards: [],
     supervision: 'none',
     small: ['Take the next one.', 'Do the same steps again.', 'Stop when none is left.'],
-    demands: ['memory', 'count'],
     cues: { see: 'none is left' },
     minutes: { active: 3, waiting: 0 },
   }),
@@ -548,7 +537,6 @@ export const VARIANTS_PREPARE = [
     hazards: ['raw-flour'],
     supervision: 'none',
     small: ['Take a little flour.', 'Hold it high over the table.', 'Shake it all over.'],
-    demands: ['fine-aim'],
     cues: { see: 'a thin white layer', feel: 'dry under the hand' },
     minutes: { active: 0.4, waiting: 0 },
   }),
