@@ -25,6 +25,11 @@ function makesDough(world: World, step: Played, act: Act): boolean {
 
 /** The hazards of a step in this kitchen, its technique's own among them. Does not change the world. */
 export function hazardsOf(world: World, step: Played): Hazard[] {
+  const spared = new Set(step.spared ?? []);
+  return dangersOf(world, step).filter((h) => !spared.has(h));
+}
+
+function dangersOf(world: World, step: Played): Hazard[] {
   const { act, traits } = worksIn(step);
   const found = new Set<Hazard>(techniqueById(step.technique ?? '')?.hazards ?? []);
   for (const id of step.tools) if (toolById(id)?.kind === 'cutting') for (const hazard of toolById(id)!.hazards) found.add(hazard);

@@ -35,6 +35,8 @@ export type Played = {
   noun?: string | null;
   /** What the recipe calls what comes of it: "dough". */
   becomes?: string | null;
+  /** Hazards of its technique that the way in which it is done here ends. */
+  spared?: readonly Hazard[];
   /** Words with holes that the world fills. */
   holes?: readonly string[];
 };

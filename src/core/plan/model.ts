@@ -51,6 +51,8 @@ export type Step = {
   lasts?: boolean;
   /** What it speaks of without naming it, by ingredient: "them". */
   about?: number[];
+  /** Hazards of its technique that the way in which it is done here ends: a plastic knife, food that comes ready cut. */
+  spared?: Hazard[];
   /** For several steps joined into one: the steps that it holds, which the dry run plays. */
   parts?: Step[];
   /** For a small step: the words of the step that it is part of, so that the parts can be put together again. */
@@ -76,6 +78,8 @@ export type Kitchen = {
   measures: Measure[];
   /** Tools there are, by id; `place` is where it is kept. Tools not listed are taken to be there, their place unknown. */
   tools: { id: string; place: string }[];
+  /** Tools that somebody has said are not here. An adapted tool in neither list is not known. */
+  lacks?: string[];
   /** Where foods are kept, by the kind of place: cupboard, fridge, freezer, counter. */
   places: Partial<Record<'cupboard' | 'fridge' | 'freezer' | 'counter' | 'tap', string>>;
 };

@@ -88,7 +88,7 @@ export function fetchFoods(recipe: Recipe, kitchen: Kitchen, wanted: ReadonlySet
 
 function gatherTools(steps: Step[], kitchen: Kitchen, calls: ReadonlyMap<string, string>): Draft[] {
   const nameIt = (id: string) => calls.get(id) ?? toolName(id, kitchen);
-  const ids = [...new Set(steps.flatMap((s) => s.tools))].filter((id) => id !== 'apron' && isFetched(id));
+  const ids = [...new Set(steps.flatMap((s) => s.tools))].filter(isFetched);
   if (steps.some((s) => s.fillings.length > 0 && kindOf(s.technique) === 'measure') && !ids.includes('table-knife'))
     ids.push('table-knife');
   const byPlace = new Map<string, string[]>();

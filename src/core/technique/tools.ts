@@ -1,5 +1,6 @@
 // The table of tools: one row each, with the words that name it and what can hurt.
 import { remembering } from '../amount/remembering';
+import { adaptedTool } from './adapted-tools';
 import type { Hazard, Tool, ToolKind, ToolMark } from './model';
 
 function tool(id: string, words: string, kind: ToolKind, hazards: Hazard[] = [], holds?: number, picture = id): Tool {
@@ -144,8 +145,8 @@ export const TOOLS: Tool[] = [
   tool('scale', 'kitchen scale|scale|scales', 'measure'),
   tool('timer', 'timer|kitchen timer', 'utensil'),
   tool('thermometer', 'food thermometer|thermometer', 'utensil'),
-  tool('oven-gloves', 'oven gloves|oven mitts|oven glove|mitt|pot holder', 'wear'),
-  tool('apron', 'apron', 'wear'),
+  marked('mitt', tool('oven-gloves', 'oven gloves|oven mitts|oven glove|mitt|pot holder', 'wear')),
+  marked('stays', tool('apron', 'apron', 'wear')),
   marked('flat', tool('stand', 'heatproof stand|trivet|heat mat|pan stand', 'surface')),
   tool('cloth', 'clean cloth|cloth|damp cloth|tea towel|kitchen towel|kitchen paper|paper towel', 'cleaning'),
   tool('sponge', 'sponge|dish brush', 'cleaning'),
@@ -157,9 +158,9 @@ export const TOOLS: Tool[] = [
 ];
 
 const BY_ID = new Map(TOOLS.map((t) => [t.id, t]));
-/** A tool by its id; undefined when there is none. */
+/** A tool by its id, usual or adapted; undefined when there is none. Recipes name the usual ones only: see `findTools`. */
 export function toolById(id: string): Tool | undefined {
-  return BY_ID.get(id);
+  return BY_ID.get(id) ?? adaptedTool(id);
 }
 
 const BY_WORDS = TOOLS.flatMap((t) => t.words.map((words) => ({ words, tool: t }))).sort((a, b) => b.words.length - a.words.length);
@@ -201,5 +202,5 @@ function lookFor(text: string): ToolFound[] {
 
 export const hasMark = (id: string, mark: ToolMark): boolean => toolById(id)?.marks?.includes(mark) ?? false;
 
-/** Appliances stand where they are, and cleaning things lie at the sink: nobody fetches them. */
-export const isFetched = (id: string): boolean => !['appliance', 'cleaning'].includes(toolById(id)?.kind ?? '');
+/** Appliances stand where they are, cleaning things lie at the sink, and an apron hangs at the door: nobody fetches them. */
+export const isFetched = (id: string): boolean => !['appliance', 'cleaning'].includes(toolById(id)?.kind ?? '') && !hasMark(id, 'stays');

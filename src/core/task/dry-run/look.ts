@@ -5,7 +5,7 @@ import type { Kitchen, TaskAnalysis } from '../../plan/model';
 import { vesselOf, worksIn } from '../../kitchen/index';
 import { techniqueById } from '../../technique/lexicon';
 import type { Hazard } from '../../technique/model';
-import { isFetched, toolById } from '../../technique/tools';
+import { hasMark, isFetched, toolById } from '../../technique/tools';
 import { toolName } from '../routines';
 import { isGather, type Finding } from './model';
 import type { Ran } from './run';
@@ -131,7 +131,7 @@ export function toolFindings(ran: readonly Ran[], kitchen: Kitchen): Finding[] {
   for (const { step, shown, shot } of ran) {
     if (isGather(step)) continue;
     for (const id of step.tools) {
-      if (!isFetched(id) || id === 'apron' || told.has(id) || shot.fetched.includes(id)) continue;
+      if (!isFetched(id) || told.has(id) || shot.fetched.includes(id)) continue;
       told.add(id);
       const name = toolName(id, kitchen);
       found.push({
@@ -160,7 +160,7 @@ export function hotThingFindings(ran: readonly Ran[]): Finding[] {
     const { act } = worksIn(step);
     if (act !== 'oven' && act !== 'oven-out' && act !== 'off-ring') return [];
     const found: Finding[] = [];
-    if (usual.includes('oven-gloves') && !step.tools.includes('oven-gloves'))
+    if (usual.includes('oven-gloves') && !step.tools.some((id) => hasMark(id, 'mitt')))
       found.push({
         code: 'no-mitt',
         stepKey: shown,

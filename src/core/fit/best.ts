@@ -1,0 +1,59 @@
+// The best choice for one learner and recipe: the steps as the search sees them, with and without ways that take a whole stretch.
+import { USUAL_KITCHEN, type Kitchen, type Step, type TaskAnalysis } from '../plan/model';
+import { compare } from './costs';
+import { demandsOf } from './demands';
+import { loadsOf } from './loads';
+import type { Adaptation, Asked, Learner, Load } from './model';
+import { classesOf, poolOf, siteOf, type Site } from './problem';
+import { search, type Found } from './search';
+import { lanesOf } from './stretch';
+
+/** The pretended step of the cards themselves: how they are shown is chosen once. */
+export const CARDS = '*';
+export const isOfCards = (a: Asked) => (a.of === 'card' || (a.demand === 'speak' && a.of === 'ask')) && a.where === 'cool';
+
+/** What a fit starts from, worked out once for a recipe and a kitchen: for tables of many learners. */
+export type Prepared = { task: TaskAnalysis; kitchen: Kitchen; loads: Map<string, Load>; asks: Map<string, Asked[]> };
+
+/** The part of a fit that is the same for every learner. */
+export function prepareFit(task: TaskAnalysis, kitchen: Kitchen = USUAL_KITCHEN): Prepared {
+  const loads = loadsOf(task, kitchen);
+  const asks = new Map(task.steps.map((s) => [s.key, demandsOf(s, kitchen, loads.get(s.key))]));
+  return { task, kitchen, loads, asks };
+}
+
+export type Best = { sites: Site[]; found: Found };
+
+/** Tries each choice of stretch-wide ways; the class's own pans where nothing is gained. @param all also with tools that are lacking */
+export function bestOf(prepared: Prepared, learner: Learner, all: boolean): Best {
+  const { task, kitchen, asks } = prepared;
+  const pool = poolOf(learner, kitchen, 'step', all);
+  const cards = cardSite(prepared, learner, all);
+  const build = (given: ReadonlyMap<string, readonly Adaptation[]>) => [
+    cards,
+    ...task.steps.map((s) => siteOf(s, asks.get(s.key)!.filter((a) => !isOfCards(a)), learner, pool, given.get(s.key))),
+  ];
+  const plain = build(new Map());
+  let best: Best = { sites: plain, found: search(classesOf(plain), learner, kitchen) };
+  const hasBarrier = (s: Step) => plain.some((site) => site.step.key === s.key && (site.open.length > 0 || site.never.length > 0));
+  for (const given of lanesOf(task, poolOf(learner, kitchen, 'stretch', all), hasBarrier)) {
+    const sites = build(given);
+    const found = search(classesOf(sites), learner, kitchen);
+    if (compare(found.total, best.found.total) < 0) best = { sites, found };
+  }
+  return best;
+}
+
+function cardSite({ task, kitchen, asks }: Prepared, learner: Learner, all: boolean): Site {
+  const first = task.steps[0];
+  const step = { ...(first ?? EMPTY), key: CARDS, text: '', technique: null, uses: [], tools: [], hazards: [], into: null };
+  const own = [...asks.values()].flat().filter(isOfCards);
+  const largest = new Map<string, Asked>();
+  for (const a of own) if (a.much || !largest.has(a.of + a.demand)) largest.set(a.of + a.demand, a);
+  return { ...siteOf(step, [...largest.values()], learner, poolOf(learner, kitchen, 'learner', all)), canAdult: false };
+}
+
+const EMPTY: Step = {
+  key: CARDS, text: '', technique: null, phase: 'ready', sourceLine: null, uses: [], tools: [], into: null, fillings: [], hazards: [], supervision: 'none', cues: [],
+  minutes: { active: 0, waiting: 0 }, demands: [], small: [], meanwhile: null,
+};

@@ -1,0 +1,107 @@
+// Fits one recipe to one learner: barriers found, the least change that leaves none, and the learner's own steps.
+import { USUAL_KITCHEN, type Kitchen, type TaskAnalysis } from '../plan/model';
+import { bestOf, CARDS, isOfCards, prepareFit, type Best, type Prepared } from './best';
+import { everythingAbsent, isEverythingAbsent } from './absent';
+import { adaptationById } from './catalogue/index';
+import { dishOf, ownPortion } from './dish';
+import { demandsOf } from './demands';
+import { barriersOf, hazardBarriers, isBarrier } from './meet';
+import type { Adaptation, Barrier, Fit, FittedStep, Learner, OwnStep, OwnTask } from './model';
+import { opensWith } from './open-with';
+import { ownTask, type Settled } from './own-task';
+import { partOf } from './parts';
+import { classesOf, poolOf, siteOf, type Site } from './problem';
+import { questionsOf } from './questions';
+import { adaptedOf, conflictsOf, otherWays, whyOf } from './say';
+import { search, type Found } from './search';
+
+/**
+ * The learner's own way through a task: the least change, in the order of `LEVELS`, that leaves no barrier and adds none.
+ * Exact over the catalogue. Never changes its input. A fit says what was asked and answered; it never says that a step or a person is safe.
+ */
+export function fitTask(task: TaskAnalysis, learner: Learner, kitchen: Kitchen = USUAL_KITCHEN): Fit {
+  return fitPrepared(prepareFit(task, kitchen), learner);
+}
+
+export function fitPrepared(prepared: Prepared, learner: Learner): Fit {
+  if (isEverythingAbsent(learner)) return everythingAbsent(prepared, learner);
+  const { task, kitchen } = prepared;
+  const found = bestOf(prepared, learner, false);
+  const settled = settledOf(found.sites, found.found, learner);
+  const shown = settled.get(CARDS)?.ways ?? [];
+  const own = ownPortion(closedTask(prepared, learner, settled, shown), learner);
+  const dish = dishOf(task, learner);
+  const steps = own.steps.map((s) => fittedStep(s, prepared, learner, found));
+  const left = own.steps.flatMap((s) => barriersOf(s, learner, kitchen, s.load));
+  return {
+    task: own,
+    steps,
+    left,
+    ...opensWith(prepared, learner, found),
+    questions: questionsOf(own, learner),
+    conflicts: conflictsOf(found.sites, settled, learner),
+    dish,
+    shown: shown.map((w) => adaptedOf(w, kitchen)),
+  };
+}
+
+function settledOf(sites: readonly Site[], found: Found, learner: Learner): Map<string, Settled> {
+  const settled = new Map<string, Settled>();
+  for (const { class: c, priced } of found.chosen)
+    for (const i of c.steps) {
+      const { step } = sites[i]!;
+      const { way } = priced;
+      if (way.who === 'open') continue;
+      settled.set(step.key, { who: way.who, ways: way.of, part: way.who === 'adult' ? partOf(step, learner) : null });
+    }
+  return settled;
+}
+
+/** How often it is looked at again: a way's own step may ask something, whose way may ask more. */
+const LOOKS = 3;
+
+/** The learner's task, looked at a second time as it now stands: what its own new and changed steps ask is closed too. */
+function closedTask(prepared: Prepared, learner: Learner, settled: Map<string, Settled>, shown: readonly Adaptation[]): OwnTask {
+  const { task, kitchen, loads } = prepared;
+  const pool = poolOf(learner, kitchen, 'step');
+  const write = () => ownTask(task, settled, loads, shown, kitchen);
+  let own = write();
+  for (let look = 0; look < LOOKS; look++) {
+    const open = own.steps.filter((s) => barriersOf(s, learner, kitchen, s.load).some((b) => b.demand || b.hazard));
+    if (open.length === 0) break;
+    const chosen = [...new Set([...settled.values()].flatMap((s) => s.ways.map((w) => w.id)))];
+    // what was chosen elsewhere goes before what is new: few things to learn
+    const keeping = { ...learner, kept: [...(learner.kept ?? []), ...chosen] };
+    const sites = open.map((s) => siteOf(s, demandsOf(s, kitchen, s.load).filter((a) => !isOfCards(a)), keeping, pool));
+    const more = settledOf(sites, search(classesOf(sites), keeping, kitchen), learner);
+    if (more.size === 0) break;
+    for (const [key, one] of more) settled.set(key, one);
+    own = write();
+  }
+  return own;
+}
+
+function fittedStep(s: OwnStep, prepared: Prepared, learner: Learner, best: Best): FittedStep {
+  const asks = prepared.asks.get(s.key) ?? demandsOf(s, prepared.kitchen, s.load);
+  const base = prepared.task.steps.find((x) => x.key === s.key) ?? s;
+  const open = asks.filter((a) => !isOfCards(a) && isBarrier(learner, a, a.much ? 2 : 1));
+  const barriers: Barrier[] = [
+    ...open.map((a): Barrier => ({ stepKey: s.key, demand: a.demand, of: a.of, much: a.much, where: a.where, why: a.why })),
+    ...hazardBarriers(base, learner, []).map((hazard): Barrier => ({ stepKey: s.key, hazard, why: 'a plan rules it out' })),
+    ...barriersOf(base, learner, prepared.kitchen, s.load).filter((b) => b.allergen),
+  ];
+  const who = s.fitted?.who ?? 'learner';
+  const ways = (s.fitted?.by ?? []).flatMap((id) => adaptationById(id) ?? []).filter((w) => w.scope !== 'learner');
+  const modified = who !== 'learner' || ways.some((w) => w.skill !== 'same');
+  return {
+    key: s.key,
+    who,
+    barriers,
+    chosen: ways.map((w) => adaptedOf(w, prepared.kitchen)),
+    others: barriers.length > 0 ? otherWays(s.key, best, learner, prepared.kitchen) : [],
+    change: who === 'learner' && ways.length === 0 ? 'none' : modified ? 'modification' : 'accommodation',
+    why: whyOf(barriers, ways, who),
+    part: s.fitted?.part ?? null,
+    still: s.hazards.filter((h) => ['hot', 'steam', 'splash', 'sharp', 'edge', 'raw-egg', 'raw-meat', 'raw-fish', 'raw-flour', 'electric'].includes(h)),
+  };
+}

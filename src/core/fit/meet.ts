@@ -1,0 +1,78 @@
+// Where what a step asks meets what a learner needs, and what is left of it with these ways.
+import { findFood } from '../recipe/food';
+import { allergensOfFoods } from './allergens';
+import { USUAL_KITCHEN, type Kitchen } from '../plan/model';
+import type { Hazard } from '../technique/model';
+import { adaptationById } from './catalogue/index';
+import { demandsOf } from './demands';
+import { loadOfStep } from './loads';
+import type { Adaptation, Asked, Barrier, How, Learner, Load, OwnStep } from './model';
+import { isNear } from './near';
+
+/** How a learner stands to one ask; null where it is no need: has it, or nobody asked. */
+export function needOf(learner: Learner, asked: Asked): How | null {
+  const { demand, of } = asked;
+  // whoever wears ear defenders hears no alarm, whatever was asked of the learner
+  if (demand === 'hearing' && of === 'alarm') return 'absent';
+  if (demand === 'count' && learner.countsTo !== undefined && asked.n !== undefined) return asked.n > learner.countsTo ? 'absent' : null;
+  if (demand === 'read-word' && of === 'card' && learner.reads) {
+    if (learner.reads === 'text') return null;
+    return learner.reads === 'words' ? 'limited' : 'absent';
+  }
+  if (demand === 'sight' && of === 'card' && learner.reads === 'touch') return 'absent';
+  const own = learner.needs.filter((n) => n.demand === demand && (n.of === undefined || n.of === of));
+  // what was said of this very purpose goes before what was said of all
+  return (own.find((n) => n.of === of) ?? own[0])?.how ?? null;
+}
+
+/** Limited meets much; absent and avoid meet some as well. */
+export const meets = (how: How | null, much: boolean): boolean => how !== null && (how !== 'limited' || much);
+
+/** What one way leaves of an ask: 2 much, 1 some, 0 none. */
+export function leftBy(way: Pick<Adaptation, 'takes'>, asked: Asked): number {
+  let left = asked.much ? 2 : 1;
+  for (const t of way.takes)
+    if (t.demand === asked.demand && (t.of === '*' || t.of === asked.of) && t.upTo.includes(asked.where)) left = Math.min(left, t.to === 'none' ? 0 : 1);
+  return left;
+}
+
+/** What is left of an ask with these ways; one that an entry adds is not taken by that entry. */
+const left = (ways: readonly Adaptation[], asked: Asked, by: Adaptation | null): number =>
+  ways.reduce((least, way) => (way === by ? least : Math.min(least, leftBy(way, asked))), asked.much ? 2 : 1);
+
+/** Whether an ask, or what is left of it, stands in this learner's way. */
+export const isBarrier = (learner: Learner, asked: Asked, size: number): boolean => size > 0 && meets(needOf(learner, asked), size === 2);
+
+/** Hazards of the step that a plan rules out and no way ends. */
+export function hazardBarriers(step: OwnStep, learner: Learner, ways: readonly Adaptation[]): Hazard[] {
+  const brought = ways.flatMap((w) => w.brings);
+  return (learner.never ?? []).filter((h) => (isNear(step, h) && !ways.some((w) => w.spares.includes(h))) || brought.includes(h));
+}
+
+/**
+ * What stands in a learner's way in one step as it is: what it asks and its ways add, less what its ways take.
+ * In a step that an adult does nothing is asked of the learner but to eat. Allergens are looked for in what the step names.
+ * Says nothing about whether the step or the person is safe.
+ */
+export function barriersOf(step: OwnStep, learner: Learner, kitchen: Kitchen = USUAL_KITCHEN, load: Load = loadOfStep(step)): Barrier[] {
+  const ways = (step.fitted?.by ?? []).flatMap((id) => adaptationById(id) ?? []);
+  const adult = step.fitted?.who === 'adult';
+  const base = demandsOf(step, kitchen, load).map((asked) => ({ asked, by: null as Adaptation | null }));
+  const added = ways.flatMap((by) => by.adds.map((asked) => ({ asked, by })));
+  const open = [...base, ...added].flatMap(({ asked, by }): Barrier[] => {
+    if (adult && !(asked.demand === 'swallow' || asked.demand === 'taste')) return [];
+    const size = left(ways, asked, by);
+    if (!isBarrier(learner, asked, size)) return [];
+    return [{ stepKey: step.key, demand: asked.demand, of: asked.of, much: size === 2, where: asked.where, why: asked.why }];
+  });
+  const hazards = adult ? [] : hazardBarriers(step, learner, ways).map((hazard): Barrier => ({ stepKey: step.key, hazard, why: 'a plan rules it out' }));
+  return [...open, ...hazards, ...allergenBarriers(step, learner)];
+}
+
+/** Foods of the step with an allergen that the learner must not have; by the food's usual recipe, so that a label still decides. */
+export function allergenBarriers(step: OwnStep, learner: Learner): Barrier[] {
+  if (!learner.allergies?.length) return [];
+  return allergensOfFoods(step.uses.map((u) => u.item))
+    .filter(({ allergen }) => learner.allergies!.includes(allergen))
+    .map(({ allergen, item }) => ({ stepKey: step.key, allergen, why: `${findFood(item)?.names[0] ?? item} holds it` }));
+}

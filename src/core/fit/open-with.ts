@@ -1,0 +1,42 @@
+// What a kitchen does not have, or nobody has said it has, and what it would open: the second search, with all tools.
+import { adaptedTool } from '../technique/adapted-tools';
+import { whereIs } from './here';
+import { bestOf, type Best, type Prepared } from './best';
+import type { Fit, Learner } from './model';
+
+/** A step is open where the learner does it alone and learns the same skill. */
+function openSteps(best: Best): Map<string, string[]> {
+  const open = new Map<string, string[]>();
+  for (const { class: c, priced } of best.found.chosen)
+    for (const i of c.steps) {
+      const { cost, way } = priced;
+      if (way.who === 'learner' && cost.modified === 0) open.set(best.sites[i]!.step.key, way.of.flatMap((w) => w.tools));
+    }
+  return open;
+}
+
+/** Tools to buy for this learner and recipe, and the steps that each set of them would open; nothing where nothing is gained. */
+export function opensWith(prepared: Prepared, learner: Learner, today: Best): Pick<Fit, 'toBuy' | 'opens'> {
+  const { kitchen } = prepared;
+  const now = openSteps(today);
+  const lacking = (t: string) => whereIs(t, kitchen) === 'lacking';
+  const gains = new Map<string, { tools: string[]; steps: string[] }>();
+  const note = (tools: readonly string[], key: string) => {
+    const name = [...tools].sort().join();
+    const held = gains.get(name) ?? { tools: [...tools], steps: [] };
+    held.steps.push(key);
+    gains.set(name, held);
+  };
+  if (kitchen.lacks?.length) {
+    const then = openSteps(bestOf(prepared, learner, true));
+    for (const [key, tools] of then) {
+      const missing = [...new Set(tools.filter(lacking))];
+      if (!now.has(key) && missing.length > 0) note(missing, key);
+    }
+  }
+  // what today's way itself relies on and nobody has said is here
+  for (const { class: c, priced } of today.found.chosen)
+    if (priced.cost.unknown.length > 0) for (const i of c.steps) note(priced.cost.unknown.filter((t) => adaptedTool(t)), today.sites[i]!.step.key);
+  const opens = [...gains.values()].filter((g) => g.tools.length > 0).sort((a, b) => b.steps.length - a.steps.length);
+  return { toBuy: [...new Set(opens.flatMap((g) => g.tools))], opens };
+}

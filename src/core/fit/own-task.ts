@@ -1,0 +1,148 @@
+// A learner's own steps, written from the class's steps and the ways chosen for each: tools changed, fetched, and worded.
+import { isFetched, toolById } from '../technique/tools';
+import { adaptedTool } from '../technique/adapted-tools';
+import { toolName } from '../task/routines';
+import type { Kitchen, Step, TaskAnalysis } from '../plan/model';
+import { whereIs } from './here';
+import { worksOfStep } from './loads';
+import type { Adaptation, Load, OwnStep, OwnTask, Who } from './model';
+
+/** What was settled for one step. */
+export type Settled = { who: Who; ways: readonly Adaptation[]; part: string | null };
+
+const NAMES_KEPT = 4;
+
+/**
+ * The class's steps as this learner does them, with the steps that his ways put in: a basket into its pan, fetching what is new. Those steps are
+ * settled by their own keys. Never changes its input.
+ */
+export function ownTask(task: TaskAnalysis, settled: ReadonlyMap<string, Settled>, loads: ReadonlyMap<string, Load>, shown: readonly Adaptation[], kitchen: Kitchen): OwnTask {
+  const own = (step: Step): OwnStep => ownStep(step, settled.get(step.key) ?? NOTHING, shown, loads.get(step.key) ?? { vessel: null, grams: 0 }, kitchen);
+  return { ...task, steps: fetched(inBaskets(task.steps.map(own), own), own, kitchen) };
+}
+
+const NOTHING: Settled = { who: 'learner', ways: [], part: null };
+
+function ownStep(step: Step, { who, ways, part }: Settled, shown: readonly Adaptation[], load: Load, kitchen: Kitchen): OwnStep {
+  const by = [...shown, ...ways].map((w) => w.id);
+  const lines = ways.flatMap((w) => [...(w.say ? [w.say] : []), ...standInLines(w, kitchen)]);
+  const base: OwnStep = { ...step, load, fitted: { who, by, lines, part } };
+  if (who === 'adult') return { ...base, supervision: 'adult-does' };
+  const spared = ways.filter((w) => w.kind !== 'share').flatMap((w) => w.spares.filter((h) => step.hazards.includes(h)));
+  const brought = ways.flatMap((w) => w.brings);
+  const words = ways.find((w) => w.words)?.words;
+  return {
+    ...base,
+    text: words ? filled(words, step, load) : renamed(step.text, ways, kitchen),
+    tools: toolsOf(step, ways, kitchen),
+    hazards: [...new Set([...step.hazards.filter((h) => !spared.includes(h)), ...brought])],
+    ...(spared.length > 0 ? { spared } : {}),
+  };
+}
+
+const standInLines = (way: Adaptation, kitchen: Kitchen): string[] =>
+  way.tools.flatMap((t) => (whereIs(t, kitchen) === 'stand-in' ? [adaptedTool(t)!.standIn!.say] : []));
+
+/** "Take the pot with the couscous." */
+function filled(words: string, step: Step, load: Load): string {
+  const thing = /^\S+ (the [^.,]+?|\d+ [^.,]+?|[^.,]+?)(?: (?:with|into|in|on|under|finely|until|for|of the can|lengthwise)\b|[.,])/.exec(step.text)?.[1];
+  const named = step.uses[0] ? `the ${step.uses[0].item}` : (thing ?? 'it');
+  return words.replace('{thing}', named).replace('{place}', toolById(step.into ?? load.vessel ?? '')?.name ?? 'bowl');
+}
+
+/** A card that names the usual tool names the other instead. */
+function renamed(text: string, ways: readonly Adaptation[], kitchen: Kitchen): string {
+  return ways.reduce((said, w) => {
+    if (w.calls) return said.replace(`the ${toolById(w.calls)!.name}`, `the ${toolName(w.tools[0]!, kitchen)}`);
+    const old = w.instead && toolById(w.instead)?.words.find((word) => said.includes(` ${word}`));
+    const now = w.tools[0];
+    return old && now ? said.replace(new RegExp(`\\b(an? |the )?${old}\\b`), (_all, article: string | undefined) => `${article ? 'the ' : ''}${toolName(now, kitchen)}`) : said;
+  }, text);
+}
+
+/** A thing that is set up at the learner's place, or belongs to how he fetches, is not fetched; what a way brings comes after the step's own. */
+function toolsOf(step: Step, ways: readonly Adaptation[], kitchen: Kitchen): string[] {
+  const out = ways.flatMap((w) => (w.instead ? [w.instead] : []));
+  const ready = ways.some((w) => w.kind === 'ready' && w.words);
+  const kept = step.tools.filter((id) => !out.includes(id) && !(ready && isLeftOut(id, step)));
+  if (worksOfStep(step).act === 'fetch') return kept;
+  // what stands in for a thing of the place stands there too
+  const brought = ways.flatMap((w) => w.tools.map((t) => (whereIs(t, kitchen) === 'stand-in' && isFetched(t) ? adaptedTool(t)!.standIn!.tool : t)));
+  return [...new Set([...kept, ...brought])];
+}
+
+/** What comes ready needs no blade and no opener. */
+const isLeftOut = (id: string, step: Step): boolean => ['cutting'].includes(toolById(id)?.kind ?? '') && step.into !== id;
+
+/** A basket has to be in the pan before the water is. */
+function inBaskets(steps: readonly OwnStep[], own: (step: Step) => OwnStep): OwnStep[] {
+  const out = [...steps];
+  for (const step of steps.filter((s) => s.fitted?.by.includes('cook-basket') && s.fitted.who !== 'adult')) {
+    const pan = step.from ?? step.tools.find((id) => toolById(id)?.kind === 'cookware' && id !== 'cook-basket');
+    const at = out.findIndex((s) => (s.into === pan && worksOfStep(s).act === 'water') || s.key === step.key);
+    if (!pan || out[at]?.key === step.key) continue;
+    const tool = step.tools.includes('cook-basket') ? 'cook-basket' : 'sieve';
+    out.splice(at, 0, own({
+      ...out[at]!,
+      key: `${step.key}.1`,
+      text: `Put the ${toolById(tool)!.name} in the ${toolById(pan)?.name ?? 'pan'}.`,
+      technique: null,
+      uses: [],
+      tools: [tool, pan],
+      into: pan,
+      fillings: [],
+      hazards: [],
+      supervision: 'none',
+      cues: [],
+      minutes: { active: 0.3, waiting: 0 },
+      small: [],
+    }));
+  }
+  return out;
+}
+
+const list = (names: readonly string[]) => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`);
+
+/** Fetching is written last, from what the learner's steps use: what nobody uses stays where it is, what is new is fetched once. */
+function fetched(steps: readonly OwnStep[], ownStepOf: (step: Step) => OwnStep, kitchen: Kitchen): OwnStep[] {
+  const isGather = (s: OwnStep) => worksOfStep(s).act === 'fetch';
+  const used = new Set(steps.flatMap((s) => (isGather(s) ? [] : s.tools)));
+  const had = new Set(steps.flatMap((s) => (isGather(s) ? s.tools : [])));
+  const own = steps.flatMap((s): OwnStep[] => {
+    if (!isGather(s) || s.tools.length === 0) return [s];
+    const kept = s.tools.filter((id) => used.has(id) || id === 'table-knife');
+    if (kept.length === s.tools.length) return [s];
+    if (kept.length === 0 && s.uses.length === 0) return [];
+    return [{ ...s, tools: kept, text: fetchText(s, kept, kitchen), hazards: s.hazards.filter((h) => h === 'allergen' || kept.some((id) => toolById(id)?.hazards.includes(h))) }];
+  });
+  const fresh = [...used].filter((id) => !had.has(id) && isFetched(id));
+  if (fresh.length === 0) return own;
+  const last = own.map(isGather).lastIndexOf(true);
+  const model = own[last] ?? own[0]!;
+  const groups = Array.from({ length: Math.ceil(fresh.length / NAMES_KEPT) }, (_, k) => fresh.slice(k * NAMES_KEPT, (k + 1) * NAMES_KEPT));
+  const more = groups.map((ids, k): OwnStep => ownStepOf({
+    ...model,
+    key: `r-gather-own${k > 0 ? `-${k + 1}` : ''}`,
+    text: `Get the ${list(ids.map((id) => toolName(id, kitchen)))}.`,
+    technique: 'gather',
+    phase: 'gather',
+    sourceLine: null,
+    uses: [],
+    tools: ids,
+    into: null,
+    fillings: [],
+    hazards: [...new Set(ids.flatMap((id) => toolById(id)?.hazards.filter((h) => h === 'sharp' || h === 'edge') ?? []))],
+    supervision: ids.some((id) => toolById(id)?.hazards.includes('sharp')) ? 'within-reach' : 'none',
+    minutes: { active: 0.2 * ids.length + 0.3, waiting: 0 },
+    small: ids.flatMap((id) => [`Find the ${toolName(id, kitchen)}.`, 'Put it on the table.']),
+  }));
+  return [...own.slice(0, last + 1), ...more, ...own.slice(last + 1)];
+}
+
+/** The card that fetched more, with the names that it had for what is left. */
+function fetchText(step: Step, kept: readonly string[], kitchen: Kitchen): string {
+  const at = step.text.toLowerCase().indexOf('get the ');
+  const names = at < 0 ? [] : step.text.slice(at + 8).replace(/\.$/, '').split(/, | and /);
+  const nameOf = (id: string) => (names.length === step.tools.length ? names[step.tools.indexOf(id)]! : toolName(id, kitchen));
+  return `${at < 0 ? 'Get the ' : step.text.slice(0, at + 8)}${list(kept.map(nameOf))}.`;
+}
