@@ -94,6 +94,33 @@ export { fineStep, wholeStep } from './task/grain';
 export { hardSteps, plainerWording, readingGrade, USUAL_GRADE } from './task/readability';
 export { lessonTime, type LessonTime, type StoppingPlace } from './task/time';
 
+export { ADAPTATIONS, adaptationById } from './fit/catalogue/index';
+export { ADAPTED_TOOLS, adaptedTool, type AdaptedTool } from './technique/adapted-tools';
+export { PURPOSES, type Purpose } from './technique/asks';
+export { demandsOf } from './fit/demands';
+export { barriersOf } from './fit/meet';
+export { fitPrepared, fitTask } from './fit/fit';
+export { prepareFit, type Prepared } from './fit/best';
+export { whatToBuy, type Purchase } from './fit/buy';
+export { whereIs } from './fit/here';
+export {
+  HOWS,
+  READS,
+  type Adaptation,
+  type Adapted,
+  type Asked,
+  type Barrier,
+  type Fit,
+  type FittedStep,
+  type How,
+  type Learner,
+  type Need,
+  type OwnStep,
+  type OwnTask,
+  type Question,
+  type Who,
+} from './fit/model';
+
 export { describeCard, pictureNames, type Card, type DrawnMeasure } from './picture/card';
 export { describeTerm } from './picture/term';
 

@@ -51,7 +51,7 @@ export function everythingAbsent(prepared: Prepared, learner: Learner): Fit {
     left: task.steps.flatMap((s) => barriersOf(s, learner, prepared.kitchen, s.load)),
     toBuy: [],
     opens: [],
-    questions: questionsOf(task, learner),
+    questions: questionsOf(prepared, learner),
     conflicts: [],
     dish: dishOf(prepared.task, learner),
     shown: [],

@@ -2,9 +2,10 @@
 import { USUAL_KITCHEN, type Kitchen, type Step, type TaskAnalysis } from '../plan/model';
 import { compare } from './costs';
 import { demandsOf } from './demands';
+import { keptWays } from './drop';
 import { loadsOf } from './loads';
 import type { Adaptation, Asked, Learner, Load } from './model';
-import { classesOf, poolOf, siteOf, type Site } from './problem';
+import { classesOf, fittingWays, poolOf, siteOf, type Site } from './problem';
 import { search, type Found } from './search';
 import { lanesOf } from './stretch';
 
@@ -13,35 +14,41 @@ export const CARDS = '*';
 export const isOfCards = (a: Asked) => (a.of === 'card' || (a.demand === 'speak' && a.of === 'ask')) && a.where === 'cool';
 
 /** What a fit starts from, worked out once for a recipe and a kitchen: for tables of many learners. */
-export type Prepared = { task: TaskAnalysis; kitchen: Kitchen; loads: Map<string, Load>; asks: Map<string, Asked[]> };
+export type Prepared = { task: TaskAnalysis; kitchen: Kitchen; loads: Map<string, Load>; asks: Map<string, Asked[]>; ways: Map<string, Adaptation[]> };
 
 /** The part of a fit that is the same for every learner. */
 export function prepareFit(task: TaskAnalysis, kitchen: Kitchen = USUAL_KITCHEN): Prepared {
   const loads = loadsOf(task, kitchen);
   const asks = new Map(task.steps.map((s) => [s.key, demandsOf(s, kitchen, loads.get(s.key))]));
-  return { task, kitchen, loads, asks };
+  const ways = new Map(task.steps.map((s) => [s.key, fittingWays(s)]));
+  return { task, kitchen, loads, asks, ways };
 }
 
 export type Best = { sites: Site[]; found: Found };
 
 /** Tries each choice of stretch-wide ways; the class's own pans where nothing is gained. @param all also with tools that are lacking */
 export function bestOf(prepared: Prepared, learner: Learner, all: boolean): Best {
-  const { task, kitchen, asks } = prepared;
-  const pool = poolOf(learner, kitchen, 'step', all);
-  const cards = cardSite(prepared, learner, all);
-  const build = (given: ReadonlyMap<string, readonly Adaptation[]>) => [
-    cards,
-    ...task.steps.map((s) => siteOf(s, asks.get(s.key)!.filter((a) => !isOfCards(a)), learner, pool, given.get(s.key))),
-  ];
+  const { task, kitchen } = prepared;
+  const build = (given: ReadonlyMap<string, readonly Adaptation[]>) => sitesOf(prepared, learner, all, given);
   const plain = build(new Map());
   let best: Best = { sites: plain, found: search(classesOf(plain), learner, kitchen) };
   const hasBarrier = (s: Step) => plain.some((site) => site.step.key === s.key && (site.open.length > 0 || site.never.length > 0));
-  for (const given of lanesOf(task, poolOf(learner, kitchen, 'stretch', all), hasBarrier)) {
+  for (const given of lanesOf(task, [...poolOf(learner, kitchen, 'stretch', all)], hasBarrier)) {
     const sites = build(given);
     const found = search(classesOf(sites), learner, kitchen);
     if (compare(found.total, best.found.total) < 0) best = { sites, found };
   }
   return best;
+}
+
+/** All steps as the search sees them, that of the cards first; without ways that others beat everywhere. */
+export function sitesOf(prepared: Prepared, learner: Learner, all: boolean, given: ReadonlyMap<string, readonly Adaptation[]> = new Map()): Site[] {
+  const { task, kitchen, asks, ways } = prepared;
+  const pool = poolOf(learner, kitchen, 'step', all);
+  const own = task.steps.map((s) => siteOf(s, asks.get(s.key)!.filter((a) => !isOfCards(a)), learner, pool, given.get(s.key), ways.get(s.key)));
+  const sites = [cardSite(prepared, learner, all), ...own];
+  const kept = keptWays(sites, learner, kitchen);
+  return sites.map((site) => ({ ...site, ways: site.ways.filter((w) => kept.has(w)) }));
 }
 
 function cardSite({ task, kitchen, asks }: Prepared, learner: Learner, all: boolean): Site {

@@ -28,23 +28,32 @@ export function closedSets(site: Site, learner: Learner, kitchen: Kitchen): Pric
   };
   offer(site.canAdult ? { of: [], who: 'adult' } : { of: [], who: 'open' });
   const starts: Adaptation[][] = [[], ...site.keeps.map((w) => [w])];
-  const seen = new Set<string>();
-  const extend = (chosen: Adaptation[]): void => {
-    const name = chosen.map((w) => w.id).sort().join();
-    if (seen.has(name)) return;
-    seen.add(name);
+  const bit = new Map([...site.given, ...site.ways].map((w, i) => [w, 1n << BigInt(i)]));
+  const seen = new Set<bigint>();
+  let closed: bigint[] = [];
+  const extend = (chosen: Adaptation[], mask: bigint): void => {
+    if (seen.has(mask)) return;
+    seen.add(mask);
+    // what holds a closed set already costs no less than that
+    if (closed.some((c) => (c & mask) === c)) return;
     const partial = aloneOf(costOf(site, { of: chosen, who: 'learner' }, kitchen));
     // a kept way may still come in: the count of kept ones is no bound yet
     if (site.keeps.length > 0) partial[1] = 0;
     if (best !== null && compare(partial, best) > 0) return;
     const open = nextOpen(site, learner, chosen);
     if (open === null) {
+      closed = [...closed.filter((c) => (c & mask) !== mask), mask];
       offer({ of: chosen, who: chosen.some((w) => w.kind === 'share') ? 'shared' : 'learner' });
       return;
     }
-    for (const w of open) extend([...chosen, w]);
+    for (const w of open) extend([...chosen, w], mask | bit.get(w)!);
   };
-  for (const start of starts) extend([...site.given, ...start]);
+  const first = site.given.reduce((m, w) => m | bit.get(w)!, 0n);
+  for (const start of starts) {
+    // a kept way may be worth its place in a set that is closed without it
+    closed = [];
+    extend([...site.given, ...start], start.reduce((m, w) => m | bit.get(w)!, first));
+  }
   return [...found.values()];
 }
 

@@ -30,9 +30,26 @@ export type Cost = {
 
 const any = (list: readonly Adaptation[], test: (w: Adaptation) => boolean) => (list.some(test) ? 1 : 0);
 
+type ByPlace = { unknown: string[]; standIns: string[] };
+const PLACES = new WeakMap<Kitchen, Map<Adaptation, ByPlace>>();
+
+/** A way's tools that are not simply here, worked out once for a kitchen. */
+export function toolsBy(way: Adaptation, kitchen: Kitchen): ByPlace {
+  let by = PLACES.get(kitchen);
+  if (!by) PLACES.set(kitchen, (by = new Map()));
+  let places = by.get(way);
+  if (!places) {
+    const at = (where: Where) => way.tools.filter((t) => whereIs(t, kitchen) === where);
+    by.set(way, (places = { unknown: [...at('not-known'), ...at('lacking')], standIns: at('stand-in') }));
+  }
+  return places;
+}
+
+const unique = (lists: readonly (readonly string[])[]): readonly string[] => (lists.length === 1 ? lists[0]! : [...new Set(lists.flat())]);
+
 export function costOf(site: Site, way: Way, kitchen: Kitchen): Cost {
   const chosen = way.of;
-  const at = (where: Where) => [...new Set(chosen.flatMap((w) => w.tools.filter((t) => whereIs(t, kitchen) === where)))];
+  const places = chosen.map((w) => toolsBy(w, kitchen));
   return {
     left: way.who === 'open' ? 1 : 0,
     kept: site.keeps.length > 0 && !chosen.some((w) => site.keeps.includes(w)) ? 1 : 0,
@@ -44,8 +61,8 @@ export function costOf(site: Site, way: Way, kitchen: Kitchen): Cost {
     tool: any(chosen, (w) => w.kind === 'tool'),
     uses: chosen.length,
     // what is lacking is asked for only in the second search, where it counts as not known
-    unknown: [...at('not-known'), ...at('lacking')],
-    standIns: at('stand-in'),
+    unknown: unique(places.map((p) => p.unknown)),
+    standIns: unique(places.map((p) => p.standIns)),
     ways: chosen.map((w) => w.id),
   };
 }

@@ -5,7 +5,7 @@ import { everythingAbsent, isEverythingAbsent } from './absent';
 import { adaptationById } from './catalogue/index';
 import { dishOf, ownPortion } from './dish';
 import { demandsOf } from './demands';
-import { barriersOf, hazardBarriers, isBarrier } from './meet';
+import { allergenBarriers, barriersOf, hazardBarriers, isBarrier } from './meet';
 import type { Adaptation, Barrier, Fit, FittedStep, Learner, OwnStep, OwnTask } from './model';
 import { opensWith } from './open-with';
 import { ownTask, type Settled } from './own-task';
@@ -29,16 +29,17 @@ export function fitPrepared(prepared: Prepared, learner: Learner): Fit {
   const found = bestOf(prepared, learner, false);
   const settled = settledOf(found.sites, found.found, learner);
   const shown = settled.get(CARDS)?.ways ?? [];
-  const own = ownPortion(closedTask(prepared, learner, settled, shown), learner);
+  const closed = closedTask(prepared, learner, settled, shown);
+  const own = ownPortion(closed.own, learner);
   const dish = dishOf(task, learner);
   const steps = own.steps.map((s) => fittedStep(s, prepared, learner, found));
-  const left = own.steps.flatMap((s) => barriersOf(s, learner, kitchen, s.load));
+  const left = [...closed.left, ...own.steps.flatMap((s) => allergenBarriers(s, learner))];
   return {
     task: own,
     steps,
     left,
     ...opensWith(prepared, learner, found),
-    questions: questionsOf(own, learner),
+    questions: questionsOf(prepared, learner),
     conflicts: conflictsOf(found.sites, settled, learner),
     dish,
     shown: shown.map((w) => adaptedOf(w, kitchen)),
@@ -61,24 +62,34 @@ function settledOf(sites: readonly Site[], found: Found, learner: Learner): Map<
 const LOOKS = 3;
 
 /** The learner's task, looked at a second time as it now stands: what its own new and changed steps ask is closed too. */
-function closedTask(prepared: Prepared, learner: Learner, settled: Map<string, Settled>, shown: readonly Adaptation[]): OwnTask {
+function closedTask(prepared: Prepared, learner: Learner, settled: Map<string, Settled>, shown: readonly Adaptation[]): { own: OwnTask; left: Barrier[] } {
   const { task, kitchen, loads } = prepared;
   const pool = poolOf(learner, kitchen, 'step');
   const write = () => ownTask(task, settled, loads, shown, kitchen);
   let own = write();
-  for (let look = 0; look < LOOKS; look++) {
-    const open = own.steps.filter((s) => barriersOf(s, learner, kitchen, s.load).some((b) => b.demand || b.hazard));
-    if (open.length === 0) break;
+  let left: Barrier[] = [];
+  for (let look = 0; ; look++) {
+    left = own.steps.flatMap((s) => barriersOf(s, learner, kitchen, s.load)).filter((b) => !b.allergen);
+    if (left.length === 0 || look === LOOKS) break;
+    const keys = new Set(left.map((b) => b.stepKey));
+    const open = own.steps.filter((s) => keys.has(s.key));
     const chosen = [...new Set([...settled.values()].flatMap((s) => s.ways.map((w) => w.id)))];
     // what was chosen elsewhere goes before what is new: few things to learn
     const keeping = { ...learner, kept: [...(learner.kept ?? []), ...chosen] };
     const sites = open.map((s) => siteOf(s, demandsOf(s, kitchen, s.load).filter((a) => !isOfCards(a)), keeping, pool));
     const more = settledOf(sites, search(classesOf(sites), keeping, kitchen), learner);
     if (more.size === 0) break;
-    for (const [key, one] of more) settled.set(key, one);
+    for (const [key, one] of more) settled.set(key, withMore(settled.get(key), one));
     own = write();
   }
-  return own;
+  return { own, left };
+}
+
+/** What was chosen stays, and what closes the rest comes to it. */
+function withMore(before: Settled | undefined, more: Settled): Settled {
+  if (!before || more.who === 'adult') return more;
+  const ways = [...new Set([...before.ways, ...more.ways])];
+  return { who: ways.some((w) => w.kind === 'share') ? 'shared' : 'learner', ways, part: null };
 }
 
 function fittedStep(s: OwnStep, prepared: Prepared, learner: Learner, best: Best): FittedStep {
@@ -88,7 +99,7 @@ function fittedStep(s: OwnStep, prepared: Prepared, learner: Learner, best: Best
   const barriers: Barrier[] = [
     ...open.map((a): Barrier => ({ stepKey: s.key, demand: a.demand, of: a.of, much: a.much, where: a.where, why: a.why })),
     ...hazardBarriers(base, learner, []).map((hazard): Barrier => ({ stepKey: s.key, hazard, why: 'a plan rules it out' })),
-    ...barriersOf(base, learner, prepared.kitchen, s.load).filter((b) => b.allergen),
+    ...allergenBarriers(base, learner),
   ];
   const who = s.fitted?.who ?? 'learner';
   const ways = (s.fitted?.by ?? []).flatMap((id) => adaptationById(id) ?? []).filter((w) => w.scope !== 'learner');

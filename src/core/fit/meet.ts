@@ -2,11 +2,11 @@
 import { findFood } from '../recipe/food';
 import { allergensOfFoods } from './allergens';
 import { USUAL_KITCHEN, type Kitchen } from '../plan/model';
-import type { Hazard } from '../technique/model';
+import type { Demand, Hazard } from '../technique/model';
 import { adaptationById } from './catalogue/index';
 import { demandsOf } from './demands';
 import { loadOfStep } from './loads';
-import type { Adaptation, Asked, Barrier, How, Learner, Load, OwnStep } from './model';
+import type { Adaptation, Asked, Barrier, How, Learner, Load, Need, OwnStep } from './model';
 import { isNear } from './near';
 
 /** How a learner stands to one ask; null where it is no need: has it, or nobody asked. */
@@ -20,9 +20,22 @@ export function needOf(learner: Learner, asked: Asked): How | null {
     return learner.reads === 'words' ? 'limited' : 'absent';
   }
   if (demand === 'sight' && of === 'card' && learner.reads === 'touch') return 'absent';
-  const own = learner.needs.filter((n) => n.demand === demand && (n.of === undefined || n.of === of));
+  const own = needsFor(learner, demand).filter((n) => n.of === undefined || n.of === of);
   // what was said of this very purpose goes before what was said of all
   return (own.find((n) => n.of === of) ?? own[0])?.how ?? null;
+}
+
+const NEEDS = new WeakMap<Learner, Map<Demand, Need[]>>();
+const NONE: Need[] = [];
+/** A learner's needs by demand, sorted once. */
+function needsFor(learner: Learner, demand: Demand): Need[] {
+  let by = NEEDS.get(learner);
+  if (!by) {
+    by = new Map();
+    for (const n of learner.needs) by.set(n.demand, [...(by.get(n.demand) ?? []), n]);
+    NEEDS.set(learner, by);
+  }
+  return by.get(demand) ?? NONE;
 }
 
 /** Limited meets much; absent and avoid meet some as well. */

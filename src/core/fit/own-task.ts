@@ -1,5 +1,5 @@
 // A learner's own steps, written from the class's steps and the ways chosen for each: tools changed, fetched, and worded.
-import { isFetched, toolById } from '../technique/tools';
+import { hasMark, isFetched, toolById } from '../technique/tools';
 import { adaptedTool } from '../technique/adapted-tools';
 import { toolName } from '../task/routines';
 import type { Kitchen, Step, TaskAnalysis } from '../plan/model';
@@ -18,7 +18,7 @@ const NAMES_KEPT = 4;
  */
 export function ownTask(task: TaskAnalysis, settled: ReadonlyMap<string, Settled>, loads: ReadonlyMap<string, Load>, shown: readonly Adaptation[], kitchen: Kitchen): OwnTask {
   const own = (step: Step): OwnStep => ownStep(step, settled.get(step.key) ?? NOTHING, shown, loads.get(step.key) ?? { vessel: null, grams: 0 }, kitchen);
-  return { ...task, steps: fetched(inBaskets(task.steps.map(own), own), own, kitchen) };
+  return { ...task, steps: fetched(washed(inBaskets(task.steps.map(own), own), task, own), own, kitchen) };
 }
 
 const NOTHING: Settled = { who: 'learner', ways: [], part: null };
@@ -101,6 +101,41 @@ function inBaskets(steps: readonly OwnStep[], own: (step: Step) => OwnStep): Own
   return out;
 }
 
+/** What a way brought into raw food is washed before it is used for anything else. */
+function washed(steps: readonly OwnStep[], task: TaskAnalysis, own: (step: Step) => OwnStep): OwnStep[] {
+  const usual = new Map(task.steps.map((s) => [s.key, s.tools]));
+  const brought = new Set(steps.flatMap((s) => s.tools.filter((id) => !(usual.get(s.key) ?? s.tools).includes(id))));
+  const soiled = new Set<string>();
+  return steps.flatMap((s): OwnStep[] => {
+    const { act } = worksOfStep(s);
+    const raw = s.hazards.some((h) => h.startsWith('raw-') && h !== 'raw-flour');
+    if (act === 'fetch') return [s];
+    if (act === 'wash-tools') for (const id of s.tools) soiled.delete(id);
+    const dirty = raw ? [] : s.tools.filter((id) => soiled.delete(id));
+    if (raw && !s.hazards.includes('hot')) for (const id of s.tools) if (brought.has(id) && SOILED.has(toolById(id)?.kind ?? '') && !hasMark(id, 'apart')) soiled.add(id);
+    return [...dirty.map((id) => own(washStep(s, id))), s];
+  });
+}
+
+const SOILED = new Set(['cutting', 'utensil', 'surface']);
+
+const washStep = (before: Step, id: string): Step => ({
+  ...before,
+  key: `${before.key}.wash-${id}`,
+  text: `Wash the ${toolById(id)!.name} with hot water and soap.`,
+  technique: 'wash-up',
+  uses: [],
+  tools: [id, 'sponge', 'soap', 'tap'],
+  into: null,
+  fillings: [],
+  hazards: ['slip', ...(toolById(id)!.hazards.includes('sharp') ? (['sharp'] as const) : [])],
+  supervision: toolById(id)!.hazards.includes('sharp') ? 'within-reach' : 'nearby',
+  cues: [],
+  minutes: { active: 1, waiting: 0 },
+  small: [],
+  from: null,
+});
+
 const list = (names: readonly string[]) => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`);
 
 /** Fetching is written last, from what the learner's steps use: what nobody uses stays where it is, what is new is fetched once. */
@@ -117,7 +152,9 @@ function fetched(steps: readonly OwnStep[], ownStepOf: (step: Step) => OwnStep, 
   });
   const fresh = [...used].filter((id) => !had.has(id) && isFetched(id));
   if (fresh.length === 0) return own;
-  const last = own.map(isGather).lastIndexOf(true);
+  // with the first fetching, not with what is fetched late
+  const begun = own.findIndex((s) => s.phase !== 'ready' && !isGather(s));
+  const last = own.slice(0, begun < 0 ? own.length : begun).map(isGather).lastIndexOf(true);
   const model = own[last] ?? own[0]!;
   const groups = Array.from({ length: Math.ceil(fresh.length / NAMES_KEPT) }, (_, k) => fresh.slice(k * NAMES_KEPT, (k + 1) * NAMES_KEPT));
   const more = groups.map((ids, k): OwnStep => ownStepOf({

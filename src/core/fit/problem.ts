@@ -50,11 +50,11 @@ const OWN = new Set(['eat', 'taste']);
  * The steps with a barrier, each with the ways that may lie in a closed set there: refused ones, lacking ones and those that bring what is never are out.
  * @param use false where a way is not to be used at all
  */
-export function siteOf(step: Step, asks: readonly Asked[], learner: Learner, pool: readonly Adaptation[], given: readonly Adaptation[] = []): Site {
+export function siteOf(step: Step, asks: readonly Asked[], learner: Learner, pool: ReadonlySet<Adaptation>, given: readonly Adaptation[] = [], candidates: readonly Adaptation[] = fittingWays(step)): Site {
   const open = asks.filter((a) => isBarrier(learner, a, given.reduce((least, w) => Math.min(least, leftBy(w, a)), a.much ? 2 : 1)));
   const own = given.flatMap((w) => w.adds.filter((a) => isBarrier(learner, a, a.much ? 2 : 1)));
   const never = hazardBarriers(step, learner, given);
-  const fitting = pool.filter((w) => !given.includes(w) && isFor(w, step));
+  const fitting = candidates.filter((w) => pool.has(w) && !given.includes(w));
   // what takes a barrier, then what takes what those add, and so on: chains close by themselves
   let wanted: Asked[] = [...open, ...own];
   let ways: Adaptation[] = [];
@@ -68,15 +68,19 @@ export function siteOf(step: Step, asks: readonly Asked[], learner: Learner, poo
   return { step, asks, open: [...open, ...own], never, ways, given, canAdult: !OWN.has(step.technique ?? '') && !OWN.has(kindOf(step.technique)), keeps };
 }
 
+/** The ways that are for a step, whoever does it. */
+export const fittingWays = (step: Step): Adaptation[] => ADAPTATIONS.filter((w) => isFor(w, step));
+
 /** The ways that this learner may have in this kitchen; `all` with those whose tools are lacking. */
-export function poolOf(learner: Learner, kitchen: Kitchen, scope: Adaptation['scope'], all = false): Adaptation[] {
-  return ADAPTATIONS.filter(
+export function poolOf(learner: Learner, kitchen: Kitchen, scope: Adaptation['scope'], all = false): Set<Adaptation> {
+  const ways = ADAPTATIONS.filter(
     (w) =>
       w.scope === scope &&
       !learner.refused?.includes(w.id) &&
       !w.brings.some((h) => learner.never?.includes(h)) &&
       (all || whereOf(w, kitchen) !== 'lacking'),
   );
+  return new Set(ways);
 }
 
 export type Place = ReadonlyMap<Adaptation, Where>;

@@ -1,7 +1,7 @@
 // What was not asked of a learner, and which steps of this recipe turn on it. No answer is no barrier, and no "has" either.
 import { DEMANDS, type Demand } from '../technique/model';
-import { demandsOf } from './demands';
-import type { Learner, OwnTask, Question } from './model';
+import type { Prepared } from './best';
+import type { Learner, Question } from './model';
 
 const BY_MOUTH = new Set<Demand>(['swallow', 'taste']);
 
@@ -14,14 +14,14 @@ export function isAnswered(learner: Learner, demand: Demand): boolean {
 }
 
 /** Open questions, the one with the most steps first; only where something hot, sharp, raw or eaten turns on the answer. */
-export function questionsOf(task: OwnTask, learner: Learner): Question[] {
+export function questionsOf(prepared: Prepared, learner: Learner): Question[] {
   const open = DEMANDS.filter((d) => !isAnswered(learner, d));
   const steps = new Map<Demand, string[]>(open.map((d) => [d, []]));
-  for (const step of task.steps)
-    for (const a of demandsOf(step, undefined, step.load))
+  for (const [key, asks] of prepared.asks)
+    for (const a of asks)
       if (a.where !== 'cool' || BY_MOUTH.has(a.demand)) {
         const held = steps.get(a.demand);
-        if (held && !held.includes(step.key)) held.push(step.key);
+        if (held && !held.includes(key)) held.push(key);
       }
   return [...steps]
     .filter(([, keys]) => keys.length > 0)

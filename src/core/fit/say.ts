@@ -57,17 +57,26 @@ export function otherWays(key: string, best: Best, learner: Learner, kitchen: Ki
   const gone = new Set<Adaptation>(firstOf(chosen.priced));
   while (out.length < OTHERS) {
     const site: Site = { ...chosen.class.site, ways: chosen.class.site.ways.filter((w) => !gone.has(w)), keeps: chosen.class.site.keeps.filter((w) => !gone.has(w)) };
-    const next = closedSets(site, learner, kitchen)
-      .filter((p) => p.way.of.length > 0)
-      .sort((a, b) => compare(total(a), total(b)))[0];
+    const next = leastOf(closedSets(site, learner, kitchen), total);
     if (!next) break;
-    const level = LEVELS.find((_, i) => total(next)[i] !== best.found.total[i]);
-    out.push({ ways: next.way.of.map((w) => adaptedOf(w, kitchen)), who: next.way.who as Who, worse: level ? WORSE[level] : 'as good' });
-    if (firstOf(next).length === 0) break;
-    for (const w of firstOf(next)) gone.add(w);
+    const level = LEVELS.find((_, i) => next.total[i] !== best.found.total[i]);
+    out.push({ ways: next.priced.way.of.map((w) => adaptedOf(w, kitchen)), who: next.priced.way.who as Who, worse: level ? WORSE[level] : 'as good' });
+    const first = firstOf(next.priced);
+    if (first.length === 0) break;
+    for (const w of first) gone.add(w);
   }
   CACHE.set(chosen.class, out);
   return out;
+}
+
+function leastOf(sets: readonly Priced[], total: (p: Priced) => number[]): { priced: Priced; total: number[] } | null {
+  let least: { priced: Priced; total: number[] } | null = null;
+  for (const priced of sets) {
+    if (priced.way.of.length === 0) continue;
+    const own = total(priced);
+    if (least === null || compare(own, least.total) < 0) least = { priced, total: own };
+  }
+  return least;
 }
 
 /** Needs that fight: each way round the one asks what the other cannot give. */

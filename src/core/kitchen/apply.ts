@@ -1,7 +1,7 @@
 // Plays a step: what it soils, what it does, and the time that it takes.
 import { kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
 import { contents, vesselOf } from './world';
@@ -23,7 +23,7 @@ function soil(world: World, step: Played, lots: readonly Lot[], works: Works): v
   if (vessel && isHotNow(world, vessel)) return;
   for (const id of step.tools) {
     const kind = toolById(id)?.kind;
-    if (!SOILS.has(kind ?? '') && id !== 'board') continue;
+    if ((!SOILS.has(kind ?? '') && id !== 'board') || hasMark(id, 'apart')) continue;
     if (kind === 'surface' && id !== 'board') continue;
     const held = world.soiled.get(id) ?? new Set<Hazard>();
     for (const hazard of raw) if (hazard !== 'raw-flour') held.add(hazard);

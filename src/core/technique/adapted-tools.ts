@@ -119,6 +119,7 @@ mark(
   'stays',
 );
 mark('long-gloves', 'mitt');
+mark('talking-timer shake-timer light-timer disc-timer talking-scale level-beeper clip-magnifier peg-counter pan-lamp counting-mat kettle-tipper ring-pull-lever rubber-pad fat-handles', 'apart');
 
 export const ADAPTED_TOOLS: readonly AdaptedTool[] = rows;
 

@@ -143,7 +143,7 @@ export const TOOLS: Tool[] = [
   tool('fridge', 'fridge|refrigerator', 'appliance'),
   tool('freezer', 'freezer', 'appliance', [], undefined, 'fridge'),
   tool('scale', 'kitchen scale|scale|scales', 'measure'),
-  tool('timer', 'timer|kitchen timer', 'utensil'),
+  marked('apart', tool('timer', 'timer|kitchen timer', 'utensil')),
   tool('thermometer', 'food thermometer|thermometer', 'utensil'),
   marked('mitt', tool('oven-gloves', 'oven gloves|oven mitts|oven glove|mitt|pot holder', 'wear')),
   marked('stays', tool('apron', 'apron', 'wear')),

@@ -1,8 +1,13 @@
 // Ways for reach, standing, moving about, lifting and carrying.
 import { way } from './entry';
 
+// what can be done seated at any table: not at the hob, the oven or the sink
+const WORK =
+  'measure weigh peel peel-by-hand trim slice dice chop halve grate tear snip crush-garlic juice crack-egg beat cream mix fold toss mash blend rub-in knead roll-out shape spread brush line add pour spoon sprinkle sift prick score pat-dry open open-can wipe coat dip layer rub-on wrap fold-over fluff cover uncover soak scoop-out serve assemble pack loosen-edge draw-in level crush make-well';
+
 export const BODY = [
   way('low-table', 'tool', 'Low table with knee room', { takes: 'standing/work reach/shelf>some', tools: 'low-table', say: 'Work at the low table.', source: 'ADA Standards 2010, 306, 308, 804: surface at most 34 in high, knee space 27 in', caution: 'Nothing hot over the lap.' }),
+  way('sit-to-work', 'method', 'Seated at the table', { takes: 'standing/work', techniques: WORK, say: 'Sit at the table.' }),
   way('sit-to-wash', 'method', 'Seated, a bowl of water on the table', { takes: 'standing/sink reach/sink', techniques: 'wash-up wash-hands rinse dry-up', tools: 'wash-bowl', say: 'Sit. Use the bowl of water on the table.' }),
   way('perch-stool', 'tool', 'Perching stool', { takes: 'standing/work standing/sink standing/hob>some', tools: 'perch-stool', say: 'Sit on the perching stool.', caution: 'Not at an open oven.', techniques: 'wash-up mix cream beat knead chop slice dice peel grate gather put-away shape mash roll-out wipe crush-garlic measure weigh cook simmer fry boil spread fold rub-in' }),
   way('take-turns', 'share', 'In turns', { takes: 'standing/*>some', say: 'Take turns with a partner. Rest between.' }),

@@ -31,6 +31,8 @@ export const FEEL = [
   way('hand-gel-no', 'share', 'Washed hand in hand with a partner', { takes: 'wet-sticky/wet reach/sink', techniques: 'wash-hands', say: 'Wash together with a partner, hands under hands.', ask: 'Touch as help is agreed with the learner first.' }),
   way('brush-to-rinse', 'tool', 'Held in a sieve under the tap', { takes: 'wet-sticky/wet', techniques: 'rinse drain', tools: 'sieve', say: 'Hold only the dry handle of the sieve.' }),
 
+  way('partner-raw', 'share', 'A partner handles the raw food', { takes: 'wet-sticky/raw', spares: 'raw-egg raw-meat raw-fish raw-flour', say: 'A partner touches the raw food. You say what comes next.' }),
+
   // smell
   way('lid-on', 'method', 'Lid on, window open', { takes: 'smell/cook', techniques: 'cook simmer boil fry steam', tools: 'lid', say: 'Open the window. Put the lid on.' }),
   way('window', 'show', 'Window open, further off', { takes: 'smell/cook>some smell/raw-fish>some smell/onion>some smell/eat>some', say: 'Open the window first.' }),
