@@ -103,6 +103,17 @@ export { fitPrepared, fitTask } from './fit/fit';
 export { prepareFit, type Prepared } from './fit/best';
 export { whatToBuy, type Purchase } from './fit/buy';
 export { whereIs } from './fit/here';
+export { carryOver, matchSteps, type Answered, type Carried, type Differences, type OwnWords } from './fit/carry';
+export {
+  GROUPS,
+  learnerOf,
+  NO_PROFILE,
+  PROFILE_QUESTIONS,
+  questionAbout,
+  type NeverRule,
+  type Profile,
+  type WayNoted,
+} from './fit/profile';
 export {
   HOWS,
   READS,

@@ -8,6 +8,7 @@ const done: RecipeState = {
   versions: 1,
   draftNewer: false,
   stepsWithoutPicture: 0,
+  unfitted: 0,
   lessons: 3,
 };
 test.each([
@@ -17,6 +18,8 @@ test.each([
   [{ versions: 0 }, 'break-down'],
   [{ draftNewer: true }, 'break-down'],
   [{ stepsWithoutPicture: 4 }, 'show'],
+  [{ lessons: 0, unfitted: 2 }, 'fit'],
+  [{ unfitted: 2 }, 'look-back'],
   [{ lessons: 0 }, 'cook'],
   [{}, 'look-back'],
 ] as [Partial<RecipeState>, string][])('%j waits at %s', (state, place) => expect(nextPlace({ ...done, ...state }).place).toBe(place));

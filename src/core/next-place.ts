@@ -1,6 +1,6 @@
 // Which of the six places of a recipe waits for somebody, and why.
 
-export type Place = 'read' | 'break-down' | 'show' | 'cook' | 'look-back';
+export type Place = 'read' | 'break-down' | 'show' | 'fit' | 'cook' | 'look-back';
 
 export type RecipeState = {
   /** Lines that were not understood. */
@@ -11,6 +11,8 @@ export type RecipeState = {
   /** The draft was changed since it was last published. */
   draftNewer: boolean;
   stepsWithoutPicture: number;
+  /** Learners with answers in their profile whose own steps nobody has settled for this recipe. */
+  unfitted: number;
   lessons: number;
 };
 
@@ -24,6 +26,9 @@ export function nextPlace(state: RecipeState): { place: Place; why: string } {
   if (state.draftNewer) return { place: 'break-down', why: 'changes to publish' };
   if (state.stepsWithoutPicture > 0)
     return { place: 'show', why: `${state.stepsWithoutPicture} ${state.stepsWithoutPicture === 1 ? 'step has' : 'steps have'} no picture` };
+  // once a lesson was held, Fit is gone to when somebody wants to, not before all else
+  if (state.unfitted > 0 && state.lessons === 0)
+    return { place: 'fit', why: `${state.unfitted} ${state.unfitted === 1 ? 'learner' : 'learners'} not fitted` };
   if (state.lessons === 0) return { place: 'cook', why: 'no lesson yet' };
   return { place: 'look-back', why: `${state.lessons} ${state.lessons === 1 ? 'lesson' : 'lessons'} to look at` };
 }

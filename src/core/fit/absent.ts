@@ -32,7 +32,12 @@ export function everythingAbsent(prepared: Prepared, learner: Learner): Fit {
     const first = !seen.has(`${s.phase}${part}`);
     seen.add(`${s.phase}${part}`);
     const load = prepared.loads.get(s.key);
-    return { ...s, ...(load ? { load } : {}), supervision: 'adult-does', fitted: { who: 'adult', by: [], lines: first ? [`The learner: ${part}`] : [], part } };
+    return {
+      ...s,
+      ...(load ? { load } : {}),
+      supervision: 'adult-does',
+      fitted: { who: 'adult', by: [], lines: first ? [`The learner: ${part}`] : [], part },
+    };
   });
   const task = ownPortion({ ...prepared.task, steps }, learner);
   return {

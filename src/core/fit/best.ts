@@ -14,7 +14,13 @@ export const CARDS = '*';
 export const isOfCards = (a: Asked) => (a.of === 'card' || (a.demand === 'speak' && a.of === 'ask')) && a.where === 'cool';
 
 /** What a fit starts from, worked out once for a recipe and a kitchen: for tables of many learners. */
-export type Prepared = { task: TaskAnalysis; kitchen: Kitchen; loads: Map<string, Load>; asks: Map<string, Asked[]>; ways: Map<string, Adaptation[]> };
+export type Prepared = {
+  task: TaskAnalysis;
+  kitchen: Kitchen;
+  loads: Map<string, Load>;
+  asks: Map<string, Asked[]>;
+  ways: Map<string, Adaptation[]>;
+};
 
 /** The part of a fit that is the same for every learner. */
 export function prepareFit(task: TaskAnalysis, kitchen: Kitchen = USUAL_KITCHEN): Prepared {
@@ -42,10 +48,24 @@ export function bestOf(prepared: Prepared, learner: Learner, all: boolean): Best
 }
 
 /** All steps as the search sees them, that of the cards first; without ways that others beat everywhere. */
-export function sitesOf(prepared: Prepared, learner: Learner, all: boolean, given: ReadonlyMap<string, readonly Adaptation[]> = new Map()): Site[] {
+export function sitesOf(
+  prepared: Prepared,
+  learner: Learner,
+  all: boolean,
+  given: ReadonlyMap<string, readonly Adaptation[]> = new Map(),
+): Site[] {
   const { task, kitchen, asks, ways } = prepared;
   const pool = poolOf(learner, kitchen, 'step', all);
-  const own = task.steps.map((s) => siteOf(s, asks.get(s.key)!.filter((a) => !isOfCards(a)), learner, pool, given.get(s.key), ways.get(s.key)));
+  const own = task.steps.map((s) =>
+    siteOf(
+      s,
+      asks.get(s.key)!.filter((a) => !isOfCards(a)),
+      learner,
+      pool,
+      given.get(s.key),
+      ways.get(s.key),
+    ),
+  );
   const sites = [cardSite(prepared, learner, all), ...own];
   const kept = keptWays(sites, learner, kitchen);
   return sites.map((site) => ({ ...site, ways: site.ways.filter((w) => kept.has(w)) }));
@@ -61,6 +81,20 @@ function cardSite({ task, kitchen, asks }: Prepared, learner: Learner, all: bool
 }
 
 const EMPTY: Step = {
-  key: CARDS, text: '', technique: null, phase: 'ready', sourceLine: null, uses: [], tools: [], into: null, fillings: [], hazards: [], supervision: 'none', cues: [],
-  minutes: { active: 0, waiting: 0 }, demands: [], small: [], meanwhile: null,
+  key: CARDS,
+  text: '',
+  technique: null,
+  phase: 'ready',
+  sourceLine: null,
+  uses: [],
+  tools: [],
+  into: null,
+  fillings: [],
+  hazards: [],
+  supervision: 'none',
+  cues: [],
+  minutes: { active: 0, waiting: 0 },
+  demands: [],
+  small: [],
+  meanwhile: null,
 };

@@ -18,7 +18,9 @@ export function familiesOf(prepared: Prepared, learner: Learner): Family[] {
   if (isEverythingAbsent(learner)) return [];
   const free = { ...learner, kept: [] };
   return classesOf(sitesOf(prepared, free, true)).flatMap((c): Family[] => {
-    const alone = closedSets(c.site, free, prepared.kitchen).filter((p) => p.way.who === 'learner' && p.cost.modified === 0 && p.cost.left === 0);
+    const alone = closedSets(c.site, free, prepared.kitchen).filter(
+      (p) => p.way.who === 'learner' && p.cost.modified === 0 && p.cost.left === 0,
+    );
     const sets = smallest(alone.map((p) => [...p.cost.unknown].sort()));
     return sets.length === 0 || sets.some((s) => s.length === 0) ? [] : [{ sets, steps: c.times }];
   });
@@ -34,7 +36,12 @@ function smallest(sets: readonly string[][]): string[][] {
  * The tools, at most `most`, that open the most steps: exact. `opens` is what each adds to those before it; a pair that only helps together shows as
  * a tool that opens nothing yet and one that opens all.
  */
-export function whatToBuy(tasks: readonly TaskAnalysis[], learners: readonly Learner[], kitchen: Kitchen = USUAL_KITCHEN, most = 5): Purchase[] {
+export function whatToBuy(
+  tasks: readonly TaskAnalysis[],
+  learners: readonly Learner[],
+  kitchen: Kitchen = USUAL_KITCHEN,
+  most = 5,
+): Purchase[] {
   const families = tasks.flatMap((task) => {
     const prepared = prepareFit(task, kitchen);
     return learners.flatMap((learner) => familiesOf(prepared, learner));
@@ -46,7 +53,10 @@ export function whatToBuy(tasks: readonly TaskAnalysis[], learners: readonly Lea
 function collapsed(families: readonly Family[]): Family[] {
   const by = new Map<string, Family>();
   for (const f of families) {
-    const key = f.sets.map((s) => s.join('+')).sort().join('|');
+    const key = f.sets
+      .map((s) => s.join('+'))
+      .sort()
+      .join('|');
     const held = by.get(key);
     if (held) held.steps += f.steps;
     else by.set(key, { sets: f.sets, steps: f.steps });
@@ -85,7 +95,12 @@ export function bestTools(all: readonly Family[], most: number): Purchase[] {
       for (const t of new Set(lacks.flat())) credit.set(t, (credit.get(t) ?? 0) + share);
     }
     const order = [...credit].sort((a, b) => b[1] - a[1]);
-    const bound = now + Math.min(reach, order.slice(0, left).reduce((n, [, c]) => n + c, 0));
+    const bound =
+      now +
+      Math.min(
+        reach,
+        order.slice(0, left).reduce((n, [, c]) => n + c, 0),
+      );
     if (bound <= bestOpen + 1e-9) return;
     const next = order.map(([t]) => t);
     next.forEach((t, i) => visit([...chosen, t], next.slice(i + 1)));

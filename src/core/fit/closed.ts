@@ -24,7 +24,14 @@ export function closedSets(site: Site, learner: Learner, kitchen: Kitchen): Pric
       found.clear();
       best = alone;
     }
-    found.set(way.who + way.of.map((w) => w.id).sort().join(), { way, cost });
+    found.set(
+      way.who +
+        way.of
+          .map((w) => w.id)
+          .sort()
+          .join(),
+      { way, cost },
+    );
   };
   offer(site.canAdult ? { of: [], who: 'adult' } : { of: [], who: 'open' });
   const starts: Adaptation[][] = [[], ...site.keeps.map((w) => [w])];
@@ -52,7 +59,10 @@ export function closedSets(site: Site, learner: Learner, kitchen: Kitchen): Pric
   for (const start of starts) {
     // a kept way may be worth its place in a set that is closed without it
     closed = [];
-    extend([...site.given, ...start], start.reduce((m, w) => m | bit.get(w)!, first));
+    extend(
+      [...site.given, ...start],
+      start.reduce((m, w) => m | bit.get(w)!, first),
+    );
   }
   return [...found.values()];
 }
@@ -65,12 +75,14 @@ function nextOpen(site: Site, learner: Learner, chosen: readonly Adaptation[]): 
   const consider = (takers: Adaptation[]) => {
     if (fewest === null || takers.length < fewest.length) fewest = takers;
   };
-  const left = (asked: Asked, by: Adaptation | null) => chosen.reduce((least, w) => (w === by ? least : Math.min(least, leftBy(w, asked))), asked.much ? 2 : 1);
+  const left = (asked: Asked, by: Adaptation | null) =>
+    chosen.reduce((least, w) => (w === by ? least : Math.min(least, leftBy(w, asked))), asked.much ? 2 : 1);
   const look = (asked: Asked, by: Adaptation | null) => {
     if (isBarrier(learner, asked, left(asked, by))) consider(free.filter((w) => !isBarrier(learner, asked, leftBy(w, asked))));
   };
   for (const asked of site.open) look(asked, null);
   for (const w of chosen) for (const asked of w.adds) if (!site.given.includes(w)) look(asked, w);
-  for (const hazard of site.never) if (!chosen.some((w) => w.spares.includes(hazard))) consider(free.filter((w) => w.spares.includes(hazard)));
+  for (const hazard of site.never)
+    if (!chosen.some((w) => w.spares.includes(hazard))) consider(free.filter((w) => w.spares.includes(hazard)));
   return fewest;
 }

@@ -5,7 +5,20 @@ import { whereIs } from './here';
 import type { Kitchen } from '../plan/model';
 
 /** The counts, the first first. */
-export const LEVELS = ['left', 'kept', 'adult', 'modified', 'shared', 'unknown', 'hazards', 'stand-ins', 'method', 'tool', 'ways', 'uses'] as const;
+export const LEVELS = [
+  'left',
+  'kept',
+  'adult',
+  'modified',
+  'shared',
+  'unknown',
+  'hazards',
+  'stand-ins',
+  'method',
+  'tool',
+  'ways',
+  'uses',
+] as const;
 export type Level = (typeof LEVELS)[number];
 
 /** One closed set for one step. `adult`: a person does the step instead; `open`: nothing closes it. */

@@ -18,8 +18,38 @@ const LIFT = { some: 500, much: 2500, twoHands: 1500 } as const;
 
 /** Purposes at which a slip meets what the step works on; a timer, a card and a number are never hot. */
 const AT_WORK = new Set<Purpose>([
-  'hold-food', 'hold-bowl', 'open', 'lift', 'roll', 'cover', 'work', 'cut', 'squeeze', 'hold', 'fill', 'pour', 'place', 'fingers',
-  'aim', 'inspect', 'doneness', 'blade', 'place-hot', 'hob', 'oven', 'steam', 'near', 'food', 'raw', 'wet', 'pan', 'bowl', 'tray', 'kettle', 'basket', 'temperature',
+  'hold-food',
+  'hold-bowl',
+  'open',
+  'lift',
+  'roll',
+  'cover',
+  'work',
+  'cut',
+  'squeeze',
+  'hold',
+  'fill',
+  'pour',
+  'place',
+  'fingers',
+  'aim',
+  'inspect',
+  'doneness',
+  'blade',
+  'place-hot',
+  'hob',
+  'oven',
+  'steam',
+  'near',
+  'food',
+  'raw',
+  'wet',
+  'pan',
+  'bowl',
+  'tray',
+  'kettle',
+  'basket',
+  'temperature',
 ]);
 
 /**
@@ -72,8 +102,10 @@ const foodsOf = (step: Step) => step.uses.map((u) => ({ item: u.item, food: find
 
 /** Hard to cut (common practice): roots, squash, hard cheese, citrus. */
 const isHard = (step: Step): boolean =>
-  foodsOf(step).some(({ item, food }) => ['root', 'cheese', 'citrus'].includes(food?.category ?? '') || /squash|pumpkin|potato|swede|melon|cabbage/i.test(item)) ||
-  /\b(?:carrot|potato|squash|pumpkin|swede|parsnip|beetroot)/i.test(step.text);
+  foodsOf(step).some(
+    ({ item, food }) =>
+      ['root', 'cheese', 'citrus'].includes(food?.category ?? '') || /squash|pumpkin|potato|swede|melon|cabbage/i.test(item),
+  ) || /\b(?:carrot|potato|squash|pumpkin|swede|parsnip|beetroot)/i.test(step.text);
 
 /** Under a teaspoon: a slip is a large part of it. */
 const isTiny = (step: Step): boolean => step.fillings.some((f) => /^[½⅓¼⅛].*tsp/.test(f.label));
@@ -85,12 +117,31 @@ function techniqueAsks(c: Context): Asked[] {
   if (!asks) return unknownAsks(c);
   return asks.flatMap(({ demand, of, much }): Asked[] => {
     const key = `${demand}/${of}`;
-    if (key === 'two-hands/lift') return c.load.grams >= LIFT.some || isWide(c.load.vessel ?? '') ? [ask(c, demand, of, c.hot || isWide(c.load.vessel ?? '') || c.load.grams > LIFT.twoHands, `${nameOf(c.load.vessel)}: ${weight(c.load.grams)}`)] : [];
+    if (key === 'two-hands/lift')
+      return c.load.grams >= LIFT.some || isWide(c.load.vessel ?? '')
+        ? [
+            ask(
+              c,
+              demand,
+              of,
+              c.hot || isWide(c.load.vessel ?? '') || c.load.grams > LIFT.twoHands,
+              `${nameOf(c.load.vessel)}: ${weight(c.load.grams)}`,
+            ),
+          ]
+        : [];
     if ((key === 'sight/place-hot' || key === 'heat/hold') && !c.hot) return [];
     if (key === 'strong-grip/cut') return [ask(c, demand, of, much || isHard(step), isHard(step) ? 'it is hard to cut' : 'it is cut')];
     if (demand === 'fine-aim' && ['fill', 'pour', 'place'].includes(of)) {
       const narrow = step.into !== null && isNarrow(step.into) && step.into !== 'small-bowl';
-      return [ask(c, demand, of, much || c.hot || isTiny(step) || narrow, c.hot ? 'close to what is hot' : narrow ? `into the ${nameOf(step.into)}, which is narrow` : WHY.get(key) ?? 'aim')];
+      return [
+        ask(
+          c,
+          demand,
+          of,
+          much || c.hot || isTiny(step) || narrow,
+          c.hot ? 'close to what is hot' : narrow ? `into the ${nameOf(step.into)}, which is narrow` : (WHY.get(key) ?? 'aim'),
+        ),
+      ];
     }
     if (key === 'sight/aim') return [ask(c, demand, of, much || c.hot, WHY.get(key)!)];
     return [ask(c, demand, of, much || (demand === 'two-hands' && c.hot), WHY.get(key) ?? demand)];
@@ -147,7 +198,12 @@ const WHY = new Map<string, string>([
 function unknownAsks(c: Context): Asked[] {
   const kinds = c.step.tools.map((id) => toolById(id)?.kind);
   const list: Asked[] = [];
-  if (kinds.includes('cutting')) list.push(ask(c, 'sight', 'blade', true, 'a blade is used'), ask(c, 'two-hands', 'hold-food', true, 'a blade is used'), ask(c, 'fine-aim', 'cut', true, 'a blade is used'));
+  if (kinds.includes('cutting'))
+    list.push(
+      ask(c, 'sight', 'blade', true, 'a blade is used'),
+      ask(c, 'two-hands', 'hold-food', true, 'a blade is used'),
+      ask(c, 'fine-aim', 'cut', true, 'a blade is used'),
+    );
   if (kinds.includes('appliance')) list.push(ask(c, 'fine-aim', 'dial', false, 'a machine is set'));
   if (c.step.into) list.push(ask(c, 'fine-aim', 'place', c.hot, 'it goes into one place'));
   return list;
@@ -155,7 +211,8 @@ function unknownAsks(c: Context): Asked[] {
 
 const nameOf = (id: string | null) => toolById(id ?? '')?.name ?? 'thing';
 /** "about 3 kg" */
-export const weight = (grams: number): string => (grams >= 950 ? `about ${Math.round(grams / 500) / 2} kg` : `about ${Math.round(grams / 50) * 50} g`);
+export const weight = (grams: number): string =>
+  grams >= 950 ? `about ${Math.round(grams / 500) / 2} kg` : `about ${Math.round(grams / 50) * 50} g`;
 
 type Rule = (c: Context) => Asked[];
 
@@ -170,17 +227,24 @@ const fillings: Rule = (c) =>
   });
 
 const marks: Rule = (c) =>
-  c.works.act === 'measure' && c.step.fillings.length === 0 && c.step.technique !== 'weigh' ? [ask(c, 'read-number', 'measure', true, 'a mark on the jug is read')] : [];
+  c.works.act === 'measure' && c.step.fillings.length === 0 && c.step.technique !== 'weigh'
+    ? [ask(c, 'read-number', 'measure', true, 'a mark on the jug is read')]
+    : [];
 
 /** "8 cherry tomatoes", "into 12 balls" */
 const pieces: Rule = (c) => {
   if (c.works.act === 'measure') return [];
-  const said = [...c.step.text.matchAll(/(?<![\d.,/-])(\d{1,3})(?![\d.,/-]| ?(?:°|minutes?|mins?|seconds?|hours?|g|kg|ml|mL|L|cm|tsp|tbsp|cups?|more minutes?|%|teaspoons?|tablespoons?)\b)/g)];
+  const said = [
+    ...c.step.text.matchAll(
+      /(?<![\d.,/-])(\d{1,3})(?![\d.,/-]| ?(?:°|minutes?|mins?|seconds?|hours?|g|kg|ml|mL|L|cm|tsp|tbsp|cups?|more minutes?|%|teaspoons?|tablespoons?)\b)/g,
+    ),
+  ];
   const n = Math.max(0, ...said.map((m) => Number(m[1])));
   return n > 1 ? [ask(c, 'count', 'pieces', n > 5, `${n} of them`, n)] : [];
 };
 
-const halves: Rule = (c) => (/\bone half\b|\b(?:quarter|third)s?\b/i.test(c.step.text) ? [ask(c, 'fraction', 'part', !/half/i.test(c.step.text), 'a part of it')] : []);
+const halves: Rule = (c) =>
+  /\bone half\b|\b(?:quarter|third)s?\b/i.test(c.step.text) ? [ask(c, 'fraction', 'part', !/half/i.test(c.step.text), 'a part of it')] : [];
 
 /** From this wait on somebody does something else, and may be out of reach of the timer. */
 const LONG_WAIT = 10;
@@ -188,7 +252,11 @@ const waits: Rule = (c) => {
   const { waiting } = c.step.minutes;
   if (waiting <= 0) return [];
   const long = waiting >= LONG_WAIT;
-  const timed = c.step.tools.includes('timer') || c.works.act === 'microwave' || c.works.act === 'wait' || /\d+ minute|\d+ second|\d+ more minute/.test(c.step.text);
+  const timed =
+    c.step.tools.includes('timer') ||
+    c.works.act === 'microwave' ||
+    c.works.act === 'wait' ||
+    /\d+ minute|\d+ second|\d+ more minute/.test(c.step.text);
   return [
     ask(c, 'waiting', 'time', long, `${waiting} minutes`),
     ...(long ? [ask(c, 'memory', 'between', true, 'it goes on while something else is done')] : []),
@@ -210,7 +278,11 @@ const heat: Rule = (c) => {
   if (RINGED.has(act) || c.step.tools.includes('hob')) list.push(ask(c, 'heat', 'hob', traits.has('fat'), 'the ring is hot'));
   if (act === 'oven' || act === 'oven-out') list.push(ask(c, 'heat', 'oven', true, 'the oven is open'));
   if (c.step.hazards.includes('steam')) list.push(ask(c, 'heat', 'steam', true, 'steam rises'));
-  if (HELD.has(act)) list.push(ask(c, 'heat', 'hold', true, 'something hot is held'), ask(c, 'touch', 'temperature', false, 'whoever does not feel heat burns unnoticed'));
+  if (HELD.has(act))
+    list.push(
+      ask(c, 'heat', 'hold', true, 'something hot is held'),
+      ask(c, 'touch', 'temperature', false, 'whoever does not feel heat burns unnoticed'),
+    );
   return list;
 };
 
@@ -221,7 +293,14 @@ const lift: Rule = (c) => {
   const { grams, vessel } = c.load;
   const pours = c.step.technique === 'pour' && c.step.from != null;
   if (!(LIFTS.has(act) || pours) || grams < LIFT.some || vessel === null) return [];
-  const of = vessel === 'kettle' ? 'kettle' : isWide(vessel) && vessel !== 'large-pan' ? 'tray' : toolById(vessel)?.kind === 'cookware' ? 'pan' : 'bowl';
+  const of =
+    vessel === 'kettle'
+      ? 'kettle'
+      : isWide(vessel) && vessel !== 'large-pan'
+        ? 'tray'
+        : toolById(vessel)?.kind === 'cookware'
+          ? 'pan'
+          : 'bowl';
   const much = grams >= LIFT.much || (c.hot && act === 'drain');
   const why = `the ${nameOf(vessel)} with what is in it: ${weight(grams)}`;
   const list = [ask(c, 'lift', of, much, why)];
@@ -229,7 +308,8 @@ const lift: Rule = (c) => {
   return list;
 };
 
-const carries: Rule = (c) => (c.works.act === 'fetch' ? [{ ...ask(c, 'carry', 'bowl', false, 'things are carried to the table'), where: 'cool' as const }] : []);
+const carries: Rule = (c) =>
+  c.works.act === 'fetch' ? [{ ...ask(c, 'carry', 'bowl', false, 'things are carried to the table'), where: 'cool' as const }] : [];
 
 /** Minutes on the feet: a learner's, three times an adult's. */
 const STAND = { some: 3, much: 10 } as const;
@@ -239,7 +319,9 @@ const stands: Rule = (c) => {
   const at = act === 'wash-tools' || act === 'wash-hands' ? 'sink' : RINGED.has(act) || c.step.tools.includes('hob') ? 'hob' : 'work';
   const watched = act === 'heat' && traits.has('utensil') ? c.step.minutes.waiting : 0;
   const minutes = c.step.minutes.active * 3 + watched;
-  return minutes >= STAND.some && act !== 'eat' ? [{ ...ask(c, 'standing', at, minutes >= STAND.much, `about ${Math.round(minutes)} minutes on the feet`), where: 'cool' as const }] : [];
+  return minutes >= STAND.some && act !== 'eat'
+    ? [{ ...ask(c, 'standing', at, minutes >= STAND.much, `about ${Math.round(minutes)} minutes on the feet`), where: 'cool' as const }]
+    : [];
 };
 
 const MANY = 4;
@@ -250,19 +332,27 @@ const things: Rule = (c) => {
 };
 
 const LOUD = new Set(['blender', 'mixer', 'electric-opener']);
-const machines: Rule = (c) => (c.step.tools.some((id) => LOUD.has(id)) && c.works.act !== 'fetch' && c.works.act !== 'wash-tools' ? [ask(c, 'noise', 'machine', true, 'the machine is loud')] : []);
+const machines: Rule = (c) =>
+  c.step.tools.some((id) => LOUD.has(id)) && c.works.act !== 'fetch' && c.works.act !== 'wash-tools'
+    ? [ask(c, 'noise', 'machine', true, 'the machine is loud')]
+    : [];
 
 const smells: Rule = (c) => {
   const foods = foodsOf(c.step);
   const cut = c.works.act === 'ready';
   return [
-    ...(cut && (foods.some(({ food }) => food?.category === 'onion') || /\b(?:onion|garlic|leek)/i.test(c.step.text)) ? [ask(c, 'smell', 'onion', true, 'it smells sharp')] : []),
+    ...(cut && (foods.some(({ food }) => food?.category === 'onion') || /\b(?:onion|garlic|leek)/i.test(c.step.text))
+      ? [ask(c, 'smell', 'onion', true, 'it smells sharp')]
+      : []),
     ...(c.step.hazards.includes('raw-fish') ? [ask(c, 'smell', 'raw-fish', true, 'raw fish smells')] : []),
     ...(c.works.act === 'heat' && c.works.traits.has('cooks') ? [ask(c, 'smell', 'cook', false, 'cooking smells')] : []),
   ];
 };
 
-const rawHands: Rule = (c) => (c.works.traits.has('hand') && c.step.hazards.some((h) => h.startsWith('raw-')) ? [ask(c, 'wet-sticky', 'raw', true, 'the hands touch raw food')] : []);
+const rawHands: Rule = (c) =>
+  c.works.traits.has('hand') && c.step.hazards.some((h) => h.startsWith('raw-'))
+    ? [ask(c, 'wet-sticky', 'raw', true, 'the hands touch raw food')]
+    : [];
 
 /** Done by time alone is easy; by look it is judged, the more so where it is raw inside. */
 const doneness: Rule = (c) => {
@@ -286,4 +376,20 @@ const overTheRing: Rule = (c) => {
   return near ? [ask(c, 'reach', 'hob', act === 'off-ring', 'it is on the hob')] : [];
 };
 
-const RULES: readonly Rule[] = [fillings, marks, pieces, halves, waits, heat, lift, carries, stands, things, machines, smells, rawHands, doneness, overTheRing];
+const RULES: readonly Rule[] = [
+  fillings,
+  marks,
+  pieces,
+  halves,
+  waits,
+  heat,
+  lift,
+  carries,
+  stands,
+  things,
+  machines,
+  smells,
+  rawHands,
+  doneness,
+  overTheRing,
+];

@@ -30,7 +30,9 @@ type Held = { index: number; item: string; allergens: Allergen[]; offer: Substit
 function heldBy(task: Pick<TaskAnalysis, 'title' | 'servings' | 'ingredients'>, learner: Learner): Held[] {
   const recipe = recipeOf(task);
   return task.ingredients.flatMap((one, index): Held[] => {
-    const allergens = allergensIn([one]).found.filter((f) => f.certain.length > 0 && learner.allergies?.includes(f.allergen)).map((f) => f.allergen);
+    const allergens = allergensIn([one])
+      .found.filter((f) => f.certain.length > 0 && learner.allergies?.includes(f.allergen))
+      .map((f) => f.allergen);
     return allergens.length > 0 ? [{ index, item: one.item, allergens, offer: offerFor(recipe, index, allergens, learner) }] : [];
   });
 }
@@ -64,5 +66,13 @@ function withOther(step: OwnStep, swap: Held): OwnStep {
   const name = names.find((n) => step.text.toLowerCase().includes(n.toLowerCase()));
   const text = name ? step.text.replace(new RegExp(name.replace(/[^\p{L}\p{N} ]/gu, '.'), 'i'), now) : step.text;
   const fitted = step.fitted ?? { who: 'learner' as const, by: [], lines: [], part: null };
-  return { ...step, uses, text, fitted: { ...fitted, lines: [...fitted.lines, `${now}, not ${swap.item}. Read the label. Own tools.`.replace(/^./, (c) => c.toUpperCase())] } };
+  return {
+    ...step,
+    uses,
+    text,
+    fitted: {
+      ...fitted,
+      lines: [...fitted.lines, `${now}, not ${swap.item}. Read the label. Own tools.`.replace(/^./, (c) => c.toUpperCase())],
+    },
+  };
 }

@@ -33,7 +33,13 @@ function profilesOf(sites: readonly Site[], learner: Learner, kitchen: Kitchen):
           sites: new Set(),
           ends: new Set(),
           adds: new Map(way.adds.filter((a) => isBarrier(learner, a, a.much ? 2 : 1)).map((a) => [keyOf(a), 1])),
-          marks: [way.kind === 'share' ? 1 : 0, way.skill === 'same' ? 0 : 1, way.kind === 'method' ? 1 : 0, way.kind === 'tool' ? 1 : 0, way.brings.length],
+          marks: [
+            way.kind === 'share' ? 1 : 0,
+            way.skill === 'same' ? 0 : 1,
+            way.kind === 'method' ? 1 : 0,
+            way.kind === 'tool' ? 1 : 0,
+            way.brings.length,
+          ],
           once: new Set([...places.unknown, ...places.standIns]),
           kept: learner.kept?.includes(way.id) ?? false,
         };
@@ -65,6 +71,7 @@ function beats(a: Profile, b: Profile): boolean {
 /** The ways that are left for all sites together. */
 export function keptWays(sites: readonly Site[], learner: Learner, kitchen: Kitchen): Set<Adaptation> {
   let list = profilesOf(sites, learner, kitchen);
-  for (const b of [...list].reverse()) if (list.some((a) => a !== b && beats(a, b) && (!beats(b, a) || list.indexOf(a) < list.indexOf(b)))) list = list.filter((x) => x !== b);
+  for (const b of [...list].reverse())
+    if (list.some((a) => a !== b && beats(a, b) && (!beats(b, a) || list.indexOf(a) < list.indexOf(b)))) list = list.filter((x) => x !== b);
   return new Set(list.map((p) => p.way));
 }

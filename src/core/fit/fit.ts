@@ -62,7 +62,12 @@ function settledOf(sites: readonly Site[], found: Found, learner: Learner): Map<
 const LOOKS = 3;
 
 /** The learner's task, looked at a second time as it now stands: what its own new and changed steps ask is closed too. */
-function closedTask(prepared: Prepared, learner: Learner, settled: Map<string, Settled>, shown: readonly Adaptation[]): { own: OwnTask; left: Barrier[] } {
+function closedTask(
+  prepared: Prepared,
+  learner: Learner,
+  settled: Map<string, Settled>,
+  shown: readonly Adaptation[],
+): { own: OwnTask; left: Barrier[] } {
   const { task, kitchen, loads } = prepared;
   const pool = poolOf(learner, kitchen, 'step');
   const write = () => ownTask(task, settled, loads, shown, kitchen);
@@ -76,7 +81,14 @@ function closedTask(prepared: Prepared, learner: Learner, settled: Map<string, S
     const chosen = [...new Set([...settled.values()].flatMap((s) => s.ways.map((w) => w.id)))];
     // what was chosen elsewhere goes before what is new: few things to learn
     const keeping = { ...learner, kept: [...(learner.kept ?? []), ...chosen] };
-    const sites = open.map((s) => siteOf(s, demandsOf(s, kitchen, s.load).filter((a) => !isOfCards(a)), keeping, pool));
+    const sites = open.map((s) =>
+      siteOf(
+        s,
+        demandsOf(s, kitchen, s.load).filter((a) => !isOfCards(a)),
+        keeping,
+        pool,
+      ),
+    );
     const more = settledOf(sites, search(classesOf(sites), keeping, kitchen), learner);
     if (more.size === 0) break;
     for (const [key, one] of more) settled.set(key, withMore(settled.get(key), one));
@@ -113,6 +125,8 @@ function fittedStep(s: OwnStep, prepared: Prepared, learner: Learner, best: Best
     change: who === 'learner' && ways.length === 0 ? 'none' : modified ? 'modification' : 'accommodation',
     why: whyOf(barriers, ways, who),
     part: s.fitted?.part ?? null,
-    still: s.hazards.filter((h) => ['hot', 'steam', 'splash', 'sharp', 'edge', 'raw-egg', 'raw-meat', 'raw-fish', 'raw-flour', 'electric'].includes(h)),
+    still: s.hazards.filter((h) =>
+      ['hot', 'steam', 'splash', 'sharp', 'edge', 'raw-egg', 'raw-meat', 'raw-fish', 'raw-flour', 'electric'].includes(h),
+    ),
   };
 }

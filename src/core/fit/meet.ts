@@ -45,7 +45,8 @@ export const meets = (how: How | null, much: boolean): boolean => how !== null &
 export function leftBy(way: Pick<Adaptation, 'takes'>, asked: Asked): number {
   let left = asked.much ? 2 : 1;
   for (const t of way.takes)
-    if (t.demand === asked.demand && (t.of === '*' || t.of === asked.of) && t.upTo.includes(asked.where)) left = Math.min(left, t.to === 'none' ? 0 : 1);
+    if (t.demand === asked.demand && (t.of === '*' || t.of === asked.of) && t.upTo.includes(asked.where))
+      left = Math.min(left, t.to === 'none' ? 0 : 1);
   return left;
 }
 
@@ -78,7 +79,9 @@ export function barriersOf(step: OwnStep, learner: Learner, kitchen: Kitchen = U
     if (!isBarrier(learner, asked, size)) return [];
     return [{ stepKey: step.key, demand: asked.demand, of: asked.of, much: size === 2, where: asked.where, why: asked.why }];
   });
-  const hazards = adult ? [] : hazardBarriers(step, learner, ways).map((hazard): Barrier => ({ stepKey: step.key, hazard, why: 'a plan rules it out' }));
+  const hazards = adult
+    ? []
+    : hazardBarriers(step, learner, ways).map((hazard): Barrier => ({ stepKey: step.key, hazard, why: 'a plan rules it out' }));
   return [...open, ...hazards, ...allergenBarriers(step, learner)];
 }
 

@@ -10,7 +10,11 @@ function openSteps(best: Best): Map<string, string[]> {
   for (const { class: c, priced } of best.found.chosen)
     for (const i of c.steps) {
       const { cost, way } = priced;
-      if (way.who === 'learner' && cost.modified === 0) open.set(best.sites[i]!.step.key, way.of.flatMap((w) => w.tools));
+      if (way.who === 'learner' && cost.modified === 0)
+        open.set(
+          best.sites[i]!.step.key,
+          way.of.flatMap((w) => w.tools),
+        );
     }
   return open;
 }
@@ -36,7 +40,12 @@ export function opensWith(prepared: Prepared, learner: Learner, today: Best): Pi
   }
   // what today's way itself relies on and nobody has said is here
   for (const { class: c, priced } of today.found.chosen)
-    if (priced.cost.unknown.length > 0) for (const i of c.steps) note(priced.cost.unknown.filter((t) => adaptedTool(t)), today.sites[i]!.step.key);
+    if (priced.cost.unknown.length > 0)
+      for (const i of c.steps)
+        note(
+          priced.cost.unknown.filter((t) => adaptedTool(t)),
+          today.sites[i]!.step.key,
+        );
   const opens = [...gains.values()].filter((g) => g.tools.length > 0).sort((a, b) => b.steps.length - a.steps.length);
   return { toBuy: [...new Set(opens.flatMap((g) => g.tools))], opens };
 }

@@ -16,8 +16,15 @@ const NAMES_KEPT = 4;
  * The class's steps as this learner does them, with the steps that his ways put in: a basket into its pan, fetching what is new. Those steps are
  * settled by their own keys. Never changes its input.
  */
-export function ownTask(task: TaskAnalysis, settled: ReadonlyMap<string, Settled>, loads: ReadonlyMap<string, Load>, shown: readonly Adaptation[], kitchen: Kitchen): OwnTask {
-  const own = (step: Step): OwnStep => ownStep(step, settled.get(step.key) ?? NOTHING, shown, loads.get(step.key) ?? { vessel: null, grams: 0 }, kitchen);
+export function ownTask(
+  task: TaskAnalysis,
+  settled: ReadonlyMap<string, Settled>,
+  loads: ReadonlyMap<string, Load>,
+  shown: readonly Adaptation[],
+  kitchen: Kitchen,
+): OwnTask {
+  const own = (step: Step): OwnStep =>
+    ownStep(step, settled.get(step.key) ?? NOTHING, shown, loads.get(step.key) ?? { vessel: null, grams: 0 }, kitchen);
   return { ...task, steps: fetched(washed(inBaskets(task.steps.map(own), own), task, own), own, kitchen) };
 }
 
@@ -45,7 +52,9 @@ const standInLines = (way: Adaptation, kitchen: Kitchen): string[] =>
 
 /** "Take the pot with the couscous." */
 function filled(words: string, step: Step, load: Load): string {
-  const thing = /^\S+ (the [^.,]+?|\d+ [^.,]+?|[^.,]+?)(?: (?:with|into|in|on|under|finely|until|for|of the can|lengthwise)\b|[.,])/.exec(step.text)?.[1];
+  const thing = /^\S+ (the [^.,]+?|\d+ [^.,]+?|[^.,]+?)(?: (?:with|into|in|on|under|finely|until|for|of the can|lengthwise)\b|[.,])/.exec(
+    step.text,
+  )?.[1];
   const named = step.uses[0] ? `the ${step.uses[0].item}` : (thing ?? 'it');
   return words.replace('{thing}', named).replace('{place}', toolById(step.into ?? load.vessel ?? '')?.name ?? 'bowl');
 }
@@ -56,7 +65,12 @@ function renamed(text: string, ways: readonly Adaptation[], kitchen: Kitchen): s
     if (w.calls) return said.replace(`the ${toolById(w.calls)!.name}`, `the ${toolName(w.tools[0]!, kitchen)}`);
     const old = w.instead && toolById(w.instead)?.words.find((word) => said.includes(` ${word}`));
     const now = w.tools[0];
-    return old && now ? said.replace(new RegExp(`\\b(an? |the )?${old}\\b`), (_all, article: string | undefined) => `${article ? 'the ' : ''}${toolName(now, kitchen)}`) : said;
+    return old && now
+      ? said.replace(
+          new RegExp(`\\b(an? |the )?${old}\\b`),
+          (_all, article: string | undefined) => `${article ? 'the ' : ''}${toolName(now, kitchen)}`,
+        )
+      : said;
   }, text);
 }
 
@@ -67,7 +81,9 @@ function toolsOf(step: Step, ways: readonly Adaptation[], kitchen: Kitchen): str
   const kept = step.tools.filter((id) => !out.includes(id) && !(ready && isLeftOut(id, step)));
   if (worksOfStep(step).act === 'fetch') return kept;
   // what stands in for a thing of the place stands there too
-  const brought = ways.flatMap((w) => w.tools.map((t) => (whereIs(t, kitchen) === 'stand-in' && isFetched(t) ? adaptedTool(t)!.standIn!.tool : t)));
+  const brought = ways.flatMap((w) =>
+    w.tools.map((t) => (whereIs(t, kitchen) === 'stand-in' && isFetched(t) ? adaptedTool(t)!.standIn!.tool : t)),
+  );
   return [...new Set([...kept, ...brought])];
 }
 
@@ -82,21 +98,25 @@ function inBaskets(steps: readonly OwnStep[], own: (step: Step) => OwnStep): Own
     const at = out.findIndex((s) => (s.into === pan && worksOfStep(s).act === 'water') || s.key === step.key);
     if (!pan || out[at]?.key === step.key) continue;
     const tool = step.tools.includes('cook-basket') ? 'cook-basket' : 'sieve';
-    out.splice(at, 0, own({
-      ...out[at]!,
-      key: `${step.key}.1`,
-      text: `Put the ${toolById(tool)!.name} in the ${toolById(pan)?.name ?? 'pan'}.`,
-      technique: null,
-      uses: [],
-      tools: [tool, pan],
-      into: pan,
-      fillings: [],
-      hazards: [],
-      supervision: 'none',
-      cues: [],
-      minutes: { active: 0.3, waiting: 0 },
-      small: [],
-    }));
+    out.splice(
+      at,
+      0,
+      own({
+        ...out[at]!,
+        key: `${step.key}.1`,
+        text: `Put the ${toolById(tool)!.name} in the ${toolById(pan)?.name ?? 'pan'}.`,
+        technique: null,
+        uses: [],
+        tools: [tool, pan],
+        into: pan,
+        fillings: [],
+        hazards: [],
+        supervision: 'none',
+        cues: [],
+        minutes: { active: 0.3, waiting: 0 },
+        small: [],
+      }),
+    );
   }
   return out;
 }
@@ -112,7 +132,8 @@ function washed(steps: readonly OwnStep[], task: TaskAnalysis, own: (step: Step)
     if (act === 'fetch') return [s];
     if (act === 'wash-tools') for (const id of s.tools) soiled.delete(id);
     const dirty = raw ? [] : s.tools.filter((id) => soiled.delete(id));
-    if (raw && !s.hazards.includes('hot')) for (const id of s.tools) if (brought.has(id) && SOILED.has(toolById(id)?.kind ?? '') && !hasMark(id, 'apart')) soiled.add(id);
+    if (raw && !s.hazards.includes('hot'))
+      for (const id of s.tools) if (brought.has(id) && SOILED.has(toolById(id)?.kind ?? '') && !hasMark(id, 'apart')) soiled.add(id);
     return [...dirty.map((id) => own(washStep(s, id))), s];
   });
 }
@@ -148,38 +169,56 @@ function fetched(steps: readonly OwnStep[], ownStepOf: (step: Step) => OwnStep, 
     const kept = s.tools.filter((id) => used.has(id) || id === 'table-knife');
     if (kept.length === s.tools.length) return [s];
     if (kept.length === 0 && s.uses.length === 0) return [];
-    return [{ ...s, tools: kept, text: fetchText(s, kept, kitchen), hazards: s.hazards.filter((h) => h === 'allergen' || kept.some((id) => toolById(id)?.hazards.includes(h))) }];
+    return [
+      {
+        ...s,
+        tools: kept,
+        text: fetchText(s, kept, kitchen),
+        hazards: s.hazards.filter((h) => h === 'allergen' || kept.some((id) => toolById(id)?.hazards.includes(h))),
+      },
+    ];
   });
   const fresh = [...used].filter((id) => !had.has(id) && isFetched(id));
   if (fresh.length === 0) return own;
   // with the first fetching, not with what is fetched late
   const begun = own.findIndex((s) => s.phase !== 'ready' && !isGather(s));
-  const last = own.slice(0, begun < 0 ? own.length : begun).map(isGather).lastIndexOf(true);
+  const last = own
+    .slice(0, begun < 0 ? own.length : begun)
+    .map(isGather)
+    .lastIndexOf(true);
   const model = own[last] ?? own[0]!;
   const groups = Array.from({ length: Math.ceil(fresh.length / NAMES_KEPT) }, (_, k) => fresh.slice(k * NAMES_KEPT, (k + 1) * NAMES_KEPT));
-  const more = groups.map((ids, k): OwnStep => ownStepOf({
-    ...model,
-    key: `r-gather-own${k > 0 ? `-${k + 1}` : ''}`,
-    text: `Get the ${list(ids.map((id) => toolName(id, kitchen)))}.`,
-    technique: 'gather',
-    phase: 'gather',
-    sourceLine: null,
-    uses: [],
-    tools: ids,
-    into: null,
-    fillings: [],
-    hazards: [...new Set(ids.flatMap((id) => toolById(id)?.hazards.filter((h) => h === 'sharp' || h === 'edge') ?? []))],
-    supervision: ids.some((id) => toolById(id)?.hazards.includes('sharp')) ? 'within-reach' : 'none',
-    minutes: { active: 0.2 * ids.length + 0.3, waiting: 0 },
-    small: ids.flatMap((id) => [`Find the ${toolName(id, kitchen)}.`, 'Put it on the table.']),
-  }));
+  const more = groups.map((ids, k): OwnStep =>
+    ownStepOf({
+      ...model,
+      key: `r-gather-own${k > 0 ? `-${k + 1}` : ''}`,
+      text: `Get the ${list(ids.map((id) => toolName(id, kitchen)))}.`,
+      technique: 'gather',
+      phase: 'gather',
+      sourceLine: null,
+      uses: [],
+      tools: ids,
+      into: null,
+      fillings: [],
+      hazards: [...new Set(ids.flatMap((id) => toolById(id)?.hazards.filter((h) => h === 'sharp' || h === 'edge') ?? []))],
+      supervision: ids.some((id) => toolById(id)?.hazards.includes('sharp')) ? 'within-reach' : 'none',
+      minutes: { active: 0.2 * ids.length + 0.3, waiting: 0 },
+      small: ids.flatMap((id) => [`Find the ${toolName(id, kitchen)}.`, 'Put it on the table.']),
+    }),
+  );
   return [...own.slice(0, last + 1), ...more, ...own.slice(last + 1)];
 }
 
 /** The card that fetched more, with the names that it had for what is left. */
 function fetchText(step: Step, kept: readonly string[], kitchen: Kitchen): string {
   const at = step.text.toLowerCase().indexOf('get the ');
-  const names = at < 0 ? [] : step.text.slice(at + 8).replace(/\.$/, '').split(/, | and /);
+  const names =
+    at < 0
+      ? []
+      : step.text
+          .slice(at + 8)
+          .replace(/\.$/, '')
+          .split(/, | and /);
   const nameOf = (id: string) => (names.length === step.tools.length ? names[step.tools.indexOf(id)]! : toolName(id, kitchen));
   return `${at < 0 ? 'Get the ' : step.text.slice(0, at + 8)}${list(kept.map(nameOf))}.`;
 }

@@ -50,8 +50,21 @@ const OWN = new Set(['eat', 'taste']);
  * The steps with a barrier, each with the ways that may lie in a closed set there: refused ones, lacking ones and those that bring what is never are out.
  * @param use false where a way is not to be used at all
  */
-export function siteOf(step: Step, asks: readonly Asked[], learner: Learner, pool: ReadonlySet<Adaptation>, given: readonly Adaptation[] = [], candidates: readonly Adaptation[] = fittingWays(step)): Site {
-  const open = asks.filter((a) => isBarrier(learner, a, given.reduce((least, w) => Math.min(least, leftBy(w, a)), a.much ? 2 : 1)));
+export function siteOf(
+  step: Step,
+  asks: readonly Asked[],
+  learner: Learner,
+  pool: ReadonlySet<Adaptation>,
+  given: readonly Adaptation[] = [],
+  candidates: readonly Adaptation[] = fittingWays(step),
+): Site {
+  const open = asks.filter((a) =>
+    isBarrier(
+      learner,
+      a,
+      given.reduce((least, w) => Math.min(least, leftBy(w, a)), a.much ? 2 : 1),
+    ),
+  );
   const own = given.flatMap((w) => w.adds.filter((a) => isBarrier(learner, a, a.much ? 2 : 1)));
   const never = hazardBarriers(step, learner, given);
   const fitting = candidates.filter((w) => pool.has(w) && !given.includes(w));
@@ -64,8 +77,19 @@ export function siteOf(step: Step, asks: readonly Asked[], learner: Learner, poo
     ways = more;
     wanted = [...open, ...own, ...addedBy(ways, learner)];
   }
-  const keeps = ways.filter((w) => learner.kept?.includes(w.id) && (open.some((a) => helps(w, a, learner)) || w.spares.some((h) => never.includes(h))));
-  return { step, asks, open: [...open, ...own], never, ways, given, canAdult: !OWN.has(step.technique ?? '') && !OWN.has(kindOf(step.technique)), keeps };
+  const keeps = ways.filter(
+    (w) => learner.kept?.includes(w.id) && (open.some((a) => helps(w, a, learner)) || w.spares.some((h) => never.includes(h))),
+  );
+  return {
+    step,
+    asks,
+    open: [...open, ...own],
+    never,
+    ways,
+    given,
+    canAdult: !OWN.has(step.technique ?? '') && !OWN.has(kindOf(step.technique)),
+    keeps,
+  };
 }
 
 /** The ways that are for a step, whoever does it. */

@@ -16,12 +16,19 @@ export function adaptedOf(way: Adaptation, kitchen: Kitchen): Adapted {
   return { id: way.id, name: way.name, tools: [...way.tools], inKitchen: where === 'here' || where === 'stand-in', where, why };
 }
 
-const WHERE = { here: 'is in this kitchen', 'stand-in': 'has a household thing to stand in for it', 'not-known': 'may not be in this kitchen: nobody has said', lacking: 'is not in this kitchen' } as const;
+const WHERE = {
+  here: 'is in this kitchen',
+  'stand-in': 'has a household thing to stand in for it',
+  'not-known': 'may not be in this kitchen: nobody has said',
+  lacking: 'is not in this kitchen',
+} as const;
 
 /** "one hand holds the food: rocker knife." */
 export function whyOf(barriers: readonly Barrier[], ways: readonly Adaptation[], who: Who): string {
   if (barriers.length === 0) return '';
-  const asks = [...new Set(barriers.map((b) => (b.hazard ? `${b.hazard} is ruled out` : b.allergen ? `${b.allergen}: ${b.why}` : b.why)))].join('; ');
+  const asks = [
+    ...new Set(barriers.map((b) => (b.hazard ? `${b.hazard} is ruled out` : b.allergen ? `${b.allergen}: ${b.why}` : b.why))),
+  ].join('; ');
   if (who === 'adult') return `${asks}. No way in this kitchen closes it: an adult does it.`;
   return ways.length > 0 ? `${asks}. ${ways.map((w) => w.name).join(' + ')}.` : `${asks}.`;
 }
@@ -56,11 +63,19 @@ export function otherWays(key: string, best: Best, learner: Learner, kitchen: Ki
   const firstOf = (p: Priced) => p.way.of.filter((w) => !chosen.class.site.given.includes(w)).slice(0, 1);
   const gone = new Set<Adaptation>(firstOf(chosen.priced));
   while (out.length < OTHERS) {
-    const site: Site = { ...chosen.class.site, ways: chosen.class.site.ways.filter((w) => !gone.has(w)), keeps: chosen.class.site.keeps.filter((w) => !gone.has(w)) };
+    const site: Site = {
+      ...chosen.class.site,
+      ways: chosen.class.site.ways.filter((w) => !gone.has(w)),
+      keeps: chosen.class.site.keeps.filter((w) => !gone.has(w)),
+    };
     const next = leastOf(closedSets(site, learner, kitchen), total);
     if (!next) break;
     const level = LEVELS.find((_, i) => next.total[i] !== best.found.total[i]);
-    out.push({ ways: next.priced.way.of.map((w) => adaptedOf(w, kitchen)), who: next.priced.way.who as Who, worse: level ? WORSE[level] : 'as good' });
+    out.push({
+      ways: next.priced.way.of.map((w) => adaptedOf(w, kitchen)),
+      who: next.priced.way.who as Who,
+      worse: level ? WORSE[level] : 'as good',
+    });
     const first = firstOf(next.priced);
     if (first.length === 0) break;
     for (const w of first) gone.add(w);
@@ -90,7 +105,9 @@ export function conflictsOf(sites: readonly Site[], settled: ReadonlyMap<string,
       const bars = takers.map((w) => w.adds.filter((a) => isBarrier(learner, a, a.much ? 2 : 1)));
       if (takers.length === 0 || bars.some((b) => b.length === 0)) continue;
       const other = [...new Set(bars.flat().map((a) => wordsOf(a)))].join(' or ');
-      said.add(`Every way round “${wordsOf(asked)}” here asks ${other}: ${takers.map((w) => w.name.toLowerCase()).join(', ')}. A changed answer or another tool would free it.`);
+      said.add(
+        `Every way round “${wordsOf(asked)}” here asks ${other}: ${takers.map((w) => w.name.toLowerCase()).join(', ')}. A changed answer or another tool would free it.`,
+      );
     }
   }
   return [...said];

@@ -53,7 +53,9 @@ function optionOf(priced: Priced, times: number): Option {
 
 type Sum = [first: number, second: number, third: number];
 const isLess = (a: Sum, b: Sum): boolean => {
-  for (let i = 0; i < 3; i++) if (a[i]! < b[i]! - 1e-6) return true; else if (a[i]! > b[i]! + 1e-6) return false;
+  for (let i = 0; i < 3; i++)
+    if (a[i]! < b[i]! - 1e-6) return true;
+    else if (a[i]! > b[i]! + 1e-6) return false;
   return false;
 };
 const plus = (a: Sum, b: Sum): Sum => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
@@ -141,7 +143,11 @@ function solve(classes: readonly Option[][], count: () => void): Option[] {
 
 /** What a part takes at least by itself: parts share nothing, so their least sums add up. */
 const partBudget = (classes: readonly Option[][], count: () => void): Sum => {
-  const { sum } = branch(classes.map((options) => distinct(options.map((o) => ({ ...o, third: 0, once: o.once.filter((x) => x.first > 0) })))), [Infinity, Infinity, Infinity], count);
+  const { sum } = branch(
+    classes.map((options) => distinct(options.map((o) => ({ ...o, third: 0, once: o.once.filter((x) => x.first > 0) })))),
+    [Infinity, Infinity, Infinity],
+    count,
+  );
   return [sum[0], sum[1], Infinity];
 };
 
@@ -149,7 +155,10 @@ const partBudget = (classes: readonly Option[][], count: () => void): Sum => {
 function distinct(options: readonly Option[]): Option[] {
   const by = new Map<string, Option>();
   for (const o of options) {
-    const key = `${o.first}/${o.second}/${o.once.map((x) => x.key).sort().join()}`;
+    const key = `${o.first}/${o.second}/${o.once
+      .map((x) => x.key)
+      .sort()
+      .join()}`;
     if (!by.has(key)) by.set(key, o);
   }
   return undominated([...by.values()]);
@@ -172,7 +181,8 @@ function affordable(classes: readonly Option[][], budget: Sum): Option[][] {
 
 function sharersOf(classes: readonly Option[][]): Map<string, number> {
   const sharers = new Map<string, number>();
-  for (const options of classes) for (const key of new Set(options.flatMap((o) => o.once.map((x) => x.key)))) sharers.set(key, (sharers.get(key) ?? 0) + 1);
+  for (const options of classes)
+    for (const key of new Set(options.flatMap((o) => o.once.map((x) => x.key)))) sharers.set(key, (sharers.get(key) ?? 0) + 1);
   return sharers;
 }
 
@@ -218,7 +228,11 @@ function branch(classes: readonly Option[][], budget: Sum, count: () => void): {
   };
   const bound = (from: number): Sum => {
     let sum: Sum = [0, 0, 0];
-    for (let k = from; k < order.length; k++) sum = plus(sum, cheapest(classes[order[k]!]!, (key) => (used.get(key) ? 0 : 1 / sharersFrom[from]!.get(key)!)));
+    for (let k = from; k < order.length; k++)
+      sum = plus(
+        sum,
+        cheapest(classes[order[k]!]!, (key) => (used.get(key) ? 0 : 1 / sharersFrom[from]!.get(key)!)),
+      );
     // a charge is paid whole
     return [Math.ceil(sum[0] - 1e-6), Math.ceil(sum[1] - 1e-6), Math.ceil(sum[2] - 1e-6)];
   };
@@ -233,7 +247,9 @@ function branch(classes: readonly Option[][], budget: Sum, count: () => void): {
     }
     const least = plus(sum, bound(k));
     if (isLess(budget, least) || (best !== null && !isLess(least, bestSum))) return;
-    const options = classes[order[k]!]!.map((o) => ({ o, cost: added(o) })).sort((a, b) => (isLess(a.cost, b.cost) ? -1 : isLess(b.cost, a.cost) ? 1 : 0));
+    const options = classes[order[k]!]!.map((o) => ({ o, cost: added(o) })).sort((a, b) =>
+      isLess(a.cost, b.cost) ? -1 : isLess(b.cost, a.cost) ? 1 : 0,
+    );
     for (const { o, cost } of options) {
       now.push(o);
       for (const x of o.once) used.set(x.key, (used.get(x.key) ?? 0) + 1);

@@ -1,20 +1,87 @@
-// Learners: a short name and needs by function. No diagnosis, no birth date.
-import type { Demand } from '$core';
-import { needsOf } from './input/stored';
+// Learners: a short name, a profile by function, and how to help. No diagnosis, no birth date. Put away, never deleted here.
+import { learnerOf, NO_PROFILE, type Learner, type Need, type Profile } from '$core';
+import { newId } from '../id';
+import { needsOf, profileOf } from './input/stored';
 import type { SchoolTrx } from './school-scope';
 
-/** A need in the words of what a step demands: absent, limited, or to be avoided. */
-export type Need = { demand: Demand; how: 'absent' | 'limited' | 'avoid' };
-/** `needs` is null where what is stored of them cannot be read: that is not the same as none. */
-export type LearnerRow = { id: string; name: string; needs: Need[] | null; planNotes: string };
+/** `profile` is null where what is stored of it cannot be read: that is not the same as none. `needs` were known before there were questions. */
+export type LearnerRow = {
+  id: string;
+  name: string;
+  needs: Need[] | null;
+  profile: Profile | null;
+  planNotes: string;
+  putAway: boolean;
+  revision: number;
+};
 
-export async function listLearners(trx: SchoolTrx): Promise<LearnerRow[]> {
-  const rows = await trx('learner').where({ school_id: trx.school }).orderBy('position').select('id', 'name', 'needs', 'plan_notes');
-  return rows.map((r) => ({ id: r.id, name: r.name, needs: needsOf(r.needs), planNotes: r.plan_notes }));
+const COLUMNS = ['id', 'name', 'needs', 'profile', 'plan_notes', 'put_away_at', 'revision'];
+
+type Row = { id: string; name: string; needs: unknown; profile: unknown; plan_notes: string; put_away_at: Date | null; revision: number };
+const rowOf = (r: Row): LearnerRow => ({
+  id: r.id,
+  name: r.name,
+  needs: needsOf(r.needs),
+  profile: profileOf(r.profile),
+  planNotes: r.plan_notes,
+  putAway: r.put_away_at !== null,
+  revision: r.revision,
+});
+
+/** The learners of the class in their order; with those put away where asked for. */
+export async function listLearners(trx: SchoolTrx, withPutAway = false): Promise<LearnerRow[]> {
+  const query = trx('learner').where({ school_id: trx.school }).orderBy('position').orderBy('name').select(COLUMNS);
+  const rows: Row[] = await (withPutAway ? query : query.whereNull('put_away_at'));
+  return rows.map(rowOf);
 }
 
 export async function getLearner(trx: SchoolTrx, id: string): Promise<LearnerRow | null> {
-  return (await listLearners(trx)).find((l) => l.id === id) ?? null;
+  const row: Row | undefined = await trx('learner').where({ school_id: trx.school, id }).first(COLUMNS);
+  return row ? rowOf(row) : null;
+}
+
+/** The learner as Fit takes it: answers, and what was known before. */
+export const fitLearner = (row: LearnerRow): Learner => learnerOf(row.profile ?? NO_PROFILE, row.needs ?? []);
+
+/** @returns the id of the new learner, who stands last */
+export async function addLearner(trx: SchoolTrx, name: string): Promise<string> {
+  const id = newId();
+  const last = await trx('learner').where({ school_id: trx.school }).max('position as n').first();
+  await trx('learner').insert({ school_id: trx.school, id, name, position: Number(last?.n ?? 0) + 1 });
+  return id;
+}
+
+export type LearnerChange = { name?: string; planNotes?: string; profile?: Profile; putAway?: boolean };
+
+/** Changes a learner if nobody saved since `revision`. @returns the new revision, or null when another save came first: nothing is changed then */
+export async function changeLearner(trx: SchoolTrx, id: string, revision: number, change: LearnerChange): Promise<number | null> {
+  const rows = await trx('learner')
+    .where({ school_id: trx.school, id, revision })
+    .update({
+      ...(change.name === undefined ? {} : { name: change.name }),
+      ...(change.planNotes === undefined ? {} : { plan_notes: change.planNotes }),
+      ...(change.profile === undefined ? {} : { profile: JSON.stringify(change.profile) }),
+      ...(change.putAway === undefined ? {} : { put_away_at: change.putAway ? trx.fn.now() : null }),
+      revision: revision + 1,
+    })
+    .returning('revision');
+  return rows[0]?.revision ?? null;
+}
+
+/** Puts a learner one place forward or back among those who are not put away. */
+export async function moveLearner(trx: SchoolTrx, id: string, by: -1 | 1): Promise<void> {
+  const all: string[] = await trx('learner')
+    .where({ school_id: trx.school })
+    .whereNull('put_away_at')
+    .orderBy('position')
+    .orderBy('name')
+    .forUpdate()
+    .pluck('id');
+  const at = all.indexOf(id);
+  const to = at + by;
+  if (at < 0 || to < 0 || to >= all.length) return;
+  [all[at], all[to]] = [all[to]!, all[at]!];
+  for (const [position, one] of all.entries()) await trx('learner').where({ school_id: trx.school, id: one }).update({ position });
 }
 
 export async function schoolName(trx: SchoolTrx): Promise<string> {
@@ -23,6 +90,6 @@ export async function schoolName(trx: SchoolTrx): Promise<string> {
 }
 
 export async function countLearners(trx: SchoolTrx): Promise<number> {
-  const row = await trx('learner').where({ school_id: trx.school }).count('* as n').first();
+  const row = await trx('learner').where({ school_id: trx.school }).whereNull('put_away_at').count('* as n').first();
   return Number(row?.n ?? 0);
 }

@@ -4,12 +4,14 @@ import * as first from './migrations/0001_first';
 import * as read from './migrations/0002_read';
 import * as breakDown from './migrations/0003_break_down';
 import * as solidGround from './migrations/0004_solid_ground';
+import * as fit from './migrations/0005_fit';
 
 const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0001_first', first],
   ['0002_read', read],
   ['0003_break_down', breakDown],
   ['0004_solid_ground', solidGround],
+  ['0005_fit', fit],
 ]);
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -11,6 +11,7 @@ export function nextOf(summary: RecipeSummary): { place: Place; why: string } {
     versions: summary.versions,
     draftNewer: summary.draftNewer,
     stepsWithoutPicture: summary.withoutPicture,
+    unfitted: summary.unfitted,
     lessons: summary.lessons,
   });
 }

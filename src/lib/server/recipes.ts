@@ -25,6 +25,8 @@ export type RecipeSummary = {
   steps: number | null;
   versions: number;
   lessons: number;
+  /** Learners with answers in their profile and no own steps settled for it. */
+  unfitted: number;
   draftNewer: boolean;
 };
 
@@ -118,6 +120,10 @@ export async function listRecipes(trx: SchoolTrx, only?: string): Promise<Recipe
       trx.raw(`(select count(*)::int from task_version v where v.school_id = r.school_id and v.recipe_id = r.id) as versions`),
       trx.raw(`(select count(*)::int from lesson l where l.school_id = r.school_id and l.recipe_id = r.id) as lessons`),
       trx.raw(
+        `(select count(*)::int from learner p where p.school_id = r.school_id and p.put_away_at is null and (items(p.needs) > 0 or items(p.profile->'answers') > 0)
+           and not exists (select 1 from learner_fit f where f.school_id = r.school_id and f.recipe_id = r.id and f.learner_id = p.id)) as unfitted`,
+      ),
+      trx.raw(
         `coalesce(d.revision > (select max(v.from_revision) from task_version v where v.school_id = r.school_id and v.recipe_id = r.id), false) as draft_newer`,
       ),
     )
@@ -133,6 +139,7 @@ export async function listRecipes(trx: SchoolTrx, only?: string): Promise<Recipe
     steps: r.steps,
     versions: r.versions,
     lessons: r.lessons,
+    unfitted: r.unfitted,
     draftNewer: r.draft_newer,
   }));
 }

@@ -1,29 +1,31 @@
-<!-- The places of a recipe as a ladder lying along its top; the next one to do in yellow, with the reason. -->
+<!-- The places of a recipe as a ladder lying along its top, in one row with its name; the next one to do in yellow, with the reason. -->
 <script lang="ts">
   import type { Place } from '$core';
   import { PLACES } from './words';
-  type Props = { recipeId: string; current: Place | null; next: { place: Place; why: string } };
-  let { recipeId, current, next }: Props = $props();
+  type Props = { recipeId: string; title: string; current: Place | null; next: { place: Place; why: string } };
+  let { recipeId, title, current, next }: Props = $props();
 </script>
 
-<nav aria-label="Places of this recipe" class="screen-only">
-  <ol class="flex flex-wrap border-r-[3px] border-b-[3px] border-ink">
-    {#each PLACES as place (place.id)}
-      {@const isNext = place.id === next.place}
-      <li class="flex min-w-[33.3%] flex-1 border-t-[3px] border-l-[3px] border-ink sm:min-w-0">
-        <a
-          href="/recipes/{recipeId}/{place.id}"
-          aria-current={place.id === current ? 'page' : undefined}
-          class="flex min-h-12 w-full flex-col justify-center px-3 py-1 leading-tight no-underline {isNext
-            ? 'next text-on-next'
-            : 'text-ink hover:text-act'}"
-        >
-          <span class={place.id === current ? 'font-bold underline decoration-[3px] underline-offset-4' : 'font-semibold'}
-            >{place.name}</span
+<div class="mt-1 mb-2 items-center gap-x-5 lg:flex">
+  <h1 class="min-w-0 text-xl! lg:max-w-[18rem] lg:flex-1" dir="auto">{title}</h1>
+  <nav aria-label="Places of this recipe" class="screen-only mt-1 lg:mt-0 lg:flex-2">
+    <ol class="flex border-y-[3px] border-l-[3px] border-ink">
+      {#each PLACES as place (place.id)}
+        {@const isNext = place.id === next.place}
+        {@const isHere = place.id === current}
+        <li class="flex min-w-0 flex-1 border-r-[3px] border-ink">
+          <a
+            href="/recipes/{recipeId}/{place.id}"
+            aria-current={isHere ? 'page' : undefined}
+            class="flex min-h-12 w-full flex-col items-center justify-center px-0.5 py-0.5 text-center text-[0.72rem] leading-tight no-underline sm:px-3 sm:text-base lg:items-start lg:text-left {isNext
+              ? 'next text-on-next'
+              : 'text-ink hover:text-act'} {isHere ? 'font-bold shadow-[inset_0_-8px_0_var(--ink)]' : 'font-semibold'}"
           >
-          {#if isNext}<span class="text-sm font-normal">next: {next.why}</span>{/if}
-        </a>
-      </li>
-    {/each}
-  </ol>
-</nav>
+            <span class={isHere ? 'underline decoration-[3px] underline-offset-4' : ''}>{place.name}</span>
+            {#if isNext}<span class="sr-only font-normal sm:not-sr-only sm:text-sm">next: {next.why}</span>{/if}
+          </a>
+        </li>
+      {/each}
+    </ol>
+  </nav>
+</div>

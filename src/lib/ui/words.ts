@@ -1,5 +1,5 @@
 // The words on the screens for what core names by an id.
-import type { Hazard, Phase, Place, Supervision } from '$core';
+import type { Demand, Hazard, How, Phase, Place, Supervision } from '$core';
 
 export const PHASE_NAMES: Record<Phase, string> = {
   ready: 'Get ready',
@@ -42,9 +42,41 @@ export const PLACES: { id: Place; name: string; question: string }[] = [
   { id: 'read', name: 'Read', question: 'Do I understand this recipe?' },
   { id: 'break-down', name: 'Break down', question: 'What are the steps?' },
   { id: 'show', name: 'Show', question: 'What does each step look like?' },
+  { id: 'fit', name: 'Fit', question: 'Who needs it done differently?' },
   { id: 'cook', name: 'Cook', question: 'What happened?' },
   { id: 'look-back', name: 'Look back', question: 'What is next?' },
 ];
+
+/** What a step asks, in a teacher's words. */
+export const DEMAND_NAMES: Record<Demand, string> = {
+  'two-hands': 'two hands',
+  'strong-grip': 'strong grip',
+  'fine-aim': 'fine aim',
+  sight: 'sight',
+  hearing: 'hearing',
+  'read-word': 'reading words',
+  'read-number': 'reading numbers',
+  count: 'counting',
+  fraction: 'fractions',
+  'judge-doneness': 'judging when it is done',
+  heat: 'heat',
+  noise: 'noise',
+  smell: 'smell',
+  'wet-sticky': 'wet and sticky things',
+  reach: 'reaching',
+  standing: 'standing',
+  memory: 'keeping several things in mind',
+  waiting: 'waiting',
+  touch: 'feeling with the fingers',
+  colour: 'telling colours',
+  'moving-about': 'moving about',
+  lift: 'lifting',
+  carry: 'carrying',
+  speak: 'asking and saying stop',
+  taste: 'tasting',
+  swallow: 'eating by mouth',
+};
+export const HOW_NAMES: Record<How, string> = { absent: 'without', limited: 'limited', avoid: 'to be avoided' };
 
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
 /** "10 Nov" for 2026-11-10. */

@@ -1,4 +1,4 @@
-import { MEASURE_SYSTEMS, TOOLS, usualDrawer } from '$core';
+import { ADAPTED_TOOLS, MEASURE_SYSTEMS, TOOLS, usualDrawer } from '$core';
 import { check, firstProblem } from '$lib/server/input/check';
 import { SavedKitchen } from '$lib/server/input/kitchen';
 import { parsed, readForm } from '$lib/server/input/request';
@@ -17,10 +17,12 @@ export const load = ({ locals }) =>
         microwaveWatts: kitchen.microwaveWatts,
         readingGrade: kitchen.readingGrade,
         measures: kitchen.measures.map((m) => ({ ...m, place: kitchen.measurePlaces.get(m.id) ?? '' })),
+        lacks: kitchen.lacks ?? [],
         tools: kitchen.tools.filter((t) => !kitchen.measurePlaces.has(t.id)),
         places: kitchen.places,
       },
       drawers: new Map(MEASURE_SYSTEMS.map((s) => [s, usualDrawer(s)])),
+      adapted: ADAPTED_TOOLS.map(({ id, name, for: use, standIn }) => ({ id, name, use, standIn: standIn?.say ?? null })),
       known: TOOLS.filter((t) => t.kind !== 'cleaning' && t.kind !== 'measure').map(({ id, name }) => ({ id, name })),
     };
   });

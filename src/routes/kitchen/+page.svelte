@@ -1,6 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { measureLabel, readAmountField, type Measure, type MeasureSystem } from '$core';
+  import AdaptedTools from './AdaptedTools.svelte';
   let { data, form } = $props();
   // the page starts from what was loaded and then is the master
   // svelte-ignore state_referenced_locally
@@ -26,6 +27,7 @@
   ];
   const missing = $derived(data.known.filter((t) => !kitchen.tools.some((k) => k.id === t.id)));
   const nameOf = (id: string) => data.known.find((t) => t.id === id)?.name ?? id;
+  const isAdapted = (id: string) => data.adapted.some((t) => t.id === id);
   const places = $derived([...new Set([...kitchen.measures.map((m) => m.place), ...kitchen.tools.map((t) => t.place)].filter(Boolean))]);
 
   function addMeasure() {
@@ -170,22 +172,22 @@
 
   <h2 class="mt-8">Tools</h2>
   <ul class="mt-1 grid gap-x-10 lg:grid-cols-2">
-    {#each kitchen.tools as tool, i (tool.id)}
-      <li class="flex items-center gap-3 border-b border-line py-1">
-        <span class="w-32 shrink-0">{nameOf(tool.id)}</span>
-        <input
-          class="field"
-          list="places"
-          maxlength="60"
-          aria-label="Where the {nameOf(tool.id)} is kept"
-          placeholder="kept in"
-          bind:value={tool.place}
-        />
-        <button type="button" class="btn btn-quiet text-sm" onclick={() => kitchen.tools.splice(i, 1)}
-          >Remove<span class="sr-only"> {nameOf(tool.id)}</span></button
-        >
-      </li>
-    {/each}
+    {#each kitchen.tools as tool, i (tool.id)}{#if !isAdapted(tool.id)}
+        <li class="flex items-center gap-3 border-b border-line py-1">
+          <span class="w-32 shrink-0">{nameOf(tool.id)}</span>
+          <input
+            class="field"
+            list="places"
+            maxlength="60"
+            aria-label="Where the {nameOf(tool.id)} is kept"
+            placeholder="kept in"
+            bind:value={tool.place}
+          />
+          <button type="button" class="btn btn-quiet text-sm" onclick={() => kitchen.tools.splice(i, 1)}
+            >Remove<span class="sr-only"> {nameOf(tool.id)}</span></button
+          >
+        </li>
+      {/if}{/each}
   </ul>
   {#if missing.length > 0}
     <label class="mt-3 block max-w-sm"
@@ -201,6 +203,8 @@
       ></label
     >
   {/if}
+
+  <AdaptedTools adapted={data.adapted} bind:tools={kitchen.tools} bind:lacks={kitchen.lacks} />
 
   <div class="sticky bottom-0 mt-6 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3">
     <button class="btn btn-act" disabled={busy}>{busy ? 'Saving …' : 'Save the kitchen'}</button>

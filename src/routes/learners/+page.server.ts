@@ -1,3 +1,58 @@
-import { listLearners } from '$lib/server/learners';
+import { GROUPS, PROFILE_QUESTIONS } from '$core';
+import { check, firstProblem } from '$lib/server/input/check';
+import { LearnerName } from '$lib/server/input/learner';
+import { readForm } from '$lib/server/input/request';
+import { addLearner, changeLearner, fitLearner, getLearner, listLearners, moveLearner } from '$lib/server/learners';
+import { error, fail, redirect } from '@sveltejs/kit';
+import { ID } from '$lib/id';
 
-export const load = ({ locals }) => locals.inSchool(async (trx) => ({ title: 'Learners', learners: await listLearners(trx) }));
+export const load = ({ locals }) =>
+  locals.inSchool(async (trx) => ({
+    title: 'Learners',
+    questions: PROFILE_QUESTIONS.length,
+    groups: GROUPS,
+    learners: (await listLearners(trx, true)).map((l) => {
+      const learner = fitLearner(l);
+      return {
+        id: l.id,
+        name: l.name,
+        planNotes: l.planNotes,
+        putAway: l.putAway,
+        readable: l.needs !== null && l.profile !== null,
+        answered: l.profile?.answers.length ?? 0,
+        needs: learner.needs.map(({ demand, how }) => ({ demand, how })),
+        allergies: learner.allergies ?? [],
+        never: learner.never ?? [],
+      };
+    }),
+  }));
+
+/** The id of a form, of a learner that there is. */
+function idOf(field: (name: string) => string): string {
+  const id = field('id');
+  if (!ID.test(id)) error(400, 'This is no learner.');
+  return id;
+}
+
+export const actions = {
+  add: async ({ request, locals }) => {
+    const field = await readForm(request);
+    const checked = check(LearnerName, { name: field('name').trim() });
+    if (!checked.ok) return fail(400, { problem: firstProblem(checked.problems, 'The learner could not be added.') });
+    const id = await locals.inSchool((trx) => addLearner(trx, checked.value.name));
+    redirect(303, `/learners/${id}`);
+  },
+  move: async ({ request, locals }) => {
+    const field = await readForm(request);
+    await locals.inSchool((trx) => moveLearner(trx, idOf(field), field('by') === 'up' ? -1 : 1));
+  },
+  'put-away': async ({ request, locals }) => {
+    const field = await readForm(request);
+    const id = idOf(field);
+    const saved = await locals.inSchool(async (trx) => {
+      const row = await getLearner(trx, id);
+      return row && changeLearner(trx, id, row.revision, { putAway: field('away') === 'yes' });
+    });
+    if (!saved) return fail(409, { problem: 'Somebody else changed this learner just now. Look again.' });
+  },
+};

@@ -1,48 +1,90 @@
 <script lang="ts">
-  import type { Demand } from '$core';
-  let { data } = $props();
-  const DEMANDS: Record<Demand, string> = {
-    'two-hands': 'two hands',
-    'strong-grip': 'strong grip',
-    'fine-aim': 'fine aim',
-    sight: 'sight',
-    hearing: 'hearing',
-    'read-word': 'reading words',
-    'read-number': 'reading numbers',
-    count: 'counting',
-    fraction: 'fractions',
-    'judge-doneness': 'judging when it is done',
-    heat: 'heat',
-    noise: 'noise',
-    smell: 'smell',
-    'wet-sticky': 'wet and sticky things',
-    reach: 'reaching',
-    standing: 'standing',
-    memory: 'keeping several things in mind',
-    waiting: 'waiting',
-  };
-  const HOW = { absent: 'without', limited: 'limited', avoid: 'to be avoided' };
+  import { enhance } from '$app/forms';
+  import { showAllergen } from '$core';
+  import { DEMAND_NAMES, HAZARDS, HOW_NAMES } from '$lib/ui/words';
+  let { data, form } = $props();
+  const here = $derived(data.learners.filter((l) => !l.putAway));
+  const away = $derived(data.learners.filter((l) => l.putAway));
+  type Row = (typeof data.learners)[number];
+  const SHOWN = 4;
+  /** "Without two hands, sight; limited reach." */
+  function needsOf(l: Row): string {
+    const parts = (['absent', 'avoid', 'limited'] as const).flatMap((how) => {
+      const names = [...new Set(l.needs.filter((n) => n.how === how).map((n) => DEMAND_NAMES[n.demand]))];
+      return names.length
+        ? [`${HOW_NAMES[how]}: ${names.slice(0, SHOWN).join(', ')}${names.length > SHOWN ? ` and ${names.length - SHOWN} more` : ''}`]
+        : [];
+    });
+    return parts.join('; ');
+  }
 </script>
 
 <h1 class="mt-4">Learners</h1>
-<p class="mt-1 max-w-prose text-muted">A short name and what a step must not ask. No diagnosis is asked for, and none has a place here.</p>
-<table class="mt-4 w-full max-w-4xl border-collapse text-left">
-  <thead
-    ><tr class="border-b-[3px] border-ink"
-      ><th class="py-2 pr-4">Name</th><th class="py-2 pr-4">Needs</th><th class="hidden py-2 sm:table-cell">From the plan</th></tr
-    ></thead
+<p class="mt-1 max-w-prose text-muted">A short name and how each works. No diagnosis is asked for, and none has a place here.</p>
+
+<form method="POST" action="?/add" use:enhance class="mt-4 flex flex-wrap items-end gap-3">
+  <label class="block"
+    ><span class="block text-sm text-muted">New learner, short name</span><input
+      class="field w-56!"
+      name="name"
+      maxlength="40"
+      required
+      autocomplete="off"
+    /></label
   >
-  <tbody>
-    {#each data.learners as learner (learner.id)}
-      <tr class="border-b border-line">
-        <th scope="row" class="py-3 pr-4 text-left font-semibold">{learner.name}</th>
-        <td class="py-3 pr-4"
-          >{#if learner.needs}{learner.needs.map((n) => `${DEMANDS[n.demand]}: ${HOW[n.how]}`).join('; ')}{:else}<span class="problem"
-              >What is stored of the needs cannot be read. Tell whoever looks after the program.</span
-            >{/if}</td
-        >
-        <td class="hidden py-3 text-muted sm:table-cell">{learner.planNotes}</td>
-      </tr>
-    {/each}
-  </tbody>
-</table>
+  <button class="btn btn-act">Add</button>
+  <p class="problem min-h-6" role="alert">{form?.problem ?? ''}</p>
+</form>
+
+<ul class="mt-4 max-w-5xl border-t-[3px] border-ink">
+  {#each here as learner, i (learner.id)}
+    <li class="grid items-center gap-x-6 gap-y-1 border-b border-line py-3 sm:grid-cols-[10rem_1fr_auto]">
+      <a href="/learners/{learner.id}" class="text-lg font-bold">{learner.name}</a>
+      <div>
+        {#if !learner.readable}<p class="problem">What is stored of this learner cannot be read. Tell whoever looks after the program.</p>
+        {:else}
+          <p>{needsOf(learner) || (learner.answered ? 'Nothing stands in the way so far.' : 'Nothing asked yet.')}</p>
+          {#if learner.allergies.length || learner.never.length}
+            <p class="hazard">
+              <span aria-hidden="true">▲</span>
+              {[
+                ...(learner.allergies.length ? [`must not have ${learner.allergies.map(showAllergen).join(', ')}`] : []),
+                ...(learner.never.length ? [`never ${learner.never.map((h) => HAZARDS[h].name).join(', ')}`] : []),
+              ].join('; ')}
+            </p>
+          {/if}
+          {#if learner.planNotes}<p class="text-muted">{learner.planNotes}</p>{/if}
+        {/if}
+      </div>
+      <div class="flex items-center">
+        <form method="POST" action="?/move" use:enhance class="flex">
+          <input type="hidden" name="id" value={learner.id} />
+          <button class="btn btn-quiet" name="by" value="up" disabled={i === 0} aria-label="{learner.name} up">↑</button>
+          <button class="btn btn-quiet" name="by" value="down" disabled={i === here.length - 1} aria-label="{learner.name} down">↓</button>
+        </form>
+        <form method="POST" action="?/put-away" use:enhance>
+          <input type="hidden" name="id" value={learner.id} />
+          <button class="btn btn-quiet" name="away" value="yes">Put away<span class="sr-only"> {learner.name}</span></button>
+        </form>
+      </div>
+    </li>
+  {/each}
+</ul>
+{#if here.length === 0}<p class="mt-4">No learner yet. A short name is enough to begin.</p>{/if}
+
+{#if away.length > 0}
+  <details class="mt-6">
+    <summary>Put away: {away.length}</summary>
+    <ul class="mt-2">
+      {#each away as learner (learner.id)}
+        <li class="flex items-center gap-4">
+          <form method="POST" action="?/put-away" use:enhance>
+            <input type="hidden" name="id" value={learner.id} />
+            <button class="btn btn-quiet" name="away" value="no">Bring back<span class="sr-only"> {learner.name}</span></button>
+          </form>
+          {learner.name}
+        </li>
+      {/each}
+    </ul>
+  </details>
+{/if}

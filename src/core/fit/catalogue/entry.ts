@@ -38,7 +38,10 @@ export function readTakes(word: string): Takes {
   const [name, to] = asked.split('>') as [string, string | undefined];
   const [demand, of] = name.split('/') as [Demand, Purpose | '*'];
   const upTo = (stakes?.split(',') ?? STAKES) as Stake[];
-  const fits = DEMANDS.includes(demand) && (of === '*' || (PURPOSES[demand] as readonly string[]).includes(of)) && upTo.every((s) => STAKES.includes(s));
+  const fits =
+    DEMANDS.includes(demand) &&
+    (of === '*' || (PURPOSES[demand] as readonly string[]).includes(of)) &&
+    upTo.every((s) => STAKES.includes(s));
   if (!fits || (to !== undefined && to !== 'some')) throw new Error(`no way takes “${word}”`);
   return { demand, of, to: to === 'some' ? 'some' : 'none', upTo };
 }

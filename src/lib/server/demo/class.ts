@@ -1,49 +1,71 @@
 // The made-up class "Cedar Quay Skills Kitchen": its learners, its kitchen, its recipes. All invented.
-import type { Kitchen } from '$core';
-import type { Need } from '../learners';
+import { NO_PROFILE, type Kitchen, type Profile } from '$core';
 
 export const SCHOOL_NAME = 'Cedar Quay Skills Kitchen';
 
-const need = (demand: Need['demand'], how: Need['how']): Need => ({ demand, how });
+/** Answers as "question:choice". */
+const profile = (answers: string, more: Partial<Profile> = {}): Profile => ({
+  ...NO_PROFILE,
+  answers: answers.split(' ').map((a) => ({ q: a.split(':')[0]!, a: a.split(':')[1]! })),
+  ...more,
+});
 
-export const LEARNERS: { id: string; name: string; needs: Need[]; planNotes: string }[] = [
+export const LEARNERS: { id: string; name: string; profile: Profile; planNotes: string }[] = [
   {
     id: '1ea40001-0000-4000-8000-000000000001',
     name: 'Wren',
-    needs: [need('read-word', 'absent'), need('count', 'limited')],
+    profile: profile('hands:both grip:yes aim:steady see:all step:pictures count:3 parts:no digits:one heat:fine lift:bowl fetch:two'),
     planNotes: 'Likes to be told when a step is the last one.',
   },
   {
     id: '1ea40001-0000-4000-8000-000000000002',
     name: 'Odo',
-    needs: [need('two-hands', 'absent'), need('strong-grip', 'limited')],
+    profile: profile('hands:one hand:left grip:light aim:steady see:all hear:yes step:words stand:long lift:bowl heat:careful', {
+      kept: [{ way: 'rocker-knife', by: 'Ms Ferrow', at: '2026-10-05T09:10:00.000Z' }],
+    }),
     planNotes: 'Uses his left hand. Non-slip mat at his place.',
   },
   {
     id: '1ea40001-0000-4000-8000-000000000003',
     name: 'Pim',
-    needs: [need('sight', 'absent')],
+    profile: profile('hands:both grip:yes feel:yes see:none hear:yes step:touch count:more heat:careful lift:pan speak:yes'),
     planNotes: 'Ask before touching. Hand under hand only.',
   },
   {
     id: '1ea40001-0000-4000-8000-000000000004',
     name: 'Tansy',
-    needs: [need('heat', 'avoid'), need('noise', 'avoid')],
+    profile: profile('hands:both see:all hear:yes heat:afraid sounds:much step:text digits:all', {
+      never: [{ hazard: 'splash', said: 'her plan, page 2', again: '2027-01-15' }],
+    }),
     planNotes: 'Warn before the kettle goes on.',
   },
   {
     id: '1ea40001-0000-4000-8000-000000000005',
     name: 'Nell',
-    needs: [need('waiting', 'limited'), need('memory', 'limited')],
+    profile: profile('hands:both see:all hear:yes fetch:one wait:ten step:words judge:timer', { allergies: ['milk'] }),
     planNotes: 'One card at a time.',
   },
   {
     id: '1ea40001-0000-4000-8000-000000000006',
     name: 'Kit',
-    needs: [need('standing', 'absent'), need('reach', 'limited')],
+    profile: profile('hands:both aim:shakes stand:sits move:no lift:cup reach:near see:all hear:yes step:text'),
     planNotes: 'Works at the low table.',
   },
 ];
+
+/** Adapted tools that the class has, and some that somebody looked for and did not find. */
+export const ADAPTED = [
+  'rocker-knife',
+  'low-table',
+  'help-card',
+  'ear-defenders',
+  'talking-timer',
+  'raised-dots',
+  'rim-tray',
+  'long-gloves',
+  'lap-tray',
+];
+export const LACKING = ['electric-opener', 'one-cup', 'talking-scale', 'trolley'];
 
 const DRAWER = 'drawer 1';
 export const MEASURES: (Kitchen['measures'][number] & { place: string })[] = [
@@ -81,6 +103,7 @@ const AT = {
     'turner',
     'timer',
     'scissors',
+    'non-slip-mat',
     'pastry-brush',
     'rolling-pin',
   ],
@@ -115,7 +138,10 @@ const AT = {
   ],
   'the hooks by the oven': ['oven-gloves', 'stand', 'apron'],
 };
-export const TOOLS: Kitchen['tools'] = Object.entries(AT).flatMap(([place, ids]) => ids.map((id) => ({ id, place })));
+export const TOOLS: Kitchen['tools'] = [
+  ...Object.entries(AT).flatMap(([place, ids]) => ids.map((id) => ({ id, place }))),
+  ...ADAPTED.map((id) => ({ id, place: 'the blue shelf' })),
+];
 
 export const RECIPES = [
   {

@@ -5,7 +5,7 @@ import { beginLesson, addRecords } from '../lessons';
 import { addRecipe } from '../recipes';
 import { publish, startDraft } from '../tasks';
 import { DEMO_SCHOOL, withSchool, type SchoolTrx } from '../school-scope';
-import { LEARNERS, MEASURES, PLACES, RECIPES, SCHOOL_NAME, TOOLS } from './class';
+import { LACKING, LEARNERS, MEASURES, PLACES, RECIPES, SCHOOL_NAME, TOOLS } from './class';
 import { demoLessons } from './lessons';
 
 /**
@@ -17,7 +17,7 @@ export function loadDemo(knex: Knex): Promise<boolean> {
     if (await trx('school').where({ id: DEMO_SCHOOL }).first('id')) return false;
     const school_id = trx.school;
     await trx('school').insert({ id: school_id, name: SCHOOL_NAME });
-    await trx('kitchen').insert({ school_id, system: 'us', places: JSON.stringify(PLACES) });
+    await trx('kitchen').insert({ school_id, system: 'us', places: JSON.stringify(PLACES), lacks: JSON.stringify(LACKING) });
     await trx('kitchen_measure').insert(MEASURES.map((m, position) => ({ school_id, ...m, position })));
     await trx('kitchen_tool').insert(TOOLS.map((t) => ({ school_id, ...t })));
     await trx('learner').insert(
@@ -25,7 +25,7 @@ export function loadDemo(knex: Knex): Promise<boolean> {
         school_id,
         id: l.id,
         name: l.name,
-        needs: JSON.stringify(l.needs),
+        profile: JSON.stringify(l.profile),
         plan_notes: l.planNotes,
         position,
       })),

@@ -1,7 +1,7 @@
 // What a person may send of a kitchen: its measures, its tools, and where each thing is kept.
 import 'reflect-metadata';
 import { MEASURE_SYSTEMS, VOLUME_UNITS, type MeasureSystem, type Unit } from '$core';
-import { ArrayUnique, IsIn, IsInt, IsNumber, Matches, Max, Min } from 'class-validator';
+import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsInt, IsNumber, Matches, Max, Min } from 'class-validator';
 import { IsCount, Text } from './rules';
 import { Holds, ListOf, Optional, Slug } from './shape';
 
@@ -80,6 +80,11 @@ class SettingsInput {
   @ListOf(() => ToolInput, 200, 'at most 200 tools')
   @ArrayUnique((t: ToolInput | null) => t?.id, { message: 'a tool stands twice' })
   tools!: ToolInput[];
+
+  @IsArray({ message: 'a list is expected here' })
+  @ArrayMaxSize(200)
+  @Matches(/^[a-z0-9][a-z0-9-]{0,39}$/, { each: true, message: 'each tool is one that the program knows' })
+  lacks!: string[];
 
   @Holds(() => PlacesInput)
   places!: PlacesInput;

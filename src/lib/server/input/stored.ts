@@ -1,7 +1,22 @@
 // Documents that the database holds, read with the same care as what comes in: an older program or another hand may have written them.
 import { createHash } from 'node:crypto';
 import { setImmediate } from 'node:timers/promises';
-import { DEMANDS, type Hierarchy, type Ingredient, type Kitchen, type MasteryRule, type Reading, type Step, type Swap } from '$core';
+import {
+  DEMANDS,
+  HOWS,
+  NO_PROFILE,
+  PURPOSES,
+  type Differences,
+  type Profile,
+  type Purpose,
+  type Hierarchy,
+  type Ingredient,
+  type Kitchen,
+  type MasteryRule,
+  type Reading,
+  type Step,
+  type Swap,
+} from '$core';
 import { error } from '@sveltejs/kit';
 import { ArrayMinSize, IsIn, IsInt, IsNumber, Max, Min } from 'class-validator';
 import { LRUCache } from 'lru-cache';
@@ -9,7 +24,8 @@ import { check } from './check';
 import { MeasureInput, PlacesInput } from './kitchen';
 import { IngredientInput, ReadingInput, SwapInput } from './recipe';
 import { Text, Words } from './rules';
-import { Holds, isPlain, ListOf, type Class } from './shape';
+import { DifferencesInput, ProfileInput } from './learner';
+import { Holds, isPlain, ListOf, Optional, type Class } from './shape';
 import { StepInput } from './task';
 
 class LevelDoc {
@@ -71,8 +87,12 @@ class NeedDoc {
   @IsIn(DEMANDS)
   demand!: (typeof DEMANDS)[number];
 
-  @IsIn(['absent', 'limited', 'avoid'])
-  how!: 'absent' | 'limited' | 'avoid';
+  @Optional()
+  @IsIn([...new Set(Object.values(PURPOSES).flat())])
+  of?: Purpose;
+
+  @IsIn(HOWS)
+  how!: (typeof HOWS)[number];
 }
 
 class IngredientsDoc {
@@ -155,6 +175,12 @@ export const isGoodRoutine = (all: unknown): all is Step[] =>
   Array.isArray(all) && all.every((step) => wrongWith(StepInput, step) === null);
 export const isGoodMeasure = (doc: unknown) => wrongWith(MeasureInput, doc) === null;
 export const needsOf = (all: unknown): NeedDoc[] | null => (wrongWith(NeedsDoc, { all }) === null ? (all as NeedDoc[]) : null);
+/** A learner nobody was asked about has an empty document; null where what is stored cannot be read. */
+export const profileOf = (doc: unknown): Profile | null =>
+  isPlain(doc) && Object.keys(doc).length === 0 ? NO_PROFILE : wrongWith(ProfileInput, doc) === null ? (doc as Profile) : null;
+export const differencesOf = (doc: unknown): Differences =>
+  wrongWith(DifferencesInput, doc) === null ? (doc as Differences) : { words: [], answered: [] };
+export const namesOf = (all: unknown): string[] => (Array.isArray(all) ? all.filter((n): n is string => typeof n === 'string') : []);
 export const placesOf = (doc: unknown): Kitchen['places'] => (wrongWith(PlacesInput, doc) === null ? (doc as Kitchen['places']) : {});
 
 /** Which revision of each routine a draft was asked about. */

@@ -2,7 +2,7 @@
 import { createHash } from 'node:crypto';
 import { availableParallelism } from 'node:os';
 import { env } from '$env/dynamic/private';
-import type { Kitchen, Reading, Recipe, Step, TaskAnalysis } from '$core';
+import type { Fit, Kitchen, Learner, Purchase, Reading, Recipe, Step, TaskAnalysis } from '$core';
 import { LRUCache } from 'lru-cache';
 import { Piscina } from 'piscina';
 import type { Drawn, Job, Work } from './work';
@@ -91,6 +91,14 @@ function unread(source: string): Reading {
 
 /** @throws TooLong where the steps take longer than a person should wait */
 export const buildSteps = (recipe: Recipe, kitchen: Kitchen): Promise<TaskAnalysis> => work('build', recipe, kitchen);
+
+/** Fits of one recipe, one for each learner. @throws TooLong where they take longer than a person should wait */
+export const fitLearners = (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Promise<Fit[]> =>
+  work('fit', task, learners, kitchen);
+
+/** @throws TooLong where it takes longer than a person should wait */
+export const toolsToBuy = (tasks: TaskAnalysis[], learners: Learner[], kitchen: Kitchen, most: number): Promise<Purchase[]> =>
+  work('buy', tasks, learners, kitchen, most);
 
 /** @throws TooLong where the pictures take longer than a person should wait */
 export const drawCards = (steps: Step[]): Promise<Drawn> => work('draw', steps);

@@ -2,6 +2,12 @@
 import {
   buildTask,
   describeCard,
+  fitPrepared,
+  prepareFit,
+  whatToBuy,
+  type Fit,
+  type Learner,
+  type Purchase,
   readRecipe,
   type Kitchen,
   type Reading,
@@ -17,6 +23,12 @@ export type Drawn = { svgs: string[]; sprite: string };
 const WORK = {
   read: (source: string): Reading => readRecipe(source),
   build: (recipe: Recipe, kitchen: Kitchen): TaskAnalysis => buildTask(recipe, { grain: 'standard', kitchen }),
+  fit: (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Fit[] => {
+    const prepared = prepareFit(task, kitchen);
+    return learners.map((learner) => fitPrepared(prepared, learner));
+  },
+  buy: (tasks: TaskAnalysis[], learners: Learner[], kitchen: Kitchen, most: number): Purchase[] =>
+    whatToBuy(tasks, learners, kitchen, most),
   draw: (steps: Step[]): Drawn => {
     const svgs = steps.map((step) => drawCard(describeCard(step)));
     return { svgs, sprite: spriteFor(svgs) };

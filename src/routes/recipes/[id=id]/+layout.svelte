@@ -6,6 +6,5 @@
   const current = $derived((page.url.pathname.split('/')[3] ?? null) as Place | null);
 </script>
 
-<h1 class="mt-2 mb-2" dir="auto">{data.recipe.title}</h1>
-<PlaceLadder recipeId={data.recipe.id} {current} next={data.next} />
+<PlaceLadder recipeId={data.recipe.id} title={data.recipe.title} {current} next={data.next} />
 {@render children()}

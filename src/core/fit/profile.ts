@@ -1,0 +1,207 @@
+// The questions of a learner's profile, in plain words and any order, and the learner that the answers make. None asks for a diagnosis; each has a rule that uses it.
+import type { Allergen } from '../recipe/allergens';
+import type { Purpose } from '../technique/asks';
+import type { Demand, Hazard } from '../technique/model';
+import type { How, Learner, Need, Reads } from './model';
+
+export type Choice = {
+  id: string;
+  label: string;
+  needs: readonly Need[];
+  has: readonly { demand: Demand; of?: Purpose }[];
+  hand?: 'left' | 'right';
+  reads?: Reads;
+  countsTo?: number;
+};
+export type ProfileQuestion = { id: string; group: Group; ask: string; choices: readonly Choice[]; about: readonly Demand[] };
+
+export const GROUPS = ['Hands', 'Senses', 'Reading and number', 'Mind', 'Body', 'Heat, sound, touch', 'Speaking and eating'] as const;
+export type Group = (typeof GROUPS)[number];
+
+/** Reads "two-hands absent", "heat/hold limited", "two-hands has". */
+function marks(text: string): Pick<Choice, 'needs' | 'has'> {
+  const parts = text
+    .split(', ')
+    .filter(Boolean)
+    .map((part) => {
+      const [what, how] = part.split(' ') as [string, How | 'has'];
+      const [demand, of] = what.split('/') as [Demand, Purpose | undefined];
+      return { demand, ...(of ? { of } : {}), how };
+    });
+  return {
+    needs: parts.filter((p): p is Need => p.how !== 'has'),
+    has: parts.filter((p) => p.how === 'has').map(({ demand, of }) => ({ demand, ...(of ? { of } : {}) })),
+  };
+}
+
+const choice = (id: string, label: string, said: string, more: Partial<Choice> = {}): Choice => ({ id, label, ...marks(said), ...more });
+
+function question(id: string, group: Group, ask: string, choices: Choice[]): ProfileQuestion {
+  const about = [...new Set(choices.flatMap((c) => [...c.needs, ...c.has].map((n) => n.demand)))];
+  return { id, group, ask, choices, about };
+}
+
+export const PROFILE_QUESTIONS: readonly ProfileQuestion[] = [
+  question('hands', 'Hands', 'Works with both hands?', [
+    choice('both', 'Both hands', 'two-hands has'),
+    choice('helps', 'One helps a little', 'two-hands limited'),
+    choice('one', 'One hand', 'two-hands absent'),
+  ]),
+  question('hand', 'Hands', 'Which hand leads?', [
+    choice('right', 'Right', '', { hand: 'right' }),
+    choice('left', 'Left', 'fine-aim/cut limited', { hand: 'left' }),
+  ]),
+  question('grip', 'Hands', 'Turns a stiff lid, squeezes a lemon?', [
+    choice('yes', 'Yes', 'strong-grip has'),
+    choice('light', 'Light things only', 'strong-grip limited'),
+    choice('no', 'No', 'strong-grip absent'),
+  ]),
+  question('aim', 'Hands', 'Does the hand shake or miss small things?', [
+    choice('steady', 'Steady', 'fine-aim has'),
+    choice('shakes', 'Shakes or misses', 'fine-aim limited'),
+    choice('no', 'Cannot aim', 'fine-aim absent'),
+  ]),
+  question('feel', 'Hands', 'Feels hot and sharp with the fingers?', [
+    choice('yes', 'Yes', 'touch has'),
+    choice('little', 'Not well', 'touch absent'),
+  ]),
+  question('see', 'Senses', 'What does the learner see?', [
+    choice('all', 'Print and marks', 'sight has'),
+    choice('large', 'Large print, bold marks', 'sight limited'),
+    choice('none', 'No print, no marks', 'sight absent'),
+  ]),
+  question('colour', 'Senses', 'Tells red from green?', [choice('yes', 'Yes', 'colour has'), choice('no', 'No', 'colour absent')]),
+  question('hear', 'Senses', 'Hears a timer behind the back?', [
+    choice('yes', 'Yes', 'hearing has'),
+    choice('near', 'When it is near', 'hearing limited'),
+    choice('no', 'No', 'hearing absent'),
+  ]),
+  question('step', 'Reading and number', 'How is a step taken in?', [
+    choice('text', 'Sentences', 'read-word has', { reads: 'text' }),
+    choice('words', 'A word or two', 'read-word limited', { reads: 'words' }),
+    choice('pictures', 'Pictures', 'read-word absent', { reads: 'pictures' }),
+    choice('touch', 'By touch or speech', 'read-word absent', { reads: 'touch' }),
+  ]),
+  question('digits', 'Reading and number', 'Reads numbers?', [
+    choice('all', 'Any number', 'read-number has'),
+    choice('one', 'One digit', 'read-number limited'),
+    choice('no', 'No', 'read-number absent'),
+  ]),
+  question('count', 'Reading and number', 'Counts things one by one to', [
+    choice('1', '1', 'count limited', { countsTo: 1 }),
+    choice('3', '3', 'count limited', { countsTo: 3 }),
+    choice('5', '5', 'count limited', { countsTo: 5 }),
+    choice('10', '10', 'count limited', { countsTo: 10 }),
+    choice('more', 'More', 'count has', { countsTo: 100 }),
+  ]),
+  question('parts', 'Reading and number', 'Knows ½ and ⅓ on a measure?', [
+    choice('all', 'Yes', 'fraction has'),
+    choice('half', 'Half only', 'fraction limited'),
+    choice('no', 'No', 'fraction absent'),
+  ]),
+  question('fetch', 'Mind', 'How many things are fetched from one telling?', [
+    choice('four', 'Four or more', 'memory has'),
+    choice('two', 'Two or three', 'memory limited'),
+    choice('one', 'One', 'memory absent'),
+  ]),
+  question('wait', 'Mind', 'How long is a wait?', [
+    choice('long', 'As long as it takes', 'waiting has'),
+    choice('ten', 'Up to ten minutes', 'waiting limited'),
+    choice('no', 'Hardly at all', 'waiting absent'),
+  ]),
+  question('judge', 'Mind', 'Tells whether food is done?', [
+    choice('yes', 'Yes', 'judge-doneness has'),
+    choice('timer', 'With a timer', 'judge-doneness limited'),
+    choice('no', 'No', 'judge-doneness absent'),
+  ]),
+  question('stand', 'Body', 'Stands for how long?', [
+    choice('long', 'A lesson', 'standing has'),
+    choice('short', 'Some minutes', 'standing limited'),
+    choice('sits', 'Sits', 'standing absent'),
+  ]),
+  question('move', 'Body', 'Fetches and carries a cup?', [
+    choice('yes', 'Yes', 'moving-about has, carry has'),
+    choice('slow', 'Moves, but does not carry', 'moving-about has, carry absent'),
+    choice('no', 'Neither', 'moving-about absent, carry absent'),
+  ]),
+  question('lift', 'Body', 'Lifts what?', [
+    choice('pan', 'A full pan', 'lift has'),
+    choice('bowl', 'A full bowl', 'lift limited'),
+    choice('cup', 'A cup', 'lift absent'),
+  ]),
+  question('reach', 'Body', 'Reaches shelf, sink and hob?', [
+    choice('all', 'Yes', 'reach has'),
+    choice('near', 'What is near', 'reach limited'),
+    choice('table', 'The table only', 'reach absent'),
+  ]),
+  question('heat', 'Heat, sound, touch', 'How is it near what is hot?', [
+    choice('fine', 'Fine', 'heat has'),
+    choice('careful', 'Careful, not too near', 'heat limited'),
+    choice('afraid', 'Afraid of it', 'heat avoid'),
+  ]),
+  question('sounds', 'Heat, sound, touch', 'Are loud machines too much?', [
+    choice('fine', 'Fine', 'noise has'),
+    choice('short', 'Short ones are fine', 'noise limited'),
+    choice('much', 'Too much', 'noise avoid'),
+  ]),
+  question('smells', 'Heat, sound, touch', 'Are kitchen smells too much?', [
+    choice('fine', 'Fine', 'smell has'),
+    choice('strong', 'Strong ones', 'smell limited'),
+    choice('much', 'Too much', 'smell avoid'),
+  ]),
+  question('sticky', 'Heat, sound, touch', 'Touches what is wet or sticky?', [
+    choice('yes', 'Yes', 'wet-sticky has'),
+    choice('some', 'A little', 'wet-sticky limited'),
+    choice('no', 'No', 'wet-sticky avoid'),
+  ]),
+  question('speak', 'Speaking and eating', 'Asks for help and says stop?', [
+    choice('yes', 'In words or on a device', 'speak has'),
+    choice('no', 'Not yet', 'speak absent'),
+  ]),
+  question('eat', 'Speaking and eating', 'Eats by mouth what the class eats?', [
+    choice('yes', 'Yes', 'taste has, swallow has'),
+    choice('texture', 'In a texture of the plan', 'swallow limited'),
+    choice('no', 'Not by mouth', 'taste avoid, swallow absent'),
+  ]),
+];
+
+/** A rule of a plan: who said so, and when to look at it again (a day, or empty). */
+export type NeverRule = { hazard: Hazard; said: string; again: string };
+export type WayNoted = { way: string; by: string; at: string; why?: string };
+export type Profile = {
+  answers: readonly { q: string; a: string }[];
+  allergies: readonly Allergen[];
+  never: readonly NeverRule[];
+  kept: readonly WayNoted[];
+  refused: readonly WayNoted[];
+};
+
+export const NO_PROFILE: Profile = { answers: [], allergies: [], never: [], kept: [], refused: [] };
+
+const chosen = (profile: Profile): Choice[] =>
+  profile.answers.flatMap(({ q, a }) => PROFILE_QUESTIONS.find((x) => x.id === q)?.choices.find((c) => c.id === a) ?? []);
+
+/**
+ * The learner that the answers make; `before` are needs that were known before there were questions: an answer about the same demand goes before them.
+ * An unknown question or answer is passed over: it is as if it had not been asked.
+ */
+export function learnerOf(profile: Profile, before: readonly Need[] = []): Learner {
+  const choices = chosen(profile);
+  const answered = new Set(choices.flatMap((c) => [...c.needs, ...c.has].filter((n) => n.of === undefined).map((n) => n.demand)));
+  const last = <K extends 'hand' | 'reads' | 'countsTo'>(key: K) => choices.findLast((c) => c[key] !== undefined)?.[key];
+  const [hand, reads, countsTo] = [last('hand'), last('reads'), last('countsTo')];
+  return {
+    needs: [...before.filter((n) => !answered.has(n.demand)), ...choices.flatMap((c) => c.needs)],
+    has: choices.flatMap((c) => c.has),
+    ...(hand ? { hand } : {}),
+    ...(reads ? { reads } : {}),
+    ...(countsTo !== undefined ? { countsTo } : {}),
+    allergies: profile.allergies,
+    never: profile.never.map((n) => n.hazard),
+    kept: profile.kept.map((k) => k.way),
+    refused: profile.refused.map((r) => r.way),
+  };
+}
+
+/** The question that asks about a demand; undefined where none does. */
+export const questionAbout = (demand: Demand): ProfileQuestion | undefined => PROFILE_QUESTIONS.find((q) => q.about.includes(demand));

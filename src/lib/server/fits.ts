@@ -1,0 +1,91 @@
+// A learner's own version of a recipe: differences from the published one, carried over to the next, and worked out on the server's threads.
+import { carryOver, type Carried, type Differences, type Fit, type Kitchen, type TaskAnalysis } from '$core';
+import { error } from '@sveltejs/kit';
+import { differencesOf } from './input/stored';
+import { getKitchen, type KitchenRow } from './kitchen';
+import { fitLearner, type LearnerRow } from './learners';
+import type { SchoolTrx } from './school-scope';
+import { getVersion, type VersionRow } from './tasks';
+import { fitLearners, TooLong } from './work/pool';
+
+export type FitRow = { version: number; differences: Differences; revision: number };
+
+export async function getFit(trx: SchoolTrx, recipeId: string, learnerId: string): Promise<FitRow | null> {
+  const row = await trx('learner_fit')
+    .where({ school_id: trx.school, recipe_id: recipeId, learner_id: learnerId })
+    .first('version', 'differences', 'revision');
+  return row ? { version: row.version, differences: differencesOf(row.differences), revision: row.revision } : null;
+}
+
+/** Keeps the differences for a version, if nobody saved since `revision` (0: there was none). @returns the new revision, or null when somebody did */
+export async function saveFit(
+  trx: SchoolTrx,
+  recipeId: string,
+  learnerId: string,
+  revision: number,
+  version: number,
+  differences: Differences,
+): Promise<number | null> {
+  const own = { school_id: trx.school, recipe_id: recipeId, learner_id: learnerId };
+  const doc = { version, differences: JSON.stringify(differences), updated_at: trx.fn.now() };
+  if (revision === 0) {
+    const made = await trx('learner_fit')
+      .insert({ ...own, ...doc })
+      .onConflict(['school_id', 'learner_id', 'recipe_id'])
+      .ignore()
+      .returning('revision');
+    return made[0]?.revision ?? null;
+  }
+  const rows = await trx('learner_fit')
+    .where({ ...own, revision })
+    .update({ ...doc, revision: revision + 1 })
+    .returning('revision');
+  return rows[0]?.revision ?? null;
+}
+
+/** The differences as they stand for this version; made for an older one, they are carried over. */
+export async function carriedFit(trx: SchoolTrx, recipeId: string, version: VersionRow, row: FitRow | null): Promise<Carried> {
+  const none = { ask: [], gone: [] };
+  if (!row) return { words: [], answered: [], ...none };
+  if (row.version === version.number) return { ...row.differences, ...none };
+  const before = await getVersion(trx, recipeId, row.version);
+  return carryOver(row.differences, before?.steps ?? [], version.steps);
+}
+
+export const kitchenOf = ({ system, measures, tools, places, lacks }: KitchenRow): Kitchen => ({
+  system,
+  measures,
+  tools,
+  places,
+  ...(lacks ? { lacks } : {}),
+});
+
+export const taskOf = (title: string, version: VersionRow): TaskAnalysis => ({
+  title,
+  servings: null,
+  grain: version.grain,
+  ingredients: version.ingredients,
+  steps: version.steps,
+});
+
+/** The fits of these learners; where they take too long, a person is told what to do. */
+export async function fitsOrTell(task: TaskAnalysis, learners: readonly LearnerRow[], kitchen: Kitchen): Promise<Fit[]> {
+  try {
+    return await fitLearners(task, learners.map(fitLearner), kitchen);
+  } catch (failed) {
+    if (!(failed instanceof TooLong)) throw failed;
+    error(422, { message: 'Fitting this recipe takes too long. Nothing was lost: make the steps fewer, or fit one learner at a time.' });
+  }
+}
+
+/** A teacher's own words go before those of the program. */
+export function withOwnWords(fit: Fit, differences: Differences): Fit {
+  const own = new Map(differences.words.map((w) => [w.key, w.text]));
+  const steps = fit.task.steps.map((s) => {
+    const text = own.get(s.key);
+    return text === undefined ? s : { ...s, text };
+  });
+  return { ...fit, task: { ...fit.task, steps } };
+}
+
+export { getKitchen };

@@ -1,0 +1,127 @@
+// What a person may send of a learner: name, how to help, the answers of the profile; and of his fit: words, cautions answered.
+import 'reflect-metadata';
+import { EU_ALLERGENS, HAZARDS, PROFILE_QUESTIONS, US_ALLERGENS, type Allergen, type Hazard, type Profile } from '$core';
+import { ArrayUnique, IsArray, IsBoolean, IsIn, Matches } from 'class-validator';
+import { IsCount, Text, Words } from './rules';
+import { Holds, ListOf, Optional, Slug } from './shape';
+
+export const ALLERGENS: readonly Allergen[] = [...new Set([...US_ALLERGENS, ...EU_ALLERGENS])];
+const CHOICES = PROFILE_QUESTIONS.flatMap((q) => q.choices.map((c) => c.id));
+
+class AnswerInput {
+  @IsIn(PROFILE_QUESTIONS.map((q) => q.id), { message: 'this is no question of the profile' })
+  q!: string;
+
+  @IsIn(CHOICES, { message: 'this is no answer to it' })
+  a!: string;
+}
+
+class NeverInput {
+  @IsIn(HAZARDS, { message: 'choose what is never to be' })
+  hazard!: Hazard;
+
+  @Words(80, 'say who said so')
+  said!: string;
+
+  @Matches(/^(\d{4}-\d{2}-\d{2})?$/, { message: 'the day to look again is a day, or empty' })
+  again!: string;
+}
+
+class WayNotedInput {
+  @Slug()
+  way!: string;
+
+  @Text(80)
+  by!: string;
+
+  @Text(40)
+  at!: string;
+
+  @Optional()
+  @Text(300)
+  why?: string;
+}
+
+export class ProfileInput implements Profile {
+  @ListOf(() => AnswerInput, 60)
+  @ArrayUnique((a: AnswerInput | null) => a?.q, { message: 'a question is answered twice' })
+  answers!: AnswerInput[];
+
+  @IsArray({ message: 'a list is expected here' })
+  @IsIn(ALLERGENS, { each: true, message: 'this is no allergen that the program knows' })
+  allergies!: Allergen[];
+
+  @ListOf(() => NeverInput, 40)
+  never!: NeverInput[];
+
+  @ListOf(() => WayNotedInput, 400)
+  kept!: WayNotedInput[];
+
+  @ListOf(() => WayNotedInput, 400)
+  refused!: WayNotedInput[];
+}
+
+export class LearnerName {
+  @Words(40, 'a short name has 1 to 40 letters')
+  name!: string;
+}
+
+export class LearnerSaved {
+  @IsCount()
+  revision!: number;
+
+  @Optional()
+  @Words(40, 'a short name has 1 to 40 letters')
+  name?: string;
+
+  @Optional()
+  @Text(2000, 'at most 2000 letters')
+  planNotes?: string;
+
+  @Optional()
+  @Holds(() => ProfileInput)
+  profile?: ProfileInput;
+
+  @Optional()
+  @IsBoolean()
+  putAway?: boolean;
+}
+
+class OwnWordsInput {
+  @Words(120)
+  key!: string;
+
+  @Words(400, 'a step needs words, at most 400 letters')
+  text!: string;
+
+  @Text(4000)
+  seen!: string;
+
+  @Text(80)
+  by!: string;
+
+  @Text(40)
+  at!: string;
+}
+
+class AnsweredInput {
+  @Words(120)
+  key!: string;
+
+  @Words(80, 'say who answers it')
+  by!: string;
+
+  @Words(300, 'a caution is answered with a reason')
+  reason!: string;
+
+  @Text(40)
+  at!: string;
+}
+
+export class DifferencesInput {
+  @ListOf(() => OwnWordsInput, 600)
+  words!: OwnWordsInput[];
+
+  @ListOf(() => AnsweredInput, 600)
+  answered!: AnsweredInput[];
+}

@@ -1,0 +1,172 @@
+import { adaptationById, NO_PROFILE, questionAbout, type FittedStep } from '$core';
+import { check, firstProblem } from '$lib/server/input/check';
+import { FitChange } from '$lib/server/input/fit';
+import { readForm } from '$lib/server/input/request';
+import { carriedFit, fitsOrTell, getFit, kitchenOf, saveFit, taskOf, withOwnWords } from '$lib/server/fits';
+import { getKitchen } from '$lib/server/kitchen';
+import { changeLearner, getLearner, listLearners } from '$lib/server/learners';
+import { getRecipe } from '$lib/server/recipes';
+import { getVersion } from '$lib/server/tasks';
+import { error, fail } from '@sveltejs/kit';
+
+/** Steps with the same ways, together: what stands in the way is said once. */
+function grouped(steps: readonly FittedStep[]) {
+  const groups = new Map<string, FittedStep[]>();
+  for (const s of steps) {
+    if (s.chosen.length === 0 && s.who === 'learner') continue;
+    const name =
+      s.who === 'adult'
+        ? 'adult'
+        : s.chosen
+            .map((c) => c.id)
+            .sort()
+            .join('+');
+    groups.set(name, [...(groups.get(name) ?? []), s]);
+  }
+  return [...groups.values()].sort((a, b) => b.length - a.length);
+}
+
+export const load = async ({ params, url, locals }) => {
+  const held = await locals.inSchool(async (trx) => {
+    const recipe = await getRecipe(trx, params.id);
+    if (!recipe) error(404, 'There is no recipe at this address.');
+    const version = await getVersion(trx, params.id);
+    const learners = await listLearners(trx);
+    const kitchen = kitchenOf(await getKitchen(trx));
+    const learner = learners.find((l) => l.id === url.searchParams.get('learner')) ?? learners[0] ?? null;
+    const row = learner && version ? await getFit(trx, params.id, learner.id) : null;
+    const carried = version ? await carriedFit(trx, params.id, version, row) : null;
+    return { recipe, version, learners, kitchen, learner, row, carried };
+  });
+  await locals.rest();
+  const { recipe, version, learners, kitchen, learner, row, carried } = held;
+  const names = learners.map(({ id, name }) => ({ id, name }));
+  if (!version || !learner || !carried) return { learners: names, learner: null, version: version?.number ?? null };
+  const [plain] = await fitsOrTell(taskOf(recipe.title, version), [learner], kitchen);
+  const fit = withOwnWords(plain, carried);
+  const said = new Map(version.steps.map((s) => [s.key, s.text]));
+  const own = new Map(fit.task.steps.map((s) => [s.key, s]));
+  const kept = new Map((learner.profile ?? NO_PROFILE).kept.map((k) => [k.way, k]));
+  return {
+    learners: names,
+    learner: {
+      id: learner.id,
+      name: learner.name,
+      planNotes: learner.planNotes,
+      answered: learner.profile?.answers.length ?? 0,
+      readable: learner.profile !== null,
+    },
+    version: version.number,
+    inUse: row ? { version: row.version } : null,
+    shown: fit.shown,
+    groups: grouped(fit.steps).map((steps) => {
+      const first = steps[0]!;
+      const ways = first.chosen.map((c) => ({
+        ...c,
+        kept: kept.get(c.id) ?? null,
+        say: adaptationById(c.id)?.say ?? '',
+        ask: adaptationById(c.id)?.ask ?? null,
+        caution: adaptationById(c.id)?.caution ?? null,
+      }));
+      return {
+        id: first.key,
+        who: first.who,
+        change: steps.some((s) => s.change === 'modification') ? ('modification' as const) : first.change,
+        ways,
+        others: first.others,
+        steps: steps.map((s) => ({
+          key: s.key,
+          text: said.get(s.key) ?? own.get(s.key)?.text ?? '',
+          why: [...new Set(s.barriers.map((b) => (b.hazard ? `a plan rules out: ${b.hazard}` : b.why)))].join('; '),
+          still: s.still,
+          part: s.part,
+        })),
+      };
+    }),
+    steps: fit.task.steps.map((s) => ({
+      key: s.key,
+      text: s.text,
+      was: said.get(s.key) ?? null,
+      lines: s.fitted?.lines ?? [],
+      part: s.fitted?.part ?? null,
+      who: s.fitted?.who ?? ('learner' as const),
+      hazards: s.hazards,
+      ownWords: carried.words.some((w) => w.key === s.key),
+    })),
+    left: fit.left.map((b) => ({ ...b, text: own.get(b.stepKey)?.text ?? '' })),
+    cautions: cautionsOf(fit.steps, own, carried.answered),
+    dish: fit.dish,
+    conflicts: fit.conflicts,
+    opens: fit.opens.map((o) => ({ tools: o.tools, steps: o.steps.length })),
+    questions: fit.questions.map((q) => ({ ask: questionAbout(q.demand)?.ask ?? q.demand, demand: q.demand, steps: q.steps.length })),
+    ask: carried.ask.map((w) => ({ ...w, now: said.get(w.key) ?? '' })),
+    gone: carried.gone,
+  };
+};
+
+/** What a person has to answer before it is used: ways for which somebody is asked first, with the answer where there is one. */
+function cautionsOf(
+  steps: readonly FittedStep[],
+  own: ReadonlyMap<string, { text: string }>,
+  answered: readonly { key: string; by: string; reason: string; at: string }[],
+) {
+  return steps.flatMap((s) => {
+    const asks = s.chosen.flatMap((c) => adaptationById(c.id)?.ask ?? []);
+    return asks.length > 0
+      ? [{ key: s.key, text: own.get(s.key)?.text ?? '', ask: asks.join(' '), answer: answered.find((a) => a.key === s.key) ?? null }]
+      : [];
+  });
+}
+
+const STALE = 'Somebody else changed this just now. Nothing was changed: look again, and do it then.';
+
+export const actions = {
+  default: async ({ request, params, locals }) => {
+    const field = await readForm(request);
+    const checked = check(FitChange, {
+      learner: field('learner'),
+      what: field('what'),
+      ways: field('ways').split(' ').filter(Boolean),
+      key: field('key'),
+      text: field('text').trim(),
+      by: field('by').trim(),
+    });
+    if (!checked.ok) return fail(400, { problem: firstProblem(checked.problems, 'It could not be kept.') });
+    const change = checked.value;
+    const done = await locals.inSchool(async (trx) => {
+      const learner = await getLearner(trx, change.learner);
+      const version = await getVersion(trx, params.id);
+      if (!learner || !version) error(404, 'There is no such learner, or no published version.');
+      const at = new Date().toISOString();
+      const profile = learner.profile ?? NO_PROFILE;
+      const others = <T extends { way: string }>(list: readonly T[]) => list.filter((w) => !change.ways.includes(w.way));
+      const noted = change.ways.map((way) => ({ way, by: change.by, at, ...(change.text ? { why: change.text } : {}) }));
+      if (change.what === 'keep')
+        return changeLearner(trx, learner.id, learner.revision, {
+          profile: { ...profile, kept: [...others(profile.kept), ...noted], refused: others(profile.refused) },
+        });
+      if (change.what === 'refuse')
+        return changeLearner(trx, learner.id, learner.revision, {
+          profile: { ...profile, kept: others(profile.kept), refused: [...others(profile.refused), ...noted] },
+        });
+      const row = await getFit(trx, params.id, learner.id);
+      const now = await carriedFit(trx, params.id, version, row);
+      const words = now.words.filter((w) => w.key !== change.key);
+      const seen = version.steps.find((s) => s.key === change.key)?.text ?? '';
+      const next = {
+        words:
+          change.what === 'words' && change.text
+            ? [...words, { key: change.key, text: change.text, seen, by: change.by, at }]
+            : change.what === 'words'
+              ? words
+              : [...now.words],
+        answered:
+          change.what === 'answer'
+            ? [...now.answered.filter((a) => a.key !== change.key), { key: change.key, by: change.by, reason: change.text, at }]
+            : [...now.answered],
+      };
+      return saveFit(trx, params.id, learner.id, row?.revision ?? 0, version.number, next);
+    });
+    return done === null ? fail(409, { problem: STALE }) : { done: change.what };
+  },
+};
