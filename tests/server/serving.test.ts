@@ -69,7 +69,7 @@ describe('a document that cannot be read', () => {
     expect([soup.status, soup.body]).toEqual([422, expect.stringContaining('These steps cannot be shown')]);
     const own = await open(`/cook/${lesson.id}`);
     expect([own.status, own.body]).toEqual([422, expect.stringContaining('This lesson cannot be shown')]);
-    expect((await open('/learners')).body).toContain('needs cannot be read');
+    expect((await open('/learners')).body).toContain('stored of this learner cannot be read');
     for (const path of ['/', '/recipes', '/kitchen', `/recipes/${SOUP}/read`]) expect((await open(path)).status, path).toBe(200);
     for (const recipe of [COUSCOUS, OATS]) expect(new Set((await statuses(recipe)).values()), recipe).toEqual(new Set([200]));
   });

@@ -49,7 +49,7 @@ const PLACES = new WeakMap<Kitchen, Map<Adaptation, ByPlace>>();
 /** A way's tools that are not simply here, worked out once for a kitchen. */
 export function toolsBy(way: Adaptation, kitchen: Kitchen): ByPlace {
   let by = PLACES.get(kitchen);
-  if (!by) PLACES.set(kitchen, (by = new Map()));
+  if (!by) PLACES.set(kitchen, (by = new Map<Adaptation, ByPlace>()));
   let places = by.get(way);
   if (!places) {
     const at = (where: Where) => way.tools.filter((t) => whereIs(t, kitchen) === where);

@@ -166,6 +166,7 @@ const WHY = new Map<string, string>([
   ['fine-aim/place', 'it is put in one place'],
   ['fine-aim/dial', 'a knob or a key is set'],
   ['fine-aim/fingers', 'the fingers work small'],
+  ['fine-aim/right-tool', 'the tool is made for the right hand'],
   ['sight/blade', 'the blade is watched'],
   ['sight/fill', 'the mark is watched'],
   ['sight/number', 'a number is read'],
@@ -248,9 +249,12 @@ const halves: Rule = (c) =>
 
 /** From this wait on somebody does something else, and may be out of reach of the timer. */
 const LONG_WAIT = 10;
+/** Nobody waits that long: the class goes on to something else, and comes back in another lesson. */
+const OTHER_DAY = 120;
 const waits: Rule = (c) => {
   const { waiting } = c.step.minutes;
   if (waiting <= 0) return [];
+  if (waiting >= OTHER_DAY) return [];
   const long = waiting >= LONG_WAIT;
   const timed =
     c.step.tools.includes('timer') ||

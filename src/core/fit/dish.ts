@@ -42,8 +42,7 @@ export function dishOf(task: Pick<TaskAnalysis, 'title' | 'servings' | 'ingredie
   const held = heldBy(task, learner);
   return [...new Set(held.flatMap((h) => h.allergens))].map((allergen) => {
     const own = held.filter((h) => h.allergens.includes(allergen));
-    const offers = own.map((h) => (h.offer ? `${h.offer.use[0]!.item} for the ${h.item}` : null));
-    return { allergen, foods: own.map((h) => h.item), offer: offers.every(Boolean) ? offers.join(', ') : null };
+    return { allergen, foods: own.map((h) => ({ item: h.item, instead: h.offer?.use[0]!.item ?? null })) };
   });
 }
 

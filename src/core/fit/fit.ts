@@ -72,7 +72,7 @@ function closedTask(
   const pool = poolOf(learner, kitchen, 'step');
   const write = () => ownTask(task, settled, loads, shown, kitchen);
   let own = write();
-  let left: Barrier[] = [];
+  let left: Barrier[];
   for (let look = 0; ; look++) {
     left = own.steps.flatMap((s) => barriersOf(s, learner, kitchen, s.load)).filter((b) => !b.allergen);
     if (left.length === 0 || look === LOOKS) break;

@@ -20,6 +20,8 @@ export function needOf(learner: Learner, asked: Asked): How | null {
     return learner.reads === 'words' ? 'limited' : 'absent';
   }
   if (demand === 'sight' && of === 'card' && learner.reads === 'touch') return 'absent';
+  // a tool made for the right hand is in nobody's way but the left one's
+  if (of === 'right-tool') return needsFor(learner, demand).find((n) => n.of === of)?.how ?? null;
   const own = needsFor(learner, demand).filter((n) => n.of === undefined || n.of === of);
   // what was said of this very purpose goes before what was said of all
   return (own.find((n) => n.of === of) ?? own[0])?.how ?? null;

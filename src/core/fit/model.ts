@@ -128,7 +128,7 @@ export type Fit = {
   /** Needs that fight, in a sentence each. */
   conflicts: string[];
   /** Allergens of the dish that the learner must not have, with what the table of substitutes offers. */
-  dish: { allergen: Allergen; foods: string[]; offer: string | null }[];
+  dish: { allergen: Allergen; foods: { item: string; instead: string | null }[] }[];
   /** How the cards are shown: ways of scope `learner`. */
   shown: Adapted[];
 };

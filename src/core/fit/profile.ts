@@ -37,7 +37,7 @@ function marks(text: string): Pick<Choice, 'needs' | 'has'> {
 const choice = (id: string, label: string, said: string, more: Partial<Choice> = {}): Choice => ({ id, label, ...marks(said), ...more });
 
 function question(id: string, group: Group, ask: string, choices: Choice[]): ProfileQuestion {
-  const about = [...new Set(choices.flatMap((c) => [...c.needs, ...c.has].map((n) => n.demand)))];
+  const about = [...new Set(choices.flatMap((c) => [...c.needs, ...c.has].filter((n) => n.of === undefined).map((n) => n.demand)))];
   return { id, group, ask, choices, about };
 }
 
@@ -49,7 +49,7 @@ export const PROFILE_QUESTIONS: readonly ProfileQuestion[] = [
   ]),
   question('hand', 'Hands', 'Which hand leads?', [
     choice('right', 'Right', '', { hand: 'right' }),
-    choice('left', 'Left', 'fine-aim/cut limited', { hand: 'left' }),
+    choice('left', 'Left', 'fine-aim/right-tool absent', { hand: 'left' }),
   ]),
   question('grip', 'Hands', 'Turns a stiff lid, squeezes a lemon?', [
     choice('yes', 'Yes', 'strong-grip has'),

@@ -1,7 +1,7 @@
 // A learner's own version of a recipe: differences from the published one, carried over to the next, and worked out on the server's threads.
 import { carryOver, type Carried, type Differences, type Fit, type Kitchen, type TaskAnalysis } from '$core';
 import { error } from '@sveltejs/kit';
-import { differencesOf } from './input/stored';
+import { differencesOf, type OwnCard } from './input/stored';
 import { getKitchen, type KitchenRow } from './kitchen';
 import { fitLearner, type LearnerRow } from './learners';
 import type { SchoolTrx } from './school-scope';
@@ -76,6 +76,28 @@ export async function fitsOrTell(task: TaskAnalysis, learners: readonly LearnerR
     if (!(failed instanceof TooLong)) throw failed;
     error(422, { message: 'Fitting this recipe takes too long. Nothing was lost: make the steps fewer, or fit one learner at a time.' });
   }
+}
+
+/** The class's steps as this learner does them; a step that only he has stands as a line on the next one, since records hang on the class's keys. */
+export function ownCards(fit: Fit, version: VersionRow): OwnCard[] {
+  const keys = new Set(version.steps.map((s) => s.key));
+  let before: string[] = [];
+  const cards: OwnCard[] = [];
+  for (const s of fit.task.steps) {
+    if (!keys.has(s.key)) {
+      before.push(s.text);
+      continue;
+    }
+    const part = s.fitted?.part;
+    cards.push({
+      key: s.key,
+      text: s.text,
+      lines: [...before, ...(s.fitted?.lines ?? []), ...(part ? [part] : [])],
+      who: s.fitted?.who ?? 'learner',
+    });
+    before = [];
+  }
+  return cards;
 }
 
 /** A teacher's own words go before those of the program. */

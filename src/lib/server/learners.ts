@@ -80,7 +80,7 @@ export async function moveLearner(trx: SchoolTrx, id: string, by: -1 | 1): Promi
   const at = all.indexOf(id);
   const to = at + by;
   if (at < 0 || to < 0 || to >= all.length) return;
-  [all[at], all[to]] = [all[to]!, all[at]!];
+  [all[at], all[to]] = [all[to], all[at]];
   for (const [position, one] of all.entries()) await trx('learner').where({ school_id: trx.school, id: one }).update({ position });
 }
 

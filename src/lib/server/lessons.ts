@@ -1,6 +1,6 @@
 // Lessons and what was recorded in them. Observations are only ever added; a later one replaces an earlier.
 import { lastOf, type Hierarchy, type MasteryRule, type Stamp } from '$core';
-import { isGoodLesson, storedLesson, type LessonRules } from './input/stored';
+import { cardsOf, isGoodLesson, storedLesson, type LessonRules, type OwnCard } from './input/stored';
 import type { SchoolTrx } from './school-scope';
 
 export const PHASES_OF_LEARNING = ['baseline', 'intervention', 'maintenance', 'generalisation'] as const;
@@ -45,6 +45,8 @@ type Begin = {
   phase: Phase;
   mastery: MasteryRule;
   rule: { last: number; days: number; down: number };
+  /** The learner's own cards, where some are in use. */
+  fit?: OwnCard[] | null;
 };
 
 /** Begins a lesson for one learner. The hierarchy and the rules in force are kept with it, so that its data keep their meaning. */
@@ -64,7 +66,14 @@ export async function beginLesson(trx: SchoolTrx, lesson: Begin): Promise<void> 
     .onConflict(['school_id', 'id'])
     .ignore();
   await trx('lesson_learner')
-    .insert({ school_id: trx.school, lesson_id: lesson.id, learner_id: lesson.learnerId, phase: lesson.phase, state: 'open' })
+    .insert({
+      school_id: trx.school,
+      lesson_id: lesson.id,
+      learner_id: lesson.learnerId,
+      phase: lesson.phase,
+      state: 'open',
+      fit: lesson.fit ? JSON.stringify(lesson.fit) : null,
+    })
     .onConflict(['school_id', 'lesson_id', 'learner_id'])
     .ignore();
 }
@@ -101,6 +110,12 @@ export async function getLesson(trx: SchoolTrx, id: string, learnerId?: string):
   const query = lessons(trx).where('l.id', id);
   const row = await (learnerId ? query.where('ll.learner_id', learnerId) : query).first(COLUMNS);
   return row ? { ...headOf(row), ...storedLesson(rulesOf(row)) } : null;
+}
+
+/** The learner's own cards that were in force when the lesson began; empty where the class's were. */
+export async function ownCardsOf(trx: SchoolTrx, lessonId: string, learnerId: string): Promise<Map<string, OwnCard>> {
+  const row = await trx('lesson_learner').where({ school_id: trx.school, lesson_id: lessonId, learner_id: learnerId }).first('fit');
+  return new Map(cardsOf(row?.fit).map((c) => [c.key, c]));
 }
 
 /** All lessons of one learner with one recipe, oldest first. One whose rules cannot be read is left out: its levels mean nothing. */

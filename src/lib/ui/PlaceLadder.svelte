@@ -22,7 +22,7 @@
               : 'text-ink hover:text-act'} {isHere ? 'font-bold shadow-[inset_0_-8px_0_var(--ink)]' : 'font-semibold'}"
           >
             <span class={isHere ? 'underline decoration-[3px] underline-offset-4' : ''}>{place.name}</span>
-            {#if isNext}<span class="sr-only font-normal sm:not-sr-only sm:text-sm">next: {next.why}</span>{/if}
+            {#if isNext}<span class="sr-only font-normal sm:not-sr-only sm:text-xs sm:leading-tight">next: {next.why}</span>{/if}
           </a>
         </li>
       {/each}

@@ -191,7 +191,7 @@ export const HANDS = [
     say: 'Feel for the slot with the back of the knife. An adult stands within reach.',
   }),
   way('table-scissors', 'tool', 'Table-top scissors', {
-    takes: 'two-hands/hold-food>some two-hands/open fine-aim/cut strong-grip/open',
+    takes: 'fine-aim/right-tool two-hands/hold-food>some two-hands/open fine-aim/cut strong-grip/open',
     techniques: 'snip open',
     tools: 'table-scissors',
     instead: 'scissors',
@@ -199,7 +199,7 @@ export const HANDS = [
     say: 'Push the food between the blades and press.',
   }),
   way('loop-scissors', 'tool', 'Loop scissors', {
-    takes: 'strong-grip/cut fine-aim/cut>some strong-grip/open',
+    takes: 'fine-aim/right-tool strong-grip/cut fine-aim/cut>some strong-grip/open',
     techniques: 'snip open',
     tools: 'loop-scissors',
     instead: 'scissors',
@@ -214,7 +214,7 @@ export const HANDS = [
     seat: 'holder',
   }),
   way('tear-instead', 'method', 'Torn instead of cut', {
-    takes: 'fine-aim/cut sight/blade strong-grip/cut',
+    takes: 'fine-aim/right-tool fine-aim/cut sight/blade strong-grip/cut',
     spares: 'sharp',
     adds: 'two-hands/hold-food',
     techniques: 'snip chop slice',
@@ -224,7 +224,7 @@ export const HANDS = [
     seat: 'blade',
   }),
   way('bought-cut', 'ready', 'Bought ready cut', {
-    takes: 'two-hands/hold-food strong-grip/cut fine-aim/cut sight/blade smell/onion>some',
+    takes: 'fine-aim/right-tool two-hands/hold-food strong-grip/cut fine-aim/cut sight/blade smell/onion>some',
     spares: 'sharp',
     techniques: `${CUTS} peel grate peel-by-hand`,
     words: 'Tip out {thing}, ready cut.',
@@ -290,7 +290,7 @@ export const HANDS = [
   }),
   // opening
   way('electric-opener', 'tool', 'Electric can opener', {
-    takes: 'two-hands/open strong-grip/open fine-aim/place sight/blade>some',
+    takes: 'fine-aim/right-tool two-hands/open strong-grip/open fine-aim/place sight/blade>some',
     adds: 'noise/machine!',
     techniques: 'open-can',
     tools: 'electric-opener',
@@ -302,7 +302,7 @@ export const HANDS = [
     next: 'usual',
   }),
   way('ring-pull', 'method', 'Tin with a ring and a lever', {
-    takes: 'strong-grip/open fine-aim/place',
+    takes: 'fine-aim/right-tool strong-grip/open fine-aim/place',
     techniques: 'open-can',
     tools: 'ring-pull-lever',
     instead: 'can-opener',
@@ -311,7 +311,7 @@ export const HANDS = [
     caution: 'The lid has an edge all the same.',
   }),
   way('carton', 'method', 'Carton or pouch instead of a tin', {
-    takes: 'two-hands/open strong-grip/open fine-aim/place sight/blade',
+    takes: 'fine-aim/right-tool two-hands/open strong-grip/open fine-aim/place sight/blade',
     spares: 'edge',
     techniques: 'open-can',
     tools: 'packet-scissors',
@@ -321,13 +321,13 @@ export const HANDS = [
     words: 'Open the carton of {thing}.',
   }),
   way('tipped-out', 'share', 'A partner opens it and tips it out', {
-    takes: 'two-hands/open strong-grip/open fine-aim/place sight/blade',
+    takes: 'fine-aim/right-tool two-hands/open strong-grip/open fine-aim/place sight/blade',
     spares: 'edge',
     techniques: 'open-can open',
     say: 'A partner opens it and tips it into a bowl.',
   }),
   way('left-opener', 'tool', 'Left-handed opener', {
-    takes: 'fine-aim/place>some',
+    takes: 'fine-aim/right-tool fine-aim/place>some',
     techniques: 'open-can',
     tools: 'left-opener',
     instead: 'can-opener',
@@ -651,7 +651,7 @@ export const HANDS = [
     words: 'Take {thing}, ready cut.',
   }),
   way('left-scissors', 'tool', 'Left-handed scissors', {
-    takes: 'fine-aim/cut>some',
+    takes: 'fine-aim/right-tool fine-aim/cut>some',
     techniques: 'snip open',
     tools: 'left-scissors',
     instead: 'scissors',

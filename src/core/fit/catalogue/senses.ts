@@ -15,7 +15,14 @@ export const SENSES_WAYS = [
     takes: 'sight/find sight/aim@cool,raw',
     adds: 'touch/feel',
     tools: 'rim-tray',
+    notFoods: 'get |put the food away|put the tools away',
     say: 'Feel along the rim.',
+  }),
+  way('own-place', 'show', 'Everything in a place of its own', {
+    takes: 'sight/find',
+    adds: 'touch/feel memory/order',
+    techniques: 'gather put-away store chill',
+    say: 'It stands in its own place. Feel for it.',
   }),
   way('find-by-label', 'show', 'Found by raised labels on shelf and drawer', {
     takes: 'sight/find',

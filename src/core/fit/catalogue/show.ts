@@ -73,6 +73,7 @@ export const SHOW = [
   // finding things
   way('fixed-places', 'show', 'Fixed places on a divided tray', {
     takes: 'sight/find',
+    notFoods: 'get |put the food away|put the tools away',
     tools: 'steady-tray',
     say: 'Everything has its place on the tray.',
   }),

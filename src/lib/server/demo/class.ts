@@ -6,7 +6,7 @@ export const SCHOOL_NAME = 'Cedar Quay Skills Kitchen';
 /** Answers as "question:choice". */
 const profile = (answers: string, more: Partial<Profile> = {}): Profile => ({
   ...NO_PROFILE,
-  answers: answers.split(' ').map((a) => ({ q: a.split(':')[0]!, a: a.split(':')[1]! })),
+  answers: answers.split(' ').map((a) => ({ q: a.split(':')[0], a: a.split(':')[1] })),
   ...more,
 });
 

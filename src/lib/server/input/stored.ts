@@ -25,7 +25,7 @@ import { MeasureInput, PlacesInput } from './kitchen';
 import { IngredientInput, ReadingInput, SwapInput } from './recipe';
 import { Text, Words } from './rules';
 import { DifferencesInput, ProfileInput } from './learner';
-import { Holds, isPlain, ListOf, Optional, type Class } from './shape';
+import { Holds, isPlain, ListOf, Optional, Texts, type Class } from './shape';
 import { StepInput } from './task';
 
 class LevelDoc {
@@ -147,6 +147,30 @@ function orTell<T>(cls: Class, doc: unknown, what: string, held: T): T {
   const wrong = wrongWith(cls, doc);
   return wrong === null ? held : tell(what, wrong);
 }
+
+class OwnCardDoc {
+  @Words(120)
+  key!: string;
+
+  @Text(4000)
+  text!: string;
+
+  @Texts(40, 400)
+  lines!: string[];
+
+  @IsIn(['learner', 'shared', 'adult'])
+  who!: 'learner' | 'shared' | 'adult';
+}
+
+class OwnCardsDoc {
+  @ListOf(() => OwnCardDoc, 2000)
+  all!: OwnCardDoc[];
+}
+
+/** One step of a lesson as the learner does it: what was in force when the lesson began. */
+export type OwnCard = OwnCardDoc;
+/** Own cards kept with a lesson; none where they cannot be read: the class's cards stand then. */
+export const cardsOf = (all: unknown): OwnCard[] => (wrongWith(OwnCardsDoc, { all }) === null ? (all as OwnCard[]) : []);
 
 /** Steps that are checked in one go: some 5 ms. A task without end lets others in between. */
 const AT_ONCE = 40;

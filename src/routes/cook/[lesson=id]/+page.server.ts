@@ -1,7 +1,7 @@
 import { OTHER_CODES } from '$core';
 import { cardsOrTell } from '$lib/server/draft-of';
 import { getLearner } from '$lib/server/learners';
-import { currentObservations, getLesson, lessonsOf } from '$lib/server/lessons';
+import { currentObservations, getLesson, lessonsOf, ownCardsOf } from '$lib/server/lessons';
 import { progressOf } from '$lib/server/progress';
 import { getRecipe } from '$lib/server/recipes';
 import { getVersion } from '$lib/server/tasks';
@@ -31,14 +31,17 @@ export const load = async ({ params, locals }) => {
       version.steps.map((s) => s.key),
     );
     const own = await currentObservations(trx, lesson.learnerId, [lesson.id]);
-    return { lesson, learner, recipe, version, rungs, own };
+    const cards = await ownCardsOf(trx, lesson.id, learner.id);
+    return { lesson, learner, recipe, version, rungs, own, cards };
   });
   await locals.rest();
-  const { lesson, learner, recipe, version, rungs, own } = held;
+  const { lesson, learner, recipe, version, rungs, own, cards } = held;
   const { svgs, sprite } = await cardsOrTell(version.steps);
   const steps = version.steps.map((step, i) => ({
     key: step.key,
-    text: step.text,
+    text: cards.get(step.key)?.text ?? step.text,
+    lines: cards.get(step.key)?.lines ?? [],
+    who: cards.get(step.key)?.who ?? ('learner' as const),
     phase: step.phase,
     hazards: step.hazards,
     supervision: step.supervision,
@@ -51,7 +54,7 @@ export const load = async ({ params, locals }) => {
     title: learner.name,
     lesson: { id: lesson.id, heldOn: lesson.heldOn, phase: lesson.phase, state: lesson.state, hierarchy: lesson.hierarchy },
     others: OTHER_CODES,
-    learner: { id: learner.id, name: learner.name },
+    learner: { id: learner.id, name: learner.name, planNotes: learner.planNotes },
     recipe: { id: lesson.recipeId, title: recipe.title },
     steps,
     sprite,

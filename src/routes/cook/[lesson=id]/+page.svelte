@@ -111,6 +111,9 @@
   <header class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2 sm:gap-x-5">
     <h1 class="text-2xl!">{data.learner.name}</h1>
     <span class="hidden text-muted sm:inline">{data.recipe.title}</span>
+    {#if data.learner.planNotes}<span class="order-last w-full text-sm sm:order-none sm:w-auto sm:max-w-96"
+        ><b>{data.learner.planNotes}</b></span
+      >{/if}
     <label class="flex items-center"
       ><span class="sr-only">Go to a step</span>
       <select
@@ -139,9 +142,12 @@
         <div>
           <p class="text-sm text-muted lg:mt-3">{PHASE_NAMES[step.phase]}</p>
           <p class="text-xl leading-tight font-semibold sm:text-3xl lg:text-4xl" dir="auto">{step.text}</p>
+          {#each step.lines as line, i (i)}<p class="mt-1 text-base leading-tight font-semibold sm:text-xl" dir="auto">→ {line}</p>{/each}
           <p class="mt-1 text-base lg:mt-2 lg:text-xl">
             <Hazards hazards={step.hazards.filter((h) => h !== 'allergen' || step.phase === 'serve')} />
-            {#if step.supervision !== 'none'}<span class="block text-muted sm:inline sm:pl-2">{SUPERVISION_NAMES[step.supervision]}</span
+            {#if step.who === 'adult'}<span class="block sm:inline sm:pl-2"><b>an adult does this step</b></span>
+            {:else if step.supervision !== 'none'}<span class="block text-muted sm:inline sm:pl-2"
+                >{SUPERVISION_NAMES[step.supervision]}</span
               >{/if}
           </p>
           {#if step.meanwhile}<p class="mt-1 hidden text-muted lg:block">Meanwhile: {step.meanwhile}</p>{/if}

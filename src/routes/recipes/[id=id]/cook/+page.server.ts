@@ -5,6 +5,9 @@ import { readForm } from '$lib/server/input/request';
 import { NewLesson } from '$lib/server/input/lesson';
 import { getLearner, listLearners } from '$lib/server/learners';
 import { beginLesson, lessonsOf } from '$lib/server/lessons';
+import { carriedFit, fitsOrTell, getFit, kitchenOf, ownCards, taskOf, withOwnWords } from '$lib/server/fits';
+import { getKitchen } from '$lib/server/kitchen';
+import { getRecipe } from '$lib/server/recipes';
 import { getVersion } from '$lib/server/tasks';
 import { error, fail, redirect } from '@sveltejs/kit';
 
@@ -42,6 +45,23 @@ export const load = ({ params, locals }) =>
     };
   });
 
+/** The learner's own cards, where somebody has put them in use for this recipe. */
+async function ownInUse(locals: App.Locals, recipeId: string, number: number, learnerId: string) {
+  const held = await locals.inSchool(async (trx) => {
+    const version = await getVersion(trx, recipeId, number);
+    const learner = await getLearner(trx, learnerId);
+    const recipe = await getRecipe(trx, recipeId);
+    if (!version || !learner || !recipe) error(404, 'There is no such version or no such learner.');
+    const row = await getFit(trx, recipeId, learnerId);
+    if (!row) return null;
+    return { version, learner, recipe, kitchen: kitchenOf(await getKitchen(trx)), carried: await carriedFit(trx, recipeId, version, row) };
+  });
+  if (!held) return null;
+  await locals.rest();
+  const [fit] = await fitsOrTell(taskOf(held.recipe.title, held.version), [held.learner], held.kitchen);
+  return ownCards(withOwnWords(fit, held.carried), held.version);
+}
+
 export const actions = {
   default: async ({ request, params, locals }) => {
     const field = await readForm(request);
@@ -55,9 +75,8 @@ export const actions = {
     });
     if (!checked.ok) return fail(400, { problem: firstProblem(checked.problems, 'The lesson could not begin.') });
     const lesson = checked.value;
+    const fit = await ownInUse(locals, params.id, lesson.version, lesson.learnerId);
     await locals.inSchool(async (trx) => {
-      const version = await getVersion(trx, params.id, lesson.version);
-      if (!version || !(await getLearner(trx, lesson.learnerId))) error(404, 'There is no such version or no such learner.');
       const { last, days, down } = USUAL_RULE;
       await beginLesson(trx, {
         ...lesson,
@@ -65,6 +84,7 @@ export const actions = {
         hierarchy: hierarchyById(lesson.hierarchy),
         mastery: USUAL_MASTERY,
         rule: { last, days, down },
+        fit,
       });
     });
     redirect(303, `/cook/${lesson.id}`);

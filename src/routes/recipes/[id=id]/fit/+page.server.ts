@@ -60,7 +60,7 @@ export const load = async ({ params, url, locals }) => {
     inUse: row ? { version: row.version } : null,
     shown: fit.shown,
     groups: grouped(fit.steps).map((steps) => {
-      const first = steps[0]!;
+      const first = steps[0];
       const ways = first.chosen.map((c) => ({
         ...c,
         kept: kept.get(c.id) ?? null,
@@ -98,7 +98,12 @@ export const load = async ({ params, url, locals }) => {
     dish: fit.dish,
     conflicts: fit.conflicts,
     opens: fit.opens.map((o) => ({ tools: o.tools, steps: o.steps.length })),
-    questions: fit.questions.map((q) => ({ ask: questionAbout(q.demand)?.ask ?? q.demand, demand: q.demand, steps: q.steps.length })),
+    // one question may answer for two demands
+    questions: [...new Map(fit.questions.map((q) => [questionAbout(q.demand)?.ask ?? q.demand, q])).entries()].map(([ask, q]) => ({
+      ask,
+      demand: q.demand,
+      steps: q.steps.length,
+    })),
     ask: carried.ask.map((w) => ({ ...w, now: said.get(w.key) ?? '' })),
     gone: carried.gone,
   };

@@ -64,7 +64,7 @@
       {#if open.length > 0}<span class="text-sm text-muted">{open.length} to answer first</span>{/if}
     </form>
   </div>
-  <p role="status" class="min-h-6">
+  <p role="status">
     {#if form && 'problem' in form && form.problem}<span class="problem">Not kept: {form.problem}</span
       >{:else if form && 'done' in form}{form.done === 'use' ? 'In use: Cook and the cards take them from now on.' : 'Kept.'}{/if}
   </p>
@@ -73,10 +73,11 @@
     <section aria-label="Must not have" class="mt-2 border-l-[6px] border-hazard pl-4">
       {#each data.dish as d (d.allergen)}
         <p>
-          <b class="hazard"><span aria-hidden="true">▲</span> {showAllergen(d.allergen)}</b> is in {d.foods.join(', ')}.
-          {d.offer
-            ? `For the own portion: ${d.offer}. Read each label, use own tools, make it first, and ask the family.`
-            : 'The table has nothing in its place: another dish.'}
+          <b class="hazard"><span aria-hidden="true">▲</span> {showAllergen(d.allergen)}</b>
+          {#each d.foods as f, i (f.item)}{i > 0 ? '; ' : ''}{f.item}: {f.instead
+              ? `${f.instead} in the own portion`
+              : 'the table has nothing in its place, so leave it out or cook another dish'}{/each}. Read each label, use own tools, make it
+          first, ask the family.
         </p>
       {/each}
     </section>
@@ -124,7 +125,11 @@
           </form>
         {/if}
       </div>
-      <label class="mt-1 mb-2 flex flex-wrap items-center gap-2 text-sm text-muted"
+      {#each data.groups as group (group.id)}
+        <WayGroup {group} learner={learner.id} {by} name={learner.name} />
+      {/each}
+      {#if data.groups.length === 0}<p class="mt-2">No barrier found in what was asked.</p>{/if}
+      <label class="mt-3 flex flex-wrap items-center gap-2 text-sm text-muted"
         >Kept and answered by <input
           class="field w-44!"
           maxlength="80"
@@ -133,10 +138,6 @@
           onchange={() => localStorage.setItem(MARK, by)}
         /></label
       >
-      {#each data.groups as group (group.id)}
-        <WayGroup {group} learner={learner.id} {by} name={learner.name} />
-      {/each}
-      {#if data.groups.length === 0}<p class="mt-2">No barrier found in what was asked.</p>{/if}
 
       {#if data.cautions.length > 0}
         <h2 class="mt-8">Ask first</h2>

@@ -60,7 +60,7 @@
           {:else}
             <p>
               {#if SIGN[s.who][0]}<span aria-hidden="true">{SIGN[s.who][0]}</span> <b>{SIGN[s.who][1]}:</b>{/if}
-              {#if s.was === null}<b>＋ new:</b>{/if}
+              {#if s.was === null}<b>+ new:</b>{/if}
               {s.text}{#if s.ownWords}<span class="text-muted"> (own words)</span>{/if}
             </p>
             {#each s.lines as line, i (i)}<p class="pl-4 font-semibold">→ {line}</p>{/each}

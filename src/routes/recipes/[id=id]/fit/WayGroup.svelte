@@ -27,53 +27,49 @@
 </script>
 
 <article class="border-b border-line py-3">
-  <h3 class="text-[1.05rem]">
-    {title}{#if group.who === 'shared'}<span class="font-normal text-muted">; {WHO.shared}</span>{/if}
-  </h3>
+  <div class="flex flex-wrap items-start gap-x-3">
+    <h3 class="min-w-56 flex-1 text-[1.05rem]">
+      {title}{#if group.who === 'shared'}<span class="font-normal text-muted">; {WHO.shared}</span>{/if}
+    </h3>
+    {#if group.ways.length > 0}
+      <form method="POST" use:enhance>
+        <input type="hidden" name="learner" value={learner} /><input type="hidden" name="by" value={by} />
+        <input type="hidden" name="ways" value={group.ways.map((w) => w.id).join(' ')} />
+        {#if kept}<span class="inline-flex min-h-9 items-center text-sm"
+            >Kept{group.ways[0]!.kept?.by ? ` by ${group.ways[0]!.kept.by}` : ''}, {group.ways[0]!.kept?.at.slice(0, 10)}</span
+          >
+        {:else}<button class="btn min-h-9! py-0! text-sm" name="what" value="keep">Keep<span class="sr-only"> {title}</span></button>{/if}
+      </form>
+    {/if}
+  </div>
   <p class="text-muted">{first.why}.</p>
   {#each group.ways as w (w.id)}
-    {#if w.tools.length > 0}<p>{w.tools.map((t) => toolById(t)?.name ?? t).join(', ')}: {PLACE[w.where]}</p>{/if}
+    {#if w.tools.length > 0 && w.where !== 'here'}<p>{w.tools.map((t) => toolById(t)?.name ?? t).join(', ')}: {PLACE[w.where]}</p>{/if}
     {#if w.caution}<p><span class="hazard"><span aria-hidden="true">▲</span> {w.caution}</span></p>{/if}
   {/each}
   {#if first.part && group.who === 'adult'}<p>{name}: {first.part}</p>{/if}
-  <details class="mt-1">
-    <summary class="min-h-9"
+  <details>
+    <summary class="min-h-9 py-1"
       >{group.steps.length}
       {group.steps.length === 1 ? 'step' : 'steps'}{group.change === 'modification'
         ? ' · the skill changes: a phase line follows'
-        : ''}{#if kept}<b> · kept</b>{/if}</summary
+        : ''}</summary
     >
     <ul class="mt-1 mb-2 list-disc pl-6">
       {#each group.steps as s (s.key)}<li>{s.text} <span class="text-muted">{s.why}</span></li>{/each}
     </ul>
     {#if still.length > 0}<p>Still: <Hazards hazards={still} /></p>{/if}
     {#if group.others.length > 0}
-      <p class="mt-1 font-semibold">Instead</p>
+      <p class="mt-1 font-semibold">Instead, but worse</p>
       <ul class="list-disc pl-6">
-        {#each group.others as o, i (i)}<li>{o.ways.map((w) => w.name).join(' + ')} <span class="text-muted">— {o.worse}</span></li>{/each}
+        {#each group.others as o, i (i)}<li>{o.ways.map((w) => w.name).join(' + ')} <span class="text-muted">({o.worse})</span></li>{/each}
       </ul>
     {/if}
-  </details>
-  {#if group.ways.length > 0}
-    <form method="POST" use:enhance class="mt-1 flex flex-wrap gap-1">
-      <input type="hidden" name="learner" value={learner} /><input type="hidden" name="by" value={by} /><input
-        type="hidden"
-        name="ways"
-        value={group.ways.map((w) => w.id).join(' ')}
-      />
-      {#if !kept}<button class="btn text-sm" name="what" value="keep">Keep<span class="sr-only"> {title}</span></button>
-      {:else}<span class="inline-flex min-h-11 items-center text-sm"
-          >Kept{group.ways[0]!.kept?.by ? ` by ${group.ways[0]!.kept.by}` : ''}, {group.ways[0]!.kept?.at.slice(0, 10)}</span
-        >{/if}
-    </form>
-    <form method="POST" use:enhance class="inline-flex flex-wrap gap-1">
-      <input type="hidden" name="learner" value={learner} /><input type="hidden" name="by" value={by} /><input
-        type="hidden"
-        name="what"
-        value="refuse"
-      />
-      {#each group.ways as w (w.id)}<button class="btn btn-quiet text-sm" name="ways" value={w.id}>Not {w.name.toLowerCase()}</button
+    <form method="POST" use:enhance class="mt-1 flex flex-wrap items-center gap-1">
+      <input type="hidden" name="learner" value={learner} /><input type="hidden" name="by" value={by} />
+      <input type="hidden" name="what" value="refuse" />
+      {#each group.ways as w (w.id)}<button class="btn btn-quiet text-sm" name="ways" value={w.id}>Refuse: {w.name.toLowerCase()}</button
         >{/each}
     </form>
-  {/if}
+  </details>
 </article>

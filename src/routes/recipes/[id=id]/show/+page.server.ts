@@ -1,23 +1,40 @@
+import { carriedFit, fitsOrTell, getFit, kitchenOf, taskOf, withOwnWords } from '$lib/server/fits';
 import { cardsOrTell, workingTask } from '$lib/server/draft-of';
+import { listLearners } from '$lib/server/learners';
 import { getVersion } from '$lib/server/tasks';
+import type { OwnStep } from '$core';
 import { error } from '@sveltejs/kit';
 
-export const load = async ({ params, locals }) => {
+export const load = async ({ params, url, locals }) => {
   const task = await workingTask(locals, params.id);
   if (!task) error(404, 'There is no recipe at this address.');
-  const version = await locals.inSchool((trx) => getVersion(trx, params.id));
+  const { version, learners, learner, carried } = await locals.inSchool(async (trx) => {
+    const version = await getVersion(trx, params.id);
+    const learners = await listLearners(trx);
+    const learner = learners.find((l) => l.id === url.searchParams.get('learner')) ?? null;
+    const carried = learner && version ? await carriedFit(trx, params.id, version, await getFit(trx, params.id, learner.id)) : null;
+    return { version, learners, learner, carried };
+  });
   await locals.rest();
-  const steps = version?.steps ?? task.draft.steps;
+  let steps: OwnStep[] = version?.steps ?? task.draft.steps;
+  if (version && learner && carried) {
+    const [fit] = await fitsOrTell(taskOf(task.row.title, version), [learner], kitchenOf(task.kitchen));
+    steps = withOwnWords(fit, carried).task.steps;
+  }
   const { svgs, sprite } = await cardsOrTell(steps);
   const cards = steps.map((step, i) => ({
     key: step.key,
     text: step.text,
+    lines: [...(step.fitted?.lines ?? []), ...(step.fitted?.part ? [step.fitted.part] : [])],
+    adult: step.fitted?.who === 'adult',
     phase: step.phase,
     hazards: step.hazards,
     svg: svgs[i],
   }));
   return {
     recipe: { id: params.id, title: task.row.title },
+    learners: version ? learners.map(({ id, name }) => ({ id, name })) : [],
+    learner: version && learner ? learner.id : '',
     cards,
     sprite,
     version: version?.number ?? null,

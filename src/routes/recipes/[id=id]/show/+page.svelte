@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { goto } from '$app/navigation';
   import { PHASES, type Phase } from '$core';
   import Hazards from '$lib/ui/Hazards.svelte';
   import Keys from '$lib/ui/Keys.svelte';
@@ -42,6 +43,17 @@
     <b>{shown.length} cards.</b>
     <span class="text-muted">{data.version ? `From version ${data.version}.` : 'From steps that are not published yet.'}</span>
   </p>
+  {#if data.learners.length > 0}
+    <label class="block"
+      ><span class="text-sm text-muted">For</span>
+      <select
+        class="field w-auto!"
+        value={data.learner}
+        onchange={(e) => goto(e.currentTarget.value ? `?learner=${e.currentTarget.value}` : '?', { keepFocus: true, noScroll: true })}
+        ><option value="">the class</option>{#each data.learners as l (l.id)}<option value={l.id}>{l.name}</option>{/each}</select
+      >
+    </label>
+  {/if}
   <label class="block"
     ><span class="text-sm text-muted">Size</span>
     <select class="field w-auto!" bind:value={size}
@@ -72,8 +84,12 @@
     <li class="card flex break-inside-avoid flex-col rounded border-2 border-[#1e2528] bg-white p-3 text-[#1e2528]">
       <Picture svg={card.svg} class="picture mx-auto w-full" />
       <p class="mt-2 flex gap-3 leading-tight font-semibold {WORDS[size]}" dir="auto">
-        <span class="text-base font-normal text-[#4a5560] tabular-nums">{numberOf(card.key)}</span><span>{card.text}</span>
+        <span class="text-base font-normal text-[#4a5560] tabular-nums">{numberOf(card.key)}</span><span
+          >{#if card.adult}An adult:
+          {/if}{card.text}</span
+        >
       </p>
+      {#each card.lines as line, i (i)}<p class="mt-1 pl-6 text-xl leading-tight font-semibold" dir="auto">→ {line}</p>{/each}
       {#if card.hazards.length}<p class="mt-auto pt-2 text-lg" style:--hazard="#9b2c1b"><Hazards hazards={card.hazards} /></p>{/if}
     </li>
   {/each}
