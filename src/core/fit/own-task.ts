@@ -41,7 +41,7 @@ function ownStep(step: Step, { who, ways, part }: Settled, shown: readonly Adapt
   return {
     ...base,
     text: words ? filled(words, step, load) : renamed(step.text, ways, kitchen),
-    tools: toolsOf(step, ways, kitchen),
+    tools: toolsOf(step, ways),
     hazards: [...new Set([...step.hazards.filter((h) => !spared.includes(h)), ...brought])],
     ...(spared.length > 0 ? { spared } : {}),
   };
@@ -75,15 +75,13 @@ function renamed(text: string, ways: readonly Adaptation[], kitchen: Kitchen): s
 }
 
 /** A thing that is set up at the learner's place, or belongs to how he fetches, is not fetched; what a way brings comes after the step's own. */
-function toolsOf(step: Step, ways: readonly Adaptation[], kitchen: Kitchen): string[] {
+function toolsOf(step: Step, ways: readonly Adaptation[]): string[] {
   const out = ways.flatMap((w) => (w.instead ? [w.instead] : []));
   const ready = ways.some((w) => w.kind === 'ready' && w.words);
   const kept = step.tools.filter((id) => !out.includes(id) && !(ready && isLeftOut(id, step)));
   if (worksOfStep(step).act === 'fetch') return kept;
-  // what stands in for a thing of the place stands there too
-  const brought = ways.flatMap((w) =>
-    w.tools.map((t) => (whereIs(t, kitchen) === 'stand-in' && isFetched(t) ? adaptedTool(t)!.standIn!.tool : t)),
-  );
+  // a household thing that stands in goes by the name of what it stands in for: the card says so
+  const brought = ways.flatMap((w) => w.tools);
   return [...new Set([...kept, ...brought])];
 }
 
@@ -97,7 +95,7 @@ function inBaskets(steps: readonly OwnStep[], own: (step: Step) => OwnStep): Own
     const pan = step.from ?? step.tools.find((id) => toolById(id)?.kind === 'cookware' && id !== 'cook-basket');
     const at = out.findIndex((s) => (s.into === pan && worksOfStep(s).act === 'water') || s.key === step.key);
     if (!pan || out[at]?.key === step.key) continue;
-    const tool = step.tools.includes('cook-basket') ? 'cook-basket' : 'sieve';
+    const tool = 'cook-basket';
     out.splice(
       at,
       0,
@@ -132,30 +130,34 @@ function washed(steps: readonly OwnStep[], task: TaskAnalysis, own: (step: Step)
     if (act === 'fetch') return [s];
     if (act === 'wash-tools') for (const id of s.tools) soiled.delete(id);
     const dirty = raw ? [] : s.tools.filter((id) => soiled.delete(id));
-    if (raw && !s.hazards.includes('hot'))
-      for (const id of s.tools) if (brought.has(id) && SOILED.has(toolById(id)?.kind ?? '') && !hasMark(id, 'apart')) soiled.add(id);
+    if (raw) for (const id of s.tools) if (brought.has(id) && SOILED.has(toolById(id)?.kind ?? '') && !hasMark(id, 'apart')) soiled.add(id);
     return [...dirty.map((id) => own(washStep(s, id))), s];
   });
 }
 
 const SOILED = new Set(['cutting', 'utensil', 'surface']);
 
-const washStep = (before: Step, id: string): Step => ({
-  ...before,
-  key: `${before.key}.wash-${id}`,
-  text: `Wash the ${toolById(id)!.name} with hot water and soap.`,
-  technique: 'wash-up',
-  uses: [],
-  tools: [id, 'sponge', 'soap', 'tap'],
-  into: null,
-  fillings: [],
-  hazards: ['slip', ...(toolById(id)!.hazards.includes('sharp') ? (['sharp'] as const) : [])],
-  supervision: toolById(id)!.hazards.includes('sharp') ? 'within-reach' : 'nearby',
-  cues: [],
-  minutes: { active: 1, waiting: 0 },
-  small: [],
-  from: null,
-});
+const washStep = (before: Step, id: string): Step => {
+  const sharp = toolById(id)!.hazards.includes('sharp');
+  return {
+    key: `${before.key}.wash-${id}`,
+    text: `Wash the ${toolById(id)!.name} with hot water and soap.`,
+    technique: 'wash-up',
+    phase: before.phase,
+    sourceLine: null,
+    uses: [],
+    tools: [id, 'sponge', 'soap', 'tap'],
+    into: null,
+    fillings: [],
+    hazards: ['slip', ...(sharp ? (['sharp'] as const) : [])],
+    supervision: sharp ? 'within-reach' : 'nearby',
+    cues: [],
+    minutes: { active: 1, waiting: 0 },
+    demands: [],
+    small: [],
+    meanwhile: null,
+  };
+};
 
 const list = (names: readonly string[]) => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`);
 

@@ -178,7 +178,7 @@ const mark = (ids: string, one: ToolMark) => {
 };
 // what is fixed to the place, stands there, or is worn to the lesson
 mark(
-  'hair-band pull-apron low-table perch-stool trolley lap-tray reach-stick raised-dots bold-marks braille-labels tap-lever sink-brush soap-pump steady-tray picture-mat help-card choice-board device-sleeve ear-defenders palm-strap rack-hook switch-link jar-opener',
+  'nitrile-gloves hair-band pull-apron low-table perch-stool trolley lap-tray reach-stick raised-dots bold-marks braille-labels tap-lever sink-brush soap-pump steady-tray picture-mat help-card choice-board device-sleeve ear-defenders palm-strap rack-hook switch-link jar-opener',
   'stays',
 );
 mark('long-gloves', 'mitt');

@@ -7,7 +7,7 @@ export const PURPOSES = {
   'two-hands': ['hold-food', 'hold-bowl', 'open', 'lift', 'roll', 'own-body', 'cover', 'work'],
   'strong-grip': ['cut', 'open', 'squeeze', 'work', 'hold'],
   'fine-aim': ['cut', 'fill', 'pour', 'place', 'dial', 'fingers', 'right-tool'],
-  sight: ['card', 'find', 'aim', 'fill', 'number', 'dial', 'inspect', 'doneness', 'blade', 'place-hot'],
+  sight: ['card', 'find', 'aim', 'fill', 'number', 'dial', 'inspect', 'doneness', 'blade', 'place-hot', 'signal'],
   hearing: ['timer', 'speech', 'sizzle', 'alarm'],
   'read-word': ['card', 'packet', 'label'],
   'read-number': ['measure', 'dial', 'keys', 'timer', 'text', 'size'],

@@ -93,6 +93,7 @@ export const FEEL = [
   // wet, sticky
   way('nitrile-gloves', 'tool', 'Nitrile gloves', {
     takes: 'wet-sticky/*',
+    notFoods: 'wash your hands',
     tools: 'nitrile-gloves',
     say: 'Wear the gloves.',
     caution: 'Not latex. They slip when wet; changed after raw food.',
@@ -230,7 +231,7 @@ export const FEEL = [
   way('choose-picture', 'show', 'Two pictures to choose from', {
     takes: 'speak/choose',
     tools: 'choice-board',
-    adds: 'sight/find',
+    adds: 'sight/signal',
     say: 'Point at one of the two pictures.',
   }),
   way('choose-object', 'show', 'Two things to choose from', { takes: 'speak/choose', adds: 'touch/feel', say: 'Take one of the two.' }),

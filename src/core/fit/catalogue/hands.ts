@@ -245,7 +245,7 @@ export const HANDS = [
     foods: 'carrot|potato|parsnip|cucumber|apple|courgette|sweet potato|pear',
     tools: 'sponge',
     words: 'Scrub {thing} well. Leave the skin on.',
-    skill: 'changed',
+    skill: 'same',
     seat: 'blade',
   }),
   way('clamp-peeler', 'tool', 'Peeler on a clamp', {

@@ -142,7 +142,7 @@ export const SENSES_WAYS = [
   }),
   way('light-timer', 'tool', 'Flashing timer', {
     takes: 'hearing/timer',
-    adds: 'sight/find',
+    adds: 'sight/signal',
     tools: 'light-timer',
     instead: 'timer',
     seat: 'timer',
@@ -150,7 +150,7 @@ export const SENSES_WAYS = [
   }),
   way('disc-timer', 'tool', 'Shrinking-disc timer', {
     takes: 'waiting/time>some read-number/timer sight/number>some',
-    adds: 'sight/find',
+    adds: 'sight/signal',
     tools: 'disc-timer',
     instead: 'timer',
     seat: 'timer',
@@ -271,7 +271,7 @@ export const SENSES_WAYS = [
   }),
 
   // hearing and touch
-  way('signed-step', 'show', 'Signed or pointed', { takes: 'hearing/speech', adds: 'sight/find', say: 'It is signed and pointed.' }),
+  way('signed-step', 'show', 'Signed or pointed', { takes: 'hearing/speech', adds: 'sight/signal', say: 'It is signed and pointed.' }),
   way('see-the-sizzle', 'show', 'Sizzle seen: bubbles at a wooden spoon', {
     takes: 'hearing/sizzle',
     adds: 'sight/doneness',
@@ -280,7 +280,7 @@ export const SENSES_WAYS = [
   way('adult-in-earshot', 'share', 'An adult in earshot', { takes: 'hearing/alarm', say: 'An adult stays in earshot.' }),
   way('hot-cold-card', 'tool', 'Hot-cold card and long gloves, an adult within reach', {
     takes: 'touch/temperature',
-    adds: 'sight/find',
+    adds: 'sight/signal',
     tools: 'pan-lamp long-gloves',
     instead: 'oven-gloves',
     seat: 'gloves',

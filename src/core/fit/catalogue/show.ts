@@ -79,7 +79,7 @@ export const SHOW = [
   }),
   way('picture-mat', 'show', 'Mat with a picture for each thing', {
     takes: 'memory/things count/pieces>some',
-    adds: 'sight/find',
+    adds: 'sight/signal',
     tools: 'picture-mat',
     say: 'Put each thing on its picture.',
     seat: 'fetching',
@@ -120,7 +120,7 @@ export const SHOW = [
   way('fill-this-one', 'show', '“Fill this one”: the measure stands on its picture', {
     takes: 'fraction/measure read-number/measure',
     techniques: 'measure',
-    adds: 'sight/find',
+    adds: 'sight/signal',
     say: 'Fill the one that stands on its picture.',
   }),
   way('touch-cups', 'show', 'Measures with raised marks', {
