@@ -85,6 +85,7 @@ export {
   type TaskAnalysis,
   type Use,
 } from './plan/model';
+export { matchSteps, takeOverKeys } from './task/match';
 export { measureLabel, measuringOf, type Measuring } from './task/measuring';
 export { becomeRoutine, insertRoutine, routineRun, routineState, routineSteps, takeRoutine } from './task/routine';
 export { toolName } from './task/routines';
@@ -103,7 +104,7 @@ export { fitPrepared, fitTask } from './fit/fit';
 export { prepareFit, type Prepared } from './fit/best';
 export { whatToBuy, type Purchase } from './fit/buy';
 export { whereIs } from './fit/here';
-export { carryOver, matchSteps, type Answered, type Carried, type Differences, type OwnWords } from './fit/carry';
+export { carryOver, type Answered, type Carried, type Differences, type OwnWords } from './fit/carry';
 export {
   GROUPS,
   learnerOf,

@@ -1,6 +1,6 @@
 // Every screen: axe finds nothing, it fits a desk and a phone, it works in every theme, and its keys are told.
 import { expect, test } from '@playwright/test';
-import { COUSCOUS, fitsWidth, noAxeFindings, OATS, running, watch } from './helpers';
+import { COUSCOUS, fitsWidth, NELL, noAxeFindings, OATS, running, watch } from './helpers';
 
 const SCREENS: [string, string][] = [
   ['Today', '/'],
@@ -12,10 +12,14 @@ const SCREENS: [string, string][] = [
   ['Break down', `/recipes/${COUSCOUS}/break-down`],
   ['Versions', `/recipes/${COUSCOUS}/break-down/versions`],
   ['Show', `/recipes/${COUSCOUS}/show`],
+  ['Fit', `/recipes/${COUSCOUS}/fit?learner=${NELL}`],
+  ['Fit, the class', `/recipes/${OATS}/fit/class`],
   ['Cook', `/recipes/${COUSCOUS}/cook`],
   ['Look back', `/recipes/${COUSCOUS}/look-back`],
   ['Learners', '/learners'],
+  ['A learner', `/learners/${NELL}`],
   ['Kitchen', '/kitchen'],
+  ['What to buy', '/kitchen/buy'],
   ['Design', '/design'],
   ['Nothing here', '/nothing'],
 ];
@@ -61,7 +65,7 @@ test('the lesson: axe, desk and phone, every theme', async ({ page, context }) =
 });
 
 test('keys are told on each place, and the sheet itself is clean', async ({ page }) => {
-  for (const place of ['read', 'break-down', 'show', 'cook', 'look-back']) {
+  for (const place of ['read', 'break-down', 'show', 'fit', 'cook', 'look-back']) {
     await page.goto(`/recipes/${COUSCOUS}/${place}`);
     await running(page);
     await page.keyboard.press('?');

@@ -1,8 +1,10 @@
 // The database's own promises: one school never sees another's rows, the application's role can bypass nothing, and what was recorded stays.
 import { randomUUID } from 'node:crypto';
-import { buildTask, hierarchyById, readRecipe, USUAL_MASTERY } from '$core';
+import { buildTask, hierarchyById, NO_PROFILE, readRecipe, USUAL_MASTERY } from '$core';
 import { connect } from '../../src/lib/server/connect';
-import { addRecords, beginLesson, currentObservations } from '../../src/lib/server/lessons';
+import { carriedFit, getFit, saveFit } from '../../src/lib/server/fits';
+import { addLearner, changeLearner, fitLearner, getLearner, listLearners, moveLearner } from '../../src/lib/server/learners';
+import { addRecords, beginLesson, currentObservations, ownCardsOf } from '../../src/lib/server/lessons';
 import { addRecipe, getRecipe, listRecipes, saveMaking, saveReading } from '../../src/lib/server/recipes';
 import { withSchool, type SchoolTrx } from '../../src/lib/server/school-scope';
 import { getKitchen, saveKitchen } from '../../src/lib/server/kitchen';
@@ -293,5 +295,66 @@ describe('what cannot be changed behind the program’s back', () => {
       /replaces_one_of_its_own/,
     );
     await inHere((trx) => addRecords(trx, lesson, [{ ...other, replaces: one.id }], [], []));
+  });
+});
+
+describe('learners and their own versions', () => {
+  test('a learner is added, changed by the newest page only, put away and brought back; the order is a person’s', async () => {
+    const [a, b] = await inHere(async (trx) => [await addLearner(trx, 'Ada'), await addLearner(trx, 'Bo')]);
+    expect(
+      await inHere((trx) => changeLearner(trx, a, 1, { name: 'Adi', profile: { ...NO_PROFILE, answers: [{ q: 'hands', a: 'one' }] } })),
+    ).toBe(2);
+    expect(await inHere((trx) => changeLearner(trx, a, 1, { name: 'Late' }))).toBeNull();
+    const row = await inHere((trx) => getLearner(trx, a));
+    expect([row?.name, fitLearner(row!).needs]).toEqual(['Adi', [{ demand: 'two-hands', how: 'absent' }]]);
+    const order = () => inHere(async (trx) => (await listLearners(trx)).map((l) => l.id).filter((id) => id === a || id === b));
+    expect(await order()).toEqual([a, b]);
+    await inHere((trx) => moveLearner(trx, b, -1));
+    expect(await order()).toEqual([b, a]);
+    await inHere((trx) => changeLearner(trx, b, 1, { putAway: true }));
+    expect(await order()).toEqual([a]);
+    expect(await inHere(async (trx) => (await listLearners(trx, true)).find((l) => l.id === b)?.putAway)).toBe(true);
+  });
+
+  test('a profile that cannot be read is not taken for an empty one', async () => {
+    const id = await inHere((trx) => addLearner(trx, 'Cy'));
+    await inHere((trx) => trx('learner').where({ school_id: here, id }).update({ profile: '{"answers":7}' }));
+    expect((await inHere((trx) => getLearner(trx, id)))?.profile).toBeNull();
+  });
+
+  test('differences are kept by the first of two who save at once, and not seen by another school', async () => {
+    const { recipe, learner } = await lessonHere();
+    const words = (text: string) => ({ words: [{ key: steps[0].key, text, seen: steps[0].text, by: '', at: '' }], answered: [] });
+    const both = await Promise.all(['One.', 'Two.'].map((t) => inHere((trx) => saveFit(trx, recipe, learner, 0, 1, words(t)))));
+    expect(both.filter((r) => r !== null)).toEqual([1]);
+    expect(await inHere((trx) => saveFit(trx, recipe, learner, 1, 1, words('Three.')))).toBe(2);
+    expect((await inHere((trx) => getFit(trx, recipe, learner)))?.differences).toEqual(words('Three.'));
+    expect(await withSchool(app, there, (trx) => getFit(trx, recipe, learner))).toBeNull();
+    const version = (await inHere((trx) => getVersion(trx, recipe)))!;
+    const carried = await inHere(async (trx) => carriedFit(trx, recipe, version, await getFit(trx, recipe, learner)));
+    expect([carried.words.length, carried.ask, carried.gone]).toEqual([1, [], []]);
+  });
+
+  test('a lesson keeps the cards that were in use when it began', async () => {
+    const { recipe, learner } = await lessonHere();
+    const id = randomUUID();
+    const card = { key: steps[0].key, text: 'Own words.', lines: ['Wear the gloves.'], who: 'shared' as const };
+    await inHere((trx) =>
+      beginLesson(trx, {
+        id,
+        recipeId: recipe,
+        learnerId: learner,
+        version: 1,
+        heldOn: '2026-05-06',
+        hierarchy: hierarchyById('full'),
+        phase: 'baseline',
+        mastery: USUAL_MASTERY,
+        rule: { last: 3, days: 2, down: 2 },
+        fit: [card],
+      }),
+    );
+    expect(await inHere((trx) => ownCardsOf(trx, id, learner))).toEqual(new Map([[card.key, card]]));
+    await inHere((trx) => trx('lesson_learner').where({ school_id: here, lesson_id: id }).update({ fit: '[{"key":1}]' }));
+    expect((await inHere((trx) => ownCardsOf(trx, id, learner))).size).toBe(0);
   });
 });

@@ -2,7 +2,8 @@
 import { expect, test } from 'vitest';
 import { buildTask } from '../task/build';
 import { readRecipe } from '../recipe/read';
-import { carryOver, matchSteps } from './carry';
+import { matchSteps, takeOverKeys } from '../task/match';
+import { carryOver } from './carry';
 import { learnerOf, NO_PROFILE } from './profile';
 
 const METHOD =
@@ -20,6 +21,13 @@ test('one line put in at the top changes keys, not whose history a step has', ()
   // what is fetched together did change: the bag came to it
   const lostNow = before.filter((s) => text.get(match.get(s.key) ?? '') !== s.text);
   expect(lostNow.every((s) => s.technique === 'gather')).toBe(true);
+});
+
+test('steps built anew take over the keys that learners’ records hang on', () => {
+  const after = takeOverKeys(before, build(`Tie up the bread bag.\n${METHOD}`));
+  expect(new Set(after.map((s) => s.key)).size).toBe(after.length);
+  const text = new Map(after.map((s) => [s.key, s.text]));
+  for (const s of before) if (s.technique !== 'gather') expect(text.get(s.key)).toBe(s.text);
 });
 
 const dice = before.find((s) => s.technique === 'dice')!;

@@ -1,37 +1,6 @@
 // Carries what was settled for a learner from one version of the steps to the next: a step is the same where it does the same.
 import type { Step } from '../plan/model';
-
-/** What a step does: technique, foods, vessel. */
-const deed = (s: Step): string =>
-  `${s.technique ?? s.text}|${s.uses
-    .map((u) => u.item)
-    .sort()
-    .join()}|${(s.about ?? []).join()}|${s.into ?? ''}|${s.technique === null ? '' : s.phase}`;
-
-/**
- * The new key of each old step: first by what it does and the how-manieth time, then by key. A step that is found nowhere is left out.
- * One line put in at the top changes keys, not deeds.
- */
-export function matchSteps(before: readonly Step[], after: readonly Step[]): Map<string, string> {
-  const places = new Map<string, Step[]>();
-  for (const s of after) places.set(deed(s), [...(places.get(deed(s)) ?? []), s]);
-  const match = new Map<string, string>();
-  const taken = new Set<string>();
-  const times = new Map<string, number>();
-  for (const s of before) {
-    const nth = times.get(deed(s)) ?? 0;
-    times.set(deed(s), nth + 1);
-    const found = places.get(deed(s))?.[nth];
-    if (!found) continue;
-    match.set(s.key, found.key);
-    taken.add(found.key);
-  }
-  for (const s of before) {
-    const same = after.find((a) => a.key === s.key);
-    if (!match.has(s.key) && same && !taken.has(same.key)) match.set(s.key, same.key);
-  }
-  return match;
-}
+import { matchSteps } from '../task/match';
 
 /** Words of a teacher's own for one step, with the class's words that they were written for. */
 export type OwnWords = { key: string; text: string; seen: string; by: string; at: string };

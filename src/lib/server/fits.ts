@@ -2,7 +2,7 @@
 import { carryOver, type Carried, type Differences, type Fit, type Kitchen, type TaskAnalysis } from '$core';
 import { error } from '@sveltejs/kit';
 import { differencesOf, type OwnCard } from './input/stored';
-import { getKitchen, type KitchenRow } from './kitchen';
+import type { KitchenRow } from './kitchen';
 import { fitLearner, type LearnerRow } from './learners';
 import type { SchoolTrx } from './school-scope';
 import { getVersion, type VersionRow } from './tasks';
@@ -109,5 +109,3 @@ export function withOwnWords(fit: Fit, differences: Differences): Fit {
   });
   return { ...fit, task: { ...fit.task, steps } };
 }
-
-export { getKitchen };

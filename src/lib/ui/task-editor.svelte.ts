@@ -3,6 +3,7 @@ import {
   applyMend,
   becomeRoutine,
   buildTask,
+  takeOverKeys,
   compareSteps,
   dryRun,
   duplicateStep,
@@ -212,9 +213,12 @@ export class TaskEditor {
   supervise(key: string, supervision: Supervision): void {
     this.#to(superviseStep(this.steps, key, supervision));
   }
-  /** Builds all steps anew from the recipe, at a grain; undo brings the old ones back. */
+  /** Builds all steps anew from the recipe, at a grain; those that do the same keep their keys. Undo brings the old ones back. */
   rebuild(grain: Grain, recipeRevision: number): void {
-    this.#to(buildTask(this.recipe, { grain, kitchen: this.kitchen }).steps, { grain, recipeRevision });
+    const built = buildTask(this.recipe, { grain, kitchen: this.kitchen }).steps;
+    // the small steps of another grain are other steps
+    const same = grain === this.grain && grain !== 'fine';
+    this.#to(same ? takeOverKeys(this.steps, built) : built, { grain, recipeRevision });
   }
 }
 
