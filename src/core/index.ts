@@ -102,7 +102,7 @@ export { demandsOf } from './fit/demands';
 export { barriersOf } from './fit/meet';
 export { fitPrepared, fitTask } from './fit/fit';
 export { prepareFit, type Prepared } from './fit/best';
-export { whatToBuy, type Purchase } from './fit/buy';
+export { bestTools, buyingFamilies, whatToBuy, type Family } from './fit/buy';
 export { whereIs } from './fit/here';
 export { carryOver, type Answered, type Carried, type Differences, type OwnWords } from './fit/carry';
 export {

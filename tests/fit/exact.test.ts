@@ -25,8 +25,8 @@ test(`${FITS} fits: all counts are the solver's`, { timeout: 40_000 + FITS * 800
   const next = numbers(20261127);
   const wrong: string[] = [];
   for (let i = 0; i < FITS; i++) {
-    const task = tasks[i % tasks.length]!;
-    const kitchen = KITCHENS[i % KITCHENS.length]!;
+    const task = tasks[i % tasks.length];
+    const kitchen = KITCHENS[i % KITCHENS.length];
     const learner = learnerBy(next);
     const ours = bestOf(prepareFit(task, kitchen), learner, false).found.total;
     const theirs = solve(highs, programOf(task, learner, kitchen));
@@ -41,10 +41,10 @@ test('what to buy opens as many steps as the solver finds', { timeout: 120_000 }
   const next = numbers(7);
   for (let i = 0; i < Math.max(3, FITS / 30); i++) {
     const learners = Array.from({ length: 3 }, () => learnerBy(next, 4));
-    const some = [tasks[i % tasks.length]!, tasks[(i + 3) % tasks.length]!];
-    const kitchen = KITCHENS[i % 2 === 0 ? 0 : 3]!;
+    const some = [tasks[i % tasks.length], tasks[(i + 3) % tasks.length]];
+    const kitchen = KITCHENS[i % 2 === 0 ? 0 : 3];
     const ours = whatToBuy(some, learners, kitchen, 3).reduce((n, p) => n + p.opens, 0);
-    const open = (most: number) => -solve(highs, buyProgram(some, learners, kitchen, most))[0]!;
+    const open = (most: number) => -solve(highs, buyProgram(some, learners, kitchen, most))[0];
     expect(ours, JSON.stringify(learners)).toBe(open(3) - open(0));
   }
 });

@@ -24,7 +24,7 @@ const LEARNERS = Array.from({ length: 30 }, (_, i) => learnerBy(next, i % 5 === 
 
 test.each(files)('%s for thirty learners', { timeout: 120_000 }, (file) => {
   const task = buildTask(readRecipe(readFileSync(`tests/recipes/${file}`, 'utf8')).recipe, { grain: 'standard' });
-  const kitchen = KITCHENS[files.indexOf(file) % KITCHENS.length]!;
+  const kitchen = KITCHENS[files.indexOf(file) % KITCHENS.length];
   const before = dryRun(task, kitchen, { tried: false }).length;
   const prepared = prepareFit(task, kitchen);
   for (const learner of LEARNERS) {
@@ -102,14 +102,14 @@ test('answers that contradict each other still give an answer', () => {
 });
 
 test('a kept way is there wherever it fits, and nothing moves it but a person', () => {
-  const keeps = (kept: string[]) => fitTask(couscous, { needs: [{ demand: 'two-hands', how: 'absent' }], kept }, KITCHENS[1]!);
+  const keeps = (kept: string[]) => fitTask(couscous, { needs: [{ demand: 'two-hands', how: 'absent' }], kept }, KITCHENS[1]);
   const used = (id: string, fit: ReturnType<typeof keeps>) => fit.steps.filter((s) => s.chosen.some((c) => c.id === id)).length;
   for (const id of ['spike-board', 'food-clamp', 'rocker-knife']) expect(used(id, keeps([id])), id).toBeGreaterThan(2);
 });
 
 test('ear defenders never stand without somebody who hears the alarm', () => {
   const task = buildTask(readRecipe('Soup\n\n2 tomatoes\n1 cup stock\n\nBlend the tomatoes and stock.').recipe, { grain: 'standard' });
-  const fit = fitTask(task, { needs: [{ demand: 'noise', how: 'avoid' }], refused: ['hand-tool', 'other-room'] }, KITCHENS[1]!);
+  const fit = fitTask(task, { needs: [{ demand: 'noise', how: 'avoid' }], refused: ['hand-tool', 'other-room'] }, KITCHENS[1]);
   const blend = fit.steps.find((s) => s.chosen.some((c) => c.id === 'ear-defenders'));
   expect(blend?.chosen.map((c) => c.id)).toContain('adult-in-earshot');
 });

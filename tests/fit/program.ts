@@ -1,7 +1,6 @@
 // Fit as a program for a general solver, made from raw steps and raw entries: no classes of steps, no closed sets, none of the search's own code.
 import {
   ADAPTATIONS,
-  adaptationById,
   demandsOf,
   whereIs,
   type Adaptation,
@@ -38,7 +37,7 @@ const isCards = (a: Asked) => (a.of === 'card' || a.of === 'ask') && a.where ===
 type Place = { id: string; open: Asked[]; never: string[]; ways: Adaptation[]; canAdult: boolean; stretch: Map<Adaptation, string> };
 
 /** The places of a task at which something has to be chosen; the cards are one of them. */
-export function placesOf(task: TaskAnalysis, learner: Learner, kitchen: Kitchen, all = false): Place[] {
+function placesOf(task: TaskAnalysis, learner: Learner, kitchen: Kitchen, all = false): Place[] {
   const loads = loadsOf(task, kitchen);
   const may = (w: Adaptation) =>
     !learner.refused?.includes(w.id) &&
@@ -61,7 +60,7 @@ export function placesOf(task: TaskAnalysis, learner: Learner, kitchen: Kitchen,
   task.steps.forEach((s, i) => {
     places.push({
       id: `s${i}`,
-      open: asks[i]!.filter((a) => !isCards(a) && blocks(learner, a, sizeOf(a))),
+      open: asks[i].filter((a) => !isCards(a) && blocks(learner, a, sizeOf(a))),
       never: (learner.never ?? []).filter((h) => isNear(s, h)),
       ways: pool.filter((w) => w.scope === 'step' && isFor(w, s)),
       canAdult: s.technique !== 'eat' && s.technique !== 'taste',
@@ -96,10 +95,10 @@ function stretches(steps: readonly Step[], places: Place[], ways: readonly Adapt
   });
   for (const w of ways)
     lanes.forEach((own, k) => {
-      const fitting = own.filter((i) => isFor(w, steps[i]!) && (steps[i]!.tools.includes('hob') || steps[i]!.into !== null));
-      const barred = fitting.filter((i) => places[i + 1]!.open.length > 0 || places[i + 1]!.never.length > 0).length;
+      const fitting = own.filter((i) => isFor(w, steps[i]) && (steps[i].tools.includes('hob') || steps[i].into !== null));
+      const barred = fitting.filter((i) => places[i + 1].open.length > 0 || places[i + 1].never.length > 0).length;
       if (fitting.length > 0 && barred * 2 >= fitting.length)
-        for (const i of fitting) places[i + 1]!.stretch.set(w, `L${k}_${w.id.replaceAll('-', '_')}`);
+        for (const i of fitting) places[i + 1].stretch.set(w, `L${k}_${w.id.replaceAll('-', '_')}`);
     });
 }
 
@@ -112,7 +111,7 @@ export function programOf(task: TaskAnalysis, learner: Learner, kitchen: Kitchen
   const atLeast = (terms: Term[], least: number) => void rows.push({ terms, least });
   const once = new Set<string>();
   const charge = (level: number, name: string) => {
-    if (!once.has(name)) levels[level]!.push([1, v(name)]);
+    if (!once.has(name)) levels[level].push([1, v(name)]);
     once.add(name);
   };
   for (const p of placesOf(task, learner, kitchen)) {
@@ -120,9 +119,9 @@ export function programOf(task: TaskAnalysis, learner: Learner, kitchen: Kitchen
     const ways = [...p.ways, ...p.stretch.keys()];
     const x = (w: Adaptation) => v(`x_${p.id}_${w.id.replaceAll('-', '_')}`);
     const by = v(`${p.canAdult ? 'a' : 'o'}_${p.id}`);
-    levels[p.canAdult ? 2 : 0]!.push([1, by]);
+    levels[p.canAdult ? 2 : 0].push([1, by]);
     const close = (list: Adaptation[], least: Term[]) =>
-      atLeast([...list.map((w): Term => [1, x(w)]), ...least], least.length === 1 && least[0]![1] === by ? 1 : 0);
+      atLeast([...list.map((w): Term => [1, x(w)]), ...least], least.length === 1 && least[0][1] === by ? 1 : 0);
     for (const a of p.open)
       close(
         ways.filter((w) => !blocks(learner, a, leaves(w, a))),
@@ -177,7 +176,7 @@ export function programOf(task: TaskAnalysis, learner: Learner, kitchen: Kitchen
     );
     if (keeps.length > 0) {
       const k = v(`k_${p.id}`);
-      levels[1]!.push([1, k]);
+      levels[1].push([1, k]);
       atLeast([[1, k], ...keeps.map((w): Term => [1, x(w)])], 1);
     }
     const marks: [number, string, (w: Adaptation) => boolean][] = [
@@ -190,7 +189,7 @@ export function programOf(task: TaskAnalysis, learner: Learner, kitchen: Kitchen
       const own = ways.filter(is);
       if (own.length === 0) continue;
       const m = v(`${letter}_${p.id}`);
-      levels[level]!.push([1, m]);
+      levels[level].push([1, m]);
       for (const w of own)
         atLeast(
           [
@@ -201,8 +200,8 @@ export function programOf(task: TaskAnalysis, learner: Learner, kitchen: Kitchen
         );
     }
     for (const w of ways) {
-      if (w.brings.length > 0) levels[6]!.push([w.brings.length, x(w)]);
-      levels[11]!.push([1, x(w)]);
+      if (w.brings.length > 0) levels[6].push([w.brings.length, x(w)]);
+      levels[11].push([1, x(w)]);
       const g = `g_${w.id.replaceAll('-', '_')}`;
       charge(10, g);
       atLeast(
@@ -302,5 +301,3 @@ export function solve(highs: Solver, program: Program): number[] {
     return best;
   });
 }
-
-void adaptationById;

@@ -20,6 +20,9 @@ export type Prepared = {
   loads: Map<string, Load>;
   asks: Map<string, Asked[]>;
   ways: Map<string, Adaptation[]>;
+  byKey: Map<string, Step>;
+  /** What the cards ask of whoever reads them, at their largest. */
+  cards: Asked[];
 };
 
 /** The part of a fit that is the same for every learner. */
@@ -27,7 +30,9 @@ export function prepareFit(task: TaskAnalysis, kitchen: Kitchen = USUAL_KITCHEN)
   const loads = loadsOf(task, kitchen);
   const asks = new Map(task.steps.map((s) => [s.key, demandsOf(s, kitchen, loads.get(s.key))]));
   const ways = new Map(task.steps.map((s) => [s.key, fittingWays(s)]));
-  return { task, kitchen, loads, asks, ways };
+  const cards = new Map<string, Asked>();
+  for (const a of [...asks.values()].flat().filter(isOfCards)) if (a.much || !cards.has(a.of + a.demand)) cards.set(a.of + a.demand, a);
+  return { task, kitchen, loads, asks, ways, cards: [...cards.values()], byKey: new Map(task.steps.map((s) => [s.key, s])) };
 }
 
 export type Best = { sites: Site[]; found: Found };
@@ -35,12 +40,17 @@ export type Best = { sites: Site[]; found: Found };
 /** Tries each choice of stretch-wide ways; the class's own pans where nothing is gained. @param all also with tools that are lacking */
 export function bestOf(prepared: Prepared, learner: Learner, all: boolean): Best {
   const { task, kitchen } = prepared;
-  const build = (given: ReadonlyMap<string, readonly Adaptation[]>) => sitesOf(prepared, learner, all, given);
-  const plain = build(new Map());
+  const pool = poolOf(learner, kitchen, 'step', all);
+  const raw = rawSites(prepared, learner, all, pool);
+  const plain = withoutBeaten(raw, learner, kitchen);
   let best: Best = { sites: plain, found: search(classesOf(plain), learner, kitchen) };
-  const hasBarrier = (s: Step) => plain.some((site) => site.step.key === s.key && (site.open.length > 0 || site.never.length > 0));
+  const hasBarrier = (s: Step) => raw.some((site) => site.step === s && (site.open.length > 0 || site.never.length > 0));
   for (const given of lanesOf(task, [...poolOf(learner, kitchen, 'stretch', all)], hasBarrier)) {
-    const sites = build(given);
+    const own = (site: Site) => given.get(site.step.key);
+    const changed = raw.map((site) =>
+      own(site) ? siteOf(site.step, stepAsks(prepared, site.step), learner, pool, own(site), prepared.ways.get(site.step.key)) : site,
+    );
+    const sites = withoutBeaten(changed, learner, kitchen);
     const found = search(classesOf(sites), learner, kitchen);
     if (compare(found.total, best.found.total) < 0) best = { sites, found };
   }
@@ -48,36 +58,26 @@ export function bestOf(prepared: Prepared, learner: Learner, all: boolean): Best
 }
 
 /** All steps as the search sees them, that of the cards first; without ways that others beat everywhere. */
-export function sitesOf(
-  prepared: Prepared,
-  learner: Learner,
-  all: boolean,
-  given: ReadonlyMap<string, readonly Adaptation[]> = new Map(),
-): Site[] {
-  const { task, kitchen, asks, ways } = prepared;
-  const pool = poolOf(learner, kitchen, 'step', all);
-  const own = task.steps.map((s) =>
-    siteOf(
-      s,
-      asks.get(s.key)!.filter((a) => !isOfCards(a)),
-      learner,
-      pool,
-      given.get(s.key),
-      ways.get(s.key),
-    ),
-  );
-  const sites = [cardSite(prepared, learner, all), ...own];
+export function sitesOf(prepared: Prepared, learner: Learner, all: boolean): Site[] {
+  return withoutBeaten(rawSites(prepared, learner, all, poolOf(learner, prepared.kitchen, 'step', all)), learner, prepared.kitchen);
+}
+
+const stepAsks = (prepared: Prepared, s: Step) => prepared.asks.get(s.key)!.filter((a) => !isOfCards(a));
+
+function rawSites(prepared: Prepared, learner: Learner, all: boolean, pool: ReadonlySet<Adaptation>): Site[] {
+  const own = prepared.task.steps.map((s) => siteOf(s, stepAsks(prepared, s), learner, pool, [], prepared.ways.get(s.key)));
+  return [cardSite(prepared, learner, all), ...own];
+}
+
+function withoutBeaten(sites: readonly Site[], learner: Learner, kitchen: Kitchen): Site[] {
   const kept = keptWays(sites, learner, kitchen);
   return sites.map((site) => ({ ...site, ways: site.ways.filter((w) => kept.has(w)) }));
 }
 
-function cardSite({ task, kitchen, asks }: Prepared, learner: Learner, all: boolean): Site {
+function cardSite({ task, kitchen, cards }: Prepared, learner: Learner, all: boolean): Site {
   const first = task.steps[0];
   const step = { ...(first ?? EMPTY), key: CARDS, text: '', technique: null, uses: [], tools: [], hazards: [], into: null };
-  const own = [...asks.values()].flat().filter(isOfCards);
-  const largest = new Map<string, Asked>();
-  for (const a of own) if (a.much || !largest.has(a.of + a.demand)) largest.set(a.of + a.demand, a);
-  return { ...siteOf(step, [...largest.values()], learner, poolOf(learner, kitchen, 'learner', all)), canAdult: false };
+  return { ...siteOf(step, cards, learner, poolOf(learner, kitchen, 'learner', all)), canAdult: false };
 }
 
 const EMPTY: Step = {

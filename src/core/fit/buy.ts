@@ -7,14 +7,15 @@ import type { Learner } from './model';
 import { classesOf } from './problem';
 
 /** The smallest sets of missing tools that each open some steps, with how many. */
-export type Family = { sets: string[][]; steps: number };
-export type Purchase = { tool: string; opens: number };
+/** `who`: the learner, by place in the list of learners. */
+export type Family = { sets: string[][]; steps: number; who: number };
+export type Purchase = { tool: string; opens: number; who: number[] };
 
 /**
  * Families of one recipe and learner: each closed set that leaves the step to the learner and the skill as it is, by the tools that are neither here nor
  * stood in for. A step that is open now is in none.
  */
-export function familiesOf(prepared: Prepared, learner: Learner): Family[] {
+function familiesOf(prepared: Prepared, learner: Learner, who: number): Family[] {
   if (isEverythingAbsent(learner)) return [];
   const free = { ...learner, kept: [] };
   return classesOf(sitesOf(prepared, free, true)).flatMap((c): Family[] => {
@@ -22,7 +23,7 @@ export function familiesOf(prepared: Prepared, learner: Learner): Family[] {
       (p) => p.way.who === 'learner' && p.cost.modified === 0 && p.cost.left === 0,
     );
     const sets = smallest(alone.map((p) => [...p.cost.unknown].sort()));
-    return sets.length === 0 || sets.some((s) => s.length === 0) ? [] : [{ sets, steps: c.times }];
+    return sets.length === 0 || sets.some((s) => s.length === 0) ? [] : [{ sets, steps: c.times, who }];
   });
 }
 
@@ -32,9 +33,15 @@ function smallest(sets: readonly string[][]): string[][] {
   return unique.filter((s, i) => !unique.slice(0, i).some((t) => t.every((x) => s.includes(x))));
 }
 
+/** The families of one recipe for these learners: for a class with many recipes, each is worked out by itself and remembered. */
+export function buyingFamilies(task: TaskAnalysis, learners: readonly Learner[], kitchen: Kitchen = USUAL_KITCHEN): Family[] {
+  const prepared = prepareFit(task, kitchen);
+  return learners.flatMap((learner, who) => familiesOf(prepared, learner, who));
+}
+
 /**
- * The tools, at most `most`, that open the most steps: exact. `opens` is what each adds to those before it; a pair that only helps together shows as
- * a tool that opens nothing yet and one that opens all.
+ * The tools, at most `most`, that open the most steps: exact. `opens` is what each adds to those before it, `who` whose steps these are; a pair that
+ * only helps together shows as a tool that opens nothing yet and one that opens all.
  */
 export function whatToBuy(
   tasks: readonly TaskAnalysis[],
@@ -42,11 +49,10 @@ export function whatToBuy(
   kitchen: Kitchen = USUAL_KITCHEN,
   most = 5,
 ): Purchase[] {
-  const families = tasks.flatMap((task) => {
-    const prepared = prepareFit(task, kitchen);
-    return learners.flatMap((learner) => familiesOf(prepared, learner));
-  });
-  return bestTools(families, most);
+  return bestTools(
+    tasks.flatMap((task) => buyingFamilies(task, learners, kitchen)),
+    most,
+  );
 }
 
 /** Families alike are one. */
@@ -59,7 +65,7 @@ function collapsed(families: readonly Family[]): Family[] {
       .join('|');
     const held = by.get(key);
     if (held) held.steps += f.steps;
-    else by.set(key, { sets: f.sets, steps: f.steps });
+    else by.set(key, { ...f });
   }
   return [...by.values()];
 }
@@ -106,7 +112,7 @@ export function bestTools(all: readonly Family[], most: number): Purchase[] {
     next.forEach((t, i) => visit([...chosen, t], next.slice(i + 1)));
   };
   visit([], tools);
-  return inOrder(families, best);
+  return inOrder(all, best);
 }
 
 /** The chosen tools, each next one the one that then adds most. */
@@ -118,8 +124,10 @@ function inOrder(families: readonly Family[], chosen: readonly string[]): Purcha
     const before = opened(families, has);
     const gains = left.map((tool) => opened(families, new Set([...has, tool])) - before);
     const i = gains.indexOf(Math.max(...gains));
+    const isOpen = (f: Family) => f.sets.some((set) => set.every((t) => has.has(t)));
+    const closed = families.filter((f) => !isOpen(f));
     has.add(left[i]!);
-    out.push({ tool: left[i]!, opens: gains[i]! });
+    out.push({ tool: left[i]!, opens: gains[i]!, who: [...new Set(closed.filter(isOpen).map((f) => f.who))] });
     left.splice(i, 1);
   }
   return out;

@@ -19,7 +19,6 @@ export const LEVELS = [
   'ways',
   'uses',
 ] as const;
-export type Level = (typeof LEVELS)[number];
 
 /** One closed set for one step. `adult`: a person does the step instead; `open`: nothing closes it. */
 export type Way = { of: readonly Adaptation[]; who: 'learner' | 'shared' | 'adult' | 'open' };

@@ -49,7 +49,7 @@ test('waiting by the oven is in the room, not at the heat', () => {
   expect(demandsOf(wait).find((a) => a.demand === 'waiting')?.much).toBe(true);
 });
 test('what nobody knows how it is done is judged by what is in the hand', () => {
-  const step = { ...task.steps[0]!, technique: null, tools: ['knife'], into: 'bowl' };
+  const step = { ...task.steps[0], technique: null, tools: ['knife'], into: 'bowl' };
   expect(demandsOf(step).map((a) => `${a.demand}/${a.of}`)).toEqual(expect.arrayContaining(['sight/blade', 'fine-aim/place']));
 });
 test.each(TECHNIQUES.map((t) => [t.id, t] as const))('%s asks what there are purposes for', (_, t) => {

@@ -5,7 +5,7 @@ import { everythingAbsent, isEverythingAbsent } from './absent';
 import { adaptationById } from './catalogue/index';
 import { dishOf, ownPortion } from './dish';
 import { demandsOf } from './demands';
-import { allergenBarriers, barriersOf, hazardBarriers, isBarrier } from './meet';
+import { allergenBarriers, barriersAmong, hazardBarriers, isBarrier } from './meet';
 import type { Adaptation, Barrier, Fit, FittedStep, Learner, OwnStep, OwnTask } from './model';
 import { opensWith } from './open-with';
 import { ownTask, type Settled } from './own-task';
@@ -58,6 +58,15 @@ function settledOf(sites: readonly Site[], found: Found, learner: Learner): Map<
   return settled;
 }
 
+const alike = (a: readonly string[], b: readonly string[]) => a.length === b.length && a.every((x, i) => x === b[i]);
+
+/** What a step of the learner's own asks: as the class's step does, where nothing that tells it was changed. */
+function asksNow(s: OwnStep, prepared: Prepared) {
+  const base = prepared.byKey.get(s.key);
+  const same = base && base.text === s.text && alike(base.tools, s.tools) && alike(base.hazards, s.hazards);
+  return same ? prepared.asks.get(s.key)! : demandsOf(s, prepared.kitchen, s.load);
+}
+
 /** How often it is looked at again: a way's own step may ask something, whose way may ask more. */
 const LOOKS = 3;
 
@@ -74,7 +83,7 @@ function closedTask(
   let own = write();
   let left: Barrier[];
   for (let look = 0; ; look++) {
-    left = own.steps.flatMap((s) => barriersOf(s, learner, kitchen, s.load)).filter((b) => !b.allergen);
+    left = own.steps.flatMap((s) => barriersAmong(s, asksNow(s, prepared), learner)).filter((b) => !b.allergen);
     if (left.length === 0 || look === LOOKS) break;
     const keys = new Set(left.map((b) => b.stepKey));
     const open = own.steps.filter((s) => keys.has(s.key));
@@ -84,7 +93,7 @@ function closedTask(
     const sites = open.map((s) =>
       siteOf(
         s,
-        demandsOf(s, kitchen, s.load).filter((a) => !isOfCards(a)),
+        asksNow(s, prepared).filter((a) => !isOfCards(a)),
         keeping,
         pool,
       ),
@@ -106,7 +115,7 @@ function withMore(before: Settled | undefined, more: Settled): Settled {
 
 function fittedStep(s: OwnStep, prepared: Prepared, learner: Learner, best: Best): FittedStep {
   const asks = prepared.asks.get(s.key) ?? demandsOf(s, prepared.kitchen, s.load);
-  const base = prepared.task.steps.find((x) => x.key === s.key) ?? s;
+  const base = prepared.byKey.get(s.key) ?? s;
   const open = asks.filter((a) => !isOfCards(a) && isBarrier(learner, a, a.much ? 2 : 1));
   const barriers: Barrier[] = [
     ...open.map((a): Barrier => ({ stepKey: s.key, demand: a.demand, of: a.of, much: a.much, where: a.where, why: a.why })),

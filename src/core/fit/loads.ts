@@ -18,7 +18,7 @@ export const worksOfStep = (step: Pick<Step, 'technique'>): Works => {
 };
 
 /** The vessel that a step lifts, fills or works in: what it names before what it works into. */
-export function vesselLifted(step: Step): string | null {
+function vesselLifted(step: Step): string | null {
   const held = step.tools.filter((id) => HOLDERS.has(toolById(id)?.kind ?? '') || emptyGrams(id) > 400);
   const { act } = worksOfStep(step);
   if (act === 'drain') return step.from ?? held.find((id) => id !== 'colander' && id !== 'sieve') ?? held[0] ?? null;

@@ -41,7 +41,7 @@ function needsFor(learner: Learner, demand: Demand): Need[] {
 }
 
 /** Limited meets much; absent and avoid meet some as well. */
-export const meets = (how: How | null, much: boolean): boolean => how !== null && (how !== 'limited' || much);
+const meets = (how: How | null, much: boolean): boolean => how !== null && (how !== 'limited' || much);
 
 /** What one way leaves of an ask: 2 much, 1 some, 0 none. */
 export function leftBy(way: Pick<Adaptation, 'takes'>, asked: Asked): number {
@@ -56,8 +56,21 @@ export function leftBy(way: Pick<Adaptation, 'takes'>, asked: Asked): number {
 const left = (ways: readonly Adaptation[], asked: Asked, by: Adaptation | null): number =>
   ways.reduce((least, way) => (way === by ? least : Math.min(least, leftBy(way, asked))), asked.much ? 2 : 1);
 
+const LIMITS = new WeakMap<Learner, Map<Asked, number>>();
+/** The largest size of an ask that is no barrier for this learner; asked about very often, so worked out once for each. */
+function limitOf(learner: Learner, asked: Asked): number {
+  let by = LIMITS.get(learner);
+  if (!by) LIMITS.set(learner, (by = new Map<Asked, number>()));
+  let limit = by.get(asked);
+  if (limit === undefined) {
+    const how = needOf(learner, asked);
+    by.set(asked, (limit = meets(how, false) ? 0 : meets(how, true) ? 1 : 2));
+  }
+  return limit;
+}
+
 /** Whether an ask, or what is left of it, stands in this learner's way. */
-export const isBarrier = (learner: Learner, asked: Asked, size: number): boolean => size > 0 && meets(needOf(learner, asked), size === 2);
+export const isBarrier = (learner: Learner, asked: Asked, size: number): boolean => size > limitOf(learner, asked);
 
 /** Hazards of the step that a plan rules out and no way ends. */
 export function hazardBarriers(step: OwnStep, learner: Learner, ways: readonly Adaptation[]): Hazard[] {
@@ -71,9 +84,14 @@ export function hazardBarriers(step: OwnStep, learner: Learner, ways: readonly A
  * Says nothing about whether the step or the person is safe.
  */
 export function barriersOf(step: OwnStep, learner: Learner, kitchen: Kitchen = USUAL_KITCHEN, load: Load = loadOfStep(step)): Barrier[] {
+  return barriersAmong(step, demandsOf(step, kitchen, load), learner);
+}
+
+/** The same, where what the step asks is known. */
+export function barriersAmong(step: OwnStep, asks: readonly Asked[], learner: Learner): Barrier[] {
   const ways = (step.fitted?.by ?? []).flatMap((id) => adaptationById(id) ?? []);
   const adult = step.fitted?.who === 'adult';
-  const base = demandsOf(step, kitchen, load).map((asked) => ({ asked, by: null as Adaptation | null }));
+  const base = asks.map((asked) => ({ asked, by: null as Adaptation | null }));
   const added = ways.flatMap((by) => by.adds.map((asked) => ({ asked, by })));
   const open = [...base, ...added].flatMap(({ asked, by }): Barrier[] => {
     if (adult && !(asked.demand === 'swallow' || asked.demand === 'taste')) return [];

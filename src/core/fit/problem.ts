@@ -5,7 +5,7 @@ import type { Hazard } from '../technique/model';
 import { ADAPTATIONS } from './catalogue/index';
 import { whereOf } from './here';
 import { hazardBarriers, isBarrier, leftBy } from './meet';
-import type { Adaptation, Asked, Learner, Where } from './model';
+import type { Adaptation, Asked, Learner } from './model';
 
 /** A step as the search sees it. */
 export type Site = {
@@ -67,7 +67,8 @@ export function siteOf(
   );
   const own = given.flatMap((w) => w.adds.filter((a) => isBarrier(learner, a, a.much ? 2 : 1)));
   const never = hazardBarriers(step, learner, given);
-  const fitting = candidates.filter((w) => pool.has(w) && !given.includes(w));
+  const free = open.length === 0 && own.length === 0 && never.length === 0;
+  const fitting = free ? [] : candidates.filter((w) => pool.has(w) && !given.includes(w));
   // what takes a barrier, then what takes what those add, and so on: chains close by themselves
   let wanted: Asked[] = [...open, ...own];
   let ways: Adaptation[] = [];
@@ -106,8 +107,6 @@ export function poolOf(learner: Learner, kitchen: Kitchen, scope: Adaptation['sc
   );
   return new Set(ways);
 }
-
-export type Place = ReadonlyMap<Adaptation, Where>;
 
 /** Steps whose barriers and ways are the same: they choose alike at a best answer. */
 export type Class = { site: Site; times: number; steps: number[] };

@@ -6,7 +6,7 @@ import type { Learner, Question } from './model';
 const BY_MOUTH = new Set<Demand>(['swallow', 'taste']);
 
 /** Whether anybody answered for this demand. */
-export function isAnswered(learner: Learner, demand: Demand): boolean {
+function isAnswered(learner: Learner, demand: Demand): boolean {
   if (demand === 'count' && learner.countsTo !== undefined) return true;
   if (demand === 'fraction' && learner.measures !== undefined) return true;
   if (demand === 'read-word' && learner.reads) return true;

@@ -1,6 +1,5 @@
 // Says of a fit what a person needs to judge it: why this way, why not less, and in what the next best is worse.
 import type { Kitchen } from '../plan/model';
-import { toolName } from '../task/routines';
 import { closedSets, type Priced } from './closed';
 import { compare, LEVELS, totalOf } from './costs';
 import type { Best } from './best';
@@ -113,5 +112,4 @@ export function conflictsOf(sites: readonly Site[], settled: ReadonlyMap<string,
   return [...said];
 }
 
-export const wordsOf = (a: Pick<Asked, 'demand' | 'of'>): string => `${a.demand.replaceAll('-', ' ')} (${a.of.replaceAll('-', ' ')})`;
-export { toolName };
+const wordsOf = (a: Pick<Asked, 'demand' | 'of'>): string => `${a.demand.replaceAll('-', ' ')} (${a.of.replaceAll('-', ' ')})`;

@@ -54,7 +54,7 @@ export const LEARNERS: { id: string; name: string; profile: Profile; planNotes: 
 ];
 
 /** Adapted tools that the class has, and some that somebody looked for and did not find. */
-export const ADAPTED = [
+const ADAPTED = [
   'rocker-knife',
   'low-table',
   'help-card',

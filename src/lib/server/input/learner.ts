@@ -5,7 +5,7 @@ import { ArrayUnique, IsArray, IsBoolean, IsIn, Matches } from 'class-validator'
 import { IsCount, Text, Words } from './rules';
 import { Holds, ListOf, Optional, Slug } from './shape';
 
-export const ALLERGENS: readonly Allergen[] = [...new Set([...US_ALLERGENS, ...EU_ALLERGENS])];
+const ALLERGENS: readonly Allergen[] = [...new Set([...US_ALLERGENS, ...EU_ALLERGENS])];
 const CHOICES = PROFILE_QUESTIONS.flatMap((q) => q.choices.map((c) => c.id));
 
 class AnswerInput {

@@ -2,7 +2,7 @@
 import { createHash } from 'node:crypto';
 import { availableParallelism } from 'node:os';
 import { env } from '$env/dynamic/private';
-import type { Fit, Kitchen, Learner, Purchase, Reading, Recipe, Step, TaskAnalysis } from '$core';
+import type { Family, Fit, Kitchen, Learner, Reading, Recipe, Step, TaskAnalysis } from '$core';
 import { LRUCache } from 'lru-cache';
 import { Piscina } from 'piscina';
 import type { Drawn, Job, Work } from './work';
@@ -96,9 +96,9 @@ export const buildSteps = (recipe: Recipe, kitchen: Kitchen): Promise<TaskAnalys
 export const fitLearners = (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Promise<Fit[]> =>
   work('fit', task, learners, kitchen);
 
-/** @throws TooLong where it takes longer than a person should wait */
-export const toolsToBuy = (tasks: TaskAnalysis[], learners: Learner[], kitchen: Kitchen, most: number): Promise<Purchase[]> =>
-  work('buy', tasks, learners, kitchen, most);
+/** What tools would open in one recipe. @throws TooLong where it takes longer than a person should wait */
+export const familiesToBuy = (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Promise<Family[]> =>
+  work('families', task, learners, kitchen);
 
 /** @throws TooLong where the pictures take longer than a person should wait */
 export const drawCards = (steps: Step[]): Promise<Drawn> => work('draw', steps);

@@ -4,10 +4,10 @@ import {
   describeCard,
   fitPrepared,
   prepareFit,
-  whatToBuy,
+  buyingFamilies,
   type Fit,
   type Learner,
-  type Purchase,
+  type Family,
   readRecipe,
   type Kitchen,
   type Reading,
@@ -27,8 +27,7 @@ const WORK = {
     const prepared = prepareFit(task, kitchen);
     return learners.map((learner) => fitPrepared(prepared, learner));
   },
-  buy: (tasks: TaskAnalysis[], learners: Learner[], kitchen: Kitchen, most: number): Purchase[] =>
-    whatToBuy(tasks, learners, kitchen, most),
+  families: (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Family[] => buyingFamilies(task, learners, kitchen),
   draw: (steps: Step[]): Drawn => {
     const svgs = steps.map((step) => drawCard(describeCard(step)));
     return { svgs, sprite: spriteFor(svgs) };

@@ -13,10 +13,15 @@
   {#each data.list as p, i (p.id)}
     <li class="grid grid-cols-[2rem_1fr_auto] items-baseline gap-x-4 border-b border-line py-3">
       <span class="text-muted tabular-nums">{i + 1}</span>
-      <span><b>{p.name.charAt(0).toUpperCase() + p.name.slice(1)}</b> <span class="text-muted">{p.use}</span></span>
-      <span>{p.opens > 0 ? `opens ${steps(p.opens)}${i > 0 ? ' more' : ''}` : 'helps with the next one'}</span>
+      <span
+        ><b>{p.name.charAt(0).toUpperCase() + p.name.slice(1)}</b> <span class="text-muted">{p.use}</span>{#if p.who.length > 0}<span
+            class="block">for {p.who.join(', ')}</span
+          >{/if}</span
+      >
+      <span class="text-right">{p.opens > 0 ? `opens ${steps(p.opens)}${i > 0 ? ' more' : ''}` : 'helps with the next one'}</span>
     </li>
   {/each}
 </ol>
 {#if data.list.length === 0}<p class="mt-3">Nothing that is not here would let anybody do more alone, as far as was asked.</p>{/if}
+{#each data.late as title (title)}<p class="problem mt-2">{title} takes too long to weigh and is left out.</p>{/each}
 <p class="mt-4"><a href="/kitchen#adapted">Tell what the kitchen has</a></p>
