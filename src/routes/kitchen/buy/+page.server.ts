@@ -36,6 +36,12 @@ export const load = async ({ locals }) => {
     recipes: tasks.length,
     learners: learners.length,
     late,
-    list: list.map((p) => ({ id: p.tool, name: toolById(p.tool)?.name ?? p.tool, use: adaptedTool(p.tool)?.for ?? '', opens: p.opens })),
+    list: list.map((p) => ({
+      id: p.tool,
+      name: toolById(p.tool)?.name ?? p.tool,
+      use: adaptedTool(p.tool)?.for ?? '',
+      opens: p.opens,
+      who: p.who.map((i) => names[i]!),
+    })),
   };
 };
