@@ -100,6 +100,7 @@ export { ADAPTED_TOOLS, adaptedTool, type AdaptedTool } from './technique/adapte
 export { PURPOSES, type Purpose } from './technique/asks';
 export { demandsOf } from './fit/demands';
 export { barriersOf } from './fit/meet';
+export { allergensOfFoods } from './fit/allergens';
 export { fitPrepared, fitTask } from './fit/fit';
 export { prepareFit, type Prepared } from './fit/best';
 export { bestTools, buyingFamilies, whatToBuy, type Family } from './fit/buy';

@@ -88,8 +88,3 @@ export async function schoolName(trx: SchoolTrx): Promise<string> {
   const row = await trx('school').where({ id: trx.school }).first('name');
   return row?.name ?? '';
 }
-
-export async function countLearners(trx: SchoolTrx): Promise<number> {
-  const row = await trx('learner').where({ school_id: trx.school }).whereNull('put_away_at').count('* as n').first();
-  return Number(row?.n ?? 0);
-}

@@ -69,6 +69,7 @@ export const BODY = [
     say: 'Pull the rack out with the hook.',
   }),
   way('adult-opens-oven', 'share', 'An adult opens the oven and moves the tray', {
+    next: 'long-gloves',
     takes: 'reach/oven heat/oven heat/hold heat/near heat/steam lift/* carry/* two-hands/lift sight/place-hot touch/temperature',
     spares: 'hot steam',
     techniques: 'bake take-out-oven baste turn-out take-out-place air-fry preheat-oven',

@@ -36,6 +36,7 @@ export const FEEL = [
     say: 'Stand behind the line while it heats. An adult minds the pan.',
   }),
   way('adult-at-heat', 'share', 'An adult minds the heat, the learner times and says', {
+    next: 'wait-then-near',
     takes: 'heat/* reach/hob standing/hob sight/doneness judge-doneness/look>some',
     spares: 'hot steam splash electric',
     techniques:
@@ -43,6 +44,7 @@ export const FEEL = [
     say: 'An adult minds the heat. You start the timer and say when.',
   }),
   way('adult-hot-hands', 'share', 'An adult does the hot part, the learner hands and says', {
+    next: 'long-spoon',
     takes: 'heat/*',
     spares: 'hot steam splash',
     techniques:

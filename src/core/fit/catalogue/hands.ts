@@ -224,6 +224,7 @@ export const HANDS = [
     seat: 'blade',
   }),
   way('bought-cut', 'ready', 'Bought ready cut', {
+    next: 'push-chopper',
     takes: 'fine-aim/right-tool two-hands/hold-food strong-grip/cut fine-aim/cut sight/blade smell/onion>some',
     spares: 'sharp',
     techniques: `${CUTS} peel grate peel-by-hand`,
@@ -231,6 +232,7 @@ export const HANDS = [
     caution: 'Bought ready cut costs more. Read the label.',
   }),
   way('cut-with-partner', 'share', 'A partner cuts, the learner says where and puts in', {
+    next: 'slot-guide',
     takes: 'two-hands/hold-food strong-grip/cut fine-aim/cut sight/blade',
     spares: 'sharp',
     techniques: `${CUTS} peel grate`,
@@ -281,6 +283,7 @@ export const HANDS = [
     say: 'Put the food in the holder. Slide it.',
   }),
   way('bought-grated', 'ready', 'Bought ready grated', {
+    next: 'carriage-grater',
     takes: 'two-hands/hold-food strong-grip/cut fine-aim/cut sight/blade',
     spares: 'sharp',
     techniques: 'grate',
@@ -321,6 +324,7 @@ export const HANDS = [
     words: 'Open the carton of {thing}.',
   }),
   way('tipped-out', 'share', 'A partner opens it and tips it out', {
+    next: 'ring-pull',
     takes: 'fine-aim/right-tool two-hands/open strong-grip/open fine-aim/place sight/blade',
     spares: 'edge',
     techniques: 'open-can open',
@@ -513,6 +517,7 @@ export const HANDS = [
     caution: 'The water boils all the same: an adult stands within reach.',
   }),
   way('say-when', 'share', 'A partner pours, the learner says when', {
+    next: 'lidded-jug',
     takes: 'fine-aim/pour fine-aim/fill sight/fill two-hands/lift lift/* strong-grip/hold heat/*',
     spares: 'hot steam splash',
     adds: 'speak/choose',
@@ -565,6 +570,7 @@ export const HANDS = [
     caution: 'The pan is hot all the same.',
   }),
   way('partner-places', 'share', 'A partner puts it in, the learner hands it over', {
+    next: 'slide-in',
     takes: 'fine-aim/place sight/aim strong-grip/hold heat/near heat/hob heat/steam reach/hob fine-aim/pour',
     spares: 'hot steam splash',
     techniques: 'add pour spoon sprinkle serve ladle turn-over lift-out skim mix fold season top uncover cover taste layer drizzle',
@@ -646,6 +652,7 @@ export const HANDS = [
     say: 'Use the scoop for each one.',
   }),
   way('sheet-ready', 'ready', 'Cut to shape beforehand', {
+    next: 'scoop-shapes',
     takes: 'fine-aim/fingers two-hands/work two-hands/roll',
     techniques: 'line roll-out cut-out roll-up wrap',
     words: 'Take {thing}, ready cut.',

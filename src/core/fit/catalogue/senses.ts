@@ -163,6 +163,7 @@ export const SENSES_WAYS = [
     say: 'Stay and watch it.',
   }),
   way('adult-keeps-time', 'share', 'An adult keeps the time, the learner is told', {
+    next: 'disc-timer',
     takes: 'hearing/timer read-number/timer sight/number memory/between',
     techniques: `${COOKING} microwave cool chill soak prove rest set-timer air-fry slow-cook`,
     say: 'An adult taps you when it is time.',
@@ -264,6 +265,7 @@ export const SENSES_WAYS = [
     seat: 'doneness',
   }),
   way('adult-judges', 'share', 'An adult judges, the learner asks', {
+    next: 'photo-done',
     takes: 'judge-doneness/* sight/doneness colour/cue',
     adds: 'speak/choose',
     say: 'Ask: “Is it done?”',

@@ -65,6 +65,7 @@ export const SHOW = [
     say: 'Use the magnifier.',
   }),
   way('partner-reads', 'share', 'A partner reads it out', {
+    next: 'match-number',
     takes: 'read-word/packet read-word/label read-number/measure read-number/text sight/number@cool',
     adds: 'hearing/speech',
     say: 'A partner reads it out.',
@@ -78,6 +79,7 @@ export const SHOW = [
     say: 'Everything has its place on the tray.',
   }),
   way('picture-mat', 'show', 'Mat with a picture for each thing', {
+    next: 'two-trips',
     takes: 'memory/things count/pieces>some',
     adds: 'sight/signal',
     tools: 'picture-mat',
@@ -97,11 +99,13 @@ export const SHOW = [
     seat: 'fetching',
   }),
   way('partner-fetches', 'share', 'A partner fetches, the learner says what', {
+    next: 'two-trips',
     takes: 'reach/shelf reach/low moving-about/fetch carry/bowl memory/things>some',
     techniques: 'gather put-away store',
     say: 'Say or show what to get. A partner gets it.',
   }),
   way('things-on-tray', 'ready', 'Things set out on a tray beforehand', {
+    next: 'picture-mat',
     takes: 'reach/shelf moving-about/fetch carry/bowl memory/things sight/find count/pieces',
     techniques: 'gather',
     skill: 'gone',
@@ -148,6 +152,7 @@ export const SHOW = [
     say: 'Feel for the dot.',
   }),
   way('preset', 'share', 'A partner presets it, the learner starts it', {
+    next: 'match-number',
     takes: 'read-number/timer read-number/keys read-number/dial sight/number@cool sight/dial fine-aim/dial>some',
     techniques: 'microwave preheat-oven wait set-timer bake air-fry hob-on turn-heat cook simmer fry boil chill cool',
     say: 'A partner sets the number. You press start.',
@@ -180,11 +185,13 @@ export const SHOW = [
   }),
   way('cut-line', 'show', 'A mark where to cut', { takes: 'fraction/part', say: 'Cut at the mark. Use one side.' }),
   way('partner-counts', 'share', 'A partner counts aloud', {
+    next: 'counting-mat',
     takes: 'count/fillings count/pieces',
     adds: 'hearing/speech',
     say: 'A partner counts. You stop together.',
   }),
   way('pre-measured', 'ready', 'Measured into a pot beforehand', {
+    next: 'fill-this-one',
     takes: 'count/fillings fraction/measure fine-aim/fill sight/fill read-number/measure sight/number',
     techniques: 'measure weigh',
     words: 'Take the pot with {thing}.',

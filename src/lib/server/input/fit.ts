@@ -3,7 +3,7 @@ import 'reflect-metadata';
 import { ArrayMaxSize, IsArray, IsIn, Matches, ValidateIf } from 'class-validator';
 import { IsId, Text, Words } from './rules';
 
-export const FIT_CHANGES = ['keep', 'refuse', 'words', 'answer', 'use'] as const;
+export const FIT_CHANGES = ['keep', 'refuse', 'next', 'words', 'answer', 'use'] as const;
 
 export class FitChange {
   @IsId('choose a learner')

@@ -1,6 +1,7 @@
-import { OTHER_CODES } from '$core';
+import { allergensOfFoods, OTHER_CODES, showAllergen, type Step } from '$core';
+import { HAZARDS } from '$lib/ui/words';
 import { cardsOrTell } from '$lib/server/draft-of';
-import { getLearner } from '$lib/server/learners';
+import { fitLearner, getLearner, type LearnerRow } from '$lib/server/learners';
 import { currentObservations, getLesson, lessonsOf, ownCardsOf } from '$lib/server/lessons';
 import { progressOf } from '$lib/server/progress';
 import { getRecipe } from '$lib/server/recipes';
@@ -44,6 +45,7 @@ export const load = async ({ params, locals }) => {
     who: cards.get(step.key)?.who ?? ('learner' as const),
     phase: step.phase,
     hazards: step.hazards,
+    marks: marksOf(step, learner),
     supervision: step.supervision,
     meanwhile: step.meanwhile,
     svg: svgs[i],
@@ -63,3 +65,14 @@ export const load = async ({ params, locals }) => {
     now: Date.now(),
   };
 };
+
+/** What must be known of this learner at this step: what a plan rules out, and what the learner must not have. */
+function marksOf(step: Step, row: LearnerRow): string[] {
+  const { never, allergies } = fitLearner(row);
+  const rules = (row.profile?.never ?? []).filter((n) => step.hazards.includes(n.hazard) && never?.includes(n.hazard));
+  const foods = new Set(allergensOfFoods(step.uses.map((u) => u.item)).map((f) => f.allergen));
+  return [
+    ...rules.map((n) => `never ${HAZARDS[n.hazard].name} (${n.said})`),
+    ...(allergies ?? []).filter((a) => foods.has(a)).map((a) => `must not have ${showAllergen(a)}: own portion, read the label`),
+  ];
+}

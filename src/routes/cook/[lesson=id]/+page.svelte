@@ -142,6 +142,7 @@
         <div>
           <p class="text-sm text-muted lg:mt-3">{PHASE_NAMES[step.phase]}</p>
           <p class="text-xl leading-tight font-semibold sm:text-3xl lg:text-4xl" dir="auto">{step.text}</p>
+          {#each step.marks as mark (mark)}<p class="mt-1"><span class="hazard"><span aria-hidden="true">▲</span> {mark}</span></p>{/each}
           {#each step.lines as line, i (i)}<p class="mt-1 text-base leading-tight font-semibold sm:text-xl" dir="auto">→ {line}</p>{/each}
           <p class="mt-1 text-base lg:mt-2 lg:text-xl">
             <Hazards hazards={step.hazards.filter((h) => h !== 'allergen' || step.phase === 'serve')} />

@@ -1,10 +1,11 @@
-import { adaptationById, NO_PROFILE, questionAbout, type FittedStep } from '$core';
+import { adaptationById, NO_PROFILE, questionAbout, type FittedStep, type Hazard } from '$core';
 import { check, firstProblem } from '$lib/server/input/check';
 import { FitChange } from '$lib/server/input/fit';
 import { readForm } from '$lib/server/input/request';
 import { carriedFit, fitsOrTell, getFit, kitchenOf, saveFit, taskOf, withOwnWords } from '$lib/server/fits';
 import { getKitchen } from '$lib/server/kitchen';
-import { changeLearner, getLearner, listLearners } from '$lib/server/learners';
+import { changeLearner, getLearner, listLearners, type LearnerRow } from '$lib/server/learners';
+import { masteredSteps } from '$lib/server/mastered';
 import { getRecipe } from '$lib/server/recipes';
 import { getVersion } from '$lib/server/tasks';
 import { error, fail } from '@sveltejs/kit';
@@ -36,10 +37,12 @@ export const load = async ({ params, url, locals }) => {
     const learner = learners.find((l) => l.id === url.searchParams.get('learner')) ?? learners[0] ?? null;
     const row = learner && version ? await getFit(trx, params.id, learner.id) : null;
     const carried = version ? await carriedFit(trx, params.id, version, row) : null;
-    return { recipe, version, learners, kitchen, learner, row, carried };
+    const keys = version?.steps.map((s) => s.key) ?? [];
+    const mastered = new Set(learner && version ? await masteredSteps(trx, params.id, learner.id, keys) : []);
+    return { recipe, version, learners, kitchen, learner, row, carried, mastered };
   });
   await locals.rest();
-  const { recipe, version, learners, kitchen, learner, row, carried } = held;
+  const { recipe, version, learners, kitchen, learner, row, carried, mastered } = held;
   const names = learners.map(({ id, name }) => ({ id, name }));
   if (!version || !learner || !carried) return { learners: names, learner: null, version: version?.number ?? null };
   const [plain] = await fitsOrTell(taskOf(recipe.title, version), [learner], kitchen);
@@ -59,6 +62,7 @@ export const load = async ({ params, url, locals }) => {
     version: version.number,
     inUse: row ? { version: row.version } : null,
     shown: fit.shown,
+    due: dueRules(learner),
     groups: grouped(fit.steps).map((steps) => {
       const first = steps[0];
       const ways = first.chosen.map((c) => ({
@@ -74,6 +78,7 @@ export const load = async ({ params, url, locals }) => {
         change: steps.some((s) => s.change === 'modification') ? ('modification' as const) : first.change,
         ways,
         others: first.others,
+        next: steps.every((s) => mastered.has(s.key)) ? nextLess(first) : null,
         steps: steps.map((s) => ({
           key: s.key,
           text: said.get(s.key) ?? own.get(s.key)?.text ?? '',
@@ -108,6 +113,26 @@ export const load = async ({ params, url, locals }) => {
     gone: carried.gone,
   };
 };
+
+/** Days before a rule's date from which it is asked about. */
+const SOON = 30;
+
+/** Rules of a plan whose day to look again is near or past. */
+function dueRules(learner: LearnerRow): { hazard: Hazard; said: string; again: string }[] {
+  const soon = new Date(Date.now() + SOON * 86_400_000).toISOString().slice(0, 10);
+  return (learner.profile ?? NO_PROFILE).never.filter((n) => n.again !== '' && n.again <= soon);
+}
+
+/** The stepping stone after a way, for a learner who is steady at every step of it; never one that brings what a plan rules out. */
+function nextLess(step: FittedStep): { from: string; id: string; name: string } | null {
+  for (const c of step.chosen) {
+    const next = adaptationById(adaptationById(c.id)?.next ?? '');
+    // it has to be a way round the same thing
+    const same = next?.takes.some((t) => step.barriers.some((b) => b.demand === t.demand && (t.of === '*' || t.of === b.of)));
+    if (next && same) return { from: c.id, id: next.id, name: next.name };
+  }
+  return null;
+}
 
 /** What a person has to answer before it is used: ways for which somebody is asked first, with the answer where there is one. */
 function cautionsOf(
@@ -150,6 +175,18 @@ export const actions = {
         return changeLearner(trx, learner.id, learner.revision, {
           profile: { ...profile, kept: [...others(profile.kept), ...noted], refused: others(profile.refused) },
         });
+      if (change.what === 'next' && adaptationById(change.text)) {
+        // the stone behind is put aside, not forgotten: it stands among the refused, with why
+        const [from] = change.ways;
+        const aside = { way: from ?? '', by: change.by, at, why: `steady; now ${change.text}` };
+        return changeLearner(trx, learner.id, learner.revision, {
+          profile: {
+            ...profile,
+            kept: [...others(profile.kept).filter((w) => w.way !== change.text), { way: change.text, by: change.by, at }],
+            refused: [...others(profile.refused).filter((w) => w.way !== change.text), aside],
+          },
+        });
+      }
       if (change.what === 'refuse')
         return changeLearner(trx, learner.id, learner.revision, {
           profile: { ...profile, kept: others(profile.kept), refused: [...others(profile.refused), ...noted] },

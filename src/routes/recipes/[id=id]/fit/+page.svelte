@@ -3,7 +3,7 @@
   import { showAllergen, toolById } from '$core';
   import Hazards from '$lib/ui/Hazards.svelte';
   import Keys from '$lib/ui/Keys.svelte';
-  import { DEMAND_NAMES } from '$lib/ui/words';
+  import { DEMAND_NAMES, HAZARDS } from '$lib/ui/words';
   import { onMount } from 'svelte';
   import OwnSteps from './OwnSteps.svelte';
   import WayGroup from './WayGroup.svelte';
@@ -82,6 +82,9 @@
       {/each}
     </section>
   {/if}
+  {#each data.due as d (d.hazard + d.again)}<p class="mt-2 border-l-[6px] border-line pl-4">
+      “Never {HAZARDS[d.hazard].name}”, said {d.said}, is to be looked at again on {d.again}: ask whoever said it.
+    </p>{/each}
   {#each data.conflicts as c (c)}<p class="mt-2 border-l-[6px] border-line pl-4">{c}</p>{/each}
   {#if data.left.some((b) => !b.allergen)}
     <section aria-label="No way found" class="mt-2 border-l-[6px] border-hazard pl-4">

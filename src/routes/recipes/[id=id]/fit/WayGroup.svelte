@@ -10,6 +10,7 @@
     change: 'none' | 'accommodation' | 'modification';
     ways: Way[];
     others: { ways: Adapted[]; who: 'learner' | 'shared' | 'adult'; worse: string }[];
+    next: { from: string; id: string; name: string } | null;
     steps: { key: string; text: string; why: string; still: ('hot' | 'sharp')[] | readonly string[]; part: string | null }[];
   };
   let { group, learner, by, name }: { group: Group; learner: string; by: string; name: string } = $props();
@@ -48,6 +49,14 @@
     {#if w.caution}<p><span class="hazard"><span aria-hidden="true">▲</span> {w.caution}</span></p>{/if}
   {/each}
   {#if first.part && group.who === 'adult'}<p>{name}: {first.part}</p>{/if}
+  {#if group.next}
+    <form method="POST" use:enhance class="mt-1 flex flex-wrap items-center gap-2">
+      <input type="hidden" name="learner" value={learner} /><input type="hidden" name="by" value={by} />
+      <input type="hidden" name="ways" value={group.next.from} /><input type="hidden" name="text" value={group.next.id} />
+      <span><b>Steady at this.</b> {name} did each of these steps alone in the last lessons. Next: {group.next.name.toLowerCase()}.</span>
+      <button class="btn min-h-9! py-0! text-sm" name="what" value="next">Try it</button>
+    </form>
+  {/if}
   <details>
     <summary class="min-h-9 py-1"
       >{group.steps.length}

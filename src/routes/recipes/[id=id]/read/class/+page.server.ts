@@ -1,6 +1,6 @@
 import { recipeToMake, stepsOrTell } from '$lib/server/draft-of';
 import { getKitchen } from '$lib/server/kitchen';
-import { countLearners } from '$lib/server/learners';
+import { fitLearner, listLearners } from '$lib/server/learners';
 import { getRecipe } from '$lib/server/recipes';
 import { toolById, toolName } from '$core';
 import { error } from '@sveltejs/kit';
@@ -10,9 +10,9 @@ export const load = async ({ params, locals, depends }) => {
   const held = await locals.inSchool(async (trx) => ({
     row: await getRecipe(trx, params.id),
     kitchen: await getKitchen(trx),
-    learners: await countLearners(trx),
+    people: await listLearners(trx),
   }));
-  const { row, kitchen, learners } = held;
+  const { row, kitchen, people } = held;
   if (!row) error(404, 'There is no recipe at this address.');
   await locals.rest();
   const task = await stepsOrTell(recipeToMake(row, kitchen.system), kitchen);
@@ -23,7 +23,8 @@ export const load = async ({ params, locals, depends }) => {
     reading: row.reading,
     revision: row.revision,
     making: { servingsWanted: row.servingsWanted, makers: row.makers, swaps: row.swaps },
-    learners,
+    learners: people.length,
+    mustNot: people.map((l) => ({ name: l.name, allergies: fitLearner(l).allergies ?? [] })),
     kitchen: {
       system: kitchen.system,
       measures: kitchen.measures,

@@ -2,6 +2,7 @@
   import { invalidate } from '$app/navigation';
   import {
     allergensIn,
+    type Allergen,
     applySwaps,
     kindOfUnit,
     lessonTime,
@@ -58,6 +59,7 @@
       .flatMap((f) => f.often.map((o) => [o.item, showAllergen(f.allergen)] as const))
       .reduce((all, [item, name]) => all.set(item, [...(all.get(item) ?? []), name]), new Map<string, string[]>()),
   ]);
+  const mustNot = (allergen: Allergen) => data.mustNot.filter((l) => l.allergies.includes(allergen)).map((l) => l.name);
   const instead = $derived(allergens.found.flatMap((f) => f.instead.map((o) => `${showAllergen(f.allergen)} from ${o.item}`)));
   const plate = $derived(plateOf(recipe.ingredients));
   let hands = $state(2);
@@ -353,6 +355,7 @@
             <span class="hazard"><span aria-hidden="true">▲</span> {showAllergen(allergen)}</span>{US_ALLERGENS.includes(allergen)
               ? ': '
               : ' (EU, UK list): '}{certain.map((c) => c.why).join('; ')}.
+            {#if mustNot(allergen).length > 0}<b>{mustNot(allergen).join(' and ')} must not have it.</b>{/if}
           </li>
         {/each}
       </ul>
