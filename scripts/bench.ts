@@ -1,6 +1,19 @@
 // Measures what has a target, and prints it: median and 95 % of many runs on this machine. Compiled first, as the product is: `npm run bench`.
 import { readFileSync, readdirSync } from 'node:fs';
-import { buildTask, describeCard, dryRun, planFilling, readRecipe, reword, usualDrawer, type MeasureSystem } from '../src/core/index';
+import {
+  buildTask,
+  describeCard,
+  dryRun,
+  fitPrepared,
+  planFilling,
+  prepareFit,
+  readRecipe,
+  reword,
+  usualDrawer,
+  type MeasureSystem,
+} from '../src/core/index';
+import { bestOf } from '../src/core/fit/best';
+import { KITCHENS, learnerBy, numbers } from '../tests/fit/learners';
 import { readIngredientLine } from '../src/core/recipe/ingredient-line';
 import { INGREDIENT_LINES } from '../tests/cases/ingredient-lines';
 import { TASK_CASES } from '../tests/cases/recipe-tasks';
@@ -77,6 +90,24 @@ const recipe = readRecipe(text).recipe;
 const task = buildTask(recipe, { grain: 'standard' });
 console.log(`${lines} lines, ${task.steps.length} steps; Node ${process.version}`);
 // with faults in it, so that there are mends to try
+/** Learners by kitchens by recipes of a lesson's length: 8 x 4 x 30. */
+function fits() {
+  const next = numbers(5);
+  const learners = Array.from({ length: 30 }, () => learnerBy(next));
+  const tasks = readdirSync(folder)
+    .sort()
+    .filter((f) => f.endsWith('.txt'))
+    .map((f) => buildTask(readRecipe(readFileSync(new URL(f, folder), 'utf8')).recipe, { grain: 'standard' }))
+    .filter((t) => t.steps.length >= 50 && t.steps.length <= 64)
+    .slice(0, 8);
+  return tasks.flatMap((t) =>
+    KITCHENS.flatMap((kitchen) => {
+      const prepared = prepareFit(t, kitchen);
+      return learners.map((learner) => ({ prepared, learner }));
+    }),
+  );
+}
+const FITS = fits();
 const edited = { ...task, steps: task.steps.filter((_, i) => i % 12 !== 5) };
 const results = [
   measure(`text to task analysis with dry run, ${lines} lines`, 30, 200, () =>
@@ -105,6 +136,12 @@ const results = [
         { system },
       ),
     ),
+  ),
+  measure('what is best for a learner, 50 to 64 steps (the search)', 15, FITS.length, (i) =>
+    bestOf(FITS[i]!.prepared, FITS[i]!.learner, false),
+  ),
+  measure('the same with the second look, the next best and what to buy', 50, FITS.length, (i) =>
+    fitPrepared(FITS[i]!.prepared, FITS[i]!.learner),
   ),
   ...hostileTexts().map(([name, text]) => measure(`reading 10 KB of ${name}`, 50, 60, () => readRecipe(text))),
 ];

@@ -5,7 +5,8 @@ import { readRecipe } from '../recipe/read';
 import { USUAL_KITCHEN } from '../plan/model';
 import { asksOf, PURPOSES } from '../technique/asks';
 import { TECHNIQUES } from '../technique/lexicon';
-import { demandsOf, weight } from './demands';
+import { weight } from './demand-context';
+import { demandsOf } from './demands';
 import { loadsOf } from './loads';
 
 const MAC =

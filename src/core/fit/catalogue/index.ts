@@ -2,11 +2,23 @@
 import type { Adaptation } from '../model';
 import { BODY } from './body';
 import { FEEL } from './feel';
-import { HANDS } from './hands';
+import { AIMING } from './aiming';
+import { CUTTING } from './cutting';
+import { HOLDING } from './holding';
+import { OPENING } from './opening';
 import { SENSES_WAYS } from './senses';
 import { SHOW } from './show';
 
-export const ADAPTATIONS: readonly Adaptation[] = [...SHOW, ...HANDS, ...SENSES_WAYS, ...BODY, ...FEEL];
+export const ADAPTATIONS: readonly Adaptation[] = [
+  ...SHOW,
+  ...HOLDING,
+  ...CUTTING,
+  ...OPENING,
+  ...AIMING,
+  ...SENSES_WAYS,
+  ...BODY,
+  ...FEEL,
+];
 
 const BY_ID = new Map(ADAPTATIONS.map((a) => [a.id, a]));
 
