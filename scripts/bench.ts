@@ -138,10 +138,10 @@ const results = [
     ),
   ),
   measure('what is best for a learner, 50 to 64 steps (the search)', 15, FITS.length, (i) =>
-    bestOf(FITS[i]!.prepared, FITS[i]!.learner, false),
+    bestOf(FITS[i].prepared, FITS[i].learner, false),
   ),
   measure('the same with the second look, the next best and what to buy', 50, FITS.length, (i) =>
-    fitPrepared(FITS[i]!.prepared, FITS[i]!.learner),
+    fitPrepared(FITS[i].prepared, FITS[i].learner),
   ),
   ...hostileTexts().map(([name, text]) => measure(`reading 10 KB of ${name}`, 50, 60, () => readRecipe(text))),
 ];

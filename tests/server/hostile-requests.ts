@@ -117,7 +117,8 @@ export class Hostile {
 
   #path(route: BuiltRoute, lesson: string): string {
     return route.id.replace(/\[(\w+)=\w+\]/g, (_, name: string) => {
-      if (this.#chance(0.85)) return name === 'lesson' ? lesson : this.#one(this.known.recipes);
+      if (this.#chance(0.85))
+        return name === 'lesson' ? lesson : this.#one(route.id.startsWith('/learners') ? this.known.learners : this.known.recipes);
       return this.#one([
         this.#id(),
         this.#one(this.known.recipes).toUpperCase(),
@@ -224,6 +225,22 @@ export class Hostile {
     if (route.id === '/theme')
       return { theme: this.#one(['dark', 'x', '__proto__']), back: this.#one(['/', '//evil.example', '/recipes', 'javascript:1']) };
     if (route.id === '/recipes/new') return { id: this.#id(), source: this.#chance(0.5) ? source : this.#text() };
+    if (route.id === '/learners')
+      return {
+        name: this.#chance(0.6) ? 'Ada' : this.#text(),
+        id: this.#one(this.known.learners),
+        by: this.#one(['up', 'down', 'x']),
+        away: this.#one(['yes', 'no']),
+      };
+    if (route.id.endsWith('/fit'))
+      return {
+        learner: this.#one(this.known.learners),
+        what: this.#one(['keep', 'refuse', 'next', 'words', 'answer', 'use', '__proto__']),
+        ways: this.#one(['rocker-knife', 'picture-mat non-slip-mat', '', '__proto__', 'x'.repeat(90)]),
+        key: this.#one(['m1-wait', 'r-eat-food', '', '__proto__']),
+        text: this.#chance(0.5) ? 'Stir it.' : this.#text(),
+        by: this.#one(['Ms Ferrow', '', 'x'.repeat(200)]),
+      };
     if (route.id.endsWith('/cook'))
       return {
         id: this.#id(),
@@ -244,6 +261,7 @@ export class Hostile {
       readingGrade: 4,
       measures: measures.map((m) => ({ ...m, place: 'drawer 1' })),
       tools: [{ id: 'spoon', place: 'drawer 1' }],
+      lacks: ['one-cup'],
       places,
     };
   }
@@ -277,6 +295,20 @@ export class Hostile {
         finished: this.#chance(0.1) ? [lesson.learnerId] : [],
       };
     }
+    if (route.id.startsWith('/learners'))
+      return {
+        revision,
+        name: this.#chance(0.7) ? 'Ada' : this.#text(),
+        planNotes: this.#text(),
+        profile: {
+          answers: [{ q: this.#one(['hands', 'see', '__proto__']), a: this.#one(['one', 'none', 'constructor']) }],
+          allergies: ['milk'],
+          never: [{ hazard: 'hot', said: 'the plan', again: this.#one(['', '2027-01-01', '2027-99-99']) }],
+          kept: [{ way: 'rocker-knife', by: 'x', at: 'y' }],
+          refused: [],
+        },
+        putAway: this.#chance(0.1),
+      };
     if (route.id.endsWith('/class')) return { revision, servingsWanted: 4, makers: 2, swaps: [{ item: 'rice', id: 1 }] };
     if (route.id.endsWith('/read')) return { revision, reading };
     if (route.id.endsWith('/routine')) {

@@ -39,11 +39,13 @@ async function allPages(): Promise<string[]> {
   const pages = routes.filter((r) => r.isPage).map((r) => r.id);
   const filled = pages.flatMap((id) => {
     if (id.includes('[lesson')) return lessons.map((l) => id.replace('[lesson=id]', l.id));
-    return id.includes('[id') ? recipes.map((r) => id.replace('[id=id]', r)) : [id];
+    const own = id.startsWith('/learners') ? learners.slice(0, 40) : recipes;
+    return id.includes('[id') ? own.map((r) => id.replace('[id=id]', r)) : [id];
   });
   return [
     ...filled,
-    ...learners.map((l) => `/recipes/${recipes[0]}/look-back?learner=${l}`),
+    ...learners.slice(0, 40).map((l) => `/recipes/${recipes[0]}/look-back?learner=${l}`),
+    ...learners.slice(0, 12).map((l) => `/recipes/${recipes[0]}/fit?learner=${l}`),
     `/shopping?${recipes.map((r) => `recipe=${r}`).join('&')}`,
   ];
 }

@@ -6,6 +6,7 @@ import { USUAL_KITCHEN } from '../plan/model';
 import { asksOf, PURPOSES } from '../technique/asks';
 import { TECHNIQUES } from '../technique/lexicon';
 import { weight } from './demand-context';
+import { WHY } from './demand-why';
 import { demandsOf } from './demands';
 import { loadsOf } from './loads';
 
@@ -57,4 +58,5 @@ test.each(TECHNIQUES.map((t) => [t.id, t] as const))('%s asks what there are pur
   const asks = asksOf(t.id, t.like);
   expect(asks).not.toBeNull();
   expect(asks!.every((a) => (PURPOSES[a.demand] as readonly string[]).includes(a.of))).toBe(true);
+  expect(asks!.filter((a) => !WHY.has(`${a.demand}/${a.of}`))).toEqual([]);
 });

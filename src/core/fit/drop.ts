@@ -23,7 +23,7 @@ const keyOf = (a: Asked) => `${a.demand}/${a.of}/${a.where}/${a.n ?? ''}${a.much
 function profilesOf(sites: readonly Site[], learner: Learner, kitchen: Kitchen): Profile[] {
   const by = new Map<Adaptation, Profile>();
   sites.forEach((site, i) => {
-    const asks = [...site.open, ...site.ways.flatMap((w) => w.adds)];
+    const asks = [...site.open, ...site.ways.flatMap((w) => w.adds.filter((a) => isBarrier(learner, a, a.much ? 2 : 1)))];
     for (const way of site.ways) {
       let p = by.get(way);
       if (!p) {

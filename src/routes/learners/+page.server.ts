@@ -20,7 +20,8 @@ export const load = ({ locals }) =>
         putAway: l.putAway,
         readable: l.needs !== null && l.profile !== null,
         answered: l.profile?.answers.length ?? 0,
-        needs: learner.needs.map(({ demand, how }) => ({ demand, how })),
+        needs: learner.needs.filter((n) => n.of === undefined).map(({ demand, how }) => ({ demand, how })),
+        hand: learner.hand ?? null,
         allergies: learner.allergies ?? [],
         never: learner.never ?? [],
       };

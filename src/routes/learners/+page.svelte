@@ -15,7 +15,7 @@
         ? [`${HOW_NAMES[how]}: ${names.slice(0, SHOWN).join(', ')}${names.length > SHOWN ? ` and ${names.length - SHOWN} more` : ''}`]
         : [];
     });
-    return parts.join('; ');
+    return [...parts, ...(l.hand === 'left' ? ['left hand leads'] : [])].join('; ');
   }
 </script>
 
