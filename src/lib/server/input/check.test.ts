@@ -166,7 +166,17 @@ describe('bad input is refused by the field', () => {
   test('a measure of nothing, and a place as long as a book', () => {
     const kitchen = (more: object) => ({
       revision: 1,
-      kitchen: { system: 'us', lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, measures: [], tools: [], lacks: [], places: {}, ...more },
+      kitchen: {
+        system: 'us',
+        lessonMinutes: 60,
+        microwaveWatts: 800,
+        readingGrade: 4,
+        measures: [],
+        tools: [],
+        lacks: [],
+        places: {},
+        ...more,
+      },
     });
     const measure = { id: 'cup', quantity: '1', unit: 'cup', kind: 'dry', place: '' };
     expect(problems(SavedKitchen, kitchen({ measures: [measure] }))).toEqual({});
