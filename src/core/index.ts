@@ -75,11 +75,13 @@ export {
 } from './task/edit';
 export {
   GRAINS,
+  HEIGHTS,
   LEARNER_TIME_FACTOR,
   MOST_STEPS,
   USUAL_KITCHEN,
   type Filling,
   type Grain,
+  type Heights,
   type Kitchen,
   type Step,
   type TaskAnalysis,

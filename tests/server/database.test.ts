@@ -216,6 +216,7 @@ describe('drafts and versions', () => {
       measures: [{ id: 'cup', quantity: '1', unit: 'cup' as const, kind: 'dry' as const, place: '' }],
       tools: [],
       lacks: [],
+      heights: {},
       places: {},
     });
     const both = await Promise.all([40, 50].map((minutes) => inHere((trx) => saveKitchen(trx, 1, kitchen(minutes)))));

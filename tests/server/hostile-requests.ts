@@ -262,6 +262,7 @@ export class Hostile {
       measures: measures.map((m) => ({ ...m, place: 'drawer 1' })),
       tools: [{ id: 'spoon', place: 'drawer 1' }],
       lacks: ['one-cup'],
+      heights: { oven: 'low' },
       places,
     };
   }

@@ -50,6 +50,15 @@ test('waiting by the oven is in the room, not at the heat', () => {
   expect(demandsOf(wait).map((a) => a.demand)).not.toContain('heat');
   expect(demandsOf(wait).find((a) => a.demand === 'waiting')?.much).toBe(true);
 });
+test('what is at the back of the hob or high on a shelf is far from a chair (ADA 2010, 308)', () => {
+  const far = { ...USUAL_KITCHEN, heights: { hobControls: 'back', shelves: 'high' } as const };
+  const reach = (technique: string, kitchen = USUAL_KITCHEN) =>
+    demandsOf(
+      task.steps.find((s) => s.technique === technique)!,
+      kitchen,
+    ).find((a) => a.demand === 'reach')?.much;
+  expect([reach('hob-on'), reach('hob-on', far), reach('gather'), reach('gather', far)]).toEqual([false, true, false, true]);
+});
 test('what nobody knows how it is done is judged by what is in the hand', () => {
   const step = { ...task.steps[0], technique: null, tools: ['knife'], into: 'bowl' };
   expect(demandsOf(step).map((a) => `${a.demand}/${a.of}`)).toEqual(expect.arrayContaining(['sight/blade', 'fine-aim/place']));

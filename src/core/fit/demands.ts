@@ -52,12 +52,12 @@ const AT_WORK = new Set<Purpose>([
  * Does not look at any learner. A step whose technique nobody knows is judged by its tools and its vessel.
  * @param load from `loadsOf`, where the whole task is known; else worked out from the step alone
  */
-export function demandsOf(step: Step, _kitchen: Kitchen = USUAL_KITCHEN, load: Load = loadOfStep(step)): Asked[] {
+export function demandsOf(step: Step, kitchen: Kitchen = USUAL_KITCHEN, load: Load = loadOfStep(step)): Asked[] {
   const works = worksOfStep(step);
   const hot = ['hot', 'steam', 'splash'].some((h) => step.hazards.includes(h as 'hot') && isNear(step, h as 'hot'));
   const raw = step.hazards.some((h) => h.startsWith('raw-'));
   const stake: Stake = hot ? 'hot' : step.hazards.includes('sharp') ? 'sharp' : raw ? 'raw' : 'cool';
-  const c: Context = { step, works, load, hot, stake };
+  const c: Context = { step, works, load, hot, stake, heights: kitchen.heights ?? {} };
   const list = [...cardAsks(c), ...techniqueAsks(c), ...RULES.flatMap((rule) => rule(c))];
   return merged(list.map((a) => ({ ...a, where: AT_WORK.has(a.of) ? a.where : 'cool' })));
 }
@@ -104,6 +104,7 @@ function techniqueAsks(c: Context): Asked[] {
           ]
         : [];
     if ((key === 'sight/place-hot' || key === 'heat/hold') && !c.hot) return [];
+    if (demand === 'reach') return [reachOf(c, of, much)];
     if (key === 'strong-grip/cut') return [ask(c, demand, of, much || isHard(step), isHard(step) ? 'it is hard to cut' : 'it is cut')];
     if (demand === 'fine-aim' && ['fill', 'pour', 'place'].includes(of)) {
       const narrow = step.into !== null && isNarrow(step.into) && step.into !== 'small-bowl';
@@ -120,6 +121,18 @@ function techniqueAsks(c: Context): Asked[] {
     if (key === 'sight/aim') return [ask(c, demand, of, much || c.hot, WHY.get(key)!)];
     return [ask(c, demand, of, much || (demand === 'two-hands' && c.hot), WHY.get(key) ?? demand)];
   });
+}
+
+/** What is out of reach from a chair, as far as somebody has said where things are, is much. */
+function reachOf(c: Context, of: Purpose, much: boolean): Asked {
+  const { step, heights } = c;
+  const far = step.tools.includes('microwave')
+    ? heights.microwave === 'high'
+    : (of === 'oven' && heights.oven === 'low') ||
+      (of === 'controls' && step.tools.includes('hob') && heights.hobControls === 'back') ||
+      (of === 'shelf' && heights.shelves === 'high');
+  const why = WHY.get(`reach/${of}`) ?? 'it is reached';
+  return ask(c, 'reach', of, much || far, far ? `${why}: too high, too low or over a hot ring` : why);
 }
 
 /** What nobody knows how it is done is judged by what is in the hand. */

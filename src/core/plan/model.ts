@@ -72,6 +72,15 @@ export type TaskAnalysis = {
   steps: Step[];
 };
 
+/** What a learner has to reach, each with where it may be; the first of each is within reach. */
+export const HEIGHTS = {
+  hobControls: ['front', 'back'],
+  oven: ['table', 'low'],
+  microwave: ['table', 'high'],
+  shelves: ['within', 'high'],
+} as const;
+export type Heights = { [K in keyof typeof HEIGHTS]?: (typeof HEIGHTS)[K][number] };
+
 /** What is in this classroom's kitchen, and where each thing is kept. */
 export type Kitchen = {
   system: MeasureSystem;
@@ -80,6 +89,8 @@ export type Kitchen = {
   tools: { id: string; place: string }[];
   /** Tools that somebody has said are not here. An adapted tool in neither list is not known. */
   lacks?: string[];
+  /** How high things are, where somebody has said: what is within 15 to 48 in of the floor is within reach from a chair (ADA 2010, 308). */
+  heights?: Heights;
   /** Where foods are kept, by the kind of place: cupboard, fridge, freezer, counter. */
   places: Partial<Record<'cupboard' | 'fridge' | 'freezer' | 'counter' | 'tap', string>>;
 };

@@ -52,12 +52,13 @@ export async function carriedFit(trx: SchoolTrx, recipeId: string, version: Vers
   return carryOver(row.differences, before?.steps ?? [], version.steps);
 }
 
-export const kitchenOf = ({ system, measures, tools, places, lacks }: KitchenRow): Kitchen => ({
+export const kitchenOf = ({ system, measures, tools, places, lacks, heights }: KitchenRow): Kitchen => ({
   system,
   measures,
   tools,
   places,
   ...(lacks ? { lacks } : {}),
+  ...(heights ? { heights } : {}),
 });
 
 export const taskOf = (title: string, version: VersionRow): TaskAnalysis => ({

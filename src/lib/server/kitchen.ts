@@ -1,6 +1,6 @@
 // The kitchen of a school: its measures, its tools, and where things are kept.
-import { USUAL_KITCHEN, type Kitchen, type Measure } from '$core';
-import { isGoodMeasure, namesOf, placesOf } from './input/stored';
+import { USUAL_KITCHEN, type Heights, type Kitchen, type Measure } from '$core';
+import { heightsOf, isGoodMeasure, namesOf, placesOf } from './input/stored';
 import type { SchoolTrx } from './school-scope';
 
 export type KitchenRow = Kitchen & {
@@ -15,7 +15,7 @@ export type KitchenRow = Kitchen & {
 export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
   const row = await trx('kitchen')
     .where({ school_id: trx.school })
-    .first('system', 'places', 'lacks', 'lesson_minutes', 'microwave_watts', 'reading_grade', 'revision');
+    .first('system', 'places', 'lacks', 'heights', 'lesson_minutes', 'microwave_watts', 'reading_grade', 'revision');
   if (!row) return { ...USUAL_KITCHEN, measurePlaces: new Map(), lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, revision: 1 };
   const rows = await trx('kitchen_measure')
     .where({ school_id: trx.school })
@@ -34,6 +34,7 @@ export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
     measures: measures.map(({ id, quantity, unit, kind }) => ({ id, quantity, unit, kind })),
     // a measure is fetched from its drawer like any tool
     lacks: namesOf(row.lacks),
+    heights: heightsOf(row.heights),
     tools: [...tools, ...measures.map(({ id, place }) => ({ id, place }))],
     measurePlaces: new Map(measures.map(({ id, place }) => [id, place])),
   };
@@ -48,6 +49,7 @@ export type KitchenSettings = {
   measures: (Measure & { place: string })[];
   tools: { id: string; place: string }[];
   lacks: string[];
+  heights: Heights;
   places: Kitchen['places'];
 };
 
@@ -61,6 +63,7 @@ export async function saveKitchen(trx: SchoolTrx, revision: number, kitchen: Kit
     system: kitchen.system,
     places: JSON.stringify(kitchen.places),
     lacks: JSON.stringify(kitchen.lacks),
+    heights: JSON.stringify(kitchen.heights),
     lesson_minutes: kitchen.lessonMinutes,
     microwave_watts: kitchen.microwaveWatts,
     reading_grade: kitchen.readingGrade,

@@ -19,7 +19,7 @@
             aria-current={isHere ? 'page' : undefined}
             class="flex min-h-12 w-full flex-col items-center justify-center px-0.5 py-0.5 text-center text-[0.72rem] leading-tight no-underline sm:px-3 sm:text-base lg:items-start lg:text-left {isNext
               ? 'next text-on-next'
-              : 'text-ink hover:text-act'} {isHere ? 'font-bold shadow-[inset_0_-8px_0_var(--ink)]' : 'font-semibold'}"
+              : 'text-ink hover:text-act'} {isHere ? 'pb-2.5! font-bold shadow-[inset_0_-8px_0_var(--ink)]' : 'font-semibold'}"
           >
             <span class={isHere ? 'underline decoration-[3px] underline-offset-4' : ''}>{place.name}</span>
             {#if isNext}<span class="sr-only font-normal sm:not-sr-only sm:text-xs sm:leading-tight">next: {next.why}</span>{/if}

@@ -18,6 +18,7 @@ export const load = ({ locals }) =>
         readingGrade: kitchen.readingGrade,
         measures: kitchen.measures.map((m) => ({ ...m, place: kitchen.measurePlaces.get(m.id) ?? '' })),
         lacks: kitchen.lacks ?? [],
+        heights: kitchen.heights ?? {},
         tools: kitchen.tools.filter((t) => !kitchen.measurePlaces.has(t.id)),
         places: kitchen.places,
       },

@@ -65,6 +65,7 @@ const ADAPTED = [
   'long-gloves',
   'lap-tray',
 ];
+export const HEIGHTS: Kitchen['heights'] = { hobControls: 'back', oven: 'low', microwave: 'table', shelves: 'within' };
 export const LACKING = ['electric-opener', 'one-cup', 'talking-scale', 'trolley'];
 
 const DRAWER = 'drawer 1';

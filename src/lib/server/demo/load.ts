@@ -5,7 +5,7 @@ import { beginLesson, addRecords } from '../lessons';
 import { addRecipe } from '../recipes';
 import { publish, startDraft } from '../tasks';
 import { DEMO_SCHOOL, withSchool, type SchoolTrx } from '../school-scope';
-import { LACKING, LEARNERS, MEASURES, PLACES, RECIPES, SCHOOL_NAME, TOOLS } from './class';
+import { HEIGHTS, LACKING, LEARNERS, MEASURES, PLACES, RECIPES, SCHOOL_NAME, TOOLS } from './class';
 import { demoLessons } from './lessons';
 
 /**
@@ -17,7 +17,13 @@ export function loadDemo(knex: Knex): Promise<boolean> {
     if (await trx('school').where({ id: DEMO_SCHOOL }).first('id')) return false;
     const school_id = trx.school;
     await trx('school').insert({ id: school_id, name: SCHOOL_NAME });
-    await trx('kitchen').insert({ school_id, system: 'us', places: JSON.stringify(PLACES), lacks: JSON.stringify(LACKING) });
+    await trx('kitchen').insert({
+      school_id,
+      system: 'us',
+      places: JSON.stringify(PLACES),
+      lacks: JSON.stringify(LACKING),
+      heights: JSON.stringify(HEIGHTS),
+    });
     await trx('kitchen_measure').insert(MEASURES.map((m, position) => ({ school_id, ...m, position })));
     await trx('kitchen_tool').insert(TOOLS.map((t) => ({ school_id, ...t })));
     await trx('learner').insert(

@@ -174,6 +174,7 @@ describe('bad input is refused by the field', () => {
         measures: [],
         tools: [],
         lacks: [],
+        heights: {},
         places: {},
         ...more,
       },

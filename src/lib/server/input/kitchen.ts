@@ -1,6 +1,6 @@
 // What a person may send of a kitchen: its measures, its tools, and where each thing is kept.
 import 'reflect-metadata';
-import { MEASURE_SYSTEMS, VOLUME_UNITS, type MeasureSystem, type Unit } from '$core';
+import { HEIGHTS, MEASURE_SYSTEMS, VOLUME_UNITS, type Heights, type MeasureSystem, type Unit } from '$core';
 import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsInt, IsNumber, Matches, Max, Min } from 'class-validator';
 import { IsCount, Text } from './rules';
 import { Holds, ListOf, Optional, Slug } from './shape';
@@ -54,6 +54,25 @@ export class PlacesInput {
   tap?: string;
 }
 
+/** Where things are that a learner has to reach; what is not said is null or left out. */
+export class HeightsInput implements Heights {
+  @Optional()
+  @IsIn(HEIGHTS.hobControls)
+  hobControls?: (typeof HEIGHTS.hobControls)[number];
+
+  @Optional()
+  @IsIn(HEIGHTS.oven)
+  oven?: (typeof HEIGHTS.oven)[number];
+
+  @Optional()
+  @IsIn(HEIGHTS.microwave)
+  microwave?: (typeof HEIGHTS.microwave)[number];
+
+  @Optional()
+  @IsIn(HEIGHTS.shelves)
+  shelves?: (typeof HEIGHTS.shelves)[number];
+}
+
 class SettingsInput {
   @IsIn(MEASURE_SYSTEMS, { message: 'choose whose cups and spoons these are' })
   system!: MeasureSystem;
@@ -85,6 +104,9 @@ class SettingsInput {
   @ArrayMaxSize(200)
   @Matches(/^[a-z0-9][a-z0-9-]{0,39}$/, { each: true, message: 'each tool is one that the program knows' })
   lacks!: string[];
+
+  @Holds(() => HeightsInput)
+  heights!: HeightsInput;
 
   @Holds(() => PlacesInput)
   places!: PlacesInput;

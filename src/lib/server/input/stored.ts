@@ -9,6 +9,7 @@ import {
   type Differences,
   type Profile,
   type Purpose,
+  type Heights,
   type Hierarchy,
   type Ingredient,
   type Kitchen,
@@ -21,7 +22,7 @@ import { error } from '@sveltejs/kit';
 import { ArrayMinSize, IsIn, IsInt, IsNumber, Max, Min } from 'class-validator';
 import { LRUCache } from 'lru-cache';
 import { check } from './check';
-import { MeasureInput, PlacesInput } from './kitchen';
+import { HeightsInput, MeasureInput, PlacesInput } from './kitchen';
 import { IngredientInput, ReadingInput, SwapInput } from './recipe';
 import { Text, Words } from './rules';
 import { DifferencesInput, ProfileInput } from './learner';
@@ -204,6 +205,7 @@ export const profileOf = (doc: unknown): Profile | null =>
   isPlain(doc) && Object.keys(doc).length === 0 ? NO_PROFILE : wrongWith(ProfileInput, doc) === null ? (doc as Profile) : null;
 export const differencesOf = (doc: unknown): Differences =>
   wrongWith(DifferencesInput, doc) === null ? (doc as Differences) : { words: [], answered: [] };
+export const heightsOf = (doc: unknown): Heights => (wrongWith(HeightsInput, doc) === null ? (doc as Heights) : {});
 export const namesOf = (all: unknown): string[] => (Array.isArray(all) ? all.filter((n): n is string => typeof n === 'string') : []);
 export const placesOf = (doc: unknown): Kitchen['places'] => (wrongWith(PlacesInput, doc) === null ? (doc as Kitchen['places']) : {});
 

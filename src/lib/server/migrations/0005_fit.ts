@@ -9,7 +9,7 @@ export async function up(knex: Knex): Promise<void> {
       add column profile jsonb not null default '{}',
       add column put_away_at timestamptz,
       add column revision integer not null default 1;
-    alter table kitchen add column lacks jsonb not null default '[]';
+    alter table kitchen add column lacks jsonb not null default '[]', add column heights jsonb not null default '{}';
     alter table lesson_learner add column fit jsonb;
     create table learner_fit (
       school_id uuid not null references school,
@@ -33,6 +33,6 @@ export async function down(knex: Knex): Promise<void> {
   await knex.raw(`
     drop table learner_fit;
     alter table lesson_learner drop column fit;
-    alter table kitchen drop column lacks;
+    alter table kitchen drop column lacks, drop column heights;
     alter table learner drop column profile, drop column put_away_at, drop column revision;`);
 }
