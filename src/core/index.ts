@@ -107,7 +107,8 @@ export { fitPrepared, fitTask } from './fit/fit';
 export { prepareFit, type Prepared } from './fit/best';
 export { bestTools, buyingFamilies, whatToBuy, type Family } from './fit/buy';
 export { whereIs } from './fit/here';
-export { carryOver, type Answered, type Carried, type Differences, type OwnWords } from './fit/carry';
+export { partOf } from './fit/parts';
+export { carryOver, type Answered, type Carried, type Differences, type GivenUp, type OwnWords } from './fit/carry';
 export {
   GROUPS,
   learnerOf,

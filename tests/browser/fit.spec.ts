@@ -66,10 +66,16 @@ test('own words, put in use, are on the lesson’s cards', async ({ page }) => {
   await page.goto(`/recipes/${OATS}/fit?learner=${KIT}`);
   await page.getByLabel('only what differs').uncheck();
   const row = page.getByRole('listitem').filter({ hasText: 'Fill the ½ cup with milk.' });
-  await row.getByRole('button', { name: /^Own words/ }).click();
+  await row.getByRole('button', { name: /^Change/ }).click();
   await page.getByRole('textbox', { name: /^Own words for step/ }).fill('Fill your own cup with milk.');
   await page.getByRole('button', { name: 'Keep', exact: true }).first().click();
   await expect(page.getByText('Fill your own cup with milk.')).toBeVisible();
+  const wait = page.getByRole('listitem').filter({ hasText: 'Peel the banana.' });
+  await wait.getByRole('button', { name: /^Change/ }).click();
+  await page.getByLabel('an adult does it').check();
+  await page.getByRole('button', { name: 'Keep', exact: true }).first().click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Peel the banana.' })).toContainText('an adult:');
+  await expect(page.getByText('Not in use yet.')).toBeVisible();
   await page.getByRole('button', { name: 'Use these steps' }).click();
   await expect(page.getByText('In use: Cook and the cards take them from now on.')).toBeVisible();
   await page.goto(`/recipes/${OATS}/cook`);

@@ -326,10 +326,10 @@ describe('learners and their own versions', () => {
   test('differences are kept by the first of two who save at once, and not seen by another school', async () => {
     const { recipe, learner } = await lessonHere();
     const words = (text: string) => ({ words: [{ key: steps[0].key, text, seen: steps[0].text, by: '', at: '' }], answered: [] });
-    const both = await Promise.all(['One.', 'Two.'].map((t) => inHere((trx) => saveFit(trx, recipe, learner, 0, 1, words(t)))));
+    const both = await Promise.all(['One.', 'Two.'].map((t) => inHere((trx) => saveFit(trx, recipe, learner, 0, 1, words(t), false))));
     expect(both.filter((r) => r !== null)).toEqual([1]);
-    expect(await inHere((trx) => saveFit(trx, recipe, learner, 1, 1, words('Three.')))).toBe(2);
-    expect((await inHere((trx) => getFit(trx, recipe, learner)))?.differences).toEqual(words('Three.'));
+    expect(await inHere((trx) => saveFit(trx, recipe, learner, 1, 1, words('Three.'), true))).toBe(2);
+    expect(await inHere((trx) => getFit(trx, recipe, learner))).toMatchObject({ differences: words('Three.'), inUse: true });
     expect(await withSchool(app, there, (trx) => getFit(trx, recipe, learner))).toBeNull();
     const version = (await inHere((trx) => getVersion(trx, recipe)))!;
     const carried = await inHere(async (trx) => carriedFit(trx, recipe, version, await getFit(trx, recipe, learner)));

@@ -44,6 +44,11 @@ test('own words are asked about where the class’s words changed', () => {
   const carried = carryOver(differences, before, after);
   expect([carried.words, carried.ask.length, carried.answered]).toEqual([[], 1, []]);
 });
+test('a step given to an adult goes with the step that does the same', () => {
+  const after = before.map((s) => (s.key === dice.key ? { ...s, key: 'm9-dice-cucumber' } : s));
+  const given = { ...differences, adult: [{ key: dice.key, ...at }] };
+  expect(carryOver(given, before, after).adult).toEqual([{ key: 'm9-dice-cucumber', ...at }]);
+});
 test('what is gone is told', () => {
   const after = before.filter((s) => s.key !== dice.key);
   expect(carryOver(differences, before, after).gone).toEqual([dice.text, dice.text]);

@@ -6,7 +6,9 @@ import { matchSteps } from '../task/match';
 export type OwnWords = { key: string; text: string; seen: string; by: string; at: string };
 /** A caution that a person answered. */
 export type Answered = { key: string; by: string; reason: string; at: string };
-export type Differences = { words: readonly OwnWords[]; answered: readonly Answered[] };
+/** A step that a person gave to an adult, whatever was proposed. */
+export type GivenUp = { key: string; by: string; at: string };
+export type Differences = { words: readonly OwnWords[]; answered: readonly Answered[]; adult?: readonly GivenUp[] };
 
 export type Carried = Differences & {
   /** Own words whose step now says something else: a person decides. */
@@ -22,7 +24,9 @@ export function carryOver(differences: Differences, before: readonly Step[], aft
   const old = new Map(before.map((s) => [s.key, s.text]));
   const keyOf = (key: string) => match.get(key);
   const moved = differences.words.flatMap((w) => (keyOf(w.key) ? [{ ...w, key: keyOf(w.key)! }] : []));
+  const adult = (differences.adult ?? []).flatMap((g) => (keyOf(g.key) ? [{ ...g, key: keyOf(g.key)! }] : []));
   return {
+    ...(adult.length > 0 ? { adult } : {}),
     words: moved.filter((w) => said.get(w.key) === w.seen),
     ask: moved.filter((w) => said.get(w.key) !== w.seen),
     // a caution is answered for what it was said of: other words ask anew
@@ -30,6 +34,8 @@ export function carryOver(differences: Differences, before: readonly Step[], aft
       const key = keyOf(a.key);
       return key && said.get(key) === old.get(a.key) ? [{ ...a, key }] : [];
     }),
-    gone: [...differences.words, ...differences.answered].flatMap((d) => (keyOf(d.key) ? [] : [old.get(d.key) ?? d.key])),
+    gone: [...differences.words, ...differences.answered, ...(differences.adult ?? [])].flatMap((d) =>
+      keyOf(d.key) ? [] : [old.get(d.key) ?? d.key],
+    ),
   };
 }

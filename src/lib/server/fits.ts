@@ -1,5 +1,15 @@
 // A learner's own version of a recipe: differences from the published one, carried over to the next, and worked out on the server's threads.
-import { carryOver, type Carried, type Differences, type Fit, type Kitchen, type TaskAnalysis } from '$core';
+import {
+  carryOver,
+  partOf,
+  type Carried,
+  type Differences,
+  type Fit,
+  type Kitchen,
+  type Learner,
+  type OwnStep,
+  type TaskAnalysis,
+} from '$core';
 import { error } from '@sveltejs/kit';
 import { differencesOf, type OwnCard } from './input/stored';
 import type { KitchenRow } from './kitchen';
@@ -8,13 +18,14 @@ import type { SchoolTrx } from './school-scope';
 import { getVersion, type VersionRow } from './tasks';
 import { fitLearners, TooLong } from './work/pool';
 
-export type FitRow = { version: number; differences: Differences; revision: number };
+/** `inUse`: a person has said that lessons take it. */
+export type FitRow = { version: number; differences: Differences; inUse: boolean; revision: number };
 
 export async function getFit(trx: SchoolTrx, recipeId: string, learnerId: string): Promise<FitRow | null> {
   const row = await trx('learner_fit')
     .where({ school_id: trx.school, recipe_id: recipeId, learner_id: learnerId })
-    .first('version', 'differences', 'revision');
-  return row ? { version: row.version, differences: differencesOf(row.differences), revision: row.revision } : null;
+    .first('version', 'differences', 'in_use', 'revision');
+  return row ? { version: row.version, differences: differencesOf(row.differences), inUse: row.in_use, revision: row.revision } : null;
 }
 
 /** Keeps the differences for a version, if nobody saved since `revision` (0: there was none). @returns the new revision, or null when somebody did */
@@ -25,9 +36,10 @@ export async function saveFit(
   revision: number,
   version: number,
   differences: Differences,
+  inUse: boolean,
 ): Promise<number | null> {
   const own = { school_id: trx.school, recipe_id: recipeId, learner_id: learnerId };
-  const doc = { version, differences: JSON.stringify(differences), updated_at: trx.fn.now() };
+  const doc = { version, differences: JSON.stringify(differences), in_use: inUse, updated_at: trx.fn.now() };
   if (revision === 0) {
     const made = await trx('learner_fit')
       .insert({ ...own, ...doc })
@@ -101,12 +113,14 @@ export function ownCards(fit: Fit, version: VersionRow): OwnCard[] {
   return cards;
 }
 
-/** A teacher's own words go before those of the program. */
-export function withOwnWords(fit: Fit, differences: Differences): Fit {
+/** What a person decided goes before what the program proposes: own words, and steps given to an adult, in which the learner keeps a part. */
+export function asDecided(fit: Fit, differences: Differences, learner: Learner): Fit {
   const own = new Map(differences.words.map((w) => [w.key, w.text]));
-  const steps = fit.task.steps.map((s) => {
-    const text = own.get(s.key);
-    return text === undefined ? s : { ...s, text };
+  const adult = new Set((differences.adult ?? []).map((g) => g.key));
+  const steps = fit.task.steps.map((s): OwnStep => {
+    const worded = { ...s, text: own.get(s.key) ?? s.text };
+    if (!adult.has(s.key)) return worded;
+    return { ...worded, supervision: 'adult-does', fitted: { who: 'adult', by: s.fitted?.by ?? [], lines: [], part: partOf(s, learner) } };
   });
   return { ...fit, task: { ...fit.task, steps } };
 }

@@ -1,6 +1,6 @@
 // What a person may send of a fit: ways kept or refused, own words for a step, a caution answered, the whole put in use.
 import 'reflect-metadata';
-import { ArrayMaxSize, IsArray, IsIn, Matches, ValidateIf } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, Matches, ValidateIf } from 'class-validator';
 import { IsId, Text, Words } from './rules';
 
 export const FIT_CHANGES = ['keep', 'refuse', 'next', 'words', 'answer', 'use'] as const;
@@ -8,6 +8,9 @@ export const FIT_CHANGES = ['keep', 'refuse', 'next', 'words', 'answer', 'use'] 
 export class FitChange {
   @IsId('choose a learner')
   learner!: string;
+
+  @IsBoolean()
+  adult!: boolean;
 
   @IsIn(FIT_CHANGES, { message: 'nobody knows this change' })
   what!: (typeof FIT_CHANGES)[number];

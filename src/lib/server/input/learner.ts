@@ -118,10 +118,25 @@ class AnsweredInput {
   at!: string;
 }
 
+class GivenUpInput {
+  @Words(120)
+  key!: string;
+
+  @Text(80)
+  by!: string;
+
+  @Text(40)
+  at!: string;
+}
+
 export class DifferencesInput {
   @ListOf(() => OwnWordsInput, 600)
   words!: OwnWordsInput[];
 
   @ListOf(() => AnsweredInput, 600)
   answered!: AnsweredInput[];
+
+  @Optional()
+  @ListOf(() => GivenUpInput, 600)
+  adult?: GivenUpInput[];
 }

@@ -17,6 +17,7 @@ export async function up(knex: Knex): Promise<void> {
       recipe_id uuid not null,
       version integer not null,
       differences jsonb not null default '{}',
+      in_use boolean not null default false,
       revision integer not null default 1,
       updated_at timestamptz not null default now(),
       primary key (school_id, learner_id, recipe_id),

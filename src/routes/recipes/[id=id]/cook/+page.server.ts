@@ -3,9 +3,9 @@ import { newId } from '$lib/id';
 import { check, firstProblem } from '$lib/server/input/check';
 import { readForm } from '$lib/server/input/request';
 import { NewLesson } from '$lib/server/input/lesson';
-import { getLearner, listLearners } from '$lib/server/learners';
+import { fitLearner, getLearner, listLearners } from '$lib/server/learners';
 import { beginLesson, lessonsOf } from '$lib/server/lessons';
-import { carriedFit, fitsOrTell, getFit, kitchenOf, ownCards, taskOf, withOwnWords } from '$lib/server/fits';
+import { carriedFit, fitsOrTell, getFit, kitchenOf, ownCards, taskOf, asDecided } from '$lib/server/fits';
 import { getKitchen } from '$lib/server/kitchen';
 import { getRecipe } from '$lib/server/recipes';
 import { getVersion } from '$lib/server/tasks';
@@ -53,13 +53,13 @@ async function ownInUse(locals: App.Locals, recipeId: string, number: number, le
     const recipe = await getRecipe(trx, recipeId);
     if (!version || !learner || !recipe) error(404, 'There is no such version or no such learner.');
     const row = await getFit(trx, recipeId, learnerId);
-    if (!row) return null;
+    if (!row?.inUse) return null;
     return { version, learner, recipe, kitchen: kitchenOf(await getKitchen(trx)), carried: await carriedFit(trx, recipeId, version, row) };
   });
   if (!held) return null;
   await locals.rest();
   const [fit] = await fitsOrTell(taskOf(held.recipe.title, held.version), [held.learner], held.kitchen);
-  return ownCards(withOwnWords(fit, held.carried), held.version);
+  return ownCards(asDecided(fit, held.carried, fitLearner(held.learner)), held.version);
 }
 
 export const actions = {

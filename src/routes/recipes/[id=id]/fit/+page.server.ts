@@ -2,9 +2,9 @@ import { adaptationById, NO_PROFILE, questionAbout, type FittedStep, type Hazard
 import { check, firstProblem } from '$lib/server/input/check';
 import { FitChange } from '$lib/server/input/fit';
 import { readForm } from '$lib/server/input/request';
-import { carriedFit, fitsOrTell, getFit, kitchenOf, saveFit, taskOf, withOwnWords } from '$lib/server/fits';
+import { carriedFit, fitsOrTell, getFit, kitchenOf, saveFit, taskOf, asDecided } from '$lib/server/fits';
 import { getKitchen } from '$lib/server/kitchen';
-import { changeLearner, getLearner, listLearners, type LearnerRow } from '$lib/server/learners';
+import { changeLearner, fitLearner, getLearner, listLearners, type LearnerRow } from '$lib/server/learners';
 import { masteredSteps } from '$lib/server/mastered';
 import { getRecipe } from '$lib/server/recipes';
 import { getVersion } from '$lib/server/tasks';
@@ -46,7 +46,7 @@ export const load = async ({ params, url, locals }) => {
   const names = learners.map(({ id, name }) => ({ id, name }));
   if (!version || !learner || !carried) return { learners: names, learner: null, version: version?.number ?? null };
   const [plain] = await fitsOrTell(taskOf(recipe.title, version), [learner], kitchen);
-  const fit = withOwnWords(plain, carried);
+  const fit = asDecided(plain, carried, fitLearner(learner));
   const said = new Map(version.steps.map((s) => [s.key, s.text]));
   const own = new Map(fit.task.steps.map((s) => [s.key, s]));
   const kept = new Map((learner.profile ?? NO_PROFILE).kept.map((k) => [k.way, k]));
@@ -60,7 +60,7 @@ export const load = async ({ params, url, locals }) => {
       readable: learner.profile !== null,
     },
     version: version.number,
-    inUse: row ? { version: row.version } : null,
+    inUse: row?.inUse ? { version: row.version } : null,
     shown: fit.shown,
     due: dueRules(learner),
     groups: grouped(fit.steps).map((steps) => {
@@ -97,6 +97,7 @@ export const load = async ({ params, url, locals }) => {
       who: s.fitted?.who ?? ('learner' as const),
       hazards: s.hazards,
       ownWords: carried.words.some((w) => w.key === s.key),
+      given: carried.adult?.some((g) => g.key === s.key) ?? false,
     })),
     left: fit.left.map((b) => ({ ...b, text: own.get(b.stepKey)?.text ?? '' })),
     cautions: cautionsOf(fit.steps, own, carried.answered),
@@ -160,6 +161,7 @@ export const actions = {
       key: field('key'),
       text: field('text').trim(),
       by: field('by').trim(),
+      adult: field('adult') === 'yes',
     });
     if (!checked.ok) return fail(400, { problem: firstProblem(checked.problems, 'It could not be kept.') });
     const change = checked.value;
@@ -194,20 +196,25 @@ export const actions = {
       const row = await getFit(trx, params.id, learner.id);
       const now = await carriedFit(trx, params.id, version, row);
       const words = now.words.filter((w) => w.key !== change.key);
+      const given = now.adult ?? [];
       const seen = version.steps.find((s) => s.key === change.key)?.text ?? '';
       const next = {
         words:
-          change.what === 'words' && change.text
+          change.what === 'words' && change.text && change.text !== field('proposed')
             ? [...words, { key: change.key, text: change.text, seen, by: change.by, at }]
             : change.what === 'words'
               ? words
               : [...now.words],
+        adult:
+          change.what === 'words'
+            ? [...given.filter((g) => g.key !== change.key), ...(change.adult ? [{ key: change.key, by: change.by, at }] : [])]
+            : [...given],
         answered:
           change.what === 'answer'
             ? [...now.answered.filter((a) => a.key !== change.key), { key: change.key, by: change.by, reason: change.text, at }]
             : [...now.answered],
       };
-      return saveFit(trx, params.id, learner.id, row?.revision ?? 0, version.number, next);
+      return saveFit(trx, params.id, learner.id, row?.revision ?? 0, version.number, next, change.what === 'use' || (row?.inUse ?? false));
     });
     return done === null ? fail(409, { problem: STALE }) : { done: change.what };
   },

@@ -12,6 +12,7 @@
     who: 'learner' | 'shared' | 'adult';
     hazards: Hazard[];
     ownWords: boolean;
+    given: boolean;
   };
   let { steps, learner, name, by }: { steps: Row[]; learner: string; name: string; by: string } = $props();
   let editing = $state('');
@@ -55,6 +56,10 @@
                 value={s.text}
                 aria-label="Own words for step {s.n}; empty for the class’s"
               />
+              <input type="hidden" name="proposed" value={s.ownWords ? '' : s.text} />
+              <label class="inline-flex min-h-11 items-center gap-2"
+                ><input type="checkbox" class="size-5" name="adult" value="yes" checked={s.given} /> an adult does it</label
+              >
               <button class="btn">Keep</button><button type="button" class="btn btn-quiet" onclick={() => (editing = '')}>Leave</button>
             </form>
           {:else}
@@ -73,7 +78,7 @@
         <div class="text-right text-sm">
           <Hazards hazards={s.hazards.filter((h) => h !== 'allergen' && h !== 'slip')} />
           {#if s.was !== null && editing !== s.key}<button type="button" class="btn btn-quiet text-sm" onclick={() => (editing = s.key)}
-              >Own words<span class="sr-only"> for step {s.n}</span></button
+              >Change<span class="sr-only"> step {s.n}</span></button
             >{/if}
         </div>
       </li>

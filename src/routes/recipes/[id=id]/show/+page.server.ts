@@ -1,6 +1,6 @@
-import { carriedFit, fitsOrTell, getFit, kitchenOf, taskOf, withOwnWords } from '$lib/server/fits';
+import { carriedFit, fitsOrTell, getFit, kitchenOf, taskOf, asDecided } from '$lib/server/fits';
 import { cardsOrTell, workingTask } from '$lib/server/draft-of';
-import { listLearners } from '$lib/server/learners';
+import { fitLearner, listLearners } from '$lib/server/learners';
 import { getVersion } from '$lib/server/tasks';
 import type { OwnStep } from '$core';
 import { error } from '@sveltejs/kit';
@@ -19,7 +19,7 @@ export const load = async ({ params, url, locals }) => {
   let steps: OwnStep[] = version?.steps ?? task.draft.steps;
   if (version && learner && carried) {
     const [fit] = await fitsOrTell(taskOf(task.row.title, version), [learner], kitchenOf(task.kitchen));
-    steps = withOwnWords(fit, carried).task.steps;
+    steps = asDecided(fit, carried, fitLearner(learner)).task.steps;
   }
   const { svgs, sprite } = await cardsOrTell(steps);
   const cards = steps.map((step, i) => ({
