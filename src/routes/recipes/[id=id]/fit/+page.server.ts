@@ -170,7 +170,12 @@ export const actions = {
       const version = await getVersion(trx, params.id);
       if (!learner || !version) error(404, 'There is no such learner, or no published version.');
       const at = new Date().toISOString();
-      const profile = learner.profile ?? NO_PROFILE;
+      // what cannot be read is not written over
+      if (learner.profile === null)
+        error(422, {
+          message: `What is stored of ${learner.name} cannot be read. Nothing was changed. Tell whoever looks after the program.`,
+        });
+      const { profile } = learner;
       const others = <T extends { way: string }>(list: readonly T[]) => list.filter((w) => !change.ways.includes(w.way));
       const noted = change.ways.map((way) => ({ way, by: change.by, at, ...(change.text ? { why: change.text } : {}) }));
       if (change.what === 'keep')
