@@ -64,6 +64,16 @@ test.each(files)('%s for thirty learners', { timeout: 120_000 }, (file) => {
 
 const couscous = buildTask(readRecipe(readFileSync('tests/recipes/couscous-bowl.txt', 'utf8')).recipe, { grain: 'standard' });
 
+test('a brief fit is the same fit, without the next best and what to buy', () => {
+  const prepared = prepareFit(couscous, KITCHENS[3]);
+  for (const learner of LEARNERS.slice(0, 8)) {
+    const whole = fitPrepared(prepared, learner);
+    const brief = fitPrepared(prepared, learner, { brief: true });
+    expect(brief.task).toEqual(whole.task);
+    expect(brief.steps).toEqual(whole.steps.map((s) => ({ ...s, others: [] })));
+  }
+});
+
 test('a learner nobody was asked about does what the class does, and the questions say what turns on them', () => {
   const fit = fitTask(couscous, { needs: [] }, USUAL_KITCHEN);
   expect(fit.task.steps.map((s) => s.text)).toEqual(couscous.steps.map((s) => s.text));

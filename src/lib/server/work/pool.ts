@@ -93,8 +93,8 @@ function unread(source: string): Reading {
 export const buildSteps = (recipe: Recipe, kitchen: Kitchen): Promise<TaskAnalysis> => work('build', recipe, kitchen);
 
 /** Fits of one recipe, one for each learner. @throws TooLong where they take longer than a person should wait */
-export const fitLearners = (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Promise<Fit[]> =>
-  work('fit', task, learners, kitchen);
+export const fitLearners = (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen, brief: boolean): Promise<Fit[]> =>
+  work('fit', task, learners, kitchen, brief);
 
 /** What tools would open in one recipe. @throws TooLong where it takes longer than a person should wait */
 export const familiesToBuy = (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Promise<Family[]> =>

@@ -23,9 +23,9 @@ export type Drawn = { svgs: string[]; sprite: string };
 const WORK = {
   read: (source: string): Reading => readRecipe(source),
   build: (recipe: Recipe, kitchen: Kitchen): TaskAnalysis => buildTask(recipe, { grain: 'standard', kitchen }),
-  fit: (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Fit[] => {
+  fit: (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen, brief: boolean): Fit[] => {
     const prepared = prepareFit(task, kitchen);
-    return learners.map((learner) => fitPrepared(prepared, learner));
+    return learners.map((learner) => fitPrepared(prepared, learner, { brief }));
   },
   families: (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Family[] => buyingFamilies(task, learners, kitchen),
   draw: (steps: Step[]): Drawn => {

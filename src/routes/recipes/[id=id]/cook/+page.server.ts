@@ -58,7 +58,7 @@ async function ownInUse(locals: App.Locals, recipeId: string, number: number, le
   });
   if (!held) return null;
   await locals.rest();
-  const [fit] = await fitsOrTell(taskOf(held.recipe.title, held.version), [held.learner], held.kitchen);
+  const [fit] = await fitsOrTell(taskOf(held.recipe.title, held.version), [held.learner], held.kitchen, true);
   return ownCards(asDecided(fit, held.carried, fitLearner(held.learner)), held.version);
 }
 

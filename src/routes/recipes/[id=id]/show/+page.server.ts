@@ -18,7 +18,7 @@ export const load = async ({ params, url, locals }) => {
   await locals.rest();
   let steps: OwnStep[] = version?.steps ?? task.draft.steps;
   if (version && learner && carried) {
-    const [fit] = await fitsOrTell(taskOf(task.row.title, version), [learner], kitchenOf(task.kitchen));
+    const [fit] = await fitsOrTell(taskOf(task.row.title, version), [learner], kitchenOf(task.kitchen), true);
     steps = asDecided(fit, carried, fitLearner(learner)).task.steps;
   }
   const { svgs, sprite } = await cardsOrTell(steps);

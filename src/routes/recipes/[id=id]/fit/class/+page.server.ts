@@ -21,7 +21,7 @@ export const load = async ({ params, locals }) => {
   const { recipe, version, learners, kitchen } = held;
   if (!version) return { version: null, learners: [], rows: [], clashes: [] };
   const task = taskOf(recipe.title, version);
-  const fits = await fitsOrTell(task, learners, kitchen);
+  const fits = await fitsOrTell(task, learners, kitchen, true);
   const cells = fits.map((fit) => new Map(fit.steps.map((s) => [s.key, s])));
   const rows = version.steps.map((step) => ({
     key: step.key,
