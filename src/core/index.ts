@@ -107,6 +107,7 @@ export { fitPrepared, fitTask } from './fit/fit';
 export { prepareFit, type Prepared } from './fit/best';
 export { bestTools, buyingFamilies, whatToBuy, type Family } from './fit/buy';
 export { whereIs } from './fit/here';
+export { cautionsOf, type Caution } from './fit/cautions';
 export { partOf } from './fit/parts';
 export { carryOver, type Answered, type Carried, type Differences, type GivenUp, type OwnWords } from './fit/carry';
 export {

@@ -60,6 +60,19 @@ test('what a learner must not have is told, with what stands in its place', asyn
   await page.goto(`/recipes/${OATS}/fit?learner=${NELL}`);
   await expect(page.getByRole('region', { name: 'Must not have' })).toContainText('oat drink in the own portion');
   await expect(page.getByText('Fill the ½ cup with oat drink.')).toBeVisible();
+  // nothing takes the yoghurt's place: a person answers before it is used, on the page and at the server
+  await expect(page.getByRole('button', { name: 'Use these steps' })).toBeDisabled();
+  const answer = await page.request.post(`/recipes/${OATS}/fit`, {
+    form: { learner: NELL, what: 'use', ways: '', key: '', text: '', by: '' },
+    headers: { origin: new URL(page.url()).origin },
+  });
+  expect(((await answer.json()) as { status: number }).status).toBe(409);
+  await page.getByLabel('Kept and answered by').fill('Ms Ferrow');
+  await page.getByLabel('Who agreed, and what').fill('The family brings her own yoghurt.');
+  await page.getByRole('button', { name: 'Answered' }).click();
+  await expect(page.getByText(/Ms Ferrow, .*The family brings her own yoghurt/)).toBeVisible();
+  await page.getByRole('button', { name: 'Use these steps' }).click();
+  await expect(page.getByText('In use: Cook and the cards take them from now on.')).toBeVisible();
 });
 
 test('own words, put in use, are on the lesson’s cards', async ({ page }) => {

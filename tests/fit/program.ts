@@ -62,7 +62,7 @@ function placesOf(task: TaskAnalysis, learner: Learner, kitchen: Kitchen, all = 
       id: `s${i}`,
       open: asks[i].filter((a) => !isCards(a) && blocks(learner, a, sizeOf(a))),
       never: (learner.never ?? []).filter((h) => isNear(s, h)),
-      ways: pool.filter((w) => w.scope === 'step' && isFor(w, s)),
+      ways: pool.filter((w) => w.scope === 'step' && isFor(w, s, loads.get(s.key)?.lit)),
       canAdult: s.technique !== 'eat' && s.technique !== 'taste',
       stretch: new Map(),
     });

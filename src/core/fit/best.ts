@@ -29,7 +29,7 @@ export type Prepared = {
 export function prepareFit(task: TaskAnalysis, kitchen: Kitchen = USUAL_KITCHEN): Prepared {
   const loads = loadsOf(task, kitchen);
   const asks = new Map(task.steps.map((s) => [s.key, demandsOf(s, kitchen, loads.get(s.key))]));
-  const ways = new Map(task.steps.map((s) => [s.key, fittingWays(s)]));
+  const ways = new Map(task.steps.map((s) => [s.key, fittingWays(s, loads.get(s.key)?.lit)]));
   const cards = new Map<string, Asked>();
   for (const a of [...asks.values()].flat().filter(isOfCards)) if (a.much || !cards.has(a.of + a.demand)) cards.set(a.of + a.demand, a);
   return { task, kitchen, loads, asks, ways, cards: [...cards.values()], byKey: new Map(task.steps.map((s) => [s.key, s])) };

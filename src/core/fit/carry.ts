@@ -31,11 +31,13 @@ export function carryOver(differences: Differences, before: readonly Step[], aft
     ask: moved.filter((w) => said.get(w.key) !== w.seen),
     // a caution is answered for what it was said of: other words ask anew
     answered: differences.answered.flatMap((a) => {
+      // how the cards are shown hangs on no step; what a dish holds is asked anew with every version
+      if (a.key.startsWith('shown-')) return [a];
       const key = keyOf(a.key);
       return key && said.get(key) === old.get(a.key) ? [{ ...a, key }] : [];
     }),
     gone: [...differences.words, ...differences.answered, ...(differences.adult ?? [])].flatMap((d) =>
-      keyOf(d.key) ? [] : [old.get(d.key) ?? d.key],
+      keyOf(d.key) || !old.has(d.key) ? [] : [old.get(d.key)!],
     ),
   };
 }

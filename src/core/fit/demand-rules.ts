@@ -1,7 +1,7 @@
 // What hangs on the step and not on its technique alone: counts, parts, waits, heat, weight, standing, noise, smell, when it is done.
 import { ask, foodsOf, LIFT, nameOf, weight, type Context } from './demand-context';
 import { isWide } from '../technique/tool-weights';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import type { Asked } from './model';
 
 type Rule = (c: Context) => Asked[];
@@ -124,9 +124,8 @@ const things: Rule = (c) => {
   return n > 1 ? [ask(c, 'memory', 'things', n >= MANY, `${n} things to fetch`)] : [];
 };
 
-const LOUD = new Set(['blender', 'mixer', 'electric-opener']);
 const machines: Rule = (c) =>
-  c.step.tools.some((id) => LOUD.has(id)) && c.works.act !== 'fetch' && c.works.act !== 'wash-tools'
+  c.step.tools.some((id) => hasMark(id, 'loud')) && c.works.act !== 'fetch' && c.works.act !== 'wash-tools'
     ? [ask(c, 'noise', 'machine', true, 'the machine is loud')]
     : [];
 

@@ -25,7 +25,7 @@ export function fitTask(task: TaskAnalysis, learner: Learner, kitchen: Kitchen =
 
 /**
  * The same from what is prepared: for tables of many learners.
- * @param options.brief without the next best ways and what to buy: the same choice, in a third of the time
+ * @param options.brief without the next best ways and what to buy: the same choice
  */
 export function fitPrepared(prepared: Prepared, learner: Learner, { brief = false }: { brief?: boolean } = {}): Fit {
   if (isEverythingAbsent(learner)) return everythingAbsent(prepared, learner);
@@ -42,7 +42,7 @@ export function fitPrepared(prepared: Prepared, learner: Learner, { brief = fals
     task: own,
     steps,
     left,
-    ...(brief ? { toBuy: [], opens: [] } : opensWith(prepared, learner, found)),
+    ...(brief ? { toBuy: [], opens: [] } : opensWith(prepared, learner, found, own)),
     questions: questionsOf(prepared, learner),
     conflicts: conflictsOf(found.sites, settled, learner),
     dish,

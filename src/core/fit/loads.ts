@@ -49,13 +49,14 @@ export function loadsOf(task: TaskAnalysis, kitchen: Kitchen): Map<string, Load>
   for (const one of ran) {
     const vessel = vesselLifted(one.step);
     const { act } = worksOfStep(one.step);
+    const lit = one.before?.ring || one.shot.ring ? { lit: true } : {};
     if (vessel && (act === 'water' || act === 'kettle')) watered.add(vessel);
     if (vessel) {
       const held = one.before?.held.find((h) => h.id === vessel)?.ml ?? 0;
       const now = one.shot.held.find((h) => h.id === vessel)?.ml ?? 0;
       const water = watered.has(vessel) ? (toolById(vessel)?.holds ?? 0) * FILLED : 0;
-      loads.set(one.step.key, { vessel, grams: Math.round(emptyGrams(vessel) + Math.max(held, now) + water) });
-    } else loads.set(one.step.key, { vessel, grams: 0 });
+      loads.set(one.step.key, { vessel, grams: Math.round(emptyGrams(vessel) + Math.max(held, now) + water), ...lit });
+    } else loads.set(one.step.key, { vessel, grams: 0, ...lit });
     if (vessel && act === 'drain') watered.delete(vessel);
   }
   return loads;

@@ -68,12 +68,20 @@ export type Adaptation = {
   brings: readonly Hazard[];
   spares: readonly Hazard[];
   /** Kinds of technique, tools and words of foods that it is for; absent: any step that asks what it takes. */
-  fits: { techniques?: readonly string[]; tools?: readonly string[]; foods?: readonly string[]; notFoods?: readonly string[] };
+  fits: {
+    unlit?: true;
+    techniques?: readonly string[];
+    tools?: readonly string[];
+    foods?: readonly string[];
+    notFoods?: readonly string[];
+  };
   tools: readonly string[];
   /** The usual tool in whose place its own comes. */
   instead: string | null;
   /** The usual tool that the card names otherwise; in the world it stays what it is. */
   calls: string | null;
+  /** Words of a step that comes before water goes into the pan: a basket has to be in it. */
+  ahead: string | null;
   /** At most one way of a seat in a step: two blades are one too many. */
   seat: string | null;
   /** Whether the learner still learns the same skill. */
@@ -133,8 +141,8 @@ export type Fit = {
   shown: Adapted[];
 };
 
-/** What a vessel with what is in it weighs, in grams. */
-export type Load = { vessel: string | null; grams: number };
+/** What a vessel with what is in it weighs, in grams; `lit`: a ring is on while the step is done, so that nothing cools. */
+export type Load = { vessel: string | null; grams: number; lit?: boolean };
 
 /** A step as a learner does it: which ways are in it, who does it, the lines on its card, and what it weighs as the world has it. */
 export type OwnStep = Step & { fitted?: { who: Who; by: string[]; lines: string[]; part: string | null }; load?: Load };

@@ -6,7 +6,6 @@ import { worksOfStep } from './loads';
 
 /** Acts at which nobody comes near heat. */
 const FAR_FROM_HEAT = new Set<Act>(['wait', 'cool', 'chill', 'wash-hands', 'fetch', 'eat', 'store']);
-/** Acts at which a blade is handled but does not cut; still in the hand. */
 const HEAT = new Set<Hazard>(['hot', 'steam', 'splash']);
 
 /** Whether the hazard is at the hands of whoever does the step; false where it is only in the room. */

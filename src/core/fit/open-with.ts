@@ -1,8 +1,9 @@
 // What a kitchen does not have, or nobody has said it has, and what it would open: the second search, with all tools.
-import { adaptedTool } from '../technique/adapted-tools';
+import { adaptationById } from './catalogue/index';
+import { toolsBy } from './costs';
 import { whereIs } from './here';
 import { bestOf, type Best, type Prepared } from './best';
-import type { Fit, Learner } from './model';
+import type { Fit, Learner, OwnTask } from './model';
 
 /** A step is open where the learner does it alone and learns the same skill. */
 function openSteps(best: Best): Map<string, string[]> {
@@ -20,7 +21,7 @@ function openSteps(best: Best): Map<string, string[]> {
 }
 
 /** Tools to buy for this learner and recipe, and the steps that each set of them would open; nothing where nothing is gained. */
-export function opensWith(prepared: Prepared, learner: Learner, today: Best): Pick<Fit, 'toBuy' | 'opens'> {
+export function opensWith(prepared: Prepared, learner: Learner, today: Best, own: OwnTask): Pick<Fit, 'toBuy' | 'opens'> {
   const { kitchen } = prepared;
   const now = openSteps(today);
   const lacking = (t: string) => whereIs(t, kitchen) === 'lacking';
@@ -38,14 +39,12 @@ export function opensWith(prepared: Prepared, learner: Learner, today: Best): Pi
       if (!now.has(key) && missing.length > 0) note(missing, key);
     }
   }
-  // what today's way itself relies on and nobody has said is here
-  for (const { class: c, priced } of today.found.chosen)
-    if (priced.cost.unknown.length > 0)
-      for (const i of c.steps)
-        note(
-          priced.cost.unknown.filter((t) => adaptedTool(t)),
-          today.sites[i]!.step.key,
-        );
+  // what the learner's steps as they stand rely on, and nobody has said is here
+  for (const step of own.steps) {
+    const ways = (step.fitted?.by ?? []).flatMap((id) => adaptationById(id) ?? []);
+    const unknown = [...new Set(ways.flatMap((w) => toolsBy(w, kitchen).unknown))];
+    if (unknown.length > 0) note(unknown, step.key);
+  }
   const opens = [...gains.values()].filter((g) => g.tools.length > 0).sort((a, b) => b.steps.length - a.steps.length);
   return { toBuy: [...new Set(opens.flatMap((g) => g.tools))], opens };
 }

@@ -3,6 +3,7 @@ import { hasMark, isFetched, toolById } from '../technique/tools';
 import { adaptedTool } from '../technique/adapted-tools';
 import { toolName } from '../task/routines';
 import type { Kitchen, Step, TaskAnalysis } from '../plan/model';
+import { SOILS } from '../kitchen/index';
 import { whereIs } from './here';
 import { worksOfStep } from './loads';
 import type { Adaptation, Load, OwnStep, OwnTask, Who } from './model';
@@ -25,7 +26,7 @@ export function ownTask(
 ): OwnTask {
   const own = (step: Step): OwnStep =>
     ownStep(step, settled.get(step.key) ?? NOTHING, shown, loads.get(step.key) ?? { vessel: null, grams: 0 }, kitchen);
-  return { ...task, steps: fetched(washed(inBaskets(task.steps.map(own), own), task, own), own, kitchen) };
+  return { ...task, steps: fetched(washed(putAhead(task.steps.map(own), settled, own), task, own), task, own, kitchen) };
 }
 
 const NOTHING: Settled = { who: 'learner', ways: [], part: null };
@@ -48,7 +49,13 @@ function ownStep(step: Step, { who, ways, part }: Settled, shown: readonly Adapt
 }
 
 const standInLines = (way: Adaptation, kitchen: Kitchen): string[] =>
-  way.tools.flatMap((t) => (whereIs(t, kitchen) === 'stand-in' ? [adaptedTool(t)!.standIn!.say] : []));
+  way.tools.flatMap((t) => {
+    const tool = adaptedTool(t);
+    if (!tool?.standIn || whereIs(t, kitchen) !== 'stand-in') return [];
+    return [
+      `${tool.name.charAt(0).toUpperCase()}${tool.name.slice(1)}: ${tool.standIn.say.charAt(0).toLowerCase()}${tool.standIn.say.slice(1)}`,
+    ];
+  });
 
 /** "Take the pot with the couscous." */
 function filled(words: string, step: Step, load: Load): string {
@@ -86,38 +93,41 @@ function toolsOf(step: Step, ways: readonly Adaptation[]): string[] {
 }
 
 /** What comes ready needs no blade and no opener. */
-const isLeftOut = (id: string, step: Step): boolean => ['cutting'].includes(toolById(id)?.kind ?? '') && step.into !== id;
+const isLeftOut = (id: string, step: Step): boolean => toolById(id)?.kind === 'cutting' && step.into !== id;
 
-/** A basket has to be in the pan before the water is. */
-function inBaskets(steps: readonly OwnStep[], own: (step: Step) => OwnStep): OwnStep[] {
+/** What has to be in the pan before the water is comes before it. */
+function putAhead(steps: readonly OwnStep[], settled: ReadonlyMap<string, Settled>, own: (step: Step) => OwnStep): OwnStep[] {
   const out = [...steps];
-  for (const step of steps.filter((s) => s.fitted?.by.includes('cook-basket') && s.fitted.who !== 'adult')) {
-    const pan = step.from ?? step.tools.find((id) => toolById(id)?.kind === 'cookware' && id !== 'cook-basket');
+  for (const step of steps) {
+    const way = step.fitted?.who === 'adult' ? undefined : settled.get(step.key)?.ways.find((w) => w.ahead);
+    const pan = step.from ?? step.tools.find((id) => toolById(id)?.kind === 'cookware' && !way?.tools.includes(id));
     const at = out.findIndex((s) => (s.into === pan && worksOfStep(s).act === 'water') || s.key === step.key);
-    if (!pan || out[at]?.key === step.key) continue;
-    const tool = 'cook-basket';
-    out.splice(
-      at,
-      0,
-      own({
-        ...out[at]!,
-        key: `${step.key}.1`,
-        text: `Put the ${toolById(tool)!.name} in the ${toolById(pan)?.name ?? 'pan'}.`,
-        technique: null,
-        uses: [],
-        tools: [tool, pan],
-        into: pan,
-        fillings: [],
-        hazards: [],
-        supervision: 'none',
-        cues: [],
-        minutes: { active: 0.3, waiting: 0 },
-        small: [],
-      }),
-    );
+    if (!way || !pan || out[at]?.key === step.key) continue;
+    const name = toolById(pan)?.name ?? 'pan';
+    const ahead = plainStep(`${step.key}.1`, out[at]!.phase, way.ahead!.replace('{place}', name), [...way.tools, pan]);
+    out.splice(at, 0, own({ ...ahead, into: pan, minutes: { active: 0.3, waiting: 0 } }));
   }
   return out;
 }
+
+const plainStep = (key: string, phase: Step['phase'], text: string, tools: string[]): Step => ({
+  key,
+  text,
+  technique: null,
+  phase,
+  sourceLine: null,
+  uses: [],
+  tools,
+  into: null,
+  fillings: [],
+  hazards: [],
+  supervision: 'none',
+  cues: [],
+  minutes: { active: 1, waiting: 0 },
+  demands: [],
+  small: [],
+  meanwhile: null,
+});
 
 /** What a way brought into raw food is washed before it is used for anything else. */
 function washed(steps: readonly OwnStep[], task: TaskAnalysis, own: (step: Step) => OwnStep): OwnStep[] {
@@ -130,45 +140,34 @@ function washed(steps: readonly OwnStep[], task: TaskAnalysis, own: (step: Step)
     if (act === 'fetch') return [s];
     if (act === 'wash-tools') for (const id of s.tools) soiled.delete(id);
     const dirty = raw ? [] : s.tools.filter((id) => soiled.delete(id));
-    if (raw) for (const id of s.tools) if (brought.has(id) && SOILED.has(toolById(id)?.kind ?? '') && !hasMark(id, 'apart')) soiled.add(id);
+    if (raw) for (const id of s.tools) if (brought.has(id) && SOILS.has(toolById(id)?.kind ?? '') && !hasMark(id, 'apart')) soiled.add(id);
     return [...dirty.map((id) => own(washStep(s, id))), s];
   });
 }
 
-const SOILED = new Set(['cutting', 'utensil', 'surface']);
-
 const washStep = (before: Step, id: string): Step => {
   const sharp = toolById(id)!.hazards.includes('sharp');
+  const text = `Wash the ${toolById(id)!.name} with hot water and soap.`;
   return {
-    key: `${before.key}.wash-${id}`,
-    text: `Wash the ${toolById(id)!.name} with hot water and soap.`,
+    ...plainStep(`${before.key}.wash-${id}`, before.phase, text, [id, 'sponge', 'soap', 'tap']),
     technique: 'wash-up',
-    phase: before.phase,
-    sourceLine: null,
-    uses: [],
-    tools: [id, 'sponge', 'soap', 'tap'],
-    into: null,
-    fillings: [],
     hazards: ['slip', ...(sharp ? (['sharp'] as const) : [])],
     supervision: sharp ? 'within-reach' : 'nearby',
-    cues: [],
-    minutes: { active: 1, waiting: 0 },
-    demands: [],
-    small: [],
-    meanwhile: null,
   };
 };
 
 const list = (names: readonly string[]) => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`);
 
 /** Fetching is written last, from what the learner's steps use: what nobody uses stays where it is, what is new is fetched once. */
-function fetched(steps: readonly OwnStep[], ownStepOf: (step: Step) => OwnStep, kitchen: Kitchen): OwnStep[] {
+function fetched(steps: readonly OwnStep[], task: TaskAnalysis, ownStepOf: (step: Step) => OwnStep, kitchen: Kitchen): OwnStep[] {
   const isGather = (s: OwnStep) => worksOfStep(s).act === 'fetch';
   const used = new Set(steps.flatMap((s) => (isGather(s) ? [] : s.tools)));
+  const named = new Set(task.steps.flatMap((s) => (worksOfStep(s).act === 'fetch' ? [] : s.tools)));
   const had = new Set(steps.flatMap((s) => (isGather(s) ? s.tools : [])));
   const own = steps.flatMap((s): OwnStep[] => {
     if (!isGather(s) || s.tools.length === 0) return [s];
-    const kept = s.tools.filter((id) => used.has(id) || id === 'table-knife');
+    // what no step of the class names is fetched for something that it does not say: it stays
+    const kept = s.tools.filter((id) => used.has(id) || !named.has(id));
     if (kept.length === s.tools.length) return [s];
     if (kept.length === 0 && s.uses.length === 0) return [];
     return [

@@ -5,7 +5,7 @@ import type { Hazard } from '../technique/model';
 import { ADAPTATIONS } from './catalogue/index';
 import { whereOf } from './here';
 import { hazardBarriers, isBarrier, leftBy } from './meet';
-import type { Adaptation, Asked, Learner } from './model';
+import type { Adaptation, Asked, Learner, OwnStep } from './model';
 
 /** A step as the search sees it. */
 export type Site = {
@@ -25,7 +25,8 @@ export type Site = {
 const said = (step: Step): string => `${step.text} ${step.uses.map((u) => u.item).join(' ')}`.toLowerCase();
 
 /** Whether a way is for this step at all. */
-export function isFor(way: Adaptation, step: Step): boolean {
+export function isFor(way: Adaptation, step: Step, lit = false): boolean {
+  if (lit && way.fits.unlit) return false;
   const { techniques, tools, foods, notFoods } = way.fits;
   if (techniques && !(step.technique && (techniques.includes(step.technique) || techniques.includes(kindOf(step.technique))))) return false;
   if (tools && !tools.some((id) => step.tools.includes(id) || step.into === id)) return false;
@@ -35,7 +36,7 @@ export function isFor(way: Adaptation, step: Step): boolean {
   return true;
 }
 
-/** Whether what is left of an ask after this way is no barrier, or a smaller one that another need not take whole. */
+/** Whether what is left of an ask after this way is no barrier. */
 const helps = (way: Adaptation, asked: Asked, learner: Learner) => !isBarrier(learner, asked, leftBy(way, asked));
 
 /** Asks that ways of this step may add and that would be barriers. */
@@ -43,12 +44,12 @@ function addedBy(ways: readonly Adaptation[], learner: Learner): Asked[] {
   return ways.flatMap((w) => w.adds).filter((a) => isBarrier(learner, a, a.much ? 2 : 1));
 }
 
-/** Technique that an adult cannot do for somebody. */
-const OWN = new Set(['eat', 'taste']);
+/** Nobody eats or tastes for somebody else. */
+const isByMouth = (a: Asked) => a.demand === 'swallow' || a.demand === 'taste';
 
 /**
  * The steps with a barrier, each with the ways that may lie in a closed set there: refused ones, lacking ones and those that bring what is never are out.
- * @param use false where a way is not to be used at all
+ * @param given ways that it has for certain; @param candidates ways that are for the step, where they are known
  */
 export function siteOf(
   step: Step,
@@ -88,13 +89,13 @@ export function siteOf(
     never,
     ways,
     given,
-    canAdult: !OWN.has(step.technique ?? '') && !OWN.has(kindOf(step.technique)),
+    canAdult: !asks.some(isByMouth),
     keeps,
   };
 }
 
 /** The ways that are for a step, whoever does it. */
-export const fittingWays = (step: Step): Adaptation[] => ADAPTATIONS.filter((w) => isFor(w, step));
+export const fittingWays = (step: OwnStep, lit = step.load?.lit): Adaptation[] => ADAPTATIONS.filter((w) => isFor(w, step, lit));
 
 /** The ways that this learner may have in this kitchen; `all` with those whose tools are lacking. */
 export function poolOf(learner: Learner, kitchen: Kitchen, scope: Adaptation['scope'], all = false): Set<Adaptation> {

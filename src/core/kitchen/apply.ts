@@ -9,7 +9,7 @@ import { LAWS } from './laws';
 import { objectsOf, ownRaw, taken, worksIn } from './objects';
 
 /** Things that take back what they were dipped in; other tools lie clean beside the pan. */
-const SOILS = new Set(['cutting', 'utensil', 'surface']);
+export const SOILS: ReadonlySet<string> = new Set(['cutting', 'utensil', 'surface']);
 function soil(world: World, step: Played, lots: readonly Lot[], works: Works): void {
   const raw = new Set<Hazard>(lots.flatMap((lot) => [...lot.raw]));
   if (works.act === 'ready') for (const hazard of ownRaw(step)) raw.add(hazard);

@@ -136,9 +136,9 @@ export type ToolKind = 'container' | 'cookware' | 'cutting' | 'utensil' | 'appli
 
 /**
  * What a tool is for the hands: `flat`, things lie on it; `lid`, it comes with one; `holds`, an appliance that food is put into as into a bowl;
- * `apart`, it never touches food; `mitt`, it keeps heat from the hands; `stays`, it belongs to the place or the person and nobody fetches it.
+ * `apart`, it never touches food; `loud`, it runs with a noise; `mitt`, it keeps heat from the hands; `stays`, it belongs to the place or the person and nobody fetches it.
  */
-export type ToolMark = 'flat' | 'lid' | 'holds' | 'apart' | 'mitt' | 'stays';
+export type ToolMark = 'flat' | 'lid' | 'holds' | 'apart' | 'loud' | 'mitt' | 'stays';
 
 export type Tool = {
   id: string;

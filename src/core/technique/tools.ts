@@ -111,19 +111,22 @@ export const TOOLS: Tool[] = [
   tool('toaster', 'toaster', 'appliance', ['hot', 'electric']),
   tool('kettle', 'kettle', 'appliance', ['hot', 'steam', 'electric'], 1700),
   marked(
-    'lid',
+    'loud',
     marked(
-      'holds',
-      tool(
-        'blender',
-        'blender|food processor|liquidiser|stick blender|hand blender|immersion blender|processor',
-        'appliance',
-        ['sharp', 'electric'],
-        1500,
+      'lid',
+      marked(
+        'holds',
+        tool(
+          'blender',
+          'blender|food processor|liquidiser|stick blender|hand blender|immersion blender|processor',
+          'appliance',
+          ['sharp', 'electric'],
+          1500,
+        ),
       ),
     ),
   ),
-  tool('mixer', 'electric mixer|hand mixer|electric whisk|mixer|stand mixer|handheld mixer', 'appliance', ['electric']),
+  marked('loud', tool('mixer', 'electric mixer|hand mixer|electric whisk|mixer|stand mixer|handheld mixer', 'appliance', ['electric'])),
   marked(
     'lid',
     marked(

@@ -148,6 +148,7 @@ export const BODY = [
     say: 'A partner holds one side.',
   }),
   way('cook-basket', 'method', 'Cook-and-lift basket', {
+    ahead: 'Put the basket in the {place}.',
     takes: 'lift/* carry/* heat/steam>some heat/hold>some two-hands/lift reach/sink sight/aim',
     adds: 'strong-grip/hold touch/feel',
     techniques: 'drain-hot',
@@ -184,6 +185,7 @@ export const BODY = [
     say: 'An adult lifts it. You show where.',
   }),
   way('cool-first', 'method', 'Cooled first', {
+    unlit: true,
     takes: 'heat/near heat/hold heat/steam touch/temperature fine-aim/place@hot sight/place-hot',
     spares: 'hot steam',
     adds: 'waiting/time',

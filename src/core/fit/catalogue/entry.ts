@@ -20,6 +20,8 @@ export type Written = {
   instead?: string;
   calls?: string;
   seat?: string;
+  unlit?: true;
+  ahead?: string;
   scope?: Adaptation['scope'];
   skill?: Adaptation['skill'];
   say?: string;
@@ -69,7 +71,9 @@ export function way(id: string, kind: WayKind, name: string, w: Written): Adapta
     adds: words(w.adds).map(readAdds),
     brings: words(w.brings).map(readHazard),
     spares: words(w.spares).map(readHazard),
+    ahead: w.ahead ?? null,
     fits: {
+      ...(w.unlit ? { unlit: true as const } : {}),
       ...(w.techniques ? { techniques: words(w.techniques) } : {}),
       ...(w.on ? { tools: words(w.on) } : {}),
       ...(w.foods ? { foods: w.foods.split('|') } : {}),

@@ -73,6 +73,8 @@ export type Snapshot = {
   /** What is turned on, by tool, and since which minute. */
   on: ReadonlyMap<string, number>;
   held: Held[];
+  /** The pan on the lit ring; null where none is. */
+  ring: string | null;
   /** Perishable ingredients that stand out of the fridge, and since which minute. */
   out: ReadonlyMap<number, number>;
   fetched: string[];

@@ -107,6 +107,7 @@ function snapshot(world: World, stepKey: string, ingredients: readonly Ingredien
     rawTools: new Map([...world.soiled].map(([id, raw]) => [id, [...raw][0]!])),
     on,
     held,
+    ring: world.ring?.under ?? null,
     out: new Map(world.out),
     fetched: [...world.fetched],
   };

@@ -1,4 +1,4 @@
-import { adaptationById, NO_PROFILE, questionAbout, type FittedStep, type Hazard } from '$core';
+import { adaptationById, cautionsOf, NO_PROFILE, questionAbout, type FittedStep, type Hazard } from '$core';
 import { check, firstProblem } from '$lib/server/input/check';
 import { FitChange } from '$lib/server/input/fit';
 import { readForm } from '$lib/server/input/request';
@@ -100,7 +100,7 @@ export const load = async ({ params, url, locals }) => {
       given: carried.adult?.some((g) => g.key === s.key) ?? false,
     })),
     left: fit.left.map((b) => ({ ...b, text: own.get(b.stepKey)?.text ?? '' })),
-    cautions: cautionsOf(fit.steps, own, carried.answered),
+    cautions: cautionsOf(plain, carried.answered),
     dish: fit.dish,
     conflicts: fit.conflicts,
     opens: fit.opens.map((o) => ({ tools: o.tools, steps: o.steps.length })),
@@ -135,18 +135,19 @@ function nextLess(step: FittedStep): { from: string; id: string; name: string } 
   return null;
 }
 
-/** What a person has to answer before it is used: ways for which somebody is asked first, with the answer where there is one. */
-function cautionsOf(
-  steps: readonly FittedStep[],
-  own: ReadonlyMap<string, { text: string }>,
-  answered: readonly { key: string; by: string; reason: string; at: string }[],
-) {
-  return steps.flatMap((s) => {
-    const asks = s.chosen.flatMap((c) => adaptationById(c.id)?.ask ?? []);
-    return asks.length > 0
-      ? [{ key: s.key, text: own.get(s.key)?.text ?? '', ask: asks.join(' '), answer: answered.find((a) => a.key === s.key) ?? null }]
-      : [];
+/** Cautions that nobody has answered yet, worked out anew: what a page shows is no lock. */
+async function openCautions(locals: App.Locals, recipeId: string, learnerId: string): Promise<number> {
+  const held = await locals.inSchool(async (trx) => {
+    const recipe = await getRecipe(trx, recipeId);
+    const learner = await getLearner(trx, learnerId);
+    const version = await getVersion(trx, recipeId);
+    if (!recipe || !learner || !version) error(404, 'There is no such learner, or no published version.');
+    const carried = await carriedFit(trx, recipeId, version, await getFit(trx, recipeId, learnerId));
+    return { recipe, learner, version, carried, kitchen: kitchenOf(await getKitchen(trx)) };
   });
+  await locals.rest();
+  const [fit] = await fitsOrTell(taskOf(held.recipe.title, held.version), [held.learner], held.kitchen, true);
+  return cautionsOf(fit, held.carried.answered).filter((c) => c.answer === null).length;
 }
 
 const STALE = 'Somebody else changed this just now. Nothing was changed: look again, and do it then.';
@@ -165,6 +166,8 @@ export const actions = {
     });
     if (!checked.ok) return fail(400, { problem: firstProblem(checked.problems, 'It could not be kept.') });
     const change = checked.value;
+    const open = change.what === 'use' ? await openCautions(locals, params.id, change.learner) : 0;
+    if (open > 0) return fail(409, { problem: `${open} under “Ask first” to answer before these steps are used.` });
     const done = await locals.inSchool(async (trx) => {
       const learner = await getLearner(trx, change.learner);
       const version = await getVersion(trx, params.id);

@@ -146,7 +146,7 @@
         <h2 class="mt-8">Ask first</h2>
         {#each data.cautions as c (c.key)}
           <div class="border-b border-line py-3">
-            <p><b>{c.text}</b></p>
+            <p><b>{c.about}</b></p>
             <p><span class="hazard"><span aria-hidden="true">▲</span> {c.ask}</span></p>
             {#if c.answer}<p class="text-muted">{c.answer.by}, {c.answer.at.slice(0, 16).replace('T', ' ')}: {c.answer.reason}</p>
             {:else}
