@@ -138,7 +138,23 @@ export {
   type Who,
 } from './fit/model';
 
-export { describeCard, pictureNames, type Card, type DrawnMeasure } from './picture/card';
+export { actOf, SCENES, type Act, type Scene } from './picture/acts';
+export { labelOf, lookByName, lookNames, lookOf, SHAPES, type Look, type Pack, type Shape } from './picture/looks';
+export {
+  STATES,
+  VESSEL_KINDS,
+  type Content,
+  type Dial,
+  type DrawnMeasure,
+  type Stage,
+  type StageVessel,
+  type State,
+  type Store,
+  type Thing,
+  type VesselKind,
+} from './picture/stage';
+export { stageAlone, stagesOf } from './picture/stage-of';
+export { describeCard, pictureNames, type Card } from './picture/card';
 export { describeTerm } from './picture/term';
 
 export { heightOf, HIERARCHIES, hierarchyById, OTHER_CODES, type Hierarchy, type Level, type OtherCode } from './help/hierarchy';

@@ -20,7 +20,7 @@ export type Ran = {
 };
 
 /** The steps that the world plays: parts of a joined step one by one, small steps as the whole that they are part of. */
-function standardSteps(steps: readonly Step[]): { step: Step; shown: string }[] {
+export function standardSteps(steps: readonly Step[]): { step: Step; shown: string }[] {
   const out: { step: Step; shown: string }[] = [];
   for (const step of steps) {
     if (step.parts) out.push(...step.parts.map((part) => ({ step: part, shown: step.key })));
@@ -38,7 +38,7 @@ function standardSteps(steps: readonly Step[]): { step: Step; shown: string }[] 
   return out;
 }
 
-const playedStep = (step: Step): Played => ({
+export const playedStep = (step: Step): Played => ({
   ...step,
   from: step.from ?? null,
   level: step.level ?? null,

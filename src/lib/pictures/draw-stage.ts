@@ -1,0 +1,41 @@
+// Draws the stage of a step as the inside of an SVG of 240 x 160: the same for the screen, for paper and for export.
+import type { Stage } from '$core';
+import { Pen, type PenOptions } from './pen';
+import { CUT } from './scenes/cut';
+import { DOUGHS } from './scenes/dough';
+import { HEAT } from './scenes/heat';
+import { HOME } from './scenes/home';
+import { VESSEL } from './scenes/vessel-scenes';
+import { adult, warning } from './signs';
+import type { Draw } from './scenes/model';
+
+const SCENES: Record<string, Draw | undefined> = { ...CUT, ...DOUGHS, ...HEAT, ...HOME, ...VESSEL };
+
+const WARNS = new Map([
+  ['hot', 'hot'],
+  ['steam', 'steam'],
+  ['splash', 'hot'],
+  ['sharp', 'sharp'],
+  ['edge', 'sharp'],
+  ['raw-egg', 'raw'],
+  ['raw-meat', 'raw'],
+  ['raw-fish', 'raw'],
+  ['raw-flour', 'raw'],
+  ['electric', 'electric'],
+] as const);
+
+/** Hazards as marks: at most two, each kind once. They stand along the upper left edge, where no scene puts what is read. */
+function marksOf(pen: Pen, stage: Stage): string {
+  const kinds = [...new Set(stage.hazards.flatMap((h) => (WARNS as ReadonlyMap<string, 'hot'>).get(h) ?? []))].slice(0, 2);
+  return kinds.map((kind, i) => pen.upright(20 + i * 34, warning(20 + i * 34, 22, kind))).join('') + (stage.adult ? pen.upright(20, adult(20, 58)) : '');
+}
+
+/**
+ * The picture of a stage. Numbers in it are the amount, the time and the temperature; the step's words stand beside it, not in it.
+ * Refers to drawings of `spriteFor` where whole tools are shown.
+ */
+export function drawStage(stage: Stage, options: PenOptions = {}): string {
+  const pen = new Pen({ id: `c${stage.stepKey.replace(/[^a-zA-Z0-9]/g, '')}`, ...options });
+  const draw = SCENES[stage.scene] ?? SCENES.plain!;
+  return pen.finish(draw(pen, stage) + marksOf(pen, stage));
+}

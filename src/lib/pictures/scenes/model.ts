@@ -1,0 +1,29 @@
+// What every scene has to hand: the pen, the stage, and the thing that it is about.
+import { lookByName, type Content, type Look, type Scene, type Stage, type Thing } from '$core';
+import type { Pen } from '../pen';
+
+export type Draw = (pen: Pen, stage: Stage) => string;
+export type Scenes = Partial<Record<Scene, Draw>>;
+
+const NOTHING: Thing = { name: 'food', look: lookByName('food'), drawing: 'food', state: 'whole', pack: 'none' };
+
+/** What is worked on: the first thing of the step, or what lies in its vessel. */
+export function mainThing({ things, vessel }: Stage): Thing {
+  const first = things[0];
+  if (first) return first;
+  const inside = vessel?.contents.find((c) => c.look.shape !== 'liquid') ?? vessel?.contents[0];
+  return inside ? { name: inside.name, look: inside.look, drawing: 'food', state: inside.state, pack: 'none' } : NOTHING;
+}
+export const mainLook = (stage: Stage): Look => mainThing(stage).look ?? lookByName('food');
+
+export const asContent = (t: Thing): Content => ({ name: t.name, look: t.look ?? lookByName('food'), state: t.state, mixed: false, cooked: false });
+
+/** What is in the vessel, or, where nobody knows, what the step is about. */
+export function contentsOf(stage: Stage): Content[] {
+  if (stage.vessel && stage.vessel.contents.length > 0) return stage.vessel.contents;
+  const named = stage.things.filter((t) => t.look).map(asContent);
+  return named.length > 0 ? named : [{ name: 'mixture', look: lookByName('mixture'), state: 'mashed', mixed: true, cooked: false }];
+}
+
+/** The same each time for a step, and unlike for two steps. */
+export const seedOf = (stage: Stage): number => [...stage.stepKey].reduce((n, c) => (n * 31 + c.charCodeAt(0)) >>> 0, 7) % 997;

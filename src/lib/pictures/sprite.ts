@@ -1,0 +1,20 @@
+// Drawings of whole tools that pictures refer to: each stands once on a page, and each picture uses it.
+import { DRAWN } from './drawn';
+import { OPENMOJI } from './openmoji';
+
+/** Whether there is a drawing of that name. */
+export const hasDrawing = (name: string): boolean => DRAWN.has(name) || OPENMOJI.has(name);
+const known = (name: string) => (hasDrawing(name) ? name : 'measure');
+const body = (name: string) => DRAWN.get(name) ?? OPENMOJI.get(name) ?? '';
+
+/** One drawing, its upper left corner at 0,0, `s` wide and high. */
+export const sprite = (name: string, s: number) => `<use href="#yr-${known(name)}" transform="scale(${Math.round((s / 72) * 1000) / 1000})"/>`;
+
+/** The drawings that these pictures refer to, to be put once on the page. */
+export function spriteFor(pictures: readonly string[]): string {
+  const names = new Set(pictures.flatMap((svg) => [...svg.matchAll(/href="#yr-([a-z0-9-]+)"/g)].map((m) => m[1]!)));
+  return [...names].map((name) => `<g id="yr-${name}">${body(name)}</g>`).join('');
+}
+
+/** A picture that stands by itself, with the drawings that it refers to. */
+export const withDrawings = (svg: string): string => (svg.includes('href="#yr-') ? `<defs>${spriteFor([svg])}</defs>${svg}` : svg);
