@@ -2,12 +2,12 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import {
   buildTask,
-  describeCard,
   dryRun,
   fitPrepared,
   planFilling,
   prepareFit,
   readRecipe,
+  stagesOf,
   reword,
   usualDrawer,
   type MeasureSystem,
@@ -18,7 +18,7 @@ import { readIngredientLine } from '../src/core/recipe/ingredient-line';
 import { INGREDIENT_LINES } from '../tests/cases/ingredient-lines';
 import { TASK_CASES } from '../tests/cases/recipe-tasks';
 import { scoreTask } from '../tests/cases/task-score';
-import { drawCard } from '../src/lib/pictures/draw-card';
+import { drawStage } from '../src/lib/pictures/draw-stage';
 
 const folder = new URL('../tests/recipes/', import.meta.url);
 
@@ -127,7 +127,7 @@ const results = [
   ),
   measure('dry run alone', 10, 200, () => dryRun(task, undefined, { tried: false })),
   measure(`dry run with every mend tried, ${dryRun(edited).length} findings`, 100, 60, () => dryRun(edited)),
-  measure(`all ${task.steps.length} pictures`, 30, 200, () => task.steps.map((s) => drawCard(describeCard(s)))),
+  measure(`all ${task.steps.length} pictures`, 30, 200, () => stagesOf(task).map((s) => drawStage(s))),
   ...(['us', 'us-label', 'metric', 'australian', 'imperial'] as MeasureSystem[]).map((system) =>
     measure(`one filling plan, ${system} drawer`, 5, 1000, (i) =>
       planFilling(

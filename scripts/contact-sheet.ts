@@ -57,7 +57,12 @@ function ofEveryTechnique(): { id: string; stage: Stage }[] {
       if (list.length < 3 && !list.some((one) => one.food === food)) found.set(technique, [...list, { food, stage }]);
     }
   return TECHNIQUES.filter((t) => !only || only.includes(t.id)).flatMap((t) => {
-    const list = found.get(t.id) ?? [{ food: '', stage: stageAlone({ ...interpretStep(SAMPLES.get(t.id) ?? `${t.verbs[0]} the carrots`, t.id, t.phase, []), technique: t.id }) }];
+    const list = found.get(t.id) ?? [
+      {
+        food: '',
+        stage: stageAlone({ ...interpretStep(SAMPLES.get(t.id) ?? `${t.verbs[0]} the carrots`, t.id, t.phase, []), technique: t.id }),
+      },
+    ];
     return list.map(({ stage }) => ({ id: t.id, stage }));
   });
 }
@@ -76,7 +81,9 @@ for (let i = 0, n = 1; i < all.length; i += across * down, n++) {
     ({ id, stage }, k) =>
       `<div style="width:${width}px"><svg viewBox="0 0 240 160" width="${width}" style="display:block;border:1px solid #ccc;background:#fff">${svgs[k]}</svg><div style="font:11px sans-serif;overflow:hidden;height:${words ? 28 : 14}px">${i + k + 1}${words ? ` <b>${id}</b> ${stage.words.replace(/</g, '&lt;')}` : ''}</div></div>`,
   );
-  await page.setContent(`<svg width="0" height="0" style="position:absolute">${spriteFor(svgs)}</svg><div style="display:flex;flex-wrap:wrap;gap:6px;align-content:flex-start">${cells.join('')}</div>`);
+  await page.setContent(
+    `<svg width="0" height="0" style="position:absolute">${spriteFor(svgs)}</svg><div style="display:flex;flex-wrap:wrap;gap:6px;align-content:flex-start">${cells.join('')}</div>`,
+  );
   await page.screenshot({ path: `${dir}/${String(n).padStart(2, '0')}.png` });
 }
 await browser.close();

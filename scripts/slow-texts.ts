@@ -1,6 +1,6 @@
 // Looks for the text that takes longest: puts pieces of recipes together, keeps what is slow, and changes it further. Seeded.
-import { buildTask, describeCard, dryRun, readRecipe } from '../src/core/index';
-import { drawCard } from '../src/lib/pictures/draw-card';
+import { buildTask, dryRun, readRecipe, stagesOf } from '../src/core/index';
+import { drawStage } from '../src/lib/pictures/draw-stage';
 
 /** The longest text that the program takes, in characters. */
 const LENGTH = 100_000;
@@ -138,7 +138,7 @@ function cost(text: string): { all: number; parts: string } {
   at.push(performance.now());
   dryRun(task);
   at.push(performance.now());
-  task.steps.forEach((s) => drawCard(describeCard(s)));
+  stagesOf(task).forEach((s) => drawStage(s));
   at.push(performance.now());
   const names = ['read', 'build', 'dry run', 'draw'];
   return { all: at[4] - at[0], parts: names.map((name, i) => `${name} ${Math.round(at[i + 1] - at[i])}`).join(', ') };

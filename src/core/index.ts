@@ -44,7 +44,6 @@ export {
   type Cue,
   type Demand,
   type Hazard,
-  type Motif,
   type Phase,
   type Supervision,
   type Technique,
@@ -153,9 +152,8 @@ export {
   type Thing,
   type VesselKind,
 } from './picture/stage';
-export { stageAlone, stagesOf } from './picture/stage-of';
-export { describeCard, pictureNames, type Card } from './picture/card';
-export { describeTerm } from './picture/term';
+export { stageAlone, stageOfTerm, stagesOf } from './picture/stage-of';
+export { vesselKindOf } from './picture/contents';
 
 export { heightOf, HIERARCHIES, hierarchyById, OTHER_CODES, type Hierarchy, type Level, type OtherCode } from './help/hierarchy';
 export { mastery, USUAL_MASTERY, type MasteryRule } from './help/mastery';

@@ -34,7 +34,21 @@ export const SHAPES = [
 ] as const;
 export type Shape = (typeof SHAPES)[number];
 
-export const PACKS = ['none', 'bag', 'box', 'tin', 'jar', 'bottle', 'carton', 'tub', 'shaker', 'sachet', 'tap', 'wrapper', 'eggbox'] as const;
+export const PACKS = [
+  'none',
+  'bag',
+  'box',
+  'tin',
+  'jar',
+  'bottle',
+  'carton',
+  'tub',
+  'shaker',
+  'sachet',
+  'tap',
+  'wrapper',
+  'eggbox',
+] as const;
 export type Pack = (typeof PACKS)[number];
 
 export type Look = {
@@ -83,6 +97,11 @@ const ROWS = table<string>({
   'roasted-sweet-potato': 'long #c0683a #f0964a #8f4a25',
   eggplant: 'long #5a3a6a #f0ead0 #3f2a4a',
   'bell-pepper': 'pepper #d9452f #e8836a #4f8a35',
+  'yellow-bell-pepper': 'pepper #ecc23a #f3dc8a #4f8a35',
+  'green-bell-pepper': 'pepper #5f9a3c #a9cf7a #3f6f2a',
+  'orange-bell-pepper': 'pepper #ec8a2e #f5b572 #4f8a35',
+  'green-chilli': 'long #5f9a3c #a9cf7a #3f6f2a',
+  'green-apple': 'round #8fbf4a #f6f2da #7a4a25',
   'hot-pepper': 'long #c9302a #e58a6a #4f8a35',
   okra: 'long #6a9a45 #cfe0a5 #4a7030',
   broccoli: 'floret #4f8f3f #b8d48a #35702c',
@@ -145,7 +164,7 @@ const ROWS = table<string>({
   pastry: 'flat #f3e3bd #f3e3bd #c0a268 box',
   dough: 'dough #f0dcb0 #f0dcb0 #c0a268',
   cookie: 'biscuit #d9a55a #d9a55a #8a5526 box',
-  'cracker': 'biscuit #ecc985 #ecc985 #a57a3a box',
+  cracker: 'biscuit #ecc985 #ecc985 #a57a3a box',
   // protein
   egg: 'egg #f3dcc0 #f5c84b #fbf7ea eggbox',
   'egg-white': 'liquid #f6f2e2 #f6f2e2 #cfc9b0',
@@ -169,6 +188,7 @@ const ROWS = table<string>({
   'green-lentil': 'grains #8a8a52 #8a8a52 #5a5a30 bag',
   chickpeas: 'small #e6c786 #e6c786 #a5803f tin',
   beans: 'small #8a3330 #8a3330 #5f1f1f tin',
+  'pinto-bean': 'small #c08a6a #c08a6a #7f5238 tin',
   'black-bean': 'small #3f3538 #3f3538 #1f1a1c tin',
   'white-bean': 'small #f3ead2 #f3ead2 #b5a880 tin',
   'baked-bean': 'small #e2914f #e2914f #b0582a tin',
@@ -363,6 +383,8 @@ const OWN = table<string>({
   'black-bean': 'black-bean',
   'white-bean': 'white-bean',
   'butter-bean': 'white-bean',
+  'pinto-bean': 'pinto-bean',
+  'black-eyed-bean': 'white-bean',
   'baked-bean': 'baked-bean',
   'poppy-seed': 'poppy-seed',
   hummus: 'hummus',
@@ -463,6 +485,6 @@ export function lookOfFood(food: Food): Look {
 export function lookOf(item: string): Look {
   const food = findFood(item);
   if (!food) return lookByName('food');
-  const red = /\bred\b/i.test(item) ? LOOKS.get(`red-${food.id}`) : undefined;
-  return red ?? lookOfFood(food);
+  const colour = /\b(red|green|yellow|orange|white)\b/i.exec(item)?.[1]?.toLowerCase();
+  return (colour ? LOOKS.get(`${colour}-${food.id}`) : undefined) ?? lookOfFood(food);
 }

@@ -44,9 +44,14 @@ const levelOf = (words: string | null | undefined) => (words ? (LEVELS.find(([p]
 export function dialOf(step: Pick<Step, 'text' | 'level' | 'tools'>, world: World, act: Act): Dial | null {
   if (act.scene !== 'dial' && act.scene !== 'oven' && act.scene !== 'cooker') return null;
   const heat = findTemperature(step.text);
-  const oven = act.form === 'oven' || act.scene !== 'dial' || step.tools.some((id) => id !== 'hob' && toolById(id)?.kind === 'appliance') || /\boven\b/i.test(step.text);
+  const oven =
+    act.form === 'oven' ||
+    act.scene !== 'dial' ||
+    step.tools.some((id) => id !== 'hob' && toolById(id)?.kind === 'appliance') ||
+    /\boven\b/i.test(step.text);
   const before = levelOf(world.ring?.level) ?? (world.ring ? 2 : 0);
-  const said = levelOf(step.text) ?? (/\bup\b/i.test(step.text) ? 3 : /\b(?:down|reduce|lower)\b/i.test(step.text) ? 1 : levelOf(step.level));
+  const said =
+    levelOf(step.text) ?? (/\bup\b/i.test(step.text) ? 3 : /\b(?:down|reduce|lower)\b/i.test(step.text) ? 1 : levelOf(step.level));
   const to = act.form === 'off' ? 0 : (said ?? 2);
   return { kind: oven ? 'oven' : 'hob', heat: heat ? shown(heat.text) : null, from: act.form === 'on' ? 0 : before || 2, to };
 }

@@ -35,7 +35,12 @@ export type StageVessel = { kind: VesselKind; contents: Content[]; lid: boolean;
 export type Thing = { name: string; look: Look | null; drawing: string; state: State; pack: Look['pack'] };
 
 /** A measure as it is drawn: its label, its shape, and how often it is filled. */
-export type DrawnMeasure = { label: string; shape: 'cup' | 'spoon' | 'jug'; /** Share of a whole cup or tablespoon: 0 to 1. */ size: number; times: number };
+export type DrawnMeasure = {
+  label: string;
+  shape: 'cup' | 'spoon' | 'jug';
+  /** Share of a whole cup or tablespoon: 0 to 1. */ size: number;
+  times: number;
+};
 
 export const STORES = ['fridge', 'freezer', 'microwave', 'cupboard', 'drawer', 'counter'] as const;
 export type Store = (typeof STORES)[number];

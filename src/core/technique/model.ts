@@ -58,55 +58,6 @@ export type Cue = { sense: Sense; text: string };
 export const PHASES = ['ready', 'gather', 'prepare', 'cook', 'serve', 'store', 'clean'] as const;
 export type Phase = (typeof PHASES)[number];
 
-/** What the picture of the action shows moving: see core/picture. */
-export type Motif =
-  | 'get'
-  | 'put-in'
-  | 'put-on'
-  | 'pour'
-  | 'stir'
-  | 'whisk'
-  | 'mash'
-  | 'cut'
-  | 'peel'
-  | 'grate'
-  | 'crack'
-  | 'squeeze'
-  | 'rinse'
-  | 'drain'
-  | 'open'
-  | 'fill'
-  | 'spread'
-  | 'sprinkle'
-  | 'roll'
-  | 'knead'
-  | 'press'
-  | 'shape'
-  | 'turn-over'
-  | 'lift-out'
-  | 'take-off'
-  | 'wash-hands'
-  | 'wear'
-  | 'wipe'
-  | 'wash-up'
-  | 'switch-on'
-  | 'switch-off'
-  | 'heat'
-  | 'oven'
-  | 'microwave'
-  | 'wait'
-  | 'cover'
-  | 'look'
-  | 'chill'
-  | 'serve'
-  | 'eat'
-  | 'tie'
-  | 'tear'
-  | 'prick'
-  | 'away'
-  | 'line'
-  | 'check';
-
 export type Technique = {
   id: string;
   name: string;
@@ -129,7 +80,6 @@ export type Technique = {
   makes?: 'rinsed' | 'peeled' | 'cut' | 'cracked' | 'drained' | 'melted' | 'opened' | 'mixed' | 'cooked' | 'measured';
   /** Heat: it turns some on or off, or the thing is hot while it is done. */
   heat?: 'on' | 'off' | 'uses';
-  motif: Motif;
 };
 
 export type ToolKind = 'container' | 'cookware' | 'cutting' | 'utensil' | 'appliance' | 'measure' | 'cleaning' | 'wear' | 'surface';

@@ -1,15 +1,16 @@
 // Draws the stage of a step as the inside of an SVG of 240 x 160: the same for the screen, for paper and for export.
-import type { Stage } from '$core';
-import { Pen, type PenOptions } from './pen';
+import { lookOf, type Content, type Stage, type VesselKind } from '$core';
+import { at, Pen, type PenOptions } from './pen';
 import { CUT } from './scenes/cut';
 import { DOUGHS } from './scenes/dough';
 import { HEAT } from './scenes/heat';
 import { HOME } from './scenes/home';
 import { VESSEL } from './scenes/vessel-scenes';
-import { adult, warning } from './signs';
+import { adult, warning, type Warning } from './signs';
+import { vessel } from './vessels';
 import type { Draw } from './scenes/model';
 
-const SCENES: Record<string, Draw | undefined> = { ...CUT, ...DOUGHS, ...HEAT, ...HOME, ...VESSEL };
+const SCENES = new Map<string, Draw>(Object.entries({ ...CUT, ...DOUGHS, ...HEAT, ...HOME, ...VESSEL }));
 
 const WARNS = new Map([
   ['hot', 'hot'],
@@ -26,8 +27,14 @@ const WARNS = new Map([
 
 /** Hazards as marks: at most two, each kind once. They stand along the upper left edge, where no scene puts what is read. */
 function marksOf(pen: Pen, stage: Stage): string {
-  const kinds = [...new Set(stage.hazards.flatMap((h) => (WARNS as ReadonlyMap<string, 'hot'>).get(h) ?? []))].slice(0, 2);
-  return kinds.map((kind, i) => pen.upright(20 + i * 34, warning(20 + i * 34, 22, kind))).join('') + (stage.adult ? pen.upright(20, adult(20, 58)) : '');
+  const all = new Set(stage.hazards.flatMap((h) => (WARNS as ReadonlyMap<string, Warning>).get(h) ?? []));
+  // steam is hot: one mark says both
+  if (all.has('hot')) all.delete('steam');
+  const kinds = [...all].slice(0, 2);
+  return (
+    kinds.map((kind, i) => pen.upright(20 + i * 34, warning(20 + i * 34, 22, kind))).join('') +
+    (stage.adult ? pen.upright(20, adult(20, 58)) : '')
+  );
 }
 
 /**
@@ -36,6 +43,14 @@ function marksOf(pen: Pen, stage: Stage): string {
  */
 export function drawStage(stage: Stage, options: PenOptions = {}): string {
   const pen = new Pen({ id: `c${stage.stepKey.replace(/[^a-zA-Z0-9]/g, '')}`, ...options });
-  const draw = SCENES[stage.scene] ?? SCENES.plain!;
+  const draw = SCENES.get(stage.scene) ?? SCENES.get('plain')!;
   return pen.finish(draw(pen, stage) + marksOf(pen, stage));
+}
+
+/** A vessel with what is in it, by itself: for the counter as it stands. */
+export function drawHeld(kind: VesselKind, items: readonly string[], id: string): string {
+  const pen = new Pen({ id });
+  const contents = items.slice(0, 5).map((name): Content => ({ name, look: lookOf(name), state: 'whole', mixed: false, cooked: false }));
+  const { back, front } = vessel(pen, kind, 0, 0, { contents });
+  return at(120, 148, back + front, 0, 1.6);
 }

@@ -36,7 +36,8 @@ export const sink = (tapX: number) =>
   line(`M${tapX + 40} 4V-6`, 8);
 
 export const stream = (x: number, y: number, to: number, colour = '#8cc6e0', w = 12) =>
-  area(`M${x - w / 2} ${y}H${x + w / 2}L${x + w / 2 + 2} ${to}H${x - w / 2 - 2}z`, colour) + line(`M${x - w / 2 + 3} ${y + 3}V${to - 4}`, 1.8, '#fff');
+  area(`M${x - w / 2} ${y}H${x + w / 2}L${x + w / 2 + 2} ${to}H${x - w / 2 - 2}z`, colour) +
+  line(`M${x - w / 2 + 3} ${y + 3}V${to - 4}`, 1.8, '#fff');
 
 /** An oven from the front with its door down: dark inside, glowing bar, rack. */
 export const oven = (lit = true) =>
@@ -54,7 +55,16 @@ export const oven = (lit = true) =>
 /** An open cold box or cupboard from the front with two shelves; what stands there is drawn by the scene. */
 export function cabinet(kind: 'fridge' | 'freezer' | 'cupboard' | 'microwave'): string {
   if (kind === 'microwave')
-    return box(30, 30, 190, 112, '#dfe4e7', 7) + area('M42 42H160V130H42z', '#6a5d52') + ellipse(101, 118, 50, 6, '#b9c2c7', 2) + shape('M42 36L8 22V150L42 136z', '#c9d0d4') + line('M14 70V104', 4, '#7f939d') + box(172, 42, 38, 20, '#cfe6d6', 3) + [72, 88, 104].map((y) => [178, 191, 204].map((x) => circle(x, y, 4, '#fff', 1.4)).join('')).join('') + counter();
+    return (
+      box(30, 30, 190, 112, '#dfe4e7', 7) +
+      area('M42 42H160V130H42z', '#6a5d52') +
+      ellipse(101, 118, 50, 6, '#b9c2c7', 2) +
+      shape('M42 36L8 22V150L42 136z', '#c9d0d4') +
+      line('M14 70V104', 4, '#7f939d') +
+      box(172, 42, 38, 20, '#cfe6d6', 3) +
+      [72, 88, 104].map((y) => [178, 191, 204].map((x) => circle(x, y, 4, '#fff', 1.4)).join('')).join('') +
+      counter()
+    );
   const cold = kind !== 'cupboard';
   const wall = cold ? '#e8eef1' : '#d9c3a0';
   return (
@@ -67,22 +77,48 @@ export function cabinet(kind: 'fridge' | 'freezer' | 'cupboard' | 'microwave'): 
   );
 }
 export const snow = (x: number, y: number, r: number) =>
-  line([0, 60, 120].map((a) => { const c = Math.cos((a * Math.PI) / 180) * r; const s = Math.sin((a * Math.PI) / 180) * r; return `M${x - c} ${y - s}L${x + c} ${y + s}`; }).join(''), 2.6, ACTION);
+  line(
+    [0, 60, 120]
+      .map((a) => {
+        const c = Math.cos((a * Math.PI) / 180) * r;
+        const s = Math.sin((a * Math.PI) / 180) * r;
+        return `M${x - c} ${y - s}L${x + c} ${y + s}`;
+      })
+      .join(''),
+    2.6,
+    ACTION,
+  );
 
 export const drawer = () =>
-  box(20, 70, 200, 84, '#d9c3a0', 5) + shape('M34 70H206L218 96H22z', '#f3e8d5') + box(20, 96, 200, 54, '#cfb588', 5) + box(100, 116, 40, 9, '#7a5f38', 4, 2);
+  box(20, 70, 200, 84, '#d9c3a0', 5) +
+  shape('M34 70H206L218 96H22z', '#f3e8d5') +
+  box(20, 96, 200, 54, '#cfb588', 5) +
+  box(100, 116, 40, 9, '#7a5f38', 4, 2);
 
 /** Minutes as a disc that runs out; the number in the middle. */
 export function disc(pen: Pen, x: number, y: number, r: number, minutes: number): string {
   const share = Math.min(1, minutes / 60);
   const a = share * 2 * Math.PI;
-  const wedge = share >= 1 ? circle(x, y, r, '#9cc4d4', 0) : area(`M${x} ${y}V${y - r}A${r} ${r} 0 ${share > 0.5 ? 1 : 0} 1 ${(x + r * Math.sin(a)).toFixed(1)} ${(y - r * Math.cos(a)).toFixed(1)}z`, '#9cc4d4');
+  const wedge =
+    share >= 1
+      ? circle(x, y, r, '#9cc4d4', 0)
+      : area(
+          `M${x} ${y}V${y - r}A${r} ${r} 0 ${share > 0.5 ? 1 : 0} 1 ${(x + r * Math.sin(a)).toFixed(1)} ${(y - r * Math.cos(a)).toFixed(1)}z`,
+          '#9cc4d4',
+        );
   const said = showMinutes(minutes);
   const ticks = Array.from({ length: 12 }, (_, i) => {
     const t = (i * Math.PI) / 6;
     return `M${(x + r * 0.88 * Math.sin(t)).toFixed(1)} ${(y - r * 0.88 * Math.cos(t)).toFixed(1)}L${(x + r * Math.sin(t)).toFixed(1)} ${(y - r * Math.cos(t)).toFixed(1)}`;
   }).join('');
-  return circle(x, y, r, '#fff', 0) + pen.upright(x, wedge) + line(ticks, 1.6) + circle(x, y, r, 'none', 3) + pen.text(said.number, x, y + r * 0.28, r * (said.number.length > 2 ? 0.62 : 0.86)) + pen.text(said.unit, x, y + r * 0.62, r * 0.34, INK, 600);
+  return (
+    circle(x, y, r, '#fff', 0) +
+    pen.upright(x, wedge) +
+    line(ticks, 1.6) +
+    circle(x, y, r, 'none', 3) +
+    pen.text(said.number, x, y + r * 0.28, r * (said.number.length > 2 ? 0.62 : 0.86)) +
+    pen.text(said.unit, x, y + r * 0.62, r * 0.34, INK, 600)
+  );
 }
 
 export function showMinutes(minutes: number): { number: string; unit: string } {
@@ -96,11 +132,22 @@ export function dialAngle(share: number): number {
   return -135 + 270 * share;
 }
 
-export const lcd = (pen: Pen, x: number, y: number, w: number, h: number, words: string, size = 24) => box(x, y, w, h, '#d5ead9', 4) + pen.text(words, x + w / 2, y + h / 2 + size * 0.36, size);
+export const lcd = (pen: Pen, x: number, y: number, w: number, h: number, words: string, size = 24) =>
+  box(x, y, w, h, '#d5ead9', 4) + pen.text(words, x + w / 2, y + h / 2 + size * 0.36, size);
 
-export const steam = (x: number, y: number, n = 2) => Array.from({ length: n }, (_, i) => at(x + i * 14, y, line('M0 0c-7 -7 7 -12 0 -20c-6 -7 5 -11 0 -16', 5, '#fff') + line('M0 0c-7 -7 7 -12 0 -20c-6 -7 5 -11 0 -16', 2.6, '#7f919b'))).join('');
+export const steam = (x: number, y: number, n = 2) =>
+  Array.from({ length: n }, (_, i) =>
+    at(
+      x + i * 14,
+      y,
+      line('M0 0c-7 -7 7 -12 0 -20c-6 -7 5 -11 0 -16', 5, '#fff') + line('M0 0c-7 -7 7 -12 0 -20c-6 -7 5 -11 0 -16', 2.6, '#7f919b'),
+    ),
+  ).join('');
 
-export const stand = (x: number) => line(`M${x - 46} ${COUNTER - 2}H${x + 46}M${x - 36} ${COUNTER - 2}v-5M${x + 36} ${COUNTER - 2}v-5`, 5, '#6b5a45');
+export const stand = (x: number) =>
+  line(`M${x - 46} ${COUNTER - 2}H${x + 46}M${x - 36} ${COUNTER - 2}v-5M${x + 36} ${COUNTER - 2}v-5`, 5, '#6b5a45');
 
 /** A mat that holds what stands on it: rubber with studs. */
-export const mat = (x: number, half: number) => box(x - half, COUNTER - 6, half * 2, 7, '#1f7f74', 2, 2) + line(`M${x - half + 5} ${COUNTER - 2.5}H${x + half - 5}`, 2.4, '#fff', ' stroke-dasharray="1 8"');
+export const mat = (x: number, half: number) =>
+  box(x - half, COUNTER - 6, half * 2, 7, '#1f7f74', 2, 2) +
+  line(`M${x - half + 5} ${COUNTER - 2.5}H${x + half - 5}`, 2.4, '#fff', ' stroke-dasharray="1 8"');

@@ -34,7 +34,8 @@ export type PenOptions = {
 
 const short = (n: number) => String(Math.round(n * 10) / 10);
 
-export const escapeText = (words: string) => words.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
+export const escapeText = (words: string) =>
+  words.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
 
 /** A closed shape with an outline. */
 export const shape = (d: string, fill: string, width = 2.4, stroke = INK) =>
@@ -93,14 +94,15 @@ export class Pen {
       const [dx, dy, turn, scale] = between(frames, this.at);
       if (!dx && !dy && !turn && scale === 1) return inner;
       const [px, py] = pivot;
-      const grow = scale === 1 ? '' : ` translate(${short(px)} ${short(py)}) scale(${Math.round(scale * 1000) / 1000}) translate(${short(-px)} ${short(-py)})`;
+      const grow =
+        scale === 1
+          ? ''
+          : ` translate(${short(px)} ${short(py)}) scale(${Math.round(scale * 1000) / 1000}) translate(${short(-px)} ${short(-py)})`;
       const rotate = turn ? ` rotate(${short(turn)} ${short(px)} ${short(py)})` : '';
       return `<g transform="translate(${short(dx)} ${short(dy)})${rotate}${grow}">${inner}</g>`;
     }
     const list = closed(frames);
-    const turns = list.some((f) => f[3])
-      ? motion('rotate', list, (f) => `${short(f[3] ?? 0)} ${short(pivot[0])} ${short(pivot[1])}`)
-      : '';
+    const turns = list.some((f) => f[3]) ? motion('rotate', list, (f) => `${short(f[3] ?? 0)} ${short(pivot[0])} ${short(pivot[1])}`) : '';
     const grows = list.some((f) => (f[4] ?? 1) !== 1);
     const scaled = grows
       ? `<g transform="translate(${short(pivot[0])} ${short(pivot[1])})"><g>${motion('scale', list, (f) => String(f[4] ?? 1))}<g transform="translate(${short(-pivot[0])} ${short(-pivot[1])})">${inner}</g></g></g>`
@@ -118,9 +120,25 @@ export class Pen {
   }
 
   /** From this moment on. */
-  from = (t: number, inner: string) => this.show(t <= 0 ? [[0, 1]] : [[0, 0], [t, 1]], inner);
+  from = (t: number, inner: string) =>
+    this.show(
+      t <= 0
+        ? [[0, 1]]
+        : [
+            [0, 0],
+            [t, 1],
+          ],
+      inner,
+    );
   /** Until this moment. */
-  until = (t: number, inner: string) => this.show([[0, 1], [t, 0]], inner);
+  until = (t: number, inner: string) =>
+    this.show(
+      [
+        [0, 1],
+        [t, 0],
+      ],
+      inner,
+    );
 
   /** Something that is read, about its middle: it stays as it is for a left hand. */
   upright(x: number, inner: string): string {
@@ -149,7 +167,10 @@ function closed(frames: readonly Frame[]): readonly Frame[] {
 
 const EASE = '.42 0 .58 1';
 function motion(kind: string, frames: readonly Frame[], value: (f: Frame) => string): string {
-  return `<animateTransform attributeName="transform" type="${kind}" dur="${LOOP_SECONDS}s" repeatCount="indefinite" calcMode="spline" keySplines="${frames.slice(1).map(() => EASE).join(';')}" keyTimes="${frames.map((f) => f[0]).join(';')}" values="${frames.map(value).join(';')}"/>`;
+  return `<animateTransform attributeName="transform" type="${kind}" dur="${LOOP_SECONDS}s" repeatCount="indefinite" calcMode="spline" keySplines="${frames
+    .slice(1)
+    .map(() => EASE)
+    .join(';')}" keyTimes="${frames.map((f) => f[0]).join(';')}" values="${frames.map(value).join(';')}"/>`;
 }
 
 /** Where it is at a moment. */

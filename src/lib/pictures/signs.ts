@@ -24,7 +24,10 @@ export function toAndFro(x1: number, y1: number, x2: number, y2: number): string
 /** Round and round. */
 export const around = (x: number, y: number, rx: number, ry: number) => {
   const d = `M${x - rx} ${y + ry * 0.3}A${rx} ${ry} 0 1 1 ${x + rx * 0.72} ${y + ry * 0.78}`;
-  return edge(d, `M${x + rx * 0.72 + 13} ${y + ry * 0.78 - 9}L${x + rx * 0.72} ${y + ry * 0.78}L${x + rx * 0.72 + 4} ${y + ry * 0.78 - 16}`);
+  return edge(
+    d,
+    `M${x + rx * 0.72 + 13} ${y + ry * 0.78 - 9}L${x + rx * 0.72} ${y + ry * 0.78}L${x + rx * 0.72 + 4} ${y + ry * 0.78 - 16}`,
+  );
 };
 
 /** Times so often, crossed off one by one: the first is done. */
@@ -33,14 +36,15 @@ export function times(pen: Pen, n: number, x: number, y: number): string {
 }
 
 /** Something can hurt here: a triangle; its sign tells what. */
-export function warning(x: number, y: number, kind: 'hot' | 'sharp' | 'raw' | 'steam' | 'electric' | 'other'): string {
+export type Warning = 'hot' | 'sharp' | 'raw' | 'steam' | 'electric';
+
+export function warning(x: number, y: number, kind: Warning): string {
   const inside = {
     hot: line('M-5 3c-3 -4 3 -6 0 -10M1 3c-3 -4 3 -6 0 -10M7 3c-3 -4 3 -6 0 -10', 1.8, '#fff'),
     steam: line('M-5 3c-3 -4 3 -6 0 -10M5 3c-3 -4 3 -6 0 -10', 1.8, '#fff'),
     sharp: area('M-6 4L6 -8Q8 0 -6 4z', '#fff'),
     raw: circle(-3, 1, 2, '#fff', 0) + circle(4, 2, 1.6, '#fff', 0) + circle(1, -4, 1.8, '#fff', 0),
     electric: area('M1 -9L-5 1H-1L-2 6L5 -4H1z', '#fff'),
-    other: line('M0 -6V0', 2.6, '#fff') + circle(0, 4, 1.4, '#fff', 0),
   }[kind];
   return `<g transform="translate(${x} ${y})">${shape('M0 -16L15 9H-15z', '#9b2c1b', 2.4, '#fff')}${inside}</g>`;
 }

@@ -4,7 +4,15 @@ import { piece } from './foods';
 import { area, at, circle, INK, line, scatter, shape, type Pen } from './pen';
 
 /** Half widths at rim and base, height, wall colour, whether the side is curved. */
-type Section = { rim: number; base: number; height: number; wall: string; curved?: boolean; glass?: boolean; handle?: 'side' | 'ear' | 'two' };
+type Section = {
+  rim: number;
+  base: number;
+  height: number;
+  wall: string;
+  curved?: boolean;
+  glass?: boolean;
+  handle?: 'side' | 'ear' | 'two';
+};
 
 export const SECTIONS = {
   bowl: { rim: 54, base: 26, height: 50, wall: '#7f9fb0', curved: true },
@@ -48,22 +56,48 @@ export type Filled = {
 };
 
 /** A vessel standing at x, foot on y; its wall is in front of what is in it. */
-export function vessel(pen: Pen, kind: VesselKind, x: number, foot: number, { contents = [], level, boil = 0, within = '', seed = 1 }: Filled = {}): { back: string; front: string; top: number; inner: string } {
+export function vessel(
+  pen: Pen,
+  kind: VesselKind,
+  x: number,
+  foot: number,
+  { contents = [], level, boil = 0, within = '', seed = 1 }: Filled = {},
+): { back: string; front: string; top: number; inner: string } {
   const sec: Section = SECTIONS[kind];
   const top = foot - sec.height;
   const inside = `${outline(sec, x, foot, 3)}Z`;
   const flat = sec.height <= 12;
   const fill = contents.length > 0 ? (level ?? levelOf(contents, sec)) : 0;
   const surface = foot - 4 - (sec.height - 8) * fill;
-  const liquid = contents.find((c) => c.look.shape === 'liquid') ?? contents.find((c) => c.look.shape === 'cream' || c.look.shape === 'powder' || c.state === 'mashed');
-  const lumps = contents.filter((c) => c !== liquid && !(c.mixed && (c.look.shape === 'powder' || c.look.shape === 'liquid' || c.look.shape === 'cream')));
-  const lying = flat ? onTop(lumps, x, foot - sec.height + 2, sec.rim * 0.78, seed) : lumpsIn(lumps, x, foot - 5, sec, surface, liquid !== undefined, seed);
+  const liquid =
+    contents.find((c) => c.look.shape === 'liquid') ??
+    contents.find((c) => c.look.shape === 'cream' || c.look.shape === 'powder' || c.state === 'mashed');
+  const lumps = contents.filter(
+    (c) => c !== liquid && !(c.mixed && (c.look.shape === 'powder' || c.look.shape === 'liquid' || c.look.shape === 'cream')),
+  );
+  const lying = flat
+    ? onTop(lumps, x, foot - sec.height + 2, sec.rim * 0.78, seed)
+    : lumpsIn(lumps, x, foot - 5, sec, surface, liquid !== undefined, seed);
   const body = liquid ? liquidIn(pen, liquid, x, surface, foot, sec.rim, boil) : '';
   const tint = sec.glass ? '#e3f0f6' : '#edf2f4';
   const wall = outline(sec, x, foot, 3);
   return {
     back: handles(sec, x, foot) + area(inside, tint) + (flat ? '' : pen.clip(inside, body + lying + within)),
-    front: line(wall, 8.4) + line(wall, 4.8, sec.wall) + (flat ? (liquid ? at(x, top + 1, area(`M${-sec.rim * 0.7} 2q${sec.rim * 0.7} -16 ${sec.rim * 1.4} 0z`, liquid.look.flesh) + line(`M${-sec.rim * 0.7} 2q${sec.rim * 0.7} -16 ${sec.rim * 1.4} 0z`, 1.8)) : '') + lying + within : ''),
+    front:
+      line(wall, 8.4) +
+      line(wall, 4.8, sec.wall) +
+      (flat
+        ? (liquid
+            ? at(
+                x,
+                top + 1,
+                area(`M${-sec.rim * 0.7} 2q${sec.rim * 0.7} -16 ${sec.rim * 1.4} 0z`, liquid.look.flesh) +
+                  line(`M${-sec.rim * 0.7} 2q${sec.rim * 0.7} -16 ${sec.rim * 1.4} 0z`, 1.8),
+              )
+            : '') +
+          lying +
+          within
+        : ''),
     top,
     inner: inside,
   };
@@ -77,10 +111,21 @@ const levelOf = (contents: readonly Content[], sec: Section) => {
 
 function liquidIn(pen: Pen, c: Content, x: number, y: number, foot: number, half: number, boil: number): string {
   const l = c.look;
-  const wave = l.shape === 'liquid' ? `M${x - half} ${y}q${half / 2} -3 ${half} 0t${half} 0` : `M${x - half} ${y}q${half / 4} -7 ${half / 2} 0t${half / 2} 0t${half / 2} 0t${half / 2} 0`;
-  const specks = l.shape === 'powder' ? Array.from({ length: 9 }, (_, i) => circle(x - half + 12 + (i * half * 2) / 9.5, y + 8 + (i % 3) * 8, 1.3, l.mark, 0)).join('') : '';
+  const wave =
+    l.shape === 'liquid'
+      ? `M${x - half} ${y}q${half / 2} -3 ${half} 0t${half} 0`
+      : `M${x - half} ${y}q${half / 4} -7 ${half / 2} 0t${half / 2} 0t${half / 2} 0t${half / 2} 0`;
+  const specks =
+    l.shape === 'powder'
+      ? Array.from({ length: 9 }, (_, i) => circle(x - half + 12 + (i * half * 2) / 9.5, y + 8 + (i % 3) * 8, 1.3, l.mark, 0)).join('')
+      : '';
   const body = `${wave}V${foot}H${x - half}z`;
-  return area(body, l.flesh) + line(wave, 2, l.shape === 'liquid' && !/^#f|^#e/.test(l.flesh) ? INK : l.mark) + specks + bubbles(pen, x, y, half, boil);
+  return (
+    area(body, l.flesh) +
+    line(wave, 2, l.shape === 'liquid' && !/^#f|^#e/.test(l.flesh) ? INK : l.mark) +
+    specks +
+    bubbles(pen, x, y, half, boil)
+  );
 }
 
 function bubbles(pen: Pen, x: number, y: number, half: number, boil: number): string {
@@ -110,7 +155,9 @@ function lumpsIn(lumps: readonly Content[], x: number, foot: number, sec: Sectio
   const out: string[] = [];
   let [row, along] = [0, 0];
   const mixed = lumps.some((c) => c.mixed);
-  const order = mixed ? Array.from({ length: each * lumps.length }, (_, i) => lumps[i % lumps.length]!) : lumps.flatMap((c) => Array.from({ length: each }, () => c));
+  const order = mixed
+    ? Array.from({ length: each * lumps.length }, (_, i) => lumps[i % lumps.length]!)
+    : lumps.flatMap((c) => Array.from({ length: each }, () => c));
   for (const [i, c] of order.entries()) {
     const y = foot - size * 0.45 - row * size * 0.78;
     if (y < Math.max(foot - sec.height + 12, wet ? surface - 2 : -Infinity)) break;
@@ -125,7 +172,22 @@ function lumpsIn(lumps: readonly Content[], x: number, foot: number, sec: Sectio
 }
 
 const lumpState = (c: Content) => c.state;
-const lumpSize = (c: Content) => (c.state === 'halves' ? 22 : c.state === 'whole' || c.state === 'peeled' ? (['grains', 'small', 'tubes', 'strands'].includes(c.look.shape) ? 12 : 24) : c.state === 'slices' || c.state === 'torn' ? 17 : c.state === 'sticks' ? 24 : c.state === 'grated' ? 18 : c.state === 'chopped' ? 9 : 13);
+const lumpSize = (c: Content) =>
+  c.state === 'halves'
+    ? 22
+    : c.state === 'whole' || c.state === 'peeled'
+      ? ['grains', 'small', 'tubes', 'strands'].includes(c.look.shape)
+        ? 12
+        : 24
+      : c.state === 'slices' || c.state === 'torn'
+        ? 17
+        : c.state === 'sticks'
+          ? 24
+          : c.state === 'grated'
+            ? 18
+            : c.state === 'chopped'
+              ? 9
+              : 13;
 
 /** Things lying on a plate or a tray. */
 function onTop(lumps: readonly Content[], x: number, y: number, half: number, seed: number): string {
@@ -133,10 +195,19 @@ function onTop(lumps: readonly Content[], x: number, y: number, half: number, se
   const all = lumps.slice(0, 4);
   return all
     .map((c, i) => {
-      const big = ['slab', 'drumstick', 'sausage', 'biscuit', 'flat', 'loaf', 'egg', 'round'].includes(c.look.shape) && (c.state === 'whole' || c.state === 'halves');
+      const big =
+        ['slab', 'drumstick', 'sausage', 'biscuit', 'flat', 'loaf', 'egg', 'round'].includes(c.look.shape) &&
+        (c.state === 'whole' || c.state === 'halves');
       const n = big ? 2 : 5;
       const width = (2 * half) / all.length;
-      return Array.from({ length: n }, (_, k) => at(x - half + width * (i + (k + 0.5) / n), y - (big ? 7 : 3 + (k % 2) * 5) + next(), piece(c.look, c.state, big ? 22 : 13, k), big ? 0 : (next() - 0.5) * 40)).join('');
+      return Array.from({ length: n }, (_, k) =>
+        at(
+          x - half + width * (i + (k + 0.5) / n),
+          y - (big ? 7 : 3 + (k % 2) * 5) + next(),
+          piece(c.look, c.state, big ? 22 : 13, k),
+          big ? 0 : (next() - 0.5) * 40,
+        ),
+      ).join('');
     })
     .join('');
 }
@@ -145,7 +216,11 @@ function handles(sec: Section, x: number, foot: number): string {
   const top = foot - sec.height;
   if (sec.handle === 'side') return shape(`M${x - sec.rim - 2} ${top + 8}h-46q-5 0 -5 5t5 5h46z`, '#3a4248');
   if (sec.handle === 'two') return shape(`M${x - sec.rim - 10} ${top + 6}h${2 * sec.rim + 20}v9h${-2 * sec.rim - 20}z`, '#3a4248');
-  if (sec.handle === 'ear') return line(`M${x - sec.rim + 1} ${top + 12}h-14q-5 0 -5 6v${sec.height * 0.4}q0 6 5 6h15`, 9) + line(`M${x - sec.rim + 1} ${top + 12}h-14q-5 0 -5 6v${sec.height * 0.4}q0 6 5 6h15`, 4.6, sec.wall);
+  if (sec.handle === 'ear')
+    return (
+      line(`M${x - sec.rim + 1} ${top + 12}h-14q-5 0 -5 6v${sec.height * 0.4}q0 6 5 6h15`, 9) +
+      line(`M${x - sec.rim + 1} ${top + 12}h-14q-5 0 -5 6v${sec.height * 0.4}q0 6 5 6h15`, 4.6, sec.wall)
+    );
   return '';
 }
 

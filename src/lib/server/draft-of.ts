@@ -1,9 +1,10 @@
 // The draft of a recipe's steps; built from the recipe the first time that somebody asks for it.
-import { applySwaps, scaleRecipe, type MeasureSystem, type Recipe, type Step } from '$core';
+import { applySwaps, scaleRecipe, type Kitchen, type MeasureSystem, type Recipe, type TaskAnalysis } from '$core';
 import { error } from '@sveltejs/kit';
 import { getKitchen, type KitchenRow } from './kitchen';
 import { getRecipe, type RecipeRow } from './recipes';
 import { getDraft, startDraft, type DraftRow } from './tasks';
+import type { Look } from './work/work';
 import { buildSteps, drawCards, TooLong } from './work/pool';
 
 export type WorkingTask = { row: RecipeRow; recipe: Recipe; kitchen: KitchenRow; draft: DraftRow };
@@ -42,8 +43,11 @@ export function stepsOrTell(recipe: Recipe, { system, measures, tools, places }:
 }
 
 /** The pictures of steps; where they take too long, a person is told what to do. */
-export function cardsOrTell(steps: Step[]) {
-  return orTell(drawCards(steps), 'The pictures of these steps take too long to draw. Nothing was lost: make the steps fewer.');
+export function cardsOrTell(task: TaskAnalysis, kitchen: Kitchen, look: Look = {}) {
+  return orTell(
+    drawCards(task, kitchen, look),
+    'The pictures of these steps take too long to draw. Nothing was lost: make the steps fewer.',
+  );
 }
 
 async function orTell<T>(work: Promise<T>, what: string): Promise<T> {

@@ -1,6 +1,7 @@
 // Learners: a short name, a profile by function, and how to help. No diagnosis, no birth date. Put away, never deleted here.
 import { learnerOf, NO_PROFILE, type Learner, type Need, type Profile } from '$core';
 import { newId } from '../id';
+import type { Look } from './work/work';
 import { needsOf, profileOf } from './input/stored';
 import type { SchoolTrx } from './school-scope';
 
@@ -88,3 +89,9 @@ export async function schoolName(trx: SchoolTrx): Promise<string> {
   const row = await trx('school').where({ id: trx.school }).first('name');
   return row?.name ?? '';
 }
+
+/** How pictures are drawn for a learner: for the hand that leads, and without a second hand where there is none. */
+export const lookOf = ({ hand, needs }: Learner): Look => ({
+  ...(hand === 'left' ? { left: true } : {}),
+  ...(needs.some((n) => n.demand === 'two-hands' && n.how === 'absent') ? { oneHand: true } : {}),
+});

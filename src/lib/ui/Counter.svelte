@@ -1,9 +1,8 @@
 <!-- The counter as it stands at one step, drawn: what is in which bowl, what is on, what stands out of the fridge, what hands and blades touched. -->
 <script lang="ts">
-  import { findFood, toolById, type Hazard, type Ingredient, type Snapshot, type Step } from '$core';
-  import { drawThing } from '$lib/pictures/draw-card';
+  import { toolById, vesselKindOf, type Hazard, type Ingredient, type Snapshot, type Step } from '$core';
+  import { drawHeld } from '$lib/pictures/draw-stage';
   import Picture from './Picture.svelte';
-  import Sprite from './Sprite.svelte';
   import { HAZARDS, showMinutes } from './words';
   type Props = { shots: Snapshot[]; steps: Step[]; ingredients: Ingredient[]; key: string | null; onselect: (key: string) => void };
   let { shots, steps, ingredients, key, onselect }: Props = $props();
@@ -17,11 +16,7 @@
   const step = $derived(steps[index]);
   const nameOf = (id: string) => toolById(id)?.name ?? id;
   const raw = (hazard: Hazard | null) => (hazard ? HAZARDS[hazard].name : '');
-  const pictures = $derived(
-    (shot?.held ?? []).map((h) =>
-      drawThing(toolById(h.id)?.picture ?? 'bowl', [...new Set(h.items.map((i) => findFood(i)?.picture ?? 'food'))]),
-    ),
-  );
+  const pictures = $derived((shot?.held ?? []).map((h) => drawHeld(vesselKindOf(h.id) ?? 'plate', [...new Set(h.items)], `held-${h.id}`)));
   const out = $derived(
     Object.entries(shot?.out ?? {}).map(([i, since]) => ({
       item: ingredients[Number(i)]?.item ?? '',
@@ -31,7 +26,6 @@
 </script>
 
 {#if shot && step}
-  <Sprite {pictures} />
   <label class="flex flex-wrap items-center gap-x-4"
     ><span class="whitespace-nowrap">Step {index + 1} of {shots.length}</span>
     <input

@@ -4,6 +4,6 @@
 </script>
 
 <svg viewBox="0 0 240 160" aria-hidden="true" focusable="false" class="block rounded bg-white {more}">
-  <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by draw-card.ts, which escapes every word -->
+  <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by draw-stage.ts, which escapes every word -->
   {@html svg}
 </svg>

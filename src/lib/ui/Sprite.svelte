@@ -1,6 +1,6 @@
 <!-- The drawings that the pictures of a page refer to, each once. -->
 <script lang="ts">
-  import { spriteFor } from '$lib/pictures/draw-card';
+  import { spriteFor } from '$lib/pictures/sprite';
   let { pictures }: { pictures: string[] } = $props();
 </script>
 

@@ -1,7 +1,7 @@
 <!-- Kitchen words of one line that a class may not know: each opens its meaning and a picture. -->
 <script lang="ts">
-  import { describeTerm, termsIn, type Term } from '$core';
-  import { drawCard } from '$lib/pictures/draw-card';
+  import { stageOfTerm, termsIn, type Term } from '$core';
+  import { drawStage } from '$lib/pictures/draw-stage';
   import Picture from './Picture.svelte';
   import Sprite from './Sprite.svelte';
   import { Popover } from 'bits-ui';
@@ -17,7 +17,7 @@
 {#if terms.length > 0}
   <ul class="-mt-1 flex flex-wrap gap-x-3 px-2 pb-1" aria-label="Kitchen words in this line">
     {#each terms as { term, word } (term.term)}
-      {@const svg = drawCard(describeTerm(term))}
+      {@const svg = drawStage(stageOfTerm(term))}
       <li>
         <Popover.Root>
           <Popover.Trigger

@@ -91,7 +91,7 @@ export class TaskEditor {
   /** What the steps and the findings would be with other words for a step; nothing is changed. */
   preview(key: string, text: string) {
     const steps = reword(this.steps, key, text, this.recipe.ingredients, this.kitchen);
-    return { step: steps.find((s) => s.key === key)!, findings: dryRun({ ...this.task, steps }, this.kitchen, { tried: false }) };
+    return { step: steps.find((s) => s.key === key)!, steps, findings: dryRun({ ...this.task, steps }, this.kitchen, { tried: false }) };
   }
   get shots() {
     return simulate(this.task, this.kitchen);

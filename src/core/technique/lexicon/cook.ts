@@ -7,7 +7,6 @@ export const COOK = [
   technique('preheat-oven', 'heat the oven', 'preheat|heat|pre-heat|turn on|warm|set|get hot|get on|switch on|put on', {
     only: ['oven', 'grill', 'air-fryer'],
     phase: 'prepare',
-    motif: 'oven',
     tools: ['oven'],
     hazards: ['hot'],
     supervision: 'within-reach',
@@ -19,7 +18,6 @@ export const COOK = [
   technique('hob-on', 'turn the hob on', 'turn on|switch on|light', {
     only: ['hob', 'heat', 'burner'],
     phase: 'cook',
-    motif: 'switch-on',
     tools: ['hob'],
     hazards: ['hot'],
     supervision: 'within-reach',
@@ -30,7 +28,6 @@ export const COOK = [
   }),
   technique('heat-pan', 'heat in a pan', 'heat|warm|heat up|warm up|bring to temperature|get hot', {
     ...onHob,
-    motif: 'heat',
     tools: ['saucepan', 'hob'],
     small: ['Put the pan on the ring, handle turned in.', 'Turn on the ring.', 'Wait until it is hot.'],
     cues: { see: 'steam or a shimmer', hear: 'a drop sizzles', time: 'about 2 minutes' },
@@ -38,7 +35,6 @@ export const COOK = [
   }),
   technique('boil', 'bring to the boil', 'boil|bring to boil|bring|bring to a simmer|bring back to boil', {
     ...onHob,
-    motif: 'heat',
     tools: ['saucepan', 'hob'],
     hazards: ['hot', 'steam'],
     makes: 'cooked',
@@ -49,7 +45,6 @@ export const COOK = [
   technique('boil-kettle', 'boil a kettle', 'boil|heat', {
     only: ['kettle', 'boiling-water'],
     phase: 'cook',
-    motif: 'switch-on',
     tools: ['kettle'],
     hazards: ['hot', 'steam', 'electric'],
     supervision: 'within-reach',
@@ -60,7 +55,6 @@ export const COOK = [
   }),
   technique('simmer', 'simmer', 'simmer|stew|bubble|braise|simmer gently', {
     ...onHob,
-    motif: 'heat',
     tools: ['saucepan', 'hob'],
     hazards: ['hot', 'steam'],
     makes: 'cooked',
@@ -70,7 +64,6 @@ export const COOK = [
   }),
   technique('fry', 'fry', 'fry|saute|sauté|sear|griddle|chargrill|char-grill|shallow fry|pan-fry|sizzle|pop|crisp', {
     ...onHob,
-    motif: 'heat',
     tools: ['frying-pan', 'hob', 'spatula'],
     hazards: ['hot', 'splash'],
     makes: 'cooked',
@@ -80,7 +73,6 @@ export const COOK = [
   }),
   technique('cook', 'cook', 'cook|cook through|cook until|continue cooking', {
     ...onHob,
-    motif: 'heat',
     tools: ['saucepan', 'hob'],
     makes: 'cooked',
     small: ['Set the timer.', 'Stir now and then.', 'Look whether it is done.'],
@@ -93,7 +85,6 @@ export const COOK = [
     'turn down|turn up|lower heat|reduce heat|increase heat|turn to low|raise heat|turn heat',
     {
       ...onHob,
-      motif: 'switch-on',
       tools: ['hob'],
       small: ['Find the knob.', 'Turn it slowly.', 'Look at the ring.'],
       cues: { see: 'the bubbles become smaller or bigger' },
@@ -102,7 +93,6 @@ export const COOK = [
   ),
   technique('turn-off', 'turn off', 'turn off|switch off|unplug|turn off heat|turn heat off', {
     phase: 'cook',
-    motif: 'switch-off',
     tools: [],
     hazards: ['hot'],
     supervision: 'nearby',
@@ -113,7 +103,6 @@ export const COOK = [
   }),
   technique('take-off-heat', 'take off the heat', 'remove from heat|take off heat|take from heat|remove pan', {
     phase: 'cook',
-    motif: 'lift-out',
     tools: ['oven-gloves', 'stand'],
     hazards: ['hot'],
     supervision: 'within-reach',
@@ -124,7 +113,6 @@ export const COOK = [
   }),
   technique('bake', 'bake', 'bake|oven-bake|cook in oven|put in oven|place in oven', {
     phase: 'cook',
-    motif: 'oven',
     tools: ['oven', 'oven-gloves'],
     hazards: ['hot'],
     supervision: 'within-reach',
@@ -136,7 +124,6 @@ export const COOK = [
   }),
   technique('take-out-oven', 'take out of the oven', 'take out|remove from oven|take from oven', {
     phase: 'cook',
-    motif: 'lift-out',
     tools: ['oven-gloves', 'stand'],
     hazards: ['hot', 'steam'],
     supervision: 'within-reach',
@@ -154,7 +141,6 @@ export const COOK = [
   technique('microwave', 'cook in the microwave', 'microwave|heat|zap|cook|warm', {
     only: ['microwave'],
     phase: 'cook',
-    motif: 'microwave',
     tools: ['microwave'],
     hazards: ['hot', 'steam', 'electric'],
     supervision: 'nearby',
@@ -174,7 +160,6 @@ export const COOK = [
   }),
   technique('toast', 'toast', 'toast', {
     phase: 'cook',
-    motif: 'heat',
     tools: ['toaster'],
     hazards: ['hot', 'electric'],
     supervision: 'nearby',
@@ -186,7 +171,6 @@ export const COOK = [
   }),
   technique('melt', 'melt', 'melt|melt together', {
     phase: 'cook',
-    motif: 'heat',
     tools: ['saucepan', 'hob'],
     hazards: ['hot'],
     supervision: 'within-reach',
@@ -198,7 +182,6 @@ export const COOK = [
   }),
   technique('turn-over', 'turn over', 'turn over|flip|turn|flip over|turn it over', {
     phase: 'cook',
-    motif: 'turn-over',
     tools: ['turner'],
     hazards: ['hot'],
     supervision: 'within-reach',
@@ -210,7 +193,6 @@ export const COOK = [
   technique('drain-hot', 'drain hot food', 'drain|strain', {
     only: ['hot'],
     phase: 'cook',
-    motif: 'drain',
     tools: ['colander', 'oven-gloves'],
     hazards: ['hot', 'steam', 'splash'],
     supervision: 'adult-does',
@@ -227,7 +209,6 @@ export const COOK = [
   }),
   technique('skim', 'skim', 'skim|skim off', {
     ...onHob,
-    motif: 'lift-out',
     tools: ['slotted-spoon'],
     small: ['Hold the spoon flat.', 'Slide it under the foam.', 'Lift it into a bowl.'],
     cues: { see: 'no foam left' },
@@ -235,7 +216,6 @@ export const COOK = [
   }),
   technique('check-done', 'check that it is done', 'check|test|tap|knock on|insert toothpick|insert skewer|insert knife|check that', {
     phase: 'cook',
-    motif: 'check',
     tools: [],
     hazards: ['hot'],
     supervision: 'within-reach',
@@ -246,7 +226,6 @@ export const COOK = [
   }),
   technique('wait', 'wait', 'wait|count to|leave|let stand|stand|let sit|leave to stand|let|allow|sit|keep|keep warm|hold|start', {
     phase: 'cook',
-    motif: 'wait',
     tools: ['timer'],
     hazards: [],
     supervision: 'none',
@@ -256,7 +235,6 @@ export const COOK = [
   }),
   technique('cool', 'cool', 'cool|let cool|leave to cool|cool down|allow to cool|leave until cold|leave until cool', {
     phase: 'cook',
-    motif: 'wait',
     tools: ['stand'],
     hazards: ['hot'],
     supervision: 'nearby',
@@ -270,7 +248,6 @@ export const COOK = [
     'chill|refrigerate|put in fridge|place in fridge|cool in fridge|leave overnight|leave in fridge',
     {
       phase: 'store',
-      motif: 'chill',
       tools: ['fridge'],
       hazards: [],
       supervision: 'none',
@@ -281,7 +258,6 @@ export const COOK = [
   ),
   technique('thaw', 'thaw', 'thaw|defrost', {
     phase: 'prepare',
-    motif: 'chill',
     tools: ['fridge'],
     hazards: [],
     supervision: 'none',
@@ -291,7 +267,6 @@ export const COOK = [
   }),
   technique('fluff', 'fluff with a fork', 'fluff|fluff up|fork through|loosen', {
     phase: 'cook',
-    motif: 'stir',
     tools: ['fork'],
     hazards: [],
     supervision: 'none',
@@ -301,7 +276,6 @@ export const COOK = [
   }),
   technique('lift-out', 'lift out', 'remove|lift|lift out|take|take out|loosen from|fish out|pull|pull out', {
     phase: 'cook',
-    motif: 'lift-out',
     tools: ['tongs'],
     hazards: [],
     supervision: 'nearby',
@@ -311,7 +285,6 @@ export const COOK = [
   }),
   technique('serve', 'serve', 'serve|serve up|serve with|serve in', {
     phase: 'serve',
-    motif: 'serve',
     tools: ['spoon', 'serving-bowl'],
     hazards: [],
     supervision: 'none',
@@ -321,7 +294,6 @@ export const COOK = [
   }),
   technique('eat', 'taste and eat', 'eat|enjoy|drink|taste and eat', {
     phase: 'serve',
-    motif: 'eat',
     tools: [],
     hazards: [],
     supervision: 'nearby',

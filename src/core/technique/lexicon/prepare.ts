@@ -3,7 +3,6 @@ import { technique } from '../entry';
 
 const cutting = {
   phase: 'prepare',
-  motif: 'cut',
   hazards: ['sharp'],
   supervision: 'within-reach',
   makes: 'cut',
@@ -20,7 +19,6 @@ const cutSteps = (last: string) => [
 export const PREPARE = [
   technique('measure', 'fill a measure', 'measure|fill|measure out', {
     phase: 'prepare',
-    motif: 'fill',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -31,7 +29,6 @@ export const PREPARE = [
   }),
   technique('weigh', 'weigh', 'weigh|weigh out', {
     phase: 'prepare',
-    motif: 'fill',
     tools: ['scale', 'small-bowl'],
     hazards: [],
     supervision: 'none',
@@ -42,7 +39,6 @@ export const PREPARE = [
   }),
   technique('rinse', 'rinse', 'rinse|wash|scrub|wet|run water over|run under water', {
     phase: 'prepare',
-    motif: 'rinse',
     tools: ['tap'],
     hazards: [],
     supervision: 'none',
@@ -59,7 +55,6 @@ export const PREPARE = [
   }),
   technique('peel', 'peel with a peeler', 'peel|pare', {
     phase: 'prepare',
-    motif: 'peel',
     tools: ['peeler', 'board'],
     hazards: ['sharp'],
     supervision: 'within-reach',
@@ -77,7 +72,6 @@ export const PREPARE = [
   technique('peel-by-hand', 'peel by hand', 'peel', {
     only: ['banana', 'orange', 'garlic', 'hard-boiled-egg', 'egg', 'onion', 'shell'],
     phase: 'prepare',
-    motif: 'peel',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -134,7 +128,6 @@ export const PREPARE = [
   }),
   technique('grate', 'grate', 'grate|shred on grater', {
     phase: 'prepare',
-    motif: 'grate',
     tools: ['grater', 'plate'],
     hazards: ['sharp'],
     supervision: 'within-reach',
@@ -150,7 +143,6 @@ export const PREPARE = [
   }),
   technique('tear', 'tear', 'tear|rip|tear up', {
     phase: 'prepare',
-    motif: 'tear',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -161,7 +153,6 @@ export const PREPARE = [
   }),
   technique('snip', 'snip with scissors', 'snip|cut with scissors', {
     phase: 'prepare',
-    motif: 'cut',
     tools: ['scissors', 'small-bowl'],
     hazards: ['sharp'],
     supervision: 'within-reach',
@@ -173,7 +164,6 @@ export const PREPARE = [
   technique('crush-garlic', 'crush garlic', 'crush|press|bash|mince', {
     only: ['garlic'],
     phase: 'prepare',
-    motif: 'press',
     tools: ['garlic-press'],
     hazards: [],
     supervision: 'nearby',
@@ -184,7 +174,6 @@ export const PREPARE = [
   }),
   technique('juice', 'squeeze the juice out', 'juice|squeeze|squeeze out', {
     phase: 'prepare',
-    motif: 'squeeze',
     tools: ['juicer', 'small-bowl'],
     hazards: [],
     supervision: 'none',
@@ -195,7 +184,6 @@ export const PREPARE = [
   technique('crack-egg', 'crack an egg', 'crack|break', {
     only: ['egg'],
     phase: 'prepare',
-    motif: 'crack',
     tools: ['small-bowl'],
     hazards: ['raw-egg'],
     supervision: 'nearby',
@@ -214,7 +202,6 @@ export const PREPARE = [
   }),
   technique('beat', 'beat', 'beat|beat together', {
     phase: 'prepare',
-    motif: 'whisk',
     tools: ['whisk'],
     hazards: [],
     supervision: 'none',
@@ -226,7 +213,6 @@ export const PREPARE = [
   technique('cream', 'cream butter and sugar', 'cream|cream together', {
     only: ['butter', 'margarine', 'sugar'],
     phase: 'prepare',
-    motif: 'stir',
     tools: ['wooden-spoon', 'large-bowl'],
     hazards: [],
     supervision: 'none',
@@ -241,7 +227,6 @@ export const PREPARE = [
     'mix|stir|combine|mix together|stir together|blend together|stir in|mix in|mix through|swirl|stir through|beat in|whisk in|work in|blend in|bring together|ripple|ripple through',
     {
       phase: 'prepare',
-      motif: 'stir',
       tools: ['spoon'],
       hazards: [],
       supervision: 'none',
@@ -258,7 +243,6 @@ export const PREPARE = [
   ),
   technique('fold', 'fold in', 'fold|fold in|fold into|fold through', {
     phase: 'prepare',
-    motif: 'stir',
     tools: ['spatula'],
     hazards: [],
     supervision: 'none',
@@ -269,7 +253,6 @@ export const PREPARE = [
   }),
   technique('toss', 'toss', 'toss|toss together|turn in|shake', {
     phase: 'prepare',
-    motif: 'stir',
     tools: ['spoon'],
     hazards: [],
     supervision: 'none',
@@ -280,7 +263,6 @@ export const PREPARE = [
   }),
   technique('mash', 'mash', 'mash|mash up|crush|squash|puree with a fork', {
     phase: 'prepare',
-    motif: 'mash',
     tools: ['masher'],
     hazards: [],
     supervision: 'none',
@@ -291,7 +273,6 @@ export const PREPARE = [
   }),
   technique('blend', 'blend in a machine', 'blend|puree|purée|process|blitz|whizz|liquidise|pulse|grind', {
     phase: 'prepare',
-    motif: 'switch-on',
     tools: ['blender'],
     hazards: ['sharp', 'electric'],
     supervision: 'within-reach',
@@ -309,7 +290,6 @@ export const PREPARE = [
   }),
   technique('rub-in', 'rub in', 'rub in|rub into|rub together|rub', {
     phase: 'prepare',
-    motif: 'press',
     tools: ['large-bowl'],
     hazards: ['raw-flour'],
     supervision: 'none',
@@ -320,7 +300,6 @@ export const PREPARE = [
   }),
   technique('knead', 'knead', 'knead', {
     phase: 'prepare',
-    motif: 'knead',
     tools: [],
     hazards: ['raw-flour'],
     supervision: 'none',
@@ -331,7 +310,6 @@ export const PREPARE = [
   }),
   technique('roll-out', 'roll out', 'roll out|flatten|pat out|press out|roll flat|pat', {
     phase: 'prepare',
-    motif: 'roll',
     tools: ['rolling-pin'],
     hazards: ['raw-flour'],
     supervision: 'none',
@@ -341,7 +319,6 @@ export const PREPARE = [
   }),
   technique('shape', 'shape', 'shape|form|roll into|roll|make into|mould|mold|twist', {
     phase: 'prepare',
-    motif: 'shape',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -351,7 +328,6 @@ export const PREPARE = [
   }),
   technique('spread', 'spread', 'spread|butter|spread out', {
     phase: 'prepare',
-    motif: 'spread',
     tools: ['table-knife'],
     hazards: [],
     supervision: 'none',
@@ -361,7 +337,6 @@ export const PREPARE = [
   }),
   technique('brush', 'brush', 'brush|glaze|dampen|moisten|wet edge|wet edges|wet sides', {
     phase: 'prepare',
-    motif: 'spread',
     tools: ['pastry-brush'],
     hazards: [],
     supervision: 'none',
@@ -371,7 +346,6 @@ export const PREPARE = [
   }),
   technique('line', 'line a tin or tray', 'line', {
     phase: 'prepare',
-    motif: 'line',
     tools: ['paper'],
     hazards: [],
     supervision: 'none',
@@ -385,7 +359,6 @@ export const PREPARE = [
     'add|put|place|chuck|chuck in|bung|bung in|whack|whack in|fling|plonk|shove|unroll|unfold|tip|drop|throw in|dump|empty|put in|tip in|transfer|return|add in|move|slide|pile|load|scoop|lower|mound|set|stack|toss in|position|push into|push|tuck|nestle|sit in|insert|float',
     {
       phase: 'prepare',
-      motif: 'put-in',
       tools: [],
       hazards: [],
       supervision: 'none',
@@ -396,7 +369,6 @@ export const PREPARE = [
   ),
   technique('pour', 'pour', 'pour|pour in|pour over|pour into', {
     phase: 'prepare',
-    motif: 'pour',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -410,7 +382,6 @@ export const PREPARE = [
     'spoon|spoon over|dollop|spoon into|spoon in|drop spoonfuls|drop by tablespoonfuls|drop by teaspoonfuls|drop by spoonfuls|drop tablespoonfuls|drop teaspoonfuls',
     {
       phase: 'prepare',
-      motif: 'put-in',
       tools: ['spoon'],
       hazards: [],
       supervision: 'none',
@@ -421,7 +392,6 @@ export const PREPARE = [
   ),
   technique('sprinkle', 'sprinkle', 'sprinkle|scatter|crumble over|sprinkle over|scatter over|finish|dot|grate over', {
     phase: 'prepare',
-    motif: 'sprinkle',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -436,7 +406,6 @@ export const PREPARE = [
   }),
   technique('sift', 'sift', 'sift|sieve|sift in', {
     phase: 'prepare',
-    motif: 'sprinkle',
     tools: ['sieve'],
     hazards: [],
     supervision: 'none',
@@ -446,7 +415,6 @@ export const PREPARE = [
   }),
   technique('drain', 'drain', 'drain|drain off|tip off|pour off', {
     phase: 'prepare',
-    motif: 'drain',
     tools: ['sieve'],
     hazards: [],
     supervision: 'nearby',
@@ -457,7 +425,6 @@ export const PREPARE = [
   }),
   technique('soak', 'soak', 'soak|steep|rehydrate|cover with water', {
     phase: 'prepare',
-    motif: 'wait',
     tools: ['bowl'],
     hazards: [],
     supervision: 'none',
@@ -467,7 +434,6 @@ export const PREPARE = [
   }),
   technique('prick', 'prick', 'prick|pierce|poke|stab', {
     phase: 'prepare',
-    motif: 'prick',
     tools: ['fork'],
     hazards: [],
     supervision: 'nearby',
@@ -477,7 +443,6 @@ export const PREPARE = [
   }),
   technique('cover', 'cover', 'cover|part-cover|put the lid on|put on lid|screw on|screw lid|close|cover with', {
     phase: 'prepare',
-    motif: 'cover',
     tools: ['lid'],
     hazards: [],
     supervision: 'none',
@@ -487,7 +452,6 @@ export const PREPARE = [
   }),
   technique('pat-dry', 'pat dry', 'pat dry|dry|pat|shake dry', {
     phase: 'prepare',
-    motif: 'wipe',
     tools: ['cloth'],
     hazards: [],
     supervision: 'none',

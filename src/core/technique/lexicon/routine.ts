@@ -5,7 +5,6 @@ export const ROUTINE = [
   technique('tie-hair', 'tie hair back', 'tie|tie back', {
     only: ['hair'],
     phase: 'ready',
-    motif: 'tie',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -16,7 +15,6 @@ export const ROUTINE = [
   technique('apron-on', 'put an apron on', 'wear|put on', {
     only: ['apron', 'sleeve'],
     phase: 'ready',
-    motif: 'wear',
     tools: ['apron'],
     hazards: [],
     supervision: 'none',
@@ -27,7 +25,6 @@ export const ROUTINE = [
   technique('wash-hands', 'wash hands', 'wash', {
     only: ['hand'],
     phase: 'ready',
-    motif: 'wash-hands',
     tools: ['tap', 'soap'],
     hazards: [],
     supervision: 'nearby',
@@ -47,7 +44,6 @@ export const ROUTINE = [
   }),
   technique('wipe', 'wipe a surface', 'wipe|wipe down|clean', {
     phase: 'clean',
-    motif: 'wipe',
     tools: ['cloth'],
     hazards: [],
     supervision: 'none',
@@ -63,7 +59,6 @@ export const ROUTINE = [
   }),
   technique('gather', 'gather ingredients and tools', 'get|gather|collect|fetch|bring out|get out|take from', {
     phase: 'gather',
-    motif: 'get',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -73,7 +68,6 @@ export const ROUTINE = [
   }),
   technique('open', 'open a packet or jar', 'open|unwrap|unseal|unscrew', {
     phase: 'prepare',
-    motif: 'open',
     tools: ['scissors'],
     hazards: [],
     supervision: 'nearby',
@@ -85,7 +79,6 @@ export const ROUTINE = [
   technique('open-can', 'open a can', 'open can|open tin', {
     only: ['can', 'tin'],
     phase: 'prepare',
-    motif: 'open',
     tools: ['can-opener'],
     hazards: ['edge'],
     supervision: 'within-reach',
@@ -102,7 +95,6 @@ export const ROUTINE = [
   }),
   technique('put-away', 'put things away', 'put away|return to place', {
     phase: 'store',
-    motif: 'away',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -112,7 +104,6 @@ export const ROUTINE = [
   }),
   technique('store', 'store what is left', 'store|keep leftovers', {
     phase: 'store',
-    motif: 'chill',
     tools: ['storage-box', 'fridge'],
     hazards: [],
     supervision: 'nearby',
@@ -122,7 +113,6 @@ export const ROUTINE = [
   }),
   technique('wash-up', 'wash up', 'wash up|wash the dishes|do the washing up', {
     phase: 'clean',
-    motif: 'wash-up',
     tools: ['sponge', 'soap', 'tap'],
     hazards: ['slip'],
     supervision: 'nearby',
@@ -138,7 +128,6 @@ export const ROUTINE = [
   }),
   technique('throw-away', 'throw in the bin', 'discard|throw away|bin', {
     phase: 'clean',
-    motif: 'away',
     tools: ['bin'],
     hazards: [],
     supervision: 'none',

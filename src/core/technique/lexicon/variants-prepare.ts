@@ -328,7 +328,6 @@ export const VARIANTS_PREPARE = [
     },
   ),
   variant(add, 'press-in', 'press in', 'press into|press in|press down|pat into|press', {
-    motif: 'press',
     small: ['Put {thing} in {place}.', 'Press it flat with the back of a spoon.', 'Press into the corners.'],
     cues: { see: 'flat, up to the edge', feel: 'firm' },
     minutes: { active: 1, waiting: 0 },
@@ -520,7 +519,6 @@ export const VARIANTS_PREPARE = [
   ),
   technique('repeat', 'do it again with the rest', 'repeat|do the same|carry on with|continue with|continue', {
     phase: 'prepare',
-    motif: 'look',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -532,7 +530,6 @@ export const VARIANTS_PREPARE = [
     only: ['surface', 'worktop', 'work', 'counter', 'table'],
     like: 'sprinkle',
     phase: 'prepare',
-    motif: 'sprinkle',
     tools: [],
     hazards: ['raw-flour'],
     supervision: 'none',

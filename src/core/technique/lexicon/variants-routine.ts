@@ -8,7 +8,6 @@ export const VARIANTS_ROUTINE = [
   technique('roll-up-sleeves', 'roll up sleeves', 'roll up sleeves|push up sleeves', {
     only: ['sleeve', 'sleeves'],
     phase: 'ready',
-    motif: 'wear',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -19,7 +18,6 @@ export const VARIANTS_ROUTINE = [
   technique('take-off-rings', 'take off rings and bracelets', 'take off|remove', {
     only: ['ring', 'rings', 'jewellery', 'jewelry', 'watch', 'bracelet', 'bracelets'],
     phase: 'ready',
-    motif: 'take-off',
     tools: [],
     hazards: [],
     supervision: 'none',
@@ -30,7 +28,6 @@ export const VARIANTS_ROUTINE = [
   technique('gloves-on', 'put on gloves', 'put on gloves|wear gloves|put on mitts|use gloves|use mitts', {
     only: ['glove', 'gloves', 'mitts', 'oven-gloves'],
     phase: 'ready',
-    motif: 'wear',
     tools: ['oven-gloves'],
     hazards: [],
     supervision: 'none',
@@ -41,7 +38,6 @@ export const VARIANTS_ROUTINE = [
   technique('read-label', 'read the label', 'check label|read label|read packet|check packet|check labels|read the label', {
     only: ['label', 'labels', 'packet', 'allergen', 'allergens'],
     phase: 'ready',
-    motif: 'look',
     tools: [],
     hazards: ['allergen'],
     supervision: 'nearby',
@@ -59,7 +55,6 @@ export const VARIANTS_ROUTINE = [
   }),
   technique('plug-in', 'plug in', 'plug in', {
     phase: 'prepare',
-    motif: 'switch-on',
     tools: [],
     hazards: ['electric'],
     supervision: 'within-reach',
@@ -69,7 +64,6 @@ export const VARIANTS_ROUTINE = [
   }),
   technique('unplug', 'unplug', 'unplug|pull out plug', {
     phase: 'clean',
-    motif: 'switch-off',
     tools: [],
     hazards: ['electric'],
     supervision: 'nearby',
@@ -82,7 +76,6 @@ export const VARIANTS_ROUTINE = [
   technique('set-table', 'set the table', 'set table|lay table|set the table|lay the table', {
     only: ['table'],
     phase: 'serve',
-    motif: 'away',
     tools: ['plate', 'fork', 'spoon', 'glass'],
     hazards: ['edge'],
     supervision: 'none',

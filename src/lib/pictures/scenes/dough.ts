@@ -12,7 +12,9 @@ import { asContent, contentsOf, mainLook, mainThing, type Draw, type Scenes } fr
 import { placed } from './vessel-scenes';
 
 const DOUGH = lookByName('dough');
-const flourDots = Array.from({ length: 14 }, (_, i) => circle(24 + ((i * 53) % 196), COUNTER + 5 + (i % 3) * 4, 1.6, '#fff', 1, '#b8a888')).join('');
+const flourDots = Array.from({ length: 14 }, (_, i) =>
+  circle(24 + ((i * 53) % 196), COUNTER + 5 + (i % 3) * 4, 1.6, '#fff', 1, '#b8a888'),
+).join('');
 
 const handsIn: Draw = (pen, stage) => {
   const x = 120;
@@ -20,9 +22,26 @@ const handsIn: Draw = (pen, stage) => {
   const rub = stage.form === 'rub';
   const lh = hand(pen, rub ? 'pinch' : 'fist', [96, rub ? 92 : 98], { arm: [-20, 0], side: 'left', turn: rub ? 0 : 30 });
   const rh = hand(pen, rub ? 'pinch' : 'fist', [144, rub ? 92 : 98], { arm: [262, 0], turn: rub ? 0 : -30 });
-  const crumbs = rub ? pen.from(0.3, [92, 100, 140, 150].map((cx, i) => circle(cx, 100 + (i % 2) * 8, 2.6, DOUGH.flesh, 1.4, DOUGH.mark)).join('')) : '';
-  const work = [[0, 0, -8], [0.25, 4, 2], [0.5, 0, -8], [0.75, 4, 2], [1, 0, -8]] as const;
-  return v.ground + v.back + pen.move(work, lh.back) + pen.move(work, rh.back) + crumbs + pen.move(work, lh.front + rh.front) + v.front + (rub ? toAndFro(96, 34, 144, 34) : around(x, 34, 26, 10));
+  const crumbs = rub
+    ? pen.from(0.3, [92, 100, 140, 150].map((cx, i) => circle(cx, 100 + (i % 2) * 8, 2.6, DOUGH.flesh, 1.4, DOUGH.mark)).join(''))
+    : '';
+  const work = [
+    [0, 0, -8],
+    [0.25, 4, 2],
+    [0.5, 0, -8],
+    [0.75, 4, 2],
+    [1, 0, -8],
+  ] as const;
+  return (
+    v.ground +
+    v.back +
+    pen.move(work, lh.back) +
+    pen.move(work, rh.back) +
+    crumbs +
+    pen.move(work, lh.front + rh.front) +
+    v.front +
+    (rub ? toAndFro(96, 34, 144, 34) : around(x, 34, 26, 10))
+  );
 };
 
 const knead: Draw = (pen, stage) => {
@@ -30,16 +49,47 @@ const knead: Draw = (pen, stage) => {
   const l = stage.things[0]?.look ?? DOUGH;
   const soft = press ? l : DOUGH;
   if (press) {
-    const v = placed(pen, stage, 112, { kind: stage.vessel?.kind ?? 'dish', contents: stage.vessel?.contents.length ? stage.vessel.contents : [asContent(mainThing(stage))] });
+    const v = placed(pen, stage, 112, {
+      kind: stage.vessel?.kind ?? 'dish',
+      contents: stage.vessel?.contents.length ? stage.vessel.contents : [asContent(mainThing(stage))],
+    });
     const rh = hand(pen, 'flat', [118, v.top + 4], { arm: [262, 0] });
-    return v.ground + v.back + pen.move([[0, 0, -24], [0.4, 0, 4], [0.7, 0, -8], [1, 0, -24]], rh.back + rh.front) + v.front + arrow(60, 20, 60, 54);
+    return (
+      v.ground +
+      v.back +
+      pen.move(
+        [
+          [0, 0, -24],
+          [0.4, 0, 4],
+          [0.7, 0, -8],
+          [1, 0, -24],
+        ],
+        rh.back + rh.front,
+      ) +
+      v.front +
+      arrow(60, 20, 60, 54)
+    );
   }
   const fist = stage.form === 'fist';
   const lh = hand(pen, fist ? 'claw' : 'flat', [94, 104], { arm: [-20, 20], side: 'left', turn: -10 });
   const rh = hand(pen, fist ? 'fist' : 'flat', [138, 102], { arm: [262, 20], turn: fist ? 0 : 10 });
-  const down = [[0, 0, -12], [0.3, -4, 4], [0.5, 0, -12], [0.8, -4, 4], [1, 0, -12]] as const;
+  const down = [
+    [0, 0, -12],
+    [0.3, -4, 4],
+    [0.5, 0, -12],
+    [0.8, -4, 4],
+    [1, 0, -12],
+  ] as const;
   const lump = shape('M50 140c-6 -24 12 -38 40 -34q30 12 60 -2c28 -2 40 18 34 36z', soft.flesh, 2.4, soft.mark);
-  return counter() + flourDots + lump + line('M84 116q10 10 24 6M150 118q14 -2 20 6', 2, soft.mark) + pen.move(down, lh.back + rh.back + lh.front + rh.front) + arrow(30, 60, 30, 94) + arrow(196, 132, 226, 132);
+  return (
+    counter() +
+    flourDots +
+    lump +
+    line('M84 116q10 10 24 6M150 118q14 -2 20 6', 2, soft.mark) +
+    pen.move(down, lh.back + rh.back + lh.front + rh.front) +
+    arrow(30, 60, 30, 94) +
+    arrow(196, 132, 226, 132)
+  );
 };
 
 const roll: Draw = (pen, stage) => {
@@ -48,47 +98,175 @@ const roll: Draw = (pen, stage) => {
   const lh = hand(pen, 'fist', [44, 80], { arm: [-20, 170], side: 'left', turn: 0 });
   const rh = hand(pen, 'fist', [196, 80], { arm: [262, 170] });
   const pin = box(64, 64, 112, 30, '#c99a5f', 13) + box(30, 73, 36, 13, '#a97b42', 6) + box(174, 73, 36, 13, '#a97b42', 6);
-  const to = [[0, 0, -22], [0.25, 0, 24], [0.5, 0, -22], [0.75, 0, 24], [1, 0, -22]] as const;
-  return board() + at(120, 80, ellipse(0, 0, 78, 60, colour.flesh, 2.4, colour.mark)) + pen.move(to, lh.back + rh.back + pin + lh.front + rh.front) + arrow(120, 56, 120, 22) + arrow(120, 104, 120, 138);
+  const to = [
+    [0, 0, -22],
+    [0.25, 0, 24],
+    [0.5, 0, -22],
+    [0.75, 0, 24],
+    [1, 0, -22],
+  ] as const;
+  return (
+    board() +
+    at(120, 80, ellipse(0, 0, 78, 60, colour.flesh, 2.4, colour.mark)) +
+    pen.move(to, lh.back + rh.back + pin + lh.front + rh.front) +
+    arrow(120, 56, 120, 22) +
+    arrow(120, 104, 120, 138)
+  );
 };
 
 const shapeScene: Draw = (pen, stage) => {
   const l = stage.things[0]?.look ?? DOUGH;
-  const soft = ['cream', 'dough', 'powder'].includes(l.shape) ? l : { ...DOUGH, flesh: l.flesh, skin: l.skin, mark: l.mark === l.flesh ? INK : l.mark };
+  const soft = ['cream', 'dough', 'powder'].includes(l.shape)
+    ? l
+    : { ...DOUGH, flesh: l.flesh, skin: l.skin, mark: l.mark === l.flesh ? INK : l.mark };
   const ball = (x: number, y: number, r: number) => circle(x, y, r, soft.flesh, 2.2, soft.mark === soft.flesh ? INK : soft.mark);
   if (stage.form === 'divide') {
     const n = Math.min(stage.count ?? 4, 8);
     const rh = held(pen, stage.tool ?? 'table-knife', [104, 46], 150, [210, 190]);
     const lh = hand(pen, 'claw', [44, 84], { arm: [-14, 160], side: 'left', turn: -8 });
     const cols = Math.ceil(n / 2);
-    return board() + at(90, 74, ellipse(0, 0, 40, 32, soft.flesh, 2.4, soft.mark)) + line('M90 42V106M50 74H130', 2.2, soft.mark, ' stroke-dasharray="5 4"') + lh.back + lh.front + rh.back + rh.tool + rh.front + Array.from({ length: n }, (_, i) => ball(216 - (i % cols) * 26, 34 + Math.floor(i / cols) * 28, 11)).join('');
+    return (
+      board() +
+      at(90, 74, ellipse(0, 0, 40, 32, soft.flesh, 2.4, soft.mark)) +
+      line('M90 42V106M50 74H130', 2.2, soft.mark, ' stroke-dasharray="5 4"') +
+      lh.back +
+      lh.front +
+      rh.back +
+      rh.tool +
+      rh.front +
+      Array.from({ length: n }, (_, i) => ball(216 - (i % cols) * 26, 34 + Math.floor(i / cols) * 28, 11)).join('')
+    );
   }
   const flatten = /\bpatt|\bflat|\bburger|\bcake/i.test(stage.words);
   const lh = hand(pen, 'open', [110, 84], { arm: [-20, 110], side: 'left', turn: -6 });
   const rh = hand(pen, 'flat', [136, 54], { arm: [262, 10] });
   const done = [160, 186, 212].map((x) => (flatten ? ellipse(x, 132, 12, 7, soft.flesh, 2.2, soft.mark) : ball(x, 130, 10))).join('');
-  return counter() + box(144, 138, 84, 8, '#7a858c', 3) + done + lh.back + lh.front + (flatten ? ellipse(116, 70, 26, 12, soft.flesh, 2.4, soft.mark) : ball(116, 64, 20)) + pen.move([[0, -10, 0], [0.25, 10, 0], [0.5, -10, 0], [0.75, 10, 0], [1, -10, 0]], rh.back + rh.front) + (flatten ? arrow(60, 16, 60, 44) : around(70, 30, 22, 11));
+  return (
+    counter() +
+    box(144, 138, 84, 8, '#7a858c', 3) +
+    done +
+    lh.back +
+    lh.front +
+    (flatten ? ellipse(116, 70, 26, 12, soft.flesh, 2.4, soft.mark) : ball(116, 64, 20)) +
+    pen.move(
+      [
+        [0, -10, 0],
+        [0.25, 10, 0],
+        [0.5, -10, 0],
+        [0.75, 10, 0],
+        [1, -10, 0],
+      ],
+      rh.back + rh.front,
+    ) +
+    (flatten ? arrow(60, 16, 60, 44) : around(70, 30, 22, 11))
+  );
 };
 
 const cutter: Draw = (pen, stage) => {
   const l = stage.things[0]?.look ?? DOUGH;
   const c = l.shape === 'dough' || l.shape === 'flat' || l.shape === 'loaf' ? l : DOUGH;
   const rh = hand(pen, 'claw', [132, 66], { arm: [250, -30], turn: -30 });
-  return board() + at(112, 82, ellipse(0, 0, 96, 60, c.flesh, 2.4, c.mark)) + [[60, 72], [96, 112]].map(([x, y]) => circle(x!, y!, 19, '#d3e3df', 2, c.mark)).join('') + pen.move([[0, 0, -18], [0.4, 0, 4], [0.8, 0, 0], [1, 0, -18]], circle(124, 72, 22, c.flesh, 6, '#8b979e') + rh.back + rh.front) + circle(206, 124, 18, c.flesh, 2.2, c.mark) + arrow(84, 18, 84, 42);
+  return (
+    board() +
+    at(112, 82, ellipse(0, 0, 96, 60, c.flesh, 2.4, c.mark)) +
+    [
+      [60, 72],
+      [96, 112],
+    ]
+      .map(([x, y]) => circle(x!, y!, 19, '#d3e3df', 2, c.mark))
+      .join('') +
+    pen.move(
+      [
+        [0, 0, -18],
+        [0.4, 0, 4],
+        [0.8, 0, 0],
+        [1, 0, -18],
+      ],
+      circle(124, 72, 22, c.flesh, 6, '#8b979e') + rh.back + rh.front,
+    ) +
+    circle(206, 124, 18, c.flesh, 2.2, c.mark) +
+    arrow(84, 18, 84, 42)
+  );
 };
 
 const fold: Draw = (pen, stage) => {
   const l = mainLook(stage);
   const c = l.shape === 'flat' || l.shape === 'dough' ? l : lookByName('flatbread');
-  const filling = stage.things.find((t) => t.look && t.look.shape !== 'flat')?.look ?? stage.vessel?.contents.find((x) => x.look.shape !== 'flat')?.look;
+  const isFilling = (x: { shape: string }) => !['flat', 'liquid', 'cream', 'dough', 'powder'].includes(x.shape);
+  const filling =
+    stage.things.find((t) => t.look && isFilling(t.look))?.look ?? stage.vessel?.contents.find((x) => isFilling(x.look))?.look;
   const stuff = filling ? heap(filling, 'dice', 6, 44) : '';
   const lh = hand(pen, 'pinch', [84, 84], { arm: [-20, 150], side: 'left' });
   const rh = hand(pen, 'pinch', [156, 84], { arm: [262, 150] });
-  const up = [[0, 0, 22], [0.6, 0, 0], [1, 0, 22]] as const;
-  if (stage.form === 'roll') return board() + at(120, 56, ellipse(0, 0, 82, 44, c.flesh, 2.4, c.mark)) + at(120, 56, stuff) + pen.move(up, lh.back + rh.back + box(56, 82, 128, 26, c.flesh, 13, 2.4) + line('M70 88q6 8 0 14M170 88q-6 8 0 14', 2, c.mark) + lh.front + rh.front) + arrow(216, 128, 216, 92);
-  if (stage.form === 'seal') return board() + shape('M52 96A70 66 0 0 1 188 96z', c.flesh, 2.4, c.mark) + Array.from({ length: 9 }, (_, i) => line(`M${62 + i * 14.5} 96v-12`, 3, c.mark)).join('') + pen.move([[0, -70, 0], [0.7, 10, 0], [1, -70, 0]], hand(pen, 'pinch', [140, 92], { arm: [262, -10] }).back + hand(pen, 'pinch', [140, 92], { arm: [262, -10] }).front) + arrow(84, 122, 152, 122);
-  if (stage.form === 'wrap') return board() + shape('M120 10L206 78L120 148L34 78z', c.flesh, 2.4, c.mark) + at(120, 92, stuff) + shape('M34 78L92 62L92 104z', c.skin, 2.4, c.mark) + pen.move([[0, 26, 0], [0.6, 0, 0], [1, 26, 0]], shape('M206 78L148 60L148 106z', c.skin, 2.4, c.mark) + hand(pen, 'pinch', [154, 84], { arm: [262, 10] }).back + hand(pen, 'pinch', [154, 84], { arm: [262, 10] }).front) + arrow(214, 120, 168, 120);
-  return board() + shape('M44 84A78 70 0 0 0 196 84z', c.flesh, 2.4, c.mark) + at(120, 100, stuff) + shape('M44 84A78 60 0 0 1 196 84Q120 108 44 84z', c.skin, 2.4, c.mark) + pen.move([[0, 0, -20], [0.6, 0, 0], [1, 0, -20]], hand(pen, 'pinch', [150, 46], { arm: [262, -30] }).back + hand(pen, 'pinch', [150, 46], { arm: [262, -30] }).front) + arrow(214, 24, 214, 66);
+  const up = [
+    [0, 0, 22],
+    [0.6, 0, 0],
+    [1, 0, 22],
+  ] as const;
+  if (stage.form === 'roll')
+    return (
+      board() +
+      at(120, 56, ellipse(0, 0, 82, 44, c.flesh, 2.4, c.mark)) +
+      at(120, 56, stuff) +
+      pen.move(
+        up,
+        lh.back +
+          rh.back +
+          box(56, 82, 128, 26, c.flesh, 13, 2.4) +
+          line('M70 88q6 8 0 14M170 88q-6 8 0 14', 2, c.mark) +
+          lh.front +
+          rh.front,
+      ) +
+      arrow(216, 128, 216, 92)
+    );
+  if (stage.form === 'seal')
+    return (
+      board() +
+      shape('M52 96A70 66 0 0 1 188 96z', c.flesh, 2.4, c.mark) +
+      Array.from({ length: 9 }, (_, i) => line(`M${62 + i * 14.5} 96v-12`, 3, c.mark)).join('') +
+      pen.move(
+        [
+          [0, -70, 0],
+          [0.7, 10, 0],
+          [1, -70, 0],
+        ],
+        hand(pen, 'pinch', [140, 92], { arm: [262, -10] }).back + hand(pen, 'pinch', [140, 92], { arm: [262, -10] }).front,
+      ) +
+      arrow(84, 122, 152, 122)
+    );
+  if (stage.form === 'wrap')
+    return (
+      board() +
+      shape('M120 10L206 78L120 148L34 78z', c.flesh, 2.4, c.mark) +
+      at(120, 92, stuff) +
+      shape('M34 78L92 62L92 104z', c.skin, 2.4, c.mark) +
+      pen.move(
+        [
+          [0, 26, 0],
+          [0.6, 0, 0],
+          [1, 26, 0],
+        ],
+        shape('M206 78L148 60L148 106z', c.skin, 2.4, c.mark) +
+          hand(pen, 'pinch', [154, 84], { arm: [262, 10] }).back +
+          hand(pen, 'pinch', [154, 84], { arm: [262, 10] }).front,
+      ) +
+      arrow(214, 120, 168, 120)
+    );
+  return (
+    board() +
+    shape('M44 84A78 70 0 0 0 196 84z', c.flesh, 2.4, c.mark) +
+    at(120, 100, stuff) +
+    shape('M44 84A78 60 0 0 1 196 84Q120 108 44 84z', c.skin, 2.4, c.mark) +
+    pen.move(
+      [
+        [0, 0, -20],
+        [0.6, 0, 0],
+        [1, 0, -20],
+      ],
+      hand(pen, 'pinch', [150, 46], { arm: [262, -30] }).back + hand(pen, 'pinch', [150, 46], { arm: [262, -30] }).front,
+    ) +
+    arrow(214, 24, 214, 66)
+  );
 };
 
 /** On bread, in a tin, on a tray: the smear grows behind the tool. */
@@ -96,41 +274,162 @@ const spread: Draw = (pen, stage) => {
   const all = stage.things.filter((t) => t.look);
   const l = all[0]?.look ?? mainLook(stage);
   if (stage.form === 'bread') {
-    const carrier = (stage.onto?.look && ['loaf', 'flat', 'biscuit'].includes(stage.onto.look.shape) ? stage.onto.look : undefined) ?? all.find((t) => t.look && ['loaf', 'flat', 'biscuit'].includes(t.look.shape))?.look ?? stage.vessel?.contents.find((c) => ['loaf', 'flat'].includes(c.look.shape))?.look ?? lookByName('bread');
+    const carrier =
+      (stage.onto?.look && ['loaf', 'flat', 'biscuit'].includes(stage.onto.look.shape) ? stage.onto.look : undefined) ??
+      all.find((t) => t.look && ['loaf', 'flat', 'biscuit'].includes(t.look.shape))?.look ??
+      stage.vessel?.contents.find((c) => ['loaf', 'flat'].includes(c.look.shape))?.look ??
+      lookByName('bread');
     const smear = all.find((t) => t.look !== carrier)?.look ?? l;
     const lh = hand(pen, 'open', [58, 108], { arm: [-16, 170], side: 'left', turn: -20 });
     const rh = held(pen, stage.tool && stage.tool !== 'knife' ? stage.tool : 'table-knife', [146, 62], 140, [222, 190]);
-    const base = carrier.shape === 'flat' ? ellipse(112, 78, 72, 58, carrier.flesh, 2.6, carrier.mark) : shape('M52 44q-10 -30 60 -30t60 30q0 10 -8 13V136q0 8 -8 8H68q-8 0 -8 -8V57q-8 -3 -8 -13z', carrier.skin) + area('M62 44q-6 -21 50 -21t50 21l-7 10V132q0 4 -4 4H73q-4 0 -4 -4V54z', carrier.flesh);
-    const smears = (w: number) => shape(`M78 52q${w * 0.5} -14 ${w} 2q8 30 -4 52q${-w * 0.5} 12 ${-w + 8} 2q-10 -28 -4 -56z`, smear.flesh === carrier.flesh ? smear.mark : smear.flesh, 2, smear.mark);
+    const base =
+      carrier.shape === 'flat'
+        ? ellipse(112, 78, 72, 58, carrier.flesh, 2.6, carrier.mark)
+        : shape('M52 44q-10 -30 60 -30t60 30q0 10 -8 13V136q0 8 -8 8H68q-8 0 -8 -8V57q-8 -3 -8 -13z', carrier.skin) +
+          area('M62 44q-6 -21 50 -21t50 21l-7 10V132q0 4 -4 4H73q-4 0 -4 -4V54z', carrier.flesh);
+    const smears = (w: number) =>
+      shape(
+        `M78 52q${w * 0.5} -14 ${w} 2q8 30 -4 52q${-w * 0.5} 12 ${-w + 8} 2q-10 -28 -4 -56z`,
+        smear.flesh === carrier.flesh ? smear.mark : smear.flesh,
+        2,
+        smear.mark,
+      );
     const jar = at(208, 78, smear.pack !== 'none' ? packedSmall(smear) : '');
-    return board() + base + pen.show([[0, 1], [0.35, 0]], smears(34)) + pen.from(0.35, smears(64)) + jar + lh.back + lh.front + pen.move([[0, -34, 0], [0.35, 0, 0], [0.55, -30, 18], [0.8, 2, 20], [1, -34, 0]], rh.back + rh.tool + rh.front) + arrow(92, 20, 136, 20);
+    return (
+      board() +
+      base +
+      pen.show(
+        [
+          [0, 1],
+          [0.35, 0],
+        ],
+        smears(34),
+      ) +
+      pen.from(0.35, smears(64)) +
+      jar +
+      lh.back +
+      lh.front +
+      pen.move(
+        [
+          [0, -34, 0],
+          [0.35, 0, 0],
+          [0.55, -30, 18],
+          [0.8, 2, 20],
+          [1, -34, 0],
+        ],
+        rh.back + rh.tool + rh.front,
+      ) +
+      arrow(92, 20, 136, 20)
+    );
   }
   if (stage.form === 'tilt') {
     const v = placed(pen, stage, 112, { kind: stage.vessel?.kind ?? 'frying-pan', contents: contentsOf(stage) });
     const lh = hand(pen, 'fist', [112 - v.section.rim - 32, v.top + 13], { arm: [-20, v.top], side: 'left', turn: 90 });
-    return v.ground + pen.move([[0, 0, -10, -10], [0.5, 0, -10, 10], [1, 0, -10, -10]], lh.back + v.back + v.front + lh.front, [112, v.foot]) + toAndFro(90, 36, 150, 36);
+    return (
+      v.ground +
+      pen.move(
+        [
+          [0, 0, -10, -10],
+          [0.5, 0, -10, 10],
+          [1, 0, -10, -10],
+        ],
+        lh.back + v.back + v.front + lh.front,
+        [112, v.foot],
+      ) +
+      toAndFro(90, 36, 150, 36)
+    );
   }
   const brush = stage.form === 'brush' || stage.form === 'grease' || stage.form === 'baste';
-  const tool = stage.form === 'edge' ? 'table-knife' : stage.form === 'baste' ? 'spoon' : brush ? 'pastry-brush' : stage.form === 'draw' ? 'spatula' : 'spatula';
+  const tool =
+    stage.form === 'edge'
+      ? 'table-knife'
+      : stage.form === 'baste'
+        ? 'spoon'
+        : brush
+          ? 'pastry-brush'
+          : stage.form === 'draw'
+            ? 'spatula'
+            : 'spatula';
   const inTin = stage.form === 'grease' ? [] : stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
-  const v = placed(pen, stage, 108, { kind: stage.vessel?.kind ?? (stage.form === 'grease' ? 'tin' : stage.form === 'brush' ? 'tray' : 'dish'), contents: inTin });
+  const v = placed(pen, stage, 108, {
+    kind: stage.vessel?.kind ?? (stage.form === 'grease' ? 'tin' : stage.form === 'brush' ? 'tray' : 'dish'),
+    contents: inTin,
+  });
   if (stage.form === 'rub') {
     const rh = hand(pen, 'flat', [120, 92], { arm: [262, 10] });
     const lh = hand(pen, 'open', [64, 112], { arm: [-16, 60], side: 'left' });
-    const food = stage.onto?.look ?? stage.things.find((t) => t.look?.shape === 'slab' || t.look?.shape === 'drumstick' || t.look?.shape === 'round')?.look ?? lookByName('poultry-leg');
-    const dots = Array.from({ length: 9 }, (_, i) => circle(92 + ((i * 23) % 62), 104 + ((i * 7) % 18), 2, l === food ? '#8a4a18' : l.mark, 0)).join('');
-    return counter() + vessel(pen, 'tray', 118, COUNTER, {}).back + vessel(pen, 'tray', 118, COUNTER, {}).front + at(120, 112, whole(food, 78)) + dots + lh.back + lh.front + pen.move([[0, -14, 0], [0.25, 14, 0], [0.5, -14, 0], [0.75, 14, 0], [1, -14, 0]], rh.back + rh.front) + toAndFro(96, 40, 150, 40);
+    const food =
+      stage.onto?.look ??
+      stage.things.find((t) => t.look?.shape === 'slab' || t.look?.shape === 'drumstick' || t.look?.shape === 'round')?.look ??
+      lookByName('poultry-leg');
+    const dots = Array.from({ length: 9 }, (_, i) =>
+      circle(92 + ((i * 23) % 62), 104 + ((i * 7) % 18), 2, l === food ? '#8a4a18' : l.mark, 0),
+    ).join('');
+    return (
+      counter() +
+      vessel(pen, 'tray', 118, COUNTER, {}).back +
+      vessel(pen, 'tray', 118, COUNTER, {}).front +
+      at(120, 112, whole(food, 78)) +
+      dots +
+      lh.back +
+      lh.front +
+      pen.move(
+        [
+          [0, -14, 0],
+          [0.25, 14, 0],
+          [0.5, -14, 0],
+          [0.75, 14, 0],
+          [1, -14, 0],
+        ],
+        rh.back + rh.front,
+      ) +
+      toAndFro(96, 40, 150, 40)
+    );
   }
   const tip: [number, number] = stage.form === 'edge' ? [108 + v.section.base - 8, v.foot - 10] : [118, Math.max(v.foot - 16, v.top + 2)];
   const rh = held(pen, tool, tip, stage.form === 'edge' ? 6 : 40, [262, -20]);
   const lh = hand(pen, stage.vessel?.hot ? 'mitt' : 'rim', [108 - v.section.rim - 2, v.top - 2], { arm: [-26, v.top - 40], side: 'left' });
-  const sweep = stage.form === 'edge' ? ([[0, 0, -16], [0.4, 0, 0], [0.8, -20, 0], [1, 0, -16]] as const) : ([[0, -34, 0], [0.3, 20, 0], [0.6, -24, 0], [0.9, 20, 0], [1, -34, 0]] as const);
-  const shine = stage.form === 'grease' ? pen.from(0.3, line(`M${108 - v.section.base + 8} ${v.foot - 7}H118`, 5, l.shape === 'liquid' || l.shape === 'block' ? l.skin : '#e8cd6a')) : '';
-  const pot = brush && stage.form !== 'baste' ? at(216, COUNTER, packedSmall(l.shape === 'liquid' || l.shape === 'block' ? l : lookByName(stage.form === 'grease' ? 'oil' : 'egg'))) : '';
-  return v.ground + lh.back + v.back + shine + v.front + lh.front + pot + pen.move(sweep, rh.back + rh.tool + rh.front) + (stage.form === 'edge' ? arrow(44, 30, 76, 30) : toAndFro(62, Math.max(20, v.top - 46), 112, Math.max(20, v.top - 46)));
+  const sweep =
+    stage.form === 'edge'
+      ? ([
+          [0, 0, -16],
+          [0.4, 0, 0],
+          [0.8, -20, 0],
+          [1, 0, -16],
+        ] as const)
+      : ([
+          [0, -34, 0],
+          [0.3, 20, 0],
+          [0.6, -24, 0],
+          [0.9, 20, 0],
+          [1, -34, 0],
+        ] as const);
+  const shine =
+    stage.form === 'grease'
+      ? pen.from(
+          0.3,
+          line(`M${108 - v.section.base + 8} ${v.foot - 7}H118`, 5, l.shape === 'liquid' || l.shape === 'block' ? l.skin : '#e8cd6a'),
+        )
+      : '';
+  const pot =
+    brush && stage.form !== 'baste'
+      ? at(216, COUNTER, packedSmall(l.shape === 'liquid' || l.shape === 'block' ? l : lookByName(stage.form === 'grease' ? 'oil' : 'egg')))
+      : '';
+  return (
+    v.ground +
+    lh.back +
+    v.back +
+    shine +
+    v.front +
+    lh.front +
+    pot +
+    pen.move(sweep, rh.back + rh.tool + rh.front) +
+    (stage.form === 'edge' ? arrow(44, 30, 76, 30) : toAndFro(62, Math.max(20, v.top - 46), 112, Math.max(20, v.top - 46)))
+  );
 };
 
-const packedSmall = (l: ReturnType<typeof mainLook>) => (l.pack === 'none' || l.pack === 'eggbox' ? at(0, -14, whole(l, 30)) : at(0, 0, packed(l), 0, 0.66));
+const packedSmall = (l: ReturnType<typeof mainLook>) =>
+  l.pack === 'none' || l.pack === 'eggbox' ? at(0, -14, whole(l, 30)) : at(0, 0, packed(l), 0, 0.66);
 
 const line_: Draw = (pen, stage) => {
   const v = placed(pen, stage, 120, { kind: stage.vessel?.kind ?? 'tray', contents: [] });
@@ -138,17 +437,58 @@ const line_: Draw = (pen, stage) => {
   const w = v.section.rim;
   const lh = hand(pen, 'pinch', [120 - w + 14, v.top - 16], { arm: [-20, -10], side: 'left' });
   const rh = hand(pen, 'pinch', [120 + w - 14, v.top - 16], { arm: [262, -10] });
-  const sheet = shape(`M${120 - w + 4} ${v.top - 14}q8 6 14 ${Math.min(20, v.section.height)}h${2 * w - 36}q6 -14 14 ${-Math.min(20, v.section.height)}`, paper);
-  return v.ground + v.back + pen.move([[0, 0, -34], [0.6, 0, 0], [1, 0, -34]], lh.back + rh.back + sheet + lh.front + rh.front) + v.front + arrow(120, 24, 120, 62);
+  const sheet = shape(
+    `M${120 - w + 4} ${v.top - 14}q8 6 14 ${Math.min(20, v.section.height)}h${2 * w - 36}q6 -14 14 ${-Math.min(20, v.section.height)}`,
+    paper,
+  );
+  return (
+    v.ground +
+    v.back +
+    pen.move(
+      [
+        [0, 0, -34],
+        [0.6, 0, 0],
+        [1, 0, -34],
+      ],
+      lh.back + rh.back + sheet + lh.front + rh.front,
+    ) +
+    v.front +
+    arrow(120, 24, 120, 62)
+  );
 };
 
 /** A machine with beaters over the bowl. */
 const mixer: Draw = (pen, stage) => {
-  const v = placed(pen, stage, 108, { contents: contentsOf(stage).map((c) => ({ ...c, mixed: true })), kind: stage.vessel?.kind === 'large-bowl' ? 'large-bowl' : 'bowl' });
+  const v = placed(pen, stage, 108, {
+    contents: contentsOf(stage).map((c) => ({ ...c, mixed: true })),
+    kind: stage.vessel?.kind === 'large-bowl' ? 'large-bowl' : 'bowl',
+  });
   const rh = hand(pen, 'fist', [142, 30], { arm: [262, 4], turn: 84 });
-  const machine = line('M104 52V118M124 52V118', 5, '#8b979e') + [104, 124].map((x) => shape(`M${x - 8} 96q8 -10 16 0v16q-8 10 -16 0z`, '#dbe2e5', 2)).join('') + shape('M86 38H176Q188 38 188 48T176 58H96Q82 56 86 38z', '#f6f8f9') + line('M100 38Q104 20 124 20H160Q172 20 172 38', 9) + line('M100 38Q104 20 124 20H160Q172 20 172 38', 5, '#c9d2d7');
+  const machine =
+    line('M104 52V118M124 52V118', 5, '#8b979e') +
+    [104, 124].map((x) => shape(`M${x - 8} 96q8 -10 16 0v16q-8 10 -16 0z`, '#dbe2e5', 2)).join('') +
+    shape('M86 38H176Q188 38 188 48T176 58H96Q82 56 86 38z', '#f6f8f9') +
+    line('M100 38Q104 20 124 20H160Q172 20 172 38', 9) +
+    line('M100 38Q104 20 124 20H160Q172 20 172 38', 5, '#c9d2d7');
   const lh = hand(pen, 'rim', [108 - v.section.rim - 2, v.top + 4], { arm: [-26, v.top - 26], side: 'left' });
-  return v.ground + lh.back + v.back + v.front + lh.front + rh.back + pen.move([[0, -8, 0], [0.5, 8, 0], [1, -8, 0]], machine) + rh.front + around(60, 34, 24, 10);
+  return (
+    v.ground +
+    lh.back +
+    v.back +
+    v.front +
+    lh.front +
+    rh.back +
+    pen.move(
+      [
+        [0, -8, 0],
+        [0.5, 8, 0],
+        [1, -8, 0],
+      ],
+      machine,
+    ) +
+    rh.front +
+    around(60, 34, 24, 10)
+  );
 };
 
 const blender: Draw = (pen, stage) => {
@@ -157,7 +497,20 @@ const blender: Draw = (pen, stage) => {
   const jug = vessel(pen, 'jug', x, 104, { contents: contents.map((c) => ({ ...c, mixed: true })), level: 0.6 });
   const lh = hand(pen, 'flat', [x - 4, 26], { arm: [-20, -4], side: 'left' });
   const rh = hand(pen, 'point', [x + 16, 126], { arm: [262, 130] });
-  return counter() + shape(`M${x - 36} 106H${x + 36}L${x + 46} 146H${x - 46}z`, '#c9d0d4') + circle(x + 14, 126, 9, '#fff') + jug.back + line(`M${x - 14} 96l28 -8M${x - 14} 88l28 8`, 3.4) + jug.front + box(x - 38, 20, 76, 12, '#3a4248', 4) + lh.back + lh.front + rh.back + rh.front + arrow(190, 86, 158, 108, -8);
+  return (
+    counter() +
+    shape(`M${x - 36} 106H${x + 36}L${x + 46} 146H${x - 46}z`, '#c9d0d4') +
+    circle(x + 14, 126, 9, '#fff') +
+    jug.back +
+    line(`M${x - 14} 96l28 -8M${x - 14} 88l28 8`, 3.4) +
+    jug.front +
+    box(x - 38, 20, 76, 12, '#3a4248', 4) +
+    lh.back +
+    lh.front +
+    rh.back +
+    rh.front +
+    arrow(190, 86, 158, 108, -8)
+  );
 };
 
 export const DOUGHS: Scenes = { 'hands-in': handsIn, knead, roll, shape: shapeScene, cutter, fold, spread, line: line_, mixer, blender };

@@ -16,7 +16,13 @@ export function mainThing({ things, vessel }: Stage): Thing {
 }
 export const mainLook = (stage: Stage): Look => mainThing(stage).look ?? lookByName('food');
 
-export const asContent = (t: Thing): Content => ({ name: t.name, look: t.look ?? lookByName('food'), state: t.state, mixed: false, cooked: false });
+export const asContent = (t: Thing): Content => ({
+  name: t.name,
+  look: t.look ?? lookByName('food'),
+  state: t.state,
+  mixed: false,
+  cooked: false,
+});
 
 /** What is in the vessel, or, where nobody knows, what the step is about. */
 export function contentsOf(stage: Stage): Content[] {

@@ -2,7 +2,8 @@
 import { createHash } from 'node:crypto';
 import { availableParallelism } from 'node:os';
 import { env } from '$env/dynamic/private';
-import type { Family, Fit, Kitchen, Learner, Reading, Recipe, Step, TaskAnalysis } from '$core';
+import type { Family, Fit, Kitchen, Learner, Reading, Recipe, TaskAnalysis } from '$core';
+import type { Look } from './work';
 import { LRUCache } from 'lru-cache';
 import { Piscina } from 'piscina';
 import type { Drawn, Job, Work } from './work';
@@ -101,4 +102,4 @@ export const familiesToBuy = (task: TaskAnalysis, learners: Learner[], kitchen: 
   work('families', task, learners, kitchen);
 
 /** @throws TooLong where the pictures take longer than a person should wait */
-export const drawCards = (steps: Step[]): Promise<Drawn> => work('draw', steps);
+export const drawCards = (task: TaskAnalysis, kitchen: Kitchen, look: Look): Promise<Drawn> => work('draw', task, kitchen, look);

@@ -1,7 +1,6 @@
 // Heavy work of the server, done in a thread of its own: reading a text, building steps, drawing cards. Pure: the same task gives the same answer.
 import {
   buildTask,
-  describeCard,
   fitPrepared,
   prepareFit,
   buyingFamilies,
@@ -9,13 +8,18 @@ import {
   type Learner,
   type Family,
   readRecipe,
+  stagesOf,
   type Kitchen,
   type Reading,
   type Recipe,
-  type Step,
   type TaskAnalysis,
 } from '../../../core/index';
-import { drawCard, spriteFor } from '../../pictures/draw-card';
+import { drawStage } from '../../pictures/draw-stage';
+import type { PenOptions } from '../../pictures/pen';
+import { spriteFor } from '../../pictures/sprite';
+
+/** How pictures are drawn for a class or a learner. */
+export type Look = PenOptions & { oneHand?: boolean };
 
 export type Drawn = { svgs: string[]; sprite: string };
 
@@ -28,8 +32,8 @@ const WORK = {
     return learners.map((learner) => fitPrepared(prepared, learner, { brief }));
   },
   families: (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Family[] => buyingFamilies(task, learners, kitchen),
-  draw: (steps: Step[]): Drawn => {
-    const svgs = steps.map((step) => drawCard(describeCard(step)));
+  draw: (task: TaskAnalysis, kitchen: Kitchen, look: Look): Drawn => {
+    const svgs = stagesOf(task, { kitchen, oneHand: look.oneHand ?? false }).map((stage) => drawStage(stage, look));
     return { svgs, sprite: spriteFor(svgs) };
   },
 };

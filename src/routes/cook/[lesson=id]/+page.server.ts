@@ -1,7 +1,9 @@
 import { allergensOfFoods, OTHER_CODES, showAllergen, type Step } from '$core';
 import { HAZARDS } from '$lib/ui/words';
 import { cardsOrTell } from '$lib/server/draft-of';
-import { fitLearner, getLearner, type LearnerRow } from '$lib/server/learners';
+import { kitchenOf, taskOf } from '$lib/server/fits';
+import { getKitchen } from '$lib/server/kitchen';
+import { fitLearner, getLearner, lookOf, type LearnerRow } from '$lib/server/learners';
 import { currentObservations, getLesson, lessonsOf, ownCardsOf } from '$lib/server/lessons';
 import { progressOf } from '$lib/server/progress';
 import { getRecipe } from '$lib/server/recipes';
@@ -33,11 +35,11 @@ export const load = async ({ params, locals }) => {
     );
     const own = await currentObservations(trx, lesson.learnerId, [lesson.id]);
     const cards = await ownCardsOf(trx, lesson.id, learner.id);
-    return { lesson, learner, recipe, version, rungs, own, cards };
+    return { lesson, learner, recipe, version, rungs, own, cards, kitchen: await getKitchen(trx) };
   });
   await locals.rest();
-  const { lesson, learner, recipe, version, rungs, own, cards } = held;
-  const { svgs, sprite } = await cardsOrTell(version.steps);
+  const { lesson, learner, recipe, version, rungs, own, cards, kitchen } = held;
+  const { svgs, sprite } = await cardsOrTell(taskOf(recipe.title, version), kitchenOf(kitchen), lookOf(fitLearner(learner)));
   const steps = version.steps.map((step, i) => ({
     key: step.key,
     text: cards.get(step.key)?.text ?? step.text,

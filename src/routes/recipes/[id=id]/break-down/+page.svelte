@@ -1,17 +1,8 @@
 <script lang="ts">
   import { invalidate } from '$app/navigation';
-  import {
-    describeCard,
-    LEARNER_TIME_FACTOR,
-    MOST_STEPS,
-    routineState,
-    taughtToday,
-    type Chaining,
-    type Finding,
-    type Grain,
-    type Step,
-  } from '$core';
-  import { drawCard, standalone } from '$lib/pictures/draw-card';
+  import { LEARNER_TIME_FACTOR, MOST_STEPS, routineState, taughtToday, type Chaining, type Finding, type Grain, type Step } from '$core';
+  import { standalone } from '$lib/pictures/sprite';
+  import { PictureBook } from '$lib/ui/picture-book';
   import Counter from '$lib/ui/Counter.svelte';
   import Keys from '$lib/ui/Keys.svelte';
   import { isTyping, takeFocus } from '$lib/ui/keys';
@@ -68,15 +59,11 @@
   });
   const listed = $derived(whole ? editor.steps : editor.steps.slice(0, MOST_SERVED));
   const items = $derived(dragged ?? listed.map((step) => ({ id: step.key, step })));
-  // steps never change in place, so that a picture is drawn once for each
-  const drawn = new WeakMap<Step, string>();
-  function pictureOf(step: Step): string {
-    let svg = drawn.get(step);
-    if (svg === undefined) drawn.set(step, (svg = drawCard(describeCard(step))));
-    return svg;
-  }
+  const book = new PictureBook();
+  const drawn = $derived(book.draw({ ...editor.task, steps: listed }, data.kitchen));
+  const pictureOf = (step: Step): string => drawn.get(step.key) ?? '';
   // While words are typed, the picture and the findings follow a moment behind: typing itself waits for nothing.
-  let preview = $state.raw<{ step: Step; findings: Finding[] } | null>(null);
+  let preview = $state.raw<{ step: Step; steps: Step[]; findings: Finding[] } | null>(null);
   let later: ReturnType<typeof setTimeout> | undefined;
   function typed(key: string) {
     clearTimeout(later);
@@ -89,7 +76,10 @@
     preview = null;
   }
   const shown = (step: Step) => (preview?.step.key === step.key ? preview.step : step);
-  const pictureShown = (step: Step) => (preview?.step.key === step.key ? standalone(pictureOf(preview.step)) : pictureOf(step));
+  const pictureShown = (step: Step) =>
+    preview?.step.key === step.key
+      ? standalone(book.draw({ ...editor.task, steps: preview.steps }, data.kitchen).get(step.key) ?? '')
+      : pictureOf(step);
   const pictures = $derived(listed.map(pictureOf));
   const found = $derived(whole ? editor.findings : []);
   // What the words in the field would change stands under them: a list above that grows would push the field away.

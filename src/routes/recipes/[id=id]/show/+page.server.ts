@@ -1,6 +1,6 @@
 import { carriedFit, fitsOrTell, getFit, kitchenOf, taskOf, asDecided } from '$lib/server/fits';
 import { cardsOrTell, workingTask } from '$lib/server/draft-of';
-import { fitLearner, listLearners } from '$lib/server/learners';
+import { fitLearner, listLearners, lookOf } from '$lib/server/learners';
 import { getVersion } from '$lib/server/tasks';
 import type { OwnStep } from '$core';
 import { error } from '@sveltejs/kit';
@@ -16,12 +16,16 @@ export const load = async ({ params, url, locals }) => {
     return { version, learners, learner, carried };
   });
   await locals.rest();
+  const kitchen = kitchenOf(task.kitchen);
   let steps: OwnStep[] = version?.steps ?? task.draft.steps;
   if (version && learner && carried) {
-    const [fit] = await fitsOrTell(taskOf(task.row.title, version), [learner], kitchenOf(task.kitchen), true);
+    const [fit] = await fitsOrTell(taskOf(task.row.title, version), [learner], kitchen, true);
     steps = asDecided(fit, carried, fitLearner(learner)).task.steps;
   }
-  const { svgs, sprite } = await cardsOrTell(steps);
+  const shown = version
+    ? taskOf(task.row.title, version)
+    : { title: task.row.title, servings: null, grain: task.draft.grain, ingredients: task.recipe.ingredients };
+  const { svgs, sprite } = await cardsOrTell({ ...shown, steps }, kitchen, learner ? lookOf(fitLearner(learner)) : {});
   const cards = steps.map((step, i) => ({
     key: step.key,
     text: step.text,

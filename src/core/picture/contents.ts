@@ -1,0 +1,136 @@
+// What lies in a vessel, and in which state each thing of it is, as the one world has it.
+import { table } from '../amount/table';
+import { contents, isHot, type Lot, type World } from '../kitchen/index';
+import type { findFood } from '../recipe/food';
+import { toolById } from '../technique/tools';
+import { lookByName, lookOf } from './looks';
+import type { Content, StageVessel, State, VesselKind } from './stage';
+
+const KIND = table<VesselKind>({
+  bowl: 'bowl',
+  'pudding-basin': 'bowl',
+  'large-bowl': 'large-bowl',
+  'small-bowl': 'small-bowl',
+  'serving-bowl': 'bowl',
+  'suction-bowl': 'bowl',
+  plate: 'plate',
+  'serving-dish': 'dish',
+  bag: 'storage-box',
+  jar: 'jar',
+  cup: 'cup',
+  glass: 'glass',
+  jug: 'jug',
+  'storage-box': 'storage-box',
+  tray: 'tray',
+  'baking-dish': 'dish',
+  'cake-tin': 'tin',
+  'muffin-tin': 'tin',
+  mould: 'tin',
+  'muffin-cases': 'tray',
+  saucepan: 'saucepan',
+  'large-pan': 'saucepan',
+  'frying-pan': 'frying-pan',
+  wok: 'wok',
+  'wire-rack': 'tray',
+  'air-fryer-basket': 'tin',
+  'slow-cooker': 'cooker',
+  steamer: 'sieve',
+  colander: 'sieve',
+  sieve: 'sieve',
+  'salad-spinner': 'sieve',
+  blender: 'jug',
+});
+
+/** Strongest first: what was grated is not drawn as peeled. Words are kinds of technique, as the world notes them. */
+const STATE_OF: readonly [string, State][] = [
+  ['mash', 'mashed'],
+  ['blend', 'mashed'],
+  ['grate', 'grated'],
+  ['mince', 'chopped'],
+  ['dice', 'dice'],
+  ['chop', 'dice'],
+  ['snip', 'chopped'],
+  ['crush-garlic', 'chopped'],
+  ['cut-strips', 'sticks'],
+  ['cut-wedges', 'wedges'],
+  ['slice', 'slices'],
+  ['tear', 'torn'],
+  ['flake', 'torn'],
+  ['halve', 'halves'],
+  ['peel', 'peeled'],
+  ['peel-by-hand', 'peeled'],
+];
+
+export const stateOf = (forms: ReadonlySet<string>): State => STATE_OF.find(([form]) => forms.has(form))?.[1] ?? 'whole';
+
+/** What a list says that the food comes as: "1 carrot, diced", bought so. */
+export function stateInWords(words: string): State {
+  if (/\bmash|\bpur[ée]e/i.test(words)) return 'mashed';
+  if (/\bgrated|\bshredded/i.test(words)) return 'grated';
+  if (/\bdiced|\bchopped|\bcubed/i.test(words)) return 'dice';
+  if (/\bsliced/i.test(words)) return 'slices';
+  return 'whole';
+}
+
+export const EMPTY_BOWL: StageVessel = { kind: 'bowl', contents: [], lid: false, hot: false, onHob: false };
+
+/** How a vessel is drawn; null for what holds nothing. */
+export const vesselKindOf = (id: string): VesselKind | null => KIND.get(id) ?? (toolById(id)?.kind === 'cookware' ? 'saucepan' : null);
+
+export function vesselAt(world: World, id: string | null): StageVessel | null {
+  const kind = id ? vesselKindOf(id) : null;
+  if (!id || !kind) return null;
+  const v = world.vessels.get(id);
+  const lots = contents(world, id);
+  const water = v && v.water !== 'none' ? [WATER] : [];
+  return {
+    kind,
+    contents: [...water, ...lots.flatMap((lot) => contentsOf(world, lot))].slice(0, 8),
+    lid: v?.lid != null || v?.cover != null,
+    hot: isHot(world, id),
+    onHob: world.ring?.under === id || v?.place === 'ring',
+  };
+}
+
+const WATER: Content = { name: 'water', look: lookByName('water'), state: 'whole', mixed: false, cooked: false };
+/** What is no more seen by itself once it is worked in: a spice, salt, sugar. */
+const GONE = new Set(['powder']);
+
+export function contentsOf(world: World, lot: Lot): Content[] {
+  const parts = [...lot.parts.keys()].map((i) => world.ingredients[i]!);
+  const seen = lot.joined && parts.length > 1 ? parts.filter((k) => !GONE.has(lookOf(k.one.item).shape)) : parts;
+  // flour and what makes it wet is a batter, whatever else is in it
+  const doughy = lot.joined && parts.some((k) => k.food?.category === 'flour') && parts.some((k) => k.wet);
+  const own = seen.flatMap((k): Content[] => {
+    const state = stateOf(lot.forms);
+    if (isEgg(k.food) && (lot.joined || OPENED.some((form) => lot.forms.has(form)))) return eggs(lot, k.name);
+    return [
+      {
+        name: k.name,
+        look: lookOf(k.one.item),
+        state: state === 'whole' ? stateInWords(k.one.item) : state,
+        mixed: lot.joined,
+        cooked: lot.cooked,
+      },
+    ];
+  });
+  if (!doughy)
+    return own.length > 0
+      ? own
+      : parts.map((k) => ({ name: k.name, look: lookOf(k.one.item), state: 'whole', mixed: lot.joined, cooked: lot.cooked }));
+  const wet = own.filter((c) => c.look.shape === 'liquid').length > 0;
+  const rest = own.filter((c) => !['liquid', 'cream', 'egg', 'block', 'powder'].includes(c.look.shape));
+  return [
+    { name: lot.name ?? 'batter', look: lookByName(wet ? 'batter' : 'mixture'), state: 'mashed', mixed: true, cooked: lot.cooked },
+    ...rest,
+  ];
+}
+
+export const isEgg = (food: ReturnType<typeof findFood>) => food?.category === 'egg' && food.id !== 'hard-boiled-egg';
+/** Work after which an egg is out of its shell. */
+export const OPENED = ['crack-egg', 'whisk', 'beat', 'separate-egg'];
+export function eggs(lot: Lot, name: string): Content[] {
+  const beaten = lot.joined || lot.forms.has('whisk') || lot.forms.has('beat');
+  const one = (look: string): Content => ({ name, look: lookByName(look), state: 'whole', mixed: lot.joined, cooked: lot.cooked });
+  return beaten ? [one('beaten-egg')] : [one('egg-white'), one('cracked-egg')];
+}

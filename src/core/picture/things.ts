@@ -1,0 +1,92 @@
+// What a step is about: foods in their state, tools, and what the words name besides.
+import { lotsOf, type Lot, type World } from '../kitchen/index';
+import type { Step } from '../plan/model';
+import { findFood } from '../recipe/food';
+import { adaptedTool } from '../technique/adapted-tools';
+import { kindOf } from '../technique/lexicon';
+import { findTools, toolById } from '../technique/tools';
+import { actOf } from './acts';
+import { contentsOf, eggs, isEgg, OPENED, stateInWords, stateOf } from './contents';
+import { lookByName, lookOf } from './looks';
+import type { State, Thing } from './stage';
+
+export const thing = (name: string, look: Thing['look'], drawing: string, state: State = 'whole'): Thing => ({
+  name,
+  look,
+  drawing,
+  state,
+  pack: look?.pack ?? 'none',
+});
+
+// Things that are no food of the table, by the words that name them.
+const OTHER_THINGS: readonly [RegExp, string, string][] = [
+  [/\bwater\b/i, 'water', 'water'],
+  [/\bdough\b|\bballs?\b/i, 'dough', 'mixture'],
+  [/\bbatter\b/i, 'batter', 'mixture'],
+  [/\bmixture\b|\bmix\b|\beverything\b|\bfilling\b/i, 'mixture', 'mixture'],
+  [/\bsoup\b|\bsauce\b|\bdressing\b|\bstew\b|\bcurry\b|\bbroth\b/i, 'soup', 'soup'],
+];
+
+export function thingsOf(step: Step, world: World): Thing[] {
+  const foods = step.uses.map((use) => {
+    const food = findFood(use.item);
+    const lots = use.ingredient === null ? [] : lotsOf(world, use.ingredient);
+    const lot = lots.filter((l) => !l.joined).at(-1) ?? lots.at(-1);
+    const state = lot && !lot.joined ? stateOf(lot.forms) : 'whole';
+    const look = lookOf(use.item);
+    if (isEgg(food) && lot && OPENED.some((form) => lot.forms.has(form))) return thing(use.item, eggs(lot, use.item)[0]!.look, 'egg');
+    if (lot && lot.joined && lot.parts.size > 1) return ofMixture(lot, world);
+    const one = thing(use.item, look, food?.picture ?? 'food', state === 'whole' ? stateInWords(use.item) : state);
+    return use.unit === 'can' && one.pack !== 'tin' ? { ...one, pack: 'tin' as const } : one;
+  });
+  if (foods.length > 0) return foods.filter((t, i) => foods.findIndex((o) => o.name === t.name) === i).slice(0, 4);
+  if (step.tools.length > 0 && (kindOf(step.technique) === 'gather' || actOf(step.technique).scene === 'away'))
+    return step.tools.slice(0, 4).map((id) => thing(id, null, toolById(id)?.picture ?? adaptedTool(id)?.picture ?? 'measure'));
+  if (actOf(step.technique).scene === 'away' && /\bfood\b/i.test(step.text)) return shelved(world);
+  if (actOf(step.technique).scene === 'away' && /\btools|dishes|things\b/i.test(step.text)) return TOOLS_AWAY;
+  if (actOf(step.technique).form === 'dishes') {
+    const named = findTools(step.text).filter((t) => !['sponge', 'soap', 'tap', 'cloth'].includes(t.tool.id));
+    if (named.length > 0) return named.slice(0, 2).map((t) => thing(t.tool.name, null, t.tool.picture));
+    if (/\btsp|tbsp|cup\b/i.test(step.text)) return [thing('measure', null, 'measure')];
+  }
+  for (const i of step.about ?? []) {
+    const k = world.ingredients[i];
+    const lot = k ? lotsOf(world, i).at(-1) : undefined;
+    if (lot && lot.joined && lot.parts.size > 1) return [ofMixture(lot, world)];
+    if (k) return [thing(k.name, lookOf(k.one.item), k.food?.picture ?? 'food', stateOf(lotsOf(world, i).at(-1)?.forms ?? new Set()))];
+  }
+  const other = OTHER_THINGS.find(([pattern]) => pattern.test(step.text));
+  if (other) return [thing(other[1], lookByName(other[1]), other[2])];
+  const food = step.text
+    .split(/[^\p{L}-]+/u)
+    .map((w) => findFood(w))
+    .find((f) => f !== null);
+  return food ? [thing(food.id, lookOf(food.names[0]!), food.picture)] : [];
+}
+
+const TOOLS_AWAY = [thing('pan', null, 'saucepan'), thing('bowl', null, 'bowl'), thing('plate', null, 'plate')];
+/** Packs that go back where they are kept. */
+const shelved = (world: World): Thing[] =>
+  world.ingredients
+    .filter((k) => k.food && k.food.keep !== 'tap' && lookOf(k.one.item).pack !== 'none')
+    .slice(0, 3)
+    .map((k) => thing(k.name, lookOf(k.one.item), k.food!.picture));
+
+/** What was worked into one is one thing, by the recipe's own noun for it. */
+function ofMixture(lot: Lot, world: World): Thing {
+  const inside = contentsOf(world, lot);
+  const name = lot.name ?? 'mixture';
+  const firm = /dough|pastry/.test(name) ? lookByName('dough') : (inside.find((c) => c.look.shape !== 'liquid') ?? inside[0])?.look;
+  return thing(name, firm ?? lookByName('mixture'), 'mixture', inside.length === 1 ? inside[0]!.state : 'whole');
+}
+
+/** The food that something goes onto: named behind "over", "on", "in" and not among what is used. */
+export function ontoOf({ text, uses }: Step): Thing | null {
+  const rest = /\b(?:over|on|onto|in|into|with|around|of)\b(.*)$/i.exec(text)?.[1] ?? '';
+  for (const word of rest.split(/[^\p{L}-]+/u)) {
+    const food = word.length > 2 ? findFood(word) : null;
+    if (food && !uses.some((u) => u.item.toLowerCase().includes(word.toLowerCase().slice(0, 4))))
+      return thing(food.id, lookOf(food.names[0]!), food.picture);
+  }
+  return null;
+}
