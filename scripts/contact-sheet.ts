@@ -18,7 +18,7 @@ const moment = option('at');
 const folder = new URL('../tests/recipes/', import.meta.url);
 const stagesIn = (file: URL | string): { stage: Stage; technique: string | null }[] => {
   const task = buildTask(readRecipe(readFileSync(file, 'utf8')).recipe, { grain: 'standard' });
-  return stagesOf(task).map((stage, i) => ({ stage, technique: task.steps[i]!.technique }));
+  return stagesOf(task).map((stage, i) => ({ stage, technique: task.steps[i].technique }));
 };
 
 /** For techniques that no recipe here has. */

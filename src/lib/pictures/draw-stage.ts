@@ -1,16 +1,9 @@
 // Draws the stage of a step as the inside of an SVG of 240 x 160: the same for the screen, for paper and for export.
 import { lookOf, type Content, type Stage, type VesselKind } from '$core';
 import { at, Pen, type PenOptions } from './pen';
-import { CUT } from './scenes/cut';
-import { DOUGHS } from './scenes/dough';
-import { HEAT } from './scenes/heat';
-import { HOME } from './scenes/home';
-import { VESSEL } from './scenes/vessel-scenes';
+import { SCENES_BY_NAME } from './scenes/index';
 import { adult, warning, type Warning } from './signs';
 import { vessel } from './vessels';
-import type { Draw } from './scenes/model';
-
-const SCENES = new Map<string, Draw>(Object.entries({ ...CUT, ...DOUGHS, ...HEAT, ...HOME, ...VESSEL }));
 
 const WARNS = new Map([
   ['hot', 'hot'],
@@ -43,7 +36,7 @@ function marksOf(pen: Pen, stage: Stage): string {
  */
 export function drawStage(stage: Stage, options: PenOptions = {}): string {
   const pen = new Pen({ id: `c${stage.stepKey.replace(/[^a-zA-Z0-9]/g, '')}`, ...options });
-  const draw = SCENES.get(stage.scene) ?? SCENES.get('plain')!;
+  const draw = SCENES_BY_NAME.get(stage.scene) ?? SCENES_BY_NAME.get('plain')!;
   return pen.finish(draw(pen, stage) + marksOf(pen, stage));
 }
 

@@ -19,7 +19,7 @@ const roundWhole = (l: Look, s: number) => {
         [0.1, 0.3],
         [-0.2, 0.5],
       ]
-        .map(([x, y]) => line(`M${r1(x! * r)} ${r1(y! * r)}h3`, 1.8, l.mark))
+        .map(([x, y]) => line(`M${r1(x * r)} ${r1(y * r)}h3`, 1.8, l.mark))
         .join('')
     : '';
   const tops = /beetroot|radish|turnip/.test(l.name)
@@ -29,6 +29,11 @@ const roundWhole = (l: Look, s: number) => {
     l.name === 'pear'
       ? `M0 ${-r}c${r1(r * 0.45)} 0 ${r1(r * 0.4)} ${r1(r * 0.7)} ${r1(r * 0.7)} ${r1(r * 1.05)}c${r1(r * 0.4)} ${r1(r * 0.5)} 0 ${r1(r * 0.95)} ${r1(-r * 0.7)} ${r1(r * 0.95)}c${r1(-r * 0.7)} 0 ${r1(-r * 1.1)} ${r1(-r * 0.45)} ${r1(-r * 0.7)} ${r1(-r * 0.95)}c${r1(r * 0.3)} ${r1(-r * 0.35)} ${r1(r * 0.25)} ${r1(-r * 1.05)} ${r1(r * 0.7)} ${r1(-r * 1.05)}z`
       : '';
+  if (/lemon|lime/.test(l.name))
+    return shape(
+      `M${r1(-r * 1.25)} 0q${r1(r * 0.2)} ${r1(-r * 0.2)} ${r1(r * 0.3)} ${r1(-r * 0.35)}q${r1(r * 0.4)} ${r1(-r * 0.5)} ${r1(r * 0.95)} ${r1(-r * 0.5)}t${r1(r * 0.95)} ${r1(r * 0.5)}q${r1(r * 0.1)} ${r1(r * 0.15)} ${r1(r * 0.3)} ${r1(r * 0.35)}q${r1(-r * 0.2)} ${r1(r * 0.2)} ${r1(-r * 0.3)} ${r1(r * 0.35)}q${r1(-r * 0.4)} ${r1(r * 0.5)} ${r1(-r * 0.95)} ${r1(r * 0.5)}t${r1(-r * 0.95)} ${r1(-r * 0.5)}q${r1(-r * 0.1)} ${r1(-r * 0.15)} ${r1(-r * 0.3)} ${r1(-r * 0.35)}z`,
+      l.skin,
+    );
   return (
     tops +
     (rounds ? shape(rounds, l.skin) : ellipse(0, 0, r * (/potato|mango|kiwi/.test(l.name) ? 1.2 : 1), r * 0.95, l.skin)) +
@@ -102,7 +107,7 @@ export function whole(l: Look, s = 44): string {
             [-4, -16],
             [6, -22],
           ]
-            .map(([x, y]) => ellipse(x!, y!, 8, 5.5, l.skin, 1.8, l.mark))
+            .map(([x, y]) => ellipse(x, y, 8, 5.5, l.skin, 1.8, l.mark))
             .join(''),
       );
     case 'mushroom':
@@ -153,7 +158,7 @@ export function whole(l: Look, s = 44): string {
         [-12, 0, 12].map((y) => line(`M-24 ${y + 3}q24 -10 48 0`, 11, INK) + line(`M-24 ${y + 3}q24 -10 48 0`, 7, l.skin)).join(''),
       );
     case 'biscuit':
-      return by(ellipse(0, 0, 20, 18, l.skin) + [-8, 6, 0].map((x, i) => circle(x, [-4, -6, 7][i]!, 2.4, l.mark, 0)).join(''));
+      return by(ellipse(0, 0, 20, 18, l.skin) + [-8, 6, 0].map((x, i) => circle(x, [-4, -6, 7][i], 2.4, l.mark, 0)).join(''));
     case 'dough':
       return by(shape('M-24 14c-6 -18 8 -30 24 -30s30 12 24 30z', l.skin) + line('M-8 -6q8 -5 16 0', 1.8, l.mark));
     default:

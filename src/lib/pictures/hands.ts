@@ -7,6 +7,8 @@ type Pose = { wrist: Point; back: readonly Stroke[]; front: readonly Stroke[] };
 
 const s = (width: number, ...lines: readonly (readonly Point[])[]): Stroke[] => lines.map((points) => ({ width, points }));
 
+const NAMES = ['fist', 'along', 'pinch', 'flat', 'open', 'claw', 'bridge', 'wrap', 'rim', 'shell', 'point', 'mitt'] as const;
+
 // Right hand, grip point 0,0, arm to +x. Widths and points in units of the picture.
 const POSES = {
   /** Handle along y, the arm across it: spoon, whisk, masher, pan handle. */
@@ -384,8 +386,8 @@ const POSES = {
       ]),
     ],
   },
-} satisfies Record<string, Pose>;
-export type PoseName = keyof typeof POSES;
+} satisfies { readonly [name in (typeof NAMES)[number]]: Pose };
+export type PoseName = (typeof NAMES)[number];
 
 const GLOVE = '#c9452c';
 const SLEEVE = '#c7d0d6';

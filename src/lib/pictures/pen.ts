@@ -16,6 +16,17 @@ const LOOP_SECONDS = 3;
 export type Point = readonly [x: number, y: number];
 /** Where a moving part is: the moment (0 to 1), how far from its own place, how far turned (degrees), how large. */
 export type Frame = readonly [t: number, dx: number, dy: number, turn?: number, scale?: number];
+/**
+ * Frames as scenes write them: "0 12 0, 0.5 0 -8" is two frames.
+ * @returns the same list each time for the same words
+ */
+function framesOf(words: string): readonly Frame[] {
+  let frames = READ.get(words);
+  if (!frames) READ.set(words, (frames = words.split(', ').map((one) => one.split(' ').map(Number) as unknown as Frame)));
+  return frames;
+}
+const READ = new Map<string, readonly Frame[]>();
+
 /** From which moment a thing is there (1) or not (0). */
 export type Shown = readonly [t: number, there: 0 | 1];
 
@@ -88,8 +99,9 @@ export class Pen {
   }
 
   /** A part that moves. It turns and grows about `pivot`. */
-  move(frames: readonly Frame[], inner: string, pivot: Point = [0, 0]): string {
+  move(way: readonly Frame[] | string, inner: string, pivot: Point = [0, 0]): string {
     if (!inner) return '';
+    const frames = typeof way === 'string' ? framesOf(way) : way;
     if (this.at !== 'loop') {
       const [dx, dy, turn, scale] = between(frames, this.at);
       if (!dx && !dy && !turn && scale === 1) return inner;
@@ -112,10 +124,11 @@ export class Pen {
   }
 
   /** A part that is there from some moment on, or until one. It comes at once: what is half there looks like a ghost. */
-  show(frames: readonly Shown[], inner: string): string {
+  show(when: readonly Shown[] | string, inner: string): string {
     if (!inner) return '';
+    const frames = typeof when === 'string' ? (framesOf(when) as unknown as readonly Shown[]) : when;
     if (this.at !== 'loop') return there(frames, this.at) ? inner : '';
-    const list = frames[0]![0] > 0 ? [[0, frames[0]![1] ? 0 : 1] as Shown, ...frames] : frames;
+    const list = frames[0][0] > 0 ? [[0, frames[0][1] ? 0 : 1] as Shown, ...frames] : frames;
     return `<g><animate attributeName="opacity" calcMode="discrete" dur="${LOOP_SECONDS}s" repeatCount="indefinite" values="${list.map((f) => f[1]).join(';')}" keyTimes="${list.map((f) => f[0]).join(';')}"/>${inner}</g>`;
   }
 
@@ -160,7 +173,7 @@ export class Pen {
 
 /** Frames that end where they began, with a rest before they start again. */
 function closed(frames: readonly Frame[]): readonly Frame[] {
-  const first = frames[0]![0] > 0 ? [[0, ...frames[0]!.slice(1)] as unknown as Frame, ...frames] : frames;
+  const first = frames[0][0] > 0 ? [[0, ...frames[0].slice(1)] as unknown as Frame, ...frames] : frames;
   const last = first.at(-1)!;
   return last[0] < 1 ? [...first, [1, ...last.slice(1)] as unknown as Frame] : first;
 }
@@ -177,7 +190,7 @@ function motion(kind: string, frames: readonly Frame[], value: (f: Frame) => str
 function between(frames: readonly Frame[], t: number): [number, number, number, number] {
   const next = frames.findIndex((f) => f[0] >= t);
   const b = frames[next] ?? frames.at(-1)!;
-  const a = next > 0 ? frames[next - 1]! : b;
+  const a = next > 0 ? frames[next - 1] : b;
   const share = b[0] === a[0] ? 0 : (t - a[0]) / (b[0] - a[0]);
   const mix = (x: number, y: number) => x + (y - x) * share;
   return [mix(a[1], b[1]), mix(a[2], b[2]), mix(a[3] ?? 0, b[3] ?? 0), mix(a[4] ?? 1, b[4] ?? 1)];
@@ -185,5 +198,5 @@ function between(frames: readonly Frame[], t: number): [number, number, number, 
 
 const there = (frames: readonly Shown[], t: number) => {
   const last = frames.filter((f) => f[0] <= t).at(-1);
-  return last ? last[1] === 1 : frames[0]![1] === 0;
+  return last ? last[1] === 1 : frames[0][1] === 0;
 };

@@ -13,7 +13,7 @@ export const sprite = (name: string, s: number) =>
 
 /** The drawings that these pictures refer to, to be put once on the page. */
 export function spriteFor(pictures: readonly string[]): string {
-  const names = new Set(pictures.flatMap((svg) => [...svg.matchAll(/href="#yr-([a-z0-9-]+)"/g)].map((m) => m[1]!)));
+  const names = new Set(pictures.flatMap((svg) => [...svg.matchAll(/href="#yr-([a-z0-9-]+)"/g)].map((m) => m[1])));
   return names.size === 0 ? '' : `<defs>${[...names].map((name) => `<g id="yr-${name}">${body(name)}</g>`).join('')}</defs>`;
 }
 

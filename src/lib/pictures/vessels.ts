@@ -156,7 +156,7 @@ function lumpsIn(lumps: readonly Content[], x: number, foot: number, sec: Sectio
   let [row, along] = [0, 0];
   const mixed = lumps.some((c) => c.mixed);
   const order = mixed
-    ? Array.from({ length: each * lumps.length }, (_, i) => lumps[i % lumps.length]!)
+    ? Array.from({ length: each * lumps.length }, (_, i) => lumps[i % lumps.length])
     : lumps.flatMap((c) => Array.from({ length: each }, () => c));
   for (const [i, c] of order.entries()) {
     const y = foot - size * 0.45 - row * size * 0.78;

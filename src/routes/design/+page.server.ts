@@ -10,7 +10,7 @@ export const load = () => {
   );
   const stages = stagesOf(task);
   const cards = task.steps
-    .map((s, i) => ({ key: s.key, text: s.text, hazards: s.hazards, phase: s.phase, svg: drawStage(stages[i]!) }))
+    .map((s, i) => ({ key: s.key, text: s.text, hazards: s.hazards, phase: s.phase, svg: drawStage(stages[i]) }))
     .filter((s) => s.phase === 'prepare');
   return { title: 'Design', cards, sprite: spriteFor(cards.map((c) => c.svg)), hierarchy: HIERARCHIES[0] };
 };

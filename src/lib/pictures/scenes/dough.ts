@@ -1,17 +1,16 @@
-// Hands in dough, and what is rolled, shaped, folded, spread and lined.
+// Hands in dough, and what is rolled, shaped and folded.
 import { lookByName } from '$core';
-import { heap, whole } from '../foods';
+import { heap } from '../foods';
 import { hand } from '../hands';
 import { board, counter, COUNTER } from '../kitchen';
-import { packed } from '../packs';
-import { area, at, box, circle, ellipse, INK, line, shape } from '../pen';
-import { arrow, around, toAndFro } from '../signs';
+import { at, box, circle, ellipse, INK, line, shape } from '../pen';
+import { around, arrow, toAndFro } from '../signs';
 import { held } from '../tools';
-import { vessel } from '../vessels';
 import { asContent, contentsOf, mainLook, mainThing, type Draw, type Scenes } from './model';
-import { placed } from './vessel-scenes';
+import { placed } from './placed';
 
 const DOUGH = lookByName('dough');
+
 const flourDots = Array.from({ length: 14 }, (_, i) =>
   circle(24 + ((i * 53) % 196), COUNTER + 5 + (i % 3) * 4, 1.6, '#fff', 1, '#b8a888'),
 ).join('');
@@ -25,13 +24,7 @@ const handsIn: Draw = (pen, stage) => {
   const crumbs = rub
     ? pen.from(0.3, [92, 100, 140, 150].map((cx, i) => circle(cx, 100 + (i % 2) * 8, 2.6, DOUGH.flesh, 1.4, DOUGH.mark)).join(''))
     : '';
-  const work = [
-    [0, 0, -8],
-    [0.25, 4, 2],
-    [0.5, 0, -8],
-    [0.75, 4, 2],
-    [1, 0, -8],
-  ] as const;
+  const work = '0 0 -8, 0.25 4 2, 0.5 0 -8, 0.75 4 2, 1 0 -8';
   return (
     v.ground +
     v.back +
@@ -54,32 +47,12 @@ const knead: Draw = (pen, stage) => {
       contents: stage.vessel?.contents.length ? stage.vessel.contents : [asContent(mainThing(stage))],
     });
     const rh = hand(pen, 'flat', [118, v.top + 4], { arm: [262, 0] });
-    return (
-      v.ground +
-      v.back +
-      pen.move(
-        [
-          [0, 0, -24],
-          [0.4, 0, 4],
-          [0.7, 0, -8],
-          [1, 0, -24],
-        ],
-        rh.back + rh.front,
-      ) +
-      v.front +
-      arrow(60, 20, 60, 54)
-    );
+    return v.ground + v.back + pen.move('0 0 -24, 0.4 0 4, 0.7 0 -8, 1 0 -24', rh.back + rh.front) + v.front + arrow(60, 20, 60, 54);
   }
   const fist = stage.form === 'fist';
   const lh = hand(pen, fist ? 'claw' : 'flat', [94, 104], { arm: [-20, 20], side: 'left', turn: -10 });
   const rh = hand(pen, fist ? 'fist' : 'flat', [138, 102], { arm: [262, 20], turn: fist ? 0 : 10 });
-  const down = [
-    [0, 0, -12],
-    [0.3, -4, 4],
-    [0.5, 0, -12],
-    [0.8, -4, 4],
-    [1, 0, -12],
-  ] as const;
+  const down = '0 0 -12, 0.3 -4 4, 0.5 0 -12, 0.8 -4 4, 1 0 -12';
   const lump = shape('M50 140c-6 -24 12 -38 40 -34q30 12 60 -2c28 -2 40 18 34 36z', soft.flesh, 2.4, soft.mark);
   return (
     counter() +
@@ -98,13 +71,7 @@ const roll: Draw = (pen, stage) => {
   const lh = hand(pen, 'fist', [44, 80], { arm: [-20, 170], side: 'left', turn: 0 });
   const rh = hand(pen, 'fist', [196, 80], { arm: [262, 170] });
   const pin = box(64, 64, 112, 30, '#c99a5f', 13) + box(30, 73, 36, 13, '#a97b42', 6) + box(174, 73, 36, 13, '#a97b42', 6);
-  const to = [
-    [0, 0, -22],
-    [0.25, 0, 24],
-    [0.5, 0, -22],
-    [0.75, 0, 24],
-    [1, 0, -22],
-  ] as const;
+  const to = '0 0 -22, 0.25 0 24, 0.5 0 -22, 0.75 0 24, 1 0 -22';
   return (
     board() +
     at(120, 80, ellipse(0, 0, 78, 60, colour.flesh, 2.4, colour.mark)) +
@@ -148,16 +115,7 @@ const shapeScene: Draw = (pen, stage) => {
     lh.back +
     lh.front +
     (flatten ? ellipse(116, 70, 26, 12, soft.flesh, 2.4, soft.mark) : ball(116, 64, 20)) +
-    pen.move(
-      [
-        [0, -10, 0],
-        [0.25, 10, 0],
-        [0.5, -10, 0],
-        [0.75, 10, 0],
-        [1, -10, 0],
-      ],
-      rh.back + rh.front,
-    ) +
+    pen.move('0 -10 0, 0.25 10 0, 0.5 -10 0, 0.75 10 0, 1 -10 0', rh.back + rh.front) +
     (flatten ? arrow(60, 16, 60, 44) : around(70, 30, 22, 11))
   );
 };
@@ -173,17 +131,9 @@ const cutter: Draw = (pen, stage) => {
       [60, 72],
       [96, 112],
     ]
-      .map(([x, y]) => circle(x!, y!, 19, '#d3e3df', 2, c.mark))
+      .map(([x, y]) => circle(x, y, 19, '#d3e3df', 2, c.mark))
       .join('') +
-    pen.move(
-      [
-        [0, 0, -18],
-        [0.4, 0, 4],
-        [0.8, 0, 0],
-        [1, 0, -18],
-      ],
-      circle(124, 72, 22, c.flesh, 6, '#8b979e') + rh.back + rh.front,
-    ) +
+    pen.move('0 0 -18, 0.4 0 4, 0.8 0 0, 1 0 -18', circle(124, 72, 22, c.flesh, 6, '#8b979e') + rh.back + rh.front) +
     circle(206, 124, 18, c.flesh, 2.2, c.mark) +
     arrow(84, 18, 84, 42)
   );
@@ -198,11 +148,7 @@ const fold: Draw = (pen, stage) => {
   const stuff = filling ? heap(filling, 'dice', 6, 44) : '';
   const lh = hand(pen, 'pinch', [84, 84], { arm: [-20, 150], side: 'left' });
   const rh = hand(pen, 'pinch', [156, 84], { arm: [262, 150] });
-  const up = [
-    [0, 0, 22],
-    [0.6, 0, 0],
-    [1, 0, 22],
-  ] as const;
+  const up = '0 0 22, 0.6 0 0, 1 0 22';
   if (stage.form === 'roll')
     return (
       board() +
@@ -225,11 +171,7 @@ const fold: Draw = (pen, stage) => {
       shape('M52 96A70 66 0 0 1 188 96z', c.flesh, 2.4, c.mark) +
       Array.from({ length: 9 }, (_, i) => line(`M${62 + i * 14.5} 96v-12`, 3, c.mark)).join('') +
       pen.move(
-        [
-          [0, -70, 0],
-          [0.7, 10, 0],
-          [1, -70, 0],
-        ],
+        '0 -70 0, 0.7 10 0, 1 -70 0',
         hand(pen, 'pinch', [140, 92], { arm: [262, -10] }).back + hand(pen, 'pinch', [140, 92], { arm: [262, -10] }).front,
       ) +
       arrow(84, 122, 152, 122)
@@ -241,11 +183,7 @@ const fold: Draw = (pen, stage) => {
       at(120, 92, stuff) +
       shape('M34 78L92 62L92 104z', c.skin, 2.4, c.mark) +
       pen.move(
-        [
-          [0, 26, 0],
-          [0.6, 0, 0],
-          [1, 26, 0],
-        ],
+        '0 26 0, 0.6 0 0, 1 26 0',
         shape('M206 78L148 60L148 106z', c.skin, 2.4, c.mark) +
           hand(pen, 'pinch', [154, 84], { arm: [262, 10] }).back +
           hand(pen, 'pinch', [154, 84], { arm: [262, 10] }).front,
@@ -258,259 +196,11 @@ const fold: Draw = (pen, stage) => {
     at(120, 100, stuff) +
     shape('M44 84A78 60 0 0 1 196 84Q120 108 44 84z', c.skin, 2.4, c.mark) +
     pen.move(
-      [
-        [0, 0, -20],
-        [0.6, 0, 0],
-        [1, 0, -20],
-      ],
+      '0 0 -20, 0.6 0 0, 1 0 -20',
       hand(pen, 'pinch', [150, 46], { arm: [262, -30] }).back + hand(pen, 'pinch', [150, 46], { arm: [262, -30] }).front,
     ) +
     arrow(214, 24, 214, 66)
   );
 };
 
-/** On bread, in a tin, on a tray: the smear grows behind the tool. */
-const spread: Draw = (pen, stage) => {
-  const all = stage.things.filter((t) => t.look);
-  const l = all[0]?.look ?? mainLook(stage);
-  if (stage.form === 'bread') {
-    const carrier =
-      (stage.onto?.look && ['loaf', 'flat', 'biscuit'].includes(stage.onto.look.shape) ? stage.onto.look : undefined) ??
-      all.find((t) => t.look && ['loaf', 'flat', 'biscuit'].includes(t.look.shape))?.look ??
-      stage.vessel?.contents.find((c) => ['loaf', 'flat'].includes(c.look.shape))?.look ??
-      lookByName('bread');
-    const smear = all.find((t) => t.look !== carrier)?.look ?? l;
-    const lh = hand(pen, 'open', [58, 108], { arm: [-16, 170], side: 'left', turn: -20 });
-    const rh = held(pen, stage.tool && stage.tool !== 'knife' ? stage.tool : 'table-knife', [146, 62], 140, [222, 190]);
-    const base =
-      carrier.shape === 'flat'
-        ? ellipse(112, 78, 72, 58, carrier.flesh, 2.6, carrier.mark)
-        : shape('M52 44q-10 -30 60 -30t60 30q0 10 -8 13V136q0 8 -8 8H68q-8 0 -8 -8V57q-8 -3 -8 -13z', carrier.skin) +
-          area('M62 44q-6 -21 50 -21t50 21l-7 10V132q0 4 -4 4H73q-4 0 -4 -4V54z', carrier.flesh);
-    const smears = (w: number) =>
-      shape(
-        `M78 52q${w * 0.5} -14 ${w} 2q8 30 -4 52q${-w * 0.5} 12 ${-w + 8} 2q-10 -28 -4 -56z`,
-        smear.flesh === carrier.flesh ? smear.mark : smear.flesh,
-        2,
-        smear.mark,
-      );
-    const jar = at(208, 78, smear.pack !== 'none' ? packedSmall(smear) : '');
-    return (
-      board() +
-      base +
-      pen.show(
-        [
-          [0, 1],
-          [0.35, 0],
-        ],
-        smears(34),
-      ) +
-      pen.from(0.35, smears(64)) +
-      jar +
-      lh.back +
-      lh.front +
-      pen.move(
-        [
-          [0, -34, 0],
-          [0.35, 0, 0],
-          [0.55, -30, 18],
-          [0.8, 2, 20],
-          [1, -34, 0],
-        ],
-        rh.back + rh.tool + rh.front,
-      ) +
-      arrow(92, 20, 136, 20)
-    );
-  }
-  if (stage.form === 'tilt') {
-    const v = placed(pen, stage, 112, { kind: stage.vessel?.kind ?? 'frying-pan', contents: contentsOf(stage) });
-    const lh = hand(pen, 'fist', [112 - v.section.rim - 32, v.top + 13], { arm: [-20, v.top], side: 'left', turn: 90 });
-    return (
-      v.ground +
-      pen.move(
-        [
-          [0, 0, -10, -10],
-          [0.5, 0, -10, 10],
-          [1, 0, -10, -10],
-        ],
-        lh.back + v.back + v.front + lh.front,
-        [112, v.foot],
-      ) +
-      toAndFro(90, 36, 150, 36)
-    );
-  }
-  const brush = stage.form === 'brush' || stage.form === 'grease' || stage.form === 'baste';
-  const tool =
-    stage.form === 'edge'
-      ? 'table-knife'
-      : stage.form === 'baste'
-        ? 'spoon'
-        : brush
-          ? 'pastry-brush'
-          : stage.form === 'draw'
-            ? 'spatula'
-            : 'spatula';
-  const inTin = stage.form === 'grease' ? [] : stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
-  const v = placed(pen, stage, 108, {
-    kind: stage.vessel?.kind ?? (stage.form === 'grease' ? 'tin' : stage.form === 'brush' ? 'tray' : 'dish'),
-    contents: inTin,
-  });
-  if (stage.form === 'rub') {
-    const rh = hand(pen, 'flat', [120, 92], { arm: [262, 10] });
-    const lh = hand(pen, 'open', [64, 112], { arm: [-16, 60], side: 'left' });
-    const food =
-      stage.onto?.look ??
-      stage.things.find((t) => t.look?.shape === 'slab' || t.look?.shape === 'drumstick' || t.look?.shape === 'round')?.look ??
-      lookByName('poultry-leg');
-    const dots = Array.from({ length: 9 }, (_, i) =>
-      circle(92 + ((i * 23) % 62), 104 + ((i * 7) % 18), 2, l === food ? '#8a4a18' : l.mark, 0),
-    ).join('');
-    return (
-      counter() +
-      vessel(pen, 'tray', 118, COUNTER, {}).back +
-      vessel(pen, 'tray', 118, COUNTER, {}).front +
-      at(120, 112, whole(food, 78)) +
-      dots +
-      lh.back +
-      lh.front +
-      pen.move(
-        [
-          [0, -14, 0],
-          [0.25, 14, 0],
-          [0.5, -14, 0],
-          [0.75, 14, 0],
-          [1, -14, 0],
-        ],
-        rh.back + rh.front,
-      ) +
-      toAndFro(96, 40, 150, 40)
-    );
-  }
-  const tip: [number, number] = stage.form === 'edge' ? [108 + v.section.base - 8, v.foot - 10] : [118, Math.max(v.foot - 16, v.top + 2)];
-  const rh = held(pen, tool, tip, stage.form === 'edge' ? 6 : 40, [262, -20]);
-  const lh = hand(pen, stage.vessel?.hot ? 'mitt' : 'rim', [108 - v.section.rim - 2, v.top - 2], { arm: [-26, v.top - 40], side: 'left' });
-  const sweep =
-    stage.form === 'edge'
-      ? ([
-          [0, 0, -16],
-          [0.4, 0, 0],
-          [0.8, -20, 0],
-          [1, 0, -16],
-        ] as const)
-      : ([
-          [0, -34, 0],
-          [0.3, 20, 0],
-          [0.6, -24, 0],
-          [0.9, 20, 0],
-          [1, -34, 0],
-        ] as const);
-  const shine =
-    stage.form === 'grease'
-      ? pen.from(
-          0.3,
-          line(`M${108 - v.section.base + 8} ${v.foot - 7}H118`, 5, l.shape === 'liquid' || l.shape === 'block' ? l.skin : '#e8cd6a'),
-        )
-      : '';
-  const pot =
-    brush && stage.form !== 'baste'
-      ? at(216, COUNTER, packedSmall(l.shape === 'liquid' || l.shape === 'block' ? l : lookByName(stage.form === 'grease' ? 'oil' : 'egg')))
-      : '';
-  return (
-    v.ground +
-    lh.back +
-    v.back +
-    shine +
-    v.front +
-    lh.front +
-    pot +
-    pen.move(sweep, rh.back + rh.tool + rh.front) +
-    (stage.form === 'edge' ? arrow(44, 30, 76, 30) : toAndFro(62, Math.max(20, v.top - 46), 112, Math.max(20, v.top - 46)))
-  );
-};
-
-const packedSmall = (l: ReturnType<typeof mainLook>) =>
-  l.pack === 'none' || l.pack === 'eggbox' ? at(0, -14, whole(l, 30)) : at(0, 0, packed(l), 0, 0.66);
-
-const line_: Draw = (pen, stage) => {
-  const v = placed(pen, stage, 120, { kind: stage.vessel?.kind ?? 'tray', contents: [] });
-  const paper = /foil/i.test(stage.words) ? '#d8dee2' : '#f6ecd8';
-  const w = v.section.rim;
-  const lh = hand(pen, 'pinch', [120 - w + 14, v.top - 16], { arm: [-20, -10], side: 'left' });
-  const rh = hand(pen, 'pinch', [120 + w - 14, v.top - 16], { arm: [262, -10] });
-  const sheet = shape(
-    `M${120 - w + 4} ${v.top - 14}q8 6 14 ${Math.min(20, v.section.height)}h${2 * w - 36}q6 -14 14 ${-Math.min(20, v.section.height)}`,
-    paper,
-  );
-  return (
-    v.ground +
-    v.back +
-    pen.move(
-      [
-        [0, 0, -34],
-        [0.6, 0, 0],
-        [1, 0, -34],
-      ],
-      lh.back + rh.back + sheet + lh.front + rh.front,
-    ) +
-    v.front +
-    arrow(120, 24, 120, 62)
-  );
-};
-
-/** A machine with beaters over the bowl. */
-const mixer: Draw = (pen, stage) => {
-  const v = placed(pen, stage, 108, {
-    contents: contentsOf(stage).map((c) => ({ ...c, mixed: true })),
-    kind: stage.vessel?.kind === 'large-bowl' ? 'large-bowl' : 'bowl',
-  });
-  const rh = hand(pen, 'fist', [142, 30], { arm: [262, 4], turn: 84 });
-  const machine =
-    line('M104 52V118M124 52V118', 5, '#8b979e') +
-    [104, 124].map((x) => shape(`M${x - 8} 96q8 -10 16 0v16q-8 10 -16 0z`, '#dbe2e5', 2)).join('') +
-    shape('M86 38H176Q188 38 188 48T176 58H96Q82 56 86 38z', '#f6f8f9') +
-    line('M100 38Q104 20 124 20H160Q172 20 172 38', 9) +
-    line('M100 38Q104 20 124 20H160Q172 20 172 38', 5, '#c9d2d7');
-  const lh = hand(pen, 'rim', [108 - v.section.rim - 2, v.top + 4], { arm: [-26, v.top - 26], side: 'left' });
-  return (
-    v.ground +
-    lh.back +
-    v.back +
-    v.front +
-    lh.front +
-    rh.back +
-    pen.move(
-      [
-        [0, -8, 0],
-        [0.5, 8, 0],
-        [1, -8, 0],
-      ],
-      machine,
-    ) +
-    rh.front +
-    around(60, 34, 24, 10)
-  );
-};
-
-const blender: Draw = (pen, stage) => {
-  const contents = contentsOf(stage).slice(0, 5);
-  const x = 104;
-  const jug = vessel(pen, 'jug', x, 104, { contents: contents.map((c) => ({ ...c, mixed: true })), level: 0.6 });
-  const lh = hand(pen, 'flat', [x - 4, 26], { arm: [-20, -4], side: 'left' });
-  const rh = hand(pen, 'point', [x + 16, 126], { arm: [262, 130] });
-  return (
-    counter() +
-    shape(`M${x - 36} 106H${x + 36}L${x + 46} 146H${x - 46}z`, '#c9d0d4') +
-    circle(x + 14, 126, 9, '#fff') +
-    jug.back +
-    line(`M${x - 14} 96l28 -8M${x - 14} 88l28 8`, 3.4) +
-    jug.front +
-    box(x - 38, 20, 76, 12, '#3a4248', 4) +
-    lh.back +
-    lh.front +
-    rh.back +
-    rh.front +
-    arrow(190, 86, 158, 108, -8)
-  );
-};
-
-export const DOUGHS: Scenes = { 'hands-in': handsIn, knead, roll, shape: shapeScene, cutter, fold, spread, line: line_, mixer, blender };
+export const DOUGHS: Scenes = { 'hands-in': handsIn, knead, roll, shape: shapeScene, cutter, fold };

@@ -1,0 +1,149 @@
+// Spreading, brushing, greasing, lining.
+import { lookByName } from '$core';
+import { whole } from '../foods';
+import { hand } from '../hands';
+import { board, counter, COUNTER } from '../kitchen';
+import { packed } from '../packs';
+import { area, at, circle, ellipse, line, shape } from '../pen';
+import { arrow, toAndFro } from '../signs';
+import { held } from '../tools';
+import { vessel } from '../vessels';
+import { contentsOf, mainLook, type Draw, type Scenes } from './model';
+import { placed } from './placed';
+
+/** On bread, in a tin, on a tray: the smear grows behind the tool. */
+const spread: Draw = (pen, stage) => {
+  const all = stage.things.filter((t) => t.look);
+  const l = all[0]?.look ?? mainLook(stage);
+  if (stage.form === 'bread') {
+    const carrier =
+      (stage.onto?.look && ['loaf', 'flat', 'biscuit'].includes(stage.onto.look.shape) ? stage.onto.look : undefined) ??
+      all.find((t) => t.look && ['loaf', 'flat', 'biscuit'].includes(t.look.shape))?.look ??
+      stage.vessel?.contents.find((c) => ['loaf', 'flat'].includes(c.look.shape))?.look ??
+      lookByName('bread');
+    const smear = all.find((t) => t.look !== carrier)?.look ?? l;
+    const lh = hand(pen, 'open', [58, 108], { arm: [-16, 170], side: 'left', turn: -20 });
+    const rh = held(pen, stage.tool && stage.tool !== 'knife' ? stage.tool : 'table-knife', [146, 62], 140, [222, 190]);
+    const base =
+      carrier.shape === 'flat'
+        ? ellipse(112, 78, 72, 58, carrier.flesh, 2.6, carrier.mark)
+        : shape('M52 44q-10 -30 60 -30t60 30q0 10 -8 13V136q0 8 -8 8H68q-8 0 -8 -8V57q-8 -3 -8 -13z', carrier.skin) +
+          area('M62 44q-6 -21 50 -21t50 21l-7 10V132q0 4 -4 4H73q-4 0 -4 -4V54z', carrier.flesh);
+    const smears = (w: number) =>
+      shape(
+        `M78 52q${w * 0.5} -14 ${w} 2q8 30 -4 52q${-w * 0.5} 12 ${-w + 8} 2q-10 -28 -4 -56z`,
+        smear.flesh === carrier.flesh ? smear.mark : smear.flesh,
+        2,
+        smear.mark,
+      );
+    const jar = at(208, 78, smear.pack !== 'none' ? packedSmall(smear) : '');
+    return (
+      board() +
+      base +
+      pen.show('0 1, 0.35 0', smears(34)) +
+      pen.from(0.35, smears(64)) +
+      jar +
+      lh.back +
+      lh.front +
+      pen.move('0 -34 0, 0.35 0 0, 0.55 -30 18, 0.8 2 20, 1 -34 0', rh.back + rh.tool + rh.front) +
+      arrow(92, 20, 136, 20)
+    );
+  }
+  if (stage.form === 'tilt') {
+    const v = placed(pen, stage, 112, { kind: stage.vessel?.kind ?? 'frying-pan', contents: contentsOf(stage) });
+    const lh = hand(pen, 'fist', [112 - v.section.rim - 32, v.top + 13], { arm: [-20, v.top], side: 'left', turn: 90 });
+    return (
+      v.ground +
+      pen.move('0 0 -10 -10, 0.5 0 -10 10, 1 0 -10 -10', lh.back + v.back + v.front + lh.front, [112, v.foot]) +
+      toAndFro(90, 36, 150, 36)
+    );
+  }
+  const brush = stage.form === 'brush' || stage.form === 'grease' || stage.form === 'baste';
+  const tool =
+    stage.form === 'edge'
+      ? 'table-knife'
+      : stage.form === 'baste'
+        ? 'spoon'
+        : brush
+          ? 'pastry-brush'
+          : stage.form === 'draw'
+            ? 'spatula'
+            : 'spatula';
+  const inTin = stage.form === 'grease' ? [] : stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const v = placed(pen, stage, 108, {
+    kind: stage.vessel?.kind ?? (stage.form === 'grease' ? 'tin' : stage.form === 'brush' ? 'tray' : 'dish'),
+    contents: inTin,
+  });
+  if (stage.form === 'rub') {
+    const rh = hand(pen, 'flat', [120, 92], { arm: [262, 10] });
+    const lh = hand(pen, 'open', [64, 112], { arm: [-16, 60], side: 'left' });
+    const food =
+      stage.onto?.look ??
+      stage.things.find((t) => t.look?.shape === 'slab' || t.look?.shape === 'drumstick' || t.look?.shape === 'round')?.look ??
+      lookByName('poultry-leg');
+    const dots = Array.from({ length: 9 }, (_, i) =>
+      circle(92 + ((i * 23) % 62), 104 + ((i * 7) % 18), 2, l === food ? '#8a4a18' : l.mark, 0),
+    ).join('');
+    return (
+      counter() +
+      vessel(pen, 'tray', 118, COUNTER, {}).back +
+      vessel(pen, 'tray', 118, COUNTER, {}).front +
+      at(120, 112, whole(food, 78)) +
+      dots +
+      lh.back +
+      lh.front +
+      pen.move('0 -14 0, 0.25 14 0, 0.5 -14 0, 0.75 14 0, 1 -14 0', rh.back + rh.front) +
+      toAndFro(96, 40, 150, 40)
+    );
+  }
+  const tip: [number, number] = stage.form === 'edge' ? [108 + v.section.base - 8, v.foot - 10] : [118, Math.max(v.foot - 16, v.top + 2)];
+  const rh = held(pen, tool, tip, stage.form === 'edge' ? 6 : 40, [262, -20]);
+  const lh = hand(pen, stage.vessel?.hot ? 'mitt' : 'rim', [108 - v.section.rim - 2, v.top - 2], { arm: [-26, v.top - 40], side: 'left' });
+  const sweep = stage.form === 'edge' ? '0 0 -16, 0.4 0 0, 0.8 -20 0, 1 0 -16' : '0 -34 0, 0.3 20 0, 0.6 -24 0, 0.9 20 0, 1 -34 0';
+  const shine =
+    stage.form === 'grease'
+      ? pen.from(
+          0.3,
+          line(`M${108 - v.section.base + 8} ${v.foot - 7}H118`, 5, l.shape === 'liquid' || l.shape === 'block' ? l.skin : '#e8cd6a'),
+        )
+      : '';
+  const pot =
+    brush && stage.form !== 'baste'
+      ? at(216, COUNTER, packedSmall(l.shape === 'liquid' || l.shape === 'block' ? l : lookByName(stage.form === 'grease' ? 'oil' : 'egg')))
+      : '';
+  return (
+    v.ground +
+    lh.back +
+    v.back +
+    shine +
+    v.front +
+    lh.front +
+    pot +
+    pen.move(sweep, rh.back + rh.tool + rh.front) +
+    (stage.form === 'edge' ? arrow(44, 30, 76, 30) : toAndFro(62, Math.max(20, v.top - 46), 112, Math.max(20, v.top - 46)))
+  );
+};
+
+const packedSmall = (l: ReturnType<typeof mainLook>) =>
+  l.pack === 'none' || l.pack === 'eggbox' ? at(0, -14, whole(l, 30)) : at(0, 0, packed(l), 0, 0.66);
+
+const line_: Draw = (pen, stage) => {
+  const v = placed(pen, stage, 120, { kind: stage.vessel?.kind ?? 'tray', contents: [] });
+  const paper = /foil/i.test(stage.words) ? '#d8dee2' : '#f6ecd8';
+  const w = v.section.rim;
+  const lh = hand(pen, 'pinch', [120 - w + 14, v.top - 16], { arm: [-20, -10], side: 'left' });
+  const rh = hand(pen, 'pinch', [120 + w - 14, v.top - 16], { arm: [262, -10] });
+  const sheet = shape(
+    `M${120 - w + 4} ${v.top - 14}q8 6 14 ${Math.min(20, v.section.height)}h${2 * w - 36}q6 -14 14 ${-Math.min(20, v.section.height)}`,
+    paper,
+  );
+  return (
+    v.ground +
+    v.back +
+    pen.move('0 0 -34, 0.6 0 0, 1 0 -34', lh.back + rh.back + sheet + lh.front + rh.front) +
+    v.front +
+    arrow(120, 24, 120, 62)
+  );
+};
+
+export const SPREAD: Scenes = { spread, line: line_ };

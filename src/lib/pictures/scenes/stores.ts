@@ -1,0 +1,209 @@
+// Fetching, putting away, keeping; labels, plugs, the table.
+import { type Thing } from '$core';
+import { hand } from '../hands';
+import { cabinet, counter, COUNTER, drawer } from '../kitchen';
+import { packBody, standing } from '../packs';
+import { ACTION, area, at, box, circle, ellipse, INK, line, shape, type Pen } from '../pen';
+import { arrow } from '../signs';
+import { held } from '../tools';
+import { sectionOf, vessel } from '../vessels';
+import { eye } from './hob';
+import { contentsOf, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
+
+export const row = (things: readonly Thing[], y: number, from: number, to: number, s: number) =>
+  things.map((t, i) => at(from + ((i + 0.5) * (to - from)) / things.length, y, standing(t, s))).join('');
+
+/** Small and without a pack: fingers go behind it, so that it is seen. */
+const isBare = (t: Thing) => t.look !== null && (t.pack === 'none' || t.pack === 'tap');
+
+/** Out of where it is kept: the first in the hand, the others still there. */
+const fetch: Draw = (pen, stage) => {
+  const things = stage.things.length > 0 ? stage.things : [mainThing(stage)];
+  const [first, ...rest] = things;
+  const out = '0 -62 0, 0.6 0 0, 1 0 0';
+  const store = stage.store ?? 'counter';
+  if (store === 'counter') {
+    const rh = hand(pen, isBare(first) ? 'shell' : 'wrap', isBare(first) ? [58, 112] : [66, 96], { arm: [-20, 120], side: 'left' });
+    return (
+      counter() +
+      row(rest, COUNTER, 108, 236, 56) +
+      pen.move('0 30 0, 0.6 0 -10, 1 0 -10', rh.back + at(74, 126, standing(first, 64)) + rh.front) +
+      arrow(100, 30, 52, 30)
+    );
+  }
+  if (store === 'drawer') {
+    const rh = hand(pen, 'fist', [164, 44], { arm: [262, 10] });
+    return (
+      drawer() +
+      rest.map((t, i) => at(54 + i * 40, 92, standing(t, 40), -8 + i * 9)).join('') +
+      shape('M20 96H220V100H20z', '#b99a68', 1.6) +
+      pen.move('0 -6 50, 0.6 0 0, 1 0 0', rh.back + at(156, 62, standing(first, 66)) + rh.front) +
+      arrow(46, 62, 46, 26)
+    );
+  }
+  const shelves = row(rest.slice(0, 2), 58, 68, 156, 38) + row(rest.slice(2), 104, 68, 156, 38);
+  const bare = !stage.vessel && isBare(first);
+  const rh = hand(pen, bare ? 'shell' : 'wrap', bare ? [200, 96] : [204, 88], { arm: [264, 100] });
+  return (
+    cabinet(store) +
+    shelves +
+    pen.move(
+      out,
+      rh.back +
+        (stage.vessel
+          ? at(176, 112, vesselOnShelf(pen, stage), 0, Math.min(0.7, 40 / sectionOf(stage.vessel.kind).rim))
+          : at(186, 116, standing(first, 58))) +
+        rh.front,
+    ) +
+    arrow(176, 30, 224, 30)
+  );
+};
+
+const away: Draw = (pen, stage) => {
+  const dish = stage.vessel;
+  const inDish = dish !== null && (stage.form !== '' || stage.store === 'microwave');
+  const things = stage.things.length > 0 ? stage.things : [mainThing(stage)];
+  const store = stage.store ?? (stage.things[0]?.look ? 'cupboard' : 'cupboard');
+  const into = store === 'counter' ? 'cupboard' : store;
+  const first = inDish
+    ? at(112, 101, vesselOnShelf(pen, stage), 0, 46 / sectionOf(dish.kind).rim > 0.86 ? 0.86 : 46 / sectionOf(dish.kind).rim)
+    : at(118, 103, standing(things[0], 40));
+  if (into === 'drawer') {
+    const rh = hand(pen, 'fist', [140, 56], { arm: [262, 10] });
+    return (
+      drawer() +
+      things
+        .slice(1, 4)
+        .map((t, i) => at(54 + i * 36, 92, standing(t, 40)))
+        .join('') +
+      pen.move('0 20 -30, 0.6 0 10, 1 20 -30', rh.back + at(132, 78, standing(things[0], 56)) + rh.front) +
+      shape('M20 96H220V154H20z', '#cfb588') +
+      arrow(206, 26, 206, 62)
+    );
+  }
+  const bare = !inDish && isBare(things[0]);
+  const rh = hand(pen, bare ? 'shell' : 'wrap', bare ? [136, 88] : [inDish ? 172 : 150, 88], { arm: [264, 96] });
+  const others = row(things.slice(1, 3), 58, 68, 156, 36);
+  return cabinet(into) + others + pen.move('0 66 0, 0.6 0 0, 1 66 0', rh.back + first + rh.front) + arrow(228, 40, 178, 40);
+};
+
+const vesselOnShelf = (pen: Pen, stage: Parameters<Draw>[1]) => {
+  const v = vessel(pen, stage.vessel!.kind, 0, 0, { contents: stage.vessel!.contents, seed: seedOf(stage) });
+  return v.back + v.front;
+};
+
+/** Into a box with a lid; then where the cold is. */
+const boxScene: Draw = (pen, stage) => {
+  const contents = stage.vessel?.kind === 'storage-box' && stage.vessel.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const v = vessel(pen, 'storage-box', 92, COUNTER, { contents });
+  const rh = hand(pen, 'flat', [104, v.top - 10], { arm: [262, 10] });
+  const cold =
+    stage.form === 'store'
+      ? at(
+          200,
+          96,
+          box(-24, -44, 52, 92, '#e8eef1', 4) +
+            line('M-24 -8H28', 2.4) +
+            line('M-16 -30v14M-16 2v18', 4, '#7f939d') +
+            line(
+              [0, 60, 120]
+                .map((a) => {
+                  const c = Math.cos((a * Math.PI) / 180) * 9;
+                  const s = Math.sin((a * Math.PI) / 180) * 9;
+                  return `M${10 - c} ${24 - s}L${10 + c} ${24 + s}`;
+                })
+                .join(''),
+              2.4,
+              ACTION,
+            ),
+        )
+      : '';
+  return (
+    counter() +
+    v.back +
+    v.front +
+    pen.move('0 0 -34, 0.5 0 0, 1 0 0', box(92 - 62, v.top - 8, 124, 11, '#5f9fbf', 4) + rh.back + rh.front) +
+    cold +
+    (cold ? arrow(160, 60, 178, 66, -6) : arrow(30, 26, 30, 60))
+  );
+};
+
+const label: Draw = (pen, stage) => {
+  const l = mainLook(stage);
+  if (stage.form === 'date') {
+    const v = vessel(pen, 'storage-box', 90, COUNTER, { contents: contentsOf(stage) });
+    const rh = hand(pen, 'pinch', [128, 108], { arm: [262, 60] });
+    const pencil = line('M120 116L160 60', 9) + line('M120 116L160 60', 5, '#c9452c');
+    return (
+      counter() +
+      v.back +
+      v.front +
+      box(28, v.top - 8, 124, 11, '#5f9fbf', 4) +
+      box(56, 106, 68, 26, '#fff', 3, 2) +
+      line('M64 116h30M64 124h20', 3) +
+      pen.move('0 -24 0, 0.5 0 0, 1 -24 0', rh.back + pencil + rh.front)
+    );
+  }
+  const pack = l.pack === 'none' ? 'box' : l.pack;
+  const lh = hand(pen, 'wrap', [64, 100], { arm: [-20, 110], side: 'left' });
+  const rh = hand(pen, 'point', [118, 92], { arm: [262, 150] });
+  return (
+    lh.back +
+    at(90, 148, packBody(l, pack), 0, 2) +
+    box(62, 62, 64, 56, '#fff', 3, 2) +
+    line('M70 74h46M70 84h38M70 94h46M70 104h30', 3.4) +
+    lh.front +
+    pen.move('0 -36 -14, 0.5 0 0, 1 -36 -14', rh.back + rh.front) +
+    eye(pen, 196, 36)
+  );
+};
+
+const plug: Draw = (pen, stage) => {
+  const out = stage.form === 'out';
+  const rh = hand(pen, 'wrap', [152, 82], { arm: [262, 96] });
+  const socket = box(20, 40, 70, 84, '#f6f8f9', 8) + [66, 92].map((y) => circle(58, y, 5, INK, 0)).join('');
+  const plugged =
+    box(100, 62, 48, 38, '#3a4248', 8) +
+    line('M100 70H80M100 92H80', 6) +
+    line('M100 70H80M100 92H80', 3, '#c9a53a') +
+    line('M148 82Q190 84 186 130T240 150', 7) +
+    line('M148 82Q190 84 186 130T240 150', 3.4, '#5f7078');
+  return (
+    socket +
+    pen.move(
+      out
+        ? [
+            [0, -22, 0],
+            [0.6, 10, 0],
+            [1, 10, 0],
+          ]
+        : [
+            [0, 26, 0],
+            [0.6, -14, 0],
+            [1, -14, 0],
+          ],
+      plugged + rh.back + rh.front,
+    ) +
+    (out ? arrow(112, 32, 160, 32) : arrow(160, 32, 112, 32))
+  );
+};
+
+const tableScene: Draw = (pen) => {
+  const rh = held(pen, 'spoon', [188, 112], 176, [206, 190]);
+  return (
+    area('M0 0H240V160H0z', '#d8b98a') +
+    ellipse(112, 84, 56, 50, '#f6f8f9') +
+    ellipse(112, 84, 36, 32, '#e8edf0', 1.8) +
+    at(
+      36,
+      128,
+      line('M-7 -70V-52Q-7 -44 0 -44T7 -52V-70M0 -70V0', 7) + line('M-7 -70V-52Q-7 -44 0 -44T7 -52V-70M0 -70V0', 3.4, '#c9d2d7'),
+    ) +
+    circle(62, 26, 17, '#e3f0f6') +
+    circle(62, 26, 11, '#b9dcec', 1.6) +
+    pen.move('0 26 26, 0.6 0 0, 1 26 26', rh.back + rh.tool + rh.front) +
+    arrow(224, 60, 202, 44, 6)
+  );
+};
+
+export const STORES: Scenes = { fetch, away, box: boxScene, label, plug, table: tableScene };
