@@ -7,7 +7,7 @@ type Pose = { wrist: Point; back: readonly Stroke[]; front: readonly Stroke[] };
 
 const s = (width: number, ...lines: readonly (readonly Point[])[]): Stroke[] => lines.map((points) => ({ width, points }));
 
-const NAMES = ['fist', 'along', 'pinch', 'flat', 'open', 'claw', 'bridge', 'wrap', 'rim', 'shell', 'point', 'mitt'] as const;
+export type PoseName = 'fist' | 'along' | 'pinch' | 'flat' | 'open' | 'claw' | 'bridge' | 'wrap' | 'rim' | 'shell' | 'point' | 'mitt';
 
 // Right hand, grip point 0,0, arm to +x. Widths and points in units of the picture.
 const POSES = {
@@ -386,8 +386,7 @@ const POSES = {
       ]),
     ],
   },
-} satisfies { readonly [name in (typeof NAMES)[number]]: Pose };
-export type PoseName = (typeof NAMES)[number];
+} satisfies { readonly [name in PoseName]: Pose };
 
 const GLOVE = '#c9452c';
 const SLEEVE = '#c7d0d6';

@@ -8,7 +8,7 @@ export const INK = '#1e2528';
 /** The one colour of movement, levels and numbers: see docs/pictures.md. */
 export const ACTION = '#0b5c7a';
 /** The moment that a still picture shows: the act is nearly done, so that source, act and trace are seen together. */
-export const STILL = 0.6;
+const STILL = 0.6;
 /** The moments of a strip. */
 export const STRIP = [0.1, 0.45, 0.8] as const;
 const LOOP_SECONDS = 3;
@@ -30,7 +30,7 @@ const READ = new Map<string, readonly Frame[]>();
 /** From which moment a thing is there (1) or not (0). */
 export type Shown = readonly [t: number, there: 0 | 1];
 
-export const SKINS = ['#fadcbc', '#debb90', '#c19a65', '#a57939', '#7a5238'] as const;
+const SKINS = ['#fadcbc', '#debb90', '#c19a65', '#a57939', '#7a5238'] as const;
 
 export type PenOptions = {
   /** The moment, 0 to 1, or a loop. */

@@ -30,11 +30,6 @@ export const around = (x: number, y: number, rx: number, ry: number) => {
   );
 };
 
-/** Times so often, crossed off one by one: the first is done. */
-export function times(pen: Pen, n: number, x: number, y: number): string {
-  return pen.text(`${n}×`, x, y, 30, ACTION);
-}
-
 /** Something can hurt here: a triangle; its sign tells what. */
 export type Warning = 'hot' | 'sharp' | 'raw' | 'steam' | 'electric';
 

@@ -17,7 +17,7 @@ const knifeBlade = (length: number, wide: number, blunt = false) =>
 
 const wires = [-13, -6, 0, 6, 13].map((x) => `M0 -38C${x * 1.6} -30 ${x * 1.5} -8 0 0`).join('');
 
-export const HELD_TOOLS: ReadonlyMap<string, ToolDrawing> = new Map<string, ToolDrawing>([
+const HELD_TOOLS: ReadonlyMap<string, ToolDrawing> = new Map<string, ToolDrawing>([
   [
     'spoon',
     {

@@ -14,7 +14,7 @@ type Section = {
   handle?: 'side' | 'ear' | 'two';
 };
 
-export const SECTIONS = {
+const SECTIONS = {
   bowl: { rim: 54, base: 26, height: 50, wall: '#7f9fb0', curved: true },
   'large-bowl': { rim: 62, base: 30, height: 60, wall: '#7f9fb0', curved: true },
   'small-bowl': { rim: 36, base: 18, height: 34, wall: '#8aa6a0', curved: true },

@@ -7,14 +7,7 @@ import { sectionOf, vessel } from '../vessels';
 import { seedOf, type Draw, type Scenes } from './model';
 
 /** A dial, its pointer on a share of its sweep; it is read, so it is never mirrored. */
-export function knob(
-  pen: Pen,
-  x: number,
-  y: number,
-  r: number,
-  shares: readonly [number, number],
-  marks: readonly [number, string][],
-): string {
+function knob(pen: Pen, x: number, y: number, r: number, shares: readonly [number, number], marks: readonly [number, string][]): string {
   const pointer = (share: number) => at(x, y, line(`M0 ${-r * 0.15}V${-r * 0.82}`, 8, '#fff'), dialAngle(share));
   const ticks = marks
     .map(([share, words]) => {

@@ -14,7 +14,7 @@ import { placed, steady } from './placed';
 const STIRS = new Set(['stir', 'fry', 'brown', 'soften', 'wilt', 'reduce', 'melt', 'poach', 'blanch']);
 
 /** A pan on the ring, with what the hand does there and the time beside it. */
-export const onHob: Draw = (pen, stage) => {
+const onHob: Draw = (pen, stage) => {
   const x = 100;
   const contents = stage.vessel?.contents.length ? stage.vessel.contents : stage.form === 'empty' ? [] : contentsOf(stage);
   const kind: VesselKind =

@@ -2,10 +2,9 @@
 import { type Thing } from '$core';
 import { hand } from '../hands';
 import { counter } from '../kitchen';
-import { Of, packBody } from '../packs';
+import { lidOf, packBody } from '../packs';
 import { at, circle, INK, line, shape } from '../pen';
 import { around, arrow } from '../signs';
-import { lid } from '../vessels';
 import { mainLook, type Draw, type Scenes } from './model';
 
 /** Each pack opens in its own way. */
