@@ -92,7 +92,7 @@ export { becomeRoutine, insertRoutine, routineRun, routineState, routineSteps, t
 export { toolName } from './task/routines';
 export { readMeasured } from './task/measured-field';
 export { taughtToday, type Chaining, type TaughtAs } from './task/chaining';
-export { fineStep, wholeStep } from './task/grain';
+export { atGrain, fineStep, wholeStep } from './task/grain';
 export { hardSteps, plainerWording, readingGrade, USUAL_GRADE } from './task/readability';
 export { lessonTime, type LessonTime, type StoppingPlace } from './task/time';
 
@@ -152,6 +152,7 @@ export {
   type Thing,
   type VesselKind,
 } from './picture/stage';
+export { drawnMeasure } from './picture/numbers';
 export { stageAlone, stageOfTerm, stagesOf } from './picture/stage-of';
 export { vesselKindOf } from './picture/contents';
 

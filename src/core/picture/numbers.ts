@@ -22,6 +22,9 @@ function shapeOf(label: string): Pick<DrawnMeasure, 'shape' | 'size'> {
   return { shape, size: shape === 'spoon' && /tsp|teaspoon/i.test(label) ? part / 3 : Math.min(1, part) };
 }
 
+/** How a measure is drawn, by what stands on it. */
+export const drawnMeasure = (label: string): Omit<DrawnMeasure, 'times'> => ({ label, ...shapeOf(label) });
+
 export const measuresOf = (step: Pick<Step, 'fillings'>): DrawnMeasure[] =>
   step.fillings.map((f) => ({ label: f.label, times: f.times, ...shapeOf(f.label) }));
 

@@ -1,6 +1,6 @@
 // Coarse and fine: the same task with larger or smaller steps, and the same keys.
 import { SUPERVISION, type Phase, type Supervision } from '../technique/model';
-import { MOST_STEPS, type Step, type TaskAnalysis } from '../plan/model';
+import { MOST_STEPS, type Grain, type Step, type TaskAnalysis } from '../plan/model';
 
 const BLOCK: Record<Phase, string> = {
   ready: 'Get ready: hair, apron, hands, table.',
@@ -133,4 +133,20 @@ export function refine(task: TaskAnalysis): TaskAnalysis {
     return parts;
   });
   return { ...task, grain: 'fine', steps };
+}
+
+/** All steps as one action each: joined ones apart, small ones together. */
+function standardOf(task: TaskAnalysis): Step[] {
+  const wholes = [...new Set(task.steps.filter((s) => s.whole !== undefined).map((s) => wholeKey(s.key)))];
+  return wholes.reduce<Step[]>(
+    (steps, key) => wholeStep(steps, key),
+    task.steps.flatMap((s) => s.parts ?? [s]),
+  );
+}
+
+/** The same task seen at another grain; nothing of it is lost. `instructions` are the recipe's lines, for the words of coarse steps. */
+export function atGrain(task: TaskAnalysis, grain: Grain, instructions: readonly string[]): TaskAnalysis {
+  if (task.grain === grain) return task;
+  const standard: TaskAnalysis = { ...task, grain: 'standard', steps: standardOf(task) };
+  return grain === 'standard' ? standard : grain === 'fine' ? refine(standard) : coarsen(standard, instructions);
 }

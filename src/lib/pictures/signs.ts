@@ -1,5 +1,5 @@
 // Arrows and marks. An arrow says one thing only: how the hand moves.
-import { ACTION, area, circle, INK, line, shape, type Pen } from './pen';
+import { ACTION, area, circle, INK, line, shape } from './pen';
 
 const edge = (d: string, head: string) => line(d, 10.5, '#fff') + line(head, 10.5, '#fff') + line(d, 5.5, ACTION) + line(head, 5.5, ACTION);
 

@@ -5,7 +5,9 @@ import { getKitchen, type KitchenRow } from './kitchen';
 import { getRecipe, type RecipeRow } from './recipes';
 import { getDraft, startDraft, type DraftRow } from './tasks';
 import type { Look } from './work/work';
-import { buildSteps, drawCards, TooLong } from './work/pool';
+import type { FormName } from '../paper/index';
+import type { PaperData, PaperOptions } from '../paper/model';
+import { buildSteps, drawCards, drawMoving, paperPages, TooLong } from './work/pool';
 
 export type WorkingTask = { row: RecipeRow; recipe: Recipe; kitchen: KitchenRow; draft: DraftRow };
 
@@ -48,6 +50,16 @@ export function cardsOrTell(task: TaskAnalysis, kitchen: Kitchen, look: Look = {
     drawCards(task, kitchen, look),
     'The pictures of these steps take too long to draw. Nothing was lost: make the steps fewer.',
   );
+}
+
+/** One step's picture in movement. */
+export function movingOrTell(task: TaskAnalysis, kitchen: Kitchen, look: Look, step: number) {
+  return orTell(drawMoving(task, kitchen, look, step), 'This picture takes too long to draw.');
+}
+
+/** The pages of a printed form; where they take too long, a person is told what to do. */
+export function paperOrTell(form: FormName, data: PaperData, options: PaperOptions) {
+  return orTell(paperPages(form, data, options), 'These pages take too long to lay out. Nothing was lost: choose fewer steps.');
 }
 
 async function orTell<T>(work: Promise<T>, what: string): Promise<T> {

@@ -3,10 +3,11 @@ import { createHash } from 'node:crypto';
 import { availableParallelism } from 'node:os';
 import { env } from '$env/dynamic/private';
 import type { Family, Fit, Kitchen, Learner, Reading, Recipe, TaskAnalysis } from '$core';
-import type { Look } from './work';
 import { LRUCache } from 'lru-cache';
 import { Piscina } from 'piscina';
-import type { Drawn, Job, Work } from './work';
+import type { FormName } from '../../paper/index';
+import type { Page, PaperData, PaperOptions } from '../../paper/model';
+import type { Drawn, Job, Look, Moving, Work } from './work';
 
 /**
  * Nothing that a person waits for takes longer, in milliseconds; a thread that does is ended, whatever it is in. A machine that is far slower than
@@ -102,4 +103,8 @@ export const familiesToBuy = (task: TaskAnalysis, learners: Learner[], kitchen: 
   work('families', task, learners, kitchen);
 
 /** @throws TooLong where the pictures take longer than a person should wait */
+export const drawMoving = (task: TaskAnalysis, kitchen: Kitchen, look: Look, step: number): Promise<Moving> =>
+  work('moving', task, kitchen, look, step);
+/** Lays a printed form out. */
+export const paperPages = (form: FormName, data: PaperData, options: PaperOptions): Promise<Page[]> => work('paper', form, data, options);
 export const drawCards = (task: TaskAnalysis, kitchen: Kitchen, look: Look): Promise<Drawn> => work('draw', task, kitchen, look);

@@ -16,10 +16,16 @@ import {
 } from '../../../core/index';
 import { drawStage } from '../../pictures/draw-stage';
 import type { PenOptions } from '../../pictures/pen';
-import { spriteFor } from '../../pictures/sprite';
+import { layPaper, type FormName } from '../../paper/index';
+import type { Page, PaperData, PaperOptions } from '../../paper/model';
+import { STRIP } from '../../pictures/pen';
+import { spriteFor, standalone } from '../../pictures/sprite';
 
 /** How pictures are drawn for a class or a learner. */
 export type Look = PenOptions & { oneHand?: boolean };
+
+/** One picture as a loop, and its three moments. */
+export type Moving = { loop: string; strip: string[] };
 
 export type Drawn = { svgs: string[]; sprite: string };
 
@@ -36,6 +42,13 @@ const WORK = {
     const svgs = stagesOf(task, { kitchen, oneHand: look.oneHand ?? false }).map((stage) => drawStage(stage, look));
     return { svgs, sprite: spriteFor(svgs) };
   },
+  moving: (task: TaskAnalysis, kitchen: Kitchen, look: Look, step: number): Moving => {
+    const stage = stagesOf(task, { kitchen, oneHand: look.oneHand ?? false })[step];
+    if (!stage) return { loop: '', strip: [] };
+    const draw = (at: number | 'loop', id: string) => standalone(drawStage(stage, { ...look, at, id }));
+    return { loop: draw('loop', `loop${step}`), strip: STRIP.map((at, i) => draw(at, `strip${step}-${i}`)) };
+  },
+  paper: (form: FormName, data: PaperData, options: PaperOptions): Page[] => layPaper(form, data, options),
 };
 
 export type Work = typeof WORK;

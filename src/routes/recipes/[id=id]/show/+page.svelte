@@ -3,25 +3,16 @@
   import { PHASES, type Phase } from '$core';
   import Hazards from '$lib/ui/Hazards.svelte';
   import Keys from '$lib/ui/Keys.svelte';
-  import Picture from '$lib/ui/Picture.svelte';
+  import MovingPicture from '$lib/ui/MovingPicture.svelte';
   import { PHASE_NAMES } from '$lib/ui/words';
   let { data } = $props();
-  type Size = 'large' | 'medium' | 'small';
-  let size = $state<Size>('medium');
-  let paper = $state<'A4' | 'letter'>('A4');
   const phases = $derived(PHASES.filter((p) => data.cards.some((c) => c.phase === p)));
   let hidden = $state<Phase[]>([]);
   const shown = $derived(data.cards.filter((c) => !hidden.includes(c.phase)));
   const numberOf = (key: string) => data.cards.findIndex((c) => c.key === key) + 1;
-  const COLUMNS: Record<Size, string> = {
-    large: 'sm:grid-cols-1 print:grid-cols-1',
-    medium: 'sm:grid-cols-2 lg:grid-cols-3 print:grid-cols-2',
-    small: 'grid-cols-2 sm:grid-cols-3 lg:grid-cols-5 print:grid-cols-3',
-  };
-  const WORDS: Record<Size, string> = { large: 'text-4xl', medium: 'text-2xl', small: 'text-2xl print:text-[18pt]' };
-  const perPage = { large: 1, medium: 4, small: 9 };
+  const forLearner = $derived(data.learner ? `&learner=${data.learner}` : '');
   const KEYS: [string, string][] = [
-    ['Ctrl + P', 'print'],
+    ['Tab, then Enter', 'show how a step is done'],
     ['?', 'this sheet'],
   ];
   function toggle(phase: Phase, on: boolean) {
@@ -29,10 +20,6 @@
   }
 </script>
 
-<svelte:head>
-  <!-- eslint-disable-next-line svelte/no-at-html-tags -- a size of paper, one of two words -->
-  {@html `<style>@page { size: ${paper}; margin: 10mm; }</style>`}
-</svelte:head>
 <svg width="0" height="0" class="absolute" aria-hidden="true" focusable="false">
   <!-- eslint-disable-next-line svelte/no-at-html-tags -- our own drawings only -->
   {@html data.sprite}
@@ -54,19 +41,7 @@
       >
     </label>
   {/if}
-  <label class="block"
-    ><span class="text-sm text-muted">Size</span>
-    <select class="field w-auto!" bind:value={size}
-      ><option value="large">large, 1 a page</option><option value="medium">medium, 4 a page</option><option value="small"
-        >small, 9 a page</option
-      ></select
-    >
-  </label>
-  <label class="block"
-    ><span class="text-sm text-muted">Paper</span>
-    <select class="field w-auto!" bind:value={paper}><option value="A4">A4</option><option value="letter">US Letter</option></select>
-  </label>
-  <button type="button" class="btn btn-act" onclick={() => print()}>Print the cards</button>
+  <a class="btn btn-act" href="/recipes/{data.recipe.id}/show/paper?form=cards{forLearner}">On paper</a>
   <Keys keys={KEYS} />
 </div>
 <fieldset class="screen-only mt-3 flex flex-wrap gap-x-5 gap-y-1">
@@ -79,11 +54,15 @@
   {/each}
 </fieldset>
 
-<ol class="cards mt-4 grid gap-4 print:mt-0 {COLUMNS[size]}" data-size={size} style:--per-page={perPage[size]}>
+<ol class="mt-4 grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
   {#each shown as card (card.key)}
     <li class="card flex break-inside-avoid flex-col rounded border-2 border-[#1e2528] bg-white p-3 text-[#1e2528]">
-      <Picture svg={card.svg} class="picture mx-auto w-full" />
-      <p class="mt-2 flex gap-3 leading-tight font-semibold {WORDS[size]}" dir="auto">
+      <MovingPicture
+        svg={card.svg}
+        from="/recipes/{data.recipe.id}/show/moving?step={encodeURIComponent(card.key)}{forLearner}"
+        name={card.text}
+      />
+      <p class="mt-2 flex gap-3 text-2xl leading-tight font-semibold" dir="auto">
         <span class="text-base font-normal text-[#4a5560] tabular-nums">{numberOf(card.key)}</span><span
           >{#if card.adult}An adult:
           {/if}{card.text}</span
@@ -96,23 +75,9 @@
 </ol>
 
 <style>
-  @media print {
-    .cards {
-      gap: 6mm;
-    }
-    .card {
-      break-inside: avoid;
-    }
-    .cards[data-size='large'] .card {
-      height: 250mm;
-      justify-content: center;
-    }
-    .cards[data-size='medium'] .card {
-      height: 124mm;
-    }
-    .cards[data-size='small'] .card {
-      height: 82mm;
-      padding: 2mm;
-    }
+  /* pictures far down are laid out when they come near */
+  .card {
+    content-visibility: auto;
+    contain-intrinsic-size: auto 22rem;
   }
 </style>

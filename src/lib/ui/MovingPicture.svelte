@@ -1,0 +1,44 @@
+<!-- A picture that shows how the act goes, when asked. For whoever wants no movement it shows three moments instead. -->
+<script lang="ts">
+  import { shape } from '$lib/moving';
+  import Picture from './Picture.svelte';
+  import { MediaQuery } from 'svelte/reactivity';
+  type Props = { svg: string; /** Address of its movement. */ from: string; /** The step, for the button's name. */ name: string };
+  let { svg, from, name }: Props = $props();
+  const still = new MediaQuery('(prefers-reduced-motion: reduce)', false);
+  let moving = $state.raw<{ loop: string; strip: string[] } | null>(null);
+  let on = $state(false);
+  let failed = $state(false);
+  async function toggle() {
+    failed = false;
+    on = !on;
+    if (!on || moving) return;
+    try {
+      const answer = await fetch(from);
+      moving = answer.ok ? shape(await answer.json()) : null;
+    } catch {
+      moving = null;
+    }
+    if (!moving) {
+      failed = true;
+      on = false;
+    }
+  }
+</script>
+
+<div class="relative">
+  {#if on && moving && still.current}
+    <div class="grid grid-cols-3 gap-1">
+      {#each moving.strip as moment, i (i)}<Picture svg={moment} class="w-full" />{/each}
+    </div>
+  {:else}
+    <Picture svg={on && moving ? moving.loop : svg} class="mx-auto w-full" />
+  {/if}
+  <button
+    type="button"
+    class="screen-only absolute right-0 bottom-0 inline-flex min-h-8 items-center rounded bg-white px-2 text-sm font-semibold text-[#0b5c7a] underline underline-offset-4"
+    aria-pressed={on}
+    onclick={toggle}>{on ? 'Stop' : 'Show how'}<span class="sr-only">: {name}</span></button
+  >
+  {#if failed}<p role="status" class="text-sm text-[#9b2c1b]">▲ The movement could not be fetched. Try again.</p>{/if}
+</div>
