@@ -54,7 +54,7 @@ export function finish(parts: readonly string[], data: PaperData, options: Paper
 const POINTS = new Map([
   [1, [28, 54]],
   [2, [24, 40]],
-  [4, [18, 28]],
+  [4, [18, 34]],
   [6, [16, 22]],
   [9, [14, 18]],
 ] as const);
@@ -89,9 +89,12 @@ export function cardParts(
     const ph = Math.min(ih * share, iw / 1.5);
     const fitted = fitText(says, iw, ih - ph - 2, most, least);
     if (!fitted) continue;
-    const top = words === 'above' ? pad + fitted.height + 2 : pad;
+    // what is left over is shared above and below
+    const spare = Math.max(0, (ih - ph - 2 - fitted.height) / 2);
+    const top = (words === 'above' ? pad + fitted.height + 2 : pad) + spare;
     return [
-      picture(card.svg, { x: pad, y: top, w: iw, h: ph }) + drawLines(fitted.lines, pad, words === 'above' ? pad : pad + ph + 2, fitted.pt),
+      picture(card.svg, { x: pad, y: top, w: iw, h: ph }) +
+        drawLines(fitted.lines, pad, (words === 'above' ? pad : pad + ph + 2) + spare, fitted.pt),
     ];
   }
   const lines = says.flatMap((p) => breakLines(p, iw, least));

@@ -190,7 +190,7 @@ const fold = (w: number, h: number) => rule(w / 2, 2, w / 2, 7, 0.2, '1 1') + ru
 
 function coverOf({ title, learner, cards: all }: PaperData, w: number, h: number): string {
   const name = fitText([title], w, h * 0.3, 44, 14) ?? { lines: breakLines(title, w, 14).slice(0, 6), pt: 14, height: 0 };
-  const best = all.find((c) => /cook|serve|stir|bake|put/i.test(c.text)) ?? all[0];
+  const best = all.findLast((c) => /\b(?:serve|stir|mix|bake)\b/i.test(c.text)) ?? all[Math.floor(all.length / 2)];
   return (
     drawLines(name.lines, w / 2, h * 0.06, name.pt, { anchor: 'middle' }) +
     (best ? picture(best.svg, { x: 0, y: h * 0.38, w, h: h * 0.45 }) : '') +

@@ -1,5 +1,6 @@
 // Sheets to write on and boards to choose from: checklist, first-then, choice board, tool hunt, labels, data sheet, help cards.
-import { ACTION } from '../../pictures/pen';
+import { hand } from '../../pictures/hands';
+import { ACTION, Pen } from '../../pictures/pen';
 import type { Form, PaperOptions } from '../model';
 import { bodyOf, cardParts, deal, finish, grid, picture, placed, rect, rule, saysOf, type Rect } from '../page';
 import { breakLines, drawLines, fitText, lineHeight, widthOf } from '../text';
@@ -165,12 +166,13 @@ export const dataSheet: Form = (data, options) => {
     const textW = body.w - part.length * boxW - 4;
     const pt = 10;
     const rows = data.cards.map((card) => ({ lines: breakLines(`${card.number}. ${card.text}`, textW, pt) }));
-    const legend = breakLines(data.levels.map((l) => `${l.code} ${l.name}`).join('    '), body.w, 9);
+    const legend = breakLines(data.levels.map((l) => `${l.code} ${l.name}`).join(' · '), body.w, 9);
     const headH = 16;
     const room = body.h - headH - legend.length * lineHeight(9) - 14;
     for (const page of paged(rows, room, (r) => Math.max(8, r.lines.length * lineHeight(pt) + 2)))
       pages.push(
-        drawLines(['Date:                              Who wrote this:'], body.x, body.y, 11) +
+        drawLines(['Date:'], body.x, body.y, 11) +
+          drawLines(['Who wrote this:'], body.x + 55, body.y, 11) +
           part
             .map((name, i) =>
               drawLines([short(name, boxW - 2)], body.x + body.w - (part.length - i) * boxW + boxW / 2, body.y + 9, 10, {
@@ -247,9 +249,7 @@ function markOf(i: number, { w, h }: Rect): string {
     `<path d="${d}" fill="none" stroke="${ACTION}" stroke-width="${width}" stroke-linecap="round" stroke-linejoin="round"/>`;
   const circle = `<circle cx="${x}" cy="${y}" r="${r}" fill="none" stroke="${ACTION}" stroke-width="2.4"/>`;
   const marks = [
-    stroke(
-      `M${x} ${y + r}V${y - r * 0.2}M${x - r * 0.5} ${y + r}V${y}M${x + r * 0.5} ${y + r}V${y}M${x - r} ${y + r * 0.5}L${x - r * 0.5} ${y + r}M${x} ${y - r * 0.2}V${y - r}M${x - r * 0.5} ${y}V${y - r * 0.7}M${x + r * 0.5} ${y}V${y - r * 0.7}`,
-    ),
+    raisedHand(x, y, r),
     circle + stroke(`M${x} ${y - r * 0.6}V${y}L${x + r * 0.5} ${y + r * 0.3}`),
     circle + stroke(`M${x - r * 0.5} ${y}H${x + r * 0.5}`, 4),
     circle + stroke(`M${x - r * 0.5} ${y}H${x + r * 0.5}M${x} ${y - r * 0.5}V${y + r * 0.5}`),
@@ -259,4 +259,11 @@ function markOf(i: number, { w, h }: Rect): string {
     ),
   ];
   return marks[i] ?? '';
+}
+
+/** The hand of the pictures, its fingers up. */
+function raisedHand(x: number, y: number, r: number): string {
+  const { back, front } = hand(new Pen(), 'open', [0, 0], { arm: [0, 60], turn: 90, bare: 60 });
+  const k = r / 34;
+  return `<g transform="translate(${x} ${y}) scale(${k.toFixed(3)})"><clipPath id="raised-hand"><path d="M-60 -60H60V46H-60z"/></clipPath><g clip-path="url(#raised-hand)">${back + front}</g></g>`;
 }

@@ -191,6 +191,9 @@
       overflow: hidden;
       content-visibility: visible;
     }
+    :global(body:has(.sheets) :is(h1, header, footer, nav)) {
+      display: none;
+    }
     :global(body:has(.sheets) *:has(.sheets)) {
       display: block;
       margin: 0;
