@@ -13,7 +13,9 @@
   ];
   const turned = $derived(['placemat', 'booklet'].includes(data.form));
   const choose = (name: string, value: string) => goto(withQuery(page.url, name, value), { keepFocus: true, noScroll: true });
-  const CHOICES = $derived([
+  const ofSteps = $derived(!['choice', 'labels', 'help'].includes(data.form));
+  const hasWords = $derived(ofSteps && !['checklist', 'data', 'tools'].includes(data.form));
+  const ALL = $derived([
     {
       name: 'size',
       label: 'Paper',
@@ -90,6 +92,8 @@
         ]
       : []),
   ]);
+  const NOT_HERE = $derived([...(hasWords ? [] : ['words']), ...(ofSteps ? [] : ['grain', 'learner', 'version'])]);
+  const CHOICES = $derived(ALL.filter((c) => !NOT_HERE.includes(c.name)));
 </script>
 
 <svelte:head>
@@ -132,17 +136,19 @@
         {/each}
       </ul>
     </nav>
-    <div class="mt-4 grid grid-cols-2 gap-x-3 gap-y-2">
+  </div>
+  <div class="min-w-0 flex-1">
+    <div class="screen-only mt-3 flex flex-wrap items-end gap-x-4 gap-y-2 lg:mt-0">
       {#each CHOICES as { name, label, value, all } (name)}
         <label class="block"
           ><span class="text-sm text-muted">{label}</span>
-          <select class="field w-full" {value} onchange={(e) => choose(name, e.currentTarget.value)}>
+          <select class="field w-auto!" {value} onchange={(e) => choose(name, e.currentTarget.value)}>
             {#each all as [id, words] (id)}<option value={id}>{words}</option>{/each}
           </select>
         </label>
       {/each}
       {#if data.form === 'cards'}
-        <label class="col-span-2 inline-flex min-h-8 items-center gap-2"
+        <label class="inline-flex min-h-8 items-center gap-2"
           ><input
             type="checkbox"
             class="size-5"
@@ -152,20 +158,20 @@
         >
       {/if}
       {#if data.form === 'booklet'}
-        <p class="col-span-2 text-sm text-muted">Print on both sides, turned on the short edge. Lay the sheets on each other and fold.</p>
+        <p class="text-sm text-muted">Print on both sides, turned on the short edge. Lay the sheets on each other and fold.</p>
       {/if}
     </div>
+    <ol class="sheets mt-4 space-y-4 print:m-0 print:space-y-0" aria-label="Pages">
+      {#each data.pages as sheet, i (i)}
+        <li class="sheet" style:--w="{sheet.width}mm" style:--h="{sheet.height}mm" style:aspect-ratio="{sheet.width} / {sheet.height}">
+          <svg viewBox="0 0 {sheet.width} {sheet.height}" role="img" aria-label="Page {i + 1} of {data.pages.length}">
+            <!-- eslint-disable-next-line svelte/no-at-html-tags -- laid out by lib/paper, which escapes every word -->
+            {@html sheet.svg}
+          </svg>
+        </li>
+      {/each}
+    </ol>
   </div>
-  <ol class="sheets mt-4 flex-1 space-y-4 lg:mt-0 print:m-0 print:space-y-0" aria-label="Pages">
-    {#each data.pages as sheet, i (i)}
-      <li class="sheet" style:--w="{sheet.width}mm" style:--h="{sheet.height}mm" style:aspect-ratio="{sheet.width} / {sheet.height}">
-        <svg viewBox="0 0 {sheet.width} {sheet.height}" role="img" aria-label="Page {i + 1} of {data.pages.length}">
-          <!-- eslint-disable-next-line svelte/no-at-html-tags -- laid out by lib/paper, which escapes every word -->
-          {@html sheet.svg}
-        </svg>
-      </li>
-    {/each}
-  </ol>
 </div>
 
 <style>
@@ -191,7 +197,7 @@
       overflow: hidden;
       content-visibility: visible;
     }
-    :global(body:has(.sheets) :is(h1, header, footer, nav)) {
+    :global(body:has(.sheets) :is(div:has(> h1), header, footer, nav)) {
       display: none;
     }
     :global(body:has(.sheets) *:has(.sheets)) {
