@@ -67,6 +67,12 @@ function ofEveryTechnique(): { id: string; stage: Stage }[] {
   });
 }
 
+const font = readFileSync(
+  new URL(
+    '../node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2',
+    import.meta.url,
+  ),
+).toString('base64');
 const recipe = option('recipe');
 const all = recipe ? stagesIn(recipe).map(({ stage, technique }) => ({ id: technique ?? '-', stage })) : ofEveryTechnique();
 mkdirSync(dir, { recursive: true });
@@ -82,7 +88,7 @@ for (let i = 0, n = 1; i < all.length; i += across * down, n++) {
       `<div style="width:${width}px"><svg viewBox="0 0 240 160" width="${width}" style="display:block;border:1px solid #ccc;background:#fff">${svgs[k]}</svg><div style="font:11px sans-serif;overflow:hidden;height:${words ? 28 : 14}px">${i + k + 1}${words ? ` <b>${id}</b> ${stage.words.replace(/</g, '&lt;')}` : ''}</div></div>`,
   );
   await page.setContent(
-    `<svg width="0" height="0" style="position:absolute">${spriteFor(svgs)}</svg><div style="display:flex;flex-wrap:wrap;gap:6px;align-content:flex-start">${cells.join('')}</div>`,
+    `<style>@font-face{font-family:'Atkinson Hyperlegible Next';src:url(data:font/woff2;base64,${font});font-weight:200 800}</style><svg width="0" height="0" style="position:absolute">${spriteFor(svgs)}</svg><div style="display:flex;flex-wrap:wrap;gap:6px;align-content:flex-start">${cells.join('')}</div>`,
   );
   await page.screenshot({ path: `${dir}/${String(n).padStart(2, '0')}.png` });
 }

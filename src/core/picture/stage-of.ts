@@ -63,7 +63,9 @@ export function stageAlone(step: Step, ingredients: TaskAnalysis['ingredients'] 
 
 function stageOf(step: Step, world: World): Stage {
   const act = actHere(step);
-  const inVessel = vesselOf(step) ?? step.base ?? null;
+  // what bakes is in the dish that the oven holds
+  const baking = act.scene === 'timer' ? [...world.vessels].find(([, v]) => v.place === 'oven')?.[0] : undefined;
+  const inVessel = vesselOf(step) ?? step.base ?? baking ?? null;
   const vessel = vesselAt(world, inVessel) ?? (act.scene === 'soak' || act.scene === 'stir' ? EMPTY_BOWL : null);
   const source = step.from && step.from !== inVessel ? vesselAt(world, step.from) : null;
   const things = thingsOf(step, world);
@@ -112,6 +114,7 @@ function actHere(step: Step): Act {
 function formOf({ form, scene }: Act, step: Step, things: readonly Thing[]): string {
   if (scene === 'oven' && (step.tools.some((id) => id.startsWith('air-fryer')) || /\bair[- ]fryer\b/i.test(step.text)))
     return form === 'out' ? 'air-out' : 'air';
+  if (scene === 'timer' && (step.into === 'oven' || /\b(?:bake|roast|grill)\b/i.test(step.text))) return 'oven';
   if (scene === 'turn-out' && !step.hazards.includes('hot')) return 'cold';
   if (scene === 'open') return things[0]?.pack && things[0].pack !== 'none' ? things[0].pack : 'bag';
   if (scene === 'spread' && form === 'bread' && /\b(?:tin|tray|dish)\b/i.test(step.text)) return 'level';

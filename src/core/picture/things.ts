@@ -76,8 +76,9 @@ const shelved = (world: World): Thing[] =>
 function ofMixture(lot: Lot, world: World): Thing {
   const inside = contentsOf(world, lot);
   const name = lot.name ?? 'mixture';
-  const firm = /dough|pastry/.test(name) ? lookByName('dough') : (inside.find((c) => c.look.shape !== 'liquid') ?? inside[0])?.look;
-  return thing(name, firm ?? lookByName('mixture'), 'mixture', inside.length === 1 ? inside[0]!.state : 'whole');
+  const firm = inside.find((c) => c.look.shape !== 'liquid') ?? inside[0];
+  if (/dough|pastry/.test(name)) return thing(name, lookByName('dough'), 'mixture');
+  return { ...thing(name, firm?.look ?? lookByName('mixture'), 'mixture', firm?.state ?? 'whole'), pack: 'none' };
 }
 
 /** The food that something goes onto: named behind "over", "on", "in" and not among what is used. */
@@ -85,7 +86,7 @@ export function ontoOf({ text, uses }: Step): Thing | null {
   const rest = /\b(?:over|on|onto|in|into|with|around|of)\b(.*)$/i.exec(text)?.[1] ?? '';
   for (const word of rest.split(/[^\p{L}-]+/u)) {
     const food = word.length > 2 ? findFood(word) : null;
-    if (food && !uses.some((u) => u.item.toLowerCase().includes(word.toLowerCase().slice(0, 4))))
+    if (food && food.category !== 'spice' && !uses.some((u) => u.item.toLowerCase().includes(word.toLowerCase().slice(0, 4))))
       return thing(food.id, lookOf(food.names[0]!), food.picture);
   }
   return null;

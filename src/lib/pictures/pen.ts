@@ -67,6 +67,10 @@ export const at = (x: number, y: number, inner: string, turn = 0, scale = 1) =>
 export const through = (points: readonly Point[], closed = false) =>
   `M${points.map(([x, y]) => `${short(x)} ${short(y)}`).join('L')}${closed ? 'Z' : ''}`;
 
+/** Words in a picture, about their middle. */
+export const lettering = (words: string, x: number, y: number, size: number, colour = INK, weight = 700) =>
+  `<text x="${short(x)}" y="${short(y)}" font-size="${size}" font-weight="${weight}" text-anchor="middle" fill="${colour}" font-family="'Atkinson Hyperlegible Next Variable','Atkinson Hyperlegible Next',sans-serif">${escapeText(words)}</text>`;
+
 /** Numbers that look random and are the same each time, from a seed. */
 export function scatter(seed: number): () => number {
   let s = (seed * 2654435761) >>> 0 || 1;
@@ -159,10 +163,7 @@ export class Pen {
   }
 
   text(words: string, x: number, y: number, size: number, colour = INK, weight = 700): string {
-    return this.upright(
-      x,
-      `<text x="${short(x)}" y="${short(y)}" font-size="${size}" font-weight="${weight}" text-anchor="middle" fill="${colour}" font-family="'Atkinson Hyperlegible Next Variable','Atkinson Hyperlegible Next',sans-serif">${escapeText(words)}</text>`,
-    );
+    return this.upright(x, lettering(words, x, y, size, colour, weight));
   }
 
   /** The whole picture, clipped to its edge. */

@@ -1,7 +1,7 @@
 // Turning heat on, up, down and off.
 import { hand } from '../hands';
 import { dialAngle, flames, HOB_TOP } from '../kitchen';
-import { ACTION, area, at, box, circle, line, shape, type Pen } from '../pen';
+import { ACTION, area, at, box, circle, line, shape, type Pen, lettering } from '../pen';
 import { arrow } from '../signs';
 import { sectionOf, vessel } from '../vessels';
 import { seedOf, type Draw, type Scenes } from './model';
@@ -16,12 +16,13 @@ function knob(pen: Pen, x: number, y: number, r: number, shares: readonly [numbe
         line(
           `M${x + Math.cos(a) * (r + 4)} ${y + Math.sin(a) * (r + 4)}L${x + Math.cos(a) * (r + 11)} ${y + Math.sin(a) * (r + 11)}`,
           2.4,
-        ) + (words ? pen.text(words, x + Math.cos(a) * (r + 22), y + Math.sin(a) * (r + 22) + 5, 14) : '')
+        ) + (words ? lettering(words, x + Math.cos(a) * (r + 22), y + Math.sin(a) * (r + 22) + 5, 14) : '')
       );
     })
     .join('');
   const [a, b] = shares;
-  return pen.upright(x, circle(x, y, r, '#3a4248', 3) + pen.show('0 1, 0.4 0', pointer(a)) + pen.from(0.4, pointer(b))) + ticks;
+  // the whole dial is read, with its marks in their order
+  return pen.upright(x, circle(x, y, r, '#3a4248', 3) + pen.show('0 1, 0.4 0', pointer(a)) + pen.from(0.4, pointer(b)) + ticks);
 }
 
 const FLAME_WORD = ['off', 'low', 'medium', 'high'];
@@ -79,7 +80,7 @@ const dial: Draw = (pen, stage) => {
       [shares[d.from], shares[d.to]],
       shares.map((s, i) => [s, i === 0 ? 'off' : '']),
     ) +
-    pen.text(FLAME_WORD[d.to], 184, 34, 27, ACTION) +
+    pen.text(FLAME_WORD[d.to], 184, 34, 24, ACTION) +
     pen.move(
       [
         [0, 0, 0, d.to > d.from ? -40 : 40],

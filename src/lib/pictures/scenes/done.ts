@@ -1,7 +1,7 @@
 // Telling whether food is done, and waiting.
 import { piece, whole } from '../foods';
 import { hand } from '../hands';
-import { counter, COUNTER, disc, lcd, steam } from '../kitchen';
+import { counter, COUNTER, disc, lcd, oven, steam } from '../kitchen';
 import { packed } from '../packs';
 import { area, at, box, circle, INK, line, shape } from '../pen';
 import { arrow } from '../signs';
@@ -106,12 +106,14 @@ const timer: Draw = (pen, stage) => {
     : t?.look
       ? at(58, COUNTER, t.state === 'whole' && t.pack !== 'none' ? packed(t.look, t.pack) : at(0, -26, whole(t.look, 56)))
       : '';
-  const cx = left ? 176 : 120;
+  const inside = v && stage.vessel ? at(120, 92, v.back + v.front, 0, Math.min(0.9, 56 / sectionOf(stage.vessel.kind).rim)) : '';
+  const baked = stage.form === 'oven' ? at(-14, 46, oven(true) + inside, 0, 0.6) : '';
+  const cx = left || baked ? 176 : 120;
   const rh = hand(pen, 'pinch', [cx + 30, 106], { arm: [268, 170], turn: 60 });
   const cloth = rise ? shape(`M4 ${v ? COUNTER + v.top * fit : 90}q58 -14 116 0v22q-10 -6 -20 -14H26q-10 8 -22 14z`, '#c9dfe6') : '';
   return (
     counter() +
-    left +
+    (baked || left) +
     cloth +
     box(cx - 46, 20, 92, 120, '#c9d0d4', 14) +
     disc(pen, cx, 72, 38, stage.minutes ?? 5) +

@@ -2,8 +2,8 @@
 import { lookByName, type VesselKind } from '$core';
 import { whole } from '../foods';
 import { hand } from '../hands';
-import { counter, disc, lcd, steam } from '../kitchen';
-import { area, at, box, circle, ellipse, line, shape } from '../pen';
+import { counter, disc, steam } from '../kitchen';
+import { area, at, box, circle, ellipse, line, shape, lettering } from '../pen';
 import { around, arrow } from '../signs';
 import { lid, sectionOf, vessel } from '../vessels';
 import { contentsOf, type Draw, type Scenes } from './model';
@@ -98,33 +98,35 @@ const toaster: Draw = (pen, stage) => {
 const microwave: Draw = (pen, stage) => {
   const kind: VesselKind = stage.vessel && sectionOf(stage.vessel.kind).rim < 60 ? stage.vessel.kind : 'bowl';
   const contents = stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
-  const minutes = stage.minutes ?? 1;
-  const seconds = Math.round(minutes * 60);
+  const seconds = Math.round((stage.minutes ?? 1) * 60);
   const shown = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
   const v = vessel(pen, kind === 'jug' ? 'cup' : kind, 0, 0, { contents });
-  const k = 0.62;
   const keys = [...shown.replace(':', '').replace(/^0/, '')];
-  const pad = Array.from({ length: 12 }, (_, i) => {
-    const label = i < 9 ? String(i + 1) : i === 9 ? '' : i === 10 ? '0' : '';
-    const [kx, ky] = [176 + (i % 3) * 19, 62 + Math.floor(i / 3) * 17];
-    const order = keys.indexOf(label);
-    return label
-      ? box(kx - 8, ky - 7, 16, 14, order >= 0 ? '#cfe3ec' : '#fff', 3, order >= 0 ? 2.6 : 1.4) + pen.text(label, kx, ky + 5, 12)
-      : '';
+  const key = (words: string, x: number, y: number, w: number, pressed: boolean) =>
+    box(x - w / 2, y - 7, w, 14, pressed ? '#cfe3ec' : '#fff', 3, pressed ? 2.6 : 1.4) + lettering(words, x, y + 5, 12);
+  const pad = Array.from({ length: 11 }, (_, i) => {
+    const label = i < 9 ? String(i + 1) : i === 10 ? '0' : '';
+    return label ? key(label, 176 + (i % 3) * 19, 62 + Math.floor(i / 3) * 17, 16, keys.includes(label)) : '';
   }).join('');
-  const start = box(168, 128, 54, 15, '#cfe3ec', 4, 2.6) + pen.text('start', 195, 140, 13);
-  const rh = hand(pen, 'point', [210, 142], { arm: [270, 200] });
-  return (
+  const order = [...keys, 'start']
+    .map((label, i) => key(label, 34 + i * 24 + (label === 'start' ? 10 : 0), 47, label === 'start' ? 36 : 17, true))
+    .join('');
+  // the keypad stands where it stands, for either hand
+  const rh = hand(pen, 'point', [210, 142], pen.left ? { arm: [150, 230], side: 'left' } : { arm: [270, 200] });
+  return pen.upright(
+    120,
     box(4, 14, 230, 136, '#dfe4e7', 8) +
-    box(14, 26, 142, 112, '#55483f', 6) +
-    area('M22 34H148V130H22z', '#6a5d52') +
-    ellipse(85, 122, 52, 6, '#b9c2c7', 2) +
-    at(85, 118, v.back + v.front, 0, k) +
-    lcd(pen, 166, 24, 58, 26, shown, 22) +
-    pad +
-    start +
-    pen.move('0 -14 -66, 0.35 -14 -66, 0.55 0 0, 1 0 0', rh.back + rh.front) +
-    line('M160 36V128', 5, '#8b979e')
+      box(14, 26, 142, 112, '#55483f', 6) +
+      area('M22 34H148V130H22z', '#6a5d52') +
+      ellipse(85, 122, 52, 6, '#b9c2c7', 2) +
+      at(85, 118, v.back + v.front, 0, 0.62) +
+      box(166, 24, 58, 26, '#d5ead9', 4) +
+      lettering(shown, 195, 46, 22) +
+      pad +
+      key('start', 195, 135, 54, true) +
+      order +
+      pen.move('0 -14 -66, 0.35 -14 -66, 0.55 0 0, 1 0 0', rh.back + rh.front) +
+      line('M160 36V128', 5, '#8b979e'),
   );
 };
 

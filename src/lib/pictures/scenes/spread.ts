@@ -109,7 +109,11 @@ const spread: Draw = (pen, stage) => {
       : '';
   const pot =
     brush && stage.form !== 'baste'
-      ? at(216, COUNTER, packedSmall(l.shape === 'liquid' || l.shape === 'block' ? l : lookByName(stage.form === 'grease' ? 'oil' : 'egg')))
+      ? at(
+          216,
+          COUNTER,
+          packedSmall(l.pack !== 'none' ? l : lookByName(stage.form === 'grease' ? 'oil' : /egg/i.test(stage.words) ? 'egg' : 'milk-jug')),
+        )
       : '';
   return (
     v.ground +
