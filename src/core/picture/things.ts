@@ -81,12 +81,13 @@ function ofMixture(lot: Lot, world: World): Thing {
   return { ...thing(name, firm?.look ?? lookByName('mixture'), 'mixture', firm?.state ?? 'whole'), pack: 'none' };
 }
 
-/** The food that something goes onto: named behind "over", "on", "in" and not among what is used. */
+/** The food that something goes onto: named behind "over", "on", "in"; never what is put there itself. */
 export function ontoOf({ text, uses }: Step): Thing | null {
   const rest = /\b(?:over|on|onto|in|into|with|around|of)\b(.*)$/i.exec(text)?.[1] ?? '';
+  const put = uses[0]?.item.toLowerCase() ?? '';
   for (const word of rest.split(/[^\p{L}-]+/u)) {
     const food = word.length > 2 ? findFood(word) : null;
-    if (food && food.category !== 'spice' && !uses.some((u) => u.item.toLowerCase().includes(word.toLowerCase().slice(0, 4))))
+    if (food && food.category !== 'spice' && !put.includes(word.toLowerCase().slice(0, 4)))
       return thing(food.id, lookOf(food.names[0]!), food.picture);
   }
   return null;

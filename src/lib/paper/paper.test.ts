@@ -19,7 +19,7 @@ const card = (text: string, i: number) => ({
   lines: [],
   adult: false,
   hazards: '',
-  svg: svgs[i % svgs.length]!,
+  svg: svgs[i % svgs.length],
 });
 const data = (texts: string[]): PaperData => ({
   title: 'Lentil soup',
@@ -31,8 +31,8 @@ const data = (texts: string[]): PaperData => ({
     { code: 'I', name: 'On my own' },
     { code: 'G', name: 'Gesture' },
   ],
-  tools: [{ name: 'large saucepan with a very long name', place: 'the low shelf beside the door to the garden', svg: svgs[0]! }],
-  foods: [{ name: 'chopped tomatoes', svg: svgs[1]! }],
+  tools: [{ name: 'large saucepan with a very long name', place: 'the low shelf beside the door to the garden', svg: svgs[0] }],
+  foods: [{ name: 'chopped tomatoes', svg: svgs[1] }],
   measures: [{ label: '⅓ cup', shape: 'cup', size: 0.33, kind: 'dry' }],
 });
 const usual = task.steps.map((s) => s.text);
@@ -56,7 +56,7 @@ function textsOf(svg: string) {
     else if (m[0].startsWith('<g')) at.push([x + Number(m[1] ?? 0), y + Number(m[2] ?? 0)]);
     else {
       const size = Number(m[5]);
-      const words = m[7]!.replaceAll('&amp;', '&').replaceAll('&quot;', '"').replaceAll('&lt;', '<').replaceAll('&gt;', '>');
+      const words = m[7].replaceAll('&amp;', '&').replaceAll('&quot;', '"').replaceAll('&lt;', '<').replaceAll('&gt;', '>');
       const width = widthOf(words, size / PT);
       const left = Number(m[3]) - (m[6] === 'end' ? width : m[6] === 'middle' ? width / 2 : 0);
       out.push({ words, x: x + left, y: y + Number(m[4]), size, width });
@@ -140,8 +140,8 @@ test('a booklet lies in order when its sheets are laid on each other and folded'
     return { left: side(false), right: side(true) };
   });
   const order: (string | undefined)[] = [];
-  for (let i = 0; i < halves.length; i += 2) order.push(halves[i]!.right, halves[i + 1]!.left);
-  for (let i = halves.length - 2; i >= 0; i -= 2) order.push(halves[i + 1]!.right, halves[i]!.left);
+  for (let i = 0; i < halves.length; i += 2) order.push(halves[i].right, halves[i + 1].left);
+  for (let i = halves.length - 2; i >= 0; i -= 2) order.push(halves[i + 1].right, halves[i].left);
   expect(order.filter(Boolean)).toEqual(texts.map((t) => t.split(' ')[0]));
   expect(pages.length % 2).toBe(0);
 });
@@ -149,46 +149,46 @@ test('a booklet lies in order when its sheets are laid on each other and folded'
 test('backs lie behind their own cards when the sheet is turned over its long edge', () => {
   const texts = ['StepA.', 'StepB.', 'StepC.', 'StepD.', 'StepE.'];
   const [front, back] = layPaper('cards', data(texts), { ...USUAL_PAPER, backs: true });
-  const boxes = [...front!.svg.replace(/<svg [\s\S]*?<\/svg>/g, '').matchAll(/<g transform="translate\(([\d.]+) ([\d.]+)\)"><rect/g)].map(
+  const boxes = [...front.svg.replace(/<svg [\s\S]*?<\/svg>/g, '').matchAll(/<g transform="translate\(([\d.]+) ([\d.]+)\)"><rect/g)].map(
     (m) => [Number(m[1]), Number(m[2])],
   );
-  const w = (front!.width - 2 * MARGIN) / 2;
-  for (const [i, t] of textsOf(back!.svg)
+  const w = (front.width - 2 * MARGIN) / 2;
+  for (const [i, t] of textsOf(back.svg)
     .filter((one) => /Step/.test(one.words))
     .entries()) {
-    const [x, y] = boxes[i]!;
-    const mirrored = front!.width - x! - w;
+    const [x, y] = boxes[i];
+    const mirrored = front.width - x - w;
     expect(t.x).toBeGreaterThan(mirrored);
     expect(t.x).toBeLessThan(mirrored + w);
-    expect(t.y).toBeGreaterThan(y!);
+    expect(t.y).toBeGreaterThan(y);
   }
 });
 
 test('labels are as large as they say, and their bars as long as the part of a cup', () => {
   const [page] = layPaper('labels', data(usual), USUAL_PAPER);
-  const rects = [...page!.svg.matchAll(/<rect x="[\d.]+" y="[\d.]+" width="([\d.]+)" height="([\d.]+)"/g)].map((m) => [
+  const rects = [...page.svg.matchAll(/<rect x="[\d.]+" y="[\d.]+" width="([\d.]+)" height="([\d.]+)"/g)].map((m) => [
     Number(m[1]),
     Number(m[2]),
   ]);
   expect(rects[0]).toEqual([LABEL.w, LABEL.h]);
-  expect(rects[2]![0]! / rects[1]![0]!).toBeCloseTo(0.33, 2);
+  expect(rects[2][0] / rects[1][0]).toBeCloseTo(0.33, 2);
 });
 
 test('black ink has no hue', () => {
   const pages = layPaper('cards', data(usual), { ...USUAL_PAPER, ink: 'black' });
-  const colours = pages.flatMap((p) => [...p.svg.matchAll(/(?:fill|stroke)="#([0-9a-f]{6})"/gi)].map((m) => m[1]!));
+  const colours = pages.flatMap((p) => [...p.svg.matchAll(/(?:fill|stroke)="#([0-9a-f]{6})"/gi)].map((m) => m[1]));
   expect(colours.length).toBeGreaterThan(100);
   expect(colours.filter((c) => c.slice(0, 2) !== c.slice(2, 4) || c.slice(2, 4) !== c.slice(4, 6))).toEqual([]);
 });
 test('a grey is as light as its colour (ITU-R BT.709: green is lighter than blue)', () => {
-  const light = (c: string) => Number.parseInt(/#(..)/.exec(inkOnly(`fill="${c}"`))![1]!, 16);
+  const light = (c: string) => Number.parseInt(/#(..)/.exec(inkOnly(`fill="${c}"`))![1], 16);
   expect(light('#00ff00')).toBeGreaterThan(light('#ff0000'));
   expect(light('#ff0000')).toBeGreaterThan(light('#0000ff'));
 });
 
 test('lines are no wider than asked, and lose no letter', () => {
   for (const width of [20, 45, 90])
-    for (const text of [...usual, LONG, hard[1]!]) {
+    for (const text of [...usual, LONG, hard[1]]) {
       const lines = breakLines(text, width, 18);
       for (const line of lines) expect(widthOf(line, 18)).toBeLessThanOrEqual(width);
       expect(lines.join('').replace(/\s/g, '')).toBe(text.replace(/\s/g, ''));

@@ -1,6 +1,6 @@
 // Draws the stage of a step as the inside of an SVG of 240 x 160: the same for the screen, for paper and for export.
 import { lookOf, type Content, type Stage, type VesselKind } from '$core';
-import { at, Pen, type PenOptions } from './pen';
+import { at, Pen, WIDTH, type PenOptions } from './pen';
 import { SCENES_BY_NAME } from './scenes/index';
 import { adult, warning, type Warning } from './signs';
 import { vessel } from './vessels';
@@ -24,10 +24,10 @@ function marksOf(pen: Pen, stage: Stage): string {
   // steam is hot: one mark says both
   if (all.has('hot')) all.delete('steam');
   const kinds = [...all].slice(0, 2);
-  return (
-    kinds.map((kind, i) => pen.upright(20 + i * 34, warning(20 + i * 34, 22, kind))).join('') +
-    (stage.adult ? pen.upright(20, adult(20, 58)) : '')
-  );
+  // a machine that is not mirrored keeps its display where it is: the marks keep clear of it
+  const other = pen.left && stage.scene === 'microwave';
+  const x = (i: number) => (other ? WIDTH - 20 - i * 34 : 20 + i * 34);
+  return kinds.map((kind, i) => pen.upright(x(i), warning(x(i), 22, kind))).join('') + (stage.adult ? pen.upright(20, adult(20, 58)) : '');
 }
 
 /**

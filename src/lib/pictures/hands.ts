@@ -1,5 +1,5 @@
 // Hands out of round strokes, always in two layers with the thing that they hold between: see docs/pictures.md.
-import { INK, line, through, type Pen, type Point } from './pen';
+import { COLOURS, INK, line, through, type Pen, type Point } from './pen';
 
 /** Strokes of one width; `joined` ones of the back layer share an outline. */
 type Stroke = { width: number; points: readonly Point[] };
@@ -388,8 +388,8 @@ const POSES = {
   },
 } satisfies { readonly [name in PoseName]: Pose };
 
-const GLOVE = '#c9452c';
-const SLEEVE = '#c7d0d6';
+const GLOVE = COLOURS.glove;
+const SLEEVE = COLOURS.sleeve;
 const EDGE = 2.2;
 
 export type Hand = { back: string; front: string };

@@ -1,12 +1,12 @@
 // The places of a kitchen: counter, hob, sink, oven, fridge, shelves; and what is read there: dials, displays, timers.
-import { ACTION, area, at, box, circle, ellipse, HEIGHT, INK, line, shape, WIDTH, type Pen } from './pen';
+import { COLOURS, ACTION, area, at, box, circle, ellipse, HEIGHT, INK, line, shape, WIDTH, type Pen } from './pen';
 
 export const COUNTER = 140;
 export const HOB_TOP = 121;
 
 export const counter = () => area(`M0 ${COUNTER}H${WIDTH}V${HEIGHT}H0z`, '#ece2d6') + line(`M-4 ${COUNTER}H${WIDTH + 4}`, 2.4);
 /** A board from above. It is pale blue-green: wood would swallow carrots, potatoes and hands. */
-export const board = (x = 8, y = 6, w = 224, h = 148) => box(x, y, w, h, '#d3e3df', 12) + circle(x + w - 14, y + 14, 5, '#fff', 2);
+export const board = (x = 8, y = 6, w = 224, h = 148) => box(x, y, w, h, COLOURS.board, 12) + circle(x + w - 14, y + 14, 5, '#fff', 2);
 
 /** The flames under a pan, 0 to 3 high, or a dotted ghost of what they were. */
 export function flames(x: number, level: number, ghost = false, half = 40): string {

@@ -7,6 +7,8 @@ export const HEIGHT = 160;
 export const INK = '#1e2528';
 /** The one colour of movement, levels and numbers: see docs/pictures.md. */
 export const ACTION = '#0b5c7a';
+/** What hands and foods lie against; apart from every skin (checked by a test). */
+export const COLOURS = { handle: '#2f6b5c', metal: '#c9d2d7', board: '#d3e3df', sleeve: '#c7d0d6', glove: '#c9452c' } as const;
 /** The moment that a still picture shows: the act is nearly done, so that source, act and trace are seen together. */
 const STILL = 0.6;
 /** The moments of a strip. */
@@ -30,7 +32,7 @@ const READ = new Map<string, readonly Frame[]>();
 /** From which moment a thing is there (1) or not (0). */
 export type Shown = readonly [t: number, there: 0 | 1];
 
-const SKINS = ['#fadcbc', '#debb90', '#c19a65', '#a57939', '#7a5238'] as const;
+export const SKINS = ['#fadcbc', '#debb90', '#c19a65', '#a57939', '#7a5238'] as const;
 
 export type PenOptions = {
   /** The moment, 0 to 1, or a loop. */

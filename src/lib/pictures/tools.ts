@@ -1,9 +1,9 @@
 // Tools as hands hold them: the working end at 0,0, the handle upwards; and a tool in a hand.
 import { hand, type Hand, type PoseName } from './hands';
-import { area, at, box, circle, INK, line, shape, type Pen, type Point } from './pen';
+import { COLOURS, area, at, box, circle, INK, line, shape, type Pen, type Point } from './pen';
 
-const METAL = '#c9d2d7';
-const HANDLE = '#2f6b5c';
+const METAL = COLOURS.metal;
+const HANDLE = COLOURS.handle;
 const WOOD = '#c99a5f';
 
 type ToolDrawing = { draw: string; grip: number; pose: PoseName };

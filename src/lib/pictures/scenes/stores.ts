@@ -55,6 +55,12 @@ const fetch: Draw = (pen, stage) => {
           : at(186, 116, standing(first, 58))) +
         rh.front,
     ) +
+    (stage.form === 'freezer'
+      ? pen.from(
+          0.5,
+          [172, 186, 200].map((x, i) => line(`M${x} ${124 + (i % 2) * 6}v9`, 5, '#5fa8cc')).join('') + line('M160 150h52', 6, '#8cc6e0'),
+        )
+      : '') +
     arrow(176, 30, 224, 30)
   );
 };

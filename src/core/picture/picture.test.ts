@@ -1,0 +1,135 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { expect, test } from 'vitest';
+import { FOODS } from '../recipe/foods/index';
+import { GLOSSARY } from '../recipe/glossary';
+import { readRecipe } from '../recipe/read';
+import { readIngredient } from '../recipe/ingredient-line';
+import { buildTask } from '../task/build';
+import { atGrain } from '../task/grain';
+import { interpretStep } from '../task/interpret';
+import { TECHNIQUES } from '../technique/lexicon';
+import { actOf, SCENES } from './acts';
+import { labelOf, lookByName, lookNames, lookOf, lookOfFood, PACKS, SHAPES } from './looks';
+import { drawnMeasure } from './numbers';
+import { STATES, type Stage } from './stage';
+import { stageAlone, stageOfTerm, stagesOf } from './stage-of';
+
+const folder = new URL('../../../tests/recipes/', import.meta.url);
+const taskOf = (name: string) => buildTask(readRecipe(readFileSync(new URL(name, folder), 'utf8')).recipe, { grain: 'standard' });
+const alone = (text: string, ingredients: string[] = []): Stage => {
+  const list = ingredients.map((line) => readIngredient(line));
+  return stageAlone(interpretStep(text, 'k', 'prepare', list), list);
+};
+
+test.each(TECHNIQUES.map((t) => t.id))('%s has a scene of its own kind', (id) => {
+  const { scene } = actOf(id);
+  expect(SCENES).toContain(scene);
+  expect(scene).not.toBe('plain');
+});
+test('every food has a look, with a shape, colours and a pack that exist', () => {
+  expect(FOODS.filter((f) => lookOfFood(f).name === 'food').map((f) => f.id)).toEqual([]);
+  for (const look of lookNames().map(lookByName)) {
+    expect(SHAPES, look.name).toContain(look.shape);
+    expect(PACKS, look.name).toContain(look.pack);
+    for (const colour of [look.skin, look.flesh, look.mark]) expect(colour, look.name).toMatch(/^#[0-9a-f]{6}$/);
+    expect(lookNames(), look.name).toContain(labelOf(look).name);
+  }
+});
+test('foods that shared a drawing look like themselves', () => {
+  const names = (...items: string[]) => items.map((i) => lookOf(i).name);
+  // a tomato on every tin, a bottle of sauce for stock, one mound for all
+  expect(new Set(names('canned tomatoes', 'tuna', 'coconut milk', 'sweetcorn', 'kidney beans', 'chickpeas')).size).toBe(6);
+  expect(lookOf('vegetable stock').name).not.toBe(lookOf('soy sauce').name);
+  expect(new Set(names('cauliflower', 'broccoli', 'parsnip', 'carrot', 'cocoa', 'flour', 'brown rice', 'rice')).size).toBe(8);
+  expect(lookOf('red onion').skin).not.toBe(lookOf('onion').skin);
+  expect(lookOf('yellow pepper').skin).not.toBe(lookOf('red pepper').skin);
+});
+
+test('the vessel holds what the world says is in it, in the state that it is in', () => {
+  const stages = stagesOf(taskOf('lentil-soup.txt'));
+  const at = (words: RegExp) => stages.find((s) => words.test(s.words))!;
+  const inside = (s: Stage) => s.vessel!.contents.map((c) => `${c.look.name} ${c.state}`);
+  expect(at(/^Add the onion/).vessel).toMatchObject({ kind: 'saucepan', onHob: true });
+  expect(inside(at(/^Add the onion/))).toEqual(['oil whole']);
+  expect(inside(at(/^Cook the onion and the carrots/))).toEqual(expect.arrayContaining(['oil whole', 'onion dice', 'carrot dice']));
+  expect(inside(at(/^Simmer/))).toEqual(expect.arrayContaining(['lentils whole', 'stock whole', 'canned-tomato dice']));
+  expect(at(/^Ladle/).source!.contents.length).toBeGreaterThan(3);
+});
+test('a step shows its food as it is before it: the onion is peeled when it is chopped', () => {
+  const stages = stagesOf(taskOf('lentil-soup.txt'));
+  expect(stages.find((s) => /^Chop the onion/.test(s.words))!.things[0]).toMatchObject({ state: 'peeled', look: { shape: 'bulb' } });
+  expect(stages.find((s) => /^Add the carrots/.test(s.words))!.things[0]).toMatchObject({ state: 'dice' });
+});
+test('an egg that was cracked is out of its shell, one that is boiled is not', () => {
+  const cracked = stagesOf(taskOf('folded-omelette.txt'));
+  const later = cracked.filter((s) => s.scene === 'stir' || s.scene === 'hob').flatMap((s) => s.vessel?.contents ?? []);
+  expect(later.length).toBeGreaterThan(0);
+  expect(later.filter((c) => c.look.shape === 'egg').map((c) => c.name)).toEqual([]);
+  const boiled = stagesOf(taskOf('potato-egg-salad.txt')).find((s) => /^Peel the eggs/.test(s.words));
+  expect(boiled?.vessel?.contents).toMatchObject([{ look: { shape: 'egg' }, state: 'whole' }]);
+});
+
+test('measures, weights, times and heats are what the step says', () => {
+  expect(alone('Fill the 1/3 cup twice with couscous.', ['2/3 cup couscous']).measures).toEqual([
+    { label: '⅓ cup', times: 2, shape: 'cup', size: 0.33 },
+  ]);
+  expect(drawnMeasure('1 tsp').size).toBeCloseTo(drawnMeasure('1 tbsp').size / 3);
+  expect(alone('Weigh 200 g of flour.', ['200 g flour']).reads).toBe('200 g');
+  expect(alone('Wait 5 minutes.').minutes).toBe(5);
+  expect(alone('Turn the oven on to 180 °C (350 °F).').dial).toMatchObject({ kind: 'oven', heat: '180 °C' });
+  expect(alone('Turn the heat down to low.').dial).toMatchObject({ kind: 'hob', to: 1 });
+  expect(alone('Turn up the heat.').dial).toMatchObject({ to: 3 });
+  expect(alone('Turn off the hob.').dial).toMatchObject({ to: 0 });
+});
+test('turning down shows the height that the flame had', () => {
+  const stages = stagesOf(taskOf('lentil-soup.txt'));
+  const down = stages.find((s) => /^Turn down/.test(s.words))!;
+  expect(down.dial!.from).toBeGreaterThan(down.dial!.to);
+});
+test('what is heated is drawn at the appliance that heats it', () => {
+  expect(alone('Melt the chocolate in the microwave.', ['100 g chocolate']).scene).toBe('microwave');
+  expect(alone('Melt the butter in a saucepan.', ['50 g butter']).scene).toBe('hob');
+});
+test('a pack decides how it is opened', () => {
+  expect(alone('Open the jam.', ['1 tbsp jam']).form).toBe('jar');
+  expect(alone('Open the rice.', ['200 g rice']).form).toBe('bag');
+  expect(alone('Open the can of beans.', ['1 can kidney beans'])).toMatchObject({ scene: 'can', things: [{ pack: 'tin' }] });
+});
+test('what something goes onto is found behind its word', () => {
+  expect(alone('Rub the olive oil over the potato.', ['1 tbsp olive oil', '1 potato']).onto?.look?.name).toBe('potato');
+  expect(alone('Add the salt.', ['salt']).onto).toBeNull();
+});
+test('one hand, a mat and gloves are in the stage', () => {
+  const task = taskOf('couscous-bowl.txt');
+  expect(stagesOf(task, { oneHand: true }).every((s) => s.oneHand)).toBe(true);
+  const mat = { ...task, steps: task.steps.map((s) => ({ ...s, tools: [...s.tools, 'non-slip-mat'] })) };
+  expect(stagesOf(mat).every((s) => s.mat)).toBe(true);
+  const rocker = { ...task, steps: task.steps.map((s) => (s.tools.includes('knife') ? { ...s, tools: ['rocker-knife', 'board'] } : s)) };
+  expect(stagesOf(rocker).some((s) => s.tool === 'rocker-knife')).toBe(true);
+});
+
+test('every step of every grain has a stage with its own key, in order', () => {
+  const recipe = readRecipe(readFileSync(new URL('noodle-stir-fry.txt', folder), 'utf8')).recipe;
+  const standard = buildTask(recipe, { grain: 'standard' });
+  for (const grain of ['coarse', 'standard', 'fine'] as const) {
+    const task = atGrain(standard, grain, recipe.instructions);
+    expect(stagesOf(task).map((s) => s.stepKey)).toEqual(task.steps.map((s) => s.key));
+  }
+  // there and back again
+  const fine = atGrain(standard, 'fine', recipe.instructions);
+  expect(atGrain(fine, 'standard', recipe.instructions).steps.map((s) => [s.key, s.text])).toEqual(
+    standard.steps.map((s) => [s.key, s.text]),
+  );
+  const coarse = atGrain(standard, 'coarse', recipe.instructions);
+  expect(atGrain(coarse, 'standard', recipe.instructions).steps.map((s) => s.text)).toEqual(standard.steps.map((s) => s.text));
+});
+test.each(readdirSync(folder))('%s: stages hold only what there is', (name) => {
+  for (const stage of stagesOf(taskOf(name))) {
+    expect(SCENES).toContain(stage.scene);
+    expect(stage.things.length).toBeLessThanOrEqual(4);
+    for (const c of [...(stage.vessel?.contents ?? []), ...(stage.source?.contents ?? [])]) expect(STATES).toContain(c.state);
+  }
+});
+test('every kitchen word has a stage', () => {
+  for (const term of GLOSSARY) expect(stageOfTerm(term).things, term.term).toHaveLength(1);
+});

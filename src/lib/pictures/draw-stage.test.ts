@@ -1,0 +1,200 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { buildTask, lookByName, lookNames, readRecipe, SCENES, stagesOf, TOOLS, type Scene, type Stage } from '$core';
+import { expect, test } from 'vitest';
+import { drawStage } from './draw-stage';
+import { COLOURS, SKINS, STRIP } from './pen';
+import { SCENES_BY_NAME } from './scenes/index';
+import { hasDrawing, spriteFor, standalone } from './sprite';
+
+const folder = new URL('../../../tests/recipes/', import.meta.url);
+const names = readdirSync(folder);
+const taskOf = (name: string) => buildTask(readRecipe(readFileSync(new URL(name, folder), 'utf8')).recipe, { grain: 'standard' });
+const ALL = names.map((name) => {
+  const task = taskOf(name);
+  return { name, stages: stagesOf(task) };
+});
+/** One step of every scene, from the recipes. */
+const OF_SCENE = new Map<Scene, Stage>();
+for (const { stages } of ALL) for (const stage of stages) if (!OF_SCENE.has(stage.scene)) OF_SCENE.set(stage.scene, stage);
+
+/** Every open tag has its end, in order: what is drawn is put into pages and files as it is. */
+function isWellFormed(svg: string): boolean {
+  const open: string[] = [];
+  for (const [, end, tag, self] of svg.matchAll(/<(\/?)([a-zA-Z]+)(?:\s[^<>]*?)?(\/?)>/g)) {
+    if (end) {
+      if (open.pop() !== tag) return false;
+    } else if (!self) open.push(tag);
+  }
+  return open.length === 0;
+}
+
+test('every scene is drawn', () => expect(SCENES.filter((s) => !SCENES_BY_NAME.has(s))).toEqual([]));
+test('every tool has a drawing of its own', () => expect(TOOLS.map((t) => t.picture).filter((p) => !hasDrawing(p))).toEqual([]));
+
+test.each(ALL.map((one, i) => ({ ...one, i })))('$name: every picture is whole, still and moving, for both hands', ({ stages, i }) => {
+  for (const stage of stages)
+    for (const options of [{}, i % 3 === 0 ? { at: 'loop' as const } : { left: true }]) {
+      const svg = drawStage(stage, options);
+      expect(svg, stage.words).not.toMatch(/NaN|undefined|Infinity/);
+      expect(isWellFormed(svg), stage.words).toBe(true);
+      // yellow means next, and nothing else
+      expect(svg, stage.words).not.toMatch(/#ffd23f|"yellow"/i);
+    }
+});
+
+test('steps that differ look different: hardly a pair in all recipes looks the same', () => {
+  let [all, same] = [0, 0];
+  for (const { stages } of ALL) {
+    const seen = new Map<string, number>();
+    stages.forEach((stage, i) => {
+      all++;
+      const svg = drawStage(stage, { id: 'x' });
+      const before = seen.get(svg);
+      if (before !== undefined && stages[before].words !== stage.words) {
+        same++;
+        // never two that are done in different ways
+        expect(stages[before]!.scene, `${stages[before]!.words} / ${stage.words}`).toBe(stage.scene);
+      }
+      seen.set(svg, i);
+    });
+  }
+  expect(same / all).toBeLessThan(0.005);
+});
+
+test('on one page no two clips have one name', () => {
+  for (const { stages } of ALL.slice(0, 40)) {
+    const ids = stages.flatMap((stage) => [...drawStage(stage).matchAll(/<clipPath id="([^"]+)"/g)].map((m) => m[1]));
+    expect(new Set(ids).size).toBe(ids.length);
+  }
+});
+
+/** How many mirrors stand round each text. */
+function mirrorsOfTexts(svg: string): number[] {
+  const out: number[] = [];
+  const stack: boolean[] = [];
+  for (const [tag] of svg.matchAll(/<g[^>]*>|<\/g>|<text[^>]*>/g)) {
+    if (tag === '</g>') stack.pop();
+    else if (tag.startsWith('<text')) out.push(stack.filter(Boolean).length);
+    else stack.push(tag.includes('scale(-1 1)'));
+  }
+  return out;
+}
+test('for the left hand the picture is mirrored, and nothing that is read is', () => {
+  let texts = 0;
+  for (const { stages } of ALL)
+    for (const stage of stages) {
+      const svg = drawStage(stage, { left: true });
+      expect(svg).toContain('scale(-1 1)');
+      for (const n of mirrorsOfTexts(svg)) {
+        texts++;
+        expect(n % 2, stage.words).toBe(0);
+      }
+    }
+  expect(texts).toBeGreaterThan(1000);
+});
+test('a dial keeps its marks in their order for either hand', () => {
+  const dial = OF_SCENE.get('dial')!;
+  const numbers = (left: boolean) =>
+    [...drawStage({ ...dial, dial: { kind: 'oven', heat: '180 °C', from: 0, to: 2 }, form: 'oven' }, { left }).matchAll(/>(\d+)</g)].map(
+      (m) => m[1],
+    );
+  expect(numbers(true)).toEqual(numbers(false));
+});
+
+/** Scenes in which nothing is done by hand, or where the hand holds still. */
+const STILL_SCENES: readonly Scene[] = ['cool', 'timer', 'blender', 'cooker', 'kettle', 'table', 'plain', 'repeat'];
+test.each([...OF_SCENE].filter(([scene]) => !STILL_SCENES.includes(scene)))(
+  '%s moves: its three moments differ, its loop has a movement',
+  (_scene, stage) => {
+    const [a, b, c] = STRIP.map((at) => drawStage(stage, { at, id: 'x' }));
+    expect(new Set([a, b, c]).size, stage.words).toBeGreaterThan(1);
+    expect(drawStage(stage, { at: 'loop' })).toMatch(/<animate/);
+  },
+);
+test('a loop begins where it says and keeps its moments in order (SMIL: keyTimes start with 0; a discrete value holds until the next)', () => {
+  for (const stage of OF_SCENE.values())
+    for (const [tag] of drawStage(stage, { at: 'loop' }).matchAll(/<animate[^>]*>/g)) {
+      const times = /keyTimes="([^"]+)"/.exec(tag)![1].split(';').map(Number);
+      const values = /values="([^"]+)"/.exec(tag)![1].split(';');
+      expect(values).toHaveLength(times.length);
+      expect(times[0]).toBe(0);
+      expect([...times].sort((x, y) => x - y)).toEqual(times);
+      // spline timing needs its last moment at 1
+      if (tag.includes('spline')) expect(times.at(-1)).toBe(1);
+    }
+});
+test('a still picture has no movement in it', () => {
+  for (const stage of OF_SCENE.values()) expect(drawStage(stage)).not.toContain('<animate');
+});
+
+test('measures that are filled often are counted, with the first crossed off', () => {
+  const stage = { ...OF_SCENE.get('measure')!, measures: [{ label: '⅓ cup', shape: 'cup' as const, size: 0.33, times: 3 }] };
+  const once = { ...stage, measures: [{ ...stage.measures[0], times: 1 }] };
+  const parts = (s: Stage) => drawStage(s).match(/<path/g)!.length;
+  // three small cups and one cross more than for one filling
+  expect(parts(stage) - parts(once)).toBe(4);
+  expect(drawStage(stage)).toContain('>⅓<');
+});
+test('a time, a heat, a weight are written on the picture', () => {
+  expect(drawStage({ ...OF_SCENE.get('timer')!, minutes: 12 })).toContain('>12<');
+  expect(drawStage({ ...OF_SCENE.get('scale')!, reads: '200 g' })).toContain('>200 g<');
+});
+test('hazards have marks of different signs, and an adult’s is round', () => {
+  const stage = { ...OF_SCENE.get('fetch')!, hazards: [] };
+  const marks = (['hot', 'sharp', 'raw-egg', 'electric'] as const).map((h) =>
+    drawStage({ ...stage, hazards: [h] }).replace(drawStage(stage), ''),
+  );
+  expect(new Set(marks).size).toBe(4);
+  expect(drawStage({ ...stage, adult: true }).length).toBeGreaterThan(drawStage(stage).length);
+});
+test('words from a recipe cannot become markup', () => {
+  const svg = drawStage({ ...OF_SCENE.get('scale')!, reads: '<script>x</script>' });
+  expect(svg).not.toContain('<script>');
+  expect(svg).toContain('&lt;script&gt;');
+});
+test('the drawings that a page refers to stand on it once; a picture by itself holds its own', () => {
+  const fetch = OF_SCENE.get('fetch')!;
+  const tool = {
+    ...fetch,
+    store: 'drawer' as const,
+    things: [{ name: 'fork', look: null, drawing: 'fork', state: 'whole' as const, pack: 'none' as const }],
+  };
+  const svg = drawStage(tool);
+  expect(spriteFor([svg, svg]).match(/id="yr-fork"/g)).toHaveLength(1);
+  expect(standalone(svg)).not.toContain('<use');
+});
+
+/** CIE L*a*b* of an sRGB colour (IEC 61966-2-1, D65), from the standard's formulas. */
+function lab(hex: string): [number, number, number] {
+  const n = Number.parseInt(hex.slice(1), 16);
+  const [r, g, b] = [n >> 16, (n >> 8) & 255, n & 255].map((v) =>
+    v / 255 <= 0.04045 ? v / 255 / 12.92 : ((v / 255 + 0.055) / 1.055) ** 2.4,
+  ) as [number, number, number];
+  const f = (t: number) => (t > 216 / 24389 ? Math.cbrt(t) : (24389 / 27 / 116) * t + 16 / 116);
+  const x = f((0.4124 * r + 0.3576 * g + 0.1805 * b) / 0.9505);
+  const y = f(0.2126 * r + 0.7152 * g + 0.0722 * b);
+  const z = f((0.0193 * r + 0.1192 * g + 0.9505 * b) / 1.089);
+  return [116 * y - 16, 500 * (x - y), 200 * (y - z)];
+}
+const apart = (a: string, b: string) => Math.hypot(...lab(a).map((v, i) => v - lab(b)[i]));
+/** As different as two colours side by side have to be to be told apart at a glance (CIE 1976; 2.3 is just seen, common practice takes five times that). */
+const TOLD = 12;
+
+test.each(SKINS.map((s, i) => [i, s] as const))(
+  'skin %i is told from what hands hold: handles, wood, metal, board, sleeve, glove',
+  (_i, skin) => {
+    for (const [what, colour] of Object.entries(COLOURS)) expect(apart(skin, colour), what).toBeGreaterThan(TOLD);
+  },
+);
+test('foods are told from the board, or have a line that is', () => {
+  for (const look of lookNames().map(lookByName)) {
+    const line = look.mark === look.flesh ? '#1e2528' : look.mark;
+    expect(Math.max(apart(look.flesh, COLOURS.board), apart(line, COLOURS.board)), look.name).toBeGreaterThan(TOLD);
+  }
+});
+test('pieces have a line round them that is told from their inside', () => {
+  for (const look of lookNames().map(lookByName)) {
+    const line = look.mark === look.flesh ? '#1e2528' : look.mark;
+    expect(apart(line, look.flesh), look.name).toBeGreaterThan(TOLD);
+  }
+});
