@@ -83,7 +83,6 @@
           >
         {/each}
       </form>
-      <span class="sm:ml-auto">Food pictures: <a href="https://openmoji.org" rel="noreferrer">OpenMoji</a>, CC BY-SA 4.0</span>
     </footer>
   </div>
 {/if}

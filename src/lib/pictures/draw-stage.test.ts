@@ -53,7 +53,7 @@ test('steps that differ look different: hardly a pair in all recipes looks the s
       if (before !== undefined && stages[before].words !== stage.words) {
         same++;
         // never two that are done in different ways
-        expect(stages[before]!.scene, `${stages[before]!.words} / ${stage.words}`).toBe(stage.scene);
+        expect(stages[before].scene, `${stages[before].words} / ${stage.words}`).toBe(stage.scene);
       }
       seen.set(svg, i);
     });

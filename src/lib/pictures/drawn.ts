@@ -1,4 +1,4 @@
-// Our own drawings of tools and foods that the OpenMoji set lacks, in its style: 72 x 72 grid, round black strokes of 2. CC BY-SA 4.0.
+// Our own drawings of tools as they lie or stand: 72 x 72 grid, round strokes of 2.
 import { table } from '$core';
 
 const INK = '#000';
@@ -13,107 +13,63 @@ const shape = (colour: string, d: string, more = '') => draw(fill(colour, d), pa
 const dots = (points: [number, number][], r = 1.3, colour = INK) =>
   points.map(([x, y]) => `<circle cx="${x}" cy="${y}" r="${r}" fill="${colour}" stroke="none"/>`).join('');
 
-const GRAINS: [number, number][] = [
-  [36, 30],
-  [29, 38],
-  [42, 38],
-  [22, 47],
-  [34, 46],
-  [46, 47],
-  [28, 53],
-  [40, 54],
-  [52, 53],
-  [18, 54],
-];
-/** A heap of something loose. */
-const heap = (colour: string, dot: string, r = 1.6) => shape(colour, 'M8 60c4-14 16-36 28-36s24 22 28 36z', dots(GRAINS, r, dot));
-/** A paper bag with a heap in front. */
-const bag = (colour: string, label: string) => shape(colour, 'M18 14h36l4 8v38H14V22z', path('M14 22h44') + label);
-const bottle = (colour: string, cap: string) =>
-  draw(
-    fill(colour, 'M30 22h12c0 6 7 9 7 16v24H23V38c0-7 7-10 7-16z') + fill(cap, 'M30 10h12v8H30z'),
-    path('M30 22h12c0 6 7 9 7 16v24H23V38c0-7 7-10 7-16z') + path('M30 10h12v8H30zM31 18v4M41 18v4') + path('M23 44h26M23 56h26'),
-  );
-
 const BOWL = 'M8 32h56c0 16-10 28-22 28H30C18 60 8 48 8 32z';
 const PAN = 'M10 30h38v20a8 8 0 0 1-8 8H18a8 8 0 0 1-8-8z';
 const FLAT_PAN = 'M6 40h42c0 8-5 14-12 14H18C11 54 6 48 6 40z';
 
 export const DRAWN = table<string>({
-  // foods
-  couscous: heap('#f5dc9a', '#a57a2c'),
-  oats: heap('#ead9b5', '#8f6f3c', 2.4),
-  rice: heap('#ffffff', '#8b8b8b', 1.4),
-  lentils: heap('#ea8f5a', '#a1441a', 2.2),
-  chickpeas: heap('#e9c983', '#9a6d22', 2.8),
-  seeds: heap('#cdb58c', '#4c3b20', 1.8),
-  sugar: heap('#ffffff', '#b9c3c9', 1),
-  flour: bag(
-    '#fdfaf2',
-    path(
-      'M36 32v20M36 36c-4 0-6-2-6-5 4 0 6 2 6 5zM36 36c4 0 6-2 6-5-4 0-6 2-6 5zM36 45c-4 0-6-2-6-5 4 0 6 2 6 5zM36 45c4 0 6-2 6-5-4 0-6 2-6 5z',
-    ),
+  jar: draw(
+    fill('#e3f0f6', 'M18 24h36v34a5 5 0 0 1-5 5H23a5 5 0 0 1-5-5z') + fill('#c9452c', 'M20 10h32v10H20z'),
+    path('M18 24h36v34a5 5 0 0 1-5 5H23a5 5 0 0 1-5-5zM20 10h32v10H20zM22 20v4M50 20v4M18 34h36'),
   ),
-  'baking-powder': draw(
-    fill('#fff', 'M20 22h32v38H20z') + fill('#c9452c', 'M18 12h36v10H18z'),
-    path('M20 22h32v38H20zM18 12h36v10H18z') + path('M28 38c4-6 12-6 16 0M28 46c4-6 12-6 16 0'),
+  scissors: draw(
+    fill('#c9d2d7', 'M33 40L20 8l6-2 12 30zM39 40L52 8l-6-2-12 30z'),
+    path('M33 40L20 8l6-2 12 30M39 40L52 8l-6-2-12 30') +
+      '<circle cx="24" cy="54" r="9" stroke="#2f6b5c" stroke-width="5"/><circle cx="48" cy="54" r="9" stroke="#2f6b5c" stroke-width="5"/>' +
+      path('M34 38l-6 9M38 38l6 9'),
   ),
-  sachet: shape('#f4efe2', 'M18 14h36v46H18z', path('M18 22h36M18 52h36M30 37h12')),
-  'spice-jar': draw(
-    fill('#d9803a', 'M22 30h28v30H22z') + fill('#9a9a9a', 'M20 14h32v12H20z'),
-    path('M22 26h28v34H22zM20 14h32v12H20z') +
-      dots(
-        [
-          [28, 20],
-          [36, 20],
-          [44, 20],
-        ],
-        1.4,
-      ),
+  spoon: shape('#c9d2d7', 'M36 6c8 0 11 9 9 16-1 5-4 8-6 9l2 31a5 5 0 0 1-10 0l2-31c-2-1-5-4-6-9-2-7 1-16 9-16z'),
+  timer: draw(
+    '<circle cx="36" cy="38" r="26" fill="#fff"/>' + fill('#9cc4d4', 'M36 38V14a24 24 0 0 1 24 24z'),
+    '<circle cx="36" cy="38" r="26"/>' + path('M36 38V20M30 6h12M36 6v6M36 14v3M36 59v3M12 38h3M57 38h3'),
   ),
-  oil: bottle('#f0d35b', '#4e7a3a'),
-  'sauce-bottle': bottle('#8a4b2f', '#c9452c'),
-  stock: shape(
-    '#f1c27a',
-    'M18 24h36v30a6 6 0 0 1-6 6H24a6 6 0 0 1-6-6z',
-    path('M54 30h4a4 4 0 0 1 4 4v8a4 4 0 0 1-4 4h-4') + path('M26 18c0-4 4-4 4-8M36 18c0-4 4-4 4-8'),
+  thermometer: draw(
+    '<circle cx="36" cy="18" r="14" fill="#fff"/>' + fill('#c9d2d7', 'M33 32h6l-2 34h-2z'),
+    '<circle cx="36" cy="18" r="14"/>' + path('M33 32l2 34h2l2-34M36 18l7-6M28 22h2M42 22h2'),
   ),
-  'stock-cube': shape('#c98a4a', 'M14 28l22-10 22 10v20L36 58 14 48z', path('M14 28l22 10 22-10M36 38v20')),
-  tub: draw(
-    fill('#fff', 'M16 28h40l-4 32H20z') + fill('#a9d2e8', 'M12 20h48v8H12z'),
-    path('M16 28h40l-4 32H20zM12 20h48v8H12z') + path('M26 42c4 6 16 6 20 0'),
+  sponge: draw(
+    fill('#5f9a42', 'M8 40h56v14H8z') + fill('#dfc07a', 'M8 24h56v16H8z'),
+    path('M8 24h56v30H8zM8 40h56') +
+      dots([
+        [18, 32],
+        [30, 30],
+        [42, 33],
+        [54, 31],
+      ]),
   ),
-  tofu: shape('#fbf4e2', 'M12 32l14-10h34v24L46 56H12z', path('M12 32h34l14-10M46 32v24')),
-  sausage: shape(
-    '#c0674a',
-    'M12 46c0 8 8 10 14 8 14-3 28-14 32-28 2-8-8-12-12-6-6 10-14 16-26 18-5 1-8 4-8 8z',
-    path('M58 20l4-4M12 50l-5 4'),
+  soap: draw(
+    fill('#f0a8b8', 'M12 30h48a8 8 0 0 1 8 8v8a8 8 0 0 1-8 8H12a8 8 0 0 1-8-8v-8a8 8 0 0 1 8-8z'),
+    path('M12 30h48a8 8 0 0 1 8 8v8a8 8 0 0 1-8 8H12a8 8 0 0 1-8-8v-8a8 8 0 0 1 8-8zM24 42h24') +
+      '<circle cx="20" cy="18" r="5"/><circle cx="32" cy="14" r="3.5"/>',
   ),
-  celery: draw(
-    fill('#b6d66d', 'M26 62c-4-14-4-24-2-36h24c2 12 2 22-2 36z') +
-      fill('#5c9e31', 'M36 26c-14 0-18-6-16-14 6-4 12-2 16 4 4-6 10-8 16-4 2 8-2 14-16 14z'),
-    path('M26 62c-4-14-4-24-2-36h24c2 12 2 22-2 36zM32 26v36M40 26v36') +
-      path('M36 26c-14 0-18-6-16-14 6-4 12-2 16 4 4-6 10-8 16-4 2 8-2 14-16 14z'),
+  tap: draw(
+    fill('#aab6bc', 'M10 16h36q10 0 10 12v8H46v-6q0-4-4-4H10z') + fill('#8cc6e0', 'M51 44c5 6 7 9 7 13a7 7 0 0 1-14 0c0-4 2-7 7-13z'),
+    path('M10 16h36q10 0 10 12v8H46v-6q0-4-4-4H10zM28 16V8M20 8h16M51 44c5 6 7 9 7 13a7 7 0 0 1-14 0c0-4 2-7 7-13z'),
   ),
-  peas: draw(
-    fill('#8cc152', 'M8 46c10 14 40 12 56-14-8-6-44-12-56 14z'),
-    path('M8 46c10 14 40 12 56-14-8-6-44-12-56 14z') +
-      '<circle cx="24" cy="44" r="6" fill="#5c9e31"/><circle cx="37" cy="40" r="6.5" fill="#5c9e31"/><circle cx="50" cy="35" r="5.5" fill="#5c9e31"/>' +
-      path('M64 32l4-6'),
+  meal: draw(
+    '<circle cx="36" cy="38" r="20" fill="#fff"/><circle cx="36" cy="38" r="12" fill="#e8d3a0"/>',
+    '<circle cx="36" cy="38" r="20"/><circle cx="36" cy="38" r="12"/>' + path('M6 12v14q0 5 4 5t4-5V12M10 12v50M62 12q6 6 4 20h-4V12v50'),
   ),
-  noodles: draw(
-    fill('#f5dc9a', 'M10 40h52v6c0 8-12 14-26 14S10 54 10 46z'),
-    path('M10 40c0-10 8-10 8 0s8 10 8 0-2-16 6-16 4 16 8 16 2-16 8-16 4 16 14 16') +
-      path('M10 40v6c0 8 12 14 26 14s26-6 26-14v-6M10 46c6 6 46 6 52 0'),
+  bin: draw(
+    fill('#8b979e', 'M16 22h40l-4 44H20z') + fill('#6f7f88', 'M12 14h48v8H12z'),
+    path('M16 22l4 44h32l4-44M12 14h48v8H12zM28 30v28M36 30v28M44 30v28'),
   ),
-  soup: draw(
-    fill('#e8a05c', 'M14 36c10 6 34 6 44 0z') + fill('#d8e4ea', BOWL),
-    path(BOWL) + path('M26 24c-4-4 4-8 0-12M36 24c-4-4 4-8 0-12M46 24c-4-4 4-8 0-12'),
+  'egg-slicer': draw(
+    fill('#c9d2d7', 'M10 40h52v14H10z'),
+    path('M10 40h52v14H10zM12 40L20 12h32l8 28M26 14l-4 26M32 13l-2 27M40 13l2 27M46 14l4 26'),
   ),
-  mixture: draw(
-    fill('#e9d3a3', 'M12 34c6-8 14-4 20-8s14 2 28 8z') + fill('#d8e4ea', BOWL),
-    path(BOWL) + path('M12 32c6-8 14-4 20-8s14 0 28 8'),
-  ),
+  cup: shape('#b5665a', 'M14 22h34v24a10 10 0 0 1-10 10H24a10 10 0 0 1-10-10z', path('M48 28h6a7 7 0 0 1 7 7v2a7 7 0 0 1-7 7h-6')),
+  bag: shape('#e3f0f6', 'M16 16h40l4 46H12z', path('M16 24h40M30 20h12')),
   measure: shape('#e6ecef', 'M8 26h34l-4 30H12z', path('M42 30h24v7H41M12 36h26')),
   // containers
   bowl: shape('#d8e4ea', BOWL, path('M24 60h24')),
@@ -146,7 +102,7 @@ export const DRAWN = table<string>({
   paper: shape('#f6ead0', 'M14 16h44v34c-8 6-14-6-22 0s-14 6-22 0z', path('M22 26h28M22 34h28')),
   foil: shape('#dfe5e8', 'M10 20h52v24l-6 4-6-4-6 4-6-4-6 4-6-4-6 4-6-4z', path('M10 28h52')),
   'muffin-cases': shape('#e6b8c4', 'M16 28h40l-8 30H24z', path('M24 28l4 30M36 28v30M48 28l-4 30M12 28h48')),
-  board: shape('#dcb27c', 'M6 24h60v28H6z', '<circle cx="60" cy="30" r="2"/>' + path('M14 34h32M14 42h38')),
+  board: shape('#d3e3df', 'M6 24h60v28H6z', '<circle cx="60" cy="30" r="2"/>' + path('M14 34h32M14 42h38')),
   // cutting
   knife: draw(
     fill('#d3dade', 'M6 40h38V26C26 26 12 32 6 40z') + fill('#7a4a2a', 'M44 28h22v9H44z'),
@@ -300,32 +256,8 @@ export const DRAWN = table<string>({
       path('M28 49h4M36 49h8'),
   ),
   // wear, surfaces, cleaning
-  hair: draw(
-    fill('#fcd9b6', 'M20 34c0-10 6-16 15-16s15 6 15 16v10c0 9-7 15-15 15s-15-6-15-15z') +
-      fill(
-        '#7a4a2a',
-        'M18 36c-2-16 6-26 18-26 10 0 17 6 16 18-8 0-14-2-18-6-4 6-10 8-16 8zM50 22c8-2 16 4 16 16 0 8-4 14-8 18-2-8-2-16-8-22z',
-      ),
-    path(
-      'M20 34v10c0 9 7 15 15 15s15-6 15-15V32M18 36c-2-16 6-26 18-26 10 0 17 6 16 18-8 0-14-2-18-6-4 6-10 8-16 8zM50 22c8-2 16 4 16 16 0 8-4 14-8 18-2-8-2-16-8-22z',
-    ) +
-      dots(
-        [
-          [29, 40],
-          [41, 40],
-        ],
-        2,
-      ) +
-      path('M30 50c3 3 7 3 10 0') +
-      '<path d="M49 20l6 10" stroke="#0b5c7a" stroke-width="4"/>',
-  ),
   'oven-gloves': shape('#c9452c', 'M22 62V38l-8-8c-4-6 2-12 7-8l5 6V18c0-14 26-14 26 0v44z', path('M22 54h30')),
   apron: shape('#5b8ea6', 'M26 8h20v14l10 10v30H16V32l10-10z', path('M26 8c0-4 20-4 20 0M16 36L6 42M56 36l10 6M26 44h20v10H26z')),
   stand: shape('#dcb27c', 'M8 36h56v8H8z', path('M14 44v10M58 44v10M24 36v8M36 36v8M48 36v8')),
   cloth: shape('#a9d2e8', 'M10 20h52v34c-10 6-18-4-26 0s-18 4-26 0z', path('M18 20v34M10 28h52')),
-  table: shape('#dcb27c', 'M4 28h64v8H4z', path('M12 36v26M60 36v26')),
-  dishes: draw(
-    fill('#fff', 'M6 50h60c-4 6-14 10-30 10S10 56 6 50z') + fill('#d8e4ea', 'M18 30h36c0 10-6 18-14 18h-8c-8 0-14-8-14-18z'),
-    path('M6 50h60c-4 6-14 10-30 10S10 56 6 50zM18 30h36c0 10-6 18-14 18h-8c-8 0-14-8-14-18z') + path('M22 22c4-4 8 4 12 0s8 4 12 0'),
-  ),
 });

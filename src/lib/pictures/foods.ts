@@ -43,7 +43,7 @@ const roundWhole = (l: Look, s: number) => {
 };
 
 /** A long thing along x, tip to the right. */
-export function longBody(l: Look, length: number, colour = l.skin, thick = 13): string {
+function longBody(l: Look, length: number, colour = l.skin, thick = 13): string {
   const h = length / 2;
   const even = /cucumber|courgette|banana|celery|leek|spring-onion|rhubarb|lemongrass|ear-of-corn/.test(l.name);
   const d =

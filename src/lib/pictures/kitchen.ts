@@ -76,7 +76,7 @@ export function cabinet(kind: 'fridge' | 'freezer' | 'cupboard' | 'microwave'): 
     (kind === 'freezer' ? snow(112, 30, 9) + snow(86, 26, 5) + snow(140, 26, 5) : '')
   );
 }
-export const snow = (x: number, y: number, r: number) =>
+const snow = (x: number, y: number, r: number) =>
   line(
     [0, 60, 120]
       .map((a) => {
@@ -121,7 +121,7 @@ export function disc(pen: Pen, x: number, y: number, r: number, minutes: number)
   );
 }
 
-export function showMinutes(minutes: number): { number: string; unit: string } {
+function showMinutes(minutes: number): { number: string; unit: string } {
   if (minutes < 1) return { number: String(Math.round(minutes * 60)), unit: 'sec' };
   if (minutes < 90) return { number: String(Math.round(minutes)), unit: 'min' };
   return { number: String(Math.round(minutes / 6) / 10), unit: 'hours' };

@@ -1,11 +1,10 @@
 // Drawings of whole tools that pictures refer to: each stands once on a page, and each picture uses it.
 import { DRAWN } from './drawn';
-import { OPENMOJI } from './openmoji';
 
 /** Whether there is a drawing of that name. */
-export const hasDrawing = (name: string): boolean => DRAWN.has(name) || OPENMOJI.has(name);
+export const hasDrawing = (name: string): boolean => DRAWN.has(name);
 const known = (name: string) => (hasDrawing(name) ? name : 'measure');
-const body = (name: string) => DRAWN.get(name) ?? OPENMOJI.get(name) ?? '';
+const body = (name: string) => DRAWN.get(name) ?? '';
 
 /** One drawing, its upper left corner at 0,0, `s` wide and high. */
 export const sprite = (name: string, s: number) =>

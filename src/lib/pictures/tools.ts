@@ -8,7 +8,7 @@ const WOOD = '#c99a5f';
 
 type ToolDrawing = { draw: string; grip: number; pose: PoseName };
 
-const handle = (from: number, to: number, w = 9, colour = HANDLE) => box(-w / 2, -to, w, to - from, colour, 4, 2);
+const handle = (from: number, to: number, w = 9, colour: string = HANDLE) => box(-w / 2, -to, w, to - from, colour, 4, 2);
 const stem = (from: number, to: number, w = 5) => line(`M0 ${-from}V${-to}`, w + 3.6) + line(`M0 ${-from}V${-to}`, w, METAL);
 const knifeBlade = (length: number, wide: number, blunt = false) =>
   blunt

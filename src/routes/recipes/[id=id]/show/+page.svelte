@@ -5,6 +5,7 @@
   import Keys from '$lib/ui/Keys.svelte';
   import MovingPicture from '$lib/ui/MovingPicture.svelte';
   import { PHASE_NAMES } from '$lib/ui/words';
+  import { Popover } from 'bits-ui';
   let { data } = $props();
   const phases = $derived(PHASES.filter((p) => data.cards.some((c) => c.phase === p)));
   let hidden = $state<Phase[]>([]);
@@ -15,6 +16,17 @@
     ['Tab, then Enter', 'show how a step is done'],
     ['?', 'this sheet'],
   ];
+  let saving = $state<'' | 'svg' | 'png' | 'failed'>('');
+  async function save(kind: 'svg' | 'png') {
+    saving = kind;
+    try {
+      const { saveCards } = await import('$lib/ui/save-cards');
+      await saveCards(shown, kind, data.recipe.title);
+      saving = '';
+    } catch {
+      saving = 'failed';
+    }
+  }
   function toggle(phase: Phase, on: boolean) {
     hidden = on ? hidden.filter((p) => p !== phase) : [...hidden, phase];
   }
@@ -41,6 +53,32 @@
       >
     </label>
   {/if}
+  <Popover.Root>
+    <Popover.Trigger class="btn btn-quiet">Save</Popover.Trigger>
+    <Popover.Portal>
+      <Popover.Content
+        sideOffset={6}
+        class="z-40 w-80 max-w-[92vw] rounded border-2 border-ink bg-sheet p-4 text-ink shadow-lg"
+        aria-label="Save the cards"
+      >
+        <p class="font-bold">The pictures of these {shown.length} cards, in one zip</p>
+        <div class="mt-2 flex gap-2">
+          <button type="button" class="btn" disabled={saving === 'svg' || saving === 'png'} onclick={() => save('svg')}
+            >SVG, to any size</button
+          >
+          <button type="button" class="btn" disabled={saving === 'svg' || saving === 'png'} onclick={() => save('png')}>PNG</button>
+        </div>
+        <p role="status" class="min-h-6 text-sm">
+          {saving === 'failed' ? '▲ The pictures could not be made. Nothing was changed: try the other kind.' : saving ? 'Drawing …' : ''}
+        </p>
+        <p class="mt-2 font-bold">The words in braille, 40 cells by 25 lines</p>
+        <p class="mt-1 flex gap-4">
+          <a href="/recipes/{data.recipe.id}/show/braille?grade=contracted{forLearner}" download>contracted</a>
+          <a href="/recipes/{data.recipe.id}/show/braille?grade=uncontracted{forLearner}" download>uncontracted</a>
+        </p>
+      </Popover.Content>
+    </Popover.Portal>
+  </Popover.Root>
   <a class="btn btn-act" href="/recipes/{data.recipe.id}/show/paper?form=cards{forLearner}">On paper</a>
   <Keys keys={KEYS} />
 </div>
