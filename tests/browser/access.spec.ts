@@ -12,6 +12,7 @@ const SCREENS: [string, string][] = [
   ['Break down', `/recipes/${COUSCOUS}/break-down`],
   ['Versions', `/recipes/${COUSCOUS}/break-down/versions`],
   ['Show', `/recipes/${COUSCOUS}/show`],
+  ['On paper', `/recipes/${COUSCOUS}/show/paper?form=checklist`],
   ['Fit', `/recipes/${COUSCOUS}/fit?learner=${NELL}`],
   ['Fit, the class', `/recipes/${OATS}/fit/class`],
   ['Cook', `/recipes/${COUSCOUS}/cook`],
@@ -87,7 +88,7 @@ test('a theme is kept', async ({ page }) => {
 test('the cards print on their own', async ({ page }) => {
   await page.goto(`/recipes/${COUSCOUS}/show`);
   await page.emulateMedia({ media: 'print' });
-  await expect(page.getByRole('button', { name: 'Print the cards' })).toBeHidden();
+  await expect(page.getByRole('link', { name: 'On paper' })).toBeHidden();
   await expect(page.locator('li.card').first()).toBeVisible();
   const size = await page
     .locator('li.card p')

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
+  import { page } from '$app/state';
   import { PHASES, type Phase } from '$core';
+  import { withQuery } from '$lib/query';
   import Hazards from '$lib/ui/Hazards.svelte';
   import Keys from '$lib/ui/Keys.svelte';
   import MovingPicture from '$lib/ui/MovingPicture.svelte';
@@ -10,7 +12,7 @@
   const phases = $derived(PHASES.filter((p) => data.cards.some((c) => c.phase === p)));
   let hidden = $state<Phase[]>([]);
   const shown = $derived(data.cards.filter((c) => !hidden.includes(c.phase)));
-  const numberOf = (key: string) => data.cards.findIndex((c) => c.key === key) + 1;
+  const numberOf = (key: string) => data.from + data.cards.findIndex((c) => c.key === key);
   const forLearner = $derived(data.learner ? `&learner=${data.learner}` : '');
   const KEYS: [string, string][] = [
     ['Tab, then Enter', 'show how a step is done'],
@@ -39,7 +41,7 @@
 
 <div class="screen-only mt-4 flex flex-wrap items-end gap-x-5 gap-y-3">
   <p class="min-w-48 flex-1">
-    <b>{shown.length} cards.</b>
+    <b>{shown.length} cards{data.all > data.cards.length ? ` of ${data.all}` : ''}.</b>
     <span class="text-muted">{data.version ? `From version ${data.version}.` : 'From steps that are not published yet.'}</span>
   </p>
   {#if data.learners.length > 0}
@@ -111,6 +113,14 @@
     </li>
   {/each}
 </ol>
+{#if data.all > data.cards.length}
+  <nav aria-label="More cards" class="mt-6 flex flex-wrap gap-4">
+    {#if data.from > 1}<a class="btn" href={withQuery(page.url, 'from', '')}>The first cards</a>{/if}
+    {#if data.from + data.cards.length <= data.all}
+      <a class="btn btn-act" href={withQuery(page.url, 'from', String(data.from + data.cards.length))}>The next cards</a>
+    {/if}
+  </nav>
+{/if}
 
 <style>
   /* pictures far down are laid out when they come near */
