@@ -22,8 +22,8 @@ test('no line is over 40 cells, no page over 25 lines, each page has its number 
     const all = linesOf(page);
     expect(all.length).toBeLessThanOrEqual(25);
     for (const line of all) expect(line.length).toBeLessThanOrEqual(40);
-    expect(all[0]!).toHaveLength(40);
-    expect(all[0]!.endsWith(` ${brailleNumber(i + 1)}`)).toBe(true);
+    expect(all[0]).toHaveLength(40);
+    expect(all[0].endsWith(` ${brailleNumber(i + 1)}`)).toBe(true);
   });
 });
 test('no word is lost, and a step that goes on is indented (Braille Formats: runovers of a list)', () => {

@@ -147,6 +147,29 @@ test('hazards have marks of different signs, and an adult’s is round', () => {
   expect(new Set(marks).size).toBe(4);
   expect(drawStage({ ...stage, adult: true }).length).toBeGreaterThan(drawStage(stage).length);
 });
+/** Where a hand touches what is hot itself, and no tool or handle is between. */
+const TOUCHES: readonly Scene[] = ['oven', 'lift-off', 'fetch', 'turn-out'];
+test('bare hands touch nothing hot: trays, dishes and lids that are hot are held with mitts', () => {
+  let seen = 0;
+  for (const { stages } of ALL)
+    for (const stage of stages) {
+      const hot = stage.hazards.some((h) => h === 'hot' || h === 'steam');
+      const lifted = stage.scene === 'lid' && stage.form === 'off';
+      // what goes into an air fryer is pushed by its own handle
+      if (!hot || stage.form === 'air' || !(TOUCHES.includes(stage.scene) || lifted)) continue;
+      seen++;
+      expect(drawStage(stage), stage.words).toContain(COLOURS.glove);
+    }
+  expect(seen).toBeGreaterThan(200);
+});
+test('a blade is never in the picture without a hand on its handle, and the other hand’s fingers are a claw or an arch', () => {
+  for (const { stages } of ALL)
+    for (const stage of stages.filter((s) => s.scene === 'board' && !s.oneHand)) {
+      const strokes = drawStage(stage).match(/stroke="#debb90"/g)?.length ?? 0;
+      // two hands of at least five strokes each
+      expect(strokes, stage.words).toBeGreaterThanOrEqual(10);
+    }
+});
 test('words from a recipe cannot become markup', () => {
   const svg = drawStage({ ...OF_SCENE.get('scale')!, reads: '<script>x</script>' });
   expect(svg).not.toContain('<script>');

@@ -26,7 +26,7 @@
   }
 </script>
 
-<div class="relative">
+<div>
   {#if on && moving && still.current}
     <div class="grid grid-cols-3 gap-1">
       {#each moving.strip as moment, i (i)}<Picture svg={moment} class="w-full" />{/each}
@@ -36,9 +36,9 @@
   {/if}
   <button
     type="button"
-    class="screen-only absolute right-0 bottom-0 inline-flex min-h-8 items-center rounded bg-white px-2 text-sm font-semibold text-[#0b5c7a] underline underline-offset-4"
-    aria-pressed={on}
-    onclick={toggle}>{on ? 'Stop' : 'Show how'}<span class="sr-only">: {name}</span></button
+    class="screen-only ml-auto flex min-h-8 items-center px-2 text-sm font-semibold text-[#0b5c7a] underline underline-offset-4"
+    aria-label="{on ? 'Stop' : 'Show how'}: {name}"
+    onclick={toggle}>{on ? 'Stop' : 'Show how'}</button
   >
   {#if failed}<p role="status" class="text-sm text-[#9b2c1b]">▲ The movement could not be fetched. Try again.</p>{/if}
 </div>

@@ -7,7 +7,7 @@ import { arrow, toAndFro } from '../signs';
 import { held } from '../tools';
 import { vessel } from '../vessels';
 import { isRound } from './board';
-import { mainLook, type Draw, type Scenes } from './model';
+import { gloved, mainLook, type Draw, type Scenes } from './model';
 
 /** The peeler goes along the food and away from the hand that holds it; the peel falls. */
 const peel: Draw = (pen, stage) => {
@@ -64,8 +64,8 @@ const byHand: Draw = (pen, stage) => {
     );
   }
   if (stage.form === 'pop') {
-    const lh = hand(pen, 'pinch', [80, 84], { arm: [-20, 10], side: 'left' });
-    const rh = hand(pen, 'pinch', [160, 84], { arm: [262, 10] });
+    const lh = hand(pen, gloved(stage, 'pinch'), [80, 84], { arm: [-20, 10], side: 'left' });
+    const rh = hand(pen, gloved(stage, 'pinch'), [160, 84], { arm: [262, 10] });
     return (
       counter() +
       vessel(pen, 'plate', 120, COUNTER, {}).back +

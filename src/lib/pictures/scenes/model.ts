@@ -33,3 +33,7 @@ export function contentsOf(stage: Stage): Content[] {
 
 /** The same each time for a step, and unlike for two steps. */
 export const seedOf = (stage: Stage): number => [...stage.stepKey].reduce((n, c) => (n * 31 + c.charCodeAt(0)) >>> 0, 7) % 997;
+
+/** Bare hands touch nothing hot: where the step is hot, a mitt takes the place of the pose. */
+export const gloved = <P extends string>(stage: Stage, pose: P): P | 'mitt' =>
+  stage.hazards.some((h) => h === 'hot' || h === 'steam') ? 'mitt' : pose;

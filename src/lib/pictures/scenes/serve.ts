@@ -35,11 +35,13 @@ const serve: Draw = (pen, stage) => {
   const v = kind ? vessel(pen, kind === 'large-bowl' ? 'bowl' : kind, 0, 0, { contents, seed: seedOf(stage) }) : null;
   if (!v) {
     const whole_ = vessel(pen, stage.vessel?.kind ?? 'plate', 112, COUNTER, { contents, seed: seedOf(stage) });
-    const lh = hand(pen, 'rim', [112 - sectionOf(stage.vessel?.kind ?? 'plate').rim - 2, whole_.top + 2], {
+    const lh = hand(pen, stage.vessel?.hot ? 'mitt' : 'rim', [112 - sectionOf(stage.vessel?.kind ?? 'plate').rim - 2, whole_.top + 2], {
       arm: [-26, whole_.top - 40],
       side: 'left',
     });
-    const rh = hand(pen, 'rim', [112 + sectionOf(stage.vessel?.kind ?? 'plate').rim + 2, whole_.top + 2], { arm: [266, whole_.top - 40] });
+    const rh = hand(pen, stage.vessel?.hot ? 'mitt' : 'rim', [112 + sectionOf(stage.vessel?.kind ?? 'plate').rim + 2, whole_.top + 2], {
+      arm: [266, whole_.top - 40],
+    });
     return (
       counter() +
       pen.move('0 0 -18, 0.6 0 0, 1 0 -18', lh.back + rh.back + whole_.back + whole_.front + lh.front + rh.front) +

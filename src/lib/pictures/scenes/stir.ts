@@ -7,7 +7,7 @@ import { at, shape, type Point } from '../pen';
 import { around, arrow } from '../signs';
 import { held } from '../tools';
 import { lid, sectionOf } from '../vessels';
-import { asContent, contentsOf, mainLook, mainThing, type Draw, type Scenes } from './model';
+import { gloved, asContent, contentsOf, mainLook, mainThing, type Draw, type Scenes } from './model';
 import { placed, steady, type Placed } from './placed';
 
 const STIRRED = new Set(['spoon', 'wooden-spoon', 'whisk', 'spatula', 'fork', 'turner', 'ladle', 'slotted-spoon', 'teaspoon']);
@@ -121,7 +121,7 @@ const lidScene: Draw = (pen, stage) => {
         : /plate/i.test(stage.words)
           ? shape(`M${x - 62} ${v.top - 2}q10 -10 34 -10h56q24 0 34 10z`, '#f6f8f9')
           : lid(v.kind, x, v.top + 2);
-  const hot = stage.vessel?.hot || stage.vessel?.onHob;
+  const hot = stage.vessel?.hot || stage.vessel?.onHob || gloved(stage, 'pinch') === 'mitt';
   const knob: Point = [x, v.top - 24];
   // a lid comes off away from the face: its far edge rises first
   const rh = hand(pen, hot && off ? 'mitt' : 'pinch', hot && off ? [x + 12, v.top - 22] : knob, {

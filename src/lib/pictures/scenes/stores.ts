@@ -8,7 +8,7 @@ import { arrow } from '../signs';
 import { held } from '../tools';
 import { sectionOf, vessel } from '../vessels';
 import { eye } from './hob';
-import { contentsOf, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
+import { gloved, contentsOf, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
 
 export const row = (things: readonly Thing[], y: number, from: number, to: number, s: number) =>
   things.map((t, i) => at(from + ((i + 0.5) * (to - from)) / things.length, y, standing(t, s))).join('');
@@ -43,7 +43,7 @@ const fetch: Draw = (pen, stage) => {
   }
   const shelves = row(rest.slice(0, 2), 58, 68, 156, 38) + row(rest.slice(2), 104, 68, 156, 38);
   const bare = !stage.vessel && isBare(first);
-  const rh = hand(pen, bare ? 'shell' : 'wrap', bare ? [200, 96] : [204, 88], { arm: [264, 100] });
+  const rh = hand(pen, gloved(stage, bare ? 'shell' : 'wrap'), bare ? [200, 96] : [204, 88], { arm: [264, 100] });
   return (
     cabinet(store) +
     shelves +
@@ -88,8 +88,8 @@ const away: Draw = (pen, stage) => {
     );
   }
   const bare = !inDish && isBare(things[0]);
-  const rh = hand(pen, bare ? 'shell' : 'wrap', bare ? [136, 88] : [inDish ? 172 : 150, 88], { arm: [264, 96] });
-  const others = row(things.slice(1, 3), 58, 68, 156, 36);
+  const rh = hand(pen, gloved(stage, bare ? 'shell' : 'wrap'), bare ? [136, 88] : [inDish ? 172 : 150, 88], { arm: [264, 96] });
+  const others = into === 'microwave' ? '' : row(things.slice(1, 3), 58, 68, 156, 36);
   return cabinet(into) + others + pen.move('0 66 0, 0.6 0 0, 1 66 0', rh.back + first + rh.front) + arrow(228, 40, 178, 40);
 };
 

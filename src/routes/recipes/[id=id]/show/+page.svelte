@@ -94,7 +94,7 @@
   {/each}
 </fieldset>
 
-<ol class="mt-4 grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+<ol class="mt-4 grid grid-cols-1 gap-4 sm:grid-cols-2 lg:grid-cols-3">
   {#each shown as card (card.key)}
     <li class="card flex break-inside-avoid flex-col rounded border-2 border-[#1e2528] bg-white p-3 text-[#1e2528]">
       <MovingPicture
@@ -126,6 +126,6 @@
   /* pictures far down are laid out when they come near */
   .card {
     content-visibility: auto;
-    contain-intrinsic-size: auto 22rem;
+    contain-intrinsic-height: auto 22rem;
   }
 </style>

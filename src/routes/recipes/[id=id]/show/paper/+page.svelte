@@ -180,7 +180,7 @@
     border: 1px solid #9aa5ab;
     max-width: var(--w);
     content-visibility: auto;
-    contain-intrinsic-size: auto 800px;
+    contain-intrinsic-height: auto 800px;
   }
   .sheet svg {
     display: block;
