@@ -224,3 +224,58 @@ test('the words come as a braille file of 40 cells and 25 lines', async ({ page 
     for (const line of lines) expect(line.length).toBeLessThanOrEqual(40);
   }
 });
+
+/** A photograph as a file, made in the page. */
+async function photo(page: Page): Promise<Buffer> {
+  const url = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [900, 1600];
+    const pen = canvas.getContext('2d')!;
+    pen.fillStyle = '#3a7';
+    pen.fillRect(0, 0, 900, 1600);
+    pen.fillStyle = '#c33';
+    pen.fillRect(0, 0, 900, 400);
+    return canvas.toDataURL('image/png');
+  });
+  return Buffer.from(url.split(',')[1], 'base64');
+}
+test('a photo of one’s own takes the drawing’s place everywhere, and gives it back', async ({ page }) => {
+  const id = await pasteRecipe(page, 'Rice\n\n1 cup rice\n\nMethod\nRinse the rice. Boil the rice for 10 minutes.');
+  await page.goto(`/recipes/${id}/show`);
+  await running(page);
+  const card = page.locator('li.card').filter({ hasText: 'Rinse the rice' }).first();
+  const choose = async (file: { name: string; mimeType: string; buffer: Buffer }) => {
+    await card.getByRole('button', { name: /^Photo/ }).click();
+    await page.getByLabel('Choose or take a photo').setInputFiles(file);
+  };
+  // what is no photograph is refused with the reason, and nothing is sent
+  for (const [name, bytes, why] of [
+    ['soup.jpg', 'hello', 'no photograph'],
+    ['soup.png', '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'can hold programs'],
+    ['soup.gif', 'GIF89a....', 'may move'],
+    ['soup.jpg', '\u00ff\u00d8\u00ff\u00e0 and then nothing', 'broken'],
+  ] as const) {
+    await choose({ name, mimeType: 'image/jpeg', buffer: Buffer.from(bytes, 'latin1') });
+    await expect(page.getByRole('dialog').getByRole('status')).toContainText(why);
+    await page.keyboard.press('Escape');
+  }
+  await expect(card.locator('image')).toHaveCount(0);
+  await choose({ name: 'rice.png', mimeType: 'image/png', buffer: await photo(page) });
+  await page.getByRole('button', { name: 'Turn', exact: true }).click();
+  await page.getByLabel('Larger').fill('1.5');
+  await noAxeFindings(page, 'photo dialog');
+  await page.getByRole('button', { name: 'Use this photo' }).click();
+  await expect(card.locator('image')).toBeAttached();
+  const address = await card.locator('image').getAttribute('href');
+  const kept = await page.request.get(address!);
+  expect(kept.headers()['content-type']).toBe('image/jpeg');
+  expect((await kept.body()).toString('latin1')).not.toContain('Exif');
+  // on paper too
+  await page.goto(`/recipes/${id}/show/paper?form=cards`);
+  await expect(page.locator('.sheet image')).toHaveCount(1);
+  await page.goto(`/recipes/${id}/show`);
+  await card.getByRole('button', { name: /^Photo/ }).click();
+  await page.getByRole('button', { name: 'Back to the drawing' }).click();
+  await expect(card.locator('image')).toHaveCount(0);
+  expect((await page.request.get(address!)).status()).toBe(404);
+});

@@ -5,6 +5,7 @@ import * as read from './migrations/0002_read';
 import * as breakDown from './migrations/0003_break_down';
 import * as solidGround from './migrations/0004_solid_ground';
 import * as fit from './migrations/0005_fit';
+import * as photos from './migrations/0006_photos';
 
 const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0001_first', first],
@@ -12,6 +13,7 @@ const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0003_break_down', breakDown],
   ['0004_solid_ground', solidGround],
   ['0005_fit', fit],
+  ['0006_photos', photos],
 ]);
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -4,6 +4,7 @@ import { error } from '@sveltejs/kit';
 import { cardsOrTell, workingTask, type WorkingTask } from './draft-of';
 import { asDecided, carriedFit, fitsOrTell, getFit, kitchenOf, taskOf } from './fits';
 import { fitLearner, listLearners, lookOf, type LearnerRow } from './learners';
+import { listPhotos, photoSvg } from './photos';
 import { getVersion } from './tasks';
 import type { Look } from './work/work';
 
@@ -28,19 +29,21 @@ export type Shown = {
   learners: LearnerRow[];
   learner: LearnerRow | null;
   look: Look;
+  /** Revisions of the photographs that there are, by step. */
+  photos: Map<string, number>;
 };
 
 /** The steps that an address asks for. A learner's own are there from the first published version on. */
 export async function shownTask(locals: App.Locals, recipeId: string, wanted: Wanted): Promise<Shown> {
   const working = await workingTask(locals, recipeId);
   if (!working) error(404, 'There is no recipe at this address.');
-  const { version, learners, learner, carried } = await locals.inSchool(async (trx) => {
+  const { version, learners, learner, carried, photos } = await locals.inSchool(async (trx) => {
     const version = await getVersion(trx, recipeId, wanted.version ?? undefined);
     if (wanted.version && !version) error(404, 'There is no such version of this recipe.');
     const learners = await listLearners(trx);
     const learner = learners.find((l) => l.id === wanted.learner) ?? null;
     const carried = learner && version ? await carriedFit(trx, recipeId, version, await getFit(trx, recipeId, learner.id)) : null;
-    return { version, learners, learner, carried };
+    return { version, learners, learner, carried, photos: await listPhotos(trx, recipeId) };
   });
   await locals.rest();
   const { row, recipe, draft } = working;
@@ -60,20 +63,25 @@ export async function shownTask(locals: App.Locals, recipeId: string, wanted: Wa
     learners,
     learner: version ? learner : null,
     look: learner ? lookOf(fitLearner(learner)) : {},
+    photos,
   };
 }
 
 /** What stands on the card of each step, with its picture. */
-export async function shownCards({ task, working, look }: Shown) {
+export async function shownCards({ task, working, look, photos }: Shown) {
   const { svgs, sprite } = await cardsOrTell(task, kitchenOf(working.kitchen), look);
-  const cards = task.steps.map((step, i) => ({
-    key: step.key,
-    text: step.text,
-    lines: [...(step.fitted?.lines ?? []), ...(step.fitted?.part ? [step.fitted.part] : [])],
-    adult: step.fitted?.who === 'adult',
-    phase: step.phase,
-    hazards: step.hazards,
-    svg: svgs[i] ?? '',
-  }));
+  const cards = task.steps.map((step, i) => {
+    const photo = photos.get(step.key) ?? null;
+    return {
+      key: step.key,
+      text: step.text,
+      lines: [...(step.fitted?.lines ?? []), ...(step.fitted?.part ? [step.fitted.part] : [])],
+      adult: step.fitted?.who === 'adult',
+      phase: step.phase,
+      hazards: step.hazards,
+      svg: photo === null ? (svgs[i] ?? '') : photoSvg(working.row.id, step.key, photo),
+      photo,
+    };
+  });
   return { cards, sprite };
 }

@@ -3,8 +3,14 @@
   import { shape } from '$lib/moving';
   import Picture from './Picture.svelte';
   import { MediaQuery } from 'svelte/reactivity';
-  type Props = { svg: string; /** Address of its movement. */ from: string; /** The step, for the button's name. */ name: string };
-  let { svg, from, name }: Props = $props();
+  import type { Snippet } from 'svelte';
+  type Props = {
+    children?: Snippet;
+    svg: string;
+    /** Address of its movement. */ from: string;
+    /** The step, for the button's name. */ name: string;
+  };
+  let { svg, from, name, children }: Props = $props();
   const still = new MediaQuery('(prefers-reduced-motion: reduce)', false);
   let moving = $state.raw<{ loop: string; strip: string[] } | null>(null);
   let on = $state(false);
@@ -34,11 +40,14 @@
   {:else}
     <Picture svg={on && moving ? moving.loop : svg} class="mx-auto w-full" />
   {/if}
-  <button
-    type="button"
-    class="screen-only ml-auto flex min-h-8 items-center px-2 text-sm font-semibold text-[#0b5c7a] underline underline-offset-4"
-    aria-label="{on ? 'Stop' : 'Show how'}: {name}"
-    onclick={toggle}>{on ? 'Stop' : 'Show how'}</button
-  >
+  <div class="screen-only flex justify-end">
+    {@render children?.()}
+    <button
+      type="button"
+      class="flex min-h-8 items-center px-2 text-sm font-semibold text-[#0b5c7a] underline underline-offset-4"
+      aria-label="{on ? 'Stop' : 'Show how'}: {name}"
+      onclick={toggle}>{on ? 'Stop' : 'Show how'}</button
+    >
+  </div>
   {#if failed}<p role="status" class="text-sm text-[#9b2c1b]">▲ The movement could not be fetched. Try again.</p>{/if}
 </div>

@@ -39,6 +39,18 @@ async function png(svg: string): Promise<Uint8Array> {
 }
 
 /** All cards in one zip, handed to the browser to be saved. */
+/** Photographs that a picture refers to, put into it: a saved file stands by itself. */
+async function inlined(svg: string): Promise<string> {
+  const found = /<image href="([^"]+)"/.exec(svg);
+  if (!found) return svg;
+  const answer = await fetch(found[1].replaceAll('&amp;', '&'));
+  if (!answer.ok) throw new Error('A photograph could not be fetched.');
+  const bytes = new Uint8Array(await answer.arrayBuffer());
+  let binary = '';
+  for (const b of bytes) binary += String.fromCharCode(b);
+  return svg.replace(found[1], `data:image/jpeg;base64,${btoa(binary)}`);
+}
+
 export async function saveCards(cards: readonly Card[], kind: 'svg' | 'png', name: string): Promise<void> {
   const parts: Uint8Array<ArrayBuffer>[] = [];
   let problem: Error | null = null;
@@ -47,7 +59,7 @@ export async function saveCards(cards: readonly Card[], kind: 'svg' | 'png', nam
     else parts.push(data.slice());
   });
   for (const [i, card] of cards.entries()) {
-    const svg = cardFile(card);
+    const svg = cardFile({ ...card, svg: await inlined(card.svg) });
     const path = `${fileName(card.text, i)}.${kind}`;
     const entry = kind === 'svg' ? new ZipDeflate(path) : new ZipPassThrough(path);
     pack.add(entry);

@@ -5,6 +5,7 @@ import { kitchenOf, taskOf } from '$lib/server/fits';
 import { getKitchen } from '$lib/server/kitchen';
 import { fitLearner, getLearner, lookOf, type LearnerRow } from '$lib/server/learners';
 import { currentObservations, getLesson, lessonsOf, ownCardsOf } from '$lib/server/lessons';
+import { listPhotos, photoSvg } from '$lib/server/photos';
 import { progressOf } from '$lib/server/progress';
 import { getRecipe } from '$lib/server/recipes';
 import { getVersion } from '$lib/server/tasks';
@@ -35,11 +36,25 @@ export const load = async ({ params, locals }) => {
     );
     const own = await currentObservations(trx, lesson.learnerId, [lesson.id]);
     const cards = await ownCardsOf(trx, lesson.id, learner.id);
-    return { lesson, learner, recipe, version, rungs, own, cards, kitchen: await getKitchen(trx) };
+    return {
+      lesson,
+      learner,
+      recipe,
+      version,
+      rungs,
+      own,
+      cards,
+      kitchen: await getKitchen(trx),
+      photos: await listPhotos(trx, lesson.recipeId),
+    };
   });
   await locals.rest();
-  const { lesson, learner, recipe, version, rungs, own, cards, kitchen } = held;
+  const { lesson, learner, recipe, version, rungs, own, cards, kitchen, photos } = held;
   const { svgs, sprite } = await cardsOrTell(taskOf(recipe.title, version), kitchenOf(kitchen), lookOf(fitLearner(learner)));
+  const pictureOf = (key: string) => {
+    const photo = photos.get(key);
+    return photo === undefined ? null : photoSvg(lesson.recipeId, key, photo);
+  };
   const steps = version.steps.map((step, i) => ({
     key: step.key,
     text: cards.get(step.key)?.text ?? step.text,
@@ -50,7 +65,7 @@ export const load = async ({ params, locals }) => {
     marks: marksOf(step, learner),
     supervision: step.supervision,
     meanwhile: step.meanwhile,
-    svg: svgs[i],
+    svg: pictureOf(step.key) ?? svgs[i],
     aim: rungs.get(step.key)?.aim ?? null,
     why: rungs.get(step.key)?.reason ?? null,
   }));

@@ -1,11 +1,12 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
+  import { goto, invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import { PHASES, type Phase } from '$core';
   import { withQuery } from '$lib/query';
   import Hazards from '$lib/ui/Hazards.svelte';
   import Keys from '$lib/ui/Keys.svelte';
   import MovingPicture from '$lib/ui/MovingPicture.svelte';
+  import PhotoDialog from '$lib/ui/PhotoDialog.svelte';
   import { PHASE_NAMES } from '$lib/ui/words';
   import { Popover } from 'bits-ui';
   let { data } = $props();
@@ -101,7 +102,14 @@
         svg={card.svg}
         from="/recipes/{data.recipe.id}/show/moving?step={encodeURIComponent(card.key)}{forLearner}"
         name={card.text}
-      />
+      >
+        <PhotoDialog
+          at="/recipes/{data.recipe.id}/show/photo?step={encodeURIComponent(card.key)}"
+          step={card.text}
+          has={card.photo !== null}
+          onchange={invalidateAll}
+        />
+      </MovingPicture>
       <p class="mt-2 flex gap-3 text-2xl leading-tight font-semibold" dir="auto">
         <span class="text-base font-normal text-[#4a5560] tabular-nums">{numberOf(card.key)}</span><span
           >{#if card.adult}An adult:

@@ -1,0 +1,102 @@
+<!-- A photograph of the class's own for a step: chosen or taken, turned, cut to the shape of a card, kept; or the drawing back again. -->
+<script lang="ts">
+  import { asJpeg, drawCut, openPhoto, type Cut } from '$lib/photo/prepare';
+  import { Dialog } from 'bits-ui';
+  type Props = { /** Address of the step's photograph. */ at: string; step: string; has: boolean; onchange: () => void };
+  let { at, step, has, onchange }: Props = $props();
+  let open = $state(false);
+  let image = $state.raw<ImageBitmap | null>(null);
+  let cut = $state<Cut>({ turns: 0, zoom: 1, x: 0.5, y: 0.5 });
+  let canvas = $state<HTMLCanvasElement | null>(null);
+  let problem = $state('');
+  let busy = $state(false);
+  $effect(() => {
+    if (canvas && image) drawCut(canvas, image, cut);
+  });
+  function leave() {
+    image?.close();
+    image = null;
+    problem = '';
+    cut = { turns: 0, zoom: 1, x: 0.5, y: 0.5 };
+  }
+  async function choose(event: Event & { currentTarget: HTMLInputElement }) {
+    const file = event.currentTarget.files?.[0];
+    event.currentTarget.value = '';
+    if (!file) return;
+    leave();
+    try {
+      image = await openPhoto(file);
+    } catch (failed) {
+      problem = (failed as Error).message;
+    }
+  }
+  async function send(method: 'PUT' | 'DELETE') {
+    busy = true;
+    problem = '';
+    try {
+      const answer = await fetch(
+        at,
+        method === 'PUT' ? { method, body: await asJpeg(canvas!), headers: { 'content-type': 'image/jpeg' } } : { method },
+      );
+      if (answer.ok) {
+        open = false;
+        leave();
+        onchange();
+      } else {
+        const said: unknown = await answer.json().catch(() => null);
+        problem = (said as { message?: string } | null)?.message ?? 'It could not be kept. Nothing was changed: try again.';
+      }
+    } catch (failed) {
+      problem = failed instanceof TypeError ? 'The server does not answer. Nothing was changed: try again.' : (failed as Error).message;
+    }
+    busy = false;
+  }
+  const SLIDERS = [
+    { of: 'zoom', label: 'Larger', min: 1, max: 3 },
+    { of: 'x', label: 'Left to right', min: 0, max: 1 },
+    { of: 'y', label: 'Up and down', min: 0, max: 1 },
+  ] as const;
+</script>
+
+<Dialog.Root bind:open onOpenChange={(now) => now || leave()}>
+  <Dialog.Trigger class="screen-only flex min-h-8 items-center px-2 text-sm font-semibold text-[#0b5c7a] underline underline-offset-4"
+    >Photo<span class="sr-only">: {step}</span></Dialog.Trigger
+  >
+  <Dialog.Portal>
+    <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
+    <Dialog.Content
+      class="fixed top-1/2 left-1/2 z-50 max-h-[92vh] w-[min(36rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded border-2 border-ink bg-sheet p-6 text-ink"
+    >
+      <Dialog.Title class="text-xl font-bold">A photo of your own</Dialog.Title>
+      <Dialog.Description class="mt-1"
+        >{step} <span class="text-muted">No faces of learners. Place and time are taken out before it is kept.</span></Dialog.Description
+      >
+      <label class="mt-4 block"
+        ><span>Choose or take a photo</span>
+        <input type="file" accept="image/*" capture="environment" class="field" onchange={choose} /></label
+      >
+      {#if image}
+        <canvas bind:this={canvas} class="mt-4 w-full rounded border border-line" aria-label="The photo as it will stand on the card"
+        ></canvas>
+        <div class="mt-2 grid grid-cols-[auto_1fr] items-center gap-x-4 gap-y-1">
+          {#each SLIDERS as { of, label, min, max } (of)}
+            <label for="cut-{of}">{label}</label>
+            <input id="cut-{of}" type="range" {min} {max} step="0.01" class="h-8 accent-(--act)" bind:value={cut[of]} />
+          {/each}
+        </div>
+      {/if}
+      <p role="status" class="min-h-6">
+        {#if problem}<span class="hazard"><span aria-hidden="true">▲</span> {problem}</span>{/if}
+      </p>
+      <div class="mt-2 flex flex-wrap gap-3">
+        {#if image}
+          <button type="button" class="btn btn-act" disabled={busy} onclick={() => send('PUT')}>Use this photo</button>
+          <button type="button" class="btn" onclick={() => (cut.turns = (cut.turns + 1) % 4)}>Turn</button>
+        {/if}
+        {#if has && !image}<button type="button" class="btn" disabled={busy} onclick={() => send('DELETE')}>Back to the drawing</button
+          >{/if}
+        <Dialog.Close class="btn">Close</Dialog.Close>
+      </div>
+    </Dialog.Content>
+  </Dialog.Portal>
+</Dialog.Root>
