@@ -221,3 +221,23 @@ test('pieces have a line round them that is told from their inside', () => {
     expect(apart(line, look.flesh), look.name).toBeGreaterThan(TOLD);
   }
 });
+test('an adapted tool is drawn as itself or as what it looks like, never as a spoon', () => {
+  const slice = OF_SCENE.get('board')!;
+  const of = (tool: string, oneHand = false) => drawStage({ ...slice, form: 'slices', tool, oneHand }, { id: 'x' });
+  expect(of('rocker-knife')).not.toBe(of('knife'));
+  expect(of('angled-knife')).toBe(of('knife'));
+  expect(of('plastic-knife')).toBe(of('table-knife'));
+  expect(of('long-spoon')).toBe(of('wooden-spoon'));
+});
+test('for one hand there is no second hand that steadies, and a mat is in its place where the step has one', () => {
+  const skinOf = (svg: string) => svg.match(/stroke="#debb90"/g)?.length ?? 0;
+  for (const scene of ['stir', 'mash', 'board', 'put'] as const) {
+    const stage = OF_SCENE.get(scene)!;
+    const two = skinOf(drawStage({ ...stage, oneHand: false }));
+    const one = skinOf(drawStage({ ...stage, oneHand: true }));
+    expect(one, scene).toBeLessThan(two);
+    expect(one, scene).toBeGreaterThan(4);
+  }
+  const stir = { ...OF_SCENE.get('stir')!, vessel: { ...OF_SCENE.get('stir')!.vessel!, kind: 'bowl' as const, onHob: false } };
+  expect(drawStage({ ...stir, mat: true }).length).toBeGreaterThan(drawStage({ ...stir, mat: false }).length);
+});

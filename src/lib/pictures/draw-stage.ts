@@ -35,7 +35,7 @@ function marksOf(pen: Pen, stage: Stage): string {
  * Refers to drawings of `spriteFor` where whole tools are shown.
  */
 export function drawStage(stage: Stage, options: PenOptions = {}): string {
-  const pen = new Pen({ id: `c${stage.stepKey.replace(/[^a-zA-Z0-9]/g, '')}`, ...options });
+  const pen = new Pen({ id: `c${stage.stepKey.replace(/[^a-zA-Z0-9]/g, '')}`, oneHand: stage.oneHand, ...options });
   const draw = SCENES_BY_NAME.get(stage.scene) ?? SCENES_BY_NAME.get('plain')!;
   return pen.finish(draw(pen, stage) + marksOf(pen, stage));
 }

@@ -401,8 +401,12 @@ export type HandOptions = {
   /** Skin seen before the sleeve begins: sleeves are rolled up. */ bare?: number;
 };
 
-/** A hand whose grip point is at x, y. */
+/** Poses of the second hand that only steady what lies or stands. */
+const STEADIES = new Set<PoseName>(['claw', 'rim', 'open']);
+
+/** A hand whose grip point is at x, y. Where there is one hand, no second one steadies. */
 export function hand(pen: Pen, pose: PoseName, [x, y]: Point, { turn = 0, arm, side = 'right', bare = 34 }: HandOptions): Hand {
+  if (pen.oneHand && side === 'left' && STEADIES.has(pose)) return { back: '', front: '' };
   const { wrist, back, front }: Pose = POSES[pose];
   const mirror = side === 'left' ? -1 : 1;
   const a = (turn * Math.PI) / 180;

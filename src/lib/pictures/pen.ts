@@ -43,6 +43,8 @@ export type PenOptions = {
   id?: string;
   /** Left-handed: everything is mirrored but dials, numbers and whatever else is read. */
   left?: boolean;
+  /** No second hand holds or steadies. */
+  oneHand?: boolean;
 };
 
 const short = (n: number) => String(Math.round(n * 10) / 10);
@@ -87,10 +89,12 @@ export class Pen {
   readonly at: number | 'loop';
   readonly skin: string;
   readonly left: boolean;
+  readonly oneHand: boolean;
   readonly #id: string;
   #ids = 0;
 
-  constructor({ at: moment = STILL, skin = 1, id = 'p', left = false }: PenOptions = {}) {
+  constructor({ at: moment = STILL, skin = 1, id = 'p', left = false, oneHand = false }: PenOptions = {}) {
+    this.oneHand = oneHand;
     this.at = moment;
     this.skin = SKINS[skin] ?? SKINS[1];
     this.#id = id;

@@ -1,4 +1,5 @@
 // Tools as hands hold them: the working end at 0,0, the handle upwards; and a tool in a hand.
+import { adaptedTool, toolById } from '$core';
 import { hand, type Hand, type PoseName } from './hands';
 import { COLOURS, area, at, box, circle, INK, line, shape, type Pen, type Point } from './pen';
 
@@ -6,7 +7,8 @@ const METAL = COLOURS.metal;
 const HANDLE = COLOURS.handle;
 const WOOD = '#c99a5f';
 
-type ToolDrawing = { draw: string; grip: number; pose: PoseName };
+/** `across`: the handle lies across the tool, so the hand comes from the side. */
+type ToolDrawing = { draw: string; grip: number; pose: PoseName; across?: true };
 
 const handle = (from: number, to: number, w = 9, colour: string = HANDLE) => box(-w / 2, -to, w, to - from, colour, 4, 2);
 const stem = (from: number, to: number, w = 5) => line(`M0 ${-from}V${-to}`, w + 3.6) + line(`M0 ${-from}V${-to}`, w, METAL);
@@ -49,6 +51,20 @@ const HELD_TOOLS: ReadonlyMap<string, ToolDrawing> = new Map<string, ToolDrawing
     },
   ],
   ['knife', { draw: knifeBlade(62, 15) + handle(60, 112, 10), grip: 88, pose: 'along' }],
+  [
+    'rocker-knife',
+    {
+      // a round blade under a handle that lies across it: pressed down and rocked with one hand
+      draw:
+        shape('M-38 -34Q-32 0 0 0T38 -34z', METAL, 2.2) +
+        line('M-28 -18Q-20 -5 0 -4T28 -18', 1.8) +
+        box(-5, -48, 10, 16, METAL, 2, 2) +
+        box(-24, -62, 48, 15, HANDLE, 6, 2),
+      grip: 54,
+      pose: 'fist',
+      across: true,
+    },
+  ],
   [
     'bread-knife',
     {
@@ -149,11 +165,15 @@ const HELD_TOOLS: ReadonlyMap<string, ToolDrawing> = new Map<string, ToolDrawing
 const ALIKE = new Map([
   ['scoop', 'ladle'],
   ['pestle', 'wooden-spoon'],
-  ['egg-slicer', 'knife'],
   ['corer', 'knife'],
 ]);
 
-export const hasHeld = (id: string) => HELD_TOOLS.has(ALIKE.get(id) ?? id);
+/** How a tool is held: its own drawing, or that of the usual tool that it looks like. */
+function drawingOf(id: string): ToolDrawing | undefined {
+  const like = (adaptedTool(id) ?? toolById(id))?.picture ?? '';
+  return HELD_TOOLS.get(id) ?? HELD_TOOLS.get(ALIKE.get(id) ?? like);
+}
+export const hasHeld = (id: string) => drawingOf(id) !== undefined;
 
 export type Held = Hand & { tool: string };
 
@@ -162,10 +182,10 @@ export type Held = Hand & { tool: string };
  * @param angle how far the handle leans to the right, in degrees
  */
 export function held(pen: Pen, id: string, tip: Point, angle: number, arm: Point, side: 'right' | 'left' = 'right'): Held {
-  const { draw, grip, pose } = HELD_TOOLS.get(ALIKE.get(id) ?? id) ?? HELD_TOOLS.get('spoon')!;
+  const { draw, grip, pose, across } = drawingOf(id) ?? HELD_TOOLS.get('spoon')!;
   const a = (angle * Math.PI) / 180;
   const point: Point = [tip[0] + Math.sin(a) * grip, tip[1] - Math.cos(a) * grip];
-  const { back, front } = hand(pen, pose, point, { turn: pose === 'pinch' || pose === 'shell' ? 0 : angle, arm, side });
+  const { back, front } = hand(pen, pose, point, { turn: pose === 'pinch' || pose === 'shell' ? 0 : angle + (across ? 90 : 0), arm, side });
   return { back, front, tool: at(tip[0], tip[1], draw, angle) };
 }
 

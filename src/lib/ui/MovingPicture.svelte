@@ -2,6 +2,7 @@
 <script lang="ts">
   import { shape } from '$lib/moving';
   import Picture from './Picture.svelte';
+  import SayIt from './SayIt.svelte';
   import { MediaQuery } from 'svelte/reactivity';
   import type { Snippet } from 'svelte';
   type Props = {
@@ -41,6 +42,7 @@
     <Picture svg={on && moving ? moving.loop : svg} class="mx-auto w-full" />
   {/if}
   <div class="screen-only flex justify-end">
+    <SayIt words={name} class="text-sm text-[#0b5c7a]" />
     {@render children?.()}
     <button
       type="button"

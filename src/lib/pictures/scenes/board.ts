@@ -55,6 +55,8 @@ const CUTS = table<{ state: State; n: number }>({
   chopped: { state: 'chopped', n: 19 },
   sticks: { state: 'sticks', n: 7 },
   shreds: { state: 'grated', n: 11 },
+  halves: { state: 'halves', n: 2 },
+  quarters: { state: 'wedges', n: 4 },
   wedges: { state: 'wedges', n: 4 },
 });
 
@@ -63,19 +65,23 @@ const rockingCut: Draw = (pen, stage) => {
   const l = mainLook(stage);
   const { state, n } = CUTS.get(stage.form) ?? CUTS.get('pieces')!;
   const food = onBoard(l, mainThing(stage).state === 'peeled');
-  const rocker = stage.tool === 'rocker-knife';
   const left = hand(pen, 'claw', [food.hold - 2, 74], { arm: [-14, 150], side: 'left', turn: -8 });
-  const right = held(pen, stage.tool ?? 'knife', [food.edge + 1, 36], 166, [206, 190]);
+  const rocks = stage.tool === 'rocker-knife';
+  const right = rocks
+    ? held(pen, 'rocker-knife', [food.edge - 12, 92], 0, [262, 6])
+    : held(pen, stage.tool ?? 'knife', [food.edge + 1, 36], 166, [206, 190]);
   const rock = '0 0 0 0, 0.2 0 5 -5, 0.4 0 0 0, 0.6 0 5 -4, 0.8 0 0 0';
-  const cut = at(188, 58, heap(l, state, n, 76));
-  const some = at(188, 58, heap(l, state, Math.ceil(n / 2), 60));
+  const below = rocks ? 118 : 58;
+  const cut = at(188, below, heap(l, state, n, 76));
+  const some = at(188, below, heap(l, state, Math.ceil(n / 2), 60));
   return (
     board() +
     food.draw +
     (state === 'dice' || state === 'chopped' ? lines(l, true) : '') +
     pen.show('0 1, 0.4 0', some) +
     pen.from(0.4, cut) +
-    (rocker ? '' : left.back + left.front) +
+    left.back +
+    left.front +
     pen.move(rock, right.back + right.tool + right.front, [food.edge, 120]) +
     arrow(food.edge + 26, 12, food.edge + 26, 34)
   );
@@ -206,7 +212,8 @@ const cutAway: Draw = (pen, stage) => {
 };
 
 const cut: Draw = (pen, stage) => {
-  if (stage.form === 'halves' || stage.form === 'quarters') return bridgeCut(pen, stage);
+  // an arch takes a second hand
+  if ((stage.form === 'halves' || stage.form === 'quarters') && !stage.oneHand) return bridgeCut(pen, stage);
   return CUTS.has(stage.form) ? rockingCut(pen, stage) : cutAway(pen, stage);
 };
 

@@ -8,6 +8,7 @@
   import { Lesson } from '$lib/ui/lesson.svelte';
   import NotTaken from '$lib/ui/NotTaken.svelte';
   import Picture from '$lib/ui/Picture.svelte';
+  import SayIt from '$lib/ui/SayIt.svelte';
   import SendState from '$lib/ui/SendState.svelte';
   import { PHASE_NAMES, SUPERVISION_NAMES } from '$lib/ui/words';
 
@@ -140,7 +141,10 @@
       <section aria-label="The step" class="grid grid-cols-[9rem_1fr] items-center gap-x-4 lg:block">
         <Picture svg={step.svg} class="w-full lg:mx-auto lg:max-h-[46vh] lg:max-w-2xl" />
         <div>
-          <p class="text-sm text-muted lg:mt-3">{PHASE_NAMES[step.phase]}</p>
+          <p class="flex items-center gap-2 text-sm text-muted lg:mt-3">
+            {PHASE_NAMES[step.phase]}
+            <SayIt words={[step.text, ...step.lines].join(' ')} class="text-act" />
+          </p>
           <p class="text-xl leading-tight font-semibold sm:text-3xl lg:text-4xl" dir="auto">{step.text}</p>
           {#each step.marks as mark (mark)}<p class="mt-1"><span class="hazard"><span aria-hidden="true">▲</span> {mark}</span></p>{/each}
           {#each step.lines as line, i (i)}<p class="mt-1 text-base leading-tight font-semibold sm:text-xl" dir="auto">→ {line}</p>{/each}
