@@ -84,7 +84,14 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const page = await browser.newPage({ viewport: { width: 1420, height: 1540 } });
 for (let i = 0, n = 1; i < all.length; i += across * down, n++) {
   const part = all.slice(i, i + across * down);
-  const svgs = part.map(({ stage }, k) => drawStage(instead ? { ...stage, tool: instead, oneHand } : { ...stage, oneHand }, { id: `s${i + k}`, skin, left, ...(moment ? { at: Number(moment) } : {}) }));
+  const svgs = part.map(({ stage }, k) =>
+    drawStage(instead ? { ...stage, tool: instead, oneHand } : { ...stage, oneHand }, {
+      id: `s${i + k}`,
+      skin,
+      left,
+      ...(moment ? { at: Number(moment) } : {}),
+    }),
+  );
   const cells = part.map(
     ({ id, stage }, k) =>
       `<div style="width:${width}px"><svg viewBox="0 0 240 160" width="${width}" style="display:block;border:1px solid #ccc;background:#fff">${svgs[k]}</svg><div style="font:11px sans-serif;overflow:hidden;height:${words ? 28 : 14}px">${i + k + 1}${words ? ` <b>${id}</b> ${stage.words.replace(/</g, '&lt;')}` : ''}</div></div>`,
