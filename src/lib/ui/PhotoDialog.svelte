@@ -76,7 +76,10 @@
         <input type="file" accept="image/*" class="field" onchange={choose} /></label
       >
       {#if image}
-        <canvas bind:this={canvas} class="mx-auto mt-4 max-h-[38vh] max-w-full rounded border border-line" aria-label="The photo as it will stand on the card"
+        <canvas
+          bind:this={canvas}
+          class="mx-auto mt-4 max-h-[38vh] max-w-full rounded border border-line"
+          aria-label="The photo as it will stand on the card"
         ></canvas>
         <div class="mt-2 grid grid-cols-[auto_1fr] items-center gap-x-4 gap-y-1">
           {#each SLIDERS as { of, label, min, max } (of)}
