@@ -225,6 +225,23 @@ test('the words come as a braille file of 40 cells and 25 lines', async ({ page 
   }
 });
 
+test('a class chooses whose hands its pictures show', async ({ page }) => {
+  await page.goto('/kitchen');
+  await running(page);
+  await page.getByLabel('Hands 5 of 5').check();
+  await page.getByRole('button', { name: 'Save the kitchen' }).click();
+  await expect(page.getByText(/Saved/).first()).toBeVisible();
+  await page.goto(SHOW);
+  await expect(page.locator('li.card [stroke="#7a5238"]').first()).toBeAttached();
+  await expect(page.locator('li.card [stroke="#debb90"]')).toHaveCount(0);
+  await page.goto('/kitchen');
+  await running(page);
+  await expect(page.getByLabel('Hands 5 of 5')).toBeChecked();
+  await page.getByLabel('Hands 2 of 5').check();
+  await page.getByRole('button', { name: 'Save the kitchen' }).click();
+  await expect(page.getByText(/Saved/).first()).toBeVisible();
+});
+
 /** A photograph as a file, made in the page. */
 async function photo(page: Page): Promise<Buffer> {
   const url = await page.evaluate(() => {

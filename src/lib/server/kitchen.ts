@@ -9,14 +9,17 @@ export type KitchenRow = Kitchen & {
   lessonMinutes: number;
   microwaveWatts: number;
   readingGrade: number;
+  /** Which of the five skins the hands in pictures have. */
+  skin: number;
   revision: number;
 };
 
 export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
   const row = await trx('kitchen')
     .where({ school_id: trx.school })
-    .first('system', 'places', 'lacks', 'heights', 'lesson_minutes', 'microwave_watts', 'reading_grade', 'revision');
-  if (!row) return { ...USUAL_KITCHEN, measurePlaces: new Map(), lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, revision: 1 };
+    .first('system', 'places', 'lacks', 'heights', 'lesson_minutes', 'microwave_watts', 'reading_grade', 'skin', 'revision');
+  if (!row)
+    return { ...USUAL_KITCHEN, measurePlaces: new Map(), lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, skin: 1, revision: 1 };
   const rows = await trx('kitchen_measure')
     .where({ school_id: trx.school })
     .orderBy('position')
@@ -29,6 +32,7 @@ export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
     lessonMinutes: row.lesson_minutes,
     microwaveWatts: row.microwave_watts,
     readingGrade: Number(row.reading_grade),
+    skin: row.skin,
     places: placesOf(row.places),
     revision: row.revision,
     measures: measures.map(({ id, quantity, unit, kind }) => ({ id, quantity, unit, kind })),
@@ -46,6 +50,7 @@ export type KitchenSettings = {
   lessonMinutes: number;
   microwaveWatts: number;
   readingGrade: number;
+  skin?: number;
   measures: (Measure & { place: string })[];
   tools: { id: string; place: string }[];
   lacks: string[];
@@ -67,6 +72,7 @@ export async function saveKitchen(trx: SchoolTrx, revision: number, kitchen: Kit
     lesson_minutes: kitchen.lessonMinutes,
     microwave_watts: kitchen.microwaveWatts,
     reading_grade: kitchen.readingGrade,
+    ...(kitchen.skin === undefined ? {} : { skin: kitchen.skin }),
     revision: revision + 1,
   };
   let saved = await trx('kitchen').where({ school_id, revision }).update(own);

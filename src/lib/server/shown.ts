@@ -62,7 +62,7 @@ export async function shownTask(locals: App.Locals, recipeId: string, wanted: Wa
     version: version?.number ?? null,
     learners,
     learner: version ? learner : null,
-    look: learner ? lookOf(fitLearner(learner)) : {},
+    look: { skin: working.kitchen.skin, ...(learner ? lookOf(fitLearner(learner)) : {}) },
     photos,
   };
 }

@@ -8,6 +8,9 @@ const MOST_KEPT = 1200;
 export class PictureBook {
   #drawn = new Map<string, string>();
 
+  /** @param skin whose hands the pictures show */
+  constructor(private skin: number) {}
+
   /** @returns the picture of each step, by its key */
   draw(task: TaskAnalysis, kitchen: Kitchen): Map<string, string> {
     if (this.#drawn.size > MOST_KEPT) this.#drawn.clear();
@@ -15,7 +18,7 @@ export class PictureBook {
       stagesOf(task, { kitchen }).map((stage) => {
         const what = JSON.stringify(stage);
         let svg = this.#drawn.get(what);
-        if (svg === undefined) this.#drawn.set(what, (svg = drawStage(stage)));
+        if (svg === undefined) this.#drawn.set(what, (svg = drawStage(stage, { skin: this.skin })));
         return [stage.stepKey, svg];
       }),
     );

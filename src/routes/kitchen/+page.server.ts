@@ -16,6 +16,7 @@ export const load = ({ locals }) =>
         lessonMinutes: kitchen.lessonMinutes,
         microwaveWatts: kitchen.microwaveWatts,
         readingGrade: kitchen.readingGrade,
+        skin: kitchen.skin,
         measures: kitchen.measures.map((m) => ({ ...m, place: kitchen.measurePlaces.get(m.id) ?? '' })),
         lacks: kitchen.lacks ?? [],
         heights: kitchen.heights ?? {},

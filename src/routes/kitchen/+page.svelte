@@ -1,4 +1,7 @@
 <script lang="ts">
+  import { Pen, SKINS } from '$lib/pictures/pen';
+  import { held } from '$lib/pictures/tools';
+  import Picture from '$lib/ui/Picture.svelte';
   import { enhance } from '$app/forms';
   import { HEIGHTS, measureLabel, readAmountField, type Measure, type MeasureSystem } from '$core';
   import AdaptedTools from './AdaptedTools.svelte';
@@ -55,6 +58,12 @@
   function usualMeasures() {
     kitchen.measures = (data.drawers.get(kitchen.system) ?? []).map((m) => ({ ...m, place: kitchen.measures[0]?.place ?? '' }));
   }
+  /** A hand of each skin at work, as the pictures show it. */
+  const HANDS = SKINS.map((_, skin) => {
+    const pen = new Pen({ skin, id: `skin${skin}` });
+    const { back, tool, front } = held(pen, 'wooden-spoon', [108, 150], 18, [262, 90]);
+    return back + tool + front;
+  });
 </script>
 
 <h1 class="mt-4">Kitchen</h1>
@@ -116,6 +125,25 @@
       /></label
     >
   </div>
+
+  <fieldset class="mt-6">
+    <legend class="text-sm text-muted">Hands in the pictures</legend>
+    <div class="mt-1 flex flex-wrap gap-x-5 gap-y-2">
+      {#each HANDS as hand, i (i)}
+        <label class="inline-flex items-center gap-2"
+          ><input
+            type="radio"
+            name="skin"
+            class="size-5"
+            value={i}
+            bind:group={kitchen.skin}
+            aria-label="Hands {i + 1} of {HANDS.length}"
+          />
+          <Picture svg={hand} class="w-20 border border-line" /></label
+        >
+      {/each}
+    </div>
+  </fieldset>
 
   <h2 class="mt-8">Measures</h2>
   <ul class="mt-1 grid gap-x-10 lg:grid-cols-2">

@@ -92,6 +92,12 @@ class SettingsInput {
   @Max(12, { message: 'the reading grade is at most 12' })
   readingGrade!: number;
 
+  @Optional()
+  @IsInt({ message: 'choose one of the hands' })
+  @Min(0, { message: 'choose one of the hands' })
+  @Max(4, { message: 'choose one of the hands' })
+  skin?: number;
+
   @ListOf(() => MeasureInput, 60, 'at most 60 measures')
   @ArrayUnique((m: MeasureInput | null) => m?.id, { message: 'two measures have the same name' })
   measures!: MeasureInput[];

@@ -1,4 +1,4 @@
-// Photographs of steps, in the place of drawings.
+// Photographs of steps, in the place of drawings; and whose hands the drawings show.
 import type { Knex } from 'knex';
 
 const OWN_SCHOOL = `nullif(current_setting('app.school', true), '')::uuid`;
@@ -18,9 +18,10 @@ export async function up(knex: Knex): Promise<void> {
     alter table photo enable row level security;
     alter table photo force row level security;
     create policy own_school on photo using (school_id = ${OWN_SCHOOL}) with check (school_id = ${OWN_SCHOOL});
-    grant select, insert, update, delete on photo to yr_app;`);
+    grant select, insert, update, delete on photo to yr_app;
+    alter table kitchen add column skin integer not null default 1 check (skin between 0 and 4);`);
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.raw('drop table photo;');
+  await knex.raw('drop table photo; alter table kitchen drop column skin;');
 }

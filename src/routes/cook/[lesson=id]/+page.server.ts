@@ -50,7 +50,10 @@ export const load = async ({ params, locals }) => {
   });
   await locals.rest();
   const { lesson, learner, recipe, version, rungs, own, cards, kitchen, photos } = held;
-  const { svgs, sprite } = await cardsOrTell(taskOf(recipe.title, version), kitchenOf(kitchen), lookOf(fitLearner(learner)));
+  const { svgs, sprite } = await cardsOrTell(taskOf(recipe.title, version), kitchenOf(kitchen), {
+    skin: kitchen.skin,
+    ...lookOf(fitLearner(learner)),
+  });
   const pictureOf = (key: string) => {
     const photo = photos.get(key);
     return photo === undefined ? null : photoSvg(lesson.recipeId, key, photo);

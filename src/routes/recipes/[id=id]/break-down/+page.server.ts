@@ -28,6 +28,7 @@ export const load = async ({ params, locals, url }) => {
       make: task.recipe,
       recipeRevision: task.row.revision,
       kitchen: { system: task.kitchen.system, measures: task.kitchen.measures, tools: task.kitchen.tools, places: task.kitchen.places },
+      skin: task.kitchen.skin,
       draft: task.draft,
       linesBeyond: linesBeyond(task.recipe, task.draft.steps),
       version: version && {

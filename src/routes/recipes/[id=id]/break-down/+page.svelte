@@ -59,7 +59,8 @@
   });
   const listed = $derived(whole ? editor.steps : editor.steps.slice(0, MOST_SERVED));
   const items = $derived(dragged ?? listed.map((step) => ({ id: step.key, step })));
-  const book = new PictureBook();
+  // svelte-ignore state_referenced_locally
+  const book = new PictureBook(data.skin);
   const drawn = $derived(book.draw({ ...editor.task, steps: listed }, data.kitchen));
   const pictureOf = (step: Step): string => drawn.get(step.key) ?? '';
   // While words are typed, the picture and the findings follow a moment behind: typing itself waits for nothing.
