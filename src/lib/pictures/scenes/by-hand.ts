@@ -7,7 +7,7 @@ import { arrow, toAndFro } from '../signs';
 import { held } from '../tools';
 import { vessel } from '../vessels';
 import { isRound } from './board';
-import { gloved, mainLook, type Draw, type Scenes } from './model';
+import { lying, gloved, mainLook, type Draw, type Scenes } from './model';
 
 /** The peeler goes along the food and away from the hand that holds it; the peel falls. */
 const peel: Draw = (pen, stage) => {
@@ -82,7 +82,7 @@ const byHand: Draw = (pen, stage) => {
     const lh = hand(pen, 'shell', [96, 66], { arm: [-20, 40], side: 'left' });
     const rh = hand(pen, 'pinch', [132, 58], { arm: [260, -10] });
     const bowl = vessel(pen, 'small-bowl', 120, COUNTER, {
-      contents: [{ name: l.name, look: l, state: 'whole', mixed: false, cooked: false }],
+      contents: [lying(l.name, l)],
       level: 0.4,
     });
     return (

@@ -8,7 +8,7 @@ import { ACTION, area, at, box, circle, ellipse, line, shape } from '../pen';
 import { around, arrow, toAndFro } from '../signs';
 import { sprite } from '../sprite';
 import { sectionOf, vessel } from '../vessels';
-import { asContent, mainLook, mainThing, type Draw, type Scenes } from './model';
+import { lying, asContent, mainLook, mainThing, type Draw, type Scenes } from './model';
 
 const CLOTH = '#8fb5c5';
 
@@ -20,7 +20,7 @@ const atSink: Draw = (pen, stage) => {
   if (stage.form === 'fill') {
     const kind = stage.vessel?.kind ?? 'saucepan';
     const v = vessel(pen, sectionOf(kind).rim > 54 ? 'saucepan' : kind, 110, 142, {
-      contents: [{ name: 'water', look: lookByName('water'), state: 'whole', mixed: false, cooked: false }],
+      contents: [lying('water', lookByName('water'))],
       level: 0.6,
     });
     const lh = hand(pen, 'fist', [110 - sectionOf(kind).rim - 30, v.top + 13], { arm: [-20, 60], side: 'left', turn: 90 });

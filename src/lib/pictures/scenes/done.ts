@@ -10,7 +10,7 @@ import { sectionOf, vessel } from '../vessels';
 import { eye } from './hob';
 import { contentsOf, seedOf, type Draw, type Scenes } from './model';
 import { brown } from './oven';
-import { placed } from './placed';
+import { aboveRim, placed } from './placed';
 
 /** Is it done? A fork or a knife goes in; what to look for stands beside it. */
 const check: Draw = (pen, stage) => {
@@ -32,7 +32,7 @@ const check: Draw = (pen, stage) => {
     v.back +
     pen.move('0 0 -26, 0.4 0 2, 0.7 0 2, 1 0 -26', rh.tool) +
     v.front +
-    pen.move('0 0 -26, 0.4 0 2, 0.7 0 2, 1 0 -26', pen.clip(`M-60 -80H300V${v.top}H-60z`, rh.tool) + rh.back + rh.front) +
+    pen.move('0 0 -26, 0.4 0 2, 0.7 0 2, 1 0 -26', aboveRim(pen, v.top, rh.tool) + rh.back + rh.front) +
     eye(pen, 204, 112) +
     arrow(34, 24, 34, 54) +
     (v.onHob ? steam(x - 60, v.top, 1) : '')

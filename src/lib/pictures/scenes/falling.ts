@@ -7,7 +7,7 @@ import { packBody, packed } from '../packs';
 import { at, circle, line, shape } from '../pen';
 import { toAndFro } from '../signs';
 import { vessel } from '../vessels';
-import { contentsOf, mainThing, type Draw, type Scenes } from './model';
+import { lying, contentsOf, mainThing, type Draw, type Scenes } from './model';
 import { placed, steady } from './placed';
 
 const sprinkle: Draw = (pen, stage) => {
@@ -64,7 +64,7 @@ const drain: Draw = (pen, stage) => {
   const t = mainThing(stage);
   const l = t.look ?? lookByName('food');
   const hot = stage.form === 'hot' || stage.hazards.includes('hot');
-  const inside: Content = { name: t.name, look: l, state: t.state, mixed: false, cooked: false };
+  const inside: Content = lying(t.name, l, t.state);
   if (stage.form === 'squeeze') {
     const lh = hand(pen, 'fist', [92, 62], { arm: [-20, 50], side: 'left', turn: 90 });
     const rh = hand(pen, 'fist', [148, 62], { arm: [262, 50], turn: 90 });

@@ -7,9 +7,9 @@ import { area, at, circle, INK, line, shape, type Pen } from '../pen';
 import { around, arrow } from '../signs';
 import { held } from '../tools';
 import { lid, sectionOf, vessel } from '../vessels';
-import { asContent, contentsOf, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
+import { lying, asContent, contentsOf, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
 import { brown } from './oven';
-import { placed, steady } from './placed';
+import { aboveRim, placed, steady } from './placed';
 
 const STIRS = new Set(['stir', 'fry', 'brown', 'soften', 'wilt', 'reduce', 'melt', 'poach', 'blanch']);
 
@@ -28,7 +28,7 @@ const onHob: Draw = (pen, stage) => {
     ['boil', 'simmer', 'poach', 'blanch', 'steam'].includes(stage.form);
   const all: Content[] =
     ['boil', 'simmer', 'poach', 'blanch'].includes(stage.form) && !contents.some((c) => c.look.shape === 'liquid')
-      ? [{ name: 'water', look: lookByName('water'), state: 'whole', mixed: false, cooked: false }, ...contents]
+      ? [lying('water', lookByName('water')), ...contents]
       : contents;
   const heat =
     stage.form === 'boil' || stage.form === 'blanch'
@@ -58,7 +58,7 @@ const onHob: Draw = (pen, stage) => {
       v.front +
       lh.front +
       pen.move(sway, rh.back) +
-      pen.clip(`M-60 -60H300V${v.top}H-60z`, pen.move(sway, rh.tool)) +
+      aboveRim(pen, v.top, pen.move(sway, rh.tool)) +
       pen.move(sway, rh.front) +
       around(x - 16, v.top - 16, 24, 9) +
       steam(x - 60, v.top - 2, 1) +
@@ -184,9 +184,7 @@ const lift: Draw = (pen, stage) => {
       ? stage.tool
       : 'tongs';
   const from = vessel(pen, 'saucepan', 62, HOB_TOP, {
-    contents: stage.source?.contents.length
-      ? stage.source.contents
-      : [{ name: 'water', look: lookByName('water'), state: 'whole', mixed: false, cooked: false }, content],
+    contents: stage.source?.contents.length ? stage.source.contents : [lying('water', lookByName('water')), content],
   });
   const plate = vessel(pen, skim ? 'small-bowl' : 'plate', 182, COUNTER, {});
   const paper = stage.form === 'paper' ? shape('M136 128l8 -6 12 4 14 -4 12 4 16 -4 12 4 14 -3 4 5z', '#fbf7ee', 2) : '';

@@ -8,7 +8,7 @@ import { area, at, box, line, type Pen, type Point } from '../pen';
 import { arrow, toAndFro } from '../signs';
 import { hasHeld, held } from '../tools';
 import { sectionOf, vessel } from '../vessels';
-import { asContent, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
+import { lying, asContent, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
 import { placed, steady } from './placed';
 
 /** From a board, a bowl, a packet or the hand into the vessel, close above it. */
@@ -138,7 +138,7 @@ const mouthOf = (pack: string): Point =>
 
 const smallBowl = (pen: Pen, l: ReturnType<typeof mainLook>, contents: Content[]) => {
   const v = vessel(pen, 'small-bowl', 0, 17, {
-    contents: contents.length > 0 ? contents : [{ name: l.name, look: l, state: 'whole', mixed: false, cooked: false }],
+    contents: contents.length > 0 ? contents : [lying(l.name, l)],
     level: 0.5,
   });
   return v.back + v.front;
@@ -197,10 +197,7 @@ function pourer(pen: Pen, from: StageVessel | null, l: ReturnType<typeof mainLoo
           : 'glass'
       : 'glass';
   const v = vessel(pen, kind, 0, kind === 'jug' ? 36 : 25, {
-    contents:
-      from && from.contents.length > 0
-        ? from.contents
-        : [{ name: l.name, look: { ...l, shape: 'liquid' }, state: 'whole', mixed: false, cooked: false }],
+    contents: from && from.contents.length > 0 ? from.contents : [lying(l.name, { ...l, shape: 'liquid' })],
     level: 0.6,
   });
   return v.back + v.front;

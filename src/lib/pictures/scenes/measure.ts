@@ -8,7 +8,7 @@ import { ACTION, area, at, box, INK, line, shape, type Pen, type Point } from '.
 import { arrow } from '../signs';
 import { dryMeasure } from '../tools';
 import { vessel } from '../vessels';
-import { asContent, mainLook, mainThing, type Draw, type Scenes } from './model';
+import { lying, asContent, mainLook, mainThing, type Draw, type Scenes } from './model';
 
 /** The plain spoon and cup: heaped and made level, over what it comes from; so often. */
 const measure: Draw = (pen, stage) => {
@@ -96,7 +96,7 @@ function jugTo(pen: Pen, stage: Stage): string {
   const pour = hand(pen, 'wrap', [186, 52], { arm: [262, 30], turn: -30 });
   const y = 92;
   const jug = vessel(pen, 'jug', 92, COUNTER, {
-    contents: [{ name: l.name, look: { ...l, shape: 'liquid' }, state: 'whole', mixed: false, cooked: false }],
+    contents: [lying(l.name, { ...l, shape: 'liquid' })],
     level: 0.62,
   });
   const ticks = line('M112 126h12M112 110h12M112 76h12', 2, '#5f7078');

@@ -16,13 +16,16 @@ export function mainThing({ things, vessel }: Stage): Thing {
 }
 export const mainLook = (stage: Stage): Look => mainThing(stage).look ?? lookByName('food');
 
-export const asContent = (t: Thing): Content => ({
-  name: t.name,
-  look: t.look ?? lookByName('food'),
-  state: t.state,
+/** Something that lies by itself, as it is. */
+export const lying = (name: string, look: Look, state: Content['state'] = 'whole'): Content => ({
+  name,
+  look,
+  state,
   mixed: false,
   cooked: false,
 });
+
+export const asContent = (t: Thing): Content => lying(t.name, t.look ?? lookByName('food'), t.state);
 
 /** What is in the vessel, or, where nobody knows, what the step is about. */
 export function contentsOf(stage: Stage): Content[] {

@@ -41,3 +41,6 @@ export function steady(pen: Pen, v: Placed, x: number, stage: Stage): { back: st
   if (v.section.height < 14) return hand(pen, 'rim', [x - v.section.rim - 2, v.top - 8], { arm: [-26, v.top - 40], side: 'left' });
   return hand(pen, hot ? 'mitt' : 'rim', [x - v.section.rim - 2, v.top + (hot ? 10 : 2)], { arm: [-26, v.top - 26], side: 'left' });
 }
+
+/** The part of a tool that stands out of a vessel: the wall must not lie over it. */
+export const aboveRim = (pen: Pen, top: number, inner: string): string => pen.clip(`M-60 -60H300V${top}H-60z`, inner);

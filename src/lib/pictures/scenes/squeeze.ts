@@ -6,12 +6,12 @@ import { counter, COUNTER } from '../kitchen';
 import { area, at, box, circle, ellipse, INK, line, shape } from '../pen';
 import { arrow, toAndFro } from '../signs';
 import { vessel } from '../vessels';
-import { mainLook, type Draw, type Scenes } from './model';
+import { lying, mainLook, type Draw, type Scenes } from './model';
 
 const press: Draw = (pen) => {
   const g = lookByName('garlic');
   const bowl = vessel(pen, 'small-bowl', 84, COUNTER, {
-    contents: [{ name: 'garlic', look: { ...g, shape: 'round' }, state: 'chopped', mixed: false, cooked: false }],
+    contents: [lying('garlic', { ...g, shape: 'round' }, 'chopped')],
     level: 0.4,
   });
   const rh = hand(pen, 'fist', [172, 62], { arm: [262, 62], turn: 90 });
@@ -89,7 +89,7 @@ const crack: Draw = (pen, stage) => {
   const egg = lookByName('egg');
   const apart = stage.form === 'apart';
   const bowl = vessel(pen, apart ? 'small-bowl' : 'bowl', apart ? 84 : 120, COUNTER, {
-    contents: [{ name: 'egg', look: { ...egg, shape: 'liquid', flesh: egg.mark }, state: 'whole', mixed: false, cooked: false }],
+    contents: [lying('egg', { ...egg, shape: 'liquid', flesh: egg.mark })],
     level: 0.3,
   });
   const second = apart ? vessel(pen, 'small-bowl', 172, COUNTER, {}) : null;

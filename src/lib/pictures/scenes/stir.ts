@@ -8,7 +8,7 @@ import { around, arrow } from '../signs';
 import { held } from '../tools';
 import { lid, sectionOf } from '../vessels';
 import { gloved, asContent, contentsOf, mainLook, mainThing, type Draw, type Scenes } from './model';
-import { placed, steady, type Placed } from './placed';
+import { aboveRim, placed, steady, type Placed } from './placed';
 
 const STIRRED = new Set(['spoon', 'wooden-spoon', 'whisk', 'spatula', 'fork', 'turner', 'ladle', 'slotted-spoon', 'teaspoon']);
 
@@ -36,7 +36,7 @@ const stir: Draw = (pen, stage) => {
   const fat = tool === 'wooden-spoon' || tool === 'spoon' || tool === 'whisk' || tool === 'fork' || tool === 'teaspoon';
   const v = placed(pen, stage, x, { contents, within: pen.move(SWAY, rh.tool) });
   const lh = steady(pen, v, x, stage);
-  const above = pen.clip(`M-60 -60H300V${v.top}H-60z`, pen.move(SWAY, rh.tool));
+  const above = aboveRim(pen, v.top, pen.move(SWAY, rh.tool));
   const well = stage.form === 'well' ? at(x, v.foot - 22, shape('M-18 -8Q0 22 18 -8', '#fff', 2.4)) : '';
   const foam = stage.form === 'whip' ? at(x - 22, v.foot - 20, mound(lookByName('tub'), 54)) : '';
   const way =
@@ -98,7 +98,7 @@ const mash: Draw = (pen, stage) => {
     v.front +
     lh.front +
     pen.move(down, rh.back) +
-    pen.clip(`M-60 -60H300V${v.top}H-60z`, pen.move(down, rh.tool)) +
+    aboveRim(pen, v.top, pen.move(down, rh.tool)) +
     pen.move(down, rh.front) +
     arrow(x - 36, v.top - 34, x - 36, v.top - 6)
   );
