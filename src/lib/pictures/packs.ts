@@ -1,6 +1,6 @@
 // What foods come in. Each stands on 0,0 and is about 40 wide and 58 high; the food is seen on it or through it.
 import { labelOf, type Look, type Thing } from '$core';
-import { heap, whole } from './foods';
+import { whole, heap } from './pieces';
 import { area, at, box, circle, ellipse, line, shape } from './pen';
 import { sprite } from './sprite';
 

@@ -1,6 +1,7 @@
 // Tools as hands hold them: the working end at 0,0, the handle upwards; and a tool in a hand.
 import { adaptedTool, toolById } from '$core';
-import { hand, type Hand, type PoseName } from './hands';
+import { hand, type Hand } from './hands';
+import type { PoseName } from './poses';
 import { COLOURS, area, at, box, circle, INK, line, shape, type Pen, type Point } from './pen';
 
 const METAL = COLOURS.metal;

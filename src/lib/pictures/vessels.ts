@@ -1,6 +1,6 @@
 // Vessels in cut-away, with what is in them: see docs/pictures.md.
 import type { Content, VesselKind } from '$core';
-import { piece } from './foods';
+import { piece } from './pieces';
 import { area, at, circle, INK, line, scatter, shape, type Pen } from './pen';
 
 /** Half widths at rim and base, height, wall colour, whether the side is curved. */

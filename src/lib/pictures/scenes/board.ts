@@ -1,6 +1,6 @@
 // What a knife does on a board: hands clear of the blade, what was cut beside it.
 import { table, type Look, type State } from '$core';
-import { body, half, heap, piece, whole } from '../foods';
+import { whole, body, half, heap, piece } from '../pieces';
 import { hand } from '../hands';
 import { board } from '../kitchen';
 import { at, circle, ellipse, INK, line, shape } from '../pen';

@@ -1,5 +1,5 @@
 // Peeling, tearing, grating, pulling apart, snipping.
-import { body, heap, piece, whole } from '../foods';
+import { whole, body, heap, piece } from '../pieces';
 import { hand } from '../hands';
 import { counter, COUNTER } from '../kitchen';
 import { at, circle, INK, line, shape } from '../pen';

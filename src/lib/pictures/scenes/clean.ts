@@ -1,6 +1,6 @@
 // At the sink and after: washing, rinsing, drying, wiping, sweeping.
 import { lookByName } from '$core';
-import { heap, whole } from '../foods';
+import { whole, heap } from '../pieces';
 import { hand } from '../hands';
 import { board, counter, sink, stream } from '../kitchen';
 import { packBody } from '../packs';

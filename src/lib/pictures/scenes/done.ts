@@ -1,5 +1,5 @@
 // Telling whether food is done, and waiting.
-import { piece, whole } from '../foods';
+import { whole, piece } from '../pieces';
 import { hand } from '../hands';
 import { counter, COUNTER, disc, lcd, oven, steam } from '../kitchen';
 import { packed } from '../packs';

@@ -1,6 +1,6 @@
 // Hands in dough, and what is rolled, shaped and folded.
 import { lookByName } from '$core';
-import { heap } from '../foods';
+import { heap } from '../pieces';
 import { hand } from '../hands';
 import { board, counter, COUNTER } from '../kitchen';
 import { at, box, circle, ellipse, INK, line, shape } from '../pen';

@@ -1,6 +1,6 @@
 // What falls: sprinkled, sifted, drained.
 import { lookByName, type Content } from '$core';
-import { mound, piece } from '../foods';
+import { mound, piece } from '../pieces';
 import { hand } from '../hands';
 import { counter, COUNTER, sink, steam } from '../kitchen';
 import { packBody, packed } from '../packs';

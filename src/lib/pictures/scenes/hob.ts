@@ -1,6 +1,6 @@
 // What is done in a pan on the ring, and out of it.
 import { lookByName, type Content, type VesselKind } from '$core';
-import { heap, whole } from '../foods';
+import { whole, heap } from '../pieces';
 import { hand } from '../hands';
 import { COUNTER, disc, hob, HOB_TOP, stand, steam } from '../kitchen';
 import { area, at, circle, INK, line, shape, type Pen } from '../pen';

@@ -1,6 +1,6 @@
 // From one thing into another: pouring, tipping, spooning.
 import { lookByName, type Content, type Stage, type StageVessel, type VesselKind } from '$core';
-import { heap, mound, piece, whole } from '../foods';
+import { whole, heap, mound, piece } from '../pieces';
 import { hand } from '../hands';
 import { counter, COUNTER, steam } from '../kitchen';
 import { packBody } from '../packs';

@@ -1,6 +1,6 @@
 // Machines: where the hand presses, and what they hold.
+import { whole } from '../pieces';
 import { lookByName, type VesselKind } from '$core';
-import { whole } from '../foods';
 import { hand } from '../hands';
 import { counter, disc, steam } from '../kitchen';
 import { area, at, box, circle, ellipse, line, shape, lettering } from '../pen';

@@ -1,6 +1,6 @@
 // Measuring: cups and spoons made level, a jug to its line, a scale to its number.
 import { lookByName, type Stage } from '$core';
-import { heap, whole } from '../foods';
+import { whole, heap } from '../pieces';
 import { hand } from '../hands';
 import { counter, COUNTER, lcd, stream } from '../kitchen';
 import { packBody } from '../packs';

@@ -1,6 +1,6 @@
 // Into the oven and the air fryer, out of them, and out of the tin.
+import { whole } from '../pieces';
 import { lookByName, type VesselKind } from '$core';
-import { whole } from '../foods';
 import { hand } from '../hands';
 import { counter, disc, oven, steam } from '../kitchen';
 import { area, at, box, line, shape } from '../pen';

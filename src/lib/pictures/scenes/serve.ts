@@ -1,5 +1,5 @@
 // Serving, eating, and what nobody has a scene for.
-import { heap, whole } from '../foods';
+import { whole, heap } from '../pieces';
 import { hand } from '../hands';
 import { board, counter, COUNTER } from '../kitchen';
 import { ACTION, at, circle, ellipse, INK, line, shape } from '../pen';

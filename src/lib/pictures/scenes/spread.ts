@@ -1,6 +1,6 @@
 // Spreading, brushing, greasing, lining.
+import { whole } from '../pieces';
 import { lookByName } from '$core';
-import { whole } from '../foods';
 import { hand } from '../hands';
 import { board, counter, COUNTER } from '../kitchen';
 import { packed } from '../packs';

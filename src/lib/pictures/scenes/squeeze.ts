@@ -1,6 +1,6 @@
 // Pressing, squeezing, crushing, cracking.
 import { lookByName } from '$core';
-import { heap } from '../foods';
+import { heap } from '../pieces';
 import { hand } from '../hands';
 import { counter, COUNTER } from '../kitchen';
 import { area, at, box, circle, ellipse, INK, line, shape } from '../pen';

@@ -1,6 +1,6 @@
 // What is done in a vessel: stirring, mashing, soaking, dipping, covering.
 import { lookByName, type Content, type Stage } from '$core';
-import { mound, piece, whole } from '../foods';
+import { whole, mound, piece } from '../pieces';
 import { hand } from '../hands';
 import { disc, steam } from '../kitchen';
 import { at, shape, type Point } from '../pen';
