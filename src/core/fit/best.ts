@@ -1,5 +1,6 @@
 // The best choice for one learner and recipe: the steps as the search sees them, with and without ways that take a whole stretch.
 import { USUAL_KITCHEN, type Kitchen, type Step, type TaskAnalysis } from '../plan/model';
+import { plainStep } from '../plan/plain-step';
 import { compare } from './costs';
 import { demandsOf } from './demands';
 import { keptWays } from './drop';
@@ -80,21 +81,4 @@ function cardSite({ task, kitchen, cards }: Prepared, learner: Learner, all: boo
   return { ...siteOf(step, cards, learner, poolOf(learner, kitchen, 'learner', all)), canAdult: false };
 }
 
-const EMPTY: Step = {
-  key: CARDS,
-  text: '',
-  technique: null,
-  phase: 'ready',
-  sourceLine: null,
-  uses: [],
-  tools: [],
-  into: null,
-  fillings: [],
-  hazards: [],
-  supervision: 'none',
-  cues: [],
-  minutes: { active: 0, waiting: 0 },
-  demands: [],
-  small: [],
-  meanwhile: null,
-};
+const EMPTY = plainStep({ key: CARDS, text: '', phase: 'ready' });

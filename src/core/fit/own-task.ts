@@ -3,6 +3,7 @@ import { hasMark, isFetched, toolById } from '../technique/tools';
 import { adaptedTool } from '../technique/adapted-tools';
 import { toolName } from '../task/routines';
 import type { Kitchen, Step, TaskAnalysis } from '../plan/model';
+import { plainStep } from '../plan/plain-step';
 import { SOILS } from '../kitchen/index';
 import { whereIs } from './here';
 import { worksOfStep } from './loads';
@@ -104,30 +105,14 @@ function putAhead(steps: readonly OwnStep[], settled: ReadonlyMap<string, Settle
     const at = out.findIndex((s) => (s.into === pan && worksOfStep(s).act === 'water') || s.key === step.key);
     if (!way || !pan || out[at]?.key === step.key) continue;
     const name = toolById(pan)?.name ?? 'pan';
-    const ahead = plainStep(`${step.key}.1`, out[at]!.phase, way.ahead!.replace('{place}', name), [...way.tools, pan]);
+    const ahead = added(`${step.key}.1`, out[at]!.phase, way.ahead!.replace('{place}', name), [...way.tools, pan]);
     out.splice(at, 0, own({ ...ahead, into: pan, minutes: { active: 0.3, waiting: 0 } }));
   }
   return out;
 }
 
-const plainStep = (key: string, phase: Step['phase'], text: string, tools: string[]): Step => ({
-  key,
-  text,
-  technique: null,
-  phase,
-  sourceLine: null,
-  uses: [],
-  tools,
-  into: null,
-  fillings: [],
-  hazards: [],
-  supervision: 'none',
-  cues: [],
-  minutes: { active: 1, waiting: 0 },
-  demands: [],
-  small: [],
-  meanwhile: null,
-});
+const added = (key: string, phase: Step['phase'], text: string, tools: string[]): Step =>
+  plainStep({ key, text, phase, tools, minutes: { active: 1, waiting: 0 } });
 
 /** What a way brought into raw food is washed before it is used for anything else. */
 function washed(steps: readonly OwnStep[], task: TaskAnalysis, own: (step: Step) => OwnStep): OwnStep[] {
@@ -149,7 +134,7 @@ const washStep = (before: Step, id: string): Step => {
   const sharp = toolById(id)!.hazards.includes('sharp');
   const text = `Wash the ${toolById(id)!.name} with hot water and soap.`;
   return {
-    ...plainStep(`${before.key}.wash-${id}`, before.phase, text, [id, 'sponge', 'soap', 'tap']),
+    ...added(`${before.key}.wash-${id}`, before.phase, text, [id, 'sponge', 'soap', 'tap']),
     technique: 'wash-up',
     hazards: ['slip', ...(sharp ? (['sharp'] as const) : [])],
     supervision: sharp ? 'within-reach' : 'nearby',

@@ -2,9 +2,12 @@
 import { table } from '../amount/table';
 import { contents, isHot, type Lot, type World } from '../kitchen/index';
 import type { findFood } from '../recipe/food';
+import { techniqueById } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
+import { worksOf } from '../technique/works';
+import { actOf } from './acts';
 import { lookByName, lookOf } from './looks';
-import type { Content, StageVessel, State, VesselKind } from './stage';
+import { STATES, type Content, type StageVessel, type State, type VesselKind } from './stage';
 
 const KIND = table<VesselKind>({
   bowl: 'bowl',
@@ -41,27 +44,38 @@ const KIND = table<VesselKind>({
   blender: 'jug',
 });
 
-/** Strongest first: what was grated is not drawn as peeled. Words are kinds of technique, as the world notes them. */
-const STATE_OF: readonly [string, State][] = [
-  ['mash', 'mashed'],
-  ['blend', 'mashed'],
-  ['grate', 'grated'],
-  ['mince', 'chopped'],
-  ['dice', 'dice'],
-  ['chop', 'dice'],
-  ['snip', 'chopped'],
-  ['crush-garlic', 'chopped'],
-  ['cut-strips', 'sticks'],
-  ['cut-wedges', 'wedges'],
-  ['slice', 'slices'],
-  ['tear', 'torn'],
-  ['flake', 'torn'],
-  ['halve', 'halves'],
-  ['peel', 'peeled'],
-  ['peel-by-hand', 'peeled'],
-];
+/** What a scene leaves, where its form does not say it: what was drawn being grated is drawn grated from then on. */
+const LEFT_BY = table<State>({
+  mash: 'mashed',
+  blender: 'mashed',
+  grate: 'grated',
+  scissors: 'chopped',
+  press: 'chopped',
+  forks: 'torn',
+  peel: 'peeled',
+  pieces: 'dice',
+  shreds: 'grated',
+  quarters: 'wedges',
+  // by hand
+  tear: 'torn',
+  crumble: 'torn',
+  shell: 'peeled',
+});
+/** Strongest first: what was grated is not drawn as peeled. */
+const STRENGTH: readonly State[] = ['mashed', 'grated', 'chopped', 'dice', 'sticks', 'wedges', 'slices', 'torn', 'halves', 'peeled'];
 
-export const stateOf = (forms: ReadonlySet<string>): State => STATE_OF.find(([form]) => forms.has(form))?.[1] ?? 'whole';
+/** What a technique leaves of a food; null where its shape stays. */
+function leftBy(technique: string): State | null {
+  const { scene, form } = actOf(technique);
+  if (scene === 'board' && STATES.some((state) => state === form)) return form as State;
+  return (scene === 'board' || scene === 'by-hand' ? LEFT_BY.get(form) : LEFT_BY.get(scene)) ?? null;
+}
+
+/** @param forms kinds of technique, as the world notes them */
+export function stateOf(forms: ReadonlySet<string>): State {
+  const left = [...forms].map(leftBy);
+  return STRENGTH.find((state) => left.includes(state)) ?? 'whole';
+}
 
 /** What a list says that the food comes as: "1 carrot, diced", bought so. */
 export function stateInWords(words: string): State {
@@ -92,7 +106,7 @@ export function vesselAt(world: World, id: string | null): StageVessel | null {
   };
 }
 
-const WATER: Content = { name: 'water', look: lookByName('water'), state: 'whole', mixed: false, cooked: false };
+const WATER: Content = { name: 'water', look: lookByName('water'), state: 'whole', mixed: false };
 /** What is no more seen by itself once it is worked in: a spice, salt, sugar. */
 const GONE = new Set(['powder']);
 
@@ -103,34 +117,29 @@ export function contentsOf(world: World, lot: Lot): Content[] {
   const doughy = lot.joined && parts.some((k) => k.food?.category === 'flour') && parts.some((k) => k.wet);
   const own = seen.flatMap((k): Content[] => {
     const state = stateOf(lot.forms);
-    if (isEgg(k.food) && (lot.joined || OPENED.some((form) => lot.forms.has(form)))) return eggs(lot, k.name);
+    if (isEgg(k.food) && isOpened(lot)) return eggs(lot, k.name);
     return [
       {
         name: k.name,
         look: lookOf(k.one.item),
         state: state === 'whole' ? stateInWords(k.one.item) : state,
         mixed: lot.joined,
-        cooked: lot.cooked,
       },
     ];
   });
   if (!doughy)
-    return own.length > 0
-      ? own
-      : parts.map((k) => ({ name: k.name, look: lookOf(k.one.item), state: 'whole', mixed: lot.joined, cooked: lot.cooked }));
+    return own.length > 0 ? own : parts.map((k) => ({ name: k.name, look: lookOf(k.one.item), state: 'whole', mixed: lot.joined }));
   const wet = own.filter((c) => c.look.shape === 'liquid').length > 0;
   const rest = own.filter((c) => !['liquid', 'cream', 'egg', 'block', 'powder'].includes(c.look.shape));
-  return [
-    { name: lot.name ?? 'batter', look: lookByName(wet ? 'batter' : 'mixture'), state: 'mashed', mixed: true, cooked: lot.cooked },
-    ...rest,
-  ];
+  return [{ name: lot.name ?? 'batter', look: lookByName(wet ? 'batter' : 'mixture'), state: 'mashed', mixed: true }, ...rest];
 }
 
 export const isEgg = (food: ReturnType<typeof findFood>) => food?.category === 'egg' && food.id !== 'hard-boiled-egg';
-/** Work after which an egg is out of its shell. */
-export const OPENED = ['crack-egg', 'whisk', 'beat', 'separate-egg'];
+const joins = (form: string) => worksOf(form, techniqueById(form)?.like).act === 'join';
+/** Whether an egg is out of its shell: it was cracked, or worked into something. */
+export const isOpened = (lot: Lot): boolean =>
+  lot.joined || [...lot.forms].some((form) => techniqueById(form)?.makes === 'cracked' || joins(form));
 export function eggs(lot: Lot, name: string): Content[] {
-  const beaten = lot.joined || lot.forms.has('whisk') || lot.forms.has('beat');
-  const one = (look: string): Content => ({ name, look: lookByName(look), state: 'whole', mixed: lot.joined, cooked: lot.cooked });
-  return beaten ? [one('beaten-egg')] : [one('egg-white'), one('cracked-egg')];
+  const one = (look: string): Content => ({ name, look: lookByName(look), state: 'whole', mixed: lot.joined });
+  return lot.joined || [...lot.forms].some(joins) ? [one('beaten-egg')] : [one('egg-white'), one('cracked-egg')];
 }

@@ -1,6 +1,7 @@
 // Makes the stage of each step: plays the task in the one world and reads what lies where before the step.
 import { newWorld, vesselOf, type World } from '../kitchen/index';
 import { USUAL_KITCHEN, type Kitchen, type Step, type TaskAnalysis } from '../plan/model';
+import { plainStep } from '../plan/plain-step';
 import { play } from '../plan/play';
 import { findFood } from '../recipe/food';
 import type { Term } from '../recipe/glossary';
@@ -8,7 +9,7 @@ import { playedStep, standardSteps } from '../task/dry-run/run';
 import { wholeKey } from '../task/grain';
 import { adaptedTool } from '../technique/adapted-tools';
 import { techniqueById } from '../technique/lexicon';
-import { findTools, hasMark, toolById } from '../technique/tools';
+import { findTools, toolById } from '../technique/tools';
 import { actOf, type Act } from './acts';
 import { EMPTY_BOWL, vesselAt } from './contents';
 import { lookByName } from './looks';
@@ -16,7 +17,7 @@ import { dialOf, measuresOf, readsOf } from './numbers';
 import type { Stage, Store, Thing } from './stage';
 import { ontoOf, thing, thingsOf } from './things';
 
-/** `oneHand`: no second hand holds or steadies. */
+/** `oneHand`: the learner has no second hand that holds or steadies. */
 export type StageOptions = { kitchen?: Kitchen; oneHand?: boolean };
 
 /**
@@ -86,18 +87,12 @@ function stageOf(step: Step, world: World): Stage {
     minutes: step.minutes.waiting > 0 ? step.minutes.waiting : /\b20 seconds\b/.test(step.text) ? 1 / 3 : null,
     dial: dialOf(step, world, act),
     count: countOf(step.text),
-    thick: /(\d+(?:[./]\d+)?|½|¼|¾|1½)\s*(?:-\s*)?(cm|mm|in|inch(?:es)?)\b/i.exec(step.text)?.[0] ?? null,
     mat: step.tools.includes('non-slip-mat'),
-    gloves: step.tools.some((id) => hasMark(id, 'mitt')),
-    oneHand: step.tools.some((id) => ONE_HANDED.has(id)),
+    oneHand: false,
     hazards: step.hazards.filter((h) => h !== 'slip'),
     adult,
-    tells: step.text,
   };
 }
-
-/** Tools that are fitted so that one hand does it. */
-const ONE_HANDED = new Set(['rocker-knife', 'spike-board', 'suction-grater', 'clamp-peeler', 'suction-bowl']);
 
 /** What is done on a ring is drawn at the appliance in which it is done here. */
 function actHere(step: Step): Act {
@@ -149,24 +144,15 @@ function countOf(text: string): number | null {
 /** The stage that shows what a kitchen word means: its technique at work on a usual food, or the thing itself. */
 export function stageOfTerm(term: Term): Stage {
   const technique = 'technique' in term.picture ? (techniqueById(term.picture.technique) ?? null) : null;
-  const alone = stageAlone({
-    key: term.term,
-    text: term.meaning,
-    technique: technique?.id ?? null,
-    phase: technique?.phase ?? 'prepare',
-    sourceLine: null,
-    uses: [],
-    tools: [...(technique?.tools ?? [])],
-    into: null,
-    fillings: [],
-    hazards: [],
-    supervision: 'none',
-    cues: [],
-    minutes: { active: 0, waiting: 0 },
-    demands: [],
-    small: [],
-    meanwhile: null,
-  });
+  const alone = stageAlone(
+    plainStep({
+      key: term.term,
+      text: term.meaning,
+      technique: technique?.id ?? null,
+      phase: technique?.phase ?? 'prepare',
+      tools: [...(technique?.tools ?? [])],
+    }),
+  );
   const shown = lookByName('drawing' in term.picture ? term.picture.drawing : technique?.phase === 'cook' ? 'soup' : 'carrot');
   return { ...alone, things: [thing(shown.name, shown, shown.name)], onto: null };
 }

@@ -27,7 +27,7 @@ export const VESSEL_KINDS = [
 ] as const;
 export type VesselKind = (typeof VESSEL_KINDS)[number];
 
-export type Content = { name: string; look: Look; state: State; mixed: boolean; cooked: boolean };
+export type Content = { name: string; look: Look; state: State; mixed: boolean };
 
 export type StageVessel = { kind: VesselKind; contents: Content[]; lid: boolean; hot: boolean; onHob: boolean };
 
@@ -54,6 +54,7 @@ export type Dial = {
 
 export type Stage = Act & {
   stepKey: string;
+  /** The same act in words: what stands beside the picture, and its title where it stands alone. */
   words: string;
   things: Thing[];
   /** What they go onto or into, where the words name it: "over the potato". */
@@ -70,13 +71,8 @@ export type Stage = Act & {
   minutes: number | null;
   dial: Dial | null;
   count: number | null;
-  /** Inches or centimetres that pieces are to have, as the step says it. */
-  thick: string | null;
   mat: boolean;
-  gloves: boolean;
   oneHand: boolean;
   hazards: Hazard[];
   adult: boolean;
-  /** The same act in words, for those who cannot see the picture. */
-  tells: string;
 };

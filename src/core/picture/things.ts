@@ -6,7 +6,7 @@ import { adaptedTool } from '../technique/adapted-tools';
 import { kindOf } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
 import { actOf } from './acts';
-import { contentsOf, eggs, isEgg, OPENED, stateInWords, stateOf } from './contents';
+import { contentsOf, eggs, isEgg, isOpened, stateInWords, stateOf } from './contents';
 import { lookByName, lookOf } from './looks';
 import type { State, Thing } from './stage';
 
@@ -34,7 +34,8 @@ export function thingsOf(step: Step, world: World): Thing[] {
     const lot = lots.filter((l) => !l.joined).at(-1) ?? lots.at(-1);
     const state = lot && !lot.joined ? stateOf(lot.forms) : 'whole';
     const look = lookOf(use.item);
-    if (isEgg(food) && lot && OPENED.some((form) => lot.forms.has(form))) return thing(use.item, eggs(lot, use.item)[0]!.look, 'egg');
+    if (isEgg(food) && lot && isOpened(lot) && !(lot.joined && lot.parts.size > 1))
+      return thing(use.item, eggs(lot, use.item)[0]!.look, 'egg');
     if (lot && lot.joined && lot.parts.size > 1) return ofMixture(lot, world);
     const one = thing(use.item, look, food?.picture ?? 'food', state === 'whole' ? stateInWords(use.item) : state);
     return use.unit === 'can' && one.pack !== 'tin' ? { ...one, pack: 'tin' as const } : one;
@@ -45,7 +46,7 @@ export function thingsOf(step: Step, world: World): Thing[] {
   if (actOf(step.technique).scene === 'away' && /\bfood\b/i.test(step.text)) return shelved(world);
   if (actOf(step.technique).scene === 'away' && /\btools|dishes|things\b/i.test(step.text)) return TOOLS_AWAY;
   if (actOf(step.technique).form === 'dishes') {
-    const named = findTools(step.text).filter((t) => !['sponge', 'soap', 'tap', 'cloth'].includes(t.tool.id));
+    const named = findTools(step.text).filter((t) => t.tool.kind !== 'cleaning' && t.tool.kind !== 'appliance');
     if (named.length > 0) return named.slice(0, 2).map((t) => thing(t.tool.name, null, t.tool.picture));
     if (/\btsp|tbsp|cup\b/i.test(step.text)) return [thing('measure', null, 'measure')];
   }

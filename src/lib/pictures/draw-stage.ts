@@ -43,7 +43,7 @@ export function drawStage(stage: Stage, options: PenOptions = {}): string {
 /** A vessel with what is in it, by itself: for the counter as it stands. */
 export function drawHeld(kind: VesselKind, items: readonly string[], id: string): string {
   const pen = new Pen({ id });
-  const contents = items.slice(0, 5).map((name): Content => ({ name, look: lookOf(name), state: 'whole', mixed: false, cooked: false }));
+  const contents = items.slice(0, 5).map((name): Content => ({ name, look: lookOf(name), state: 'whole', mixed: false }));
   const { back, front } = vessel(pen, kind, 0, 0, { contents });
   return at(120, 148, back + front, 0, 1.6);
 }

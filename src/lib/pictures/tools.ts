@@ -174,7 +174,29 @@ function drawingOf(id: string): ToolDrawing | undefined {
   const like = (adaptedTool(id) ?? toolById(id))?.picture ?? '';
   return HELD_TOOLS.get(id) ?? HELD_TOOLS.get(ALIKE.get(id) ?? like);
 }
-export const hasHeld = (id: string) => drawingOf(id) !== undefined;
+
+/** What a tool that is held is good for: going round in a pan, taking food out, telling whether it is done. */
+export type Use = 'stirs' | 'lifts' | 'tests';
+const USES = new Map<string, readonly Use[]>([
+  ['spoon', ['stirs', 'lifts', 'tests']],
+  ['teaspoon', ['stirs', 'tests']],
+  ['wooden-spoon', ['stirs']],
+  ['spatula', ['stirs', 'lifts']],
+  ['turner', ['stirs', 'lifts']],
+  ['slotted-spoon', ['stirs', 'lifts']],
+  ['ladle', ['stirs', 'lifts']],
+  ['fork', ['stirs', 'lifts', 'tests']],
+  ['whisk', ['stirs']],
+  ['tongs', ['lifts']],
+  ['table-knife', ['tests']],
+  ['cocktail-stick', ['tests']],
+]);
+
+/** The step's own tool where it does that, else the usual one. An adapted tool does what the one does that it looks like. */
+export function toolFor(id: string | null, use: Use, usual: string): string {
+  const like = id ? ((adaptedTool(id) ?? toolById(id))?.picture ?? '') : '';
+  return id && (USES.get(id) ?? USES.get(like))?.includes(use) ? id : usual;
+}
 
 export type Held = Hand & { tool: string };
 

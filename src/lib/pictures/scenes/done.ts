@@ -5,7 +5,7 @@ import { counter, COUNTER, disc, lcd, oven, steam } from '../kitchen';
 import { packed } from '../packs';
 import { area, at, box, circle, INK, line, shape } from '../pen';
 import { arrow } from '../signs';
-import { held } from '../tools';
+import { held, toolFor } from '../tools';
 import { sectionOf, vessel } from '../vessels';
 import { eye } from './hob';
 import { contentsOf, seedOf, type Draw, type Scenes } from './model';
@@ -14,19 +14,16 @@ import { aboveRim, placed } from './placed';
 
 /** Is it done? A fork or a knife goes in; what to look for stands beside it. */
 const check: Draw = (pen, stage) => {
-  const contents = stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const contents = contentsOf(stage);
   const tool = /knife/.test(stage.words)
     ? 'table-knife'
     : /skewer|stick|toothpick/.test(stage.words)
       ? 'cocktail-stick'
-      : stage.tool && stage.tool !== 'knife'
-        ? stage.tool
-        : 'fork';
-  const known = ['fork', 'table-knife', 'cocktail-stick', 'spoon', 'teaspoon'].includes(tool) ? tool : 'fork';
+      : toolFor(stage.tool, 'tests', 'fork');
   const x = 84;
   const v = placed(pen, stage, x, { contents, kind: stage.vessel?.kind ?? 'plate' });
   const tip: [number, number] = [x + 4, v.foot - Math.min(18, v.section.height)];
-  const rh = held(pen, known, tip, 20, [250, -30]);
+  const rh = held(pen, tool, tip, 20, [250, -30]);
   return (
     v.ground +
     v.back +
@@ -69,7 +66,7 @@ const taste: Draw = (pen, stage) => {
 };
 
 const thermometer: Draw = (pen, stage) => {
-  const contents = stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const contents = contentsOf(stage);
   const big = contents.find((c) => ['slab', 'drumstick', 'round', 'sausage'].includes(c.look.shape)) ?? contents[0];
   const degrees = /(\d{2,3})\s*°?\s*([CF])/i.exec(stage.words);
   const shown = degrees ? `${degrees[1]}°` : /poultry|chicken|turkey/i.test(`${big.name}`) ? '74°' : '';
@@ -124,7 +121,7 @@ const timer: Draw = (pen, stage) => {
 };
 
 const cool: Draw = (pen, stage) => {
-  const contents = stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const contents = contentsOf(stage);
   const kind = stage.vessel?.kind ?? 'plate';
   const v = vessel(pen, kind, 92, COUNTER - 10, { contents, seed: seedOf(stage) });
   const rack = line(`M${92 - 66} 132H${92 + 66}M44 132v8M140 132v8`, 5, '#6f7f88');

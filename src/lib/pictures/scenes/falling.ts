@@ -8,7 +8,7 @@ import { at, circle, line, shape } from '../pen';
 import { toAndFro } from '../signs';
 import { vessel } from '../vessels';
 import { lying, contentsOf, mainThing, type Draw, type Scenes } from './model';
-import { placed, steady } from './placed';
+import { inPlace, placed, steady } from './placed';
 
 const sprinkle: Draw = (pen, stage) => {
   const surface = stage.form === 'surface';
@@ -51,7 +51,7 @@ const sprinkle: Draw = (pen, stage) => {
     ? Array.from({ length: 16 }, (_, i) => circle(40 + ((i * 37) % 160), COUNTER + 4 + (i % 3) * 5, 2, '#fff', 1, l.mark)).join('')
     : '';
   return (
-    (v ? v.ground + lh.back + v.back + v.front + lh.front : counter() + flour) +
+    (v ? inPlace(v, lh) : counter() + flour) +
     two +
     pen.move(sway, grains) +
     pen.move(sway, shaker ? shaker.back + at(x + 10, y - 18, at(0, 20, packBody(l)), 160) + shaker.front : rh.back + tool + rh.front) +

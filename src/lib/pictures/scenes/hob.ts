@@ -5,11 +5,11 @@ import { hand } from '../hands';
 import { COUNTER, disc, hob, HOB_TOP, stand, steam } from '../kitchen';
 import { area, at, circle, INK, line, shape, type Pen } from '../pen';
 import { around, arrow } from '../signs';
-import { held } from '../tools';
+import { held, toolFor } from '../tools';
 import { lid, sectionOf, vessel } from '../vessels';
 import { lying, asContent, contentsOf, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
 import { brown } from './oven';
-import { aboveRim, placed, steady } from './placed';
+import { inPlace, aboveRim, placed, steady } from './placed';
 
 const STIRS = new Set(['stir', 'fry', 'brown', 'soften', 'wilt', 'reduce', 'melt', 'poach', 'blanch']);
 
@@ -41,22 +41,13 @@ const onHob: Draw = (pen, stage) => {
   const stirring = STIRS.has(stage.form);
   const covered = stage.form === 'steam' || (stage.vessel?.lid ?? false);
   if (stirring && !covered) {
-    const tool =
-      stage.tool && ['spatula', 'spoon', 'wooden-spoon', 'turner', 'slotted-spoon', 'long-spoon'].includes(stage.tool)
-        ? stage.tool === 'long-spoon'
-          ? 'wooden-spoon'
-          : stage.tool
-        : 'wooden-spoon';
+    const tool = toolFor(stage.tool, 'stirs', 'wooden-spoon');
     const sway = '0 -18 0 -3, 0.25 14 -3 3, 0.5 -18 0 -3, 0.75 14 -3 3, 1 -18 0 -3';
     const rh = held(pen, tool, [x + 8, HOB_TOP - 10], 30, [262, clock ? 62 : -6]);
     const v = placed(pen, stage, x, { contents: all, heat, kind, boil: boil, within: pen.move(sway, rh.tool) });
     const lh = steady(pen, v, x, stage);
     return (
-      v.ground +
-      lh.back +
-      v.back +
-      v.front +
-      lh.front +
+      inPlace(v, lh) +
       pen.move(sway, rh.back) +
       aboveRim(pen, v.top, pen.move(sway, rh.tool)) +
       pen.move(sway, rh.front) +
@@ -81,29 +72,11 @@ const onHob: Draw = (pen, stage) => {
   }
   if (stage.form === 'empty') {
     const lh = steady(pen, v, x, stage);
-    return (
-      v.ground +
-      lh.back +
-      v.back +
-      v.front +
-      lh.front +
-      steam(x - 34, v.top - 6, 1) +
-      steam(x + 20, v.top - 6, 1) +
-      (clock || eye(pen, 204, 64))
-    );
+    return inPlace(v, lh) + steam(x - 34, v.top - 6, 1) + steam(x + 20, v.top - 6, 1) + (clock || eye(pen, 204, 64));
   }
   // heating until it boils or goes on simmering: one hand holds the handle, eyes on the pan
   const lh = steady(pen, v, x, stage);
-  return (
-    v.ground +
-    lh.back +
-    v.back +
-    v.front +
-    lh.front +
-    steam(x - 34, v.top - 4, boil === 2 ? 3 : 2) +
-    clock +
-    (clock ? '' : eye(pen, 196, 64))
-  );
+  return inPlace(v, lh) + steam(x - 34, v.top - 4, boil === 2 ? 3 : 2) + clock + (clock ? '' : eye(pen, 196, 64));
 };
 
 export const eye = (pen: Pen, x: number, y: number) =>
@@ -117,7 +90,7 @@ export const eye = (pen: Pen, x: number, y: number) =>
 
 /** A hot pan is lifted across to the stand, one gloved hand on each side. */
 const liftOff: Draw = (pen, stage) => {
-  const contents = stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const contents = contentsOf(stage);
   const kind: VesselKind = stage.vessel && sectionOf(stage.vessel.kind).height > 12 ? stage.vessel.kind : 'saucepan';
   const v = vessel(pen, kind, 0, 0, { contents, seed: seedOf(stage) });
   const r = sectionOf(kind).rim * 0.72;
@@ -178,11 +151,7 @@ const lift: Draw = (pen, stage) => {
   const content = stage.things[0]?.look
     ? asContent(mainThing(stage))
     : (stage.source?.contents[0] ?? stage.vessel?.contents.find((c) => c.look.shape !== 'liquid') ?? asContent(mainThing(stage)));
-  const tool = skim
-    ? 'slotted-spoon'
-    : stage.tool && ['tongs', 'slotted-spoon', 'turner', 'spatula', 'fork', 'spoon', 'ladle'].includes(stage.tool)
-      ? stage.tool
-      : 'tongs';
+  const tool = skim ? 'slotted-spoon' : toolFor(stage.tool, 'lifts', 'tongs');
   const from = vessel(pen, 'saucepan', 62, HOB_TOP, {
     contents: stage.source?.contents.length ? stage.source.contents : [lying('water', lookByName('water')), content],
   });

@@ -6,10 +6,10 @@ import { counter, COUNTER, steam } from '../kitchen';
 import { packBody } from '../packs';
 import { area, at, box, line, type Pen, type Point } from '../pen';
 import { arrow, toAndFro } from '../signs';
-import { hasHeld, held } from '../tools';
+import { held, toolFor } from '../tools';
 import { sectionOf, vessel } from '../vessels';
 import { lying, asContent, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
-import { placed, steady } from './placed';
+import { inPlace, placed, steady } from './placed';
 
 /** From a board, a bowl, a packet or the hand into the vessel, close above it. */
 const put: Draw = (pen, stage) => {
@@ -29,11 +29,7 @@ const put: Draw = (pen, stage) => {
         ? at(x + 16, v.top - 6, whole(t.state === 'peeled' ? { ...l, skin: l.flesh } : l, 36))
         : at(x + 16, v.top - 2, piece(l, t.state, 26));
     return (
-      v.ground +
-      lh.back +
-      v.back +
-      v.front +
-      lh.front +
+      inPlace(v, lh) +
       pen.move('0 24 -26, 0.6 0 0, 0.8 0 6, 1 24 -26', rh.back + held_ + rh.front) +
       arrow(x - 30, v.top - 46, x - 30, v.top - 16)
     );
@@ -207,14 +203,7 @@ function pourer(pen: Pen, from: StageVessel | null, l: ReturnType<typeof mainLoo
 const spoon: Draw = (pen, stage) => {
   const t = mainThing(stage);
   const content = stage.things[0]?.look ? asContent(t) : (stage.source?.contents[0] ?? stage.vessel?.contents[0] ?? asContent(t));
-  const tool =
-    stage.form === 'ladle'
-      ? 'ladle'
-      : stage.form === 'scrape'
-        ? 'spatula'
-        : stage.tool && hasHeld(stage.tool) && stage.tool !== 'knife'
-          ? stage.tool
-          : 'spoon';
+  const tool = stage.form === 'ladle' ? 'ladle' : stage.form === 'scrape' ? 'spatula' : toolFor(stage.tool, 'lifts', 'spoon');
   const from =
     stage.source ?? (stage.form === 'out' ? null : { kind: 'bowl' as const, contents: [content], lid: false, hot: false, onHob: false });
   const to = stage.vessel ?? { kind: 'bowl' as const, contents: [], lid: false, hot: false, onHob: false };

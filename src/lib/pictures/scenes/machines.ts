@@ -7,7 +7,7 @@ import { area, at, box, circle, ellipse, line, shape, lettering } from '../pen';
 import { around, arrow } from '../signs';
 import { lid, sectionOf, vessel } from '../vessels';
 import { contentsOf, type Draw, type Scenes } from './model';
-import { placed } from './placed';
+import { inPlace, placed } from './placed';
 
 /** A machine with beaters over the bowl. */
 const mixer: Draw = (pen, stage) => {
@@ -23,17 +23,7 @@ const mixer: Draw = (pen, stage) => {
     line('M100 38Q104 20 124 20H160Q172 20 172 38', 9) +
     line('M100 38Q104 20 124 20H160Q172 20 172 38', 5, '#c9d2d7');
   const lh = hand(pen, 'rim', [108 - v.section.rim - 2, v.top + 4], { arm: [-26, v.top - 26], side: 'left' });
-  return (
-    v.ground +
-    lh.back +
-    v.back +
-    v.front +
-    lh.front +
-    rh.back +
-    pen.move('0 -8 0, 0.5 8 0, 1 -8 0', machine) +
-    rh.front +
-    around(60, 34, 24, 10)
-  );
+  return inPlace(v, lh) + rh.back + pen.move('0 -8 0, 0.5 8 0, 1 -8 0', machine) + rh.front + around(60, 34, 24, 10);
 };
 
 const blender: Draw = (pen, stage) => {
@@ -97,7 +87,7 @@ const toaster: Draw = (pen, stage) => {
 /** The door, the dish inside, and the keys in the order in which they are pressed. */
 const microwave: Draw = (pen, stage) => {
   const kind: VesselKind = stage.vessel && sectionOf(stage.vessel.kind).rim < 60 ? stage.vessel.kind : 'bowl';
-  const contents = stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const contents = contentsOf(stage);
   const seconds = Math.round((stage.minutes ?? 1) * 60);
   const shown = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
   const v = vessel(pen, kind === 'jug' ? 'cup' : kind, 0, 0, { contents });
@@ -131,7 +121,7 @@ const microwave: Draw = (pen, stage) => {
 };
 
 const cooker: Draw = (pen, stage) => {
-  const contents = stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const contents = contentsOf(stage);
   const v = vessel(pen, 'cooker', 92, 128, { contents });
   const rh = hand(pen, 'point', [128, 138], { arm: [262, 160] });
   return (

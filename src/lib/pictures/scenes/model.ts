@@ -22,7 +22,6 @@ export const lying = (name: string, look: Look, state: Content['state'] = 'whole
   look,
   state,
   mixed: false,
-  cooked: false,
 });
 
 export const asContent = (t: Thing): Content => lying(t.name, t.look ?? lookByName('food'), t.state);
@@ -31,7 +30,7 @@ export const asContent = (t: Thing): Content => lying(t.name, t.look ?? lookByNa
 export function contentsOf(stage: Stage): Content[] {
   if (stage.vessel && stage.vessel.contents.length > 0) return stage.vessel.contents;
   const named = stage.things.filter((t) => t.look).map(asContent);
-  return named.length > 0 ? named : [{ name: 'mixture', look: lookByName('mixture'), state: 'mashed', mixed: true, cooked: false }];
+  return named.length > 0 ? named : [{ name: 'mixture', look: lookByName('mixture'), state: 'mashed', mixed: true }];
 }
 
 /** The same each time for a step, and unlike for two steps. */

@@ -12,7 +12,7 @@ import { contentsOf, seedOf, type Draw, type Scenes } from './model';
 const inOven: Draw = (pen, stage) => {
   if (stage.form.startsWith('air')) return airFryer(pen, stage);
   const out = stage.form === 'out';
-  const contents = stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const contents = contentsOf(stage);
   const kind: VesselKind =
     stage.vessel && sectionOf(stage.vessel.kind).height < 40 && !['frying-pan', 'wok', 'sieve', 'small-bowl'].includes(stage.vessel.kind)
       ? stage.vessel.kind
@@ -35,7 +35,7 @@ const inOven: Draw = (pen, stage) => {
 /** The basket on its handle, half way in or out. */
 const airFryer: Draw = (pen, stage) => {
   const out = stage.form === 'air-out';
-  const contents = stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const contents = contentsOf(stage);
   const shown = out ? contents.map((c) => ({ ...c, look: { ...c.look, skin: brown(c.look.skin), flesh: brown(c.look.flesh) } })) : contents;
   const v = vessel(pen, 'tin', 0, 0, { contents: shown, seed: seedOf(stage) });
   const rh = hand(pen, out ? 'mitt' : 'wrap', [206, 112], { arm: [268, 130] });

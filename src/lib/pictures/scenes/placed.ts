@@ -1,6 +1,6 @@
 // A vessel on its place, and the hand that steadies it.
 import { type Content, type Stage, type VesselKind } from '$core';
-import { hand } from '../hands';
+import { hand, type Hand } from '../hands';
 import { counter, COUNTER, hob, HOB_TOP, mat } from '../kitchen';
 import { type Pen } from '../pen';
 import { sectionOf, vessel } from '../vessels';
@@ -44,3 +44,7 @@ export function steady(pen: Pen, v: Placed, x: number, stage: Stage): { back: st
 
 /** The part of a tool that stands out of a vessel: the wall must not lie over it. */
 export const aboveRim = (pen: Pen, top: number, inner: string): string => pen.clip(`M-60 -60H300V${top}H-60z`, inner);
+
+/** The vessel on its ground, with the hand that steadies it round its wall. */
+export const inPlace = (v: Pick<Placed, 'ground' | 'back' | 'front'>, { back, front }: Hand): string =>
+  v.ground + back + v.back + v.front + front;

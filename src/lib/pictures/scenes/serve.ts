@@ -5,11 +5,11 @@ import { board, counter, COUNTER } from '../kitchen';
 import { ACTION, at, circle, ellipse, INK, line, shape } from '../pen';
 import { around, arrow } from '../signs';
 import { sprite } from '../sprite';
-import { held } from '../tools';
+import { held, toolFor } from '../tools';
 import { sectionOf, vessel } from '../vessels';
 import { contentsOf, seedOf, type Draw, type Scenes } from './model';
 import { row } from './stores';
-import { placed, steady } from './placed';
+import { inPlace, placed, steady } from './placed';
 import { HAIR } from './self';
 
 const serve: Draw = (pen, stage) => {
@@ -48,13 +48,7 @@ const serve: Draw = (pen, stage) => {
       arrow(112, 18, 112, 46)
     );
   }
-  const rh = held(
-    pen,
-    stage.tool && ['ladle', 'tongs', 'turner', 'spatula', 'slotted-spoon', 'spoon'].includes(stage.tool) ? stage.tool : 'spoon',
-    [160, 92],
-    40,
-    [262, -10],
-  );
+  const rh = held(pen, toolFor(stage.tool, 'lifts', 'spoon'), [160, 92], 40, [262, -10]);
   const load =
     contents[0].look.shape === 'liquid'
       ? ellipse(162, 84, 12, 5, contents[0].look.flesh, 1.8)
@@ -73,7 +67,7 @@ const serve: Draw = (pen, stage) => {
 };
 
 const eat: Draw = (pen, stage) => {
-  const contents = stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const contents = contentsOf(stage);
   const plate = vessel(pen, 'plate', 132, 150, { contents });
   const rh = held(pen, 'spoon', [102, 76], 62, [262, 90]);
   const face =
@@ -117,7 +111,7 @@ const plain: Draw = (pen, stage) => {
   const v = stage.vessel ? placed(pen, stage, 112) : null;
   if (things.length === 0 && v) {
     const lh = steady(pen, v, 112, stage);
-    return v.ground + lh.back + v.back + v.front + lh.front;
+    return inPlace(v, lh);
   }
   const rh = hand(pen, 'point', [176, 96], { arm: [262, 150] });
   return counter() + (things.length > 0 ? row(things, COUNTER, 20, 170, 70) : at(70, 60, sprite('meal', 70))) + rh.back + rh.front;

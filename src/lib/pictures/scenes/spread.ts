@@ -69,7 +69,7 @@ const spread: Draw = (pen, stage) => {
           : stage.form === 'draw'
             ? 'spatula'
             : 'spatula';
-  const inTin = stage.form === 'grease' ? [] : stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const inTin = stage.form === 'grease' ? [] : contentsOf(stage);
   const v = placed(pen, stage, 108, {
     kind: stage.vessel?.kind ?? (stage.form === 'grease' ? 'tin' : stage.form === 'brush' ? 'tray' : 'dish'),
     contents: inTin,

@@ -5,12 +5,10 @@ import { hand } from '../hands';
 import { disc, steam } from '../kitchen';
 import { at, shape, type Point } from '../pen';
 import { around, arrow } from '../signs';
-import { held } from '../tools';
+import { held, toolFor } from '../tools';
 import { lid, sectionOf } from '../vessels';
 import { gloved, asContent, contentsOf, mainLook, mainThing, type Draw, type Scenes } from './model';
-import { aboveRim, placed, steady, type Placed } from './placed';
-
-const STIRRED = new Set(['spoon', 'wooden-spoon', 'whisk', 'spatula', 'fork', 'turner', 'ladle', 'slotted-spoon', 'teaspoon']);
+import { inPlace, aboveRim, placed, steady, type Placed } from './placed';
 
 const SWAY = '0 -20 0 -4, 0.25 12 -4 3, 0.5 -20 0 -4, 0.75 12 -4 3, 1 -20 0 -4';
 
@@ -24,16 +22,13 @@ const stir: Draw = (pen, stage) => {
     : stage.form === 'fluff'
       ? 'fork'
       : stage.form === 'fold' || stage.form === 'well'
-        ? (stage.tool ?? 'spatula')
-        : stage.tool && STIRRED.has(stage.tool)
-          ? stage.tool
-          : 'wooden-spoon';
+        ? toolFor(stage.tool, 'stirs', 'spatula')
+        : toolFor(stage.tool, 'stirs', 'wooden-spoon');
   const x = 112;
   const contents = whatIsStirred(stage);
   const depth = stage.vessel && stage.vessel.kind === 'plate' ? 8 : 12;
   const probe = placed(pen, stage, x, { contents });
   const rh = held(pen, tool, [x + 10, probe.foot - depth], 23, [262, -16]);
-  const fat = tool === 'wooden-spoon' || tool === 'spoon' || tool === 'whisk' || tool === 'fork' || tool === 'teaspoon';
   const v = placed(pen, stage, x, { contents, within: pen.move(SWAY, rh.tool) });
   const lh = steady(pen, v, x, stage);
   const above = aboveRim(pen, v.top, pen.move(SWAY, rh.tool));
@@ -51,7 +46,7 @@ const stir: Draw = (pen, stage) => {
     lh.front +
     pen.move(SWAY, rh.back) +
     above +
-    pen.move(SWAY, fat ? rh.front : rh.front) +
+    pen.move(SWAY, rh.front) +
     way +
     (v.onHob && stage.vessel?.hot ? steam(x - 66, v.top - 6, 1) : '')
   );
@@ -73,7 +68,7 @@ const mash: Draw = (pen, stage) => {
   const x = 116;
   const contents = contentsOf(stage);
   const l = contents.find((c) => c.look.shape !== 'liquid')?.look ?? mainLook(stage);
-  const soft: Content = { name: 'mash', look: { ...l, shape: 'cream' }, state: 'mashed', mixed: true, cooked: true };
+  const soft: Content = { name: 'mash', look: { ...l, shape: 'cream' }, state: 'mashed', mixed: true };
   const shown = [soft];
   const left = (v: Placed) =>
     [0, 1, 2, 3, 4, 5]
@@ -92,11 +87,7 @@ const mash: Draw = (pen, stage) => {
   const v = placed(pen, stage, x, { contents: shown, within: left(probe) + pen.move(down, rh.tool) });
   const lh = steady(pen, v, x, stage);
   return (
-    v.ground +
-    lh.back +
-    v.back +
-    v.front +
-    lh.front +
+    inPlace(v, lh) +
     pen.move(down, rh.back) +
     aboveRim(pen, v.top, pen.move(down, rh.tool)) +
     pen.move(down, rh.front) +
@@ -107,7 +98,7 @@ const mash: Draw = (pen, stage) => {
 const lidScene: Draw = (pen, stage) => {
   const off = stage.form === 'off';
   const x = 108;
-  const contents = stage.vessel?.contents.length ? stage.vessel.contents : contentsOf(stage);
+  const contents = contentsOf(stage);
   const v = placed(pen, stage, x, { contents, kind: stage.vessel?.kind ?? 'bowl' });
   const cover = /foil/i.test(stage.words)
     ? shape(`M${x - v.section.rim - 6} ${v.top + 4}l6 -12 10 3 14 -6 16 5 18 -5 18 6 16 -4 10 4 8 -2 8 11z`, '#d8dee2')
@@ -148,7 +139,6 @@ const soak: Draw = (pen, stage) => {
     look: sauce ? { ...lookByName('soup') } : lookByName('water'),
     state: 'whole',
     mixed: false,
-    cooked: false,
   };
   const x = 84;
   const v = placed(pen, stage, x, {
@@ -178,7 +168,7 @@ const dip: Draw = (pen, stage) => {
   const x = 104;
   const contents = stage.vessel?.contents.length
     ? stage.vessel.contents
-    : [{ name: 'batter', look: lookByName('batter'), state: 'mashed' as const, mixed: true, cooked: false }];
+    : [{ name: 'batter', look: lookByName('batter'), state: 'mashed' as const, mixed: true }];
   const v = placed(pen, stage, x, {
     contents,
     kind: stage.vessel && sectionOf(stage.vessel.kind).height > 20 ? stage.vessel.kind : 'small-bowl',
@@ -186,11 +176,7 @@ const dip: Draw = (pen, stage) => {
   const rh = hand(pen, 'pinch', [x + 14, v.top - 12], { arm: [262, -40] });
   const lh = steady(pen, v, x, stage);
   return (
-    v.ground +
-    lh.back +
-    v.back +
-    v.front +
-    lh.front +
+    inPlace(v, lh) +
     pen.move(
       '0 0 -26, 0.4 0 8, 0.7 0 -4, 1 0 -26',
       rh.back + at(x + 6, v.top - 4, t.state === 'whole' ? whole(l, 34) : piece(l, t.state, 28)) + rh.front,

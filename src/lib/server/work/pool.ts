@@ -103,8 +103,11 @@ export const familiesToBuy = (task: TaskAnalysis, learners: Learner[], kitchen: 
   work('families', task, learners, kitchen);
 
 /** @throws TooLong where the pictures take longer than a person should wait */
+export const drawCards = (task: TaskAnalysis, kitchen: Kitchen, look: Look): Promise<Drawn> => work('draw', task, kitchen, look);
+
+/** One step's picture in movement. @throws TooLong where it takes longer than a person should wait */
 export const drawMoving = (task: TaskAnalysis, kitchen: Kitchen, look: Look, step: number): Promise<Moving> =>
   work('moving', task, kitchen, look, step);
-/** Lays a printed form out. */
+
+/** Lays a printed form out. @throws TooLong where it takes longer than a person should wait */
 export const paperPages = (form: FormName, data: PaperData, options: PaperOptions): Promise<Page[]> => work('paper', form, data, options);
-export const drawCards = (task: TaskAnalysis, kitchen: Kitchen, look: Look): Promise<Drawn> => work('draw', task, kitchen, look);
