@@ -221,6 +221,14 @@ test('pieces have a line round them that is told from their inside', () => {
     expect(apart(line, look.flesh), look.name).toBeGreaterThan(TOLD);
   }
 });
+test('food under an ordinary blade is always held; a blade for one hand needs no other', () => {
+  const skinOf = (svg: string) => svg.match(/stroke="#debb90"/g)?.length ?? 0;
+  for (const { stages } of ALL)
+    for (const stage of stages.filter((s) => s.scene === 'board'))
+      expect(skinOf(drawStage({ ...stage, oneHand: true })), stage.words).toBe(skinOf(drawStage({ ...stage, oneHand: false })));
+  const slice = { ...OF_SCENE.get('board')!, form: 'slices', tool: 'rocker-knife' };
+  expect(skinOf(drawStage({ ...slice, oneHand: true }))).toBeLessThan(skinOf(drawStage({ ...slice, oneHand: false })));
+});
 test('an adapted tool is drawn as itself or as what it looks like, never as a spoon', () => {
   const slice = OF_SCENE.get('board')!;
   const of = (tool: string, oneHand = false) => drawStage({ ...slice, form: 'slices', tool, oneHand }, { id: 'x' });
@@ -231,7 +239,7 @@ test('an adapted tool is drawn as itself or as what it looks like, never as a sp
 });
 test('for one hand there is no second hand that steadies, and a mat is in its place where the step has one', () => {
   const skinOf = (svg: string) => svg.match(/stroke="#debb90"/g)?.length ?? 0;
-  for (const scene of ['stir', 'mash', 'board', 'put'] as const) {
+  for (const scene of ['stir', 'mash', 'put'] as const) {
     const stage = OF_SCENE.get(scene)!;
     const two = skinOf(drawStage({ ...stage, oneHand: false }));
     const one = skinOf(drawStage({ ...stage, oneHand: true }));

@@ -1,8 +1,9 @@
 // Draws the stage of a step as the inside of an SVG of 240 x 160: the same for the screen, for paper and for export.
-import { lookOf, type Content, type Stage, type VesselKind } from '$core';
+import { lookOf, type Content, type Scene, type Stage, type VesselKind } from '$core';
 import { at, Pen, WIDTH, type PenOptions } from './pen';
 import { SCENES_BY_NAME } from './scenes/index';
 import { adult, warning, type Warning } from './signs';
+import { cutsAlone } from './tools';
 import { vessel } from './vessels';
 
 const WARNS = new Map([
@@ -17,6 +18,9 @@ const WARNS = new Map([
   ['raw-flour', 'raw'],
   ['electric', 'electric'],
 ] as const);
+
+/** Scenes with a blade and food that must be held. */
+const BLADES = new Set<Scene>(['board', 'prick']);
 
 /** Hazards as marks: at most two, each kind once. They stand along the upper left edge, where no scene puts what is read. */
 function marksOf(pen: Pen, stage: Stage): string {
@@ -35,7 +39,9 @@ function marksOf(pen: Pen, stage: Stage): string {
  * Refers to drawings of `spriteFor` where whole tools are shown.
  */
 export function drawStage(stage: Stage, options: PenOptions = {}): string {
-  const pen = new Pen({ id: `c${stage.stepKey.replace(/[^a-zA-Z0-9]/g, '')}`, oneHand: stage.oneHand, ...options });
+  // a blade that wants a second hand on the food is drawn with one, whoever it is for: the fit says what to do instead
+  const oneHand = stage.oneHand && (!BLADES.has(stage.scene) || cutsAlone(stage.tool));
+  const pen = new Pen({ id: `c${stage.stepKey.replace(/[^a-zA-Z0-9]/g, '')}`, ...options, oneHand });
   const draw = SCENES_BY_NAME.get(stage.scene) ?? SCENES_BY_NAME.get('plain')!;
   return pen.finish(draw(pen, stage) + marksOf(pen, stage));
 }

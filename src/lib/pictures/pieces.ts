@@ -268,7 +268,7 @@ export function heap(l: Look, state: State, n: number, width: number, seed = 1):
   const places: Point[] = [];
   const rows = Math.max(1, Math.round(Math.sqrt(n / 1.6)));
   for (let row = 0; row < rows; row++) {
-    const count = Math.max(1, Math.round((n / rows) * (0.65 + (0.7 * row) / Math.max(1, rows - 1 || 1))));
+    const count = rows === 1 ? n : Math.max(1, Math.round((n / rows) * (0.65 + (0.7 * row) / Math.max(1, rows - 1 || 1))));
     for (let i = 0; i < count; i++)
       places.push([
         (i - (count - 1) / 2) * (width / Math.max(3, count + 0.4)) + (next() - 0.5) * 4,

@@ -8,8 +8,8 @@ const METAL = COLOURS.metal;
 const HANDLE = COLOURS.handle;
 const WOOD = '#c99a5f';
 
-/** `across`: the handle lies across the tool, so the hand comes from the side. */
-type ToolDrawing = { draw: string; grip: number; pose: PoseName; across?: true };
+/** `across`: the handle lies across the tool, so the hand comes from the side. `alone`: it cuts with no second hand on the food. */
+type ToolDrawing = { draw: string; grip: number; pose: PoseName; across?: true; alone?: true };
 
 const handle = (from: number, to: number, w = 9, colour: string = HANDLE) => box(-w / 2, -to, w, to - from, colour, 4, 2);
 const stem = (from: number, to: number, w = 5) => line(`M0 ${-from}V${-to}`, w + 3.6) + line(`M0 ${-from}V${-to}`, w, METAL);
@@ -64,6 +64,7 @@ const HELD_TOOLS: ReadonlyMap<string, ToolDrawing> = new Map<string, ToolDrawing
       grip: 54,
       pose: 'fist',
       across: true,
+      alone: true,
     },
   ],
   [
@@ -174,6 +175,9 @@ function drawingOf(id: string): ToolDrawing | undefined {
   const like = (adaptedTool(id) ?? toolById(id))?.picture ?? '';
   return HELD_TOOLS.get(id) ?? HELD_TOOLS.get(ALIKE.get(id) ?? like);
 }
+
+/** Whether it needs no second hand: with any other blade, food that nobody holds is no picture to learn from. */
+export const cutsAlone = (id: string | null): boolean => (id ? (drawingOf(id)?.alone ?? false) : false);
 
 /** What a tool that is held is good for: going round in a pan, taking food out, telling whether it is done. */
 export type Use = 'stirs' | 'lifts' | 'tests';

@@ -5,7 +5,7 @@ import { hand } from '../hands';
 import { board } from '../kitchen';
 import { at, circle, ellipse, INK, line, shape } from '../pen';
 import { arrow } from '../signs';
-import { held } from '../tools';
+import { cutsAlone, held } from '../tools';
 import { mainLook, mainThing, type Draw, type Scenes } from './model';
 
 const ROUND = new Set([
@@ -66,9 +66,9 @@ const rockingCut: Draw = (pen, stage) => {
   const { state, n } = CUTS.get(stage.form) ?? CUTS.get('pieces')!;
   const food = onBoard(l, mainThing(stage).state === 'peeled');
   const left = hand(pen, 'claw', [food.hold - 2, 74], { arm: [-14, 150], side: 'left', turn: -8 });
-  const rocks = stage.tool === 'rocker-knife';
+  const rocks = cutsAlone(stage.tool);
   const right = rocks
-    ? held(pen, 'rocker-knife', [food.edge - 12, 92], 0, [262, 6])
+    ? held(pen, stage.tool!, [food.edge - 12, 92], 0, [262, 6])
     : held(pen, stage.tool ?? 'knife', [food.edge + 1, 36], 166, [206, 190]);
   const rock = '0 0 0 0, 0.2 0 5 -5, 0.4 0 0 0, 0.6 0 5 -4, 0.8 0 0 0';
   const below = rocks ? 118 : 58;
@@ -213,7 +213,7 @@ const cutAway: Draw = (pen, stage) => {
 
 const cut: Draw = (pen, stage) => {
   // an arch takes a second hand
-  if ((stage.form === 'halves' || stage.form === 'quarters') && !stage.oneHand) return bridgeCut(pen, stage);
+  if ((stage.form === 'halves' || stage.form === 'quarters') && !cutsAlone(stage.tool)) return bridgeCut(pen, stage);
   return CUTS.has(stage.form) ? rockingCut(pen, stage) : cutAway(pen, stage);
 };
 
