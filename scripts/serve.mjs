@@ -24,11 +24,17 @@ const HEADERS = {
   'x-frame-options': 'DENY',
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin',
-  'permissions-policy': 'geolocation=(), microphone=(), camera=()',
+  'permissions-policy': 'geolocation=(), microphone=(self), camera=()',
 };
 
 // 4: half of the time of the default, for some hundredths more bytes
-const compress = compression({ threshold: 512, brotli: { params: { 1: 4 } } });
+// events go out one by one, and compression would hold them back
+const isEvents = (response) => String(response.getHeader('content-type')).startsWith('text/event-stream');
+const compress = compression({
+  filter: (request, response) => !isEvents(response) && compression.filter(request, response),
+  threshold: 512,
+  brotli: { params: { 1: 4 } },
+});
 
 const server = createServer((request, response) => {
   for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);

@@ -36,6 +36,7 @@ export { acceptSubstitute, applySwaps, substitutesFor, type SubstituteOffer, typ
 
 export { techniqueById, TECHNIQUES } from './technique/lexicon';
 export {
+  DANGERS,
   DEMANDS,
   HAZARDS,
   PHASES,
@@ -157,9 +158,98 @@ export { stageAlone, stageOfTerm, stagesOf } from './picture/stage-of';
 export { vesselKindOf } from './picture/contents';
 
 export { heightOf, HIERARCHIES, hierarchyById, OTHER_CODES, type Hierarchy, type Level, type OtherCode } from './help/hierarchy';
-export { mastery, USUAL_MASTERY, type MasteryRule } from './help/mastery';
-export { lastOf, type Stamp } from './help/in-force';
+export { mastery, USUAL_MASTERY, type Mastery, type MasteryRule } from './help/mastery';
+export { lastOf, standingOf, type Stamp } from './help/in-force';
+export {
+  DETAILS,
+  delayOf,
+  detailOf,
+  howToHelp,
+  isSafetyStep,
+  LONGEST_DELAY,
+  PROCEDURES,
+  rungsOf,
+  USUAL_PROCEDURE,
+  type Detail,
+  type InForce,
+  type ProcedureId,
+} from './help/procedure';
 export { nextRung, USUAL_RULE, type Opportunity, type RungRule, type YellowRung } from './help/next-rung';
 export { scoreLesson, type Recorded, type Score } from './help/score';
+
+export { agreement, agreementOf, occurrence, type Agreement } from './evidence/agreement';
+export { aimLine, aimOn, daysBetween, type AimLine, type OnDay } from './evidence/aim-line';
+export { stoppingSteps, type StoppingStep } from './evidence/class-view';
+export { decide, type Decision } from './evidence/decide';
+export { figuresOf, type Figures, type Stretch, type Warning } from './evidence/figures';
+export {
+  goalHas,
+  goalProgress,
+  goalSentence,
+  standingOf as goalStanding,
+  type Criterion,
+  type Goal,
+  type GoalNames,
+  type GoalProgress,
+  type Standing as GoalStanding,
+} from './evidence/goal';
+export { kappa } from './evidence/kappa';
+export { nap } from './evidence/nap';
+export { goalName } from './evidence/next-goals';
+export { NEXT_KINDS, type Decided, type NextKind, type NextThing, type Tap } from './evidence/next-model';
+export { nextThings } from './evidence/next-things';
+export { pnd } from './evidence/pnd';
+export { pooledRungs, type PooledRung } from './evidence/pooled';
+export { isPutForward, PROBE_WEEKS, type Probe } from './evidence/probes';
+export { progressOf, type Progress } from './evidence/progress';
+export {
+  LEARNING_PHASES,
+  stepId,
+  type HeldLesson,
+  type KnownStep,
+  type LearnerRecord,
+  type LearningPhase,
+  type MadeRecord,
+  type SetAim,
+} from './evidence/record';
+export { doneWith, nextTime } from './evidence/say-help';
+export { seriesOf, type Change, type Scope, type SeriesPoint } from './evidence/series';
+export { tau, tauU } from './evidence/tau';
+export { theilSen } from './evidence/theil-sen';
+
+export { MODES, PRESENCES, teamsOf, type Mode, type Presence } from './lesson/model';
+export { SCAN_SECONDS, USUAL_LOOK, WORDS_AT, type OwnLook } from './lesson/own-look';
+export { expectedMinutes, pacesOf, type Made, type Pace } from './lesson/pace';
+export { ADULT, EACH, runsOf, shareOut, stepsOfSharer, type Shared, type Sharer } from './lesson/share-out';
+
+export { planAnew, type Anew, type Standing } from './lesson/timetable/anew';
+export { stintsOf, type Stint } from './lesson/timetable/adults';
+export { blocksOf, dishId, type LessonDish } from './lesson/timetable/blocks';
+export { boundOf, type Bound } from './lesson/timetable/bound';
+export { fillersOf, type Filler } from './lesson/timetable/fillers';
+export { planFindings, type PlanFinding } from './lesson/timetable/findings';
+export { groupsFor, type Sharing } from './lesson/timetable/groups';
+export { marginOf, planLesson, pulled, pullLevers, setupOf, type LessonInput, type Lever, type Planned } from './lesson/timetable/lesson';
+export { bestList, type Found } from './lesson/timetable/lists';
+export { FIRST_PACE, workOf } from './lesson/timetable/minutes';
+export {
+  WORKS,
+  type Block,
+  type Lock,
+  type PlanAdult,
+  type Placed,
+  type PlanLearner,
+  type Setup,
+  type Timetable,
+  type Work,
+} from './lesson/timetable/model';
+export { playMany, type Chance } from './lesson/timetable/played';
+export { problemOf, type Problem } from './lesson/timetable/problem';
+export { chances, search } from './lesson/timetable/search';
+export { learnerPaces, type LearnerPace } from './lesson/timetable/paces';
+export { tableOf } from './lesson/timetable/table';
+export { countOf, COUNTED } from './lesson/timetable/things';
+export { planView, type FullTime, type PlanView, type ShownBlock } from './lesson/timetable/view';
+export { takenOut, TAKEN_OUT, type TakenOut } from './lesson/timetable/before';
 
 export { nextPlace, type Place, type RecipeState } from './next-place';

@@ -10,6 +10,7 @@ const done: RecipeState = {
   stepsWithoutPicture: 0,
   unfitted: 0,
   lessons: 3,
+  fresh: 2,
 };
 test.each([
   [{ ingredients: 0 }, 'read'],
@@ -22,5 +23,7 @@ test.each([
   [{ unfitted: 2 }, 'look-back'],
   [{ lessons: 0 }, 'cook'],
   [{}, 'look-back'],
+  // once somebody has looked it is no longer what waits
+  [{ fresh: 0 }, 'cook'],
 ] as [Partial<RecipeState>, string][])('%j waits at %s', (state, place) => expect(nextPlace({ ...done, ...state }).place).toBe(place));
 test('the reason counts', () => expect(nextPlace({ ...done, stepsWithoutPicture: 4 }).why).toBe('4 steps have no picture'));

@@ -14,6 +14,8 @@ export type RecipeState = {
   /** Learners with answers in their profile whose own steps nobody has settled for this recipe. */
   unfitted: number;
   lessons: number;
+  /** Lessons held since somebody last looked back at the recipe. */
+  fresh: number;
 };
 
 /** The next thing to do for a recipe, in the order in which the work is done by hand. */
@@ -30,5 +32,6 @@ export function nextPlace(state: RecipeState): { place: Place; why: string } {
   if (state.unfitted > 0 && state.lessons === 0)
     return { place: 'fit', why: `${state.unfitted} ${state.unfitted === 1 ? 'learner' : 'learners'} not fitted` };
   if (state.lessons === 0) return { place: 'cook', why: 'no lesson yet' };
-  return { place: 'look-back', why: `${state.lessons} ${state.lessons === 1 ? 'lesson' : 'lessons'} to look at` };
+  if (state.fresh === 0) return { place: 'cook', why: 'nothing new to look back at' };
+  return { place: 'look-back', why: `${state.fresh} ${state.fresh === 1 ? 'lesson' : 'lessons'} to look at` };
 }

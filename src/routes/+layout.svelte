@@ -7,8 +7,10 @@
   let { data, children } = $props();
   const NAV = [
     ['/', 'Today'],
+    ['/lessons', 'Lessons'],
     ['/recipes', 'Recipes'],
     ['/learners', 'Learners'],
+    ['/look-back', 'Look back'],
     ['/kitchen', 'Kitchen'],
   ] as const;
   const THEMES = [
@@ -19,7 +21,7 @@
   ] as const;
   const here = (href: string) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href));
   // In the lesson nothing stands beside the lesson.
-  const bare = $derived(page.url.pathname.startsWith('/cook/'));
+  const bare = $derived(/^\/(?:cook|own)(?:\/|$)/.test(page.url.pathname));
   // What is typed or tapped before the page runs would be lost without a word, so until then no field takes anything.
   let running = $state(false);
   onMount(() => {
@@ -45,7 +47,7 @@
         <img src="/favicon.svg" alt="" width="26" height="26" class="rounded bg-white" /> Yellow Rung
       </a>
       <nav aria-label="Main" class="order-last w-full sm:order-none sm:w-auto">
-        <ul class="flex gap-5">
+        <ul class="flex flex-wrap gap-x-3.5 sm:gap-x-5">
           {#each NAV as [href, name] (href)}
             <li>
               <a

@@ -1,10 +1,25 @@
+import { listClassLessons, nextClassLesson } from '$lib/server/class-lessons';
 import { openLessons } from '$lib/server/lessons';
 import { nextOf } from '$lib/server/places';
 import { listRecipes } from '$lib/server/recipes';
+import { looksDue } from '$lib/server/looks-due';
+import { dayAfter, today } from '$lib/server/today';
+
+/** How many days back lessons are named that a device still holds records of. */
+const NAMED_DAYS = 30;
 
 export const load = ({ locals }) =>
   locals.inSchool(async (trx) => ({
     title: 'Today',
-    open: await openLessons(trx),
+    today: today(),
+    next: await nextClassLesson(trx, today()),
+    /** Lessons of which a device may still hold something, by name. */
+    lately: (await listClassLessons(trx, dayAfter(today(), -NAMED_DAYS), today())).map(({ id, recipes, learners }) => ({
+      id,
+      title: recipes.join(', '),
+      learners,
+    })),
+    open: await openLessons(trx, today()),
+    looks: await looksDue(trx),
     recipes: (await listRecipes(trx)).map((r) => ({ id: r.id, title: r.title, next: nextOf(r) })),
   }));

@@ -2,13 +2,13 @@
 <script lang="ts">
   import NotTaken from '$lib/ui/NotTaken.svelte';
   import { outbox } from '$lib/outbox/outbox.svelte';
-  type Props = { lessons: { id: string; learner: string; title: string }[] };
+  type Props = { lessons: { id: string; learners: string[]; title: string }[] };
   let { lessons }: Props = $props();
   const ids = $derived([...new Set([...outbox.waiting, ...outbox.refused].map((e) => e.lessonId))]);
   const count = (all: { lessonId: string }[], id: string) => all.filter((e) => e.lessonId === id).length;
   const nameOf = (id: string) => {
     const lesson = lessons.find((l) => l.id === id);
-    return lesson ? `${lesson.learner}, ${lesson.title}` : 'A lesson that is over';
+    return lesson ? `${lesson.learners.join(', ')}, ${lesson.title}` : 'A lesson that is not there any more';
   };
 </script>
 
@@ -25,7 +25,7 @@
                 >{waiting} {waiting === 1 ? 'record waits' : 'records wait'} for the {outbox.offline ? 'network' : 'server'}</span
               >{/if}
           </span>
-          {#if waiting > 0}<a class="btn" href="/cook/{id}">Open</a>{/if}
+          {#if waiting > 0}<a class="btn" href="/cook/{id}" data-sveltekit-reload>Open</a>{/if}
           <div class="w-full"><NotTaken lessonId={id} textOf={() => null} nameOf={(code) => code} /></div>
         </li>
       {/each}

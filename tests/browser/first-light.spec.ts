@@ -60,6 +60,8 @@ test('read, break down, show, cook, look back', async ({ page }) => {
   await page.getByLabel('Note on this step').fill('Asked for the tap to be on first.');
   await page.getByRole('button', { name: 'Keep' }).click();
   await page.getByRole('button', { name: 'Finish' }).click();
+  await expect(page.getByText(`Pim, ${count - 2} steps`)).toBeVisible();
+  await page.getByRole('button', { name: 'End the lesson' }).click();
 
   await page.waitForURL(/look-back/);
   await expect(page.getByTestId('chart').locator('svg')).toBeVisible();
@@ -82,10 +84,10 @@ test('scaling: half the servings, exact amounts, and the steps follow', async ({
   await expect(page.getByText('Fill the ¼ cup with rice', { exact: false }).first()).toBeVisible();
 });
 
-test('the demo shows ten lessons, a gap, a phase change and rungs with their data', async ({ page }) => {
+test('the demo shows ten lessons and today’s, a gap, a phase change and rungs with their data', async ({ page }) => {
   await page.goto('/recipes/4ec10001-0000-4000-8000-000000000001/look-back');
   const chart = page.getByTestId('chart');
-  await expect(chart).toHaveAttribute('aria-label', /10 lessons.*20 Oct missed/);
+  await expect(chart).toHaveAttribute('aria-label', /11 lessons.*20 Oct missed/);
   await expect(chart.locator('svg')).toContainText('teaching');
   const stubborn = page.getByRole('row', { name: /Squeeze the juice/ });
   await expect(stubborn).toContainText('physical help');

@@ -94,8 +94,11 @@ test('own words, put in use, are on the lesson’s cards', async ({ page }) => {
   await page.goto(`/recipes/${OATS}/cook`);
   await page.getByRole('button', { name: 'Begin with Kit' }).click();
   await page.waitForURL(/\/cook\/[0-9a-f-]{36}$/);
-  const at = page.getByRole('combobox');
+  await expect(page.locator('main[data-ready=true]')).toBeVisible();
+  await page.keyboard.press('t');
+  const at = page.getByLabel('Another step');
   await at.selectOption({ label: (await at.locator('option').allTextContents()).find((t) => t.includes('Fill your own cup'))! });
+  await page.getByRole('button', { name: 'Go on from there' }).click();
   await expect(page.getByRole('region', { name: 'The step' })).toContainText('Fill your own cup with milk.');
 });
 

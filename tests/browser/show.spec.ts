@@ -296,3 +296,33 @@ test('a photo of one’s own takes the drawing’s place everywhere, and gives i
   await expect(card.locator('image')).toHaveCount(0);
   expect((await page.request.get(address!)).status()).toBe(404);
 });
+
+test('a voice of the class’s own is recorded, kept, heard in the lesson, and taken away', async ({ page, context }) => {
+  await context.grantPermissions(['microphone']);
+  await page.goto(`/recipes/${COUSCOUS}/show`);
+  await running(page);
+  const voice = page.getByRole('button', { name: /^Voice ?: Put on your apron/ });
+  await voice.click();
+  await page.getByRole('button', { name: 'Record' }).click();
+  await expect(page.getByText('Recording …')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  const kept = page.waitForResponse((r) => r.request().method() === 'PUT' && r.url().includes('/show/voice'));
+  await page.getByRole('button', { name: 'Use this voice' }).click();
+  expect((await kept).status()).toBe(200);
+  const said = page.getByRole('button', { name: /^Say it ?: Put on your apron/ });
+  await expect(said).toBeVisible();
+  const asked = page.waitForResponse((r) => r.request().method() === 'GET' && r.url().includes('/show/voice'));
+  await said.click();
+  expect((await asked).headers()['content-type']).toBe('audio/webm');
+  // what is no recording is refused by its bytes
+  const origin = test.info().project.use.baseURL!;
+  const at = `${origin}/recipes/${COUSCOUS}/show/voice?step=r-apron-on`;
+  const put = (data: Buffer, type: string) =>
+    page.request.put(at, { data, headers: { origin, 'content-type': type } }).then((r) => r.status());
+  expect(await put(Buffer.from('<script>alert(1)</script>'.repeat(20)), 'audio/webm')).toBe(422);
+  expect(await put(Buffer.from('x'), 'text/html')).toBe(415);
+  expect(await put(Buffer.alloc(600_000), 'audio/webm')).toBe(413);
+  await voice.click();
+  await page.getByRole('button', { name: 'Back to the device’s voice' }).click();
+  await expect(page.getByRole('button', { name: 'Back to the device’s voice' })).toBeHidden();
+});

@@ -73,7 +73,7 @@ describe('backup and restore', () => {
     expect(statSync(file).mode & 0o777).toBe(0o600);
     await to.script('scripts/cluster.sh', 'start');
     const restored = await to.script('run', 'restore', file);
-    expect(restored.stdout).toMatch(/Restored .*: 3 recipes, 6 learners, 20 lessons, [1-9]\d+ records/);
+    expect(restored.stdout).toMatch(/Restored .*: 3 recipes, 6 learners, 37 lessons, [1-9]\d+ records/);
     const before = await sums((await from.urls()).get('ADMIN_DATABASE_URL')!);
     expect(before.length).toBeGreaterThan(13);
     expect(before.filter(([, rows]) => rows > 0).length).toBeGreaterThan(10);

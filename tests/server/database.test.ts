@@ -4,7 +4,8 @@ import { buildTask, hierarchyById, NO_PROFILE, readRecipe, USUAL_MASTERY } from 
 import { connect } from '../../src/lib/server/connect';
 import { carriedFit, getFit, saveFit } from '../../src/lib/server/fits';
 import { addLearner, changeLearner, fitLearner, getLearner, listLearners, moveLearner } from '../../src/lib/server/learners';
-import { addRecords, beginLesson, currentObservations, ownCardsOf } from '../../src/lib/server/lessons';
+import { beginLesson, ownCardsOf } from '../../src/lib/server/lessons';
+import { addRecords, currentObservations } from '../../src/lib/server/records';
 import { addRecipe, getRecipe, listRecipes, saveMaking, saveReading } from '../../src/lib/server/recipes';
 import { withSchool, type SchoolTrx } from '../../src/lib/server/school-scope';
 import { getKitchen, saveKitchen } from '../../src/lib/server/kitchen';

@@ -15,7 +15,15 @@ export function dice(seed: number): () => number {
 }
 
 /** What is there in the demo: the ids that a hostile request may know. */
-export type Known = { recipes: string[]; lessons: { id: string; learnerId: string; stepKeys: string[] }[]; learners: string[] };
+export type Known = {
+  recipes: string[];
+  lessons: { id: string; recipeId: string; version: number; learnerId: string; stepKeys: string[] }[];
+  learners: string[];
+  /** Lessons of the class, and the codes of learners' own screens. */
+  rooms: string[];
+  codes: string[];
+  goals: { id: string; learnerId: string }[];
+};
 
 /** Ways to put a value: each is something that JSON can hold. */
 const ODD: unknown[] = [
@@ -116,9 +124,21 @@ export class Hostile {
   }
 
   #path(route: BuiltRoute, lesson: string): string {
+    const goal = route.id.includes('[goal') ? this.#one(this.known.goals) : null;
     return route.id.replace(/\[(\w+)=\w+\]/g, (_, name: string) => {
+      if (goal && this.#chance(0.85)) return name === 'goal' ? goal.id : goal.learnerId;
       if (this.#chance(0.85))
-        return name === 'lesson' ? lesson : this.#one(route.id.startsWith('/learners') ? this.known.learners : this.known.recipes);
+        return name === 'lesson'
+          ? lesson
+          : name === 'code'
+            ? this.#one(this.known.codes)
+            : this.#one(
+                route.id.startsWith('/learners')
+                  ? this.known.learners
+                  : route.id.startsWith('/lessons')
+                    ? this.known.rooms
+                    : this.known.recipes,
+              );
       return this.#one([
         this.#id(),
         this.#one(this.known.recipes).toUpperCase(),
@@ -225,6 +245,17 @@ export class Hostile {
     if (route.id === '/theme')
       return { theme: this.#one(['dark', 'x', '__proto__']), back: this.#one(['/', '//evil.example', '/recipes', 'javascript:1']) };
     if (route.id === '/recipes/new') return { id: this.#id(), source: this.#chance(0.5) ? source : this.#text() };
+    if (route.id === '/own') return { code: this.#one([...this.known.codes, '000000', '٠٠٠٠٠٠', this.#text()]) };
+    if (route.id === '/lessons')
+      return {
+        id: this.#chance(0.5) ? this.#id() : this.#one(this.known.rooms),
+        copy: this.#id(),
+        heldOn: this.#one(['2026-12-01', '2026-02-30', '9999-12-31', 'x']),
+        startsAt: this.#one(['09:30', '', '25:00']),
+        minutes: this.#one(['60', '0', '1e9', 'x']),
+        recipeId: this.#one([...this.known.recipes, '__proto__']),
+      };
+    if (route.id.startsWith('/lessons/')) return { recipeId: this.#one([...this.known.recipes, '__proto__', '']) };
     if (route.id === '/learners')
       return {
         name: this.#chance(0.6) ? 'Ada' : this.#text(),
@@ -241,6 +272,8 @@ export class Hostile {
         text: this.#chance(0.5) ? 'Stir it.' : this.#text(),
         by: this.#one(['Ms Ferrow', '', 'x'.repeat(200)]),
       };
+    if (route.id.endsWith('/look-back')) return this.#lookBack();
+    if (route.id.includes('/goals')) return this.#goal(revision);
     if (route.id.endsWith('/cook'))
       return {
         id: this.#id(),
@@ -250,6 +283,78 @@ export class Hostile {
         phase: 'baseline',
       };
     return { revision, version: '1', note: this.#chance(0.5) ? 'Shorter.' : this.#text() };
+  }
+
+  /** How a lesson is set up: with recipes of its own or of another lesson, and learners in dishes that are not there. */
+  #setUp(revision: number) {
+    const dishes = Array.from({ length: this.#n(3) }, () => {
+      const { id, recipeId, version } = this.#one(this.known.lessons);
+      return {
+        lessonId: this.#chance(0.6) ? id : this.#id(),
+        recipeId,
+        version: this.#chance(0.8) ? version : 99,
+        mode: this.#one(['own', 'pairs', 'together']),
+      };
+    });
+    return {
+      revision,
+      heldOn: this.#one(['2026-12-01', '2026-12-02', '2026-02-30']),
+      startsAt: this.#one(['09:30', null]),
+      minutes: 60,
+      adults: ['Ms Ferrow', this.#chance(0.2) ? this.#text() : 'Mr Lund'],
+      waitShown: true,
+      dishes,
+      people: Array.from({ length: this.#n(4) }, () => ({
+        lessonId: this.#chance(0.8) && dishes.length > 0 ? this.#one(dishes).lessonId : this.#id(),
+        learnerId: this.#chance(0.9) ? this.#one(this.known.learners) : this.#id(),
+        presence: 'here',
+        phase: 'baseline',
+        chaining: this.#one(['total', 'forward']),
+        hierarchy: this.#one(['full', 'tactile', '__proto__']),
+        procedure: { id: this.#one(['least-to-most', 'constant-delay', 'probe-single', 'constructor']), wait: 4, delay: 4 },
+        share: this.#chance(0.5) ? null : ['__proto__', 'x'],
+        team: null,
+        adult: null,
+      })),
+    };
+  }
+
+  /** An answer to a proposal, and the class's rules: the same path takes either. */
+  #lookBack(): { [name: string]: string } {
+    const number = () => this.#one(['1', '2', '3', '90', '0', '-1', '1e9', 'x', '']);
+    return {
+      id: this.#chance(0.8) ? this.#id() : this.#one(this.known.learners),
+      about: this.#one(['less-help dice gesture', 'learnt goal x', '__proto__', '']),
+      taken: this.#one(['yes', 'no', 'x']),
+      reason: this.#chance(0.5) ? '' : this.#text(),
+      independence: number(),
+      lessons: number(),
+      people: number(),
+      safety: this.#one(['yes', '']),
+      last: number(),
+      days: number(),
+      down: number(),
+    };
+  }
+
+  #goal(revision: string): { [name: string]: string } {
+    return {
+      id: this.#chance(0.6) ? this.#id() : this.#one(this.known.goals).id,
+      revision: this.#one(['0', revision]),
+      kind: this.#one(['recipe', 'steps', 'technique', '__proto__']),
+      recipe: this.#one([...this.known.recipes, '__proto__', '']),
+      keys: this.#one(['', 'x', '__proto__ constructor', this.#one(this.known.lessons).stepKeys.join(' ')]),
+      technique: this.#one(['dice', 'no-such-thing', '__proto__']),
+      condition: this.#chance(0.6) ? 'With cards' : this.#text(),
+      hierarchy: this.#one(['full', 'tactile', '__proto__']),
+      level: this.#one(['independent', 'gesture', 'constructor']),
+      independence: this.#one(['90', '100', '0', 'NaN']),
+      lessons: this.#one(['3', '1', '0', '1e9']),
+      people: this.#one(['2', '1', '-1']),
+      safety: this.#one(['yes', '']),
+      by: this.#one(['2027-01-31', '2026-02-30', '0001-01-01', '9999-12-31', 'x']),
+      to: this.#one(['learnt', 'again', 'put-away', 'back', '__proto__']),
+    };
   }
 
   #kitchen() {
@@ -296,6 +401,27 @@ export class Hostile {
         finished: this.#chance(0.1) ? [lesson.learnerId] : [],
       };
     }
+    if (route.id.endsWith('/presence'))
+      return { learnerId: this.#one(this.known.learners), presence: this.#one(['here', 'absent', 'late', 'x']) };
+    if (route.id.endsWith('/adult')) return { learnerId: this.#one(this.known.learners), adult: this.#one(['Mr Lund', null, '']) };
+    if (route.id.endsWith('/aim'))
+      return {
+        lessonId: lesson.id,
+        learnerId: lesson.learnerId,
+        stepKey: this.#one(lesson.stepKeys),
+        level: this.#one(['gesture', null, '__proto__']),
+      };
+    if (route.id.endsWith('/screen')) return { learnerId: this.#one(this.known.learners) };
+    if (route.id.endsWith('/mark'))
+      return {
+        id: this.#id(),
+        lessonId: this.#one(this.known.lessons).id,
+        stepKey: this.#one([...lesson.stepKeys, '__proto__']),
+        what: 'help',
+      };
+    if (route.id.endsWith('/share')) return { lessonId: lesson.id };
+    if (route.id.endsWith('/plan/save')) return this.#plan(lesson, revision);
+    if (route.id.startsWith('/lessons/')) return this.#setUp(revision);
     if (route.id.startsWith('/learners'))
       return {
         revision,
@@ -320,6 +446,29 @@ export class Hostile {
       revision,
       steps: steps.slice(0, 1 + this.#n(steps.length)),
       ...(this.#chance(0.2) ? { built: { grain: 'standard', recipeRevision: 1 } } : {}),
+    };
+  }
+
+  #plan(lesson: Known['lessons'][number], revision: number): unknown {
+    const block = `${lesson.id} 0 ${this.#one([...lesson.stepKeys, '__proto__'])}`;
+    const who = [this.#one(this.known.learners)];
+    return {
+      revision,
+      use: this.#chance(0.5),
+      plan: {
+        seed: this.#n(1000),
+        margin: 10,
+        used: this.#chance(0.5),
+        locks: [{ block, who: who[0], start: this.#n(700) }],
+        before: [{ dish: lesson.id, keys: [this.#one([...lesson.stepKeys, 'constructor'])] }],
+        hours: [{ id: who[0], from: this.#n(60), to: this.#n(90) }],
+        teams: [{ dish: lesson.id, learners: who }],
+        counts: [{ thing: this.#one(['oven', 'knife', 'constructor', '__proto__']), count: this.#n(9) }],
+        placed: [
+          { block, start: this.#n(60), end: 60 + this.#n(60), who, title: this.#text(), steps: [`${lesson.id} ${lesson.stepKeys[0]}`] },
+        ],
+        stints: [{ adult: 'Mr Lund', from: 0, to: this.#n(60), station: 'hob', with: who }],
+      },
     };
   }
 

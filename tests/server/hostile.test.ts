@@ -1,6 +1,8 @@
 // Ten thousand requests that nobody means well with, at every route and method of the build: none is a failure of ours, and none breaks a page.
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { withSchool, DEMO_SCHOOL } from '../../src/lib/server/school-scope';
+import { codeFor } from '../../src/lib/server/own-screen';
+import { today } from '../../src/lib/server/today';
 import { Hostile, type Known } from './hostile-requests';
 import { builtRoutes, startServer, type BuiltRoute, type OwnServer } from './own-server';
 
@@ -17,15 +19,27 @@ afterAll(() => server.stop());
 
 async function whatIsThere(): Promise<Known> {
   return withSchool(server.app, DEMO_SCHOOL, async (trx) => {
+    // a learner's own screen can be tried too
+    const running = await trx('class_lesson').where('held_on', '>=', today()).first('id');
+    const place = await trx('lesson_learner').where({ lesson_id: running.id }).first('learner_id');
+    await codeFor(trx, running.id, place.learner_id);
     const lessons = await trx('lesson as l')
       .join('lesson_learner as p', 'p.lesson_id', 'l.id')
       .select('l.id', 'p.learner_id', 'l.recipe_id', 'l.version');
     const steps = await trx('task_step').select('recipe_id', 'number', 'key');
     return {
       recipes: await trx('recipe').pluck('id'),
+      goals: (await trx('goal').select('id', 'learner_id')).map((g) => ({ id: g.id, learnerId: g.learner_id })),
       learners: await trx('learner').pluck('id'),
+      rooms: await trx('class_lesson').pluck('id'),
+      codes: await trx('own_screen as s')
+        .join('class_lesson as c', 'c.id', 's.class_lesson_id')
+        .where('c.held_on', '>=', today())
+        .pluck('s.code'),
       lessons: lessons.map((l) => ({
         id: l.id,
+        recipeId: l.recipe_id,
+        version: l.version,
         learnerId: l.learner_id,
         stepKeys: steps.filter((s) => s.recipe_id === l.recipe_id && s.number === l.version).map((s) => s.key),
       })),
@@ -35,11 +49,13 @@ async function whatIsThere(): Promise<Known> {
 
 /** Every page of the demo and of whatever was made since. */
 async function allPages(): Promise<string[]> {
-  const { recipes, lessons, learners } = await whatIsThere();
+  const { recipes, lessons, learners, rooms, codes, goals } = await whatIsThere();
   const pages = routes.filter((r) => r.isPage).map((r) => r.id);
   const filled = pages.flatMap((id) => {
-    if (id.includes('[lesson')) return lessons.map((l) => id.replace('[lesson=id]', l.id));
-    const own = id.startsWith('/learners') ? learners.slice(0, 40) : recipes;
+    if (id.includes('[lesson')) return lessons.slice(0, 60).map((l) => id.replace('[lesson=id]', l.id));
+    if (id.includes('[goal')) return goals.slice(0, 60).map((g) => id.replace('[id=id]', g.learnerId).replace('[goal=id]', g.id));
+    if (id.includes('[code')) return codes.map((code) => id.replace('[code=code]', code));
+    const own = id.startsWith('/learners') ? learners.slice(0, 40) : id.startsWith('/lessons') ? rooms.slice(0, 60) : recipes;
     return id.includes('[id') ? own.map((r) => id.replace('[id=id]', r)) : [id];
   });
   return [
@@ -63,7 +79,7 @@ describe('hostile requests', () => {
   test('every id in an address is checked before a route is entered', () => {
     const params = routes.flatMap((r) => r.params.map((p) => `${r.id} ${p.name}: ${p.matcher ?? 'unchecked'}`));
     expect(params.length).toBeGreaterThan(10);
-    expect(params.filter((p) => !p.endsWith(': id'))).toEqual([]);
+    expect(params.filter((p) => !/: (?:id|code)$/.test(p))).toEqual([]);
   });
 
   test(`${HOW_MANY} of them, at all ${builtRoutes().length} routes: no server error`, async () => {
@@ -89,7 +105,7 @@ describe('hostile requests', () => {
     // the test would say nothing if all of it were turned away at the door
     expect(statuses.get(200)).toBeGreaterThan(HOW_MANY / 10);
     expect(statuses.get(422)).toBeGreaterThan(HOW_MANY / 20);
-  }, 240_000);
+  }, 600_000);
 
   test('after it every page opens, and nothing was written where all objects look', async () => {
     const pages = await allPages();
@@ -104,5 +120,5 @@ describe('hostile requests', () => {
     expect(broken.slice(0, 10)).toEqual([]);
     expect((await server.ask({ path: '/health' })).body).toBe('ok');
     expect(server.log()).not.toContain('uncaught');
-  }, 240_000);
+  }, 600_000);
 });

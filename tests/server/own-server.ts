@@ -114,14 +114,21 @@ function ask(agent: Agent, port: number, origin: string, what: Ask): Promise<Ans
       { agent, host: '127.0.0.1', port, method: what.method ?? 'GET', path: what.path, headers: headers.flat() },
       (response) => {
         const parts: Buffer[] = [];
-        response.on('data', (part: Buffer) => parts.push(part));
-        response.on('end', () =>
+        const answer = () =>
           done({
             status: response.statusCode ?? 0,
             headers: new Map(Object.entries(response.headers).map(([name, value]) => [name, String(value)])),
             body: Buffer.concat(parts).toString('utf8'),
-          }),
-        );
+          });
+        // events never end by themselves: what came first will do
+        const isEvents = response.headers['content-type']?.startsWith('text/event-stream') ?? false;
+        response.on('data', (part: Buffer) => {
+          parts.push(part);
+          if (!isEvents) return;
+          answer();
+          response.destroy();
+        });
+        response.on('end', answer);
       },
     );
     sent.on('error', fail);

@@ -1,4 +1,5 @@
 // Fits one recipe to one learner: barriers found, the least change that leaves none, and the learner's own steps.
+import { DANGERS } from '../technique/model';
 import { USUAL_KITCHEN, type Kitchen, type TaskAnalysis } from '../plan/model';
 import { bestOf, CARDS, isOfCards, prepareFit, type Best, type Prepared } from './best';
 import { everythingAbsent, isEverythingAbsent } from './absent';
@@ -138,8 +139,6 @@ function fittedStep(s: OwnStep, prepared: Prepared, learner: Learner, best: Best
     change: who === 'learner' && ways.length === 0 ? 'none' : modified ? 'modification' : 'accommodation',
     why: whyOf(barriers, ways, who),
     part: s.fitted?.part ?? null,
-    still: s.hazards.filter((h) =>
-      ['hot', 'steam', 'splash', 'sharp', 'edge', 'raw-egg', 'raw-meat', 'raw-fish', 'raw-flour', 'electric'].includes(h),
-    ),
+    still: s.hazards.filter((h) => DANGERS.has(h) || h === 'raw-flour'),
   };
 }

@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { heightOf, HIERARCHIES, hierarchyById, OTHER_CODES } from './hierarchy';
-import { mastery } from './mastery';
+import { mastery, type MasteryLesson } from './mastery';
 import { nextRung, type Opportunity } from './next-rung';
-import { scoreLesson, type Score } from './score';
+import { scoreLesson } from './score';
 
 const full = hierarchyById('full');
 const BY_LETTER = Object.fromEntries(full.levels.map((l) => [l.letter, l.id]));
@@ -101,6 +101,13 @@ describe('the yellow rung', () => {
     expect(nextRung(on('V V V', ['2026-09-01']), { aim: 'indirect-verbal', days: 1 })).toMatchObject({ verdict: 'up' });
     expect(nextRung(on('V D D'), { aim: 'indirect-verbal', down: 3 })).toMatchObject({ verdict: 'stay' });
   });
+  test('an aim that a person set is judged by what came after that day', () => {
+    const set = (letters: string) => nextRung(on(letters), { aim: 'gesture', since: '2026-09-03' });
+    expect(set('V V V')).toMatchObject({ verdict: 'stay', aim: 'gesture', missing: 3 });
+    expect(set('V V V G G')).toMatchObject({ verdict: 'stay', missing: 1 });
+    expect(set('V V V G G G')).toMatchObject({ verdict: 'up', aim: 'independent' });
+    expect(set('V V V V V G')).toMatchObject({ verdict: 'down', aim: 'indirect-verbal' });
+  });
   test('without an aim it follows the records, and a new aim asks for new ones', () => {
     expect(nextRung(on('M M M'))).toMatchObject({ verdict: 'up', aim: 'direct-verbal' });
     expect(nextRung(on('M M M D'))).toMatchObject({ verdict: 'stay', aim: 'direct-verbal', missing: 2 });
@@ -110,9 +117,33 @@ describe('the yellow rung', () => {
   });
 });
 
-test('mastery: at least 90 % in three lessons in a row', () => {
-  const at = (independence: number | null): Score => ({ opportunities: 10, independent: 0, independence, help: null });
-  expect(mastery([at(95), at(90), at(100)])).toEqual({ met: true, inARow: 3 });
-  expect(mastery([at(95), at(89.9), at(100), at(92)])).toEqual({ met: false, inARow: 2 });
-  expect(mastery([at(95), at(null), at(90), at(100)])).toEqual({ met: true, inARow: 3 });
+describe('mastery', () => {
+  const at = (independence: number | null, more: Partial<MasteryLesson> = {}): MasteryLesson => ({ independence, ...more });
+  // the default of the field's handbooks: at least 90 % in 3 lessons in a row, no safety step prompted, with 2 people or places
+  test.each<[string, MasteryLesson[], boolean, number]>([
+    ['three in a row', [at(95), at(90), at(100)], true, 3],
+    ['one fell short', [at(95), at(89.9), at(100), at(92)], false, 2],
+    ['a lesson without an opportunity is not held against it', [at(95), at(null), at(90), at(100)], true, 3],
+    ['nothing at all', [], false, 0],
+    ['the last fell short', [at(95), at(95), at(95), at(80)], false, 0],
+    ['a safety step was prompted', [at(95), at(95, { safetyPrompted: 1 }), at(95)], false, 1],
+    ['always with the same adult', [1, 2, 3].map(() => at(95, { people: ['Ms Ferrow'] })), false, 3],
+    ['with two adults', ['Ms Ferrow', 'Mr Lund', 'Ms Ferrow'].map((p) => at(95, { people: [p] })), true, 3],
+    ['with one adult, in two places', ['usual', 'another', 'usual'].map((place) => at(95, { people: ['Ms Ferrow'], place })), true, 3],
+    [
+      'the second adult came before the run began',
+      [at(50, { people: ['Mr Lund'] }), ...[1, 2, 3].map(() => at(95, { people: ['Ms Ferrow'] }))],
+      false,
+      3,
+    ],
+  ])('%s', (_, lessons, met, inARow) => expect(mastery(lessons)).toMatchObject({ met, inARow }));
+
+  test('what is lacking is said', () => {
+    expect(mastery([at(80, { safetyPrompted: 2, people: ['a'] })]).lacks).toEqual(['independence', 'safety', 'lessons']);
+    expect(mastery([1, 2, 3].map(() => at(95, { people: ['a'] }))).lacks).toEqual(['people']);
+  });
+  test('a criterion of before, which asked nothing of safety and people, means what it meant', () => {
+    const lessons = [1, 2].map(() => at(85, { safetyPrompted: 3, people: ['a'] }));
+    expect(mastery(lessons, { independence: 80, lessons: 2 })).toEqual({ met: true, inARow: 2, lacks: [] });
+  });
 });

@@ -75,9 +75,20 @@ export function hierarchyById(id: string): Hierarchy {
   return HIERARCHIES.find((h) => h.id === id) ?? HIERARCHIES[0]!;
 }
 
+/** Heights by code, for each hierarchy once: years of records ask for little else. */
+const HEIGHTS = new WeakMap<Hierarchy, Map<string, number>>();
+
+function heightsOf(hierarchy: Hierarchy): Map<string, number> {
+  const known = HEIGHTS.get(hierarchy);
+  if (known) return known;
+  const top = hierarchy.levels.length - 1;
+  const heights = new Map(hierarchy.levels.map((l, i) => [l.id, top - i]));
+  heights.set('self-corrected', top);
+  HEIGHTS.set(hierarchy, heights);
+  return heights;
+}
+
 /** How far up the ladder a code stands: 0 is the most help, n the independent level; null for a code that is no level. */
 export function heightOf(code: string, hierarchy: Hierarchy): number | null {
-  if (code === 'self-corrected') return hierarchy.levels.length - 1;
-  const index = hierarchy.levels.findIndex((l) => l.id === code);
-  return index < 0 ? null : hierarchy.levels.length - 1 - index;
+  return heightsOf(hierarchy).get(code) ?? null;
 }

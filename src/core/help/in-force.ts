@@ -20,14 +20,17 @@ export type Stamp = {
  * @example lastOf([{ id: 'a', replaces: null, device: 'x', count: 1, at: 9 }, { id: 'b', replaces: 'a', device: 'y', count: 1, at: 5 }])?.id // 'b'
  */
 export function lastOf<T extends Stamp>(records: readonly T[]): T | null {
+  // two that replace each other cannot come from a person; the later then stands
+  const standing = standingOf(records);
+  const among = standing.length > 0 ? standing : records;
+  return among.reduce<T | null>((last, r) => (last === null || r.at > last.at || (r.at === last.at && r.id > last.id) ? r : last), null);
+}
+
+/** Records of one step that nothing has taken the place of: more than one where two adults recorded it and did not see each other's. */
+export function standingOf<T extends Stamp>(records: readonly T[]): T[] {
   const replaced = new Set(records.map((r) => r.replaces));
   const newest = new Map<string, number>();
   for (const { device, count } of records)
     if (device !== null && count !== null) newest.set(device, Math.max(count, newest.get(device) ?? 0));
-  const standing = records.filter(
-    (r) => !replaced.has(r.id) && !(r.device !== null && r.count !== null && r.count < newest.get(r.device)!),
-  );
-  // two that replace each other cannot come from a person; the later then stands
-  const among = standing.length > 0 ? standing : records;
-  return among.reduce<T | null>((last, r) => (last === null || r.at > last.at || (r.at === last.at && r.id > last.id) ? r : last), null);
+  return records.filter((r) => !replaced.has(r.id) && !(r.device !== null && r.count !== null && r.count < newest.get(r.device)!));
 }

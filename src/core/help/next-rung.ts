@@ -14,6 +14,8 @@ export type RungRule = {
   down: number;
   /** The level aimed at now (a level's id). Without it, it is worked out from the records. */
   aim?: string;
+  /** The day on which a person set that aim: only what came after it is held against it, YYYY-MM-DD. Without it, all is. */
+  since?: string;
 };
 
 export type YellowRung = {
@@ -34,6 +36,9 @@ export type YellowRung = {
 /** Three opportunities on two days, two of three to go down (handbook default; each number is the class's to change). */
 export const USUAL_RULE: RungRule = { hierarchy: HIERARCHIES[0]!, last: 3, days: 2, down: 2 };
 
+/** Where an aim comes from is followed so many rungs back: what lies further says nothing of today. */
+const FURTHEST = 10;
+
 /**
  * The level to aim for next. Over the last 3 opportunities on at least 2 days, all at the aimed level or better: one level less help;
  * 2 of 3 at more help than aimed: one level more; else stay. Fewer than 3: not enough yet, never a guess.
@@ -44,7 +49,7 @@ export const USUAL_RULE: RungRule = { hierarchy: HIERARCHIES[0]!, last: 3, days:
  */
 export function nextRung(opportunities: readonly Opportunity[], rule: Partial<RungRule> = {}): YellowRung {
   const full: RungRule = { ...USUAL_RULE, ...rule };
-  const counted = opportunities.filter((o) => heightOf(o.code, full.hierarchy) !== null);
+  const counted = opportunities.filter((o) => heightOf(o.code, full.hierarchy) !== null).slice(-FURTHEST * full.last);
   const missing = full.last - counted.length;
   if (missing > 0)
     return {
@@ -58,20 +63,41 @@ export function nextRung(opportunities: readonly Opportunity[], rule: Partial<Ru
   const heights = counted.map((o) => heightOf(o.code, full.hierarchy)!);
   if (full.aim !== undefined) {
     const aim = heightOf(full.aim, full.hierarchy);
-    if (aim !== null) return judge(counted, heights, aim, counted.length, full, false);
+    const { since } = full;
+    const after = since === undefined ? counted : counted.filter((o) => o.day > since);
+    if (aim !== null) return judge(counted, heights, aim, after.length, full, false);
   }
   let aim = [...heights.slice(0, full.last)].sort((a, b) => a - b)[Math.floor((full.last - 1) / 2)]!;
   let since = 0;
-  let verdict: YellowRung | null = null;
-  for (let end = full.last; end <= counted.length; end++) {
-    verdict = judge(counted.slice(since, end), heights.slice(since, end), aim, end - since, full, true);
+  for (let end = full.last; end < counted.length; end++) {
+    const to = end - since < full.last ? aim : moved(counted, heights, end, aim, full, true);
     // a move is a new aim: it is judged by what comes after it
-    if ((verdict.verdict === 'up' || verdict.verdict === 'down') && end < counted.length) {
-      aim = heightOf(verdict.aim!, full.hierarchy)!;
-      since = end;
-    }
+    if (to !== aim) [aim, since] = [to, end];
   }
-  return verdict!;
+  return judge(counted.slice(since), heights.slice(since), aim, counted.length - since, full, true);
+}
+
+/** Where the aim is after the last opportunities up to `end`: the rule itself, with no word made, since years of records are gone through by it. */
+function moved(
+  counted: readonly Opportunity[],
+  heights: readonly number[],
+  end: number,
+  aim: number,
+  rule: RungRule,
+  catchUp: boolean,
+): number {
+  let [under, least] = [0, Infinity];
+  const days = new Set<string>();
+  for (let i = end - rule.last; i < end; i++) {
+    if (heights[i]! < aim) under++;
+    least = Math.min(least, heights[i]!);
+    days.add(counted[i]!.day);
+  }
+  const top = rule.hierarchy.levels.length - 1;
+  if (under >= rule.down && aim > 0) return aim - 1;
+  // an aim that nobody set must not stay behind what the learner does each time
+  const reached = catchUp ? least : aim;
+  return under === 0 && days.size >= rule.days && reached < top ? reached + 1 : aim;
 }
 
 function judge(counted: Opportunity[], heights: number[], aim: number, have: number, rule: RungRule, catchUp: boolean): YellowRung {
@@ -94,15 +120,12 @@ function judge(counted: Opportunity[], heights: number[], aim: number, have: num
     const missing = rule.last - have;
     return { ...result('stay', aim, `The aim is new: ${missing} more ${missing === 1 ? 'time' : 'times'} to judge it.`), missing };
   }
-  if (recent.filter((h) => h < aim).length >= rule.down && aim > 0)
-    return result('down', aim - 1, `${rule.down} or more needed more help than “${name(aim).name}”.`);
+  const to = moved(counted, heights, heights.length, aim, rule, catchUp);
+  if (to < aim) return result('down', to, `${rule.down} or more needed more help than “${name(aim).name}”.`);
+  if (to > aim) return result('up', to, `All at “${name(to - 1).name}” or better.`);
   if (recent.every((h) => h >= aim)) {
     if (days < rule.days) return result('stay', aim, `All at the aim, but on ${days} of ${rule.days} days.`);
-    if (aim === top) return result('there', top, 'Independent each time.');
-    // an aim that nobody set must not stay behind what the learner does each time
-    const reached = catchUp ? Math.min(...recent) : aim;
-    if (reached === top) return result('there', top, 'Independent each time.');
-    return result('up', reached + 1, `All at “${name(reached).name}” or better.`);
+    return result('there', top, 'Independent each time.');
   }
   return result('stay', aim, `Not yet steady at “${name(aim).name}”.`);
 }

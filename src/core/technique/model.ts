@@ -47,6 +47,19 @@ export const HAZARDS = [
 ] as const;
 export type Hazard = (typeof HAZARDS)[number];
 
+/** What can hurt at once, or make ill: edges, heat, glass, electricity, raw animal food. Nobody learns these by an error (common practice). */
+export const DANGERS: ReadonlySet<string> = new Set<Hazard>([
+  'sharp',
+  'hot',
+  'steam',
+  'splash',
+  'edge',
+  'electric',
+  'raw-egg',
+  'raw-meat',
+  'raw-fish',
+]);
+
 /** How near an adult stands, from least to most. */
 export const SUPERVISION = ['none', 'nearby', 'within-reach', 'adult-does'] as const;
 export type Supervision = (typeof SUPERVISION)[number];

@@ -2,7 +2,9 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Kept } from './entry';
 
-type Store = Dexie & { entries: EntityTable<Kept, 'id'> };
+/** What was in force in a lesson of the class when this device last saw it. `at` by this device's clock. */
+export type RoomKept = { id: string; at: number; recorded: unknown[]; marks: unknown[] };
+type Store = Dexie & { entries: EntityTable<Kept, 'id'>; rooms: EntityTable<RoomKept, 'id'> };
 
 /** A store that has not answered by then is taken for one that does not work; it may still do later. In milliseconds. */
 const PATIENCE = 3000;
@@ -29,6 +31,7 @@ function store(): Store {
         for (const { sent, ...old } of (await trx.table(table).toArray()) as ({ sent: 0 | 1 } & Kept)[])
           if (sent === 0) await trx.table('entries').put({ ...(kind === 'record' ? { device: null, count: null } : {}), ...old, kind });
     });
+  db.version(3).stores({ rooms: 'id' });
   return (opened = db);
 }
 
@@ -62,4 +65,23 @@ export async function dropAll(ids: readonly string[]): Promise<void> {
 /** All that is in the store; nothing where it does not work. */
 export async function all(): Promise<Kept[]> {
   return (await inTime(() => store().entries.toArray())) ?? [];
+}
+
+/** Keeps what is in force in a lesson, so that it opens whole with no network; lessons older than `DAYS` go. */
+export async function keepRoom(room: RoomKept): Promise<void> {
+  await inTime(() =>
+    store()
+      .rooms.put(room)
+      .then(() =>
+        store()
+          .rooms.filter((r) => r.at < room.at - DAYS * 86_400_000)
+          .delete(),
+      ),
+  );
+}
+/** A lesson is opened again on its day; what a device holds of it goes soon after. */
+const DAYS = 2;
+
+export async function keptRoom(id: string): Promise<RoomKept | null> {
+  return (await inTime(() => store().rooms.get(id))) ?? null;
 }

@@ -1,12 +1,17 @@
 // What a device has to tell the server of a lesson: a record of a step, a note, the end of the lesson for a learner.
 
+import type { Detail } from '$core';
+
 type Of = { id: string; lessonId: string; learnerId: string };
 export type RecordEntry = Of & {
   kind: 'record';
   stepKey: string;
   code: string;
   observer: string;
-  how: 'tap' | 'key';
+  how: 'tap' | 'key' | 'rule';
+  /** Absent in what an older program left on the device. */
+  detail?: Detail | null;
+  second?: boolean;
   madeAt: string;
   replaces: string | null;
   device: string;
@@ -28,7 +33,7 @@ export function bodyOf(entries: readonly Entry[], sentAt: string): string {
   const notes = entries.filter((e) => e.kind === 'note');
   return JSON.stringify({
     sentAt,
-    observations: records.map(({ id, learnerId, stepKey, code, observer, how, madeAt, replaces, device, count }) => ({
+    observations: records.map(({ id, learnerId, stepKey, code, observer, how, madeAt, replaces, device, count, detail, second }) => ({
       id,
       learnerId,
       stepKey,
@@ -39,6 +44,8 @@ export function bodyOf(entries: readonly Entry[], sentAt: string): string {
       replaces,
       device,
       count,
+      detail: detail ?? null,
+      second: second ?? false,
     })),
     notes: notes.map(({ id, learnerId, stepKey, text, madeAt }) => ({ id, learnerId, stepKey, text, madeAt })),
     finished: entries.filter((e) => e.kind === 'end').map((e) => e.learnerId),

@@ -4,14 +4,14 @@ import { check, firstProblem } from './input/check';
 import { NoteInput, ObservationInput, type Sync } from './input/lesson';
 import { isPlain, type Class } from './input/shape';
 import { isId } from '../id';
-import { addRecords, lessonFrame, recordsById } from './lessons';
+import { lessonFrame, type Frame } from './lessons';
+import { addRecords, recordsById } from './records';
 import type { SchoolTrx } from './school-scope';
 
 /** `code` 'replaces-unknown': the record would be right if it did not stand in the place of one that is not here. */
 export type Refusal = { id: string | null; code: 'wrong' | 'not-here' | 'replaces-unknown'; why: string };
 export type Answer = { taken: string[]; refused: Refusal[] };
 
-type Frame = NonNullable<Awaited<ReturnType<typeof lessonFrame>>>;
 type Known = Awaited<ReturnType<typeof recordsById>>;
 type Judged<T> = { good: T[]; refused: Refusal[] };
 
@@ -24,7 +24,11 @@ const idOf = (raw: unknown): string | null => (isPlain(raw) && 'id' in raw && ty
  */
 export async function takeIn(trx: SchoolTrx, lessonId: string, sync: Sync, received: number): Promise<Answer | null> {
   const frame = await lessonFrame(trx, lessonId);
-  if (!frame) return null;
+  return frame ? takeInto(trx, lessonId, frame, sync, received) : null;
+}
+
+/** The same, of a lesson that is known already. */
+export async function takeInto(trx: SchoolTrx, lessonId: string, frame: Frame, sync: Sync, received: number): Promise<Answer> {
   const raw = [...sync.observations, ...sync.notes];
   const replaced = sync.observations.flatMap((o) =>
     isPlain(o) && 'replaces' in o && typeof o.replaces === 'string' && isId(o.replaces) ? [o.replaces] : [],
@@ -105,7 +109,8 @@ function wrongRecord(
 function wrongObservation(o: ObservationInput, before: Map<string, ObservationInput>, frame: Frame, known: Known, lessonId: string) {
   const wrong = wrongRecord(o, false, frame, known, lessonId);
   if (wrong) return wrong;
-  const codes = [...frame.hierarchy.levels.map((l) => l.id), ...OTHER_CODES.map((c) => c.id as string), 'cleared'];
+  const levels = frame.learners.get(o.learnerId)!.levels;
+  const codes = [...levels.map((l) => l.id), ...OTHER_CODES.map((c) => c.id as string), 'cleared'];
   if (!codes.includes(o.code)) return no(`“${o.code}” is no level of this lesson`);
   if (o.replaces === null) return null;
   const there = known.get(o.replaces) ?? before.get(o.replaces);

@@ -1,8 +1,8 @@
 // Learners: a short name, a profile by function, and how to help. No diagnosis, no birth date. Put away, never deleted here.
-import { learnerOf, NO_PROFILE, type Learner, type Need, type Profile } from '$core';
+import { learnerOf, NO_PROFILE, type Learner, type Need, type OwnLook, type Profile } from '$core';
 import { newId } from '../id';
 import type { Look } from './work/work';
-import { needsOf, profileOf } from './input/stored';
+import { needsOf, ownLookOf, profileOf } from './input/stored';
 import type { SchoolTrx } from './school-scope';
 
 /** `profile` is null where what is stored of it cannot be read: that is not the same as none. `needs` were known before there were questions. */
@@ -12,19 +12,31 @@ export type LearnerRow = {
   needs: Need[] | null;
   profile: Profile | null;
   planNotes: string;
+  /** How his own screen and cards look. */
+  screen: OwnLook;
   putAway: boolean;
   revision: number;
 };
 
-const COLUMNS = ['id', 'name', 'needs', 'profile', 'plan_notes', 'put_away_at', 'revision'];
+const COLUMNS = ['id', 'name', 'needs', 'profile', 'plan_notes', 'screen', 'put_away_at', 'revision'];
 
-type Row = { id: string; name: string; needs: unknown; profile: unknown; plan_notes: string; put_away_at: Date | null; revision: number };
+type Row = {
+  id: string;
+  name: string;
+  needs: unknown;
+  profile: unknown;
+  plan_notes: string;
+  screen: unknown;
+  put_away_at: Date | null;
+  revision: number;
+};
 const rowOf = (r: Row): LearnerRow => ({
   id: r.id,
   name: r.name,
   needs: needsOf(r.needs),
   profile: profileOf(r.profile),
   planNotes: r.plan_notes,
+  screen: ownLookOf(r.screen),
   putAway: r.put_away_at !== null,
   revision: r.revision,
 });
@@ -52,7 +64,7 @@ export async function addLearner(trx: SchoolTrx, name: string): Promise<string> 
   return id;
 }
 
-export type LearnerChange = { name?: string; planNotes?: string; profile?: Profile; putAway?: boolean };
+export type LearnerChange = { name?: string; planNotes?: string; profile?: Profile; screen?: OwnLook; putAway?: boolean };
 
 /** Changes a learner if nobody saved since `revision`. @returns the new revision, or null when another save came first: nothing is changed then */
 export async function changeLearner(trx: SchoolTrx, id: string, revision: number, change: LearnerChange): Promise<number | null> {
@@ -62,6 +74,7 @@ export async function changeLearner(trx: SchoolTrx, id: string, revision: number
       ...(change.name === undefined ? {} : { name: change.name }),
       ...(change.planNotes === undefined ? {} : { plan_notes: change.planNotes }),
       ...(change.profile === undefined ? {} : { profile: JSON.stringify(change.profile) }),
+      ...(change.screen === undefined ? {} : { screen: JSON.stringify(change.screen) }),
       ...(change.putAway === undefined ? {} : { put_away_at: change.putAway ? trx.fn.now() : null }),
       revision: revision + 1,
     })

@@ -1,10 +1,10 @@
-// Lessons and what was recorded in them. Observations are only ever added; a later one replaces an earlier.
-import { lastOf, type Hierarchy, type MasteryRule, type Stamp } from '$core';
-import { cardsOf, isGoodLesson, storedLesson, type LessonRules, type OwnCard } from './input/stored';
+// Lessons of recipes: one recipe in a lesson of the class, its learners, and the rules that were in force.
+import { LEARNING_PHASES, type Hierarchy, type InForce, type LearningPhase, type MasteryRule } from '$core';
+import { cardsOf, isGoodLesson, namesOf, procedureOf, storedLesson, type LessonRules, type OwnCard } from './input/stored';
 import type { SchoolTrx } from './school-scope';
 
-export const PHASES_OF_LEARNING = ['baseline', 'intervention', 'maintenance', 'generalisation'] as const;
-export type Phase = (typeof PHASES_OF_LEARNING)[number];
+export const PHASES_OF_LEARNING = LEARNING_PHASES;
+export type Phase = LearningPhase;
 export type LearnerState = 'open' | 'finished' | 'missed';
 export type LessonHead = {
   id: string;
@@ -16,25 +16,7 @@ export type LessonHead = {
   state: LearnerState;
 };
 /** With the hierarchy and the rules that were in force, which its figures are worked out with. */
-export type LessonRow = LessonHead & LessonRules;
-/** `at`: when it was made by the server's clock, in milliseconds. */
-export type ObservationRow = Stamp & { lessonId: string; stepKey: string; code: string };
-export type NewObservation = {
-  id: string;
-  learnerId: string;
-  stepKey: string;
-  code: string;
-  observer: string;
-  how: string;
-  madeAt: string;
-  /** By the server's clock, where it is known; else the moment at which it arrives. */
-  happenedAt?: string;
-  replaces?: string | null;
-  device?: string | null;
-  count?: number | null;
-};
-export type NewNote = { id: string; learnerId: string; stepKey?: string | null; text: string; madeAt: string };
-
+export type LessonRow = LessonHead & LessonRules & { procedure: InForce };
 type Begin = {
   id: string;
   recipeId: string;
@@ -49,12 +31,22 @@ type Begin = {
   fit?: OwnCard[] | null;
 };
 
-/** Begins a lesson for one learner. The hierarchy and the rules in force are kept with it, so that its data keep their meaning. */
+/** A lesson of the class with nothing in it but its day: one that begins at once. */
+async function beginClassLesson(trx: SchoolTrx, id: string, heldOn: string): Promise<void> {
+  await trx('class_lesson')
+    .insert({ school_id: trx.school, id, held_on: heldOn, begun_at: trx.fn.now() })
+    .onConflict(['school_id', 'id'])
+    .ignore();
+}
+
+/** Begins a lesson for one learner: a lesson of the class with one recipe and nobody else. The hierarchy and the rules in force are kept with it, so that its data keep their meaning. */
 export async function beginLesson(trx: SchoolTrx, lesson: Begin): Promise<void> {
+  await beginClassLesson(trx, lesson.id, lesson.heldOn);
   await trx('lesson')
     .insert({
       school_id: trx.school,
       id: lesson.id,
+      class_lesson_id: lesson.id,
       recipe_id: lesson.recipeId,
       version: lesson.version,
       held_on: lesson.heldOn,
@@ -79,7 +71,7 @@ export async function beginLesson(trx: SchoolTrx, lesson: Begin): Promise<void> 
 }
 
 const HEAD = ['l.id', 'l.recipe_id', 'l.version', 'l.held_on', 'll.learner_id', 'll.phase', 'll.state'];
-const COLUMNS = [...HEAD, 'l.hierarchy', 'l.rule', 'l.mastery'];
+const COLUMNS = [...HEAD, 'l.hierarchy', 'l.rule', 'l.mastery', 'll.hierarchy as own_hierarchy', 'll.procedure'];
 
 function lessons(trx: SchoolTrx) {
   return trx('lesson as l')
@@ -92,7 +84,7 @@ function lessons(trx: SchoolTrx) {
 /** A row as the driver gives it: each column is whatever the table holds. */
 type Row = {
   [column in 'id' | 'recipe_id' | 'version' | 'held_on' | 'learner_id' | 'phase' | 'state' | 'hierarchy' | 'rule' | 'mastery']: never;
-};
+} & { own_hierarchy?: never; procedure?: never };
 
 const headOf = (r: Row): LessonHead => ({
   id: r.id,
@@ -105,12 +97,11 @@ const headOf = (r: Row): LessonHead => ({
 });
 
 const rulesOf = (r: Row): LessonRules => ({ hierarchy: r.hierarchy, rule: r.rule, mastery: r.mastery });
+/** The levels of help of one learner go before those of the lesson. */
+const ownRules = (rules: LessonRules, own: Hierarchy | null | undefined): LessonRules => (own ? { ...rules, hierarchy: own } : rules);
+const learnerRules = (r: Row): LessonRules => ownRules(rulesOf(r), r.own_hierarchy);
 
-export async function getLesson(trx: SchoolTrx, id: string, learnerId?: string): Promise<LessonRow | null> {
-  const query = lessons(trx).where('l.id', id);
-  const row = await (learnerId ? query.where('ll.learner_id', learnerId) : query).first(COLUMNS);
-  return row ? { ...headOf(row), ...storedLesson(rulesOf(row)) } : null;
-}
+const lessonOf = (r: Row): LessonRow => ({ ...headOf(r), ...learnerRules(r), procedure: procedureOf(r.procedure) });
 
 /** The learner's own cards that were in force when the lesson began; empty where the class's were. */
 export async function ownCardsOf(trx: SchoolTrx, lessonId: string, learnerId: string): Promise<Map<string, OwnCard>> {
@@ -118,139 +109,88 @@ export async function ownCardsOf(trx: SchoolTrx, lessonId: string, learnerId: st
   return new Map(cardsOf(row?.fit).map((c) => [c.key, c]));
 }
 
-/** All lessons of one learner with one recipe, oldest first. One whose rules cannot be read is left out: its levels mean nothing. */
-export async function lessonsOf(trx: SchoolTrx, recipeId: string, learnerId: string): Promise<LessonRow[]> {
+/** All lessons of one learner with one recipe, oldest first. */
+export const lessonsOf = (trx: SchoolTrx, recipeId: string, learnerId: string): Promise<LessonRow[]> =>
+  lessonsOfAll(trx, [recipeId], [learnerId]);
+
+/** All lessons of some learners with some recipes, oldest first, in one query. One whose rules cannot be read is left out: its levels mean nothing. */
+export async function lessonsOfAll(trx: SchoolTrx, recipeIds: readonly string[], learnerIds: readonly string[]): Promise<LessonRow[]> {
   const rows = await lessons(trx)
-    .where({ 'l.recipe_id': recipeId, 'll.learner_id': learnerId })
+    .whereIn('l.recipe_id', [...recipeIds])
+    .whereIn('ll.learner_id', [...learnerIds])
     .orderBy('l.held_on')
     .orderBy('l.created_at')
     .select(COLUMNS);
-  return rows.filter((r) => isGoodLesson(rulesOf(r))).map((r) => ({ ...headOf(r), ...rulesOf(r) }));
+  return rows.filter((r) => isGoodLesson(learnerRules(r))).map(lessonOf);
 }
 
-/** Lessons begun and not finished, newest first: they wait for somebody. */
-export async function openLessons(trx: SchoolTrx): Promise<(LessonHead & { title: string; learner: string; recorded: number })[]> {
-  const rows = await lessons(trx)
-    .join('recipe as r', function () {
-      this.on('r.school_id', 'l.school_id').andOn('r.id', 'l.recipe_id');
-    })
-    .join('learner as p', function () {
-      this.on('p.school_id', 'll.school_id').andOn('p.id', 'll.learner_id');
-    })
-    .where('ll.state', 'open')
-    .orderBy('l.created_at', 'desc')
+/** Lessons of days that are over, begun and not finished, the newest first: they wait for somebody. */
+export async function openLessons(
+  trx: SchoolTrx,
+  today: string,
+): Promise<{ id: string; heldOn: string; title: string; learners: string[]; recorded: number }[]> {
+  const rows = await trx('class_lesson as c')
+    .where('c.school_id', trx.school)
+    .whereNotNull('c.begun_at')
+    .whereNull('c.ended_at')
+    .where('c.held_on', '<', today)
+    .orderBy('c.held_on', 'desc')
+    .limit(20)
     .select(
-      ...HEAD,
-      'r.title',
-      'p.name as learner',
-      trx.raw(
-        '(select count(distinct o.step_key)::int from observation o where o.school_id = l.school_id and o.lesson_id = l.id and o.learner_id = ll.learner_id) as recorded',
-      ),
+      'c.id',
+      'c.held_on',
+      trx.raw(`(select string_agg(r.title, ', ' order by l.position) from lesson l
+        join recipe r on r.school_id = l.school_id and r.id = l.recipe_id where l.school_id = c.school_id and l.class_lesson_id = c.id) as title`),
+      trx.raw(`(select coalesce(json_agg(distinct p.name), '[]') from lesson l
+        join lesson_learner ll on ll.school_id = l.school_id and ll.lesson_id = l.id
+        join learner p on p.school_id = ll.school_id and p.id = ll.learner_id
+        where l.school_id = c.school_id and l.class_lesson_id = c.id and ll.state = 'open') as learners`),
+      trx.raw(`(select count(distinct (o.learner_id, o.lesson_id, o.step_key))::int from lesson l
+        join observation o on o.school_id = l.school_id and o.lesson_id = l.id
+        where l.school_id = c.school_id and l.class_lesson_id = c.id) as recorded`),
     );
-  return rows.map((r) => ({ ...headOf(r), title: r.title, learner: r.learner, recorded: r.recorded }));
+  return rows
+    .map((r) => ({ id: r.id, heldOn: r.held_on, title: r.title ?? '', learners: namesOf(r.learners), recorded: r.recorded }))
+    .filter((l) => l.learners.length > 0);
 }
 
-/** Learners who have lessons with a recipe. */
-export async function learnersWith(trx: SchoolTrx, recipeId: string): Promise<string[]> {
-  return lessons(trx).where({ 'l.recipe_id': recipeId }).distinct('ll.learner_id').pluck('ll.learner_id');
+/** Of some learners those who had a lesson with a recipe that has begun. */
+export async function cookedBy<T extends { id: string }>(trx: SchoolTrx, recipeId: string, learners: readonly T[]): Promise<T[]> {
+  const ids: string[] = await lessons(trx)
+    .join('class_lesson as c', function () {
+      this.on('c.school_id', 'l.school_id').andOn('c.id', 'l.class_lesson_id');
+    })
+    .where({ 'l.recipe_id': recipeId })
+    .whereNotNull('c.begun_at')
+    .distinct('ll.learner_id')
+    .pluck('ll.learner_id');
+  return learners.filter((l) => ids.includes(l.id));
 }
 
-/** The observations in force of one learner in some lessons: one for each step, unless it was cleared. */
-export async function currentObservations(trx: SchoolTrx, learnerId: string, lessonIds: string[]): Promise<ObservationRow[]> {
-  if (lessonIds.length === 0) return [];
-  const rows = await trx('observation')
-    .where({ school_id: trx.school, learner_id: learnerId })
-    .whereIn('lesson_id', lessonIds)
-    .orderBy(['lesson_id', 'step_key', 'happened_at', 'id'])
-    .select('id', 'lesson_id', 'step_key', 'code', 'replaces', 'device', 'count', 'happened_at');
-  const ofStep = new Map<string, ObservationRow[]>();
-  for (const r of rows) {
-    const key = `${r.lesson_id} ${r.step_key}`;
-    if (!ofStep.has(key)) ofStep.set(key, []);
-    const { id, code, replaces, device, count } = r;
-    ofStep.get(key)!.push({ id, lessonId: r.lesson_id, stepKey: r.step_key, code, replaces, device, count, at: r.happened_at.getTime() });
-  }
-  return [...ofStep.values()].map((all) => lastOf(all)!).filter((o) => o.code !== 'cleared');
+/**
+ * What may be recorded in a lesson: of whom, with which levels of help, of which steps; and the lesson of the class that it is part of. One question,
+ * since each tap asks it. Null where there is no such lesson.
+ */
+export async function lessonFrame(trx: SchoolTrx, lessonId: string): Promise<Frame | null> {
+  const row = await trx('lesson as l')
+    .join('class_lesson as c', function () {
+      this.on('c.school_id', 'l.school_id').andOn('c.id', 'l.class_lesson_id');
+    })
+    .where({ 'l.school_id': trx.school, 'l.id': lessonId })
+    .first(
+      'l.hierarchy',
+      'l.rule',
+      'l.mastery',
+      'c.id as whole',
+      'c.begun_at',
+      trx.raw(`(select coalesce(json_agg(json_build_object('id', ll.learner_id, 'own', ll.hierarchy)), '[]') from lesson_learner ll
+        where ll.school_id = l.school_id and ll.lesson_id = l.id) as learners`),
+      trx.raw(`(select coalesce(json_agg(s.key), '[]') from task_step s
+        where s.school_id = l.school_id and s.recipe_id = l.recipe_id and s.number = l.version) as keys`),
+    );
+  if (!row) return null;
+  const people = row.learners as { id: string; own: Hierarchy | null }[];
+  const levels = people.map((p) => [p.id, storedLesson(ownRules(rulesOf(row as Row), p.own)).hierarchy] as const);
+  return { learners: new Map(levels), stepKeys: new Set(row.keys as string[]), whole: row.whole, begun: row.begun_at !== null };
 }
-
-export async function notesOf(
-  trx: SchoolTrx,
-  learnerId: string,
-  lessonIds: string[],
-): Promise<{ id: string; lessonId: string; stepKey: string | null; text: string }[]> {
-  if (lessonIds.length === 0) return [];
-  const rows = await trx('lesson_note')
-    .where({ school_id: trx.school, learner_id: learnerId })
-    .whereIn('lesson_id', lessonIds)
-    .orderBy('made_at')
-    .select('id', 'lesson_id', 'step_key', 'text');
-  return rows.map((r) => ({ id: r.id, lessonId: r.lesson_id, stepKey: r.step_key, text: r.text }));
-}
-
-/** Adds what a device recorded. What came before under the same id stays as it is. */
-export async function addRecords(
-  trx: SchoolTrx,
-  lessonId: string,
-  observations: NewObservation[],
-  notes: NewNote[],
-  finished: string[],
-): Promise<void> {
-  const at = { school_id: trx.school, lesson_id: lessonId };
-  if (observations.length > 0)
-    await trx('observation')
-      .insert(
-        observations.map((o) => ({
-          ...at,
-          id: o.id,
-          learner_id: o.learnerId,
-          step_key: o.stepKey,
-          code: o.code,
-          observer: o.observer,
-          how: o.how,
-          made_at: o.madeAt,
-          happened_at: o.happenedAt ?? null,
-          replaces: o.replaces ?? null,
-          device: o.device ?? null,
-          count: o.count ?? null,
-        })),
-      )
-      .onConflict(['school_id', 'id'])
-      .ignore();
-  if (notes.length > 0)
-    await trx('lesson_note')
-      .insert(
-        notes.map((n) => ({ ...at, id: n.id, learner_id: n.learnerId, step_key: n.stepKey ?? null, text: n.text, made_at: n.madeAt })),
-      )
-      .onConflict(['school_id', 'id'])
-      .ignore();
-  if (finished.length > 0) await trx('lesson_learner').where(at).whereIn('learner_id', finished).update({ state: 'finished' });
-}
-
-/** Who takes part in a lesson, and what may be recorded in it; null where there is no such lesson. */
-export async function lessonFrame(
-  trx: SchoolTrx,
-  lessonId: string,
-): Promise<{ hierarchy: Hierarchy; learners: Set<string>; stepKeys: Set<string> } | null> {
-  const lesson = await trx('lesson')
-    .where({ school_id: trx.school, id: lessonId })
-    .first('recipe_id', 'version', 'hierarchy', 'rule', 'mastery');
-  if (!lesson) return null;
-  const learners = await trx('lesson_learner').where({ school_id: trx.school, lesson_id: lessonId }).pluck('learner_id');
-  const keys = await trx('task_step').where({ school_id: trx.school, recipe_id: lesson.recipe_id, number: lesson.version }).pluck('key');
-  return { hierarchy: storedLesson(rulesOf(lesson)).hierarchy, learners: new Set(learners), stepKeys: new Set(keys) };
-}
-
-/** Records and notes that are there already, of those ids, and what each is of. */
-export async function recordsById(
-  trx: SchoolTrx,
-  ids: string[],
-): Promise<Map<string, { lessonId: string; learnerId: string; stepKey: string | null; note: boolean }>> {
-  if (ids.length === 0) return new Map();
-  const of = (table: string) =>
-    trx(table).where({ school_id: trx.school }).whereIn('id', ids).select('id', 'lesson_id', 'learner_id', 'step_key');
-  const found = [
-    ...(await of('observation')).map((r) => ({ ...r, note: false })),
-    ...(await of('lesson_note')).map((r) => ({ ...r, note: true })),
-  ];
-  return new Map(found.map((r) => [r.id, { lessonId: r.lesson_id, learnerId: r.learner_id, stepKey: r.step_key, note: r.note }]));
-}
+export type Frame = { learners: Map<string, Hierarchy>; stepKeys: Set<string>; whole: string; begun: boolean };

@@ -1,6 +1,7 @@
 // Which steps of a recipe a learner does without help, by the records: for what is taught today.
-import { currentObservations, lessonsOf } from './lessons';
-import { progressOf } from './progress';
+import { progressOf } from '$core';
+import { lessonsOf } from './lessons';
+import { currentObservations } from './records';
 import type { SchoolTrx } from './school-scope';
 
 /** Keys of the steps whose last records are all independent; what has not been recorded often enough is not mastered. */

@@ -6,6 +6,9 @@ import * as breakDown from './migrations/0003_break_down';
 import * as solidGround from './migrations/0004_solid_ground';
 import * as fit from './migrations/0005_fit';
 import * as photos from './migrations/0006_photos';
+import * as room from './migrations/0007_room';
+import * as plan from './migrations/0008_plan';
+import * as lookBack from './migrations/0009_look_back';
 
 const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0001_first', first],
@@ -14,6 +17,9 @@ const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0004_solid_ground', solidGround],
   ['0005_fit', fit],
   ['0006_photos', photos],
+  ['0007_room', room],
+  ['0008_plan', plan],
+  ['0009_look_back', lookBack],
 ]);
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -45,3 +45,8 @@ export function notNow(error: unknown): string | null {
   const code = codeOf(error);
   return REASONS.get(code) ?? SAID.find(([, name]) => name === code)?.[2] ?? null;
 }
+
+/** Whether the database would not change or delete something that was recorded (PostgreSQL, Appendix A: restrict_violation). */
+export const isFrozen = (error: unknown): boolean => codeOf(error) === '23001';
+/** Whether something was named that is not there (foreign_key_violation). */
+export const isUnknown = (error: unknown): boolean => codeOf(error) === '23503';

@@ -13,5 +13,6 @@ export function nextOf(summary: RecipeSummary): { place: Place; why: string } {
     stepsWithoutPicture: summary.withoutPicture,
     unfitted: summary.unfitted,
     lessons: summary.lessons,
+    fresh: summary.fresh,
   });
 }

@@ -25,6 +25,8 @@ export type RecipeSummary = {
   steps: number | null;
   versions: number;
   lessons: number;
+  /** Held since somebody last looked back. */
+  fresh: number;
   /** Learners with answers in their profile and no own steps settled for it. */
   unfitted: number;
   draftNewer: boolean;
@@ -119,6 +121,9 @@ export async function listRecipes(trx: SchoolTrx, only?: string): Promise<Recipe
       'd.without_picture',
       trx.raw(`(select count(*)::int from task_version v where v.school_id = r.school_id and v.recipe_id = r.id) as versions`),
       trx.raw(`(select count(*)::int from lesson l where l.school_id = r.school_id and l.recipe_id = r.id) as lessons`),
+      trx.raw(`(select count(*)::int from lesson l join class_lesson c on c.school_id = l.school_id and c.id = l.class_lesson_id
+        where l.school_id = r.school_id and l.recipe_id = r.id and c.ended_at is not null
+          and c.ended_at > coalesce((select b.until from looked_back b where b.school_id = r.school_id and b.recipe_id = r.id), '-infinity')) as fresh`),
       trx.raw(
         `(select count(*)::int from learner p where p.school_id = r.school_id and p.put_away_at is null and (items(p.needs) > 0 or items(p.profile->'answers') > 0)
            and not exists (select 1 from learner_fit f where f.school_id = r.school_id and f.recipe_id = r.id and f.learner_id = p.id)) as unfitted`,
@@ -139,6 +144,7 @@ export async function listRecipes(trx: SchoolTrx, only?: string): Promise<Recipe
     steps: r.steps,
     versions: r.versions,
     lessons: r.lessons,
+    fresh: r.fresh,
     unfitted: r.unfitted,
     draftNewer: r.draft_newer,
   }));

@@ -6,6 +6,7 @@ import { asDecided, carriedFit, fitsOrTell, getFit, kitchenOf, taskOf } from './
 import { fitLearner, listLearners, lookOf, type LearnerRow } from './learners';
 import { listPhotos, photoSvg } from './photos';
 import { getVersion } from './tasks';
+import { listVoices, voiceAt } from './voices';
 import type { Look } from './work/work';
 
 export type Wanted = { learner: string | null; version: number | null; grain: Grain | null };
@@ -31,19 +32,21 @@ export type Shown = {
   look: Look;
   /** Revisions of the photographs that there are, by step. */
   photos: Map<string, number>;
+  /** Of the voices that the class recorded. */
+  voices: Map<string, number>;
 };
 
 /** The steps that an address asks for. A learner's own are there from the first published version on. */
 export async function shownTask(locals: App.Locals, recipeId: string, wanted: Wanted): Promise<Shown> {
   const working = await workingTask(locals, recipeId);
   if (!working) error(404, 'There is no recipe at this address.');
-  const { version, learners, learner, carried, photos } = await locals.inSchool(async (trx) => {
+  const { version, learners, learner, carried, photos, voices } = await locals.inSchool(async (trx) => {
     const version = await getVersion(trx, recipeId, wanted.version ?? undefined);
     if (wanted.version && !version) error(404, 'There is no such version of this recipe.');
     const learners = await listLearners(trx);
     const learner = learners.find((l) => l.id === wanted.learner) ?? null;
     const carried = learner && version ? await carriedFit(trx, recipeId, version, await getFit(trx, recipeId, learner.id)) : null;
-    return { version, learners, learner, carried, photos: await listPhotos(trx, recipeId) };
+    return { version, learners, learner, carried, photos: await listPhotos(trx, recipeId), voices: await listVoices(trx, recipeId) };
   });
   await locals.rest();
   const { row, recipe, draft } = working;
@@ -64,11 +67,12 @@ export async function shownTask(locals: App.Locals, recipeId: string, wanted: Wa
     learner: version ? learner : null,
     look: { skin: working.kitchen.skin, ...(learner ? lookOf(fitLearner(learner)) : {}) },
     photos,
+    voices,
   };
 }
 
 /** What stands on the card of each step, with its picture. */
-export async function shownCards({ task, working, look, photos }: Shown) {
+export async function shownCards({ task, working, look, photos, voices, learner }: Shown) {
   const { svgs, sprite } = await cardsOrTell(task, kitchenOf(working.kitchen), look);
   const cards = task.steps.map((step, i) => {
     const photo = photos.get(step.key) ?? null;
@@ -81,6 +85,8 @@ export async function shownCards({ task, working, look, photos }: Shown) {
       hazards: step.hazards,
       svg: photo === null ? (svgs[i] ?? '') : photoSvg(working.row.id, step.key, photo),
       photo,
+      // a learner's own words are not what was recorded
+      voice: learner === null ? voiceAt(working.row.id, step.key, voices) : null,
     };
   });
   return { cards, sprite };

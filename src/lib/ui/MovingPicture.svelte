@@ -10,8 +10,9 @@
     svg: string;
     /** Address of its movement. */ from: string;
     /** The step, for the button's name. */ name: string;
+    /** Address of the class's own voice for it. */ voice?: string | null;
   };
-  let { svg, from, name, children }: Props = $props();
+  let { svg, from, name, voice = null, children }: Props = $props();
   const still = new MediaQuery('(prefers-reduced-motion: reduce)', false);
   let moving = $state.raw<{ loop: string; strip: string[] } | null>(null);
   let on = $state(false);
@@ -42,7 +43,7 @@
     <Picture svg={on && moving ? moving.loop : svg} class="mx-auto w-full" />
   {/if}
   <div class="screen-only flex justify-end">
-    <SayIt words={name} class="text-sm text-[#0b5c7a]" />
+    <SayIt words={name} own={voice} class="text-sm text-[#0b5c7a]" />
     {@render children?.()}
     <button
       type="button"

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { asJpeg, drawCut, openPhoto, type Cut } from '$lib/photo/prepare';
   import { Dialog } from 'bits-ui';
+  import { sendOwn } from './send-own';
   type Props = { /** Address of the step's photograph. */ at: string; step: string; has: boolean; onchange: () => void };
   let { at, step, has, onchange }: Props = $props();
   let open = $state(false);
@@ -30,26 +31,18 @@
       problem = (failed as Error).message;
     }
   }
-  async function send(method: 'PUT' | 'DELETE') {
+  async function send(keep: boolean) {
     busy = true;
-    problem = '';
     try {
-      const answer = await fetch(
-        at,
-        method === 'PUT' ? { method, body: await asJpeg(canvas!), headers: { 'content-type': 'image/jpeg' } } : { method },
-      );
-      if (answer.ok) {
-        open = false;
-        leave();
-        onchange();
-      } else {
-        const said: unknown = await answer.json().catch(() => null);
-        problem = (said as { message?: string } | null)?.message ?? 'It could not be kept. Nothing was changed: try again.';
-      }
+      problem = (await sendOwn(at, keep ? await asJpeg(canvas!) : null, 'image/jpeg')) ?? '';
     } catch (failed) {
-      problem = failed instanceof TypeError ? 'The server does not answer. Nothing was changed: try again.' : (failed as Error).message;
+      problem = (failed as Error).message;
     }
     busy = false;
+    if (problem) return;
+    open = false;
+    leave();
+    onchange();
   }
   const SLIDERS = [
     { of: 'zoom', label: 'Larger', min: 1, max: 3 },
@@ -93,11 +86,10 @@
       </p>
       <div class="mt-2 flex flex-wrap gap-3">
         {#if image}
-          <button type="button" class="btn btn-act" disabled={busy} onclick={() => send('PUT')}>Use this photo</button>
+          <button type="button" class="btn btn-act" disabled={busy} onclick={() => send(true)}>Use this photo</button>
           <button type="button" class="btn" onclick={() => (cut.turns = (cut.turns + 1) % 4)}>Turn</button>
         {/if}
-        {#if has && !image}<button type="button" class="btn" disabled={busy} onclick={() => send('DELETE')}>Back to the drawing</button
-          >{/if}
+        {#if has && !image}<button type="button" class="btn" disabled={busy} onclick={() => send(false)}>Back to the drawing</button>{/if}
         <Dialog.Close class="btn">Close</Dialog.Close>
       </div>
     </Dialog.Content>

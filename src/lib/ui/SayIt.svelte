@@ -1,7 +1,8 @@
-<!-- Reads a step aloud, where this device has a voice of its own; else nothing stands here. -->
+<!-- Says a step: by the voice that the class recorded for it, else by one of this device; where there is neither, nothing stands here. -->
 <script lang="ts">
-  import { say, voiceFor } from './speak';
-  let { words, class: more = '' }: { words: string; class?: string } = $props();
+  import { play, say, voiceFor } from './speak';
+  type Props = { words: string; /** Address of a recording of the class's own. */ own?: string | null; class?: string };
+  let { words, own = null, class: more = '' }: Props = $props();
   let voice = $state.raw<SpeechSynthesisVoice | null>(null);
   $effect(() => {
     if (!('speechSynthesis' in window)) return;
@@ -16,11 +17,10 @@
   });
 </script>
 
-{#if voice}
-  {@const own = voice}
+{#if own || voice}
   <button
     type="button"
     class="inline-flex min-h-8 items-center px-2 font-semibold underline underline-offset-4 {more}"
-    onclick={() => say(words, own)}>Say it<span class="sr-only">: {words}</span></button
+    onclick={() => (own ? play(own) : voice && say(words, voice))}>Say it<span class="sr-only">: {words}</span></button
   >
 {/if}

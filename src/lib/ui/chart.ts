@@ -4,20 +4,26 @@ import {
   AriaComponent,
   GridComponent,
   MarkLineComponent,
-  TooltipComponent,
   type GridComponentOption,
   type MarkLineComponentOption,
-  type TooltipComponentOption,
 } from 'echarts/components';
 import * as echarts from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 
-echarts.use([LineChart, GridComponent, TooltipComponent, MarkLineComponent, AriaComponent, SVGRenderer]);
-export type ChartOption = echarts.ComposeOption<LineSeriesOption | GridComponentOption | TooltipComponentOption | MarkLineComponentOption>;
+echarts.use([LineChart, GridComponent, MarkLineComponent, AriaComponent, SVGRenderer]);
+export type ChartOption = echarts.ComposeOption<LineSeriesOption | GridComponentOption | MarkLineComponentOption>;
 
-/** Puts a chart into an element and keeps it at the element's size. */
-export function mount(node: HTMLElement) {
+/**
+ * Puts a chart into an element and keeps it at the element's size.
+ * @param onpoint called with the place on the x axis next to where it was pressed
+ */
+export function mount(node: HTMLElement, onpoint?: (x: number) => void) {
   const chart = echarts.init(node, null, { renderer: 'svg' });
+  chart.getZr().on('click', ({ offsetX, offsetY }) => {
+    if (!onpoint || !chart.containPixel('grid', [offsetX, offsetY])) return;
+    const [x] = chart.convertFromPixel('grid', [offsetX, offsetY]);
+    onpoint(Math.round(x));
+  });
   const observer = new ResizeObserver(() => chart.resize());
   observer.observe(node);
   return {

@@ -76,6 +76,11 @@ export class Saver {
     }
   }
 
+  /** Something changed, and what to save of it is still being worked out: `changed` is called when it is. */
+  waits(): void {
+    if (this.state === 'saved') this.state = 'waiting';
+  }
+
   /** Call after each change. */
   changed(): void {
     if (this.state === 'stale') return;

@@ -39,3 +39,13 @@ export function say(words: string, voice: SpeechSynthesisVoice): void {
   one.rate = RATE;
   speechSynthesis.speak(one);
 }
+
+let playing: HTMLAudioElement | null = null;
+/** Plays a recording, instead of whatever was being said or played. */
+export function play(at: string): void {
+  if ('speechSynthesis' in window) speechSynthesis.cancel();
+  playing?.pause();
+  playing = new Audio(at);
+  // a device that lets no page play by itself stays quiet: the button is there
+  void playing.play().catch(() => undefined);
+}

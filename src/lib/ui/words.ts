@@ -1,5 +1,19 @@
 // The words on the screens for what core names by an id.
-import type { Demand, Hazard, How, Phase, Place, Supervision } from '$core';
+import {
+  PROCEDURES,
+  type Chaining,
+  type Change,
+  type Demand,
+  type GoalStanding,
+  type Hazard,
+  type How,
+  type Mode,
+  type Phase,
+  type Place,
+  type Presence,
+  type Supervision,
+  type Warning,
+} from '$core';
 
 export const PHASE_NAMES: Record<Phase, string> = {
   ready: 'Get ready',
@@ -84,9 +98,68 @@ export function showDay(day: string): string {
   return DAY.format(new Date(`${day}T00:00:00Z`));
 }
 
+const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+/** "30 June 2027" for 2027-06-30. */
+export const showDate = (day: string): string => DATE.format(new Date(`${day}T00:00:00Z`));
+
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
+/** "Tue" for 2026-11-10. */
+export const showWeekday = (day: string): string => WEEKDAY.format(new Date(`${day}T00:00:00Z`));
+
 /** "1 h 20 min" for 80. */
 export function showMinutes(minutes: number): string {
   const whole = Math.round(minutes);
   if (whole < 60) return `${whole} min`;
   return whole % 60 ? `${Math.floor(whole / 60)} h ${whole % 60} min` : `${whole / 60} h`;
 }
+
+/** Phases of learning, as single-case records name them; `what` says it to whoever does not. */
+export const LEARNING_PHASES = [
+  ['baseline', { name: 'baseline', what: 'baseline: measure, without teaching' }],
+  ['intervention', { name: 'teaching', what: 'teaching' }],
+  ['maintenance', { name: 'maintenance', what: 'maintenance' }],
+  ['generalisation', { name: 'generalisation', what: 'generalisation: new place or person' }],
+] as const;
+
+export const PRESENCE_NAMES: Record<Presence, string> = { here: 'here', late: 'late', left: 'gone early', absent: 'absent' };
+
+/** How a dish is shared out. */
+export const MODE_NAMES: Record<Mode, string> = { own: 'each makes one', pairs: 'pairs', together: 'one dish together' };
+
+export const CHAINING_NAMES: Record<Chaining, string> = { total: 'every step', forward: 'forward', backward: 'backward' };
+
+/** How a goal stands, in a word or two and in a sentence. */
+export const STANDING_NAMES: Record<GoalStanding, string> = {
+  'put-away': 'put away',
+  slipped: 'slipping: teach it again',
+  probe: 'learnt; a look is due',
+  learnt: 'learnt',
+  ready: 'met: call it learnt',
+  under: 'under its line: change something',
+  above: 'above its line: ask for more',
+  'on-the-way': 'on the way',
+  'too-few': 'too few lessons to say',
+};
+
+/** What changed with a lesson, as it stands at the line on the chart. */
+export function changeName({ what, to }: Change): string {
+  if (what === 'phase') return LEARNING_PHASES.find(([id]) => id === to)?.[1].name ?? to;
+  if (what === 'procedure') return PROCEDURES.find((p) => p.id === to)?.name ?? to;
+  if (what === 'version') return `steps, version ${to}`;
+  if (what === 'own') return to ? 'own cards changed' : 'the class’s cards';
+  if (what === 'levels') return 'other levels of help';
+  if (what === 'chaining') return `${to} task`;
+  return `criterion ${to}`;
+}
+
+/** What stands beside a figure, so that nobody reads more out of it than it says. */
+export const WARNING_NAMES: Record<Warning, string> = {
+  'no-baseline': 'No lesson before teaching began: nothing to compare with.',
+  'few-baseline': 'Fewer than 3 baseline lessons: no figure is worked out. (What Works Clearinghouse asks for at least 3 a phase.)',
+  'short-baseline': '3 or 4 baseline lessons: evidence with reservations. (What Works Clearinghouse: 5 without.)',
+  'few-later': 'Fewer than 3 lessons since teaching began: no figure is worked out.',
+  'rising-baseline': 'The baseline was rising by itself: read Tau-U, which takes that away, before NAP.',
+  'full-baseline': 'A baseline lesson stood at 100 %: PND can only be 0, whatever came after.',
+  'one-point-decides': 'One high baseline lesson decides PND; without it, it would be another figure.',
+  'other-changes': 'Other things changed on the way as well (see the lines on the chart): it need not be the teaching alone.',
+};

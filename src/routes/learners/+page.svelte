@@ -55,6 +55,9 @@
           {/if}
           {#if learner.planNotes}<p class="text-muted">{learner.planNotes}</p>{/if}
         {/if}
+        <a class="inline-flex min-h-11 items-center" href="/learners/{learner.id}/look-back"
+          >What is next<span class="sr-only"> for {learner.name}</span></a
+        >
       </div>
       <div class="flex items-center">
         <form method="POST" action="?/move" use:enhance class="flex">

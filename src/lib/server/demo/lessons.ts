@@ -27,7 +27,7 @@ export type DemoLesson = {
 };
 
 /** An id that is the same each time for the same name. */
-function demoId(name: string): string {
+export function demoId(name: string): string {
   const hex = createHash('sha1').update(`yellow-rung demo ${name}`).digest('hex');
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
 }

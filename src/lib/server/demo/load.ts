@@ -1,12 +1,17 @@
 // Loads the demo class once: where its school stands already, nothing is changed.
 import type { Knex } from 'knex';
 import { buildTask, hierarchyById, readRecipe, USUAL_MASTERY, USUAL_RULE, type Kitchen } from '$core';
-import { beginLesson, addRecords } from '../lessons';
+import { getSetUp } from '../class-lessons';
+import { addClassLesson } from '../set-up';
+import { beginLesson } from '../lessons';
+import { addRecords } from '../records';
+import { dayAfter, today } from '../today';
 import { addRecipe } from '../recipes';
 import { publish, startDraft } from '../tasks';
+import { loadGoals } from './goals';
 import { DEMO_SCHOOL, withSchool, type SchoolTrx } from '../school-scope';
 import { HEIGHTS, LACKING, LEARNERS, MEASURES, PLACES, RECIPES, SCHOOL_NAME, TOOLS } from './class';
-import { demoLessons } from './lessons';
+import { demoId, demoLessons, type DemoLesson } from './lessons';
 
 /**
  * @param knex a connection of the owner: the application's own role may not add a school
@@ -37,9 +42,59 @@ export function loadDemo(knex: Knex): Promise<boolean> {
       })),
     );
     for (const recipe of RECIPES) await loadRecipe(trx, recipe);
+    await loadGoals(trx);
+    await loadClassLessons(trx);
     return true;
   });
 }
+
+/** Today's lesson of the whole class, under way; and the next one, one dish together, in a week. */
+async function loadClassLessons(trx: SchoolTrx): Promise<void> {
+  const [bowl, oats] = RECIPES.filter((r) => r.published);
+  const adults = JSON.stringify(['Ms Ferrow', 'Mr Lund']);
+  await addClassLesson(trx, { id: TODAYS_LESSON, heldOn: today(), startsAt: '09:30', minutes: 60, recipeId: bowl.id });
+  await trx('class_lesson').where({ id: TODAYS_LESSON }).update({ adults, begun_at: trx.fn.now() });
+  const setUp = (await getSetUp(trx, TODAYS_LESSON))!;
+  const keys: string[] = await trx('task_step')
+    .where({ school_id: trx.school, recipe_id: bowl.id, number: 1 })
+    .orderBy('position')
+    .pluck('key');
+  for (const [i, place] of setUp.people.entries()) {
+    const levels = TAUGHT[i % TAUGHT.length];
+    await trx('lesson_learner')
+      .where({ lesson_id: TODAYS_LESSON, learner_id: place.learnerId })
+      .update({ phase: 'intervention', ...(i === 4 ? { presence: 'late' } : {}) });
+    await addRecords(
+      trx,
+      TODAYS_LESSON,
+      keys.slice(0, levels.length).map((stepKey, k) => ({
+        id: demoId(`today ${place.learnerId} ${stepKey}`),
+        learnerId: place.learnerId,
+        stepKey,
+        code: levels[k],
+        observer: 'Ms Ferrow',
+        how: 'import',
+        madeAt: new Date(Date.now() - (levels.length - k) * 70_000).toISOString(),
+      })),
+      [],
+      [],
+    );
+  }
+  await addClassLesson(trx, { id: NEXT_LESSON, heldOn: dayAfter(today(), 7), startsAt: '09:30', minutes: 75, recipeId: (oats ?? bowl).id });
+  await trx('class_lesson').where({ id: NEXT_LESSON }).update({ adults });
+}
+
+const TODAYS_LESSON = '1e550001-0000-4000-8000-000000000001';
+const NEXT_LESSON = '1e550001-0000-4000-8000-000000000002';
+/** What was recorded so far today, of one learner after the other. */
+const TAUGHT = [
+  ['independent', 'independent', 'gesture', 'independent', 'gesture', 'indirect-verbal'],
+  ['independent', 'gesture', 'independent', 'direct-verbal'],
+  ['direct-verbal', 'model', 'gesture', 'independent', 'model', 'gesture', 'independent'],
+  ['independent', 'independent', 'independent', 'gesture', 'independent'],
+  ['independent', 'refused'],
+  ['independent', 'model', 'partial-physical', 'gesture'],
+];
 
 async function loadRecipe(trx: SchoolTrx, recipe: (typeof RECIPES)[number]): Promise<void> {
   const kitchen: Kitchen = {
@@ -56,31 +111,48 @@ async function loadRecipe(trx: SchoolTrx, recipe: (typeof RECIPES)[number]): Pro
   await publish(trx, recipe.id, 1, task.ingredients, 'First version.');
   if (recipe.lessonsFor === null) return;
   const learner = LEARNERS[recipe.lessonsFor];
-  const hierarchy = hierarchyById('full');
-  const hardest = task.steps
-    .filter((s) => s.technique === 'juice' || (recipe.lessonsFor === 1 && s.technique === 'slice'))
-    .map((s) => s.key);
+  const hard = (technique: string) => task.steps.filter((s) => s.technique === technique).map((s) => s.key);
+  const stubborn = [...hard('juice'), ...(recipe.lessonsFor === 1 ? hard('slice') : [])];
   const [from, gain] = recipe.lessonsFor === 0 ? [0.5, 0.075] : [0.52, 0.055];
-  for (const lesson of demoLessons(learner.name, task.steps, hierarchy, hardest, from, gain)) {
-    const { last, days, down } = USUAL_RULE;
+  await hold(trx, recipe.id, learner.id, demoLessons(learner.name, task.steps, FULL, stubborn, from, gain));
+  if (recipe.lessonsFor !== 0) return;
+  // the others have a few lessons with the first recipe, so that each has a rung of his own to reach
+  for (const [i, other] of LEARNERS.slice(1).entries())
+    await hold(trx, recipe.id, other.id, demoLessons(`${other.name} too`, task.steps, FULL, hard('dice'), 0.3 + i * 0.1, 0.05).slice(-3));
+}
+
+const FULL = hierarchyById('full');
+
+/** Lessons that were held, one learner in each. */
+async function hold(trx: SchoolTrx, recipeId: string, learnerId: string, lessons: readonly DemoLesson[]): Promise<void> {
+  const { last, days, down } = USUAL_RULE;
+  for (const { id, heldOn, phase, missed, records } of lessons) {
     await beginLesson(trx, {
-      id: lesson.id,
-      recipeId: recipe.id,
-      learnerId: learner.id,
+      id,
+      recipeId,
+      learnerId,
       version: 1,
-      heldOn: lesson.heldOn,
-      hierarchy,
-      phase: lesson.phase,
+      heldOn,
+      hierarchy: FULL,
+      phase,
       mastery: USUAL_MASTERY,
       rule: { last, days, down },
     });
     await addRecords(
       trx,
-      lesson.id,
-      lesson.records.map((r) => ({ ...r, learnerId: learner.id, observer: 'Ms Ferrow', how: 'import' })),
+      id,
+      records.map((r) => ({
+        ...r,
+        learnerId,
+        observer: heldOn.endsWith('0') || heldOn.endsWith('7') ? 'Mr Lund' : 'Ms Ferrow',
+        how: 'import',
+      })),
       [],
-      lesson.missed ? [] : [learner.id],
+      missed ? [] : [learnerId],
     );
-    if (lesson.missed) await trx('lesson_learner').where({ school_id: trx.school, lesson_id: lesson.id }).update({ state: 'missed' });
+    if (missed) await trx('lesson_learner').where({ school_id: trx.school, lesson_id: id }).update({ state: 'missed', presence: 'absent' });
+    await trx('class_lesson')
+      .where({ school_id: trx.school, id })
+      .update({ ended_at: `${heldOn}T10:30:00Z` });
   }
 }

@@ -1,7 +1,18 @@
 // What a person may send of a learner: name, how to help, the answers of the profile; and of his fit: words, cautions answered.
 import 'reflect-metadata';
-import { EU_ALLERGENS, HAZARDS, PROFILE_QUESTIONS, US_ALLERGENS, type Allergen, type Hazard, type Profile } from '$core';
-import { ArrayUnique, IsArray, IsBoolean, IsIn, Matches } from 'class-validator';
+import {
+  EU_ALLERGENS,
+  HAZARDS,
+  PROFILE_QUESTIONS,
+  SCAN_SECONDS,
+  US_ALLERGENS,
+  WORDS_AT,
+  type Allergen,
+  type Hazard,
+  type OwnLook,
+  type Profile,
+} from '$core';
+import { ArrayUnique, IsArray, IsBoolean, IsIn, IsNumber, Matches, Max, Min } from 'class-validator';
 import { IsCount, Text, Words } from './rules';
 import { Holds, ListOf, Optional, Slug } from './shape';
 
@@ -61,6 +72,28 @@ export class ProfileInput implements Profile {
   refused!: WayNotedInput[];
 }
 
+export class OwnLookInput implements OwnLook {
+  @IsIn(WORDS_AT)
+  words!: OwnLook['words'];
+
+  @IsBoolean()
+  contrast!: boolean;
+
+  @IsBoolean()
+  speaks!: boolean;
+
+  @IsIn([0, 1, 2])
+  switches!: OwnLook['switches'];
+
+  @IsNumber({}, { message: 'seconds are a number' })
+  @Min(SCAN_SECONDS.least)
+  @Max(SCAN_SECONDS.most)
+  scanSeconds!: number;
+
+  @IsBoolean()
+  scanSpeaks!: boolean;
+}
+
 export class LearnerName {
   @Words(40, 'a short name has 1 to 40 letters')
   name!: string;
@@ -81,6 +114,10 @@ export class LearnerSaved {
   @Optional()
   @Holds(() => ProfileInput)
   profile?: ProfileInput;
+
+  @Optional()
+  @Holds(() => OwnLookInput)
+  screen?: OwnLookInput;
 
   @Optional()
   @IsBoolean()

@@ -1,7 +1,7 @@
 // What the kitchen sends: a lesson begun, and what was recorded in it. Ids are made on the device, so sending twice is harmless.
 import 'reflect-metadata';
-import { ArrayMaxSize, IsArray, IsIn, IsInt, Max, Min } from 'class-validator';
-import { HIERARCHIES } from '$core';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, Max, Min } from 'class-validator';
+import { DETAILS, HIERARCHIES, type Detail } from '$core';
 import { PHASES_OF_LEARNING } from '../lessons';
 import { IsDay, IsMoment } from './days';
 import { IsCount, IsId, Words } from './rules';
@@ -44,8 +44,9 @@ export class ObservationInput {
   @Words(40)
   observer!: string;
 
-  @IsIn(['tap', 'key'])
-  how!: 'tap' | 'key';
+  /** 'rule': the procedure says so, as for what follows the first error of a probe. */
+  @IsIn(['tap', 'key', 'rule'])
+  how!: 'tap' | 'key' | 'rule';
 
   @IsMoment()
   madeAt!: string;
@@ -65,6 +66,15 @@ export class ObservationInput {
   @Min(1)
   @Max(Number.MAX_SAFE_INTEGER)
   count?: number | null;
+
+  @Optional()
+  @IsIn(DETAILS)
+  detail?: Detail | null;
+
+  /** Scored by a second adult, for agreement. */
+  @Optional()
+  @IsBoolean()
+  second?: boolean | null;
 }
 
 export class NoteInput {

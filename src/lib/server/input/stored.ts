@@ -5,7 +5,16 @@ import {
   DEMANDS,
   HOWS,
   NO_PROFILE,
+  PROCEDURES,
   PURPOSES,
+  USUAL_LOOK,
+  USUAL_MASTERY,
+  USUAL_PROCEDURE,
+  USUAL_RULE,
+  type Criterion,
+  type OwnLook,
+  type InForce,
+  type ProcedureId,
   type Differences,
   type Profile,
   type Purpose,
@@ -15,17 +24,20 @@ import {
   type Kitchen,
   type MasteryRule,
   type Reading,
+  type Scope,
   type Step,
   type Swap,
 } from '$core';
 import { error } from '@sveltejs/kit';
-import { ArrayMinSize, IsIn, IsInt, IsNumber, Max, Min } from 'class-validator';
+import { ArrayMinSize, IsIn, IsInt, Max, Min } from 'class-validator';
 import { LRUCache } from 'lru-cache';
 import { check } from './check';
+import { CriterionInput, MasteryInput, ScopeDoc, scopeFrom, StepsDoc, TeachingInput } from './goal';
 import { HeightsInput, MeasureInput, PlacesInput } from './kitchen';
+import { PlanInput } from './plan';
 import { IngredientInput, ReadingInput, SwapInput } from './recipe';
 import { Text, Words } from './rules';
-import { DifferencesInput, ProfileInput } from './learner';
+import { DifferencesInput, OwnLookInput, ProfileInput } from './learner';
 import { Holds, isPlain, ListOf, Optional, Texts, type Class } from './shape';
 import { StepInput } from './task';
 
@@ -53,18 +65,6 @@ class HierarchyDoc implements Hierarchy {
   @ArrayMinSize(2)
   @ListOf(() => LevelDoc, 20)
   levels!: LevelDoc[];
-}
-
-class MasteryDoc implements MasteryRule {
-  @IsNumber()
-  @Min(0)
-  @Max(100)
-  independence!: number;
-
-  @IsInt()
-  @Min(1)
-  @Max(100)
-  lessons!: number;
 }
 
 class RuleDoc {
@@ -118,8 +118,23 @@ class LessonDoc {
   @Holds(() => RuleDoc)
   rule!: RuleDoc;
 
-  @Holds(() => MasteryDoc)
-  mastery!: MasteryDoc;
+  @Holds(() => MasteryInput)
+  mastery!: MasteryInput;
+}
+
+class InForceDoc implements InForce {
+  @IsIn(PROCEDURES.map((p) => p.id))
+  id!: ProcedureId;
+
+  @IsInt()
+  @Min(0)
+  @Max(60)
+  wait!: number;
+
+  @IsInt()
+  @Min(0)
+  @Max(60)
+  delay!: number;
 }
 
 /** Fingerprints of documents that were found good: most are read far more often than they change, and a check costs more than a fingerprint. */
@@ -196,6 +211,8 @@ export const storedLesson = (doc: LessonRules) => orTell(LessonDoc, doc, 'This l
 
 /** Of several documents the good ones, where one bad one must not hide the others. */
 export const isGoodLesson = (doc: LessonRules) => wrongWith(LessonDoc, doc) === null;
+/** How help was given; what is no procedure, or was never said, is the usual one. */
+export const procedureOf = (doc: unknown): InForce => (doc && wrongWith(InForceDoc, doc) === null ? (doc as InForce) : USUAL_PROCEDURE);
 export const isGoodRoutine = (all: unknown): all is Step[] =>
   Array.isArray(all) && all.every((step) => wrongWith(StepInput, step) === null);
 export const isGoodMeasure = (doc: unknown) => wrongWith(MeasureInput, doc) === null;
@@ -203,6 +220,8 @@ export const needsOf = (all: unknown): NeedDoc[] | null => (wrongWith(NeedsDoc, 
 /** A learner nobody was asked about has an empty document; null where what is stored cannot be read. */
 export const profileOf = (doc: unknown): Profile | null =>
   isPlain(doc) && Object.keys(doc).length === 0 ? NO_PROFILE : wrongWith(ProfileInput, doc) === null ? (doc as Profile) : null;
+/** A screen that nobody set is the usual one. */
+export const ownLookOf = (doc: unknown): OwnLook => (wrongWith(OwnLookInput, doc) === null ? (doc as OwnLook) : USUAL_LOOK);
 export const differencesOf = (doc: unknown): Differences =>
   wrongWith(DifferencesInput, doc) === null ? (doc as Differences) : { words: [], answered: [] };
 export const heightsOf = (doc: unknown): Heights => (wrongWith(HeightsInput, doc) === null ? (doc as Heights) : {});
@@ -214,3 +233,25 @@ export function settledOf(doc: unknown): Map<string, number> {
   const pairs = isPlain(doc) ? Object.entries(doc) : [];
   return new Map(pairs.filter((pair): pair is [string, number] => Number.isInteger(pair[1])));
 }
+
+/** What a goal is about; null where what is stored cannot be read. */
+export const scopeOf = (doc: unknown): Scope | null =>
+  wrongWith(ScopeDoc, { scope: doc }) === null ? scopeFrom(doc as ScopeDoc['scope']) : null;
+export const criterionOf = (doc: unknown): Criterion | null => (wrongWith(CriterionInput, doc) === null ? (doc as Criterion) : null);
+export const stepsOf = (all: unknown): { recipeId: string; key: string }[] =>
+  wrongWith(StepsDoc, { all }) === null ? (all as StepsDoc['all']) : [];
+
+/** The class's rules of teaching; the usual ones where it set none. */
+export function teachingOf(doc: unknown): Pick<LessonRules, 'rule' | 'mastery'> {
+  if (doc && wrongWith(TeachingInput, doc) === null) return doc as TeachingInput;
+  const { last, days, down } = USUAL_RULE;
+  return { rule: { last, days, down }, mastery: USUAL_MASTERY };
+}
+
+/** The plan of a lesson; null where there is none, or what is stored is not one: it is planned anew then. */
+export const planOf = (doc: unknown): PlanInput | null =>
+  doc === null || doc === undefined || wrongWith(PlanInput, doc) !== null ? null : (doc as PlanInput);
+
+/** How many of each thing a kitchen has; what is no number is left out. */
+export const countsOf = (doc: unknown): Map<string, number> =>
+  new Map(Object.entries(isPlain(doc) ? doc : {}).filter((e): e is [string, number] => Number.isInteger(e[1]) && Number(e[1]) >= 0));

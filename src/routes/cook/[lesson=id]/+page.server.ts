@@ -1,98 +1,58 @@
-import { allergensOfFoods, OTHER_CODES, showAllergen, type Step } from '$core';
-import { HAZARDS } from '$lib/ui/words';
-import { cardsOrTell } from '$lib/server/draft-of';
-import { kitchenOf, taskOf } from '$lib/server/fits';
-import { getKitchen } from '$lib/server/kitchen';
-import { fitLearner, getLearner, lookOf, type LearnerRow } from '$lib/server/learners';
-import { currentObservations, getLesson, lessonsOf, ownCardsOf } from '$lib/server/lessons';
-import { listPhotos, photoSvg } from '$lib/server/photos';
-import { progressOf } from '$lib/server/progress';
-import { getRecipe } from '$lib/server/recipes';
-import { getVersion } from '$lib/server/tasks';
-import { error } from '@sveltejs/kit';
+import { OTHER_CODES } from '$core';
+import { classLessonOf, getClassLesson, getSetUp, markEnded } from '$lib/server/class-lessons';
+import { holdRoom } from '$lib/server/room';
+import { roomPage } from '$lib/server/room-page';
+import { cardsOfLesson } from '$lib/server/lesson-fits';
+import { isToday } from '$lib/server/today';
+import { error, fail, redirect } from '@sveltejs/kit';
 
-export const load = async ({ params, locals }) => {
+export const load = async ({ params, locals, url }) => {
+  const second = url.searchParams.has('second');
   const held = await locals.inSchool(async (trx) => {
-    const lesson = await getLesson(trx, params.lesson);
-    if (!lesson) error(404, 'There is no lesson at this address.');
-    const [learner, recipe, version] = [
-      await getLearner(trx, lesson.learnerId),
-      await getRecipe(trx, lesson.recipeId),
-      await getVersion(trx, lesson.recipeId, lesson.version),
-    ];
-    if (!learner || !recipe || !version) error(404, 'There is no lesson at this address.');
-    // the aim is what stood before this lesson: it must not move under the hand that records
-    const before = (await lessonsOf(trx, lesson.recipeId, lesson.learnerId)).filter((l) => l.id !== lesson.id && l.heldOn <= lesson.heldOn);
-    const observations = await currentObservations(
-      trx,
-      lesson.learnerId,
-      before.map((l) => l.id),
-    );
-    const sameHierarchy = before.filter((l) => l.hierarchy.id === lesson.hierarchy.id);
-    const { rungs } = progressOf(
-      sameHierarchy,
-      observations,
-      version.steps.map((s) => s.key),
-    );
-    const own = await currentObservations(trx, lesson.learnerId, [lesson.id]);
-    const cards = await ownCardsOf(trx, lesson.id, learner.id);
-    return {
-      lesson,
-      learner,
-      recipe,
-      version,
-      rungs,
-      own,
-      cards,
-      kitchen: await getKitchen(trx),
-      photos: await listPhotos(trx, lesson.recipeId),
-    };
+    const room = await holdRoom(trx, params.lesson, { second });
+    if (!room) {
+      // a lesson of one recipe is part of a lesson of the class
+      const whole = await classLessonOf(trx, params.lesson);
+      if (whole) redirect(307, `/cook/${whole}`);
+      error(404, 'There is no lesson at this address.');
+    }
+    // on its day a lesson can be opened before anybody said that it begins: a device takes it along
+    if (!room.lesson.begun && !isToday(room.lesson.heldOn)) redirect(307, `/lessons/${params.lesson}`);
+    return { ...room, setUp: room.lesson.begun ? null : await getSetUp(trx, params.lesson) };
   });
+  if (held.setUp) {
+    const cards = await cardsOfLesson(locals, held.setUp);
+    for (const p of held.places)
+      p.fit = new Map(
+        cards
+          .get(p.lessonId)
+          ?.get(p.learnerId)
+          ?.map((c) => [c.key, c]),
+      );
+  }
   await locals.rest();
-  const { lesson, learner, recipe, version, rungs, own, cards, kitchen, photos } = held;
-  const { svgs, sprite } = await cardsOrTell(taskOf(recipe.title, version), kitchenOf(kitchen), {
-    skin: kitchen.skin,
-    ...lookOf(fitLearner(learner)),
-  });
-  const pictureOf = (key: string) => {
-    const photo = photos.get(key);
-    return photo === undefined ? null : photoSvg(lesson.recipeId, key, photo);
-  };
-  const steps = version.steps.map((step, i) => ({
-    key: step.key,
-    text: cards.get(step.key)?.text ?? step.text,
-    lines: cards.get(step.key)?.lines ?? [],
-    who: cards.get(step.key)?.who ?? ('learner' as const),
-    phase: step.phase,
-    hazards: step.hazards,
-    marks: marksOf(step, learner),
-    supervision: step.supervision,
-    meanwhile: step.meanwhile,
-    svg: pictureOf(step.key) ?? svgs[i],
-    aim: rungs.get(step.key)?.aim ?? null,
-    why: rungs.get(step.key)?.reason ?? null,
-  }));
+  const room = await roomPage(held);
   return {
-    title: learner.name,
-    lesson: { id: lesson.id, heldOn: lesson.heldOn, phase: lesson.phase, state: lesson.state, hierarchy: lesson.hierarchy },
+    title: room.people.length === 1 ? room.people[0].name : room.title,
+    /** As JSON: a lesson is some thousands of small values, which the page's own way of sending them takes ten times as long for. */
+    room: JSON.stringify(room),
+    second,
     others: OTHER_CODES,
-    learner: { id: learner.id, name: learner.name, planNotes: learner.planNotes },
-    recipe: { id: lesson.recipeId, title: recipe.title },
-    steps,
-    sprite,
-    recorded: own,
-    /** The server's clock now, in milliseconds: what a device takes its own for. */
-    now: Date.now(),
+    recipes: held.dishes.map((d) => ({ id: d.recipeId, lesson: d.lessonId, title: d.title })),
+    today: isToday(room.heldOn),
   };
 };
 
-/** What must be known of this learner at this step: what a plan rules out, and what the learner must not have. */
-function marksOf(step: Step, row: LearnerRow): string[] {
-  const { never, allergies } = fitLearner(row);
-  const rules = (row.profile?.never ?? []).filter((n) => step.hazards.includes(n.hazard) && never?.includes(n.hazard));
-  const foods = new Set(allergensOfFoods(step.uses.map((u) => u.item)).map((f) => f.allergen));
-  return [
-    ...rules.map((n) => `never ${HAZARDS[n.hazard].name} (${n.said})`),
-    ...(allergies ?? []).filter((a) => foods.has(a)).map((a) => `must not have ${showAllergen(a)}: own portion, read the label`),
-  ];
-}
+export const actions = {
+  /** Somebody ended it too early: the same day it goes on. */
+  again: async ({ params, locals }) => {
+    const done = await locals.inSchool(async (trx) => {
+      const lesson = await getClassLesson(trx, params.lesson);
+      if (!lesson || !isToday(lesson.heldOn)) return false;
+      await markEnded(trx, params.lesson, false);
+      return true;
+    });
+    if (!done) return fail(400, { problem: 'A lesson goes on only on its own day. What was recorded in it stays as it is.' });
+    redirect(303, `/cook/${params.lesson}`);
+  },
+};

@@ -1,311 +1,323 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
-  import { onMount, tick } from 'svelte';
-  import Hazards from '$lib/ui/Hazards.svelte';
-  import Keys from '$lib/ui/Keys.svelte';
+  import { goto, invalidateAll } from '$app/navigation';
+  import { navigating } from '$app/state';
+  import { onMount, untrack } from 'svelte';
+  import type { Detail, Presence } from '$core';
   import { isTyping } from '$lib/ui/keys';
-  import { outbox } from '$lib/outbox/outbox.svelte';
-  import { Lesson } from '$lib/ui/lesson.svelte';
+  import type { Line } from '$lib/ui/line.svelte';
   import NotTaken from '$lib/ui/NotTaken.svelte';
-  import Picture from '$lib/ui/Picture.svelte';
-  import SayIt from '$lib/ui/SayIt.svelte';
-  import SendState from '$lib/ui/SendState.svelte';
-  import { PHASE_NAMES, SUPERVISION_NAMES } from '$lib/ui/words';
+  import { Room } from '$lib/ui/room.svelte';
+  import type { RoomData } from '$lib/ui/room-data';
+  import { forgetOnDevice, keepOnDevice } from '$lib/ui/on-device';
+  import { ringOut, Timers } from '$lib/ui/timers.svelte';
+  import { outbox } from '$lib/outbox/outbox.svelte';
+  import { keysOf } from './keys-of';
+  import { minuteOf, nowNext, timeAt } from '$lib/ui/now-next';
+  import { observerName } from './observer';
+  import { stayAwake } from './stay-awake';
+  import { nameOfCode, nameOfDetail } from './step-words';
+  import BeAt from './BeAt.svelte';
+  import Ladder from './Ladder.svelte';
+  import One from './One.svelte';
+  import OneBar from './OneBar.svelte';
+  import Strip from './Strip.svelte';
+  import RoomBar from './RoomBar.svelte';
 
   let { data } = $props();
+  const given = $derived(JSON.parse(data.room) as RoomData);
+  let observer = $state('teacher');
   // a lesson starts from what was loaded and then is the master
   // svelte-ignore state_referenced_locally
-  const lesson = new Lesson(
-    data.lesson.id,
-    data.learner.id,
-    data.steps.map((s) => s.key),
-    data.recorded,
-    data.now,
-  );
+  const who = {
+    get observer() {
+      return observer;
+    },
+    second: data.second,
+  };
   // svelte-ignore state_referenced_locally
-  const levels = data.lesson.hierarchy.levels;
-
+  // who is on the way to another page stays on it: to ask for this one again would end that
+  const room = new Room(given, who, () => void (navigating.to === null && invalidateAll()));
+  // svelte-ignore state_referenced_locally
+  const timers = new Timers(room, given.id, ringOut);
   let ready = $state(false);
-  let noting = $state(false);
-  let note = $state('');
+  let side = $state(true);
   let said = $state('');
-  let ending = $state(false);
-  const step = $derived(data.steps[lesson.index]);
-  const held = $derived(step ? lesson.records.get(step.key) : undefined);
-  const nameOf = (code: string) => levels.find((l) => l.id === code)?.name ?? data.others.find((o) => o.id === code)?.name ?? code;
+  let more = $state<Line | null>(null);
+  let ending = $state<Line[] | null>(null);
+  let busy = $state(false);
+  let narrow = $state(false);
+  const several = $derived(room.lines.length > 1);
+  const asOne = $derived(!several || narrow || !side);
+  /** Only those who work with the adult of this device, or with nobody in particular. */
+  let mine = $state(false);
+  const handed = $derived(room.lines.some((l) => l.person.adult !== null));
+  const shown = $derived(mine && handed ? room.lines.filter((l) => l.person.adult === null || l.person.adult === observer) : room.lines);
+  const line = $derived(room.line);
 
   onMount(() => {
-    void lesson.takeUp().then(() => (ready = true));
+    observer = observerName(given.adults);
+    if (data.today && !data.second) keepOnDevice([`/cook/${given.id}`]);
+    const query = matchMedia('(max-width: 699px)');
+    const look = () => (narrow = query.matches);
+    look();
+    query.addEventListener('change', look);
+    const letGo = stayAwake();
+    const stop = timers.start();
+    let unfollow = () => {};
+    let gone = false;
+    void room.takeUp().then(() => {
+      ready = true;
+      if (!gone) unfollow = room.follow();
+    });
+    return () => {
+      gone = true;
+      unfollow();
+      stop();
+      query.removeEventListener('change', look);
+      letGo();
+    };
+  });
+  let loaded = false;
+  $effect(() => {
+    const now = given;
+    if (loaded) untrack(() => room.update(now));
+    loaded = true;
   });
 
-  function record(code: string, how: 'tap' | 'key') {
-    const text = step?.text;
-    lesson.record(code, how);
-    said = `${nameOf(code)}: ${text}`;
+  function record(of: Line, code: string, how: 'tap' | 'key', detail: Detail | null = null) {
+    const text = of.text;
+    room.choose(room.lines.indexOf(of));
+    if (!of.record(code, how, detail)) return;
+    said = `${of.person.name}, ${nameOfCode(of, data.others, code)}${nameOfDetail(detail)}: ${text}`;
+    room.keep();
   }
-  function undo(how: 'tap' | 'key') {
-    lesson.undo(how);
-    said = 'Taken back.';
+  function undo(of: Line, how: 'tap' | 'key') {
+    of.undo(how);
+    said = `${of.person.name}: taken back.`;
+    room.keep();
   }
-  async function openNote() {
-    noting = true;
-    await tick();
-    document.getElementById('note')?.focus();
+  /** Tells the server of something that is no record. @returns its answer, or null where there is no network */
+  async function tell(what: string, body: object): Promise<{ code?: string } | null> {
+    const answer = await fetch(`/cook/${given.id}/${what}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    }).catch(() => null);
+    said = answer?.ok ? '' : 'There is no network: this could not be said.';
+    return answer?.ok ? ((await answer.json()) as { code?: string }) : null;
   }
-  function keepNote() {
-    const text = note.trim();
-    noting = false;
-    note = '';
-    if (text) {
-      lesson.note(text);
-      said = 'Note kept.';
-    }
+  async function presence(of: Line, value: Presence) {
+    if (await tell('presence', { learnerId: of.person.id, presence: value })) of.presence = value;
   }
-  async function finish() {
-    ending = true;
-    const how = await lesson.finish();
-    if (how === 'sent') return goto(`/recipes/${data.recipe.id}/look-back?learner=${data.learner.id}`);
-    ending = false;
-    if (how === 'refused') said = 'Finished. What the server did not take stands above.';
+  const handOver = (of: Line, adult: string | null) => tell('adult', { learnerId: of.person.id, adult });
+  const setAim = (of: Line, level: string | null) =>
+    of.card ? tell('aim', { lessonId: of.card.lesson, learnerId: of.person.id, stepKey: of.card.key, level }) : null;
+  const screenOf = async (of: Line) => (await tell('screen', { learnerId: of.person.id }))?.code ?? null;
+  function finish(lines: Line[]) {
+    const open = lines.filter((l) => l.presence !== 'absent' && !l.isThrough && l.items.length > 0);
+    if (open.length > 0) ending = lines;
+    else void end(lines);
+  }
+  async function end(lines: Line[]) {
+    [ending, busy] = [null, true];
+    const how = await room.finish(lines.filter((l) => l.presence !== 'absent'));
+    busy = false;
+    if (lines.length < room.lines.length) said = `Over for ${lines.map((l) => l.person.name).join(', ')}.`;
+    else if (how === 'sent') {
+      // nothing of a lesson that is over and sent stays on the device
+      forgetOnDevice(`/cook/${given.id}`);
+      return goto(lines.length > 1 ? '/look-back' : `/recipes/${data.recipes[0].id}/look-back?learner=${lines[0].person.id}`);
+    } else if (how === 'refused') said = 'Finished. What the server did not take stands above.';
     else if (outbox.onPageOnly > 0) said = 'Finished, but only on this page so far. Keep it open until all is sent.';
     else said = 'Finished on this device. It goes to the server as soon as there is a network.';
   }
+
   function onkeydown(event: KeyboardEvent) {
-    if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey || !ready) return;
+    if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey || event.repeat || !ready || !line) return;
     const key = event.key.toLowerCase();
+    const { levels } = line.hierarchy;
     const number = Number(event.key);
     const level = (number >= 1 && number <= levels.length && levels[number - 1]) || levels.find((l) => l.letter.toLowerCase() === key);
     const other = data.others.find((o) => o.letter.toLowerCase() === key);
+    const turn = (by: number) =>
+      several ? room.choose(room.lines.indexOf(shown.at((shown.indexOf(line) + by) % shown.length) ?? line)) : line.go(by);
     const act = new Map([
-      ['u', () => undo('key')],
-      ['arrowleft', () => lesson.go(-1)],
-      ['arrowright', () => lesson.go(1)],
-      ['t', () => void openNote()],
-      ['e', () => void finish()],
+      ['u', () => undo(line, 'key')],
+      ['arrowleft', () => turn(-1)],
+      ['arrowright', () => turn(1)],
+      ['arrowup', () => line.go(-1)],
+      ['arrowdown', () => line.go(1)],
+      ['home', () => line.goTo(0)],
+      ['t', () => (more = line)],
+      ['b', () => (side = !side)],
+      ['e', () => finish(room.lines)],
     ]);
-    const what = level ? () => record(level.id, 'key') : other ? () => record(other.id, 'key') : act.get(key);
-    if (what) {
+    const what = level ? () => record(line, level.id, 'key') : other ? () => record(line, other.id, 'key') : act.get(key);
+    if (what && (line.presence !== 'absent' || (!level && !other))) {
       event.preventDefault();
       what();
     }
   }
-  const KEYS: [string, string][] = [
-    [`1 to ${levels.length}`, 'the levels, from the top'],
-    ...levels.map((l): [string, string] => [l.letter, l.name]),
-    // svelte-ignore state_referenced_locally
-    ...data.others.map((o): [string, string] => [o.letter, o.name]),
-    ['U', 'undo'],
-    ['← →', 'step back, step on'],
-    ['T', 'note'],
-    ['E', 'end the lesson'],
-    ['?', 'this sheet'],
-  ];
+  const KEYS = $derived(keysOf(several, line?.hierarchy.levels ?? [], data.others));
+  const minute = $derived(minuteOf(given.heldOn, given.startsAt, timers.now));
+  /** What the plan has for a learner, in words; null where there is no plan. */
+  function planFor(of: Line) {
+    if (!given.plan) return null;
+    const done = new Set(of.items.flatMap((item, i) => (of.recordAt(i) ? [stepName(item.card)] : [])));
+    const { now, next, late } = nowNext(given.plan, of.person.id, (step) => done.has(step), minute);
+    if (!now) return null;
+    const at = (m: number) => timeAt(given.startsAt, m);
+    return { now: `${at(now.start)} ${now.title}`, next: next ? `, then ${at(next.start)} ${next.title}` : '', late };
+  }
+  const stepName = (card: number) => `${given.cards[card].lesson} ${given.cards[card].key}`;
+  const refusedText = (key: string) => given.cards.find((c) => c.key === key)?.text ?? null;
 </script>
 
 <svelte:window {onkeydown} />
 <svg width="0" height="0" class="absolute" aria-hidden="true" focusable="false">
   <!-- eslint-disable-next-line svelte/no-at-html-tags -- our own drawings only -->
-  {@html data.sprite}
+  {@html given.sprite}
 </svg>
 
-<main class="mx-auto flex min-h-screen max-w-[84rem] flex-col px-3 sm:px-8" data-ready={ready}>
-  <header class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2 sm:gap-x-5">
-    <h1 class="text-2xl!">{data.learner.name}</h1>
-    <span class="hidden text-muted sm:inline">{data.recipe.title}</span>
-    {#if data.learner.planNotes}<span class="order-last w-full text-sm sm:order-none sm:w-auto sm:max-w-96"
-        ><b>{data.learner.planNotes}</b></span
-      >{/if}
-    <label class="flex items-center"
-      ><span class="sr-only">Go to a step</span>
-      <select
-        class="field min-h-11 max-w-28! border-line! tabular-nums sm:max-w-80!"
-        value={lesson.index}
-        onchange={(e) => (lesson.index = Number(e.currentTarget.value))}
-      >
-        {#each data.steps as s, i (s.key)}<option value={i}
-            >{i + 1} of {data.steps.length}{lesson.records.has(s.key) ? ' ✓' : ''} {s.text}</option
-          >{/each}
-      </select>
-    </label>
-    <SendState waiting={lesson.waiting} />
-    <span class="ml-auto flex items-center"
-      ><span class="hidden sm:block"><Keys keys={KEYS} /></span><a class="btn btn-quiet" href="/recipes/{data.recipe.id}/cook">Leave</a
-      ></span
-    >
-  </header>
-
-  <NotTaken lessonId={data.lesson.id} textOf={(key) => data.steps.find((s) => s.key === key)?.text ?? null} {nameOf} />
-
-  {#if step}
-    <div class="grid flex-1 content-start gap-x-12 lg:grid-cols-[minmax(0,1fr)_27rem]">
-      <section aria-label="The step" class="grid grid-cols-[9rem_1fr] items-center gap-x-4 lg:block">
-        <Picture svg={step.svg} class="w-full lg:mx-auto lg:max-h-[46vh] lg:max-w-2xl" />
-        <div>
-          <p class="flex items-center gap-2 text-sm text-muted lg:mt-3">
-            {PHASE_NAMES[step.phase]}
-            <SayIt words={[step.text, ...step.lines].join(' ')} class="text-act" />
-          </p>
-          <p class="text-xl leading-tight font-semibold sm:text-3xl lg:text-4xl" dir="auto">{step.text}</p>
-          {#each step.marks as mark (mark)}<p class="mt-1"><span class="hazard"><span aria-hidden="true">▲</span> {mark}</span></p>{/each}
-          {#each step.lines as line, i (i)}<p class="mt-1 text-base leading-tight font-semibold sm:text-xl" dir="auto">→ {line}</p>{/each}
-          <p class="mt-1 text-base lg:mt-2 lg:text-xl">
-            <Hazards hazards={step.hazards.filter((h) => h !== 'allergen' || step.phase === 'serve')} />
-            {#if step.who === 'adult'}<span class="block sm:inline sm:pl-2"><b>an adult does this step</b></span>
-            {:else if step.supervision !== 'none'}<span class="block text-muted sm:inline sm:pl-2"
-                >{SUPERVISION_NAMES[step.supervision]}</span
-              >{/if}
-          </p>
-          {#if step.meanwhile}<p class="mt-1 hidden text-muted lg:block">Meanwhile: {step.meanwhile}</p>{/if}
-        </div>
-        {#if step.aim}
-          <p class="col-span-2 mt-2 hidden max-w-2xl text-muted lg:block">Aim: {nameOf(step.aim)}. {step.why}</p>
-        {:else}
-          <p class="col-span-2 mt-2 hidden text-muted lg:block">No aim yet. {step.why ?? 'This is the first lesson.'}</p>
-        {/if}
-      </section>
-
-      <section aria-label="How much help" class="mt-2">
-        <ol class="ladder">
-          {#each levels as level, i (level.id)}
-            {@const next = step.aim === level.id}
-            {@const on = held?.code === level.id}
-            <li>
-              <button
-                type="button"
-                class="rung {next ? 'rung-next' : ''}"
-                aria-pressed={on}
-                disabled={!ready}
-                onclick={() => record(level.id, 'tap')}
-              >
-                <span class="w-7 text-center text-xl font-bold" aria-hidden="true">{level.letter}</span>
-                <span class="flex-1 text-left"
-                  ><span class="block text-lg leading-tight font-semibold"
-                    >{level.name}{#if next}<span class="font-normal">&nbsp;– next</span>{/if}</span
-                  ><span class="hidden text-sm leading-tight sm:block {next ? '' : 'text-muted'}">{level.say}</span></span
-                >
-                {#if on}<span class="text-lg font-bold">✓ <span class="sr-only">recorded</span></span>{/if}
-                <span class="hidden text-sm tabular-nums lg:block" aria-hidden="true">{i + 1}</span>
-              </button>
-            </li>
-          {/each}
-        </ol>
-        <div class="mt-2 grid grid-cols-2 gap-2 sm:grid-cols-4">
-          {#each data.others as other (other.id)}
-            <button
-              type="button"
-              class="btn min-h-16! px-2! py-1! text-sm leading-tight"
-              aria-pressed={held?.code === other.id}
-              disabled={!ready}
-              onclick={() => record(other.id, 'tap')}
-              title={other.say}>{held?.code === other.id ? '✓ ' : ''}{other.name}</button
-            >
-          {/each}
-        </div>
-      </section>
-    </div>
-
-    {#if noting}
-      <form
-        class="mt-3 flex gap-2"
-        onsubmit={(e) => {
-          e.preventDefault();
-          keepNote();
-        }}
-      >
-        <label class="sr-only" for="note">Note on this step</label>
-        <textarea
-          id="note"
-          class="field"
-          rows="2"
-          maxlength="2000"
-          bind:value={note}
-          placeholder="Note on this step. Keep to what was seen; no health details."
-          onkeydown={(e) => {
-            if (e.key === 'Escape') noting = false;
-          }}></textarea>
-        <button class="btn btn-act">Keep</button>
-      </form>
-    {/if}
-
-    <div class="sticky bottom-0 mt-3 flex flex-wrap items-center gap-1 border-t border-line bg-paper py-2 sm:gap-2">
-      <button
-        type="button"
-        class="btn min-h-16! flex-1 px-2! text-lg sm:flex-none sm:px-8!"
-        disabled={!lesson.canUndo}
-        onclick={() => undo('tap')}>Undo</button
-      >
-      <button
-        type="button"
-        class="btn min-h-16! px-4! sm:px-5!"
-        disabled={lesson.index === 0}
-        onclick={() => lesson.go(-1)}
-        aria-label="Step back">←</button
-      >
-      <button
-        type="button"
-        class="btn min-h-16! px-4! sm:px-5!"
-        disabled={lesson.index >= data.steps.length - 1}
-        onclick={() => lesson.go(1)}
-        aria-label="Step on">→</button
-      >
-      <button type="button" class="btn min-h-16! px-2! sm:px-4!" onclick={() => void openNote()}>Note</button>
-      <span class="hidden flex-1 text-center text-muted tabular-nums sm:block">{lesson.recordedCount} of {data.steps.length} recorded</span>
-      <button
-        type="button"
-        class="btn min-h-16! px-2! sm:px-4! {lesson.recordedCount === data.steps.length ? 'btn-act' : ''}"
-        disabled={ending}
-        onclick={() => void finish()}>Finish</button
-      >
-    </div>
-    <p class="sr-only" role="status">{said}</p>
-    {#if said.startsWith('Finished')}<p class="pb-2">{said}</p>{/if}
-  {:else}
-    <p class="mt-6">This version has no steps.</p>
+<main class="mx-auto flex min-h-screen flex-col px-3 {asOne ? 'max-w-[84rem] sm:px-8' : ''}" data-ready={ready}>
+  <RoomBar
+    {room}
+    {timers}
+    title={given.title}
+    adults={given.adults}
+    keys={KEYS}
+    {asOne}
+    {narrow}
+    {busy}
+    {handed}
+    bind:mine
+    bind:side
+    bind:observer
+    onfinish={() => finish(room.lines)}
+  />
+  {#if given.plan && minute !== null && !given.ended && !data.second}
+    <BeAt plan={given.plan} adults={given.adults} {minute} startsAt={given.startsAt} lesson={given.id} />
   {/if}
+  {#if data.second}<p class="border-y border-line py-1 font-semibold">
+      A second opinion, for agreement: it stands beside the record and changes nothing. <a href="/cook/{given.id}">Back to the lesson</a>
+    </p>{/if}
+  {#if given.ended}
+    <form method="POST" action="?/again" class="flex flex-wrap items-center gap-3 border-y border-line py-1">
+      <span class="text-muted">This lesson is over.</span>
+      {#if data.today}<button class="btn min-h-11!">It goes on</button>{/if}
+    </form>
+  {/if}
+  {#each room.lessonIds as id (id)}
+    <NotTaken lessonId={id} textOf={refusedText} nameOf={(code) => (line ? nameOfCode(line, data.others, code) : code)} />
+  {/each}
+
+  {#if !line}
+    <p class="mt-6">Nobody is in this lesson yet.</p>
+  {:else if asOne}
+    {#if several}<Strip {room} onchoose={(i) => room.choose(i)} />{/if}
+    <One
+      {line}
+      pictures={given.pictures}
+      others={data.others}
+      {ready}
+      waitShown={given.waitShown}
+      timer={timers.of(line.person.name)}
+      now={timers.now}
+      onrecord={(code) => record(line, code, 'tap')}
+    />
+    <OneBar
+      {line}
+      {busy}
+      onundo={() => undo(line, 'tap')}
+      onmore={() => (more = line)}
+      onfinish={() => finish(room.lines)}
+      justNow={line.justNow ? `${nameOfCode(line, data.others, line.justNow.code)}, step ${line.justNow.index + 1}` : null}
+    />
+  {:else}
+    <div class="ladders grid flex-1 gap-x-2 border-t-2 border-ink">
+      {#each shown as one (one.person.id)}
+        <Ladder
+          line={one}
+          pictures={given.pictures}
+          others={data.others}
+          {ready}
+          chosen={room.line === one}
+          waitShown={given.waitShown}
+          timer={timers.of(one.person.name)}
+          now={timers.now}
+          onrecord={(code) => record(one, code, 'tap')}
+          onundo={() => undo(one, 'tap')}
+          ondetail={(detail) => {
+            one.addDetail(detail, 'tap');
+            room.keep();
+          }}
+          onmore={() => (more = one)}
+          onhere={() => void presence(one, 'here')}
+          plan={planFor(one)}
+          onopen={() => {
+            room.choose(room.lines.indexOf(one));
+            side = false;
+          }}
+        />
+      {/each}
+    </div>
+  {/if}
+  <p class={said.startsWith('Finished') || said.startsWith('There is no') ? 'pb-2' : 'sr-only'} role="status">{said}</p>
 </main>
 
+{#if more}
+  {@const of = more}
+  {#await import('./More.svelte') then { default: More }}
+    <More
+      line={of}
+      others={data.others}
+      offline={outbox.offline}
+      onclose={() => (more = null)}
+      onrecord={(code) => {
+        record(of, code, 'tap');
+        more = null;
+      }}
+      ondetail={(detail) => {
+        of.addDetail(detail, 'tap');
+        room.keep();
+      }}
+      onnote={(text) => {
+        of.note(text);
+        said = 'Note kept.';
+        more = null;
+      }}
+      onpresence={(value) => void presence(of, value).then(() => (more = null))}
+      adults={given.adults}
+      onadult={(adult) => void handOver(of, adult)}
+      onaim={(level) => void setAim(of, level)}
+      onscreen={() => screenOf(of)}
+      onfront={() => {
+        room.toFront(of);
+        more = null;
+      }}
+      onover={() => {
+        more = null;
+        finish([of]);
+      }}
+    />
+  {/await}
+{/if}
+{#if ending}
+  {@const lines = ending}
+  {#await import('./Ending.svelte') then { default: Ending }}
+    <Ending {lines} onclose={() => (ending = null)} onend={() => void end(lines)} />
+  {/await}
+{/if}
+
 <style>
-  .ladder {
-    border-inline: 0.4rem solid var(--ink);
-    padding: 0.2rem 0;
-    margin-inline: 0.5rem;
+  .ladders {
+    grid-template-columns: repeat(auto-fit, minmax(10.8rem, 1fr));
   }
-  .rung {
-    display: flex;
-    width: 100%;
-    min-height: 64px;
-    align-items: center;
-    gap: 0.8rem;
-    padding: 0.15rem 0.9rem;
-    margin-block: 0.18rem;
-    background: var(--sheet);
-    border-block: 0.15rem solid var(--ink);
-  }
-  .rung:hover:not(:disabled) {
-    background: color-mix(in srgb, var(--act) 12%, var(--sheet));
-  }
-  .rung[aria-pressed='true'] {
-    background: var(--act);
-    color: var(--on-act);
-  }
-  .rung[aria-pressed='true'] :global(span) {
-    color: inherit;
-  }
-  /* the yellow rung: thicker, notched out over the rails, and with its word */
-  .rung-next {
-    width: calc(100% + 1.6rem);
-    margin-inline: -0.8rem;
-    padding-inline: 1.7rem;
-    border-block-width: 0.35rem;
-    border-inline: 0.35rem solid var(--ink);
-  }
-  .rung-next:not([aria-pressed='true']) {
-    background: var(--next);
-    color: var(--on-next);
-    border-color: var(--ink);
-  }
-  .rung-next:hover:not([aria-pressed='true']):not(:disabled) {
-    background: var(--next);
-    text-decoration: underline;
+  /* a tablet held upright is tall: narrow ladders, so that six still stand side by side */
+  @media (orientation: portrait) and (min-height: 1000px) {
+    .ladders {
+      grid-template-columns: repeat(auto-fit, minmax(7.2rem, 1fr));
+      column-gap: 0.25rem;
+    }
   }
 </style>

@@ -15,6 +15,7 @@ export const load = ({ params, locals }) =>
         id: learner.id,
         name: learner.name,
         planNotes: learner.planNotes,
+        screen: learner.screen,
         revision: learner.revision,
         readable: learner.profile !== null,
       },

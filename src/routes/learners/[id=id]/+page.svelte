@@ -1,5 +1,6 @@
 <script lang="ts">
   import { GROUPS, type Hazard, type Profile } from '$core';
+  import OwnLookForm from './OwnLookForm.svelte';
   import SaveState from '$lib/ui/SaveState.svelte';
   import { Saver } from '$lib/ui/saver.svelte';
   import { HAZARDS } from '$lib/ui/words';
@@ -11,9 +12,11 @@
   let planNotes = $state(data.learner.planNotes);
   // svelte-ignore state_referenced_locally
   let profile = $state(structuredClone(data.profile) as { -readonly [K in keyof Profile]: Profile[K][number][] });
+  // svelte-ignore state_referenced_locally
+  let screen = $state({ ...data.learner.screen });
   const saver = new Saver(
     () => `/learners/${data.learner.id}/save`,
-    () => ({ name: name.trim(), planNotes, profile: $state.snapshot(profile) }),
+    () => ({ name: name.trim(), planNotes, profile: $state.snapshot(profile), screen: $state.snapshot(screen) }),
     // svelte-ignore state_referenced_locally
     data.learner.revision,
     null,
@@ -159,6 +162,7 @@
         {/each}
       </div>
     </fieldset>
+    <OwnLookForm bind:look={screen} onchange={() => saver.changed()} />
     {#each [['kept', 'Ways kept'], ['refused', 'Ways refused']] as const as [list, heading] (list)}
       {#if profile[list].length > 0}
         <section aria-label={heading}>

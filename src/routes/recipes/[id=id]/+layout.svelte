@@ -6,5 +6,5 @@
   const current = $derived((page.url.pathname.split('/')[3] ?? null) as Place | null);
 </script>
 
-<PlaceLadder recipeId={data.recipe.id} title={data.recipe.title} {current} next={data.next} />
+<PlaceLadder recipeId={data.recipe.id} title={data.recipe.title} {current} next={current === 'look-back' ? null : data.next} />
 {@render children()}

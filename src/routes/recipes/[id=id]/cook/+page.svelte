@@ -1,15 +1,9 @@
 <script lang="ts">
   import Keys from '$lib/ui/Keys.svelte';
   import { isTyping } from '$lib/ui/keys';
-  import { showDay } from '$lib/ui/words';
+  import { LEARNING_PHASES, showDay } from '$lib/ui/words';
   let { data, form } = $props();
   let hierarchy = $state('full');
-  const PHASES = [
-    ['baseline', 'baseline: measure, without teaching'],
-    ['intervention', 'teaching'],
-    ['maintenance', 'maintenance'],
-    ['generalisation', 'generalisation: new place or person'],
-  ] as const;
   const KEYS: [string, string][] = [
     ['1 to 9', 'begin or go on with that learner'],
     ['?', 'this sheet'],
@@ -29,8 +23,12 @@
   </p>
   <p class="mt-3"><a class="btn btn-act" href="/recipes/{data.recipeId}/break-down">Publish the steps first</a></p>
 {:else}
-  <div class="mt-5 flex flex-wrap items-end gap-4">
-    <h2 class="flex-1">Who cooks? <span class="font-normal text-muted">Version {data.version}, {data.steps} steps</span></h2>
+  <p class="mt-5 flex flex-wrap items-center gap-x-4 gap-y-1">
+    <a class="btn btn-act" href="/lessons?recipe={data.recipeId}">A lesson with the whole class</a>
+    <span class="text-muted">day, adults, who is there, each makes one or one dish together</span>
+  </p>
+  <div class="mt-6 flex flex-wrap items-end gap-4">
+    <h2 class="flex-1">Or one learner, at once <span class="font-normal text-muted">Version {data.version}, {data.steps} steps</span></h2>
     <label class="block"
       ><span class="text-sm text-muted">Levels of help</span>
       <select class="field w-auto!" bind:value={hierarchy}
@@ -58,7 +56,7 @@
           ></span
         >
         {#if learner.open}
-          <a id="begin-{i}" class="btn btn-act" href="/cook/{learner.open}">Go on</a>
+          <a id="begin-{i}" class="btn" data-sveltekit-reload href="/cook/{learner.open}">Go on</a>
         {:else}
           <form method="POST" class="flex flex-wrap items-center gap-2">
             <input type="hidden" name="id" value={learner.newLesson} />
@@ -70,9 +68,9 @@
               name="phase"
               aria-label="Phase for {learner.name}"
               value={learner.last?.phase ?? 'baseline'}
-              >{#each PHASES as [id, words] (id)}<option value={id}>{words}</option>{/each}</select
+              >{#each LEARNING_PHASES as [id, { what }] (id)}<option value={id}>{what}</option>{/each}</select
             >
-            <button id="begin-{i}" class="btn btn-act" aria-label="Begin with {learner.name}">Begin</button>
+            <button id="begin-{i}" class="btn" aria-label="Begin with {learner.name}">Begin</button>
           </form>
         {/if}
       </li>

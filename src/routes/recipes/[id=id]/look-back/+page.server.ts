@@ -1,34 +1,87 @@
-import { hierarchyById, USUAL_MASTERY } from '$core';
-import { listLearners } from '$lib/server/learners';
-import { currentObservations, learnersWith, lessonsOf, notesOf } from '$lib/server/lessons';
-import { progressOf } from '$lib/server/progress';
+import { hierarchyById, progressOf, seriesOf, stoppingSteps, type HeldLesson } from '$core';
+import { isId, newId } from '$lib/id';
+import { answer, decisionFrom } from '$lib/server/answer';
+import { listGoals } from '$lib/server/goals';
+import { getLearner, listLearners } from '$lib/server/learners';
+import { cookedBy } from '$lib/server/lessons';
+import { recentRecords, recordsOf } from '$lib/server/look-back';
+import { notesOf } from '$lib/server/records';
+import { reviewOf, shownThing } from '$lib/server/review';
 import { getVersion } from '$lib/server/tasks';
+import { error, fail } from '@sveltejs/kit';
+
+/** How many lessons stand in the table: the newest. The chart has them all. */
+const COLUMNS = 12;
 
 export const load = ({ params, locals, url }) =>
   locals.inSchool(async (trx) => {
-    const having = await learnersWith(trx, params.id);
-    const learners = (await listLearners(trx)).filter((l) => having.includes(l.id)).map(({ id, name }) => ({ id, name }));
+    const learners = (await listLearners(trx)).map(({ id, name }) => ({ id, name }));
+    const goals = await listGoals(trx);
+    const all = await recentRecords(trx, learners, goals);
     const asked = url.searchParams.get('learner');
-    const learner = learners.find((l) => l.id === asked) ?? learners[0] ?? null;
     const version = await getVersion(trx, params.id);
-    if (!learner || !version) return { recipeId: params.id, learners, learner: null };
-    const lessons = await lessonsOf(trx, params.id, learner.id);
-    const ids = lessons.map((l) => l.id);
-    const observations = await currentObservations(trx, learner.id, ids);
+    // who is only on the list of a coming lesson has nothing to look back at yet
+    const cooked = await cookedBy(trx, params.id, learners);
+    const learner = cooked.find((l) => l.id === asked) ?? cooked[0];
+    if (!learner || !version) return { recipeId: params.id, learners: cooked, learner: null };
+    const recent = all.find((l) => l.record.learner.id === learner.id)!;
+    const { record } = (await recordsOf(trx, [learner]))[0];
+    const lessons = record.lessons.filter((l) => l.recipeId === params.id);
+    const ids = new Set(lessons.map((l) => l.id));
     const steps = version.steps.map(({ key, text, phase, hazards }) => ({ key, text, phase, hazards }));
+    const { codes, rungs } = progressOf(
+      lessons,
+      record.records.filter((r) => ids.has(r.lessonId)),
+      steps.map((s) => s.key),
+      new Map(
+        [...(record.aims ?? [])].flatMap(([at, aim]) => (at.startsWith(`${params.id} `) ? [[at.slice(params.id.length + 1), aim]] : [])),
+      ),
+    );
+    const own = goals.filter((g) => g.learnerId === learner.id);
+    const ofRecipe = new Set(own.filter((g) => g.scope.kind !== 'technique' && g.scope.recipe === params.id).map((g) => g.id));
+    const { things, goals: reviewed } = reviewOf(recent, own);
     return {
       recipeId: params.id,
-      learners,
+      learners: cooked,
       learner,
       hierarchy: lessons.at(-1)?.hierarchy ?? hierarchyById('full'),
-      criterion: lessons.at(-1)?.mastery ?? USUAL_MASTERY,
-      hierarchies: new Map(lessons.map((l) => [l.id, l.hierarchy])),
+      goals: reviewed.filter((g) => ofRecipe.has(g.goal.id)).map(({ goal, name }) => ({ id: goal.id, name })),
+      things: things
+        .filter((t) => (t.goal ? ofRecipe.has(t.goal) : t.steps.some((s) => s.recipeId === params.id)))
+        .map((t) => ({ ...shownThing(t, record), answerId: newId() })),
       steps,
-      notes: await notesOf(trx, learner.id, ids),
-      progress: progressOf(
-        lessons,
-        observations,
-        steps.map((s) => s.key),
-      ),
+      points: seriesOf(record, { kind: 'recipe', recipe: params.id }),
+      columns: lessons.slice(-COLUMNS).map(columnOf),
+      earlier: Math.max(0, lessons.length - COLUMNS),
+      codes,
+      rungs,
+      stopping: stoppingSteps(all.map((l) => l.record)).filter((s) => s.recipeId === params.id),
+      names: new Map(all.map((l) => [l.record.learner.id, l.record.learner.name])),
+      notes: await notesOf(trx, learner.id, [...ids]),
+      days: new Map(lessons.map((l) => [l.id, l.heldOn])),
     };
   });
+
+const columnOf = ({ id, heldOn, phase, state, hierarchy }: HeldLesson) => ({
+  id,
+  day: heldOn,
+  phase,
+  missed: state === 'missed',
+  hierarchy,
+});
+
+export const actions = {
+  decide: async ({ request, locals, url }) => {
+    const decision = await decisionFrom(request);
+    if ('problem' in decision) return fail(400, decision);
+    const done = await locals.inSchool(async (trx) => {
+      const asked = url.searchParams.get('learner') ?? '';
+      const learner = isId(asked) && (await getLearner(trx, asked));
+      if (!learner) error(404, 'There is no learner at this address.');
+      return answer(trx, { id: learner.id, name: learner.name }, decision.value);
+    });
+    return done
+      ? { done: true }
+      : fail(409, { problem: 'This is not proposed any more: the records have changed, or somebody answered it.' });
+  },
+};

@@ -6,6 +6,7 @@
   import Hazards from '$lib/ui/Hazards.svelte';
   import Keys from '$lib/ui/Keys.svelte';
   import MovingPicture from '$lib/ui/MovingPicture.svelte';
+  import VoiceDialog from '$lib/ui/VoiceDialog.svelte';
   import PhotoDialog from '$lib/ui/PhotoDialog.svelte';
   import { PHASE_NAMES } from '$lib/ui/words';
   import { Popover } from 'bits-ui';
@@ -102,6 +103,7 @@
         svg={card.svg}
         from="/recipes/{data.recipe.id}/show/moving?step={encodeURIComponent(card.key)}{forLearner}"
         name={card.text}
+        voice={card.voice}
       >
         <PhotoDialog
           at="/recipes/{data.recipe.id}/show/photo?step={encodeURIComponent(card.key)}"
@@ -109,6 +111,12 @@
           has={card.photo !== null}
           onchange={invalidateAll}
         />
+        {#if !data.learner}<VoiceDialog
+            at="/recipes/{data.recipe.id}/show/voice?step={encodeURIComponent(card.key)}"
+            step={card.text}
+            has={card.voice !== null}
+            onchange={invalidateAll}
+          />{/if}
       </MovingPicture>
       <p class="mt-2 flex gap-3 text-2xl leading-tight font-semibold" dir="auto">
         <span class="text-base font-normal text-[#4a5560] tabular-nums">{numberOf(card.key)}</span><span

@@ -1,15 +1,9 @@
 // The photograph of one step: shown, kept, taken away.
+import { stepOf } from '$lib/server/input/step-of';
 import { MOST_STORED, readJpeg } from '$lib/server/input/jpeg';
 import { dropPhoto, getPhoto, keepPhoto } from '$lib/server/photos';
 import { getRecipe } from '$lib/server/recipes';
 import { error, json } from '@sveltejs/kit';
-
-/** A step's key as addresses hold it. */
-function stepOf(url: URL): string {
-  const key = url.searchParams.get('step') ?? '';
-  if (!/^[\w.-]{1,120}$/.test(key)) error(404, 'There is no such step.');
-  return key;
-}
 
 export const GET = async ({ params, url, locals }) => {
   const key = stepOf(url);

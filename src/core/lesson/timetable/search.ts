@@ -1,0 +1,146 @@
+// Makes a timetable better by small disturbances: a stretch of time, one dish, some hands, or a stay on the heat that waits on purpose.
+import { ADULT, REACH, type Problem } from './problem';
+import { decode, FREE } from './decode';
+import { READY_FIRST, type Found } from './lists';
+import { worthOf } from './worth';
+
+/** How long to search: so many timetables, or until a clock of the caller's says so. */
+export type Budget = { rounds: number; enough?: () => boolean };
+
+/** Small numbers that are the same for the same seed, on every machine (a linear congruence; Numerical Recipes' constants). */
+export function chances(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+    return state / 2 ** 32;
+  };
+}
+
+/** What of a timetable is settled; hands by block, `FREE` where they are open. */
+export type Keep = { pinned?: ArrayLike<number>; who?: ArrayLike<number>; from?: number };
+
+const HOTTEST = 300;
+const COOLEST = 1;
+
+/**
+ * Searches on from a timetable. The same seed and number of rounds give the same result.
+ * @param keep what is settled: blocks that stand, hands that do not change, and the tick before which nothing else begins
+ * @param extra what else a timetable costs, for planning anew: changes that nobody wants
+ */
+export function search(
+  p: Problem,
+  first: Found,
+  budget: Budget,
+  extra: (found: Found['places']) => number = () => 0,
+  keep: Keep = {},
+): Found {
+  const draw = chances(p.setup.seed + 1);
+  const pick = (n: number) => Math.floor(draw() * n);
+  const n = p.blocks.length;
+  const costOf = (f: Found) => f.worth.cost + extra(f.places);
+  let now = first;
+  let best = first;
+  let nowCost = costOf(now);
+  let bestCost = nowCost;
+  const delayed = p.blocks.flatMap((b, i) => (b.kind === 'heat' || b.kind === 'kitchen' || isNear(p, i) ? [i] : []));
+  const near = p.blocks.flatMap((_, i) => (isNear(p, i) ? [i] : []));
+  let delay: Int16Array = new Int16Array(n);
+  for (let round = 0; round < budget.rounds && !budget.enough?.(); round++) {
+    const heat = HOTTEST * (COOLEST / HOTTEST) ** (round / budget.rounds);
+    const priority = Float64Array.from(now.places.start);
+    for (let i = 0; i < n; i++) if (p.readies[i]! >= 0) priority[i]! += READY_FIRST;
+    const who = Int16Array.from(now.places.who);
+    const waits = Int16Array.from(delay);
+    disturb(p, now, { priority, who, waits, delayed, near, draw, pick });
+    if (keep.who) for (let i = 0; i < n; i++) if (keep.who[i] !== FREE) who[i] = keep.who[i]!;
+    const places = decode(p, { priority, who, delay: waits, ...(keep.pinned ? { pinned: keep.pinned } : {}), from: keep.from ?? 0 });
+    if (!places) continue;
+    const found = { places, worth: worthOf(p, places) };
+    const cost = costOf(found);
+    if (cost <= nowCost || draw() < Math.exp((nowCost - cost) / heat)) {
+      now = found;
+      nowCost = cost;
+      delay = waits;
+    }
+    if (cost < bestCost) {
+      best = found;
+      bestCost = cost;
+    }
+  }
+  return best;
+}
+
+const isNear = (p: Problem, i: number) =>
+  p.crew[i] === null && p.may[i]!.some((w) => p.runs[i]![w + 1]!.pieces.some((s) => s.attention === REACH));
+
+/** Two who work at one place share an adult: the one that would begin first waits for the other. */
+function sideBySide(p: Problem, now: Found, h: Hands): void {
+  const i = h.near[h.pick(h.near.length)]!;
+  const at = placeOf(p, now, i);
+  const { start, who } = now.places;
+  let best = -1;
+  for (const k of h.near) {
+    if (k === i || who[k] === who[i] || placeOf(p, now, k) !== at || start[k] === start[i]) continue;
+    if (best < 0 || Math.abs(start[k]! - start[i]!) < Math.abs(start[best]! - start[i]!)) best = k;
+  }
+  if (best < 0) return;
+  const [first, second] = start[i]! < start[best]! ? [i, best] : [best, i];
+  let free = 0;
+  for (const k of p.after[first]!) free = Math.max(free, now.places.end[k]!);
+  h.waits[first] = Math.max(0, start[second]! - free);
+  h.priority[first] = h.priority[second]! + 0.1;
+}
+
+/** Where the first piece of a block stands that an adult stands by. */
+function placeOf(p: Problem, now: Found, i: number): number {
+  const who = now.places.who[i]!;
+  return p.runs[i]![who + 1]?.pieces.find((s) => s.attention === REACH)?.station ?? -1;
+}
+
+type Hands = {
+  priority: Float64Array;
+  who: Int16Array;
+  waits: Int16Array;
+  delayed: readonly number[];
+  /** Blocks that an adult stands by. */
+  near: readonly number[];
+  draw: () => number;
+  pick: (n: number) => number;
+};
+
+/** One disturbance of what stands. */
+function disturb(p: Problem, now: Found, h: Hands): void {
+  const n = p.blocks.length;
+  const kind = h.pick(8);
+  if (kind === 0) {
+    const from = h.pick(now.places.finish + 1);
+    const to = from + 8 + h.pick(40);
+    for (let i = 0; i < n; i++) {
+      const at = now.places.start[i]!;
+      if (at < from || at > to || p.readies[i]! >= 0) continue;
+      h.priority[i]! += (h.draw() - 0.5) * 2 * (to - from);
+    }
+  } else if (kind === 1) {
+    const dish = p.blocks[h.pick(n)]!.dish;
+    const by = (h.draw() - 0.5) * now.places.finish;
+    for (let i = 0; i < n; i++) if (p.blocks[i]!.dish === dish && p.readies[i]! < 0) h.priority[i]! += by;
+  } else if (kind === 2 || kind === 3) {
+    for (let k = 1 + h.pick(4); k > 0; k--) {
+      const i = h.pick(n);
+      const may = p.may[i]!;
+      if (may.length > 1) h.who[i] = h.draw() < 0.3 ? FREE : may[h.pick(may.length)]!;
+      if (p.readies[i]! < 0) h.priority[i]! += (h.draw() - 0.5) * 20;
+    }
+  } else if (kind === 4) {
+    const [a, b] = [h.pick(p.there.length), h.pick(p.there.length)];
+    for (let i = 0; i < n; i++)
+      if ((h.who[i] === a || h.who[i] === b) && p.may[i]!.length > 1 && h.draw() < 0.5)
+        h.who[i] = p.may[i]!.includes(a) && h.draw() < 0.5 ? a : FREE;
+  } else if (kind >= 6 && h.near.length > 1) {
+    sideBySide(p, now, h);
+  } else if (h.delayed.length > 0) {
+    const i = h.delayed[h.pick(h.delayed.length)]!;
+    h.waits[i] = h.waits[i]! > 0 && h.draw() < 0.5 ? 0 : h.pick(30);
+  }
+  for (let i = 0; i < n; i++) if (h.who[i] === ADULT && p.may[i]!.length > 0) h.who[i] = FREE;
+}

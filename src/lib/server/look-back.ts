@@ -1,0 +1,240 @@
+// The record of learners as core takes it: lessons up to today, what is in force in them, and the steps of the recipes in their newest words.
+import { lastOf, type Goal, type HeldLesson, type KnownStep, type LearnerRecord, type MadeRecord, type Stamp } from '$core';
+import { aimsDecided, listDecisions, type DecisionRow } from './decisions';
+import { isGoodLesson, namesOf, procedureOf, type LessonRules } from './input/stored';
+import type { SchoolTrx } from './school-scope';
+import { dayAfter, today } from './today';
+
+export type Looked = { record: LearnerRecord; decisions: DecisionRow[] };
+type Of = { id: string; name: string };
+/** Lessons of which days, both in, YYYY-MM-DD; without a last day those up to today. Or one lesson. */
+type Days = { from?: string; until?: string; lesson?: string };
+
+/** The records of some learners. Four questions, however many there are. */
+export async function recordsOf(trx: SchoolTrx, learners: readonly Of[], days: Days = {}): Promise<Looked[]> {
+  const ids = learners.map((l) => l.id);
+  const lessons = await heldLessons(trx, ids, days);
+  const recipeIds = [...new Set([...lessons.values()].flat().map((l) => l.recipeId))];
+  const [steps, made, decisions] = [
+    await knownSteps(trx, recipeIds),
+    await madeOf(
+      trx,
+      ids,
+      days.from === undefined && days.lesson === undefined ? null : [...new Set([...lessons.values()].flat().map((l) => l.id))],
+    ),
+    await listDecisions(trx, ids),
+  ];
+  const recipes = new Map(
+    (await trx('recipe').where({ school_id: trx.school }).whereIn('id', recipeIds).select('id', 'title')).map((r): [string, string] => [
+      r.id,
+      r.title,
+    ]),
+  );
+  return learners.map((learner) => {
+    const own = decisions.filter((d) => d.learnerId === learner.id);
+    const held = lessons.get(learner.id) ?? [];
+    const known = new Set(held.map((l) => l.id));
+    return {
+      record: {
+        learner,
+        lessons: held,
+        records: (made.get(learner.id) ?? []).filter((r) => known.has(r.lessonId)),
+        steps,
+        recipes,
+        aims: aimsDecided(own),
+      },
+      decisions: own,
+    };
+  });
+}
+
+/** Half a year says what a learner does now; a goal asks as far back as its baseline may lie. */
+const CLASS_DAYS = 182;
+const BEFORE_GOAL_DAYS = 90;
+const MOST_DAYS = 365;
+
+/** The records that say what is next, of the whole class or of one: as far back as open goals ask for, a year at most. Charts have all of it. */
+export function recentRecords(trx: SchoolTrx, learners: readonly Of[], goals: readonly Goal[]): Promise<Looked[]> {
+  const open = goals.filter((g) => g.putAwayOn === null).map((g) => dayAfter(g.since[0].day, -BEFORE_GOAL_DAYS));
+  const first = [dayAfter(today(), -CLASS_DAYS), ...open].reduce((a, b) => (a < b ? a : b));
+  const most = dayAfter(today(), -MOST_DAYS);
+  return recordsOf(trx, learners, { from: first > most ? first : most });
+}
+
+async function heldLessons(
+  trx: SchoolTrx,
+  learnerIds: readonly string[],
+  { from, until = today(), lesson: only }: Days,
+): Promise<Map<string, HeldLesson[]>> {
+  const rows = await trx('lesson_learner as ll')
+    .where('ll.school_id', trx.school)
+    .whereIn('ll.learner_id', [...learnerIds])
+    .join('lesson as l', function () {
+      this.on('l.school_id', 'll.school_id').andOn('l.id', 'll.lesson_id');
+    })
+    .join('class_lesson as c', function () {
+      this.on('c.school_id', 'l.school_id').andOn('c.id', 'l.class_lesson_id');
+    })
+    .where('l.held_on', '<=', until)
+    .where((q) => void (from !== undefined && q.where('l.held_on', '>=', from)))
+    .where((q) => void (only !== undefined && q.where('l.id', only)))
+    .orderBy(['l.held_on', 'l.created_at'])
+    .select(
+      'll.learner_id',
+      'l.id',
+      'l.recipe_id',
+      'l.version',
+      'l.held_on',
+      'll.phase',
+      'll.state',
+      'll.chaining',
+      'll.procedure',
+      'c.place',
+      trx.raw(`jsonb_build_object('hierarchy', coalesce(ll.hierarchy, l.hierarchy), 'rule', l.rule, 'mastery', l.mastery)::text as rules`),
+      trx.raw('md5(ll.fit::text) as own'),
+    );
+  // most lessons have the same: read once, and one object for all of them
+  const read = new Map<string, LessonRules | null>();
+  const rulesOf = (text: string): LessonRules | null => {
+    let rules = read.get(text);
+    if (rules === undefined) {
+      const doc = JSON.parse(text) as LessonRules;
+      rules = isGoodLesson(doc) ? doc : null;
+      read.set(text, rules);
+    }
+    return rules;
+  };
+  const found = new Map<string, HeldLesson[]>();
+  for (const r of rows) {
+    // one whose rules cannot be read is left out: its levels mean nothing
+    const rules = rulesOf(r.rules as string);
+    if (!rules) continue;
+    const lesson: HeldLesson = {
+      id: r.id,
+      recipeId: r.recipe_id,
+      heldOn: r.held_on,
+      phase: r.phase,
+      state: r.state,
+      version: r.version,
+      ...rules,
+      procedure: procedureOf(r.procedure),
+      chaining: r.chaining,
+      own: r.own,
+      place: r.place,
+    };
+    const his = found.get(r.learner_id);
+    if (his) his.push(lesson);
+    else found.set(r.learner_id, [lesson]);
+  }
+  return found;
+}
+
+/** Each step that any version of the recipes has had, as its newest version says it. */
+async function knownSteps(trx: SchoolTrx, recipeIds: readonly string[]): Promise<KnownStep[]> {
+  const rows = await trx('task_step as s')
+    .where('s.school_id', trx.school)
+    .whereIn('s.recipe_id', [...recipeIds])
+    .distinctOn('s.recipe_id', 's.key')
+    .orderBy(['s.recipe_id', 's.key', { column: 's.number', order: 'desc' }])
+    .select(
+      's.recipe_id',
+      's.key',
+      's.position',
+      's.number',
+      trx.raw(`s.step->>'text' as text, s.step->>'technique' as technique, s.step->>'phase' as phase, s.step->'hazards' as hazards`),
+    );
+  const newest = new Map<string, number>();
+  for (const r of rows) newest.set(r.recipe_id, Math.max(newest.get(r.recipe_id) ?? 0, r.number));
+  return rows
+    .sort((a, b) => a.position - b.position)
+    .map((r) => ({
+      recipeId: r.recipe_id,
+      key: r.key,
+      text: r.text ?? '',
+      technique: r.technique,
+      hazards: namesOf(r.hazards),
+      phase: r.phase ?? '',
+      here: r.number === newest.get(r.recipe_id),
+    }));
+}
+
+/** Between the records of a lesson, and between what a record says: signs that nobody types. */
+const [RECORD, PART] = ['\u001e', '\u001f'];
+
+/**
+ * Five years of one learner are some ten thousand records. They come as one text for each lesson, straight from the index: a row each, with all its columns, takes
+ * the driver several times as long. Which of several is in force is asked only of the few steps that have several.
+ */
+const MADE = `
+  select learner_id, lesson_id,
+    string_agg(step_key || :part || code || :part || observer, :record) as made
+  from observation
+  where school_id = :school and learner_id = any(:learners) and not second and (:all or lesson_id = any(:lessons))
+  group by learner_id, lesson_id`;
+
+type Several = { learnerId: string; lessonId: string; stepKey: string };
+
+/** What is in force of each learner, in all lessons or in some. */
+async function madeOf(
+  trx: SchoolTrx,
+  learnerIds: readonly string[],
+  lessonIds: readonly string[] | null,
+): Promise<Map<string, MadeRecord[]>> {
+  const { rows } = await trx.raw<{ rows: { learner_id: string; lesson_id: string; made: string }[] }>(MADE, {
+    school: trx.school,
+    learners: [...learnerIds],
+    all: lessonIds === null,
+    lessons: [...(lessonIds ?? [])],
+    part: PART,
+    record: RECORD,
+  });
+  const found = new Map(learnerIds.map((id): [string, MadeRecord[]] => [id, []]));
+  const several: Several[] = [];
+  for (const { learner_id: learnerId, lesson_id: lessonId, made } of rows) {
+    const steps = new Map<string, MadeRecord | null>();
+    for (const record of made.split(RECORD)) {
+      const [stepKey, code, ...who] = record.split(PART);
+      // a name with such a sign in it is cut, and is no record of its own
+      if (stepKey === undefined || code === undefined) continue;
+      const observer = who.join(' ');
+      steps.set(stepKey, steps.has(stepKey) ? null : { lessonId, stepKey, code, observer });
+    }
+    const here = found.get(learnerId)!;
+    for (const [stepKey, one] of steps)
+      if (one === null) several.push({ learnerId, lessonId, stepKey });
+      else if (one.code !== 'cleared') here.push(one);
+  }
+  for (const [learnerId, last] of await lastOfSeveral(trx, several)) found.get(learnerId)!.push(last);
+  return found;
+}
+
+/** Of steps that were recorded more than once what is in force, unless it was taken back. */
+async function lastOfSeveral(trx: SchoolTrx, several: readonly Several[]): Promise<[string, MadeRecord][]> {
+  if (several.length === 0) return [];
+  const at = ({ learnerId, lessonId, stepKey }: Several) => `${learnerId} ${lessonId} ${stepKey}`;
+  const all = new Map(several.map((s): [string, (Stamp & MadeRecord & Several)[]] => [at(s), []]));
+  const rows = await trx('observation')
+    .where({ school_id: trx.school, second: false })
+    .whereIn('learner_id', [...new Set(several.map((s) => s.learnerId))])
+    .whereIn('lesson_id', [...new Set(several.map((s) => s.lessonId))])
+    .select('learner_id', 'lesson_id', 'step_key', 'code', 'observer', 'id', 'replaces', 'device', 'count', 'happened_at');
+  for (const r of rows) {
+    const of = { learnerId: r.learner_id, lessonId: r.lesson_id, stepKey: r.step_key };
+    const stamp = { id: r.id, replaces: r.replaces, device: r.device, count: r.count, at: (r.happened_at as Date).getTime() };
+    all.get(at(of))?.push({ ...of, ...stamp, code: r.code, observer: r.observer });
+  }
+  return [...all.values()].flatMap((records): [string, MadeRecord][] => {
+    const last = lastOf(records);
+    if (!last || last.code === 'cleared') return [];
+    const { learnerId, lessonId, stepKey, code, observer } = last;
+    return [[learnerId, { lessonId, stepKey, code, observer }]];
+  });
+}
+
+/** Somebody looked at what was recorded with a recipe up to now. */
+export async function markLooked(trx: SchoolTrx, recipeId: string): Promise<void> {
+  await trx('looked_back')
+    .insert({ school_id: trx.school, recipe_id: recipeId, until: trx.fn.now() })
+    .onConflict(['school_id', 'recipe_id'])
+    .merge(['until']);
+}

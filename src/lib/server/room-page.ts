@@ -1,0 +1,161 @@
+// A lesson of the class as its page is given it: each learner's steps in his words, with his aims, and each picture once.
+import { allergensOfFoods, showAllergen, taughtToday, type Learner, type Step } from '$core';
+import type { RoomCard, RoomData, RoomItem, RoomPerson, RoomPlan } from '../ui/room-data';
+import { HAZARDS } from '../ui/words';
+import { cardsOrTell } from './draft-of';
+import { kitchenOf, taskOf } from './fits';
+import { fitLearner, lookOf, type LearnerRow } from './learners';
+import { photoSvg } from './photos';
+import { recordOf, type HeldDish, type HeldPlace, type HeldRoom } from './room';
+import { voiceAt } from './voices';
+import type { Drawn } from './work/work';
+
+/** The lesson with its pictures. Each picture stands once, however many learners see it. */
+export async function roomPage(held: HeldRoom, only?: string): Promise<RoomData> {
+  const pictures = new Map<string, number>();
+  const sprites = new Set<string>();
+  const cards: RoomCard[] = [];
+  const firstCard = new Map<string, number>();
+  for (const dish of held.dishes) {
+    firstCard.set(dish.lessonId, cards.length);
+    cards.push(...dish.version.steps.map((s) => cardOf(dish, s)));
+  }
+  const put = (svg: string): number => {
+    if (!pictures.has(svg)) pictures.set(svg, pictures.size);
+    return pictures.get(svg)!;
+  };
+  const drawn = drawer(held);
+  const people: RoomPerson[] = [];
+  const order = [...new Set(held.places.map((p) => p.learnerId))].filter((id) => only === undefined || id === only);
+  for (const id of order) {
+    const learner = held.learners.find((l) => l.id === id);
+    if (!learner) continue;
+    const places = held.dishes.flatMap((d) => held.places.filter((p) => p.lessonId === d.lessonId && p.learnerId === id));
+    const items: RoomItem[] = [];
+    for (const place of places) {
+      const dish = held.dishes.find((d) => d.lessonId === place.lessonId)!;
+      const { svgs, sprite } = await drawn(dish, learner);
+      sprites.add(sprite);
+      const from = firstCard.get(dish.lessonId)!;
+      items.push(...itemsOf(dish, place, learner, (i, key) => ({ card: from + i, picture: put(pictureOf(dish, key) ?? svgs[i] ?? '') })));
+    }
+    people.push({
+      id,
+      name: learner.name,
+      notes: learner.planNotes,
+      presence: places[0]?.presence ?? 'here',
+      adult: places[0]?.adult ?? null,
+      places: places.map((p) => ({
+        lesson: p.lessonId,
+        hierarchy: p.hierarchy,
+        procedure: p.procedure,
+        mode: held.dishes.find((d) => d.lessonId === p.lessonId)!.mode,
+      })),
+      items,
+    });
+  }
+  const { lesson } = held;
+  return {
+    id: lesson.id,
+    title: held.dishes.map((d) => d.title).join(', '),
+    heldOn: lesson.heldOn,
+    startsAt: lesson.startsAt,
+    minutes: lesson.minutes,
+    adults: lesson.adults,
+    waitShown: lesson.waitShown,
+    ended: lesson.ended,
+    cards,
+    people,
+    pictures: [...pictures.keys()],
+    sprite: [...sprites].join(''),
+    recorded: held.recorded.map(recordOf),
+    marks: held.marks,
+    plan: planAt(held, only),
+    now: Date.now(),
+  };
+}
+
+/** The plan in use, with names in place of ids; on a learner's own screen nothing but his own of it. */
+function planAt({ plan, learners }: HeldRoom, only?: string): RoomPlan | null {
+  if (!plan?.used || plan.placed.length === 0) return null;
+  const nameOf = new Map(learners.map((l) => [l.id, l.name]));
+  const blocks = plan.placed.filter((b) => b.who.length > 0 && b.steps.length > 0 && (only === undefined || b.who.includes(only)));
+  return {
+    blocks: blocks.map(({ who, start, end, title, steps }) => ({ who: only === undefined ? who : [only], start, end, title, steps })),
+    stints:
+      only === undefined ? plan.stints.map(({ with: there, ...s }) => ({ ...s, with: there.flatMap((id) => nameOf.get(id) ?? []) })) : [],
+  };
+}
+
+/** The pictures of a recipe as a learner sees them; those who see the same share them. */
+function drawer({ kitchen }: HeldRoom): (dish: HeldDish, learner: LearnerRow) => Promise<Drawn> {
+  const known = new Map<string, Promise<Drawn>>();
+  return (dish, learner) => {
+    const look = { skin: kitchen.skin, ...lookOf(fitLearner(learner)) };
+    const key = `${dish.lessonId} ${JSON.stringify(look)}`;
+    if (!known.has(key)) known.set(key, cardsOrTell(taskOf(dish.title, dish.version), kitchenOf(kitchen), look));
+    return known.get(key)!;
+  };
+}
+
+const cardOf = (dish: HeldDish, s: Step): RoomCard => ({
+  lesson: dish.lessonId,
+  voice: voiceAt(dish.recipeId, s.key, dish.voices),
+  key: s.key,
+  text: s.text,
+  phase: s.phase,
+  hazards: s.hazards,
+  supervision: s.supervision,
+  meanwhile: s.meanwhile,
+  wait: s.minutes.waiting,
+});
+
+function pictureOf(dish: HeldDish, key: string): string | null {
+  const photo = dish.photos.get(key);
+  return photo === undefined ? null : photoSvg(dish.recipeId, key, photo);
+}
+
+/** The steps of a recipe that are a learner's own here, as he does them. */
+function itemsOf(
+  dish: HeldDish,
+  place: HeldPlace,
+  learner: LearnerRow,
+  at: (i: number, key: string) => { card: number; picture: number },
+): RoomItem[] {
+  const { steps } = dish.version;
+  const mastered = new Set(steps.filter((s) => place.rungs.get(s.key)?.verdict === 'there').map((s) => s.key));
+  const taught = taughtToday(steps, mastered, place.chaining);
+  const who = fitLearner(learner);
+  return steps.flatMap((step, i): RoomItem[] => {
+    if (place.share && !place.share.has(step.key)) return [];
+    const own = place.fit.get(step.key);
+    const rung = place.rungs.get(step.key);
+    const set = place.aims.get(step.key) ?? null;
+    // a recipe that is new begins where he is elsewhere
+    const pooled = step.technique ? place.elsewhere.get(step.technique) : undefined;
+    const first = pooled?.hierarchy.id === place.hierarchy.id ? pooled.rung : undefined;
+    return [
+      {
+        ...at(i, step.key),
+        text: own && own.text !== step.text ? own.text : null,
+        lines: own?.lines ?? [],
+        who: own?.who ?? (step.supervision === 'adult-does' ? 'adult' : 'learner'),
+        marks: warningsOf(step, learner, who),
+        // an aim that a person set goes before the one that the records propose
+        aim: set ?? rung?.aim ?? first?.aim ?? null,
+        why: set === null ? (rung?.aim || !first ? (rung?.reason ?? null) : `In other recipes: ${first.reason}`) : 'Set by a person.',
+        taught: taught.get(step.key) ?? 'taught',
+      },
+    ];
+  });
+}
+
+/** What must be known of this learner at this step: what a plan rules out, and what the learner must not have. */
+function warningsOf(step: Step, row: LearnerRow, { never, allergies }: Learner): string[] {
+  const rules = (row.profile?.never ?? []).filter((n) => step.hazards.includes(n.hazard) && never?.includes(n.hazard));
+  const foods = new Set(allergensOfFoods(step.uses.map((u) => u.item)).map((f) => f.allergen));
+  return [
+    ...rules.map((n) => `never ${HAZARDS[n.hazard].name} (${n.said})`),
+    ...(allergies ?? []).filter((a) => foods.has(a)).map((a) => `must not have ${showAllergen(a)}: own portion, read the label`),
+  ];
+}

@@ -1,0 +1,23 @@
+<!-- The response time, as a quiet bar that grows second by second. No animation: six that run all the time would slow each tap down. -->
+<script lang="ts">
+  let { seconds, step }: { seconds: number | null; step: string } = $props();
+  let gone = $state(0);
+  $effect(() => {
+    void step;
+    gone = 0;
+    if (seconds === null) return;
+    const most = seconds;
+    const tick = setInterval(() => (gone < most ? gone++ : clearInterval(tick)), 1000);
+    return () => clearInterval(tick);
+  });
+</script>
+
+<div class="bar h-1" aria-hidden="true">
+  {#if seconds !== null}<div class="h-1 bg-muted" style:width="{(100 * gone) / seconds}%"></div>{/if}
+</div>
+
+<style>
+  .bar {
+    contain: strict;
+  }
+</style>
