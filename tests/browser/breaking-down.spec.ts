@@ -29,7 +29,7 @@ test('a fault is mended by one click, and undone', async ({ page }) => {
   await expect(row(page, 'Rinse the carrots')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(fault).toBeVisible();
-  expect(await texts(page)).toEqual(before);
+  await expect.poll(() => texts(page)).toEqual(before);
 });
 
 test('the picture and the findings follow while words are typed; leaving them changes nothing', async ({ page }) => {
@@ -42,7 +42,7 @@ test('the picture and the findings follow while words are typed; leaving them ch
   await expect(page.getByText('Nothing is planned for these 180 minutes')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByText('Nothing is planned for these 180 minutes')).toBeHidden();
-  expect(await texts(page)).toEqual(before);
+  await expect.poll(() => texts(page)).toEqual(before);
 });
 
 test('the counter is walked through by key', async ({ page }) => {
@@ -80,10 +80,10 @@ test('technique, tools, amount and a copy are changed in the details', async ({ 
   const before = (await texts(page)).length;
   await row(page, 'Slice the carrots').click();
   await page.keyboard.press('d');
-  expect((await texts(page)).length).toBe(before + 1);
+  await expect.poll(async () => (await texts(page)).length).toBe(before + 1);
   await settled(page);
   await page.reload();
-  expect((await texts(page)).filter((t) => t === 'Slice the carrots.').length).toBe(2);
+  await expect.poll(async () => (await texts(page)).filter((t) => t === 'Slice the carrots.').length).toBe(2);
   await expect(row(page, 'Fill the 1 tsp twice with oil')).toBeVisible();
 });
 
@@ -94,7 +94,7 @@ test('one step is taught in its small steps, and made one again', async ({ page 
   await aside(page).getByRole('button', { name: 'Teach it in these small steps' }).click();
   await expect.poll(async () => (await texts(page)).length).toBeGreaterThan(before.length + 1);
   await aside(page).getByRole('button', { name: 'Make it one step again' }).click();
-  expect(await texts(page)).toEqual(before);
+  await expect.poll(() => texts(page)).toEqual(before);
 });
 
 test('find goes from step to step', async ({ page }) => {

@@ -39,10 +39,10 @@ test('words, order, adding, splitting, joining and deleting by key; undone to th
   await settled(page);
   const undo = page.getByRole('button', { name: 'Undo' });
   while (await undo.isEnabled()) await undo.click();
-  expect(await texts(page)).toEqual(start);
+  await expect.poll(() => texts(page)).toEqual(start);
   await settled(page);
   await page.reload();
-  expect(await texts(page)).toEqual(start);
+  await expect.poll(() => texts(page)).toEqual(start);
 });
 
 test('a step is dragged, and stays after a reload', async ({ page }) => {
@@ -71,7 +71,7 @@ test('a step is dragged, and stays after a reload', async ({ page }) => {
   await settled(page);
   await page.reload();
   expect(await order()).toBeGreaterThan(0);
-  expect((await texts(page)).length).toBe(before.length);
+  await expect.poll(async () => (await texts(page)).length).toBe(before.length);
 });
 
 test('two windows: the second is told, nothing is lost, and either may stand', async ({ page, context }) => {

@@ -97,7 +97,12 @@ test('own words, put in use, are on the lesson’s cards', async ({ page }) => {
   await expect(page.locator('main[data-ready=true]')).toBeVisible();
   await page.keyboard.press('t');
   const at = page.getByLabel('Another step');
-  await at.selectOption({ label: (await at.locator('option').allTextContents()).find((t) => t.includes('Fill your own cup'))! });
+  const place = await at.locator('option').filter({ hasText: 'Fill your own cup' }).getAttribute('value');
+  await at.selectOption(place);
+  // the lesson asks for itself again meanwhile: what was chosen stays
+  await page.getByLabel('Aim at this step').selectOption({ label: 'Gesture' });
+  await expect(page.locator('section[aria-label="The step"]')).toContainText('Aim: Gesture');
+  await expect(at).toHaveValue(place!);
   await page.getByRole('button', { name: 'Go on from there' }).click();
   await expect(page.getByRole('region', { name: 'The step' })).toContainText('Fill your own cup with milk.');
 });

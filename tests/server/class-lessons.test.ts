@@ -237,6 +237,18 @@ describe('what is recorded', () => {
     expect(await inHere((trx) => scoredIn(trx, [lesson], false))).toEqual([]);
   });
 
+  test('a device that was away is told that who is there has changed, and nothing where it has not', async () => {
+    const now = async () => (await inHere((trx) => roomNow(trx, lesson))).people;
+    const before = (await inHere((trx) => holdRoom(trx, lesson)))!.people;
+    expect(await now()).toBe(before);
+    await send(record(ann, 'model'));
+    expect(await now()).toBe(before);
+    await inHere((trx) => setPresence(trx, lesson, ben, 'late'));
+    expect(await now()).not.toBe(before);
+    await inHere((trx) => setPresence(trx, lesson, ben, 'here'));
+    expect(await now()).toBe(before);
+  });
+
   test('a room takes as many questions with two learners as with twelve', async () => {
     const asked = async () => {
       let n = 0;

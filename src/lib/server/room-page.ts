@@ -71,6 +71,7 @@ export async function roomPage(held: HeldRoom, only?: string): Promise<RoomData>
     recorded: held.recorded.map(recordOf),
     marks: held.marks,
     plan: planAt(held, only),
+    stamp: held.people,
     now: Date.now(),
   };
 }

@@ -60,6 +60,8 @@ export type HeldRoom = {
   recorded: ObservationRow[];
   marks: RoomMark[];
   plan: PlanInput | null;
+  /** What `peopleStamp` says. */
+  people: string;
 };
 
 /**
@@ -95,6 +97,8 @@ export async function holdRoom(
       });
   }
   const ids = dishes.map((d) => d.lessonId);
+  // before what it stands for: what changes in between is asked for once more
+  const stamp = await peopleStamp(trx, id);
   const people = await trx('lesson_learner').where({ school_id: trx.school }).whereIn('lesson_id', ids).orderBy('position').select('*');
   const names = new Set(people.map((p) => p.learner_id as string));
   const learners = (await listLearners(trx, true)).filter((l) => names.has(l.id));
@@ -129,6 +133,7 @@ export async function holdRoom(
     recorded: await allMade(trx, ids, second),
     marks: await marksOf(trx, id),
     plan: planOf((await trx('class_lesson').where({ school_id: trx.school, id }).first('plan'))?.plan),
+    people: stamp,
   };
 }
 
@@ -220,7 +225,24 @@ export const recordOf = (o: ObservationRow): RoomRecord => ({
 });
 
 /** What changes in a lesson while it runs, for a device that was away. */
-export async function roomNow(trx: SchoolTrx, id: string): Promise<{ recorded: RoomRecord[]; marks: RoomMark[]; now: number }> {
+export async function roomNow(
+  trx: SchoolTrx,
+  id: string,
+): Promise<{ recorded: RoomRecord[]; marks: RoomMark[]; people: string; now: number }> {
   const lessons: string[] = await trx('lesson').where({ school_id: trx.school, class_lesson_id: id }).pluck('id');
-  return { recorded: (await allMade(trx, lessons, false)).map(recordOf), marks: await marksOf(trx, id), now: Date.now() };
+  return {
+    recorded: (await allMade(trx, lessons, false)).map(recordOf),
+    marks: await marksOf(trx, id),
+    people: await peopleStamp(trx, id),
+    now: Date.now(),
+  };
+}
+
+/** A mark that differs whenever who is there, whose steps they are or what is aimed at has changed: a device that was away tells by it. */
+async function peopleStamp(trx: SchoolTrx, id: string): Promise<string> {
+  const stamp = (await trx('lesson_learner as p')
+    .where({ 'p.school_id': trx.school })
+    .whereIn('p.lesson_id', trx('lesson').where({ school_id: trx.school, class_lesson_id: id }).select('id'))
+    .first(trx.raw(`md5(string_agg(p::text, ' ' order by p.lesson_id, p.learner_id)) as stamp`))) as { stamp: string | null };
+  return stamp.stamp ?? '';
 }

@@ -75,6 +75,8 @@ export type RoomData = {
   recorded: RoomRecord[];
   marks: RoomMark[];
   plan: RoomPlan | null;
+  /** Differs whenever who is there, or whose steps they are, has changed. */
+  stamp: string;
   /** The server's clock as this was made, in milliseconds: what a device takes its own for. */
   now: number;
 };

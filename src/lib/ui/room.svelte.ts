@@ -119,9 +119,10 @@ export class Room {
   async #askAgain(): Promise<void> {
     const answer = await fetch(`/cook/${this.data.id}/now`).catch(() => null);
     if (!answer?.ok) return;
-    const now = (await answer.json()) as { recorded: RoomRecord[]; marks: RoomMark[] };
+    const now = (await answer.json()) as { recorded: RoomRecord[]; marks: RoomMark[]; people: string };
     this.#take(now.recorded);
     this.#takeMarks(now.marks);
+    if (now.people !== this.data.stamp) this.whenPeople();
   }
 
   /** Writes down what is in force, for when the page is opened with no network. */

@@ -4,6 +4,7 @@
   import type { Line } from '$lib/ui/line.svelte';
   import { PRESENCE_NAMES } from '$lib/ui/words';
   import { Dialog } from 'bits-ui';
+  import { untrack } from 'svelte';
   import { nameOfDetail } from './step-words';
 
   type Props = {
@@ -26,7 +27,8 @@
   let { line, others, offline, onclose, onrecord, ondetail, onnote, onpresence, adults, onadult, onaim, onscreen, onfront, onover }: Props =
     $props();
   let note = $state('');
-  let step = $derived(line.index);
+  // chosen by a person: nothing that comes from elsewhere meanwhile may put it back
+  let step = $state(untrack(() => line.index));
   let code = $state('');
   const own = $derived(detailOf(line.place.procedure.id));
   const details = $derived(DETAILS.filter((d) => d === own));
