@@ -240,9 +240,9 @@ export async function roomNow(
 
 /** A mark that differs whenever who is there, whose steps they are or what is aimed at has changed: a device that was away tells by it. */
 async function peopleStamp(trx: SchoolTrx, id: string): Promise<string> {
-  const stamp = (await trx('lesson_learner as p')
+  const found = await trx('lesson_learner as p')
     .where({ 'p.school_id': trx.school })
     .whereIn('p.lesson_id', trx('lesson').where({ school_id: trx.school, class_lesson_id: id }).select('id'))
-    .first(trx.raw(`md5(string_agg(p::text, ' ' order by p.lesson_id, p.learner_id)) as stamp`))) as { stamp: string | null };
-  return stamp.stamp ?? '';
+    .first<{ stamp: string | null }>(trx.raw(`md5(string_agg(p::text, ' ' order by p.lesson_id, p.learner_id)) as stamp`));
+  return found.stamp ?? '';
 }
