@@ -48,6 +48,8 @@ status) running;;
 env)
   # not exported: whoever starts a program gives it what it needs, and the server never gets more than its own connection
   echo "ADMIN_DATABASE_URL='$(url yr_admin postgres)' OWNER_DATABASE_URL='$(url yr_owner yellow_rung)' DATABASE_URL='$(url yr_app yellow_rung)'"
+  [ -s "$PGDIR/seal.secret" ] || { secret; secret; } | as tee "$PGDIR/seal.secret" >/dev/null
+  echo "SEAL_KEY='$(cat "$PGDIR/seal.secret")'"
   echo "OWNER_SECRET='$(cat "$PGDIR/yr_owner.secret")' APP_SECRET='$(cat "$PGDIR/yr_app.secret")' PGBIN='$bin'";;
 *) echo "usage: $0 start|stop|status|env" >&2; exit 2;;
 esac

@@ -1,3 +1,5 @@
+import type { RoleAct } from '$core';
+import type { Who } from '$lib/server/people/sessions';
 import type { SchoolTrx } from '$lib/server/school-scope';
 
 declare global {
@@ -5,6 +7,12 @@ declare global {
     interface Locals {
       requestId: string;
       theme: string;
+      /** Who is signed in; null at what is open to all. */
+      who: Who | null;
+      /** Whether who asks may do something. */
+      may(act: RoleAct): boolean;
+      /** The school whose rows this request sees; null where nobody is signed in. */
+      school: string | null;
       /** Runs a piece of work in the school whose rows this request sees; all pieces of a request share one transaction. */
       inSchool<T>(work: (trx: SchoolTrx) => Promise<T>): Promise<T>;
       /** Keeps what was done and gives the connection back, before work that takes long. */

@@ -1,11 +1,19 @@
-// What happens around every request: where it may come from, the current school, its one transaction, and a log line without names.
+// What happens around every request: where it may come from, who asks and whether he may, the school and its one transaction, and a log line
+// without names.
 import { randomUUID } from 'node:crypto';
 import { building } from '$app/environment';
-import { error, type Handle, type HandleServerError, type RequestEvent, type ServerInit } from '@sveltejs/kit';
+import { error, json, redirect, type Handle, type HandleServerError, type RequestEvent, type ServerInit } from '@sveltejs/kit';
+import { may } from '$core';
 import { log } from '$lib/server/log';
 import { codeOf, notNow } from '$lib/server/not-now';
-import { closePools, isTooStrong, scopeOf } from '$lib/server/school';
-import { DEMO_SCHOOL } from '$lib/server/school-scope';
+import { scopeFor, scopeOfScreen, TooMany, whoAsks } from '$lib/server/people/asking';
+import { tellFirstCode } from '$lib/server/people/first-run';
+import { isOpen, mayAt } from '$lib/server/people/route-law';
+import type { Who } from '$lib/server/people/sessions';
+import { addToTrail, learnerOf, trailAct } from '$lib/server/people/trail';
+import { closePools, isTooStrong } from '$lib/server/school';
+import type { RequestScope } from '$lib/server/school-scope';
+import { sealKey } from '$lib/server/seal';
 import { warm } from '$lib/server/work/pool';
 
 const THEMES = new Set(['auto', 'light', 'dark', 'contrast']);
@@ -15,11 +23,13 @@ process.once('sveltekit:shutdown', () => void closePools());
 
 export const init: ServerInit = async () => {
   if (building) return;
+  sealKey();
   void warm().catch((failed: unknown) => log.error({ kind: 'no threads', code: codeOf(failed) }));
   // a database that is not up yet is told by /health; a role that may do everything is never served with
   const strong = await isTooStrong().catch(() => false);
   if (strong)
     throw new Error('DATABASE_URL belongs to a role that owns tables or passes row-level security; serve with the application’s own role');
+  await tellFirstCode().catch((failed: unknown) => log.error({ kind: 'no first look', code: codeOf(failed) }));
 };
 
 /** Browsers say where a write comes from; one that does not say so, or comes from elsewhere, is refused before anything is read. */
@@ -37,19 +47,19 @@ export const handle: Handle = async ({ event, resolve }) => {
   const asked = event.cookies.get('theme');
   const theme = asked && THEMES.has(asked) ? asked : 'auto';
   event.locals.theme = theme;
-  const scope = scopeOf(DEMO_SCHOOL, WRITES.has(event.request.method) ? 'write' : 'read');
-  event.locals.rest = () => orNotNow(event, () => scope.done());
-  event.locals.inSchool = (work) => orNotNow(event, () => scope.in(work));
-  let response = isForeign(event)
+  const admitted = isForeign(event)
     ? plain('This was not sent from a page of this program.', 403)
     : isNoAction(event)
       ? plain('There is nothing here.', 404)
-      : await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
-  // an answer that says "saved" leaves only when it is
-  await scope.done().catch((failed: unknown) => {
-    logError(event, failed);
-    response = plain(notNow(failed) ?? 'It could not be saved. Nothing was changed.', 503);
-  });
+      : await admit(event);
+  let response =
+    admitted instanceof Response ? admitted : await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
+  // an answer that says "saved" leaves only when it is, and so does one that shows somebody's records
+  if (!(admitted instanceof Response))
+    await keep(event, admitted, response).catch((failed: unknown) => {
+      logError(event, failed);
+      response = plain(notNow(failed) ?? 'It could not be saved. Nothing was changed.', 503);
+    });
   // pages and answers hold names; nothing of them stays behind on a shared device
   response.headers.set('cache-control', 'private, no-store');
   // the route, not the address: an address holds ids of recipes and learners
@@ -62,6 +72,85 @@ export const handle: Handle = async ({ event, resolve }) => {
   });
   return response;
 };
+
+/**
+ * Finds out who asks, whether he may, and opens his school to what follows.
+ * @returns the scope of the request, null where it sees no school; or the answer that refuses it
+ */
+async function admit(event: RequestEvent): Promise<RequestScope | null | Response> {
+  const { locals, route } = event;
+  const writes = WRITES.has(event.request.method);
+  close(event, null);
+  if (route.id === '/health') return null;
+  const scope = route.id?.startsWith('/own/[code=code]')
+    ? await orNotNow(event, () => scopeOfScreen(event.params.code ?? '', event.getClientAddress(), writes)).catch(tooMany)
+    : await scopeOfPerson(event, writes);
+  if (scope instanceof Response || scope === null) return scope;
+  locals.school = scope.school;
+  locals.rest = () => orNotNow(event, () => scope.done());
+  locals.inSchool = (work) => orNotNow(event, () => scope.in(work));
+  if (!isOpen(route.id, writes) && locals.who && route.id !== null && !mayAt(locals.who.role, route.id, writes))
+    return refused(event, locals.who, writes) ?? scope;
+  return scope;
+}
+
+async function scopeOfPerson(event: RequestEvent, writes: boolean): Promise<RequestScope | null | Response> {
+  const who = await orNotNow(event, () => whoAsks(event));
+  close(event, who);
+  if (who) return scopeFor(who, writes);
+  if (event.route.id === null || isOpen(event.route.id, writes)) return null;
+  // what is written is answered, not led elsewhere: a device keeps it until somebody has signed in again
+  if (writes) return answer(event, 401, 'Sign in again: this device is signed in no longer. Nothing that it holds was lost.');
+  redirect(303, `/sign-in?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
+}
+
+/** Nothing of any school is to be had, until it is opened. */
+function close({ locals }: RequestEvent, who: Who | null, why = 'There is nothing here.'): void {
+  locals.who = who;
+  locals.school = null;
+  locals.may = (act) => who !== null && may(who.role, act);
+  locals.rest = () => Promise.resolve();
+  locals.inSchool = () => error(who ? 403 : 404, why);
+}
+
+/** What somebody may not do: a page is shown in its place that says so; what is written is refused before it is read. */
+function refused(event: RequestEvent, who: Who, writes: boolean): Response | null {
+  const why = 'This is not yours to do here. Whoever looks after the people of your school can change that.';
+  if (writes) return answer(event, 403, why);
+  const { school } = event.locals;
+  close(event, who, why);
+  event.locals.school = school;
+  return null;
+}
+
+/** An answer to what was written: to a form of a page in the way that the page takes it up, else as JSON. */
+function answer({ request }: RequestEvent, status: number, message: string): Response {
+  return request.headers.get('x-sveltekit-action') === 'true'
+    ? json({ type: 'error', error: { message } }, { status })
+    : json({ message }, { status });
+}
+
+function tooMany(failed: unknown): Response {
+  if (failed instanceof TooMany) return json({ message: failed.message }, { status: 429 });
+  throw failed;
+}
+
+/** Writes down whose records were shown or changed, and keeps all that the request did. */
+async function keep(event: RequestEvent, scope: RequestScope | null, response: Response): Promise<void> {
+  const { who } = event.locals;
+  const learner = learnerOf(event);
+  const isPage = event.isDataRequest || (response.headers.get('content-type')?.startsWith('text/html') ?? false);
+  const act = trailAct(event, isPage);
+  if (scope && who && learner && act && (await wentWell(event, response))) await scope.in((trx) => addToTrail(trx, who, act, event.route.id ?? '', learner));
+  await scope?.done();
+}
+
+/** Whether an answer is one of what was asked; a form that was sent by a script is told of its faults with a status of 200. */
+async function wentWell({ request }: RequestEvent, response: Response): Promise<boolean> {
+  if (response.status >= 400) return false;
+  if (request.headers.get('x-sveltekit-action') !== 'true') return true;
+  return !/^{"type":"(failure|error)"/.test(await response.clone().text());
+}
 
 /** Work with the database; where it is not to be had at this moment, that is what the person is told, with the status for it. */
 async function orNotNow<T>(event: RequestEvent, work: () => Promise<T>): Promise<T> {

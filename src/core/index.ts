@@ -252,4 +252,7 @@ export { countOf, COUNTED } from './lesson/timetable/things';
 export { planView, type FullTime, type PlanView, type ShownBlock } from './lesson/timetable/view';
 export { takenOut, TAKEN_OUT, type TakenOut } from './lesson/timetable/before';
 
+export { ACTS, actsOf, actWords, isRole, may, ROLES, roleWords, type Act as RoleAct, type Role } from './people/permission';
+export { LONGEST as LONGEST_PASSWORD, SHORTEST as SHORTEST_PASSWORD, whyNoPassword } from './people/password';
+
 export { nextPlace, type Place, type RecipeState } from './next-place';

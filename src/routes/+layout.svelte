@@ -2,17 +2,20 @@
   import '../app.css';
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
+  import { ROLES, roleWords } from '$core';
   import { onMount } from 'svelte';
 
   let { data, children } = $props();
-  const NAV = [
-    ['/', 'Today'],
-    ['/lessons', 'Lessons'],
-    ['/recipes', 'Recipes'],
-    ['/learners', 'Learners'],
-    ['/look-back', 'Look back'],
-    ['/kitchen', 'Kitchen'],
+  const PLACES = [
+    ['/', 'Today', 'see'],
+    ['/lessons', 'Lessons', 'see'],
+    ['/recipes', 'Recipes', 'see'],
+    ['/learners', 'Learners', 'see'],
+    ['/look-back', 'Look back', 'see'],
+    ['/kitchen', 'Kitchen', 'see'],
+    ['/people', 'People', 'people'],
   ] as const;
+  const NAV = $derived(PLACES.filter(([, , act]) => data.may.includes(act)));
   const THEMES = [
     ['auto', 'As the device'],
     ['light', 'Light'],
@@ -46,22 +49,41 @@
       <a href="/" class="flex items-center gap-2 font-bold text-ink no-underline">
         <img src="/favicon.svg" alt="" width="26" height="26" class="rounded bg-white" /> Yellow Rung
       </a>
-      <nav aria-label="Main" class="order-last w-full sm:order-none sm:w-auto">
-        <ul class="flex flex-wrap gap-x-3.5 sm:gap-x-5">
-          {#each NAV as [href, name] (href)}
-            <li>
-              <a
-                {href}
-                aria-current={here(href) ? 'page' : undefined}
-                class="inline-flex min-h-11 items-center no-underline {here(href)
-                  ? 'font-bold text-ink underline decoration-[3px]'
-                  : 'text-ink'}">{name}</a
+      {#if data.who}<nav aria-label="Main" class="order-last w-full sm:order-none sm:w-auto">
+          <ul class="flex flex-wrap gap-x-3.5 sm:gap-x-5">
+            {#each NAV as [href, name] (href)}
+              <li>
+                <a
+                  {href}
+                  aria-current={here(href) ? 'page' : undefined}
+                  class="inline-flex min-h-11 items-center no-underline {here(href)
+                    ? 'font-bold text-ink underline decoration-[3px]'
+                    : 'text-ink'}">{name}</a
+                >
+              </li>
+            {/each}
+          </ul>
+        </nav>{/if}
+      {#if data.who}
+        <div class="ml-auto flex flex-wrap items-center gap-x-3 text-sm">
+          <span class="text-muted">{data.school}</span>
+          {#if data.who.demo}
+            <form method="POST" action="/demo-as">
+              <label
+                >Demo, seen by <select
+                  class="min-h-8 rounded border border-line bg-sheet px-1"
+                  name="role"
+                  value={data.who.role}
+                  onchange={(e) => e.currentTarget.form?.requestSubmit()}
+                  >{#each ROLES as role (role)}<option value={role}>{roleWords(role).name.toLowerCase()}</option>{/each}</select
+                ></label
               >
-            </li>
-          {/each}
-        </ul>
-      </nav>
-      <span class="ml-auto text-sm text-muted">{data.school}</span>
+            </form>
+          {/if}
+          <a class="inline-flex min-h-8 items-center" href="/account">{data.who.name}</a>
+          <form method="POST" action="/sign-out"><button class="min-h-8 underline">Sign out</button></form>
+        </div>
+      {/if}
     </header>
     <main id="main" tabindex="-1" class="flex-1 pb-12 outline-none">{@render content()}</main>
     <footer class="screen-only flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line py-3 text-sm text-muted">

@@ -31,7 +31,7 @@ test('lessons of before there were lessons of the class: each is one of its own,
   // back to before them, through whatever has come since
   for (let n = 0; n < 20 && (await owner.schema.hasTable('class_lesson')); n++) await owner.migrate.down();
   expect(await owner.schema.hasTable('class_lesson')).toBe(false);
-  await owner.migrate.latest();
+  await migrate(owner);
   expect(await all()).toEqual(before);
   await withSchool(owner, DEMO_SCHOOL, async (trx) => {
     const whole = await trx('class_lesson').select('id', 'begun_at', 'ended_at');

@@ -69,6 +69,8 @@ export async function startServer(env: { [name: string]: string } = {}): Promise
       BODY_SIZE_LIMIT: '4M',
       WORK_MS: '30000',
       DATABASE_URL: database.app,
+      SEAL_KEY: process.env.SEAL_KEY,
+      OPEN_AS: 'demo',
       ...env,
     },
   });

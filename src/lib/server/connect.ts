@@ -1,6 +1,7 @@
 // Opens a connection pool to PostgreSQL.
 import knexFactory, { type Knex } from 'knex';
 import pg from 'pg';
+import { writeLaw } from './law';
 import { migrationSource } from './migrations';
 
 // A date is a day of the class's calendar, not a moment: as a Date it would shift with the time zone.
@@ -41,4 +42,5 @@ export function connect(url: string, serving = false): Knex {
 /** Brings the schema up to date; run as the owner. */
 export async function migrate(knex: Knex): Promise<void> {
   await knex.migrate.latest();
+  await writeLaw(knex);
 }

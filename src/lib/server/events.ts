@@ -1,6 +1,5 @@
 // What changes in a lesson, as server-sent events for one device.
 import { follow, onStop, type Word } from './live';
-import { DEMO_SCHOOL } from './school-scope';
 
 /** A line that says nothing for this long may be cut on its way; a word in between keeps it. In milliseconds. */
 const ALIVE = 15_000;
@@ -10,7 +9,7 @@ const RETRY = 1000;
 const HEADERS = { 'content-type': 'text/event-stream', 'x-accel-buffering': 'no' };
 
 /** @param told what a device is told of a change; null for nothing */
-export function events(request: Request, classLessonId: string, told: (word: Word) => object | null): Response {
+export function events(request: Request, school: string, classLessonId: string, told: (word: Word) => object | null): Response {
   // who asks for the headers alone reads no stream, and nobody would ever end it
   if (request.method === 'HEAD') return new Response(null, { headers: HEADERS });
   const encoder = new TextEncoder();
@@ -22,7 +21,7 @@ export function events(request: Request, classLessonId: string, told: (word: Wor
         const said = told(word);
         if (said) say(`data: ${JSON.stringify(said)}\n\n`);
       };
-      const unfollow = follow(DEMO_SCHOOL, classLessonId, tell);
+      const unfollow = follow(school, classLessonId, tell);
       const alive = setInterval(() => say(': alive\n\n'), ALIVE);
       const forget = onStop(() => {
         stop();

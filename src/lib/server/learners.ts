@@ -98,11 +98,6 @@ export async function moveLearner(trx: SchoolTrx, id: string, by: -1 | 1): Promi
   for (const [position, one] of all.entries()) await trx('learner').where({ school_id: trx.school, id: one }).update({ position });
 }
 
-export async function schoolName(trx: SchoolTrx): Promise<string> {
-  const row = await trx('school').where({ id: trx.school }).first('name');
-  return row?.name ?? '';
-}
-
 /** How pictures are drawn for a learner: for the hand that leads, and without a second hand where there is none. */
 export const lookOf = ({ hand, needs }: Learner): Look => ({
   ...(hand === 'left' ? { left: true } : {}),

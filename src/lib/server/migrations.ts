@@ -9,6 +9,7 @@ import * as photos from './migrations/0006_photos';
 import * as room from './migrations/0007_room';
 import * as plan from './migrations/0008_plan';
 import * as lookBack from './migrations/0009_look_back';
+import * as people from './migrations/0010_people';
 
 const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0001_first', first],
@@ -20,6 +21,7 @@ const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0007_room', room],
   ['0008_plan', plan],
   ['0009_look_back', lookBack],
+  ['0010_people', people],
 ]);
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -1,20 +1,29 @@
 // The scope of a school: row-level security sees it for one transaction only.
 import type { Knex } from 'knex';
+import { show, type Pass } from './seal';
 
-/** Until there is sign-in, one demo school is current. */
+/** The school of the made-up class. */
 export const DEMO_SCHOOL = '5c4001a0-0000-4000-8000-000000000001';
 
 /** A transaction within one school. */
 export type SchoolTrx = Knex.Transaction & { school: string };
 
-async function enter(trx: Knex.Transaction, school: string): Promise<SchoolTrx> {
-  await trx.raw(`select set_config('app.school', ?, true)`, [school]);
-  return Object.assign(trx, { school });
+/** A pass into a school. */
+export type SchoolPass = Pass & { school: string };
+
+async function enter(trx: Knex.Transaction, pass: SchoolPass): Promise<SchoolTrx> {
+  await show(trx, pass);
+  return Object.assign(trx, { school: pass.school });
 }
 
-/** Runs a piece of work in a school, whole or not at all. The database shows and takes that school's rows only. */
+/** Runs a piece of work in a school as the program itself, whole or not at all. The database shows and takes that school's rows only. */
 export function withSchool<T>(knex: Knex, school: string, work: (trx: SchoolTrx) => Promise<T>): Promise<T> {
-  return knex.transaction(async (trx) => work(await enter(trx, school)));
+  return withPass(knex, { school, account: null, role: 'program' }, work);
+}
+
+/** Runs a piece of work in a school as somebody, whole or not at all. */
+export function withPass<T>(knex: Knex, pass: SchoolPass, work: (trx: SchoolTrx) => Promise<T>): Promise<T> {
+  return knex.transaction(async (trx) => work(await enter(trx, pass)));
 }
 
 /**
@@ -28,8 +37,12 @@ export class RequestScope {
   /** @param pool asked for when the first piece of work comes: many requests need none */
   constructor(
     private pool: () => Knex,
-    private school: string,
+    private pass: SchoolPass,
   ) {}
+
+  get school(): string {
+    return this.pass.school;
+  }
 
   /** Runs a piece of work in the request's transaction. It must not wait for another piece: that one waits for its turn. */
   in<T>(work: (trx: SchoolTrx) => Promise<T>): Promise<T> {
@@ -40,7 +53,7 @@ export class RequestScope {
 
   async #run<T>(work: (trx: SchoolTrx) => Promise<T>): Promise<T> {
     try {
-      this.#open ??= await enter(await this.pool().transaction(), this.school);
+      this.#open ??= await enter(await this.pool().transaction(), this.pass);
       return await work(this.#open);
     } catch (error) {
       await this.#end('rollback');

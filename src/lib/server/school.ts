@@ -3,12 +3,13 @@ import { env } from '$env/dynamic/private';
 import type { Knex } from 'knex';
 import { connect } from './connect';
 import { codeOf, notNow } from './not-now';
-import { RequestScope } from './school-scope';
+import { RequestScope, type SchoolPass } from './school-scope';
 
 /** Saves that wait for a locked row have connections of their own, so that pages go on being read meanwhile. */
 const pools = new Map<'read' | 'write', Knex>();
 
-function open(what: 'read' | 'write'): Knex {
+/** The pool for reading, or for what may wait for a row. @throws Error where no database is set */
+export function poolFor(what: 'read' | 'write'): Knex {
   if (!env.DATABASE_URL) throw new Error('DATABASE_URL is not set');
   let pool = pools.get(what);
   if (!pool) pools.set(what, (pool = connect(env.DATABASE_URL, true)));
@@ -16,8 +17,8 @@ function open(what: 'read' | 'write'): Knex {
 }
 
 /** The scope of one request. */
-export function scopeOf(school: string, what: 'read' | 'write'): RequestScope {
-  return new RequestScope(() => open(what), school);
+export function scopeOf(pass: SchoolPass, what: 'read' | 'write'): RequestScope {
+  return new RequestScope(() => poolFor(what), pass);
 }
 
 export async function closePools(): Promise<void> {
@@ -32,7 +33,7 @@ const HEALTH_MS = 1500;
 export async function whyDown(): Promise<string | null> {
   let timer: NodeJS.Timeout | undefined;
   const late = new Promise<string>((done) => (timer = setTimeout(() => done('slow'), HEALTH_MS)));
-  const asked = open('read')
+  const asked = poolFor('read')
     .raw('select 1 from school limit 1')
     .then(
       () => null,
@@ -50,7 +51,7 @@ export async function whyDown(): Promise<string | null> {
  * A process that serves pages must not have such a one.
  */
 export async function isTooStrong(): Promise<boolean> {
-  const { rows } = await open('read').raw<{ rows: { strong: boolean }[] }>(`
+  const { rows } = await poolFor('read').raw<{ rows: { strong: boolean }[] }>(`
     select (select rolsuper or rolbypassrls or rolcreaterole or rolcreatedb from pg_roles where rolname = current_user)
         or exists (select 1 from pg_class where relowner = (select oid from pg_roles where rolname = current_user)) as strong`);
   return rows[0]?.strong ?? true;

@@ -9,6 +9,7 @@ import { dayAfter, today } from '../today';
 import { addRecipe } from '../recipes';
 import { publish, startDraft } from '../tasks';
 import { loadGoals } from './goals';
+import { loadPeople } from './people';
 import { DEMO_SCHOOL, withSchool, type SchoolTrx } from '../school-scope';
 import { HEIGHTS, LACKING, LEARNERS, MEASURES, PLACES, RECIPES, SCHOOL_NAME, TOOLS } from './class';
 import { demoId, demoLessons, type DemoLesson } from './lessons';
@@ -17,8 +18,8 @@ import { demoId, demoLessons, type DemoLesson } from './lessons';
  * @param knex a connection of the owner: the application's own role may not add a school
  * @returns whether anything was loaded
  */
-export function loadDemo(knex: Knex): Promise<boolean> {
-  return withSchool(knex, DEMO_SCHOOL, async (trx) => {
+export async function loadDemo(knex: Knex): Promise<boolean> {
+  const isNew = await withSchool(knex, DEMO_SCHOOL, async (trx) => {
     if (await trx('school').where({ id: DEMO_SCHOOL }).first('id')) return false;
     const school_id = trx.school;
     await trx('school').insert({ id: school_id, name: SCHOOL_NAME });
@@ -46,6 +47,8 @@ export function loadDemo(knex: Knex): Promise<boolean> {
     await loadClassLessons(trx);
     return true;
   });
+  await loadPeople(knex);
+  return isNew;
 }
 
 /** Today's lesson of the whole class, under way; and the next one, one dish together, in a week. */

@@ -1,0 +1,49 @@
+// What people send of themselves and of each other.
+import 'reflect-metadata';
+import { IsIn, Length, Matches, MaxLength } from 'class-validator';
+import { LONGEST_PASSWORD, ROLES, type Role } from '$core';
+import { Words } from './rules';
+
+const EMAIL: PropertyDecorator = (prototype, name) => {
+  // where it is told apart from what is none; whether it is somebody's, a link tells that arrives
+  Matches(/^[^\s@"<>()]{1,64}@[^\s@"<>()]{1,180}[.][^\s@"<>().]{2,}$/u, { message: 'An address looks like name@school.example.' })(
+    prototype,
+    name,
+  );
+  MaxLength(254, { message: 'This address is too long.' })(prototype, name);
+};
+
+export class PersonName {
+  @Words(60, 'A name has 1 to 60 characters.')
+  name!: string;
+}
+
+export class SignInInput {
+  @EMAIL
+  email!: string;
+
+  @Length(1, LONGEST_PASSWORD, { message: 'Enter the password.' })
+  password!: string;
+}
+
+export class InvitationInput extends PersonName {
+  @EMAIL
+  email!: string;
+
+  @IsIn(ROLES, { message: 'Choose what this person is here for.' })
+  role!: Role;
+}
+
+/** The first person of an installation, and the school. */
+export class FirstInput extends SignInInput {
+  @Words(60, 'Your name has 1 to 60 characters.')
+  name!: string;
+
+  @Words(80, 'The school’s name has 1 to 80 characters.')
+  school!: string;
+}
+
+export class ReasonInput {
+  @Words(300, 'Say why, in 1 to 300 characters.')
+  why!: string;
+}

@@ -1,0 +1,59 @@
+// Which act each route asks for, to be looked at and to be written to. What is not named here is open to nobody.
+import { may, type Role, type RoleAct } from '$core';
+
+/** `open`: to whoever comes. `self`: to whoever has signed in. `never`: nothing is written there. */
+type Needs = RoleAct | 'open' | 'self' | 'never';
+type Law = { read: Needs; write: Needs };
+
+const RECIPE = '/recipes/[id=id]';
+const LEARNER = '/learners/[id=id]';
+const LESSON = '/lessons/[id=id]';
+const ROOM = '/cook/[lesson=id]';
+const parts = (place: string, ...names: string[]) => names.map((name) => (name ? `${place}/${name}` : place));
+
+/** What looking needs, what writing needs, and the routes of it. */
+const BY_NEED: readonly (readonly [read: Needs, write: Needs, routes: readonly string[]])[] = [
+  [
+    'open',
+    'open',
+    ['/sign-in', '/sign-in/code', '/forgot', '/first', '/link/[secret=secret]', '/theme', '/demo-as', '/own', '/own/[code=code]/mark'],
+  ],
+  ['open', 'never', ['/health', '/own/[code=code]', '/own/[code=code]/live']],
+  ['self', 'self', ['/account', '/sign-out']],
+  ['see', 'never', ['/', '/design', '/recipes', '/shopping', '/shopping/list.csv', '/lessons/week.ics', '/kitchen/buy', RECIPE]],
+  ['see', 'never', parts(LEARNER, 'taps', 'report', 'report/home', 'revision')],
+  ['see', 'record', parts(ROOM, '', 'adult', 'aim', 'live', 'now', 'presence', 'records', 'screen')],
+  ['see', 'record', parts(RECIPE, 'cook')],
+  ['see', 'lessons', ['/lessons', ...parts(LESSON, '', 'plan', 'plan/revision', 'plan/save', 'revision', 'save', 'share')]],
+  ['see', 'recipes', parts(RECIPE, 'read', 'read/class', 'read/class/revision', 'read/recipe.json', 'read/revision')],
+  ['see', 'recipes', parts(RECIPE, 'break-down', 'break-down/revision', 'break-down/routine', 'break-down/versions')],
+  ['see', 'recipes', parts(RECIPE, 'show', 'show/braille', 'show/moving', 'show/paper', 'show/photo', 'show/voice')],
+  ['recipes', 'recipes', ['/recipes/new']],
+  ['see', 'plans', [...parts(LEARNER, '', 'save'), ...parts(RECIPE, 'fit', 'fit/class')]],
+  ['see', 'learners', ['/learners']],
+  ['see', 'goals', ['/look-back', ...parts(RECIPE, 'look-back', 'look-back/seen'), ...parts(LEARNER, 'look-back', 'goals/[goal=id]')]],
+  ['goals', 'goals', parts(LEARNER, 'goals/new')],
+  ['see', 'kitchen', ['/kitchen']],
+  ['export', 'never', parts(LEARNER, 'records.csv', 'all.zip')],
+  ['erase', 'erase', parts(LEARNER, 'erase')],
+  ['people', 'people', ['/people']],
+  ['audit', 'never', ['/people/trail']],
+];
+const LAW = new Map(BY_NEED.flatMap(([read, write, routes]) => routes.map((route): [string, Law] => [route, { read, write }])));
+
+/** Routes that the law names. */
+export const lawfulRoutes = (): string[] => [...LAW.keys()];
+
+/** Whether a route is open to whoever comes, without a session. */
+export function isOpen(route: string | null, writes: boolean): boolean {
+  const law = LAW.get(route ?? '');
+  return law !== undefined && (writes ? law.write : law.read) === 'open';
+}
+
+/** Whether somebody in a role may do this at a route. A route that the law does not name is nobody's. */
+export function mayAt(role: Role, route: string | null, writes: boolean): boolean {
+  const law = LAW.get(route ?? '');
+  if (!law) return false;
+  const needs = writes ? law.write : law.read;
+  return needs === 'open' || needs === 'self' || (needs !== 'never' && may(role, needs));
+}

@@ -1,0 +1,110 @@
+// Who asks: a session by its cookie, from the database at every request, so that what is ended is ended at once.
+import type { Cookies } from '@sveltejs/kit';
+import type { Knex } from 'knex';
+import { isRole, type Role } from '$core';
+import { poolFor } from '../school';
+import { atTheDoor } from './door';
+import { hashOf, newSecret } from './hashing';
+
+export type Who = {
+  account: string;
+  school: string;
+  schoolName: string;
+  role: Role;
+  name: string;
+  /** Signed in on a device that others use too. */
+  shared: boolean;
+  /** The demo opens as one of its people, without a session. */
+  demo: boolean;
+};
+
+const COOKIE = 'session';
+/** Hours that a session lasts at most; unused, one on a shared device ends after 30 minutes, another after 7 days (the database's own rule). */
+const LASTS = { shared: 10, own: 30 * 24 } as const;
+const HOUR = 3_600_000;
+
+/** Where a cookie goes and does not: to this program only, to no script, with TLS where there is TLS. */
+const place = (url: URL) => ({ path: '/', httpOnly: true, sameSite: 'lax', secure: url.protocol === 'https:' }) as const;
+
+type Found = { account_id: string; school_id: string; school_name: string; role: string; name: string; shared: boolean };
+
+/** @returns null where nobody is signed in, or no longer */
+export async function whoHas(cookies: Cookies): Promise<Who | null> {
+  const secret = cookies.get(COOKIE);
+  if (!secret || secret.length > 64) return null;
+  const { rows } = await poolFor('read').raw<{ rows: Found[] }>('select * from who_is(?)', [hashOf(secret)]);
+  const found = rows[0];
+  if (!found || !isRole(found.role)) return null;
+  const { account_id: account, school_id: school, school_name: schoolName, role, name, shared } = found;
+  return { account, school, schoolName, role, name, shared, demo: false };
+}
+
+/** Begins a session, in a transaction at the door. What stood in the cookie before is ended: a session is never handed on. */
+export async function beginSession(
+  trx: Knex.Transaction,
+  account: string,
+  { cookies, url, device, shared }: { cookies: Cookies; url: URL; device: string; shared: boolean },
+): Promise<void> {
+  const secret = newSecret();
+  const hours = shared ? LASTS.shared : LASTS.own;
+  const before = cookies.get(COOKIE);
+  if (before)
+    await trx('session')
+      .where({ hash: hashOf(before) })
+      .delete();
+  await trx('session').where('ends_at', '<', trx.fn.now()).delete();
+  await trx('session').insert({ hash: hashOf(secret), account_id: account, shared, device, ends_at: new Date(Date.now() + hours * HOUR) });
+  // on a shared device it goes with the browser's window
+  cookies.set(COOKIE, secret, { ...place(url), ...(shared ? {} : { maxAge: (hours * HOUR) / 1000 }) });
+}
+
+/** Ends this session. */
+export async function endSession(cookies: Cookies, url: URL): Promise<void> {
+  const secret = cookies.get(COOKIE);
+  if (secret)
+    await atTheDoor((trx) =>
+      trx('session')
+        .where({ hash: hashOf(secret) })
+        .delete(),
+    );
+  cookies.delete(COOKIE, place(url));
+}
+
+/** Ends all sessions of an account, but for the one of this cookie where it is to stay. */
+export async function endAll(trx: Knex.Transaction, account: string, but?: Cookies): Promise<number> {
+  const secret = but?.get(COOKIE);
+  const all = trx('session').where({ account_id: account });
+  return secret ? all.whereNot({ hash: hashOf(secret) }).delete() : all.delete();
+}
+
+export type SessionRow = { device: string; madeAt: Date; seenAt: Date; shared: boolean; here: boolean };
+
+/** The sessions of an account, the newest first. */
+export async function listSessions(trx: Knex.Transaction, account: string, cookies: Cookies): Promise<SessionRow[]> {
+  const secret = cookies.get(COOKIE);
+  const here = secret ? hashOf(secret) : null;
+  const rows = await trx('session').where({ account_id: account }).where('ends_at', '>', trx.fn.now()).orderBy('seen_at', 'desc');
+  return rows.map((r) => ({
+    device: r.device,
+    madeAt: r.made_at,
+    seenAt: r.seen_at,
+    shared: r.shared,
+    here: here !== null && here.equals(r.hash as Buffer),
+  }));
+}
+
+/** What kind of device it is, in two words at most: enough to know one's own by. */
+export function deviceOf(agent: string | null): string {
+  const text = agent ?? '';
+  const system = (
+    [
+      ['iPad|Tablet', 'Tablet'],
+      ['iPhone|Android', 'Phone'],
+      ['Windows', 'Windows'],
+      ['Mac OS', 'Mac'],
+      ['CrOS', 'Chromebook'],
+      ['Linux', 'Linux'],
+    ] as const
+  ).find(([mark]) => new RegExp(mark).test(text))?.[1];
+  return system ?? 'A device';
+}

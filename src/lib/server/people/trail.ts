@@ -1,0 +1,68 @@
+// Who saw, changed, took out or erased what of a learner. Lines are added and never changed; the lead reads them.
+import type { RequestEvent } from '@sveltejs/kit';
+import { isId } from '../../id';
+import type { SchoolTrx } from '../school-scope';
+import type { Who } from './sessions';
+
+export type TrailAct = 'saw' | 'changed' | 'took out' | 'erased';
+
+/** Routes of a learner whose answer is a file that leaves the program. */
+const FILES = /[.](csv|zip)$/;
+
+/** Which learner a request is about, by its address; null where it is about none in particular. */
+export function learnerOf({ route, params, url }: Pick<RequestEvent, 'route' | 'params' | 'url'>): string | null {
+  const id = route.id?.startsWith('/learners/[id=id]') ? params.id : url.searchParams.get('learner');
+  return id && isId(id) ? id : null;
+}
+
+/**
+ * What a request that went well is on the trail; null for one that shows nothing new of anybody: a question after a revision, data for what is
+ * shown already.
+ */
+export function trailAct(event: Pick<RequestEvent, 'route' | 'request'>, isPage: boolean): TrailAct | null {
+  const { method } = event.request;
+  if (method !== 'GET' && method !== 'HEAD') return event.route.id?.endsWith('/erase') ? 'erased' : 'changed';
+  if (FILES.test(event.route.id ?? '')) return 'took out';
+  return isPage ? 'saw' : null;
+}
+
+export async function addToTrail(trx: SchoolTrx, who: Who, act: TrailAct, route: string, learner: string): Promise<void> {
+  await trx('trail').insert({ school_id: trx.school, account_id: who.account, role: who.role, act, route, learner_id: learner });
+}
+
+export type TrailLine = { id: number; at: Date; who: string | null; role: string; act: string; route: string; learner: string | null };
+
+/** Lines of the trail, the newest first: `most` of them, from before a line on. */
+export async function readTrail(
+  trx: SchoolTrx,
+  { before, learner, most }: { before?: number; learner?: string; most: number },
+): Promise<TrailLine[]> {
+  const asked = trx('trail as t').where({ 't.school_id': trx.school });
+  if (before !== undefined) void asked.where('t.id', '<', before);
+  if (learner) void asked.where({ 't.learner_id': learner });
+  const rows = await asked
+    .leftJoin('account as a', 'a.id', 't.account_id')
+    .leftJoin('learner as l', function () {
+      this.on('l.school_id', 't.school_id').andOn('l.id', 't.learner_id');
+    })
+    .orderBy('t.id', 'desc')
+    .limit(most)
+    .select('t.id', 't.at', 'a.name as who', 't.role', 't.act', 't.route', 'l.name as learner');
+  return rows.map((r) => ({ id: r.id, at: r.at, who: r.who, role: r.role, act: r.act, route: r.route, learner: r.learner }));
+}
+
+export type ErasureLine = { at: Date; who: string | null; why: string; rows: number };
+
+export async function readErasures(trx: SchoolTrx): Promise<ErasureLine[]> {
+  const rows = await trx('erasure as e')
+    .where({ 'e.school_id': trx.school })
+    .leftJoin('account as a', 'a.id', 'e.account_id')
+    .orderBy('e.id', 'desc')
+    .select('e.at', 'a.name as who', 'e.why', 'e.counts');
+  return rows.map((r) => ({
+    at: r.at,
+    who: r.who,
+    why: r.why,
+    rows: Object.values(r.counts as object).reduce((n: number, of) => n + Number(of), 0),
+  }));
+}

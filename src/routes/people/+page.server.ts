@@ -1,0 +1,74 @@
+import { ACTS, actsOf, actWords, isRole, ROLES, roleWords } from '$core';
+import { check, firstProblem } from '$lib/server/input/check';
+import { InvitationInput } from '$lib/server/input/person';
+import { readForm } from '$lib/server/input/request';
+import { changeRole, listAccounts, putAway, type Changed } from '$lib/server/people/accounts';
+import { atTheDoor } from '$lib/server/people/door';
+import { invite, openInvitations, resetFor } from '$lib/server/people/links';
+import { endAll, type Who } from '$lib/server/people/sessions';
+import { plainEmail } from '$lib/server/people/sign-in';
+import { isId } from '$lib/id';
+import { error, fail } from '@sveltejs/kit';
+
+const whoIs = (locals: App.Locals): Who => locals.who ?? error(401, 'Sign in again.');
+
+export const load = async ({ locals }) => {
+  const people = await locals.inSchool(listAccounts);
+  const { school } = whoIs(locals);
+  return {
+    title: 'People',
+    people,
+    invitations: await atTheDoor((trx) => openInvitations(trx, school)),
+    roles: ROLES.map((id) => ({ id, ...roleWords(id), acts: [...actsOf(id)] })),
+    acts: ACTS.map((id) => ({ id, ...actWords(id) })),
+  };
+};
+
+const PROBLEMS: { readonly [C in Changed]: string | null } = {
+  done: null,
+  none: 'There is nobody such in this school any more.',
+  'last-lead': 'A school needs one lead at least: give somebody else that role first.',
+};
+const told = (how: Changed) => (PROBLEMS[how] ? fail(409, { problem: PROBLEMS[how] }) : undefined);
+
+export const actions = {
+  invite: async ({ request, locals, url }) => {
+    const who = whoIs(locals);
+    const field = await readForm(request);
+    const given = { name: field('name').trim(), email: plainEmail(field('email')), role: field('role') };
+    const checked = check(InvitationInput, given);
+    if (!checked.ok) return fail(400, { problem: firstProblem(checked.problems, 'Something is missing.'), ...given });
+    const { name, email, role } = checked.value;
+    const secret = await atTheDoor(async (trx) => {
+      if (await trx('account').where({ email, school_id: who.school }).first('id')) return null;
+      return invite(trx, { school: who.school, name, email, role, by: who.account });
+    });
+    if (!secret) return fail(409, { problem: `${name} has an account already: it stands below.`, ...given });
+    return { link: `${url.origin}/link/${secret}`, of: name, kind: 'invitation' };
+  },
+  role: async ({ request, locals }) => {
+    const field = await readForm(request);
+    const [id, role] = [field('id'), field('role')];
+    if (!isId(id) || !isRole(role)) error(400, 'There is nobody such.');
+    return told(await locals.inSchool((trx) => changeRole(trx, id, role)));
+  },
+  'put-away': async ({ request, locals }) => {
+    const field = await readForm(request);
+    const id = field('id');
+    if (!isId(id)) error(400, 'There is nobody such.');
+    const away = field('away') === 'yes';
+    const how = await locals.inSchool((trx) => putAway(trx, id, away));
+    if (how === 'done' && away) await atTheDoor((trx) => endAll(trx, id));
+    return told(how);
+  },
+  /** A link for a new password, to be handed over. */
+  reset: async ({ request, locals, url }) => {
+    const who = whoIs(locals);
+    const id = (await readForm(request))('id');
+    if (!isId(id)) error(400, 'There is nobody such.');
+    const secret = await atTheDoor((trx) => resetFor(trx, who.school, id, who.account));
+    if (!secret) return fail(409, { problem: PROBLEMS.none });
+    const name = (await locals.inSchool(listAccounts)).find((p) => p.id === id)?.name ?? '';
+    return { link: `${url.origin}/link/${secret}`, of: name, kind: 'reset' };
+  },
+};

@@ -1,0 +1,148 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { roleWords } from '$core';
+  let { data, form } = $props();
+  const here = $derived(data.people.filter((p) => !p.putAway));
+  const away = $derived(data.people.filter((p) => p.putAway));
+  const day = new Intl.DateTimeFormat('en', { dateStyle: 'medium' });
+  let copied = $state(false);
+  async function copy(link: string) {
+    await navigator.clipboard.writeText(link);
+    copied = true;
+  }
+</script>
+
+<div class="mt-4 flex flex-wrap items-baseline gap-x-6">
+  <h1>People</h1>
+  <a class="inline-flex min-h-11 items-center" href="/people/trail">Who saw what</a>
+</div>
+
+{#if form && 'link' in form && form.link}
+  <section class="mt-3 max-w-3xl border-2 border-ink bg-sheet p-4" aria-labelledby="link">
+    <h2 id="link">{form.kind === 'reset' ? `A new password for ${form.of}` : `A way in for ${form.of}`}</h2>
+    <p class="mt-1">
+      Hand this link to {form.of}, and to nobody else. It works once, {form.kind === 'reset' ? 'for a day' : 'for a week'}, and is shown
+      this once.
+    </p>
+    <p class="mt-2 flex flex-wrap items-center gap-3">
+      <code class="break-all">{form.link}</code>
+      <button type="button" class="btn" onclick={() => copy(form.link)}>{copied ? 'Copied' : 'Copy'}</button>
+    </p>
+  </section>
+{/if}
+<p class="problem mt-2 min-h-6" role="alert">{form && 'problem' in form ? form.problem : ''}</p>
+
+<form method="POST" action="?/invite" use:enhance class="flex flex-wrap items-end gap-3">
+  <label class="block"
+    ><span class="block text-sm text-muted">Name</span><input
+      class="field w-44!"
+      name="name"
+      maxlength="60"
+      required
+      autocomplete="off"
+      value={form && 'email' in form ? form.name : ''}
+    /></label
+  >
+  <label class="block"
+    ><span class="block text-sm text-muted">Address</span><input
+      class="field w-64!"
+      type="email"
+      name="email"
+      maxlength="254"
+      required
+      autocomplete="off"
+      value={form && 'email' in form ? form.email : ''}
+    /></label
+  >
+  <label class="block"
+    ><span class="block text-sm text-muted">Is here as</span><select class="field" name="role"
+      >{#each data.roles as role (role.id)}<option value={role.id} selected={role.id === (form && 'role' in form ? form.role : 'aide')}
+          >{role.name}</option
+        >{/each}</select
+    ></label
+  >
+  <button class="btn btn-act">Invite</button>
+</form>
+
+<ul class="mt-5 max-w-4xl border-t-[3px] border-ink">
+  {#each here as person (person.id)}
+    <li class="grid items-center gap-x-6 gap-y-1 border-b border-line py-2 sm:grid-cols-[1fr_auto_auto]">
+      <p>
+        <b class="text-lg">{person.name}</b> <span class="text-muted">{person.email}</span>
+        {#if person.asked}<span class="block font-semibold">Asked for a new password</span>{/if}
+      </p>
+      <form method="POST" action="?/role" use:enhance class="flex items-end gap-2">
+        <input type="hidden" name="id" value={person.id} />
+        <label
+          ><span class="sr-only">{person.name} is here as</span><select
+            class="field"
+            name="role"
+            onchange={(e) => e.currentTarget.form?.requestSubmit()}
+            >{#each data.roles as role (role.id)}<option value={role.id} selected={role.id === person.role}>{role.name}</option
+              >{/each}</select
+          ></label
+        >
+        <noscript><button class="btn">Keep</button></noscript>
+      </form>
+      <div class="flex">
+        <form method="POST" action="?/reset" use:enhance>
+          <input type="hidden" name="id" value={person.id} />
+          <button class="btn btn-quiet">New password<span class="sr-only"> for {person.name}</span></button>
+        </form>
+        <form method="POST" action="?/put-away" use:enhance>
+          <input type="hidden" name="id" value={person.id} />
+          <button class="btn btn-quiet" name="away" value="yes">Put away<span class="sr-only"> {person.name}</span></button>
+        </form>
+      </div>
+    </li>
+  {/each}
+  {#each data.invitations as open (open.email)}
+    <li class="border-b border-line py-3">
+      <b class="text-lg">{open.name}</b> <span class="text-muted">{open.email}, {roleWords(open.role).name.toLowerCase()}</span>
+      <span class="block">Invited, until {day.format(open.until)}. Invite once more for another link.</span>
+    </li>
+  {/each}
+</ul>
+
+{#if away.length > 0}
+  <details class="mt-4">
+    <summary>Put away: {away.length}</summary>
+    <ul>
+      {#each away as person (person.id)}
+        <li class="flex items-center gap-4 border-b border-line py-1">
+          {person.name} <span class="text-muted">{person.email}</span>
+          <form method="POST" action="?/put-away" use:enhance class="ml-auto">
+            <input type="hidden" name="id" value={person.id} />
+            <button class="btn btn-quiet" name="away" value="no">Bring back<span class="sr-only"> {person.name}</span></button>
+          </form>
+        </li>
+      {/each}
+    </ul>
+  </details>
+{/if}
+
+<h2 class="mt-8">Who may do what</h2>
+<div class="mt-2 max-w-4xl overflow-x-auto" role="region" aria-label="Who may do what" tabindex="-1">
+  <table class="w-full border-collapse text-left">
+    <thead>
+      <tr class="border-b-[3px] border-ink">
+        <th class="py-2 pr-4 font-bold" scope="col">To</th>
+        {#each data.roles as role (role.id)}<th class="px-2 py-2 text-center font-bold" scope="col">{role.name}</th>{/each}
+      </tr>
+    </thead>
+    <tbody>
+      {#each data.acts as act (act.id)}
+        <tr class="border-b border-line">
+          <th class="py-1.5 pr-4 font-normal" scope="row">{act.name} <span class="block text-sm text-muted">{act.say}</span></th>
+          {#each data.roles as role (role.id)}
+            <td class="px-2 text-center"
+              >{#if role.acts.includes(act.id)}<span aria-hidden="true">●</span><span class="sr-only">yes</span>{:else}<span class="sr-only"
+                  >no</span
+                >{/if}</td
+            >
+          {/each}
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</div>
