@@ -11,6 +11,8 @@ declare global {
       who: Who | null;
       /** Whether who asks may do something. */
       may(act: RoleAct): boolean;
+      /** What is asked for is not for whom asks: no page of it is shown. */
+      isRefused: boolean;
       /** The school whose rows this request sees; null where nobody is signed in. */
       school: string | null;
       /** Runs a piece of work in the school whose rows this request sees; all pieces of a request share one transaction. */

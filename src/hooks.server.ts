@@ -54,6 +54,8 @@ export const handle: Handle = async ({ event, resolve }) => {
       : await admit(event);
   let response =
     admitted instanceof Response ? admitted : await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
+  // a page that asks nothing of a school would still be shown to whom it is not for
+  if (event.locals.isRefused && response.status < 400) response = plain(NOT_YOURS, 403);
   // an answer that says "saved" leaves only when it is, and so does one that shows somebody's records
   if (!(admitted instanceof Response))
     await keep(event, admitted, response).catch((failed: unknown) => {
@@ -108,18 +110,21 @@ async function scopeOfPerson(event: RequestEvent, writes: boolean): Promise<Requ
 function close({ locals }: RequestEvent, who: Who | null, why = 'There is nothing here.'): void {
   locals.who = who;
   locals.school = null;
+  locals.isRefused = false;
   locals.may = (act) => who !== null && may(who.role, act);
   locals.rest = () => Promise.resolve();
   locals.inSchool = () => error(who ? 403 : 404, why);
 }
 
+const NOT_YOURS = 'This is not yours to do here. Whoever looks after the people of your school can change that.';
+
 /** What somebody may not do: a page is shown in its place that says so; what is written is refused before it is read. */
 function refused(event: RequestEvent, who: Who, writes: boolean): Response | null {
-  const why = 'This is not yours to do here. Whoever looks after the people of your school can change that.';
-  if (writes) return answer(event, 403, why);
+  if (writes) return answer(event, 403, NOT_YOURS);
   const { school } = event.locals;
-  close(event, who, why);
+  close(event, who, NOT_YOURS);
   event.locals.school = school;
+  event.locals.isRefused = true;
   return null;
 }
 

@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { RECIPES, LEARNERS } from '../../src/lib/server/demo/class';
 import { DEMO_SCHOOL, withSchool, type SchoolTrx } from '../../src/lib/server/school-scope';
+import { show } from '../../src/lib/server/seal';
 import { startServer, type Answer, type OwnServer } from './own-server';
 
 let server: OwnServer;
@@ -78,7 +79,7 @@ describe('a document that cannot be read', () => {
 describe('a database that is busy or away', () => {
   test('one locked row holds up its own save for a moment, and no page', async () => {
     const lock = await server.owner.transaction();
-    await lock.raw(`select set_config('app.school', ?, true)`, [DEMO_SCHOOL]);
+    await show(lock, { school: DEMO_SCHOOL, account: null, role: 'program' });
     await lock('recipe').where({ id: OATS }).forUpdate().select('id');
     const { revision } = JSON.parse((await open(`/recipes/${OATS}/read/revision`)).body) as { revision: number };
     const making = { revision, servingsWanted: 2, makers: 1, swaps: [] };

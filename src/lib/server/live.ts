@@ -37,6 +37,8 @@ async function listen(): Promise<void> {
   client.on('notification', ({ payload }) => void tell(payload ?? ''));
   await client.connect();
   await client.query('listen room');
+  // an open line would keep a process that was told to stop
+  onStop(() => void client.end().catch(() => undefined));
   // whoever waits may have missed something while there was no line
   for (const listeners of open.values()) for (const listener of listeners) listener({ what: 'again' });
 }

@@ -106,10 +106,10 @@ create table erasure (
 );
 `;
 
-/** Which acts let somebody add, change and take away rows of a table. A table that is not named is changed by the program alone. */
-const WRITES: readonly (readonly [tables: string, acts: string])[] = [
+/** Which acts let somebody change rows of a table, and, where that is less, add or take them away. A table that is not named is the program's alone. */
+const WRITES: readonly (readonly [tables: string, change: string, add?: string])[] = [
   ['recipe routine task_draft task_version task_step photo voice', 'recipes'],
-  ['learner', 'learners plans'],
+  ['learner', 'learners plans', 'learners'],
   ['learner_fit', 'plans'],
   ['kitchen', 'kitchen goals'],
   ['kitchen_measure kitchen_tool', 'kitchen'],
@@ -139,12 +139,12 @@ export async function up(knex: Knex): Promise<void> {
         execute format('alter policy own_school on %I using (%I = (select own_school())) with check (%I = (select own_school()))', p.tablename, own, own);
       end loop;
     end $$;`);
-  for (const [tables, acts] of WRITES)
+  for (const [tables, change, add = change] of WRITES)
     for (const table of tables.split(' '))
       await knex.raw(`
-        create policy may_add on ${table} as restrictive for insert with check ((select own_may(${listed(acts)})));
-        create policy may_change on ${table} as restrictive for update using ((select own_may(${listed(acts)})));
-        create policy may_take on ${table} as restrictive for delete using ((select own_may(${listed(acts)})));`);
+        create policy may_add on ${table} as restrictive for insert with check ((select own_may(${listed(add)})));
+        create policy may_change on ${table} as restrictive for update using ((select own_may(${listed(change)})));
+        create policy may_take on ${table} as restrictive for delete using ((select own_may(${listed(add)})));`);
   await knex.raw(`
     -- the owner passes these: what a function of his looks up by a secret needs no school
     alter table account enable row level security;

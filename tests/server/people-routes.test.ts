@@ -1,0 +1,158 @@
+// Every route and every method of the build, asked by every role, by another school, by nobody, and with sessions that are over: nobody gets past
+// what the law of roles says, and what is another school's looks like what is not there.
+import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import { may, ROLES, type Role } from '$core';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { DEMO_PEOPLE } from '../../src/lib/server/demo/people';
+import { isOpen, lawfulRoutes, mayAt } from '../../src/lib/server/people/route-law';
+import { DEMO_SCHOOL, withSchool } from '../../src/lib/server/school-scope';
+import { builtRoutes, startServer, type Answer, type BuiltRoute, type OwnServer } from './own-server';
+
+let server: OwnServer;
+const routes = builtRoutes();
+const other = { school: randomUUID(), account: randomUUID() };
+const cookies = new Map<string, string>();
+/** Ids of things of the demo's school, and of nothing, by the name of the parameter. */
+let theirs: Map<string, string>;
+const nothing = new Map([
+  ['secret', 'x'.repeat(32)],
+  ['code', '000000'],
+]);
+
+async function signIn(who: string, account: string, session: object = {}): Promise<void> {
+  const secret = randomBytes(24).toString('base64url');
+  const hash = createHash('sha256').update(secret).digest();
+  await server.owner('session').insert({ hash, account_id: account, shared: false, device: 'Test', ends_at: new Date(Date.now() + 3_600_000), ...session });
+  cookies.set(who, `session=${secret}`);
+}
+
+beforeAll(async () => {
+  server = await startServer({ OPEN_AS: '' });
+  for (const { role, id } of DEMO_PEOPLE) await signIn(role, id);
+  await withSchool(server.owner, other.school, async (trx) => {
+    await trx('school').insert({ id: other.school, name: 'Another school' });
+    await trx('account').insert({ school_id: other.school, id: other.account, name: 'Ms Vane', email: 'vane@elsewhere.example', role: 'lead' });
+  });
+  await signIn('elsewhere', other.account);
+  const [{ id: lead }] = DEMO_PEOPLE.filter((p) => p.role === 'lead');
+  await signIn('over', lead, { ends_at: new Date(Date.now() - 1000) });
+  await signIn('unused', lead, { seen_at: new Date(Date.now() - 8 * 24 * 3_600_000) });
+  await signIn('unused, shared', lead, { shared: true, seen_at: new Date(Date.now() - 31 * 60_000) });
+  const away = randomUUID();
+  await withSchool(server.owner, DEMO_SCHOOL, (trx) =>
+    trx('account')
+      .insert({ school_id: DEMO_SCHOOL, id: away, name: 'Mr Away', email: 'away@cedar-quay.example', role: 'lead', put_away_at: trx.fn.now() })
+      .then(),
+  );
+  await signIn('put away', away);
+  cookies.set('nobody', '');
+  cookies.set('made up', `session=${randomBytes(24).toString('base64url')}`);
+  theirs = await withSchool(server.app, DEMO_SCHOOL, async (trx) => {
+    const goal = await trx('goal').first('id', 'learner_id');
+    return new Map([
+      ['learner', goal.learner_id],
+      ['goal', goal.id],
+      ['recipe', (await trx('task_version').first('recipe_id')).recipe_id],
+      ['lesson', (await trx('class_lesson').orderBy('held_on', 'desc').first('id')).id],
+    ]);
+  });
+}, 120_000);
+afterAll(() => server.stop());
+
+/** A route's address, with ids of the demo's school or of nothing. */
+function addressOf({ id }: Pick<BuiltRoute, 'id'>, of: 'theirs' | 'nothing'): string {
+  const kind = id.startsWith('/learners') ? 'learner' : id.startsWith('/recipes') ? 'recipe' : 'lesson';
+  const fill = (name: string) => nothing.get(name) ?? (of === 'nothing' ? randomUUID() : theirs.get(name === 'id' ? kind : name)!);
+  return id.replace(/\[(\w+)=\w+\]/g, (_, name: string) => fill(name));
+}
+
+type Call = { route: BuiltRoute; method: string; action?: string };
+/** Everything that can be asked for. Events are left out where they would be open for good; what may see them is asked by HEAD. */
+const calls: Call[] = routes.flatMap((route) => [
+  ...(route.isPage ? [{ route, method: 'GET' }] : []),
+  ...route.methods.map((method) => ({ route, method })),
+  ...route.actions.map((action) => ({ route, method: 'POST', action })),
+]);
+const WRITES = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
+
+function ask({ route, method, action }: Call, who: string, of: 'theirs' | 'nothing' = 'theirs'): Promise<Answer> {
+  const path = addressOf(route, of) + (action && action !== 'default' ? `?/${action}` : '');
+  const writes = WRITES.has(method);
+  return server.ask({
+    method,
+    path,
+    headers: [['cookie', cookies.get(who)!], ...(writes ? ([['content-type', action ? 'application/x-www-form-urlencoded' : 'application/json']] as [string, string][]) : [])],
+    ...(writes ? { body: action ? 'x=1' : '{}' } : {}),
+  });
+}
+const nameOf = ({ route, method, action }: Call) => `${method} ${route.id}${action ? ` ?/${action}` : ''}`;
+
+/** All that the demo's school has, as one mark. */
+async function all(): Promise<string> {
+  const tables: string[] = await server.owner('pg_tables').where({ schemaname: 'public' }).whereNotIn('tablename', ['session', 'trail', 'tries']).pluck('tablename');
+  return withSchool(server.owner, DEMO_SCHOOL, async (trx) => {
+    const marks: string[] = [];
+    for (const table of tables.sort()) {
+      const { rows } = await trx.raw<{ rows: { mark: string }[] }>(`select md5(coalesce(string_agg(t::text, '' order by t::text), '')) as mark from ?? t`, [table]);
+      marks.push(rows[0].mark);
+    }
+    return marks.join();
+  });
+}
+
+test('the law names every route of the build, and no other', () => {
+  expect(routes.map((r) => r.id).sort()).toEqual(lawfulRoutes().sort());
+  expect(calls.length).toBeGreaterThan(90);
+});
+
+describe.each(['nobody', 'made up', 'over', 'unused', 'unused, shared', 'put away'])('%s', (who) => {
+  test('is led to sign in, writes nothing, and reads what is open', async () => {
+    const before = await all();
+    for (const call of calls) {
+      const writes = WRITES.has(call.method);
+      if (isOpen(call.route.id, writes)) continue;
+      const { status, headers } = await ask(call, who);
+      if (writes) expect(status, nameOf(call)).toBe(401);
+      else expect([status, headers.get('location')?.split('?')[0]], nameOf(call)).toEqual([303, '/sign-in']);
+    }
+    expect(await all()).toBe(before);
+  });
+});
+
+describe.each(ROLES)('%s', (role: Role) => {
+  test('is refused what the law does not give, and nothing else', async () => {
+    const before = await all();
+    for (const call of calls.filter((c) => !isOpen(c.route.id, WRITES.has(c.method)))) {
+      const writes = WRITES.has(call.method);
+      const allowed = mayAt(role, call.route.id, writes);
+      // what is allowed is asked for nothing that is there, so that the next role finds all of it
+      const { status, body } = await ask(call, role, allowed && writes ? 'nothing' : 'theirs');
+      if (allowed) expect([401, 403, 500], `${nameOf(call)}: ${body.slice(0, 200)}`).not.toContain(status);
+      else expect(status, nameOf(call)).toBe(403);
+    }
+    // the law itself is checked against the table of roles by hand: whoever only looks
+    if (!may(role, 'record')) expect(await all()).toBe(before);
+  });
+});
+
+describe('another school', () => {
+  /** What differs from one answer to the next of the same kind: ids, the number of the request, nonces and times. */
+  const plain = (body: string) =>
+    body.replace(/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g, 'ID').replace(/nonce="[^"]*"|__sveltekit_\w+|\d{13}/g, 'N');
+
+  test('finds what is not its own as it finds what is not there, and changes nothing of it', async () => {
+    const before = await all();
+    for (const call of calls.filter((c) => c.route.id.includes('[') && !isOpen(c.route.id, WRITES.has(c.method)))) {
+      const [mine, none] = [await ask(call, 'elsewhere', 'theirs'), await ask(call, 'elsewhere', 'nothing')];
+      expect([mine.status, plain(mine.body)], nameOf(call)).toEqual([none.status, plain(none.body)]);
+      if (!WRITES.has(call.method)) expect(mine.status, nameOf(call)).toBeGreaterThanOrEqual(400);
+    }
+    expect(await all()).toBe(before);
+  });
+  test('sees no name of the demo’s learners or people on any page of its own', async () => {
+    for (const call of calls.filter((c) => !c.route.id.includes('[') && c.method === 'GET')) {
+      const { body } = await ask(call, 'elsewhere');
+      for (const name of ['Wren', 'Odo', 'Tansy', 'Ferrow', 'Cedar Quay']) expect(body, nameOf(call)).not.toContain(name);
+    }
+  });
+});
