@@ -13,8 +13,8 @@ declare global {
       may(act: RoleAct): boolean;
       /** What is asked for is not for whom asks: no page of it is shown. */
       isRefused: boolean;
-      /** The school whose rows this request sees; null where nobody is signed in. */
-      school: string | null;
+      /** The school whose rows this request sees; empty where there is none. */
+      school: string;
       /** Runs a piece of work in the school whose rows this request sees; all pieces of a request share one transaction. */
       inSchool<T>(work: (trx: SchoolTrx) => Promise<T>): Promise<T>;
       /** Keeps what was done and gives the connection back, before work that takes long. */

@@ -109,7 +109,7 @@ async function scopeOfPerson(event: RequestEvent, writes: boolean): Promise<Requ
 /** Nothing of any school is to be had, until it is opened. */
 function close({ locals }: RequestEvent, who: Who | null, why = 'There is nothing here.'): void {
   locals.who = who;
-  locals.school = null;
+  locals.school = '';
   locals.isRefused = false;
   locals.may = (act) => who !== null && may(who.role, act);
   locals.rest = () => Promise.resolve();
@@ -146,7 +146,8 @@ async function keep(event: RequestEvent, scope: RequestScope | null, response: R
   const learner = learnerOf(event);
   const isPage = event.isDataRequest || (response.headers.get('content-type')?.startsWith('text/html') ?? false);
   const act = trailAct(event, isPage);
-  if (scope && who && learner && act && (await wentWell(event, response))) await scope.in((trx) => addToTrail(trx, who, act, event.route.id ?? '', learner));
+  if (scope && who && learner && act && (await wentWell(event, response)))
+    await scope.in((trx) => addToTrail(trx, who, act, event.route.id ?? '', learner));
   await scope?.done();
 }
 

@@ -1,11 +1,13 @@
 import { actsOf } from '$core';
+import { looksOnly } from '$lib/server/people/route-law';
 
-export const load = ({ locals }) => {
+export const load = ({ locals, route }) => {
   const { who } = locals;
   return {
     theme: locals.theme,
     school: who?.schoolName ?? null,
-    who: who && { name: who.name, role: who.role, demo: who.demo, shared: who.shared },
+    who: who && { name: who.name, role: who.role, demo: who.demo },
     may: who ? [...actsOf(who.role)] : [],
+    looksOnly: who !== null && looksOnly(who.role, route.id),
   };
 };

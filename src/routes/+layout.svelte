@@ -3,6 +3,7 @@
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
   import { ROLES, roleWords } from '$core';
+  import SignOut from '$lib/ui/SignOut.svelte';
   import { onMount } from 'svelte';
 
   let { data, children } = $props();
@@ -65,28 +66,33 @@
           </ul>
         </nav>{/if}
       {#if data.who}
-        <div class="ml-auto flex flex-wrap items-center gap-x-3 text-sm">
-          <span class="text-muted">{data.school}</span>
-          {#if data.who.demo}
-            <form method="POST" action="/demo-as">
-              <label
-                >Demo, seen by <select
-                  class="min-h-8 rounded border border-line bg-sheet px-1"
-                  name="role"
-                  value={data.who.role}
-                  onchange={(e) => e.currentTarget.form?.requestSubmit()}
-                  >{#each ROLES as role (role)}<option value={role}>{roleWords(role).name.toLowerCase()}</option>{/each}</select
-                ></label
-              >
-            </form>
-          {/if}
+        <div class="ml-auto flex items-center gap-x-3 text-sm">
           <a class="inline-flex min-h-8 items-center" href="/account">{data.who.name}</a>
-          <form method="POST" action="/sign-out"><button class="min-h-8 underline">Sign out</button></form>
+          <SignOut />
         </div>
       {/if}
     </header>
+    {#if data.looksOnly}<p class="screen-only border-y border-line py-1 text-sm">
+        As {roleWords(data.who!.role).name.toLowerCase()} you look at this page; what is changed here is not kept.
+      </p>{/if}
     <main id="main" tabindex="-1" class="flex-1 pb-12 outline-none">{@render content()}</main>
     <footer class="screen-only flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line py-3 text-sm text-muted">
+      {#if data.who}
+        <span>{data.school}</span>
+        {#if data.who.demo}
+          <form method="POST" action="/demo-as">
+            <label
+              >Demo, seen by <select
+                class="min-h-8 rounded border border-line bg-sheet px-1 text-ink"
+                name="role"
+                value={data.who.role}
+                onchange={(e) => e.currentTarget.form?.requestSubmit()}
+                >{#each ROLES as role (role)}<option value={role}>{roleWords(role).name.toLowerCase()}</option>{/each}</select
+              ></label
+            >
+          </form>
+        {/if}
+      {/if}
       <form
         method="POST"
         action="/theme"

@@ -1,4 +1,5 @@
 import { listClassLessons, nextClassLesson } from '$lib/server/class-lessons';
+import { firstSteps } from '$lib/server/first-steps';
 import { openLessons } from '$lib/server/lessons';
 import { nextOf } from '$lib/server/places';
 import { listRecipes } from '$lib/server/recipes';
@@ -12,6 +13,7 @@ export const load = ({ locals }) =>
   locals.inSchool(async (trx) => ({
     title: 'Today',
     today: today(),
+    first: await firstSteps(trx),
     next: await nextClassLesson(trx, today()),
     /** Lessons of which a device may still hold something, by name. */
     lately: (await listClassLessons(trx, dayAfter(today(), -NAMED_DAYS), today())).map(({ id, recipes, learners }) => ({

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import FirstSteps from './FirstSteps.svelte';
   import OnThisDevice from './OnThisDevice.svelte';
   import { PLACES, showDay, showWeekday } from '$lib/ui/words';
   import { keepOnDevice } from '$lib/ui/on-device';
@@ -26,27 +27,29 @@
 
 <OnThisDevice lessons={data.lately} />
 
-<section class="mt-4 max-w-3xl" aria-labelledby="next-lesson">
-  <h2 id="next-lesson">The next lesson</h2>
-  {#if next}
-    <a
-      class="next mt-2 block px-4 py-3 leading-tight text-on-next no-underline hover:underline"
-      href={next.begun ? `/cook/${next.id}` : `/lessons/${next.id}`}
-      data-sveltekit-reload={next.begun ? true : undefined}
-    >
-      {when(next.heldOn)}{next.startsAt ? `, ${next.startsAt}` : ''}: {next.recipes.join(', ') || 'no recipe yet'}
-      <span class="block text-base font-normal"
-        >{next.learners.join(', ') || 'nobody yet'}{next.recorded > 0 ? ` · ${next.recorded} steps recorded` : ''}</span
+{#if data.first && data.may.includes('recipes')}<FirstSteps done={data.first} />{/if}
+
+{#if next || !data.first}<section class="mt-4 max-w-3xl" aria-labelledby="next-lesson">
+    <h2 id="next-lesson">The next lesson</h2>
+    {#if next}
+      <a
+        class="next mt-2 block px-4 py-3 leading-tight text-on-next no-underline hover:underline"
+        href={next.begun ? `/cook/${next.id}` : `/lessons/${next.id}`}
+        data-sveltekit-reload={next.begun ? true : undefined}
       >
-      <span class="block text-sm font-normal"
-        >next: {next.begun ? 'go on with it' : needs.length > 0 ? `it still needs ${list(needs)}` : 'look it over and begin'}</span
-      >
-    </a>
-    <p class="mt-2"><a href="/lessons">All lessons of this week</a></p>
-  {:else}
-    <p class="mt-1">None is on the list. <a class="btn ml-2" href="/lessons">Put one on the list</a></p>
-  {/if}
-</section>
+        {when(next.heldOn)}{next.startsAt ? `, ${next.startsAt}` : ''}: {next.recipes.join(', ') || 'no recipe yet'}
+        <span class="block text-base font-normal"
+          >{next.learners.join(', ') || 'nobody yet'}{next.recorded > 0 ? ` · ${next.recorded} steps recorded` : ''}</span
+        >
+        <span class="block text-sm font-normal"
+          >next: {next.begun ? 'go on with it' : needs.length > 0 ? `it still needs ${list(needs)}` : 'look it over and begin'}</span
+        >
+      </a>
+      <p class="mt-2"><a href="/lessons">All lessons of this week</a></p>
+    {:else}
+      <p class="mt-1">None is on the list. <a class="btn ml-2" href="/lessons">Put one on the list</a></p>
+    {/if}
+  </section>{/if}
 
 {#if data.open.length > 0}
   <section class="mt-6 max-w-3xl">
@@ -98,5 +101,5 @@
       {/each}
     </ul>
   {/if}
-  <p class="mt-5"><a class="btn btn-act" href="/recipes/new">New recipe</a></p>
+  {#if data.may.includes('recipes')}<p class="mt-5"><a class="btn btn-act" href="/recipes/new">New recipe</a></p>{/if}
 </section>

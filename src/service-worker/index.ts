@@ -62,11 +62,16 @@ async function forgetOld(): Promise<void> {
   }
 }
 
-type Message = { keep: string[] } | { forget: string };
+type Message = { keep: string[] } | { forget: string } | { wipe: true };
 worker.addEventListener('message', (event) => {
   const message = event.data as Message;
   event.waitUntil(
     (async () => {
+      // whoever signs out leaves nothing of a lesson behind
+      if ('wipe' in message) {
+        await caches.delete(PAGES);
+        return;
+      }
       await forgetOld();
       const pages = await caches.open(PAGES);
       if ('forget' in message) await pages.delete(message.forget);

@@ -22,7 +22,9 @@ const nothing = new Map([
 async function signIn(who: string, account: string, session: object = {}): Promise<void> {
   const secret = randomBytes(24).toString('base64url');
   const hash = createHash('sha256').update(secret).digest();
-  await server.owner('session').insert({ hash, account_id: account, shared: false, device: 'Test', ends_at: new Date(Date.now() + 3_600_000), ...session });
+  await server
+    .owner('session')
+    .insert({ hash, account_id: account, shared: false, device: 'Test', ends_at: new Date(Date.now() + 3_600_000), ...session });
   cookies.set(who, `session=${secret}`);
 }
 
@@ -31,7 +33,13 @@ beforeAll(async () => {
   for (const { role, id } of DEMO_PEOPLE) await signIn(role, id);
   await withSchool(server.owner, other.school, async (trx) => {
     await trx('school').insert({ id: other.school, name: 'Another school' });
-    await trx('account').insert({ school_id: other.school, id: other.account, name: 'Ms Vane', email: 'vane@elsewhere.example', role: 'lead' });
+    await trx('account').insert({
+      school_id: other.school,
+      id: other.account,
+      name: 'Ms Vane',
+      email: 'vane@elsewhere.example',
+      role: 'lead',
+    });
   });
   await signIn('elsewhere', other.account);
   const [{ id: lead }] = DEMO_PEOPLE.filter((p) => p.role === 'lead');
@@ -41,7 +49,14 @@ beforeAll(async () => {
   const away = randomUUID();
   await withSchool(server.owner, DEMO_SCHOOL, (trx) =>
     trx('account')
-      .insert({ school_id: DEMO_SCHOOL, id: away, name: 'Mr Away', email: 'away@cedar-quay.example', role: 'lead', put_away_at: trx.fn.now() })
+      .insert({
+        school_id: DEMO_SCHOOL,
+        id: away,
+        name: 'Mr Away',
+        email: 'away@cedar-quay.example',
+        role: 'lead',
+        put_away_at: trx.fn.now(),
+      })
       .then(),
   );
   await signIn('put away', away);
@@ -81,7 +96,10 @@ function ask({ route, method, action }: Call, who: string, of: 'theirs' | 'nothi
   return server.ask({
     method,
     path,
-    headers: [['cookie', cookies.get(who)!], ...(writes ? ([['content-type', action ? 'application/x-www-form-urlencoded' : 'application/json']] as [string, string][]) : [])],
+    headers: [
+      ['cookie', cookies.get(who)!],
+      ...(writes ? ([['content-type', action ? 'application/x-www-form-urlencoded' : 'application/json']] as [string, string][]) : []),
+    ],
     ...(writes ? { body: action ? 'x=1' : '{}' } : {}),
   });
 }
@@ -89,11 +107,18 @@ const nameOf = ({ route, method, action }: Call) => `${method} ${route.id}${acti
 
 /** All that the demo's school has, as one mark. */
 async function all(): Promise<string> {
-  const tables: string[] = await server.owner('pg_tables').where({ schemaname: 'public' }).whereNotIn('tablename', ['session', 'trail', 'tries']).pluck('tablename');
+  const tables: string[] = await server
+    .owner('pg_tables')
+    .where({ schemaname: 'public' })
+    .whereNotIn('tablename', ['session', 'trail', 'tries'])
+    .pluck('tablename');
   return withSchool(server.owner, DEMO_SCHOOL, async (trx) => {
     const marks: string[] = [];
     for (const table of tables.sort()) {
-      const { rows } = await trx.raw<{ rows: { mark: string }[] }>(`select md5(coalesce(string_agg(t::text, '' order by t::text), '')) as mark from ?? t`, [table]);
+      const { rows } = await trx.raw<{ rows: { mark: string }[] }>(
+        `select md5(coalesce(string_agg(t::text, '' order by t::text), '')) as mark from ?? t`,
+        [table],
+      );
       marks.push(rows[0].mark);
     }
     return marks.join();
@@ -138,7 +163,9 @@ describe.each(ROLES)('%s', (role: Role) => {
 describe('another school', () => {
   /** What differs from one answer to the next of the same kind: ids, the number of the request, nonces and times. */
   const plain = (body: string) =>
-    body.replace(/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g, 'ID').replace(/nonce="[^"]*"|__sveltekit_\w+|\d{13}/g, 'N');
+    body
+      .replace(/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g, 'ID')
+      .replace(/nonce="[^"]*"|__sveltekit_\w+|\d{13}/g, 'N');
 
   test('finds what is not its own as it finds what is not there, and changes nothing of it', async () => {
     const before = await all();

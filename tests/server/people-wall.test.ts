@@ -78,7 +78,8 @@ describe('the seal', () => {
     ).toEqual([]);
     await expect(slipped('select * from seal')).rejects.toThrow(/permission denied/);
     await expect(slipped('select * from permission')).rejects.toThrow(/permission denied/);
-    for (const table of ['credential', 'session', 'recovery_code', 'link']) expect(await slipped(`select * from ${table}`), table).toEqual([]);
+    for (const table of ['credential', 'session', 'recovery_code', 'link'])
+      expect(await slipped(`select * from ${table}`), table).toEqual([]);
     // nor what others of the same role ask at this moment
     expect(JSON.stringify(await slipped('select query from pg_stat_activity'))).not.toMatch(/\|\d{10}/);
   });
@@ -102,30 +103,37 @@ describe('roles', () => {
   ];
   const rolledBack = new Error('rolled back');
 
-  test.each(ROLES.flatMap((role) => WRITES.map((w) => [role, ...w] as const)))('%s: rows of %s that can be changed', async (role, _, write, acts) => {
-    let changed = -1;
-    await as(role, async (trx) => {
-      changed = Number(await write(trx));
-      throw rolledBack;
-    }).catch((failed: unknown) => {
-      if (failed !== rolledBack) throw failed;
-    });
-    if (acts.some((a) => may(role, a))) expect(changed).toBeGreaterThan(0);
-    else expect(changed).toBe(0);
-  });
+  test.each(ROLES.flatMap((role) => WRITES.map((w) => [role, ...w] as const)))(
+    '%s: rows of %s that can be changed',
+    async (role, _, write, acts) => {
+      let changed = -1;
+      await as(role, async (trx) => {
+        changed = Number(await write(trx));
+        throw rolledBack;
+      }).catch((failed: unknown) => {
+        if (failed !== rolledBack) throw failed;
+      });
+      if (acts.some((a) => may(role, a))) expect(changed).toBeGreaterThan(0);
+      else expect(changed).toBe(0);
+    },
+  );
   test('what may not be added is refused', async () => {
     for (const role of ['reader', 'specialist', 'aide'] as const)
-      await expect(as(role, (trx) => trx('learner').insert({ school_id: DEMO_SCHOOL, id: randomUUID(), name: 'New' }).then())).rejects.toThrow(
-        /row-level security/,
-      );
+      await expect(
+        as(role, (trx) => trx('learner').insert({ school_id: DEMO_SCHOOL, id: randomUUID(), name: 'New' }).then()),
+      ).rejects.toThrow(/row-level security/);
   });
   test('the database’s law is the program’s', async () => {
     const rows = await owner('permission').whereNot({ role: 'screen' }).select('role', 'act');
     const law = (all: { role: string; act: string }[]) => all.map((r) => `${r.role} ${r.act}`).sort();
-    expect(law(rows as { role: string; act: string }[])).toEqual(law(ROLES.flatMap((role: Role) => actsOf(role).map((act) => ({ role, act })))));
+    expect(law(rows as { role: string; act: string }[])).toEqual(
+      law(ROLES.flatMap((role: Role) => actsOf(role).map((act) => ({ role, act })))),
+    );
   });
   test('only the lead reads the trail, and nobody changes it', async () => {
-    await as('reader', (trx) => trx('trail').insert({ school_id: DEMO_SCHOOL, role: 'reader', act: 'saw', route: '/learners', learner_id: WREN }).then());
+    await as('reader', (trx) =>
+      trx('trail').insert({ school_id: DEMO_SCHOOL, role: 'reader', act: 'saw', route: '/learners', learner_id: WREN }).then(),
+    );
     expect(await as('teacher', (trx) => trx('trail').select())).toEqual([]);
     expect((await as('lead', (trx) => trx('trail').select())).length).toBe(1);
     await expect(as('lead', (trx) => trx('trail').update({ act: 'x' }).then())).rejects.toThrow(/permission denied/);
@@ -140,7 +148,10 @@ describe('a learner who is erased', () => {
     return withSchool(owner, DEMO_SCHOOL, async (trx) => {
       const found: string[] = [];
       for (const table of tables.filter((t) => t !== 'trail')) {
-        const { rows } = await trx.raw<{ rows: { n: number }[] }>(`select count(*)::int as n from ?? t where t::text like ?`, [table, `%${id}%`]);
+        const { rows } = await trx.raw<{ rows: { n: number }[] }>(`select count(*)::int as n from ?? t where t::text like ?`, [
+          table,
+          `%${id}%`,
+        ]);
         if (rows[0].n > 0) found.push(`${table} ${rows[0].n}`);
       }
       return found;
@@ -149,7 +160,10 @@ describe('a learner who is erased', () => {
 
   test('another role cannot, and without the function nothing that was recorded goes, whatever is set', async () => {
     for (const role of ROLES.filter((r) => !may(r, 'erase')))
-      await expect(as(role, (trx) => eraseLearner(trx, WREN, 'because')), role).rejects.toThrow(/not for this role/);
+      await expect(
+        as(role, (trx) => eraseLearner(trx, WREN, 'because')),
+        role,
+      ).rejects.toThrow(/not for this role/);
     for (const connection of [app, owner])
       await expect(
         withSchool(connection, DEMO_SCHOOL, async (trx) => {

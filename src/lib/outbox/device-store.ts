@@ -82,6 +82,11 @@ export async function keepRoom(room: RoomKept): Promise<void> {
 /** A lesson is opened again on its day; what a device holds of it goes soon after. */
 const DAYS = 2;
 
+/** Nothing of any lesson is left but what the server does not have yet. */
+export async function forgetRooms(): Promise<void> {
+  await inTime(() => store().rooms.clear());
+}
+
 export async function keptRoom(id: string): Promise<RoomKept | null> {
   return (await inTime(() => store().rooms.get(id))) ?? null;
 }

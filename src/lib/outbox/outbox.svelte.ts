@@ -18,6 +18,8 @@ class Outbox {
   #held = new SvelteMap<string, Held>();
   /** The server could not be reached at the last try. */
   offline = $state(false);
+  /** Nobody is signed in on this device any longer: what waits stays here until somebody is. */
+  nobody = $state(false);
   #started: Promise<void> | undefined;
   #sending: Promise<void> | null = null;
   #timer: ReturnType<typeof setTimeout> | undefined;
@@ -104,6 +106,8 @@ class Outbox {
     for (const batch of batchesOf(before)) {
       const answers = await send(batch);
       if (answers === 'unreachable') return this.#later();
+      this.nobody = answers === 'nobody';
+      if (answers === 'nobody') return this.#later();
       // one lesson that gets no answer holds up no other
       if (answers === 'unclear') {
         unclear = true;

@@ -27,9 +27,10 @@ export type Answers = Map<string, Refused | null>;
 
 /**
  * Sends entries of one lesson.
- * @returns 'unreachable' where nobody answered, 'unclear' where somebody did and said nothing of the entries: a network's own page, a server in trouble
+ * @returns 'unreachable' where nobody answered, 'unclear' where somebody did and said nothing of the entries: a network's own page, a server
+ * in trouble; 'nobody' where nobody is signed in here any longer
  */
-export async function send(batch: readonly Kept[]): Promise<Answers | 'unreachable' | 'unclear'> {
+export async function send(batch: readonly Kept[]): Promise<Answers | 'unreachable' | 'unclear' | 'nobody'> {
   let response: Response;
   try {
     response = await fetch(urlOf(batch), {
@@ -42,6 +43,7 @@ export async function send(batch: readonly Kept[]): Promise<Answers | 'unreachab
     return 'unreachable';
   }
   const answer = (await response.json().catch(() => null)) as Answer | null;
+  if (response.status === 401) return 'nobody';
   if (response.status === 404 && answer?.message) return new Map(batch.map((e) => [e.id, { code: 'not-here', why: answer.message! }]));
   return answer?.taken ? answersOf(batch, answer.taken, answer.refused ?? []) : 'unclear';
 }

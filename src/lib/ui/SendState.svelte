@@ -8,6 +8,9 @@
   {#if outbox.onPageOnly > 0}<span class="problem"
       >{outbox.onPageOnly} only on this page: keep it open{outbox.offline ? ' until there is a network' : ''}</span
     >
+  {:else if waiting > 0 && outbox.nobody}<span
+      >{waiting} on this device: <a href="/sign-in?to={encodeURIComponent(location.pathname)}">sign in</a> to send</span
+    >
   {:else if waiting > 0}<span class="text-muted">{waiting} on this device{outbox.offline ? ', waiting for the network' : ''}</span>
   {:else if outbox.refused.length === 0}<span class="text-muted">All sent</span>{/if}
 </span>

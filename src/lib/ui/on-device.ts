@@ -11,3 +11,8 @@ export function forgetOnDevice(path: string): void {
   if ('serviceWorker' in navigator)
     void navigator.serviceWorker.ready.then((registration) => registration.active?.postMessage({ forget: path }));
 }
+
+/** Takes all pages of lessons off the device. */
+export function wipeDevice(): void {
+  if ('serviceWorker' in navigator) void navigator.serviceWorker.getRegistration().then((r) => r?.active?.postMessage({ wipe: true }));
+}

@@ -12,7 +12,7 @@
 
 {#snippet now()}
   <label class="block"
-    >Your password, once more<input
+    ><span class="block">Your password, once more</span><input
       class="field max-w-sm"
       type="password"
       name="now"

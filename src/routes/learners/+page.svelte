@@ -3,6 +3,7 @@
   import { showAllergen } from '$core';
   import { DEMAND_NAMES, HAZARDS, HOW_NAMES } from '$lib/ui/words';
   let { data, form } = $props();
+  const mayAdd = $derived(data.may.includes('learners'));
   const here = $derived(data.learners.filter((l) => !l.putAway));
   const away = $derived(data.learners.filter((l) => l.putAway));
   type Row = (typeof data.learners)[number];
@@ -22,19 +23,21 @@
 <h1 class="mt-4">Learners</h1>
 <p class="mt-1 max-w-prose text-muted">A short name and how each works. No diagnosis is asked for, and none has a place here.</p>
 
-<form method="POST" action="?/add" use:enhance class="mt-4 flex flex-wrap items-end gap-3">
-  <label class="block"
-    ><span class="block text-sm text-muted">New learner, short name</span><input
-      class="field w-56!"
-      name="name"
-      maxlength="40"
-      required
-      autocomplete="off"
-    /></label
-  >
-  <button class="btn btn-act">Add</button>
-  <p class="problem min-h-6" role="alert">{form?.problem ?? ''}</p>
-</form>
+{#if mayAdd}
+  <form method="POST" action="?/add" use:enhance class="mt-4 flex flex-wrap items-end gap-3">
+    <label class="block"
+      ><span class="block text-sm text-muted">New learner, short name</span><input
+        class="field w-56!"
+        name="name"
+        maxlength="40"
+        required
+        autocomplete="off"
+      /></label
+    >
+    <button class="btn btn-act">Add</button>
+    <p class="problem min-h-6" role="alert">{form?.problem ?? ''}</p>
+  </form>
+{/if}
 
 <ul class="mt-4 max-w-5xl border-t-[3px] border-ink">
   {#each here as learner, i (learner.id)}
@@ -59,17 +62,18 @@
           >What is next<span class="sr-only"> for {learner.name}</span></a
         >
       </div>
-      <div class="flex items-center">
-        <form method="POST" action="?/move" use:enhance class="flex">
-          <input type="hidden" name="id" value={learner.id} />
-          <button class="btn btn-quiet" name="by" value="up" disabled={i === 0} aria-label="{learner.name} up">↑</button>
-          <button class="btn btn-quiet" name="by" value="down" disabled={i === here.length - 1} aria-label="{learner.name} down">↓</button>
-        </form>
-        <form method="POST" action="?/put-away" use:enhance>
-          <input type="hidden" name="id" value={learner.id} />
-          <button class="btn btn-quiet" name="away" value="yes">Put away<span class="sr-only"> {learner.name}</span></button>
-        </form>
-      </div>
+      {#if mayAdd}<div class="flex items-center">
+          <form method="POST" action="?/move" use:enhance class="flex">
+            <input type="hidden" name="id" value={learner.id} />
+            <button class="btn btn-quiet" name="by" value="up" disabled={i === 0} aria-label="{learner.name} up">↑</button>
+            <button class="btn btn-quiet" name="by" value="down" disabled={i === here.length - 1} aria-label="{learner.name} down">↓</button
+            >
+          </form>
+          <form method="POST" action="?/put-away" use:enhance>
+            <input type="hidden" name="id" value={learner.id} />
+            <button class="btn btn-quiet" name="away" value="yes">Put away<span class="sr-only"> {learner.name}</span></button>
+          </form>
+        </div>{/if}
     </li>
   {/each}
 </ul>
@@ -86,6 +90,9 @@
             <button class="btn btn-quiet" name="away" value="no">Bring back<span class="sr-only"> {learner.name}</span></button>
           </form>
           {learner.name}
+          {#if data.may.includes('erase')}<a class="ml-auto inline-flex min-h-11 items-center" href="/learners/{learner.id}/erase"
+              >Erase<span class="sr-only"> {learner.name}</span></a
+            >{/if}
         </li>
       {/each}
     </ul>

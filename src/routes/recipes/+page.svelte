@@ -6,7 +6,7 @@
 
 <div class="mt-4 flex flex-wrap items-center gap-4">
   <h1>Recipes</h1>
-  <a class="btn btn-act" href="/recipes/new">New recipe</a>
+  {#if data.may.includes('recipes')}<a class="btn btn-act" href="/recipes/new">New recipe</a>{/if}
   <a class="btn" href="/shopping">Shopping list</a>
 </div>
 {#if data.recipes.length === 0}

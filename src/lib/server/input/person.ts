@@ -13,11 +13,6 @@ const EMAIL: PropertyDecorator = (prototype, name) => {
   MaxLength(254, { message: 'This address is too long.' })(prototype, name);
 };
 
-export class PersonName {
-  @Words(60, 'A name has 1 to 60 characters.')
-  name!: string;
-}
-
 export class SignInInput {
   @EMAIL
   email!: string;
@@ -26,7 +21,10 @@ export class SignInInput {
   password!: string;
 }
 
-export class InvitationInput extends PersonName {
+export class InvitationInput {
+  @Words(60, 'A name has 1 to 60 characters.')
+  name!: string;
+
   @EMAIL
   email!: string;
 

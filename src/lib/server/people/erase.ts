@@ -8,10 +8,7 @@ import type { SchoolTrx } from '../school-scope';
  * @throws a database error where the role of the transaction may not
  */
 export async function eraseLearner(trx: SchoolTrx, learner: string, why: string): Promise<Map<string, number> | null> {
-  const { rows } = await trx.raw<{ rows: { gone: { [table: string]: number } | null }[] }>('select erase_learner(?, ?) as gone', [
-    learner,
-    why,
-  ]);
+  const { rows } = await trx.raw<{ rows: { gone: object | null }[] }>('select erase_learner(?, ?) as gone', [learner, why]);
   const gone = rows[0]?.gone;
-  return gone ? new Map(Object.entries(gone)) : null;
+  return gone ? new Map(Object.entries(gone).map(([table, n]) => [table, Number(n)])) : null;
 }

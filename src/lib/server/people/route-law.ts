@@ -57,3 +57,9 @@ export function mayAt(role: Role, route: string | null, writes: boolean): boolea
   const needs = writes ? law.write : law.read;
   return needs === 'open' || needs === 'self' || (needs !== 'never' && may(role, needs));
 }
+
+/** Whether a page that somebody in a role may look at is one where others change things and he does not. */
+export function looksOnly(role: Role, route: string | null): boolean {
+  const law = LAW.get(route ?? '');
+  return law !== undefined && law.write !== 'never' && mayAt(role, route, false) && !mayAt(role, route, true);
+}

@@ -28,9 +28,8 @@ export const actions = {
       if (why) return { problem: why };
       const account = await takeLink(trx, params.secret, field('password'));
       if (!account) return { problem: 'This address has an account already: sign in with it.' };
-      const { hasSecond } = (await trx('credential').where({ account_id: account }).first(trx.raw('totp is not null as "hasSecond"'))) as {
-        hasSecond: boolean;
-      };
+      const second = await trx('credential').where({ account_id: account }).whereNotNull('totp').first('account_id');
+      const hasSecond = second !== undefined;
       // a new password does not stand for the second factor
       if (!hasSecond) await beginSession(trx, account, { cookies, url, device, shared: field('shared') === 'yes' });
       return { hasSecond };

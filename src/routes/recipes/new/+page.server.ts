@@ -5,9 +5,12 @@ import { NewRecipe } from '$lib/server/input/recipe';
 import { readForm } from '$lib/server/input/request';
 import { addRecipe } from '$lib/server/recipes';
 import { readText } from '$lib/server/work/pool';
-import { fail, redirect } from '@sveltejs/kit';
+import { error, fail, redirect } from '@sveltejs/kit';
 
-export const load = () => ({ title: 'New recipe', id: newId() });
+export const load = ({ locals }) => {
+  if (locals.isRefused) error(403, 'Recipes are not yours to add here. Whoever looks after the people of your school can change that.');
+  return { title: 'New recipe', id: newId() };
+};
 
 /** What a text must hold to be worth keeping as a recipe: something that goes in, or something to do. */
 function problemOf(source: string, reading: Reading): string | null {

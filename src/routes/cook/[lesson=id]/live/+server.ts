@@ -7,5 +7,5 @@ export const GET = async ({ params, locals, request }) => {
   const there = await locals.inSchool((trx) => getClassLesson(trx, params.lesson));
   if (!there) return json({ message: 'There is no lesson at this address.' }, { status: 404 });
   await locals.rest();
-  return events(request, locals.school!, params.lesson, (word) => word);
+  return events(request, locals.school, params.lesson, (word) => word);
 };

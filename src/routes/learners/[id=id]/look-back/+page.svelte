@@ -47,7 +47,13 @@
     <a class="btn" href="/learners/{data.learner.id}/goals/new">New goal</a>
     <a class="inline-flex min-h-11 items-center" href="/learners/{data.learner.id}/report">Report for the team</a>
     <a class="inline-flex min-h-11 items-center" href="/learners/{data.learner.id}/report/home">A page for home</a>
-    <a class="inline-flex min-h-11 items-center" href="/learners/{data.learner.id}/records.csv" download>All records as CSV</a>
+    {#if data.may.includes('export')}
+      <a class="inline-flex min-h-11 items-center" href="/learners/{data.learner.id}/records.csv" download>All records as CSV</a>
+      <a class="inline-flex min-h-11 items-center" href="/learners/{data.learner.id}/all.zip" download>Everything in one file</a>
+    {/if}
+    {#if data.may.includes('erase')}
+      <a class="inline-flex min-h-11 items-center" href="/learners/{data.learner.id}/erase">Erase</a>
+    {/if}
   </div>
   {#if data.goals.length === 0}
     <p class="mt-1 max-w-prose">

@@ -16,5 +16,5 @@ export const GET = async ({ params, locals, request }) => {
       .map((r) => ({ lesson: r.lessonId, key: r.stepKey, done: r.code !== 'cleared' }));
     return steps.length > 0 ? { what: 'steps', steps } : null;
   };
-  return events(request, locals.school!, screen.classLessonId, own);
+  return events(request, locals.school, screen.classLessonId, own);
 };
