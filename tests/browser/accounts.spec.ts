@@ -4,7 +4,7 @@ import { Secret, TOTP } from 'otpauth';
 import { connect } from '../../src/lib/server/connect';
 import { DEMO_PASSWORD } from '../../src/lib/server/demo/people';
 import { startServer } from '../server/own-server';
-import { COUSCOUS, fitsWidth, noAxeFindings, OATS, running } from './helpers';
+import { COUSCOUS, fitsWidth, NELL, noAxeFindings, OATS, running } from './helpers';
 
 /** Signs in at the door of the demo. Each test takes another of its people: tries are counted by account. */
 async function signIn(page: Page, mail: string, { password = DEMO_PASSWORD, shared = false, to = '/' } = {}): Promise<void> {
@@ -234,6 +234,17 @@ test('who saw what: the lead sees that a teacher opened a learner and took the r
   await page.goto('/people/trail');
   await running(page);
   await noAxeFindings(page, 'the trail');
+  for (const path of ['/people', '/people/trail', `/learners/${NELL}/erase`]) {
+    await page.goto(path);
+    await running(page);
+    for (const width of [390, 320]) {
+      await page.setViewportSize({ width, height: 800 });
+      await fitsWidth(page, `${path} at ${width}`);
+    }
+    await noAxeFindings(page, `${path}, phone`, 'shape');
+    await page.setViewportSize({ width: 1280, height: 800 });
+  }
+  await page.goto('/people/trail');
   const lines = page.getByRole('row').filter({ hasText: 'Pim' });
   await expect(lines.filter({ hasText: 'took out: everything' })).toContainText('Ms Ferrow');
   await expect(lines.filter({ hasText: 'saw: what is next' })).toContainText('Ms Ferrow');

@@ -120,7 +120,7 @@ describe('a database that is busy or away', () => {
   test('a role that may do more than the application’s is not served with', () => {
     const answer = spawnSync(process.execPath, ['build'], {
       cwd: fileURLToPath(new URL('../..', import.meta.url)),
-      env: { PATH: process.env.PATH, PORT: '1', DATABASE_URL: process.env.OWNER_DATABASE_URL },
+      env: { PATH: process.env.PATH, PORT: '1', DATABASE_URL: process.env.OWNER_DATABASE_URL, SEAL_KEY: process.env.SEAL_KEY },
       encoding: 'utf8',
     });
     expect([answer.status, answer.stderr]).toEqual([1, expect.stringContaining('application’s own role')]);

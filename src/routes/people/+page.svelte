@@ -122,7 +122,7 @@
 {/if}
 
 <h2 class="mt-8">Who may do what</h2>
-<div class="mt-2 max-w-4xl overflow-x-auto" role="region" aria-label="Who may do what" tabindex="-1">
+<div class="relative mt-2 max-w-4xl overflow-x-auto" role="region" aria-label="Who may do what" tabindex="0">
   <table class="w-full border-collapse text-left">
     <thead>
       <tr class="border-b-[3px] border-ink">
@@ -133,7 +133,7 @@
     <tbody>
       {#each data.acts as act (act.id)}
         <tr class="border-b border-line">
-          <th class="py-1.5 pr-4 font-normal" scope="row">{act.name} <span class="block text-sm text-muted">{act.say}</span></th>
+          <th class="py-1.5 pr-4 font-normal" scope="row">{act.name} <span class="hidden text-sm text-muted sm:block">{act.say}</span></th>
           {#each data.roles as role (role.id)}
             <td class="px-2 text-center"
               >{#if role.acts.includes(act.id)}<span aria-hidden="true">●</span><span class="sr-only">yes</span>{:else}<span class="sr-only"

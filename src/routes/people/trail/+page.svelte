@@ -1,7 +1,14 @@
 <script lang="ts">
   import { isRole, roleWords } from '$core';
   let { data } = $props();
-  const when = new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'medium' });
+  const when = new Intl.DateTimeFormat('en', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+    hour12: false,
+  });
   /** Places as the program's own pages call them. */
   const PAGES: readonly (readonly [RegExp, string])[] = [
     [/goals/, 'goals'],
@@ -38,18 +45,18 @@
 <table class="mt-5 w-full max-w-4xl border-collapse text-left">
   <thead>
     <tr class="border-b-[3px] border-ink"
-      >{#each ['When', 'Who', 'Did', 'Of'] as head (head)}<th class="py-2 pr-4 font-bold" scope="col">{head}</th>{/each}</tr
+      >{#each ['When', 'Who', 'Did', 'Of'] as head (head)}<th class="py-2 pr-2 font-bold sm:pr-4" scope="col">{head}</th>{/each}</tr
     >
   </thead>
   <tbody>
     {#each data.lines as line (line.id)}
       <tr class="border-b border-line align-top">
-        <td class="py-1.5 pr-4 whitespace-nowrap tabular-nums">{when.format(line.at)}</td>
-        <td class="py-1.5 pr-4"
+        <td class="py-1.5 pr-2 tabular-nums sm:whitespace-nowrap">{when.format(line.at)}</td>
+        <td class="py-1.5 pr-2 sm:pr-4"
           >{line.who ?? 'somebody'}
           <span class="text-muted">{isRole(line.role) ? roleWords(line.role).name.toLowerCase() : line.role}</span></td
         >
-        <td class="py-1.5 pr-4">{line.act}: {pageOf(line.route)}</td>
+        <td class="py-1.5 pr-2 sm:pr-4">{line.act}: {pageOf(line.route)}</td>
         <td class="py-1.5">{line.learner ?? 'a learner who was erased'}</td>
       </tr>
     {:else}<tr><td colspan="4" class="py-3">Nothing of a learner was opened yet.</td></tr>{/each}
