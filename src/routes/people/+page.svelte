@@ -122,6 +122,7 @@
 {/if}
 
 <h2 class="mt-8">Who may do what</h2>
+<!-- svelte-ignore a11y_no_noninteractive_tabindex (what scrolls must be reached by key) -->
 <div class="relative mt-2 max-w-4xl overflow-x-auto" role="region" aria-label="Who may do what" tabindex="0">
   <table class="w-full border-collapse text-left">
     <thead>
