@@ -18,6 +18,8 @@ const origin = setting('ORIGIN', `http://${host}:${port}`);
 const names = new Set([new URL(origin).host, ...setting('HOSTS').split(',').filter(Boolean)]);
 
 const HEADERS = {
+  // people who came by TLS stay with it for a year
+  ...(origin.startsWith('https:') ? { 'strict-transport-security': 'max-age=31536000; includeSubDomains' } : {}),
   'x-content-type-options': 'nosniff',
   // same-origin, not no-referrer: with that, browsers send forms with no origin, and the check against foreign forms refuses them
   'referrer-policy': 'same-origin',

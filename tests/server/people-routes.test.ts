@@ -160,6 +160,19 @@ describe.each(ROLES)('%s', (role: Role) => {
   });
 });
 
+test('whoever is signed out from elsewhere hears nothing more of a lesson', async () => {
+  await signIn('listener', DEMO_PEOPLE.find((p) => p.role === 'aide')!.id, { device: 'Listener' });
+  const answer = await fetch(`${server.url}/cook/${theirs.get('lesson')}/live`, { headers: { cookie: cookies.get('listener')! } });
+  expect(answer.status).toBe(200);
+  const reader = answer.body!.getReader();
+  expect(new TextDecoder().decode((await reader.read()).value)).toContain('retry');
+  await server.owner('session').where({ device: 'Listener' }).delete();
+  // the line is ended by the server as it next looks
+  let last = await reader.read();
+  while (!last.done) last = await reader.read();
+  expect(last.done).toBe(true);
+});
+
 describe('another school', () => {
   /** What differs from one answer to the next of the same kind: ids, the number of the request, nonces and times. */
   const plain = (body: string) =>

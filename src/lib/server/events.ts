@@ -8,8 +8,18 @@ const RETRY = 1000;
 
 const HEADERS = { 'content-type': 'text/event-stream', 'x-accel-buffering': 'no' };
 
-/** @param told what a device is told of a change; null for nothing */
-export function events(request: Request, school: string, classLessonId: string, told: (word: Word) => object | null): Response {
+export type Line = {
+  school: string;
+  /** The lesson of the class. */
+  lesson: string;
+  /** What a device is told of a change; null for nothing. */
+  told: (word: Word) => object | null;
+  /** Whether the device may still hear: asked as often as the line shows that it is alive. */
+  still: () => Promise<boolean>;
+};
+
+/** A line to one device, until it goes, the process stops, or it may not hear any longer. */
+export function events(request: Request, { school, lesson, told, still }: Line): Response {
   // who asks for the headers alone reads no stream, and nobody would ever end it
   if (request.method === 'HEAD') return new Response(null, { headers: HEADERS });
   const encoder = new TextEncoder();
@@ -21,12 +31,14 @@ export function events(request: Request, school: string, classLessonId: string, 
         const said = told(word);
         if (said) say(`data: ${JSON.stringify(said)}\n\n`);
       };
-      const unfollow = follow(school, classLessonId, tell);
-      const alive = setInterval(() => say(': alive\n\n'), ALIVE);
-      const forget = onStop(() => {
+      const unfollow = follow(school, lesson, tell);
+      const end = () => {
         stop();
         controller.close();
-      });
+      };
+      const look = async () => ((await still().catch(() => true)) ? say(': alive\n\n') : end());
+      const alive = setInterval(() => void look().catch(() => undefined), ALIVE);
+      const forget = onStop(end);
       stop = () => {
         clearInterval(alive);
         unfollow();

@@ -158,7 +158,7 @@ export async function up(knex: Knex): Promise<void> {
     alter table account enable row level security;
     create policy own_school on account using (school_id = (select own_school())) with check (school_id = (select own_school()));
     create policy door on account using (${DOOR}) with check (${DOOR});
-    create policy may_change on account as restrictive for update using ((select own_may('{people}')) or id = (select own_account()) or ${DOOR});
+    create policy may_change on account as restrictive for update using ((select own_may('{people}')) or ${DOOR});
     create policy may_add on account as restrictive for insert with check ((select own_may('{people}')) or ${DOOR});
     create policy of_school on school using (${DOOR}) with check (${DOOR});`);
   for (const table of ['credential', 'recovery_code', 'session', 'link'])

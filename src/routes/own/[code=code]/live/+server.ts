@@ -16,5 +16,7 @@ export const GET = async ({ params, locals, request }) => {
       .map((r) => ({ lesson: r.lessonId, key: r.stepKey, done: r.code !== 'cleared' }));
     return steps.length > 0 ? { what: 'steps', steps } : null;
   };
-  return events(request, locals.school, screen.classLessonId, own);
+  // its code ends with the day
+  const still = () => locals.inSchool(async (trx) => (await screenOf(trx, params.code)) !== null).finally(() => locals.rest());
+  return events(request, { school: locals.school, lesson: screen.classLessonId, told: own, still });
 };
