@@ -250,6 +250,41 @@ test('who saw what: the lead sees that a teacher opened a learner and took the r
   await expect(lines.filter({ hasText: 'saw: what is next' })).toContainText('Ms Ferrow');
 });
 
+test('a lesson pass: another adult’s phone records in this lesson, and sees nothing else', async ({ page, browser, baseURL }) => {
+  await page.goto('/cook/1e550001-0000-4000-8000-000000000001');
+  await expect(page.locator('main[data-ready=true]')).toBeVisible();
+  await page.keyboard.press('t');
+  await page.getByRole('button', { name: 'Let another adult’s device in' }).click();
+  const code = await page.locator('b.tracking-widest').innerText();
+  await noAxeFindings(page, 'a lesson pass');
+  const cookies = [
+    { name: 'demo-as', value: 'out', domain: '127.0.0.1', path: '/', expires: -1, httpOnly: true, secure: false, sameSite: 'Lax' as const },
+  ];
+  const phone = await (
+    await browser.newContext({
+      baseURL,
+      storageState: { cookies, origins: [] },
+      viewport: { width: 390, height: 844 },
+      serviceWorkers: 'block',
+    })
+  ).newPage();
+  await phone.goto('/own');
+  await running(phone);
+  await phone.getByLabel(/code on the teacher/).fill('00000000');
+  await phone.getByRole('button', { name: 'Open' }).click();
+  await expect(phone.getByRole('alert')).toContainText('No lesson of today has this code');
+  await phone.getByLabel(/code on the teacher/).fill(code);
+  await phone.getByRole('button', { name: 'Open' }).click();
+  await expect(phone.locator('main[data-ready=true]')).toBeVisible();
+  await phone.keyboard.press('1');
+  await expect(phone.getByText('All sent')).toBeVisible();
+  await phone.keyboard.press('t');
+  await expect(phone.getByLabel('Another step')).toBeVisible();
+  await expect(phone.getByRole('button', { name: /Let another adult/ })).toHaveCount(0);
+  await phone.goto('/learners');
+  await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+});
+
 test('a session that ends in a lesson loses nothing: what is tapped waits for whoever signs in', async ({ page, context }) => {
   await signIn(page, 'ferrow', { shared: true });
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();

@@ -173,6 +173,53 @@ test('whoever is signed out from elsewhere hears nothing more of a lesson', asyn
   expect(last.done).toBe(true);
 });
 
+describe('a lesson pass', () => {
+  const inLesson = (id: string) => id.startsWith('/cook/[lesson=id]');
+  const enter = (code: string) =>
+    server.ask({
+      method: 'POST',
+      path: '/own',
+      body: `code=${code}`,
+      headers: [
+        ['content-type', 'application/x-www-form-urlencoded'],
+        ['accept', 'text/html'],
+      ],
+    });
+
+  test('opens its lesson as an aide has it, and nothing else, until its day is over', async () => {
+    // who walked all routes has signed out on the way
+    await signIn('teacher', DEMO_PEOPLE.find((p) => p.role === 'teacher')!.id);
+    const made = await ask({ route: { id: '/cook/[lesson=id]/pass' } as BuiltRoute, method: 'POST' }, 'teacher');
+    expect(made.status, made.body).toBe(200);
+    const { code } = JSON.parse(made.body) as { code: string };
+    expect(code).toMatch(/^\d{8}$/);
+    const answer = await enter(code.replace(/^(.{4})/, '$1+'));
+    expect([answer.status, answer.headers.get('location')]).toEqual([303, `/cook/${theirs.get('lesson')}`]);
+    cookies.set('pass', answer.headers.get('set-cookie')!.split(';')[0]);
+    // the browser sends it to this lesson alone; here it is sent everywhere
+    expect(answer.headers.get('set-cookie')).toContain(`Path=/cook/${theirs.get('lesson')};`);
+    const before = await all();
+    for (const call of calls.filter((c) => !isOpen(c.route.id, WRITES.has(c.method)))) {
+      const writes = WRITES.has(call.method);
+      const { status } = await ask(call, 'pass');
+      if (!inLesson(call.route.id)) expect(status, nameOf(call)).toBe(writes ? 401 : 303);
+      else if (mayAt('aide', call.route.id, writes)) expect([303, 401, 403, 500], nameOf(call)).not.toContain(status);
+      else expect(status, nameOf(call)).toBe(403);
+    }
+    expect(await all()).toBe(before);
+    expect((await server.ask({ path: `/cook/${randomUUID()}`, headers: [['cookie', cookies.get('pass')!]] })).status).toBe(303);
+    await withSchool(server.owner, DEMO_SCHOOL, async (trx) => {
+      // triggers keep a lesson's day once something was recorded in it
+      await trx.raw('alter table class_lesson disable trigger user');
+      await trx('class_lesson')
+        .where({ id: theirs.get('lesson') })
+        .update({ held_on: '2026-01-05' });
+    });
+    expect((await server.ask({ path: `/cook/${theirs.get('lesson')}`, headers: [['cookie', cookies.get('pass')!]] })).status).toBe(303);
+    expect((await enter(code)).status).toBe(400);
+  });
+});
+
 describe('another school', () => {
   /** What differs from one answer to the next of the same kind: ids, the number of the request, nonces and times. */
   const plain = (body: string) =>

@@ -4,11 +4,11 @@ import { atTheDoor } from '$lib/server/people/door';
 import { hashPassword, isPassword } from '$lib/server/people/hashing';
 import { tried, waitWords } from '$lib/server/people/limits';
 import { newRecoveryCodes, newTotp, totpCount } from '$lib/server/people/second';
-import { endAll, listSessions, type Who } from '$lib/server/people/sessions';
+import { endAll, listSessions, personOf, type Person } from '$lib/server/people/sessions';
 import { error, fail, type RequestEvent } from '@sveltejs/kit';
 import { renderSVG } from 'uqr';
 
-const whoIs = (locals: App.Locals): Who => locals.who ?? error(401, 'Sign in again.');
+const whoIs = (locals: App.Locals): Person => personOf(locals.who) ?? error(401, 'Sign in again.');
 
 export const load = async ({ locals, cookies }) => {
   const who = whoIs(locals);
@@ -29,7 +29,7 @@ export const load = async ({ locals, cookies }) => {
 };
 
 /** Whoever changes how an account is opened says its password once more: a device left open is not enough. */
-async function saysPassword(who: Who, password: string): Promise<string | null> {
+async function saysPassword(who: Person, password: string): Promise<string | null> {
   const wait = await tried('account', `again ${who.account}`);
   if (wait > 0) return waitWords(wait);
   const row = await atTheDoor((trx) =>

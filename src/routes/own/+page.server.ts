@@ -1,20 +1,28 @@
 import { readForm } from '$lib/server/input/request';
-import { scopeOfScreen, TooMany } from '$lib/server/people/asking';
-import { fail, redirect } from '@sveltejs/kit';
+import { countWrong, scopeOfScreen, TooMany } from '$lib/server/people/asking';
+import { isPassCode, letIn } from '$lib/server/people/lesson-pass';
+import { fail, redirect, type RequestEvent } from '@sveltejs/kit';
 
 export const load = () => ({ title: 'My screen' });
 
+/** Where a code leads: a learner's own screen, or the lesson that an adult's device is let into. */
+async function wayOf(code: string, { cookies, url, getClientAddress }: RequestEvent): Promise<string | null> {
+  if (/^\d{6}$/.test(code)) return (await scopeOfScreen(code, getClientAddress(), false)) ? `/own/${code}` : null;
+  if (!isPassCode(code)) return null;
+  const lesson = await letIn(code, cookies, url);
+  if (!lesson) await countWrong(getClientAddress());
+  return lesson ? `/cook/${lesson}` : null;
+}
+
 export const actions = {
-  default: async ({ request, getClientAddress }) => {
-    const code = (await readForm(request))('code').replaceAll(/\s/g, '');
-    const problem = 'No lesson of today has this code. Ask for it again.';
-    if (!/^\d{6}$/.test(code)) return fail(400, { problem });
-    const found = await scopeOfScreen(code, getClientAddress(), false).catch((failed: unknown) => {
+  default: async (event) => {
+    const code = (await readForm(event.request))('code').replaceAll(/\s/g, '');
+    const way = await wayOf(code, event).catch((failed: unknown) => {
       if (failed instanceof TooMany) return failed;
       throw failed;
     });
-    if (found instanceof TooMany) return fail(429, { problem: found.message });
-    if (!found) return fail(400, { problem });
-    redirect(303, `/own/${code}`);
+    if (way instanceof TooMany) return fail(429, { problem: way.message });
+    if (!way) return fail(400, { problem: 'No lesson of today has this code. Ask for it again.' });
+    redirect(303, way);
   },
 };

@@ -5,12 +5,12 @@ import { readForm } from '$lib/server/input/request';
 import { changeRole, listAccounts, putAway, type Changed } from '$lib/server/people/accounts';
 import { atTheDoor } from '$lib/server/people/door';
 import { invite, openInvitations, resetFor } from '$lib/server/people/links';
-import { endAll, type Who } from '$lib/server/people/sessions';
+import { endAll, personOf, type Person } from '$lib/server/people/sessions';
 import { plainEmail } from '$lib/server/people/sign-in';
 import { isId } from '$lib/id';
 import { error, fail } from '@sveltejs/kit';
 
-const whoIs = (locals: App.Locals): Who => locals.who ?? error(401, 'Sign in again.');
+const whoIs = (locals: App.Locals): Person => personOf(locals.who) ?? error(401, 'Sign in again.');
 
 export const load = async ({ locals }) => {
   const people = await locals.inSchool(listAccounts);

@@ -91,6 +91,23 @@ create table link (
 );
 -- tries within a time, by account and address, neither in clear
 create table tries (key varchar(255) primary key, points integer not null default 0, expire bigint);
+-- a code of a lesson, and the devices that it let in
+create table lesson_pass (
+  school_id uuid not null,
+  class_lesson_id uuid not null,
+  code text not null unique check (length(code) = 8),
+  primary key (school_id, class_lesson_id),
+  foreign key (school_id, class_lesson_id) references class_lesson (school_id, id) on delete cascade
+);
+create table pass_device (
+  school_id uuid not null,
+  hash bytea not null,
+  class_lesson_id uuid not null,
+  made_at timestamptz not null default now(),
+  primary key (school_id, hash),
+  foreign key (school_id, class_lesson_id) references class_lesson (school_id, id) on delete cascade
+);
+create index pass_device_by_hash on pass_device (hash);
 create table trail (
   school_id uuid not null references school (id),
   id bigint generated always as identity,
@@ -124,6 +141,8 @@ const WRITES: readonly (readonly [tables: string, change: string, add?: string])
   ['class_lesson lesson lesson_learner', 'lessons record'],
   ['observation lesson_note own_screen', 'record'],
   ['own_mark', 'record mark'],
+  ['lesson_pass', 'lessons'],
+  ['pass_device', 'record'],
   ['goal goal_criterion decision', 'goals'],
   ['looked_back', 'goals record'],
 ];
@@ -138,6 +157,11 @@ const DOOR = `(select own_role()) in ('door', 'program')`;
 export async function up(knex: Knex): Promise<void> {
   await knex.raw(SEAL);
   await knex.raw(TABLES);
+  for (const table of ['lesson_pass', 'pass_device'])
+    await knex.raw(`
+      alter table ${table} enable row level security;
+      alter table ${table} force row level security;
+      create policy own_school on ${table} using (school_id = (select own_school())) with check (school_id = (select own_school()));`);
   // every wall that stands takes its school from the seal
   await knex.raw(`
     do $$ declare p record; declare own text;
@@ -179,11 +203,12 @@ export async function up(knex: Knex): Promise<void> {
     grant select, insert, update on account, credential to yr_app;
     grant select, insert, update, delete on recovery_code, session, link, tries to yr_app;
     grant insert on school to yr_app;
+    grant select, insert, delete on lesson_pass, pass_device to yr_app;
     grant select, insert on trail to yr_app;
     grant select on erasure to yr_app;
     grant usage on all sequences in schema public to yr_app;
-    revoke execute on function who_is(bytea), school_of_screen(text, date), erase_learner(uuid, text) from public;
-    grant execute on function who_is(bytea), school_of_screen(text, date), erase_learner(uuid, text) to yr_app;`);
+    revoke execute on function who_is(bytea), school_of_screen(text, date), lesson_of_pass(text, date), who_has_pass(bytea, date), erase_learner(uuid, text) from public;
+    grant execute on function who_is(bytea), school_of_screen(text, date), lesson_of_pass(text, date), who_has_pass(bytea, date), erase_learner(uuid, text) to yr_app;`);
 }
 
 /** Two questions that come before any school is known; each answers only to a secret that nobody can guess. */
@@ -215,9 +240,28 @@ begin
   perform set_config('app.looking', '', true);
   return found;
 end $$;
-create policy by_name on school for select using (current_user = 'yr_owner' and current_setting('app.looking', true) = 'name');
+create function lesson_of_pass(pass text, today date) returns table (school_id uuid, class_lesson_id uuid)
+language plpgsql security definer set search_path = public, pg_temp as $$
+begin
+  perform set_config('app.looking', 'pass', true);
+  return query select p.school_id, p.class_lesson_id from lesson_pass p join class_lesson c on c.school_id = p.school_id and c.id = p.class_lesson_id
+    where p.code = pass and c.held_on >= today;
+  perform set_config('app.looking', '', true);
+end $$;
+create function who_has_pass(device bytea, today date) returns table (school_id uuid, school_name text, class_lesson_id uuid)
+language plpgsql security definer set search_path = public, pg_temp as $$
+begin
+  perform set_config('app.looking', 'pass', true);
+  return query select d.school_id, n.name, d.class_lesson_id from pass_device d
+    join class_lesson c on c.school_id = d.school_id and c.id = d.class_lesson_id join school n on n.id = d.school_id
+    where d.hash = device and c.held_on >= today;
+  perform set_config('app.looking', '', true);
+end $$;
+create policy by_name on school for select using (current_user = 'yr_owner' and current_setting('app.looking', true) in ('name', 'pass'));
+create policy by_code on lesson_pass for select using (current_user = 'yr_owner' and current_setting('app.looking', true) = 'pass');
+create policy by_code on pass_device for select using (current_user = 'yr_owner' and current_setting('app.looking', true) = 'pass');
 create policy by_code on own_screen for select using (current_user = 'yr_owner' and current_setting('app.looking', true) = 'screen');
-create policy by_code on class_lesson for select using (current_user = 'yr_owner' and current_setting('app.looking', true) = 'screen');
+create policy by_code on class_lesson for select using (current_user = 'yr_owner' and current_setting('app.looking', true) in ('screen', 'pass'));
 `;
 
 /**
@@ -272,8 +316,8 @@ export async function down(knex: Knex): Promise<void> {
     drop policy of_school on school;
     drop policy by_name on school;
     drop index own_screen_code;
-    drop function who_is(bytea), school_of_screen(text, date), erase_learner(uuid, text);
-    drop table erasure, trail, tries, link, session, recovery_code, credential, account;
+    drop function who_is(bytea), school_of_screen(text, date), lesson_of_pass(text, date), who_has_pass(bytea, date), erase_learner(uuid, text);
+    drop table lesson_pass, pass_device, erasure, trail, tries, link, session, recovery_code, credential, account;
     do $$ declare p record; declare own text;
     begin
       for p in select tablename from pg_policies where schemaname = 'public' and policyname = 'own_school' loop

@@ -7,6 +7,7 @@ import { DEMO_PEOPLE } from '../demo/people';
 import { poolFor, scopeOf } from '../school';
 import { DEMO_SCHOOL, type RequestScope } from '../school-scope';
 import { today } from '../today';
+import { whoHasPass } from './lesson-pass';
 import { tried, waitWords } from './limits';
 import { whoHas, type Who } from './sessions';
 
@@ -24,16 +25,26 @@ function demoPerson({ cookies }: RequestEvent): Who | null {
     : null;
 }
 
-/** Who asks; a person's own session goes before the demo. */
-export const whoAsks = async (event: RequestEvent): Promise<Who | null> => (await whoHas(event.cookies)) ?? demoPerson(event);
+/** Who asks: a person by his session, else whoever has a pass for this lesson, else the demo's person. */
+export async function whoAsks(event: RequestEvent): Promise<Who | null> {
+  const person = await whoHas(event.cookies);
+  if (person) return person;
+  const lesson = event.route.id?.startsWith('/cook/[lesson=id]') ? event.params.lesson : undefined;
+  return (lesson ? await whoHasPass(event.cookies, lesson) : null) ?? demoPerson(event);
+}
+
+/** Whether whoever asked once still may: signed in, let in, in the same role. */
+export async function isStill(event: RequestEvent, who: Who | null): Promise<boolean> {
+  const now = await whoAsks(event);
+  return now !== null && now.account === who?.account && now.school === who.school && now.role === who.role;
+}
 
 /** The scope of a request of somebody who is signed in. */
 export const scopeFor = (who: Who, writes: boolean): RequestScope => scopeOf(who, writes ? 'write' : 'read');
 
 /**
- * The scope of a learner's own screen, by its code; null where no lesson of today has it. Codes are short, so tries are counted by the address they
- * come from: those that are wrong.
- * @throws Error with what to say where there were too many
+ * The scope of a learner's own screen, by its code; null where no lesson of today has it.
+ * @throws TooMany
  */
 export async function scopeOfScreen(code: string, address: string, writes: boolean): Promise<RequestScope | null> {
   const { rows } = await poolFor('read').raw<{ rows: { school: string | null }[] }>('select school_of_screen(?, ?) as school', [
@@ -42,8 +53,18 @@ export async function scopeOfScreen(code: string, address: string, writes: boole
   ]);
   const school = rows[0]?.school;
   if (school) return scopeOf({ school, account: null, role: 'screen' }, writes ? 'write' : 'read');
-  const wait = await tried('code', address);
-  if (wait > 0) throw new TooMany(waitWords(wait));
+  await countWrong(address);
   return null;
 }
+
+/**
+ * Codes are short, so those that are wrong are counted by the address that they come from.
+ * @throws TooMany
+ */
+export async function countWrong(address: string): Promise<void> {
+  const wait = await tried('code', address);
+  if (wait > 0) throw new TooMany(waitWords(wait));
+}
+
+/** Too many codes were wrong; its message says when to try again. */
 export class TooMany extends Error {}

@@ -23,6 +23,8 @@ const BY_NEED: readonly (readonly [read: Needs, write: Needs, routes: readonly s
   ['see', 'never', ['/', '/design', '/recipes', '/shopping', '/shopping/list.csv', '/lessons/week.ics', '/kitchen/buy', RECIPE]],
   ['see', 'never', parts(LEARNER, 'taps', 'report', 'report/home', 'revision')],
   ['see', 'record', parts(ROOM, '', 'adult', 'aim', 'live', 'now', 'presence', 'records', 'screen')],
+  // whoever came in with a pass hands none on
+  ['never', 'lessons', parts(ROOM, 'pass')],
   ['see', 'record', parts(RECIPE, 'cook')],
   ['see', 'lessons', ['/lessons', ...parts(LESSON, '', 'plan', 'plan/revision', 'plan/save', 'revision', 'save', 'share')]],
   ['see', 'recipes', parts(RECIPE, 'read', 'read/class', 'read/class/revision', 'read/recipe.json', 'read/revision')],

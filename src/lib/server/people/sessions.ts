@@ -7,7 +7,8 @@ import { atTheDoor } from './door';
 import { hashOf, newSecret } from './hashing';
 
 export type Who = {
-  account: string;
+  /** Null where a lesson pass came, which is nobody's in particular. */
+  account: string | null;
   school: string;
   schoolName: string;
   role: Role;
@@ -17,6 +18,10 @@ export type Who = {
   /** The demo opens as one of its people, without a session. */
   demo: boolean;
 };
+
+/** Somebody with an account. */
+export type Person = Who & { account: string };
+export const personOf = (who: Who | null): Person | null => (who?.account ? { ...who, account: who.account } : null);
 
 const COOKIE = 'session';
 /** Hours that a session lasts at most; unused, one on a shared device ends after 30 minutes, another after 7 days (the database's own rule). */

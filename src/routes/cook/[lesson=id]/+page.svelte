@@ -291,6 +291,7 @@
       onadult={(adult) => void handOver(of, adult)}
       onaim={(level) => void setAim(of, level)}
       onscreen={() => screenOf(of)}
+      onpass={data.may.includes('lessons') ? async () => (await tell('pass', {}))?.code ?? null : null}
       onfront={() => {
         room.toFront(of);
         more = null;

@@ -20,16 +20,34 @@
     onadult: (adult: string | null) => void;
     onaim: (level: string | null) => void;
     onscreen: () => Promise<string | null>;
+    /** The code of a lesson pass; null where this device may not give one. */
+    onpass: (() => Promise<string | null>) | null;
     onfront: () => void;
     /** Where a lesson goes on when it has no further record of this learner. */
     onover: () => void;
   };
-  let { line, others, offline, onclose, onrecord, ondetail, onnote, onpresence, adults, onadult, onaim, onscreen, onfront, onover }: Props =
-    $props();
+  let {
+    line,
+    others,
+    offline,
+    onclose,
+    onrecord,
+    ondetail,
+    onnote,
+    onpresence,
+    adults,
+    onadult,
+    onaim,
+    onscreen,
+    onpass,
+    onfront,
+    onover,
+  }: Props = $props();
   let note = $state('');
   // chosen by a person: nothing that comes from elsewhere meanwhile may put it back
   let step = $state(untrack(() => line.index));
   let code = $state('');
+  let pass = $state('');
   const own = $derived(detailOf(line.place.procedure.id));
   const details = $derived(DETAILS.filter((d) => d === own));
   const first = $derived(line.justNow);
@@ -150,6 +168,17 @@
         {:else}
           <button type="button" class="btn min-h-11!" disabled={offline} onclick={async () => (code = (await onscreen()) ?? '')}
             >A screen for {line.person.name}</button
+          >
+        {/if}
+        {#if pass}
+          <span
+            >On the other adult’s device open <b>{location.host}/own</b> and enter
+            <b class="text-2xl tracking-widest tabular-nums">{pass.slice(0, 4)} {pass.slice(4)}</b>: this lesson opens there, and nothing
+            else.</span
+          >
+        {:else if onpass}
+          <button type="button" class="btn min-h-11!" disabled={offline} onclick={async () => (pass = (await onpass()) ?? '')}
+            >Let another adult’s device in</button
           >
         {/if}
         <Dialog.Close class="btn ml-auto min-h-11!">Close</Dialog.Close>
