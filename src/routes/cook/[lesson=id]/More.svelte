@@ -173,8 +173,8 @@
         {#if pass}
           <span
             >On the other adult’s device open <b>{location.host}/own</b> and enter
-            <b class="text-2xl tracking-widest whitespace-nowrap tabular-nums">{pass.slice(0, 4)} {pass.slice(4)}</b>: this lesson opens there, and nothing
-            else.</span
+            <b class="text-2xl tracking-widest whitespace-nowrap tabular-nums">{pass.slice(0, 4)} {pass.slice(4)}</b>: this lesson opens
+            there, and nothing else.</span
           >
         {:else if onpass}
           <button type="button" class="btn min-h-11!" disabled={offline} onclick={async () => (pass = (await onpass()) ?? '')}
