@@ -50,6 +50,7 @@ export default defineConfig({
       OPEN_AS: 'demo',
       // what stops the database in a test is not the program's to know
       ADMIN_DATABASE_URL: '',
+      OWNER_DATABASE_URL: '',
     },
   },
 });

@@ -18,7 +18,15 @@ let url = '';
 async function start(): Promise<void> {
   const port = new URL(url).port;
   server = spawn(process.execPath, ['build'], {
-    env: { PATH: process.env.PATH, HOST: '127.0.0.1', PORT: port, ORIGIN: url, DATABASE_URL: process.env.DATABASE_URL },
+    env: {
+      PATH: process.env.PATH,
+      HOST: '127.0.0.1',
+      PORT: port,
+      ORIGIN: url,
+      DATABASE_URL: process.env.DATABASE_URL,
+      SEAL_KEY: process.env.SEAL_KEY,
+      OPEN_AS: 'demo',
+    },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const said = server.stdout!;
