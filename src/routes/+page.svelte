@@ -9,6 +9,8 @@
   const nameOf = (id: string) => PLACES.find((p) => p.id === id)?.name ?? id;
   const when = (day: string) => (day === data.today ? 'Today' : `${showWeekday(day)} ${showDay(day)}`);
   const next = $derived(data.next);
+  /** The lesson is under way, and whoever looks may record in it. */
+  const goesOn = $derived((next?.begun ?? false) && data.may.includes('record'));
   /** What the next lesson still needs before it can begin. */
   const needs = $derived(
     !next || next.begun
@@ -34,15 +36,21 @@
     {#if next}
       <a
         class="next mt-2 block px-4 py-3 leading-tight text-on-next no-underline hover:underline"
-        href={next.begun ? `/cook/${next.id}` : `/lessons/${next.id}`}
-        data-sveltekit-reload={next.begun ? true : undefined}
+        href={goesOn ? `/cook/${next.id}` : `/lessons/${next.id}`}
+        data-sveltekit-reload={goesOn ? true : undefined}
       >
         {when(next.heldOn)}{next.startsAt ? `, ${next.startsAt}` : ''}: {next.recipes.join(', ') || 'no recipe yet'}
         <span class="block text-base font-normal"
           >{next.learners.join(', ') || 'nobody yet'}{next.recorded > 0 ? ` · ${next.recorded} steps recorded` : ''}</span
         >
         <span class="block text-sm font-normal"
-          >next: {next.begun ? 'go on with it' : needs.length > 0 ? `it still needs ${list(needs)}` : 'look it over and begin'}</span
+          >next: {goesOn
+            ? 'go on with it'
+            : next.begun
+              ? 'it is under way'
+              : needs.length > 0
+                ? `it still needs ${list(needs)}`
+                : 'look it over and begin'}</span
         >
       </a>
       <p class="mt-2"><a href="/lessons">All lessons of this week</a></p>
@@ -62,7 +70,7 @@
               >{showDay(lesson.heldOn)}, {lesson.recorded} steps recorded</span
             ></span
           >
-          <a class="btn" href="/cook/{lesson.id}" data-sveltekit-reload>Go on</a>
+          {#if data.may.includes('record')}<a class="btn" href="/cook/{lesson.id}" data-sveltekit-reload>Go on</a>{/if}
         </li>
       {/each}
     </ul>

@@ -9,7 +9,7 @@ import { COUSCOUS, fitsWidth, NELL, noAxeFindings, OATS, running } from './helpe
 /** Signs in at the door of the demo. Each test takes another of its people: tries are counted by account. */
 async function signIn(page: Page, mail: string, { password = DEMO_PASSWORD, shared = false, to = '/' } = {}): Promise<void> {
   await page.goto(`/sign-in?to=${encodeURIComponent(to)}`);
-  await page.getByLabel('Address').fill(mail.includes('@') ? mail : `${mail}@cedar-quay.example`);
+  await page.getByLabel('E-mail').fill(mail.includes('@') ? mail : `${mail}@cedar-quay.example`);
   await page.getByLabel('Password').fill(password);
   if (shared) await page.getByLabel(/Others use this device/).check();
   await page.getByRole('button', { name: 'Sign in' }).click();
@@ -42,7 +42,7 @@ test('from nothing to a class and a first recipe, by keyboard', async ({ browser
     for (const [label, text] of [
       [/^Name of the school/, 'Harbour Lane Kitchen'],
       [/^Your name/, 'Ms Reed'],
-      [/^Your address/, 'reed@harbour-lane.example'],
+      [/^Your e-mail/, 'reed@harbour-lane.example'],
       [/^Password/, 'harbour lane kitchen'],
     ] as const) {
       await tabTo(page, label);
@@ -92,12 +92,12 @@ test('from nothing to a class and a first recipe, by keyboard', async ({ browser
   }
 });
 
-test('wrong passwords say nothing of who exists, and are counted; the address is taken in any case', async ({ page }) => {
+test('wrong passwords say nothing of who exists, and are counted; the e-mail is taken in any case', async ({ page }) => {
   await signIn(page, 'nobody@nowhere.example', { password: 'not the password' });
-  await expect(page.getByRole('alert')).toHaveText('The address or the password is not right.');
+  await expect(page.getByRole('alert')).toHaveText('The e-mail or the password is not right.');
   for (let i = 0; i < 5; i++) {
     await signIn(page, 'voss', { password: 'not the password' });
-    await expect(page.getByRole('alert')).toHaveText('The address or the password is not right.');
+    await expect(page.getByRole('alert')).toHaveText('The e-mail or the password is not right.');
   }
   // the sixth within a minute is not looked at, right as it may be
   await signIn(page, 'VOSS@cedar-quay.example');
@@ -168,7 +168,7 @@ test('a lead invites; the link works once; the role says what is seen; put away 
   await running(page);
   await noAxeFindings(page, 'people');
   await page.getByLabel('Name', { exact: true }).fill('Ms Quill');
-  await page.getByLabel('Address').fill('Quill@cedar-quay.example');
+  await page.getByLabel('E-mail').fill('Quill@cedar-quay.example');
   await page.getByLabel(/^Is here as/).selectOption('reader');
   await page.getByRole('button', { name: 'Invite' }).click();
   const link = await page.locator('code').innerText();
@@ -208,9 +208,9 @@ test('a lead invites; the link works once; the role says what is seen; put away 
   for (const mail of ['lund@cedar-quay.example', 'nobody@nowhere.example']) {
     await other.goto('/forgot');
     await running(other);
-    await other.getByLabel('Address').fill(mail);
+    await other.getByLabel('E-mail').fill(mail);
     await other.getByRole('button', { name: 'Ask for a link' }).click();
-    await expect(other.getByRole('status')).toContainText('If this address has an account');
+    await expect(other.getByRole('status')).toContainText('If this e-mail has an account');
   }
   await page.reload();
   await running(page);
@@ -303,7 +303,7 @@ test('a session that ends in a lesson loses nothing: what is tapped waits for wh
   const away = page.getByText(/1 on this device: sign in to send/);
   await expect(away).toBeVisible();
   await away.getByRole('link', { name: 'sign in' }).click();
-  await page.getByLabel('Address').fill('ferrow@cedar-quay.example');
+  await page.getByLabel('E-mail').fill('ferrow@cedar-quay.example');
   await page.getByLabel('Password').fill(DEMO_PASSWORD);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.locator('main[data-ready=true]')).toBeVisible();

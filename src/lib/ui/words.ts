@@ -106,6 +106,10 @@ const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: '
 /** "Tue" for 2026-11-10. */
 export const showWeekday = (day: string): string => WEEKDAY.format(new Date(`${day}T00:00:00Z`));
 
+const MOMENT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
+/** "28 Nov 2026, 05:41", by the clock of where it is read. */
+export const showMoment = (moment: Date): string => MOMENT.format(moment);
+
 /** "1 h 20 min" for 80. */
 export function showMinutes(minutes: number): string {
   const whole = Math.round(minutes);

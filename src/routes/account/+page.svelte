@@ -3,11 +3,11 @@
   import { page } from '$app/state';
   import { roleWords } from '$core';
   import NewPassword from '$lib/ui/NewPassword.svelte';
+  import { showMoment } from '$lib/ui/words';
   let { data, form } = $props();
   const who = $derived(page.data.who);
   const problemOf = (what: string) => (form?.what === what && 'problem' in form ? (form.problem ?? '') : '');
   const doneOf = (what: string) => (form?.what === what && 'done' in form ? (form.done ?? '') : '');
-  const when = new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short' });
 </script>
 
 {#snippet now()}
@@ -93,7 +93,7 @@
     {#each data.sessions as session, i (i)}
       <li class="border-b border-line py-2">
         {session.device}{session.here ? ', this one' : ''}{session.shared ? ', used by others too' : ''}
-        <span class="text-muted">since {when.format(session.madeAt)}, last seen {when.format(session.seenAt)}</span>
+        <span class="text-muted">since {showMoment(session.madeAt)}, last seen {showMoment(session.seenAt)}</span>
       </li>
     {:else}<li class="py-2">The demo opens by itself: nobody is signed in.</li>{/each}
   </ul>

@@ -35,7 +35,7 @@
       >Your name<input class="field" name="name" autocomplete="name" required maxlength="60" value={form?.name ?? ''} /></label
     >
     <label class="block"
-      >Your address<input
+      >Your e-mail<input
         class="field"
         type="email"
         name="email"

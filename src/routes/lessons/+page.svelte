@@ -2,6 +2,8 @@
   import { newId } from '$lib/id';
   import { showDay, showWeekday } from '$lib/ui/words';
   let { data, form } = $props();
+  /** Under way, and whoever looks may record in it. */
+  const goesOn = (l: { begun: boolean; ended: boolean }) => l.begun && !l.ended && data.may.includes('record');
   const on = (day: string) => data.lessons.filter((l) => l.heldOn === day);
   const lastOn = (day: string) => data.last.filter((l) => l.heldOn === data.daysBefore[data.days.indexOf(day)]);
   const next = $derived(data.lessons.find((l) => !l.ended && l.heldOn >= data.today)?.id);
@@ -40,9 +42,9 @@
             >
             <a
               class="{lesson.id === next ? 'next px-4 py-2 no-underline hover:underline' : 'btn'} min-h-11"
-              href={lesson.begun && !lesson.ended ? `/cook/${lesson.id}` : `/lessons/${lesson.id}`}
-              data-sveltekit-reload={lesson.begun && !lesson.ended ? true : undefined}
-              >{lesson.ended ? 'Look at it' : lesson.begun ? 'Go on' : 'Get ready'}{lesson.id === next
+              href={goesOn(lesson) ? `/cook/${lesson.id}` : `/lessons/${lesson.id}`}
+              data-sveltekit-reload={goesOn(lesson) ? true : undefined}
+              >{goesOn(lesson) ? 'Go on' : lesson.ended || lesson.begun ? 'Look at it' : 'Get ready'}{lesson.id === next
                 ? lesson.begun
                   ? ' – next'
                   : ' – next'
@@ -70,34 +72,34 @@
   {/each}
 </ol>
 
-<h2 class="mt-6">A new lesson</h2>
-{#if data.recipes.length === 0}
-  <p class="mt-1">There is no recipe with published steps yet. <a href="/recipes">Recipes</a></p>
-{:else}
-  <form method="POST" action="?/add" class="mt-2 flex flex-wrap items-end gap-3">
-    <input type="hidden" name="id" value={data.newLesson} />
-    <label class="block"
-      ><span class="text-sm text-muted">Recipe</span>
-      <select class="field" name="recipeId" value={data.recipe ?? data.recipes[0].id}
-        >{#each data.recipes as r (r.id)}<option value={r.id}>{r.title}</option>{/each}</select
-      ></label
-    >
-    <label class="block"
-      ><span class="text-sm text-muted">Day</span><input class="field" type="date" name="heldOn" required bind:value={day} /></label
-    >
-    <label class="block"
-      ><span class="text-sm text-muted">From</span><input class="field" type="time" name="startsAt" value="09:30" /></label
-    >
-    <label class="block"
-      ><span class="block text-sm text-muted">Minutes</span><input
-        class="field w-24!"
-        type="number"
-        name="minutes"
-        min="10"
-        max="480"
-        value={data.minutes}
-      /></label
-    >
-    <button class="btn btn-act">Put it on the list</button>
-  </form>
-{/if}
+{#if data.may.includes('lessons')}<h2 class="mt-6">A new lesson</h2>
+  {#if data.recipes.length === 0}
+    <p class="mt-1">There is no recipe with published steps yet. <a href="/recipes">Recipes</a></p>
+  {:else}
+    <form method="POST" action="?/add" class="mt-2 flex flex-wrap items-end gap-3">
+      <input type="hidden" name="id" value={data.newLesson} />
+      <label class="block"
+        ><span class="text-sm text-muted">Recipe</span>
+        <select class="field" name="recipeId" value={data.recipe ?? data.recipes[0].id}
+          >{#each data.recipes as r (r.id)}<option value={r.id}>{r.title}</option>{/each}</select
+        ></label
+      >
+      <label class="block"
+        ><span class="text-sm text-muted">Day</span><input class="field" type="date" name="heldOn" required bind:value={day} /></label
+      >
+      <label class="block"
+        ><span class="text-sm text-muted">From</span><input class="field" type="time" name="startsAt" value="09:30" /></label
+      >
+      <label class="block"
+        ><span class="block text-sm text-muted">Minutes</span><input
+          class="field w-24!"
+          type="number"
+          name="minutes"
+          min="10"
+          max="480"
+          value={data.minutes}
+        /></label
+      >
+      <button class="btn btn-act">Put it on the list</button>
+    </form>
+  {/if}{/if}

@@ -1,10 +1,10 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { roleWords } from '$core';
+  import { showMoment } from '$lib/ui/words';
   let { data, form } = $props();
   const here = $derived(data.people.filter((p) => !p.putAway));
   const away = $derived(data.people.filter((p) => p.putAway));
-  const day = new Intl.DateTimeFormat('en', { dateStyle: 'medium' });
   let copied = $state(false);
   async function copy(link: string) {
     await navigator.clipboard.writeText(link);
@@ -18,7 +18,7 @@
 </div>
 
 {#if form && 'link' in form && form.link}
-  <section class="mt-3 max-w-3xl border-2 border-ink bg-sheet p-4" aria-labelledby="link">
+  <section class="mt-3 max-w-3xl border-y-[3px] border-ink py-3" aria-labelledby="link">
     <h2 id="link">{form.kind === 'reset' ? `A new password for ${form.of}` : `A way in for ${form.of}`}</h2>
     <p class="mt-1">
       Hand this link to {form.of}, and to nobody else. It works once, {form.kind === 'reset' ? 'for a day' : 'for a week'}, and is shown
@@ -44,7 +44,7 @@
     /></label
   >
   <label class="block"
-    ><span class="block text-sm text-muted">Address</span><input
+    ><span class="block text-sm text-muted">E-mail</span><input
       class="field w-64!"
       type="email"
       name="email"
@@ -99,7 +99,7 @@
   {#each data.invitations as open (open.email)}
     <li class="border-b border-line py-3">
       <b class="text-lg">{open.name}</b> <span class="text-muted">{open.email}, {roleWords(open.role).name.toLowerCase()}</span>
-      <span class="block">Invited, until {day.format(open.until)}. Invite once more for another link.</span>
+      <span class="block">Invited, until {showMoment(open.until)}. Invite once more for another link.</span>
     </li>
   {/each}
 </ul>

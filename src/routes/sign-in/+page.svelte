@@ -9,7 +9,7 @@
   <form method="POST" use:enhance class="mt-4 space-y-4">
     <input type="hidden" name="to" value={data.to} />
     <label class="block"
-      >Address<input
+      >E-mail<input
         class="field"
         type="email"
         name="email"

@@ -6,11 +6,11 @@ import { Words } from './rules';
 
 const EMAIL: PropertyDecorator = (prototype, name) => {
   // where it is told apart from what is none; whether it is somebody's, a link tells that arrives
-  Matches(/^[^\s@"<>()]{1,64}@[^\s@"<>()]{1,180}[.][^\s@"<>().]{2,}$/u, { message: 'An address looks like name@school.example.' })(
+  Matches(/^[^\s@"<>()]{1,64}@[^\s@"<>()]{1,180}[.][^\s@"<>().]{2,}$/u, { message: 'An e-mail looks like name@school.example.' })(
     prototype,
     name,
   );
-  MaxLength(254, { message: 'This address is too long.' })(prototype, name);
+  MaxLength(254, { message: 'This e-mail is too long.' })(prototype, name);
 };
 
 export class SignInInput {

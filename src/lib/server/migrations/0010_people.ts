@@ -216,14 +216,14 @@ const WHO_IS = `
 create function who_is(session_hash bytea) returns table (account_id uuid, school_id uuid, school_name text, role text, name text, shared boolean)
 language plpgsql security definer set search_path = public, pg_temp as $$
 begin
-  update session s set seen_at = now() where s.hash = session_hash and s.seen_at < now() - interval '1 minute' and s.ends_at > now()
-    and s.seen_at > now() - case when s.shared then interval '30 minutes' else interval '7 days' end;
   -- the school's own wall is passed for its name
   perform set_config('app.looking', 'name', true);
-  return query select a.id, a.school_id, n.name, a.role, a.name, s.shared from session s join account a on a.id = s.account_id
-    join school n on n.id = a.school_id
+  return query select a.id, a.school_id, n.name, a.role, a.name, s.shared
+    from session s join account a on a.id = s.account_id join school n on n.id = a.school_id
     where s.hash = session_hash and s.ends_at > now() and a.put_away_at is null
       and s.seen_at > now() - case when s.shared then interval '30 minutes' else interval '7 days' end;
+  -- only one that is in force is seen
+  if found then update session s set seen_at = now() where s.hash = session_hash and s.seen_at < now() - interval '1 minute'; end if;
 end $$;
 alter table own_screen no force row level security;
 delete from own_screen;

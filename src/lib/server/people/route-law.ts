@@ -22,7 +22,8 @@ const BY_NEED: readonly (readonly [read: Needs, write: Needs, routes: readonly s
   ['self', 'self', ['/account', '/sign-out']],
   ['see', 'never', ['/', '/design', '/recipes', '/shopping', '/shopping/list.csv', '/lessons/week.ics', '/kitchen/buy', RECIPE]],
   ['see', 'never', parts(LEARNER, 'taps', 'report', 'report/home', 'revision')],
-  ['see', 'record', parts(ROOM, '', 'adult', 'aim', 'live', 'now', 'presence', 'records', 'screen')],
+  // what somebody taps who may not record could never be sent: the lesson is not opened to him
+  ['record', 'record', parts(ROOM, '', 'adult', 'aim', 'live', 'now', 'presence', 'records', 'screen')],
   // whoever came in with a pass hands none on
   ['never', 'lessons', parts(ROOM, 'pass')],
   ['see', 'record', parts(RECIPE, 'cook')],

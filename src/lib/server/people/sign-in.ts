@@ -9,7 +9,7 @@ import { tried, waitWords } from './limits';
 /** An address as it is kept and looked for. */
 export const plainEmail = (email: string): string => email.trim().toLowerCase();
 
-export const WRONG = 'The address or the password is not right.';
+export const WRONG = 'The e-mail or the password is not right.';
 
 export type Known = { account: string; hasSecond: boolean };
 

@@ -27,7 +27,7 @@ export const actions = {
       const why = whyNoPassword(field('password'), [link.schoolName, link.name, link.email]);
       if (why) return { problem: why };
       const account = await takeLink(trx, params.secret, field('password'));
-      if (!account) return { problem: 'This address has an account already: sign in with it.' };
+      if (!account) return { problem: 'This e-mail has an account already: sign in with it.' };
       const second = await trx('credential').where({ account_id: account }).whereNotNull('totp').first('account_id');
       const hasSecond = second !== undefined;
       // a new password does not stand for the second factor

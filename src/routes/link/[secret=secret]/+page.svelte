@@ -16,7 +16,7 @@
     </p>
   {/if}
   <form method="POST" use:enhance class="mt-4 space-y-4">
-    <label class="block">Your address<input class="field" type="email" autocomplete="username" value={data.email} readonly /></label>
+    <label class="block">Your e-mail<input class="field" type="email" autocomplete="username" value={data.email} readonly /></label>
     <NewPassword />
     <label class="flex min-h-11 items-center gap-2"
       ><input type="checkbox" class="size-5" name="shared" value="yes" /> <span>Others use this device too</span></label

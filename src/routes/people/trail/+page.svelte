@@ -1,14 +1,7 @@
 <script lang="ts">
   import { isRole, roleWords } from '$core';
+  import { showMoment } from '$lib/ui/words';
   let { data } = $props();
-  const when = new Intl.DateTimeFormat('en', {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-    hour12: false,
-  });
   /** Places as the program's own pages call them. */
   const PAGES: readonly (readonly [RegExp, string])[] = [
     [/goals/, 'goals'],
@@ -36,7 +29,7 @@
   <ul class="mt-1 max-w-4xl border-t-[3px] border-ink">
     {#each data.erasures as line (line.at.getTime())}
       <li class="border-b border-line py-2">
-        {when.format(line.at)}: a learner with {line.rows} records, by {line.who ?? 'somebody'}. {line.why}
+        {showMoment(line.at)}: a learner with {line.rows} records, by {line.who ?? 'somebody'}. {line.why}
       </li>
     {/each}
   </ul>
@@ -51,7 +44,7 @@
   <tbody>
     {#each data.lines as line (line.id)}
       <tr class="border-b border-line align-top">
-        <td class="py-1.5 pr-2 tabular-nums sm:whitespace-nowrap">{when.format(line.at)}</td>
+        <td class="py-1.5 pr-2 tabular-nums sm:whitespace-nowrap">{showMoment(line.at)}</td>
         <td class="py-1.5 pr-2 sm:pr-4"
           >{line.who ?? 'somebody'}
           <span class="text-muted">{isRole(line.role) ? roleWords(line.role).name.toLowerCase() : line.role}</span></td

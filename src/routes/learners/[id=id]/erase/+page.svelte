@@ -26,7 +26,13 @@
       /></label
     >
     <label class="block"
-      >The learner’s name, as it stands above<input class="field w-56!" name="name" required maxlength="40" autocomplete="off" /></label
+      ><span class="block">The learner’s name, as it stands above</span><input
+        class="field w-56!"
+        name="name"
+        required
+        maxlength="40"
+        autocomplete="off"
+      /></label
     >
     <p class="problem min-h-6" role="alert">{form?.problem ?? ''}</p>
     <div class="flex flex-wrap gap-3">
