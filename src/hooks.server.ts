@@ -9,6 +9,7 @@ import { codeOf, notNow } from '$lib/server/not-now';
 import { scopeFor, scopeOfScreen, TooMany, whoAsks } from '$lib/server/people/asking';
 import { tellFirstCode } from '$lib/server/people/first-run';
 import { isOpen, mayAt } from '$lib/server/people/route-law';
+import { classOfAsked } from '$lib/server/people/classes';
 import type { Who } from '$lib/server/people/sessions';
 import { addToTrail, learnerOf, trailAct } from '$lib/server/people/trail';
 import { closePools, isTooStrong } from '$lib/server/school';
@@ -99,11 +100,23 @@ async function admit(event: RequestEvent): Promise<RequestScope | null | Respons
 async function scopeOfPerson(event: RequestEvent, writes: boolean): Promise<RequestScope | null | Response> {
   const who = await orNotNow(event, () => whoAsks(event));
   close(event, who);
-  if (who) return scopeFor(who, writes);
-  if (event.route.id === null || isOpen(event.route.id, writes)) return null;
+  // his own page still opens to him
+  if (who?.classes.length === 0 && who.role !== 'lead') close(event, who, NO_CLASS);
+  else if (who) return atClass(event, who, scopeFor(who, writes));
+  if (who || event.route.id === null || isOpen(event.route.id, writes)) return null;
   // what is written is answered, not led elsewhere: a device keeps it until somebody has signed in again
   if (writes) return answer(event, 401, 'Sign in again: this device is signed in no longer. Nothing that it holds was lost.');
   redirect(303, `/sign-in?to=${encodeURIComponent(event.url.pathname + event.url.search)}`);
+}
+
+/** What is asked for says which class it is of, to somebody who has several: its pages have that class's kitchen and learners, whichever was chosen last. */
+async function atClass(event: RequestEvent, who: Who, scope: RequestScope): Promise<RequestScope> {
+  if (who.classes.length < 2) return scope;
+  const found = await orNotNow(event, () => scope.in((trx) => classOfAsked(trx, event)));
+  if (!found || found === who.class || !who.classes.some((c) => c.id === found)) return scope;
+  who.class = found;
+  await orNotNow(event, () => scope.turnTo(found));
+  return scope;
 }
 
 /** Nothing of any school is to be had, until it is opened. */
@@ -117,6 +130,8 @@ function close({ locals }: RequestEvent, who: Who | null, why = 'There is nothin
 }
 
 const NOT_YOURS = 'This is not yours to do here. Whoever looks after the people of your school can change that.';
+
+const NO_CLASS = 'You are in no class yet. Whoever looks after the people of your school can put you into one.';
 
 /** What somebody may not do: a page is shown in its place that says so; what is written is refused before it is read. */
 function refused(event: RequestEvent, who: Who, writes: boolean): Response | null {

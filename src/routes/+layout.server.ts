@@ -6,6 +6,8 @@ export const load = ({ locals, route }) => {
   return {
     theme: locals.theme,
     school: who?.schoolName ?? null,
+    classes: who?.classes ?? [],
+    class: who?.class ?? null,
     who: who && { name: who.name, role: who.role, demo: who.demo },
     may: who ? [...actsOf(who.role)] : [],
     looksOnly: who !== null && looksOnly(who.role, route.id),

@@ -3,6 +3,7 @@
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
   import { ROLES, roleWords } from '$core';
+  import ClassSwitch from '$lib/ui/ClassSwitch.svelte';
   import SignOut from '$lib/ui/SignOut.svelte';
   import { onMount } from 'svelte';
 
@@ -38,7 +39,10 @@
 <svelte:head><title>{page.data.title ? `${page.data.title} · ` : ''}Yellow Rung</title></svelte:head>
 
 {#snippet content()}
-  <fieldset class="contents" role="presentation" disabled={!running} data-running={running}>{@render children()}</fieldset>
+  <fieldset class="contents" role="presentation" disabled={!running} data-running={running}>
+    <!-- what a page holds of one class is never shown, or kept, as another's -->
+    {#key data.class}{@render children()}{/key}
+  </fieldset>
 {/snippet}
 
 {#if bare}
@@ -67,6 +71,7 @@
         </nav>{/if}
       {#if data.who}
         <div class="ml-auto flex items-center gap-x-3 text-sm">
+          {#if data.classes.length > 1}<ClassSwitch classes={data.classes} current={data.class} />{/if}
           <a class="inline-flex min-h-8 items-center" href="/account">{data.who.name}</a>
           <SignOut />
         </div>

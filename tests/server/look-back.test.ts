@@ -293,7 +293,7 @@ describe('what lessons take with them', () => {
     expect(page.people[0].items.find((i) => page.cards[i.card].key === steps[0].key)!.aim).toBeNull();
   });
   test('Look back waits until somebody has looked, and again after the next lesson', async () => {
-    const fresh = async () => (await inHere((trx) => listRecipes(trx, recipe)))[0].fresh;
+    const fresh = async () => (await inHere((trx) => listRecipes(trx, { only: recipe })))[0].fresh;
     await inHere((trx) => held(trx, ago(7), [[dice, 'model']]));
     expect(await fresh()).toBe(1);
     await inHere((trx) => markLooked(trx, recipe));

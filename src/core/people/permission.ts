@@ -17,6 +17,7 @@ export const ACTS = [
   'kitchen',
   'export',
   'people',
+  'classes',
   'audit',
   'erase',
 ] as const;
@@ -42,7 +43,8 @@ const ACT_WORDS: { readonly [A in Act]: Named } = {
   goals: { name: 'Set goals', say: 'goals, decisions, when something counts as learnt' },
   kitchen: { name: 'Change the kitchen', say: 'tools, measures, places, heights' },
   export: { name: 'Take records out', say: 'all of a learner, as text and as data' },
-  people: { name: 'Look after people', say: 'invite, change roles, put away' },
+  people: { name: 'Look after people', say: 'invite, roles, who is in which class, put away' },
+  classes: { name: 'Look after classes', say: 'add, put away, move learners up' },
   audit: { name: 'Read who saw what', say: 'who saw, changed, took out or erased what of a learner' },
   erase: { name: 'Erase a learner', say: 'with every record, for good' },
 };

@@ -14,6 +14,7 @@ const lesson = (more: Partial<Listed>): Listed => ({
   revision: 1,
   begun: false,
   ended: false,
+  putAway: false,
   recipes: ['Couscous bowl; for six, and a half'],
   learners: ['Wren', 'Odo'],
   recorded: 0,

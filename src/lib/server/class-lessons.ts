@@ -2,7 +2,7 @@
 import { hierarchyById, HIERARCHIES, type Chaining, type InForce, type Mode, type Presence } from '$core';
 import { namesOf, procedureOf } from './input/stored';
 import type { Phase } from './lessons';
-import type { SchoolTrx } from './school-scope';
+import { ownClass, type SchoolTrx } from './school-scope';
 
 export type ClassLesson = {
   id: string;
@@ -17,6 +17,8 @@ export type ClassLesson = {
   revision: number;
   begun: boolean;
   ended: boolean;
+  /** It stands in no list, and what was recorded in it counts nowhere. */
+  putAway: boolean;
 };
 export type Dish = { lessonId: string; recipeId: string; title: string; version: number; mode: Mode };
 export type Place = {
@@ -35,10 +37,23 @@ export type Place = {
 };
 export type SetUp = ClassLesson & { dishes: Dish[]; people: Place[] };
 
-const COLUMNS = ['id', 'held_on', 'starts_at', 'minutes', 'adults', 'wait_shown', 'place', 'revision', 'begun_at', 'ended_at'];
+const COLUMNS = [
+  'id',
+  'held_on',
+  'starts_at',
+  'minutes',
+  'adults',
+  'wait_shown',
+  'place',
+  'revision',
+  'begun_at',
+  'ended_at',
+  'put_away_at',
+];
 type Row = { [column in 'id' | 'held_on' | 'starts_at' | 'minutes' | 'adults' | 'wait_shown' | 'place' | 'revision']: never } & {
   begun_at: Date | null;
   ended_at: Date | null;
+  put_away_at: Date | null;
 };
 const classLesson = (r: Row): ClassLesson => ({
   id: r.id,
@@ -51,6 +66,7 @@ const classLesson = (r: Row): ClassLesson => ({
   revision: r.revision,
   begun: r.begun_at !== null,
   ended: r.ended_at !== null,
+  putAway: r.put_away_at !== null,
 });
 
 /** @returns null where there is no such lesson of the class */
@@ -110,10 +126,11 @@ export async function getSetUp(trx: SchoolTrx, id: string): Promise<SetUp | null
 
 export type Listed = ClassLesson & { recipes: string[]; learners: string[]; recorded: number };
 
-/** Lessons from one day to another, both in, in the order in which they are held. */
-export async function listClassLessons(trx: SchoolTrx, from: string, to: string): Promise<Listed[]> {
+/** Lessons from one day to another, both in, in the order in which they are held: those that count, or those that were put away. */
+export async function listClassLessons(trx: SchoolTrx, from: string, to: string, away = false): Promise<Listed[]> {
   const rows = await trx('class_lesson as c')
-    .where('c.school_id', trx.school)
+    .where({ 'c.school_id': trx.school, 'c.class_id': ownClass(trx) })
+    .where((q) => void (away ? q.whereNotNull('c.put_away_at') : q.whereNull('c.put_away_at')))
     .whereBetween('c.held_on', [from, to])
     .orderByRaw('c.held_on, c.starts_at nulls last, c.created_at')
     .select([
@@ -135,13 +152,21 @@ export async function listClassLessons(trx: SchoolTrx, from: string, to: string)
 /** The next lesson that is not over, from a day on. */
 export async function nextClassLesson(trx: SchoolTrx, day: string): Promise<Listed | null> {
   const row = await trx('class_lesson')
-    .where({ school_id: trx.school })
+    .where({ school_id: trx.school, class_id: ownClass(trx) })
+    .whereNull('put_away_at')
     .where('held_on', '>=', day)
     .whereNull('ended_at')
     .orderByRaw('held_on, starts_at nulls last, created_at')
     .first('id', 'held_on');
   if (!row) return null;
   return (await listClassLessons(trx, row.held_on, row.held_on)).find((l) => l.id === row.id) ?? null;
+}
+
+/** Puts a lesson away, or brings it back: what was recorded stays and counts nowhere meanwhile. */
+export async function putClassLessonAway(trx: SchoolTrx, id: string, away: boolean): Promise<void> {
+  await trx('class_lesson')
+    .where({ school_id: trx.school, id })
+    .update({ put_away_at: away ? trx.fn.now() : null });
 }
 
 /** Takes a lesson away in which nothing was recorded; the database refuses any other. */

@@ -1,13 +1,16 @@
 // What a class that has just begun still lacks, in the order in which it helps.
-import type { SchoolTrx } from './school-scope';
+import { ownClass, type SchoolTrx } from './school-scope';
 
 /** Whether there is a kitchen of one's own, a learner, a recipe, a lesson; null once there has been all of it. */
 export async function firstSteps(trx: SchoolTrx): Promise<{ kitchen: boolean; learner: boolean; recipe: boolean; lesson: boolean } | null> {
-  const has = async (table: string) => (await trx(table).where({ school_id: trx.school }).first(trx.raw('1 as one'))) !== undefined;
+  const has = async (table: string, of: object = { class_id: ownClass(trx) }) =>
+    (await trx(table)
+      .where({ school_id: trx.school, ...of })
+      .first(trx.raw('1 as one'))) !== undefined;
   const done = {
     kitchen: await has('kitchen'),
     learner: await has('learner'),
-    recipe: await has('recipe'),
+    recipe: await has('recipe', {}),
     lesson: await has('class_lesson'),
   };
   return Object.values(done).every(Boolean) ? null : done;

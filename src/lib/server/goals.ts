@@ -1,7 +1,7 @@
 // Goals of learners: what each is about, and how well and by when, each as it was from a day on.
 import type { Criterion, Goal, Scope } from '$core';
 import { criterionOf, scopeOf } from './input/stored';
-import type { SchoolTrx } from './school-scope';
+import { ownClass, type SchoolTrx } from './school-scope';
 import { today } from './today';
 
 export type GoalRow = Goal & { learnerId: string; revision: number };
@@ -48,7 +48,12 @@ function goals(trx: SchoolTrx) {
 
 /** Goals of one learner, or of the whole class, those put away too; the oldest first. */
 export async function listGoals(trx: SchoolTrx, learnerId?: string): Promise<GoalRow[]> {
-  const rows: Row[] = await (learnerId === undefined ? goals(trx) : goals(trx).where('g.learner_id', learnerId));
+  const ofClass = trx('learner')
+    .where({ school_id: trx.school, class_id: ownClass(trx) })
+    .select('id');
+  const rows: Row[] = await (learnerId === undefined
+    ? goals(trx).whereIn('g.learner_id', ofClass)
+    : goals(trx).where('g.learner_id', learnerId));
   return rows.flatMap(goalOf);
 }
 

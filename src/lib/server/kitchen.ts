@@ -1,7 +1,7 @@
-// The kitchen of a school: its measures, its tools, and where things are kept.
+// The kitchen of a class: its measures, its tools, and where things are kept.
 import { USUAL_KITCHEN, type Heights, type Kitchen, type Measure } from '$core';
 import { heightsOf, isGoodMeasure, namesOf, placesOf } from './input/stored';
-import type { SchoolTrx } from './school-scope';
+import { ownClass, type SchoolTrx } from './school-scope';
 
 export type KitchenRow = Kitchen & {
   /** Where each measure is kept, by its id. */
@@ -16,17 +16,20 @@ export type KitchenRow = Kitchen & {
 
 export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
   const row = await trx('kitchen')
-    .where({ school_id: trx.school })
+    .where({ school_id: trx.school, class_id: ownClass(trx) })
     .first('system', 'places', 'lacks', 'heights', 'lesson_minutes', 'microwave_watts', 'reading_grade', 'skin', 'revision');
   if (!row)
     return { ...USUAL_KITCHEN, measurePlaces: new Map(), lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, skin: 1, revision: 1 };
   const rows = await trx('kitchen_measure')
-    .where({ school_id: trx.school })
+    .where({ school_id: trx.school, class_id: ownClass(trx) })
     .orderBy('position')
     .select('id', 'quantity', 'unit', 'kind', 'place');
   // a measure that is none is left out: it would break every amount
   const measures = rows.filter(isGoodMeasure);
-  const tools = await trx('kitchen_tool').where({ school_id: trx.school }).orderBy('id').select('id', 'place');
+  const tools = await trx('kitchen_tool')
+    .where({ school_id: trx.school, class_id: ownClass(trx) })
+    .orderBy('id')
+    .select('id', 'place');
   return {
     system: row.system,
     lessonMinutes: row.lesson_minutes,
@@ -64,6 +67,7 @@ export type KitchenSettings = {
  */
 export async function saveKitchen(trx: SchoolTrx, revision: number, kitchen: KitchenSettings): Promise<number | null> {
   const school_id = trx.school;
+  const at = { school_id, class_id: ownClass(trx) };
   const own = {
     system: kitchen.system,
     places: JSON.stringify(kitchen.places),
@@ -75,19 +79,21 @@ export async function saveKitchen(trx: SchoolTrx, revision: number, kitchen: Kit
     ...(kitchen.skin === undefined ? {} : { skin: kitchen.skin }),
     revision: revision + 1,
   };
-  let saved = await trx('kitchen').where({ school_id, revision }).update(own);
-  // a school that never said anything of its kitchen has no row yet, and its page started from revision 1
+  let saved = await trx('kitchen')
+    .where({ ...at, revision })
+    .update(own);
+  // a class that never said anything of its kitchen has no row yet, and its page started from revision 1
   if (saved === 0 && revision === 1)
     saved = (
       await trx('kitchen')
         .insert({ school_id, ...own })
-        .onConflict('school_id')
+        .onConflict(['school_id', 'class_id'])
         .ignore()
         .returning('revision')
     ).length;
   if (saved === 0) return null;
-  await trx('kitchen_measure').where({ school_id }).delete();
-  await trx('kitchen_tool').where({ school_id }).delete();
+  await trx('kitchen_measure').where(at).delete();
+  await trx('kitchen_tool').where(at).delete();
   if (kitchen.measures.length > 0)
     await trx('kitchen_measure').insert(
       kitchen.measures.map(({ id, quantity, unit, kind, place }, position) => ({ school_id, id, quantity, unit, kind, place, position })),

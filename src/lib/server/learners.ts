@@ -3,7 +3,7 @@ import { learnerOf, NO_PROFILE, type Learner, type Need, type OwnLook, type Prof
 import { newId } from '../id';
 import type { Look } from './work/work';
 import { needsOf, ownLookOf, profileOf } from './input/stored';
-import type { SchoolTrx } from './school-scope';
+import { ownClass, type SchoolTrx } from './school-scope';
 
 /** `profile` is null where what is stored of it cannot be read: that is not the same as none. `needs` were known before there were questions. */
 export type LearnerRow = {
@@ -43,7 +43,11 @@ const rowOf = (r: Row): LearnerRow => ({
 
 /** The learners of the class in their order; with those put away where asked for. */
 export async function listLearners(trx: SchoolTrx, withPutAway = false): Promise<LearnerRow[]> {
-  const query = trx('learner').where({ school_id: trx.school }).orderBy('position').orderBy('name').select(COLUMNS);
+  const query = trx('learner')
+    .where({ school_id: trx.school, class_id: ownClass(trx) })
+    .orderBy('position')
+    .orderBy('name')
+    .select(COLUMNS);
   const rows: Row[] = await (withPutAway ? query : query.whereNull('put_away_at'));
   return rows.map(rowOf);
 }
@@ -59,7 +63,10 @@ export const fitLearner = (row: LearnerRow): Learner => learnerOf(row.profile ??
 /** @returns the id of the new learner, who stands last */
 export async function addLearner(trx: SchoolTrx, name: string): Promise<string> {
   const id = newId();
-  const last = await trx('learner').where({ school_id: trx.school }).max('position as n').first();
+  const last = await trx('learner')
+    .where({ school_id: trx.school, class_id: ownClass(trx) })
+    .max('position as n')
+    .first();
   await trx('learner').insert({ school_id: trx.school, id, name, position: Number(last?.n ?? 0) + 1 });
   return id;
 }
@@ -85,7 +92,7 @@ export async function changeLearner(trx: SchoolTrx, id: string, revision: number
 /** Puts a learner one place forward or back among those who are not put away. */
 export async function moveLearner(trx: SchoolTrx, id: string, by: -1 | 1): Promise<void> {
   const all: string[] = await trx('learner')
-    .where({ school_id: trx.school })
+    .where({ school_id: trx.school, class_id: ownClass(trx) })
     .whereNull('put_away_at')
     .orderBy('position')
     .orderBy('name')

@@ -1,7 +1,7 @@
 // Lessons of recipes: one recipe in a lesson of the class, its learners, and the rules that were in force.
 import { LEARNING_PHASES, type Hierarchy, type InForce, type LearningPhase, type MasteryRule } from '$core';
 import { cardsOf, isGoodLesson, namesOf, procedureOf, storedLesson, type LessonRules, type OwnCard } from './input/stored';
-import type { SchoolTrx } from './school-scope';
+import { ownClass, type SchoolTrx } from './school-scope';
 
 export const PHASES_OF_LEARNING = LEARNING_PHASES;
 export type Phase = LearningPhase;
@@ -31,17 +31,18 @@ type Begin = {
   fit?: OwnCard[] | null;
 };
 
-/** A lesson of the class with nothing in it but its day: one that begins at once. */
-async function beginClassLesson(trx: SchoolTrx, id: string, heldOn: string): Promise<void> {
+/** A lesson of a learner’s class with nothing in it but its day: one that begins at once. */
+async function beginClassLesson(trx: SchoolTrx, id: string, learnerId: string, heldOn: string): Promise<void> {
+  const class_id = trx('learner').where({ school_id: trx.school, id: learnerId }).select('class_id');
   await trx('class_lesson')
-    .insert({ school_id: trx.school, id, held_on: heldOn, begun_at: trx.fn.now() })
+    .insert({ school_id: trx.school, class_id, id, held_on: heldOn, begun_at: trx.fn.now() })
     .onConflict(['school_id', 'id'])
     .ignore();
 }
 
 /** Begins a lesson for one learner: a lesson of the class with one recipe and nobody else. The hierarchy and the rules in force are kept with it, so that its data keep their meaning. */
 export async function beginLesson(trx: SchoolTrx, lesson: Begin): Promise<void> {
-  await beginClassLesson(trx, lesson.id, lesson.heldOn);
+  await beginClassLesson(trx, lesson.id, lesson.learnerId, lesson.heldOn);
   await trx('lesson')
     .insert({
       school_id: trx.school,
@@ -73,12 +74,17 @@ export async function beginLesson(trx: SchoolTrx, lesson: Begin): Promise<void> 
 const HEAD = ['l.id', 'l.recipe_id', 'l.version', 'l.held_on', 'll.learner_id', 'll.phase', 'll.state'];
 const COLUMNS = [...HEAD, 'l.hierarchy', 'l.rule', 'l.mastery', 'll.hierarchy as own_hierarchy', 'll.procedure'];
 
+/** Lessons that count: not those that somebody put away. */
 function lessons(trx: SchoolTrx) {
   return trx('lesson as l')
     .where('l.school_id', trx.school)
     .join('lesson_learner as ll', function () {
       this.on('ll.school_id', 'l.school_id').andOn('ll.lesson_id', 'l.id');
-    });
+    })
+    .join('class_lesson as c', function () {
+      this.on('c.school_id', 'l.school_id').andOn('c.id', 'l.class_lesson_id');
+    })
+    .whereNull('c.put_away_at');
 }
 
 /** A row as the driver gives it: each column is whatever the table holds. */
@@ -130,9 +136,10 @@ export async function openLessons(
   today: string,
 ): Promise<{ id: string; heldOn: string; title: string; learners: string[]; recorded: number }[]> {
   const rows = await trx('class_lesson as c')
-    .where('c.school_id', trx.school)
+    .where({ 'c.school_id': trx.school, 'c.class_id': ownClass(trx) })
     .whereNotNull('c.begun_at')
     .whereNull('c.ended_at')
+    .whereNull('c.put_away_at')
     .where('c.held_on', '<', today)
     .orderBy('c.held_on', 'desc')
     .limit(20)
@@ -157,9 +164,6 @@ export async function openLessons(
 /** Of some learners those who had a lesson with a recipe that has begun. */
 export async function cookedBy<T extends { id: string }>(trx: SchoolTrx, recipeId: string, learners: readonly T[]): Promise<T[]> {
   const ids: string[] = await lessons(trx)
-    .join('class_lesson as c', function () {
-      this.on('c.school_id', 'l.school_id').andOn('c.id', 'l.class_lesson_id');
-    })
     .where({ 'l.recipe_id': recipeId })
     .whereNotNull('c.begun_at')
     .distinct('ll.learner_id')

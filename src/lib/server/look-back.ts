@@ -75,6 +75,7 @@ async function heldLessons(
     .join('class_lesson as c', function () {
       this.on('c.school_id', 'l.school_id').andOn('c.id', 'l.class_lesson_id');
     })
+    .whereNull('c.put_away_at')
     .where('l.held_on', '<=', until)
     .where((q) => void (from !== undefined && q.where('l.held_on', '>=', from)))
     .where((q) => void (only !== undefined && q.where('l.id', only)))
@@ -235,6 +236,6 @@ async function lastOfSeveral(trx: SchoolTrx, several: readonly Several[]): Promi
 export async function markLooked(trx: SchoolTrx, recipeId: string): Promise<void> {
   await trx('looked_back')
     .insert({ school_id: trx.school, recipe_id: recipeId, until: trx.fn.now() })
-    .onConflict(['school_id', 'recipe_id'])
+    .onConflict(['school_id', 'class_id', 'recipe_id'])
     .merge(['until']);
 }

@@ -10,6 +10,7 @@ import * as room from './migrations/0007_room';
 import * as plan from './migrations/0008_plan';
 import * as lookBack from './migrations/0009_look_back';
 import * as people from './migrations/0010_people';
+import * as classes from './migrations/0011_classes';
 
 const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0001_first', first],
@@ -22,6 +23,7 @@ const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0008_plan', plan],
   ['0009_look_back', lookBack],
   ['0010_people', people],
+  ['0011_classes', classes],
 ]);
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -17,7 +17,7 @@ import { peopleAt, type AtDish } from './lesson-fits';
 import { listLearners } from './learners';
 import { lessonsOfAll } from './lessons';
 import { observationsOf } from './records';
-import type { SchoolTrx } from './school-scope';
+import { ownClass, type SchoolTrx } from './school-scope';
 import { saveShares } from './set-up';
 
 export type PlanPerson = { id: string; name: string; presence: Place['presence']; paceOf: number; pace: number };
@@ -42,7 +42,9 @@ export async function planPage(locals: App.Locals, id: string): Promise<PlanPage
     const setUp = await getSetUp(trx, id);
     if (!setUp) return null;
     const row = await trx('class_lesson').where({ school_id: trx.school, id }).first('plan');
-    const kitchen = await trx('kitchen').where({ school_id: trx.school }).first('counts');
+    const kitchen = await trx('kitchen')
+      .where({ school_id: trx.school, class_id: ownClass(trx) })
+      .first('counts');
     return { setUp, kept: planOf(row?.plan), counts: countsOf(kitchen?.counts), learners: await listLearners(trx, true) };
   });
   if (!held) return null;
@@ -169,7 +171,7 @@ export async function savePlan(trx: SchoolTrx, id: string, revision: number, pla
   if (!rows[0]) return null;
   for (const { thing, count } of plan.counts)
     await trx('kitchen')
-      .where({ school_id: trx.school })
+      .where({ school_id: trx.school, class_id: ownClass(trx) })
       .update({ counts: trx.raw('counts || jsonb_build_object(?::text, ?::int)', [thing, count]) });
   return rows[0].revision;
 }

@@ -1,7 +1,7 @@
 // Recipes: the pasted text, what was understood of it, and its corrections.
 import type { Reading, Swap } from '$core';
 import { storedReading, storedSwaps } from './input/stored';
-import type { SchoolTrx } from './school-scope';
+import { ownClass, type SchoolTrx } from './school-scope';
 
 /** `makers`: how many make it, where each learner makes one of their own; `swaps`: substitutes that a person chose. */
 export type RecipeRow = {
@@ -30,6 +30,7 @@ export type RecipeSummary = {
   /** Learners with answers in their profile and no own steps settled for it. */
   unfitted: number;
   draftNewer: boolean;
+  putAway: boolean;
 };
 
 /** Saves a new recipe. The same id twice is one recipe: a double submit answers as the first did. */
@@ -58,6 +59,13 @@ export async function getRecipe(trx: SchoolTrx, id: string): Promise<RecipeRow |
         revision: row.revision,
       }
     : null;
+}
+
+/** Puts a recipe away, or brings it back: it stays in lessons and records, and stands in no list to choose from. */
+export async function putRecipeAway(trx: SchoolTrx, id: string, away: boolean): Promise<void> {
+  await trx('recipe')
+    .where({ school_id: trx.school, id })
+    .update({ put_away_at: away ? trx.fn.now() : null });
 }
 
 /** Which revision a recipe is at; null where there is none. */
@@ -102,10 +110,15 @@ export async function saveMaking(
   return rows[0]?.revision ?? null;
 }
 
-/** All recipes, or one, with how far each has come; the last changed first. */
-export async function listRecipes(trx: SchoolTrx, only?: string): Promise<RecipeSummary[]> {
+/** Recipes to choose from, with those put away where asked for, or one whatever it is: how far each has come with the class that is worked with. The last changed first, those put away last. */
+export async function listRecipes(
+  trx: SchoolTrx,
+  { only, away = false }: { only?: string; away?: boolean } = {},
+): Promise<RecipeSummary[]> {
+  const own = ownClass(trx);
   const rows = await trx('recipe as r')
     .where({ 'r.school_id': trx.school, ...(only ? { 'r.id': only } : {}) })
+    .where((q) => void (only === undefined && !away && q.whereNull('r.put_away_at')))
     .leftJoin('task_draft as d', function () {
       this.on('d.school_id', 'r.school_id').andOn('d.recipe_id', 'r.id');
     })
@@ -113,6 +126,7 @@ export async function listRecipes(trx: SchoolTrx, only?: string): Promise<Recipe
       'r.id',
       'r.title',
       'r.revision',
+      'r.put_away_at',
       // counted by the database when a document is saved
       'r.unread',
       'r.ingredients',
@@ -120,19 +134,26 @@ export async function listRecipes(trx: SchoolTrx, only?: string): Promise<Recipe
       'd.step_count as steps',
       'd.without_picture',
       trx.raw(`(select count(*)::int from task_version v where v.school_id = r.school_id and v.recipe_id = r.id) as versions`),
-      trx.raw(`(select count(*)::int from lesson l where l.school_id = r.school_id and l.recipe_id = r.id) as lessons`),
-      trx.raw(`(select count(*)::int from lesson l join class_lesson c on c.school_id = l.school_id and c.id = l.class_lesson_id
-        where l.school_id = r.school_id and l.recipe_id = r.id and c.ended_at is not null
-          and c.ended_at > coalesce((select b.until from looked_back b where b.school_id = r.school_id and b.recipe_id = r.id), '-infinity')) as fresh`),
       trx.raw(
-        `(select count(*)::int from learner p where p.school_id = r.school_id and p.put_away_at is null and (items(p.needs) > 0 or items(p.profile->'answers') > 0)
+        `(select count(*)::int from lesson l where l.school_id = r.school_id and l.recipe_id = r.id and l.class_id = ?) as lessons`,
+        own,
+      ),
+      trx.raw(
+        `(select count(*)::int from lesson l join class_lesson c on c.school_id = l.school_id and c.id = l.class_lesson_id
+        where l.school_id = r.school_id and l.recipe_id = r.id and l.class_id = :own and c.ended_at is not null and c.put_away_at is null
+          and c.ended_at > coalesce((select b.until from looked_back b where b.school_id = r.school_id and b.class_id = :own and b.recipe_id = r.id), '-infinity')) as fresh`,
+        { own },
+      ),
+      trx.raw(
+        `(select count(*)::int from learner p where p.school_id = r.school_id and p.class_id = ? and p.put_away_at is null and (items(p.needs) > 0 or items(p.profile->'answers') > 0)
            and not exists (select 1 from learner_fit f where f.school_id = r.school_id and f.recipe_id = r.id and f.learner_id = p.id)) as unfitted`,
+        own,
       ),
       trx.raw(
         `coalesce(d.revision > (select max(v.from_revision) from task_version v where v.school_id = r.school_id and v.recipe_id = r.id), false) as draft_newer`,
       ),
     )
-    .orderBy('r.updated_at', 'desc');
+    .orderByRaw('r.put_away_at is not null, r.updated_at desc');
   return rows.map((r) => ({
     id: r.id,
     title: r.title,
@@ -147,5 +168,6 @@ export async function listRecipes(trx: SchoolTrx, only?: string): Promise<Recipe
     fresh: r.fresh,
     unfitted: r.unfitted,
     draftNewer: r.draft_newer,
+    putAway: r.put_away_at !== null,
   }));
 }

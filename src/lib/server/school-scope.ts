@@ -16,6 +16,9 @@ async function enter(trx: Knex.Transaction, pass: SchoolPass): Promise<SchoolTrx
   return Object.assign(trx, { school: pass.school });
 }
 
+/** The class that a transaction works with, for a query: what is listed is of one class, also to whoever sees several. */
+export const ownClass = (trx: SchoolTrx): Knex.Raw => trx.raw('(select own_class())');
+
 /** Runs a piece of work in a school as the program itself, whole or not at all. The database shows and takes that school's rows only. */
 export function withSchool<T>(knex: Knex, school: string, work: (trx: SchoolTrx) => Promise<T>): Promise<T> {
   return withPass(knex, { school, account: null, role: 'program' }, work);
@@ -59,6 +62,14 @@ export class RequestScope {
       await this.#end('rollback');
       throw error;
     }
+  }
+
+  /** Turns to another class of the same person, for all that follows. */
+  turnTo(id: string): Promise<void> {
+    return this.in(async (trx) => {
+      this.pass = { ...this.pass, class: id };
+      await show(trx, this.pass);
+    });
   }
 
   /** Keeps what was done so far and gives the connection back: before work that takes long and asks nothing of the database, and at the end. */

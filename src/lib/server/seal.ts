@@ -1,4 +1,4 @@
-// The sealed pass of a transaction: which school, whose account, in what role, and until when. The database believes no other.
+// The sealed pass of a transaction: which school, whose account, in what role, in which class, and until when. The database believes no other.
 import { createHmac } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { Role } from '$core';
@@ -8,7 +8,8 @@ import type { Role } from '$core';
  * screen; `program` is for work that no person asked for: loading the demo, telling devices of a change.
  */
 export type PassRole = Role | 'door' | 'screen' | 'program';
-export type Pass = { school: string | null; account: string | null; role: PassRole };
+/** `class`: the one that is worked with. Which classes somebody sees is his account's; without an account it is this one alone. */
+export type Pass = { school: string | null; account: string | null; role: PassRole; class?: string | null };
 
 /** A pass is good for so long, in seconds: longer than any transaction, with room for clocks that differ. */
 const GOOD_FOR = 120;
@@ -21,8 +22,8 @@ export function sealKey(): string {
 }
 
 /** What a pass is told as, with its seal. */
-export function sealed({ school, account, role }: Pass, now = Date.now()): { pass: string; seal: string } {
-  const pass = [school ?? '', account ?? '', role, Math.floor(now / 1000) + GOOD_FOR].join('|');
+export function sealed({ school, account, role, class: of }: Pass, now = Date.now()): { pass: string; seal: string } {
+  const pass = [school ?? '', account ?? '', role, of ?? '', Math.floor(now / 1000) + GOOD_FOR].join('|');
   return { pass, seal: createHmac('sha256', sealKey()).update(pass).digest('hex') };
 }
 

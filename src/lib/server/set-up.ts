@@ -3,7 +3,7 @@ import { hierarchyById, rungsOf, USUAL_PROCEDURE } from '$core';
 import { getSetUp, type Dish, type Place, type SetUp } from './class-lessons';
 import type { SetUpInput } from './input/room';
 import { procedureOf } from './input/stored';
-import type { SchoolTrx } from './school-scope';
+import { ownClass, type SchoolTrx } from './school-scope';
 import { getTeaching } from './teaching';
 
 /** How a learner was taught this recipe the last time; where there was none, as usual from a baseline on. */
@@ -50,7 +50,7 @@ const AS_USUAL: Omit<Place, 'lessonId' | 'learnerId'> = {
 /** Everybody of the class at a recipe, each taught as the last time. */
 export async function placesAt(trx: SchoolTrx, lessonId: string, recipeId: string): Promise<Place[]> {
   const learners: string[] = await trx('learner')
-    .where({ school_id: trx.school })
+    .where({ school_id: trx.school, class_id: ownClass(trx) })
     .whereNull('put_away_at')
     .orderBy(['position', 'name'])
     .pluck('id');

@@ -3,6 +3,7 @@ import { check, firstProblem } from '$lib/server/input/check';
 import { SavedKitchen } from '$lib/server/input/kitchen';
 import { parsed, readForm } from '$lib/server/input/request';
 import { getKitchen, saveKitchen } from '$lib/server/kitchen';
+import { otherClass } from '$lib/server/people/classes';
 import { fail } from '@sveltejs/kit';
 
 export const load = ({ locals }) =>
@@ -32,6 +33,8 @@ export const load = ({ locals }) =>
 export const actions = {
   default: async ({ request, locals }) => {
     const field = await readForm(request);
+    const elsewhere = otherClass(locals, field('class'));
+    if (elsewhere) return fail(409, { problem: elsewhere });
     const checked = check(SavedKitchen, { revision: Number(field('revision')), kitchen: parsed(field('kitchen')) });
     if (!checked.ok) return fail(400, { problem: firstProblem(checked.problems, 'It could not be saved.') });
     const saved = await locals.inSchool((trx) => saveKitchen(trx, checked.value.revision, checked.value.kitchen));

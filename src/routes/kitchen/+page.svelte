@@ -84,7 +84,7 @@
     };
   }}
 >
-  <input type="hidden" name="revision" value={data.revision} />
+  <input type="hidden" name="revision" value={data.revision} /><input type="hidden" name="class" value={data.class} />
   <input type="hidden" name="kitchen" value={JSON.stringify(kitchen)} />
   <div class="mt-4 flex flex-wrap gap-x-6 gap-y-3">
     <label class="block"

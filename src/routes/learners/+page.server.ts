@@ -3,6 +3,7 @@ import { check, firstProblem } from '$lib/server/input/check';
 import { LearnerName } from '$lib/server/input/learner';
 import { readForm } from '$lib/server/input/request';
 import { addLearner, changeLearner, fitLearner, getLearner, listLearners, moveLearner } from '$lib/server/learners';
+import { otherClass } from '$lib/server/people/classes';
 import { error, fail, redirect } from '@sveltejs/kit';
 import { ID } from '$lib/id';
 
@@ -38,6 +39,8 @@ function idOf(field: (name: string) => string): string {
 export const actions = {
   add: async ({ request, locals }) => {
     const field = await readForm(request);
+    const elsewhere = otherClass(locals, field('class'));
+    if (elsewhere) return fail(409, { problem: elsewhere });
     const checked = check(LearnerName, { name: field('name').trim() });
     if (!checked.ok) return fail(400, { problem: firstProblem(checked.problems, 'The learner could not be added.') });
     const id = await locals.inSchool((trx) => addLearner(trx, checked.value.name));

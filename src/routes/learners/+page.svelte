@@ -25,6 +25,7 @@
 
 {#if mayAdd}
   <form method="POST" action="?/add" use:enhance class="mt-4 flex flex-wrap items-end gap-3">
+    <input type="hidden" name="class" value={data.class} />
     <label class="block"
       ><span class="block text-sm text-muted">New learner, short name</span><input
         class="field w-56!"

@@ -1,5 +1,5 @@
 import { newId } from '$lib/id';
-import { listClassLessons, takeAwayClassLesson } from '$lib/server/class-lessons';
+import { listClassLessons, putClassLessonAway, takeAwayClassLesson } from '$lib/server/class-lessons';
 import { addClassLesson, repeatClassLesson } from '$lib/server/set-up';
 import { check, firstProblem } from '$lib/server/input/check';
 import { isDay } from '$lib/server/input/days';
@@ -10,6 +10,7 @@ import { isFrozen } from '$lib/server/not-now';
 import { listRecipes } from '$lib/server/recipes';
 import { dayAfter, mondayOf, today } from '$lib/server/today';
 import { isId } from '$lib/id';
+import { otherClass } from '$lib/server/people/classes';
 import { fail, redirect } from '@sveltejs/kit';
 
 export const load = ({ url, locals }) =>
@@ -26,6 +27,7 @@ export const load = ({ url, locals }) =>
       after: dayAfter(monday, 7),
       today: today(),
       lessons: await listClassLessons(trx, monday, dayAfter(monday, 6)),
+      away: await listClassLessons(trx, monday, dayAfter(monday, 6), true),
       /** The same seven days before: what can be held again. */
       last: await listClassLessons(trx, dayAfter(monday, -7), dayAfter(monday, -1)),
       recipes,
@@ -38,6 +40,8 @@ export const load = ({ url, locals }) =>
 export const actions = {
   add: async ({ request, locals }) => {
     const field = await readForm(request);
+    const elsewhere = otherClass(locals, field('class'));
+    if (elsewhere) return fail(409, { problem: elsewhere });
     const checked = check(NewClassLesson, {
       id: field('id'),
       heldOn: field('heldOn'),
@@ -52,13 +56,21 @@ export const actions = {
   },
   again: async ({ request, locals }) => {
     const field = await readForm(request);
+    const elsewhere = otherClass(locals, field('class'));
+    if (elsewhere) return fail(409, { problem: elsewhere });
     const [id, heldOn, copy] = [field('id'), field('heldOn'), field('copy')];
     if (!isId(id) || !isId(copy) || !isDay(heldOn)) return fail(400, { problem: 'Nobody knows this lesson or this day.' });
     const done = await locals.inSchool((trx) => repeatClassLesson(trx, id, copy, heldOn, newId));
     if (!done) return fail(400, { problem: 'There is nothing in this lesson that could be held again.' });
     redirect(303, `/lessons/${copy}`);
   },
-  away: async ({ request, locals }) => {
+  'put-away': async ({ request, locals }) => {
+    const field = await readForm(request);
+    const id = field('id');
+    if (!isId(id)) return fail(400, { problem: 'Nobody knows this lesson.' });
+    await locals.inSchool((trx) => putClassLessonAway(trx, id, field('away') === 'yes'));
+  },
+  'take-away': async ({ request, locals }) => {
     const field = await readForm(request);
     const id = field('id');
     if (!isId(id)) return fail(400, { problem: 'Nobody knows this lesson.' });

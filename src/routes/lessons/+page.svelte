@@ -3,6 +3,7 @@
   import { showDay, showWeekday } from '$lib/ui/words';
   let { data, form } = $props();
   /** Under way, and whoever looks may record in it. */
+  const mayPlan = $derived(data.may.includes('lessons'));
   const goesOn = (l: { begun: boolean; ended: boolean }) => l.begun && !l.ended && data.may.includes('record');
   const on = (day: string) => data.lessons.filter((l) => l.heldOn === day);
   const lastOn = (day: string) => data.last.filter((l) => l.heldOn === data.daysBefore[data.days.indexOf(day)]);
@@ -50,10 +51,13 @@
                   : ' – next'
                 : ''}</a
             >
-            {#if lesson.recorded === 0}
-              <form method="POST" action="?/away">
+            {#if mayPlan}
+              <!-- what was recorded stays: such a lesson is put away, and can be brought back -->
+              {@const [action, word] = lesson.recorded === 0 ? ['take-away', 'Take away'] : ['put-away', 'Put away']}
+              <form method="POST" action="?/{action}">
                 <input type="hidden" name="id" value={lesson.id} />
-                <button class="btn btn-quiet" aria-label="Take away {titleOf(lesson)} on {showDay(one)}">Take away</button>
+                <button class="btn btn-quiet" aria-label="{word} {titleOf(lesson)} on {showDay(one)}" name="away" value="yes">{word}</button
+                >
               </form>
             {/if}
           </div>
@@ -61,6 +65,7 @@
           {#each lastOn(one) as lesson (lesson.id)}
             <form method="POST" action="?/again" class="flex flex-wrap items-center gap-x-4 text-muted">
               <input type="hidden" name="id" value={lesson.id} /><input type="hidden" name="heldOn" value={one} />
+              <input type="hidden" name="class" value={data.class} />
               <input type="hidden" name="copy" value={newId()} />
               <span class="min-w-52 flex-1">a week ago: {titleOf(lesson)}</span>
               <button class="btn">Again on this day</button>
@@ -72,12 +77,32 @@
   {/each}
 </ol>
 
-{#if data.may.includes('lessons')}<h2 class="mt-6">A new lesson</h2>
+{#if data.away.length > 0}
+  <details class="mt-4">
+    <summary>Put away: {data.away.length}</summary>
+    <ul class="mt-1">
+      {#each data.away as lesson (lesson.id)}
+        <li class="flex flex-wrap items-center gap-x-4">
+          {#if mayPlan}<form method="POST" action="?/put-away">
+              <input type="hidden" name="id" value={lesson.id} />
+              <button class="btn btn-quiet" name="away" value="no"
+                >Bring back<span class="sr-only"> {titleOf(lesson)} of {showDay(lesson.heldOn)}</span></button
+              >
+            </form>{/if}
+          <a class="inline-flex min-h-11 items-center" href="/lessons/{lesson.id}">{showDay(lesson.heldOn)}, {titleOf(lesson)}</a>
+          <span class="text-muted">{lesson.recorded} steps recorded, counted nowhere</span>
+        </li>
+      {/each}
+    </ul>
+  </details>
+{/if}
+
+{#if mayPlan}<h2 class="mt-6">A new lesson</h2>
   {#if data.recipes.length === 0}
     <p class="mt-1">There is no recipe with published steps yet. <a href="/recipes">Recipes</a></p>
   {:else}
     <form method="POST" action="?/add" class="mt-2 flex flex-wrap items-end gap-3">
-      <input type="hidden" name="id" value={data.newLesson} />
+      <input type="hidden" name="id" value={data.newLesson} /><input type="hidden" name="class" value={data.class} />
       <label class="block"
         ><span class="text-sm text-muted">Recipe</span>
         <select class="field" name="recipeId" value={data.recipe ?? data.recipes[0].id}

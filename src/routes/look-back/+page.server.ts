@@ -9,6 +9,7 @@ import { recentRecords } from '$lib/server/look-back';
 import { reviewOf, shownGoal, type Review } from '$lib/server/review';
 import { getTeaching, saveTeaching } from '$lib/server/teaching';
 import { today } from '$lib/server/today';
+import { otherClass } from '$lib/server/people/classes';
 import { fail } from '@sveltejs/kit';
 
 export const load = ({ locals }) =>
@@ -74,6 +75,8 @@ function thingIn(setUp: SetUp, { things, goals }: Review, steps: readonly { reci
 export const actions = {
   teaching: async ({ request, locals }) => {
     const field = await readForm(request);
+    const elsewhere = otherClass(locals, field('class'));
+    if (elsewhere) return fail(409, { problem: elsewhere });
     const checked = check(TeachingInput, {
       mastery: {
         independence: Number(field('independence')),

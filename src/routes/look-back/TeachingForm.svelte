@@ -1,6 +1,7 @@
 <!-- The class's own rules: how many times a rung rests on, and when something counts as learnt. -->
 <script lang="ts">
   import { enhance } from '$app/forms';
+  import { page } from '$app/state';
   import type { MasteryRule } from '$core';
   type Teaching = { mastery: MasteryRule; rule: { last: number; days: number; down: number } };
   let { teaching, problem, saved }: { teaching: Teaching; problem: string; saved: boolean } = $props();
@@ -46,6 +47,7 @@
         update({ reset: false })}
     class="mt-2 space-y-4"
   >
+    <input type="hidden" name="class" value={page.data.class} />
     <p class="max-w-prose text-sm text-muted">
       Lessons that are put on the list from now on take these with them. What was recorded before keeps the rules of its day.
     </p>

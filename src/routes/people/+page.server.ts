@@ -1,8 +1,9 @@
 import { ACTS, actsOf, actWords, isRole, ROLES, roleWords } from '$core';
 import { check, firstProblem } from '$lib/server/input/check';
 import { InvitationInput } from '$lib/server/input/person';
-import { readForm } from '$lib/server/input/request';
+import { readFields, readForm } from '$lib/server/input/request';
 import { changeRole, listAccounts, putAway, type Changed } from '$lib/server/people/accounts';
+import { setClasses } from '$lib/server/people/classes';
 import { atTheDoor } from '$lib/server/people/door';
 import { invite, openInvitations, resetFor } from '$lib/server/people/links';
 import { endAll, personOf, type Person } from '$lib/server/people/sessions';
@@ -34,14 +35,16 @@ const told = (how: Changed) => (PROBLEMS[how] ? fail(409, { problem: PROBLEMS[ho
 export const actions = {
   invite: async ({ request, locals, url }) => {
     const who = whoIs(locals);
-    const field = await readForm(request);
+    const { field, fields } = await readFields(request);
     const given = { name: field('name').trim(), email: plainEmail(field('email')), role: field('role') };
-    const checked = check(InvitationInput, given);
+    // where there is one class only, nothing is asked
+    const classes = who.classes.length === 1 ? [who.classes[0].id] : fields('class');
+    const checked = check(InvitationInput, { ...given, classes });
     if (!checked.ok) return fail(400, { problem: firstProblem(checked.problems, 'Something is missing.'), ...given });
     const { name, email, role } = checked.value;
     const secret = await atTheDoor(async (trx) => {
       if (await trx('account').where({ email, school_id: who.school }).first('id')) return null;
-      return invite(trx, { school: who.school, name, email, role, by: who.account });
+      return invite(trx, { school: who.school, name, email, role, classes, by: who.account });
     });
     if (!secret) return fail(409, { problem: `${name} has an account already: it stands below.`, ...given });
     return { link: `${url.origin}/link/${secret}`, of: name, kind: 'invitation' };
@@ -51,6 +54,12 @@ export const actions = {
     const [id, role] = [field('id'), field('role')];
     if (!isId(id) || !isRole(role)) error(400, 'There is nobody such.');
     return told(await locals.inSchool((trx) => changeRole(trx, id, role)));
+  },
+  classes: async ({ request, locals }) => {
+    const { field, fields } = await readFields(request);
+    const [id, classes] = [field('id'), fields('class')];
+    if (!isId(id) || !classes.every(isId)) error(400, 'There is nobody such.');
+    await locals.inSchool((trx) => setClasses(trx, id, classes));
   },
   'put-away': async ({ request, locals }) => {
     const field = await readForm(request);

@@ -5,6 +5,14 @@
   let { data, form } = $props();
   const here = $derived(data.people.filter((p) => !p.putAway));
   const away = $derived(data.people.filter((p) => p.putAway));
+  const many = $derived(data.classes.length > 1);
+  const classesOf = (p: (typeof data.people)[number]) =>
+    p.role === 'lead'
+      ? 'all classes'
+      : data.classes
+          .filter((c) => p.classes.includes(c.id))
+          .map((c) => c.name)
+          .join(', ') || 'no class';
   let copied = $state(false);
   async function copy(link: string) {
     await navigator.clipboard.writeText(link);
@@ -12,8 +20,15 @@
   }
 </script>
 
+{#snippet boxes(ticked: readonly string[])}
+  {#each data.classes as one (one.id)}<label class="inline-flex min-h-11 items-center gap-2"
+      ><input type="checkbox" class="h-6 w-6" name="class" value={one.id} checked={ticked.includes(one.id)} />{one.name}</label
+    >{/each}
+{/snippet}
+
 <div class="mt-4 flex flex-wrap items-baseline gap-x-6">
   <h1>People</h1>
+  <a class="inline-flex min-h-11 items-center" href="/classes">Classes</a>
   <a class="inline-flex min-h-11 items-center" href="/people/trail">Who saw what</a>
 </div>
 
@@ -61,6 +76,10 @@
         >{/each}</select
     ></label
   >
+  {#if many}<fieldset class="flex flex-wrap gap-x-4">
+      <legend class="text-sm text-muted">In</legend>
+      {@render boxes([data.class ?? ''])}
+    </fieldset>{/if}
   <button class="btn btn-act">Invite</button>
 </form>
 
@@ -70,6 +89,7 @@
       <p>
         <b class="text-lg">{person.name}</b> <span class="text-muted">{person.email}</span>
         {#if person.asked}<span class="block font-semibold">Asked for a new password</span>{/if}
+        {#if many && person.role === 'lead'}<span class="block text-muted">{classesOf(person)}</span>{/if}
       </p>
       <form method="POST" action="?/role" use:enhance class="flex items-end gap-2">
         <input type="hidden" name="id" value={person.id} />
@@ -94,6 +114,21 @@
           <button class="btn btn-quiet" name="away" value="yes">Put away<span class="sr-only"> {person.name}</span></button>
         </form>
       </div>
+      {#if many && person.role !== 'lead'}<details class="sm:col-span-3">
+          <summary>{classesOf(person)}<span class="sr-only">: classes of {person.name}</span></summary>
+          <form
+            method="POST"
+            action="?/classes"
+            use:enhance={() =>
+              ({ update }) =>
+                update({ reset: false })}
+            class="flex flex-wrap items-center gap-x-4"
+          >
+            <input type="hidden" name="id" value={person.id} />
+            {@render boxes(person.classes)}
+            <button class="btn">Keep<span class="sr-only"> the classes of {person.name}</span></button>
+          </form>
+        </details>{/if}
     </li>
   {/each}
   {#each data.invitations as open (open.email)}

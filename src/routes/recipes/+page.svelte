@@ -1,15 +1,19 @@
 <script lang="ts">
+  import { enhance } from '$app/forms';
   import { PLACES } from '$lib/ui/words';
   let { data } = $props();
+  const mayChange = $derived(data.may.includes('recipes'));
+  const here = $derived(data.recipes.filter((r) => !r.putAway));
+  const away = $derived(data.recipes.filter((r) => r.putAway));
   const nameOf = (id: string) => PLACES.find((p) => p.id === id)?.name ?? id;
 </script>
 
 <div class="mt-4 flex flex-wrap items-center gap-4">
   <h1>Recipes</h1>
-  {#if data.may.includes('recipes')}<a class="btn btn-act" href="/recipes/new">New recipe</a>{/if}
+  {#if mayChange}<a class="btn btn-act" href="/recipes/new">New recipe</a>{/if}
   <a class="btn" href="/shopping">Shopping list</a>
 </div>
-{#if data.recipes.length === 0}
+{#if here.length === 0}
   <p class="mt-6">No recipe yet.</p>
 {:else}
   <table class="mt-4 w-full border-collapse text-left">
@@ -20,10 +24,11 @@
         <th class="hidden py-2 pr-4 text-right sm:table-cell">Versions</th>
         <th class="hidden py-2 pr-6 text-right sm:table-cell">Lessons</th>
         <th class="py-2">Next</th>
+        {#if mayChange}<th><span class="sr-only">Put away</span></th>{/if}
       </tr>
     </thead>
     <tbody>
-      {#each data.recipes as recipe (recipe.id)}
+      {#each here as recipe (recipe.id)}
         <tr class="border-b border-line">
           <td class="py-2 pr-4"
             ><a class="inline-flex min-h-11 items-center font-semibold text-ink" href="/recipes/{recipe.id}">{recipe.title}</a></td
@@ -38,8 +43,29 @@
               >{nameOf(recipe.next.place)} <span class="hidden font-normal sm:inline">: {recipe.next.why}</span></a
             ></td
           >
+          {#if mayChange}<td class="py-1 text-right">{@render putAway(recipe, 'yes', 'Put away')}</td>{/if}
         </tr>
       {/each}
     </tbody>
   </table>
 {/if}
+{#if away.length > 0}
+  <details class="mt-6">
+    <summary>Put away: {away.length}</summary>
+    <ul class="mt-2">
+      {#each away as recipe (recipe.id)}
+        <li class="flex items-center gap-4">
+          {#if mayChange}{@render putAway(recipe, 'no', 'Bring back')}{/if}
+          <a class="inline-flex min-h-11 items-center" href="/recipes/{recipe.id}">{recipe.title}</a>
+        </li>
+      {/each}
+    </ul>
+  </details>
+{/if}
+
+{#snippet putAway(recipe: { id: string; title: string }, away: 'yes' | 'no', word: string)}
+  <form method="POST" action="?/put-away" use:enhance>
+    <input type="hidden" name="id" value={recipe.id} />
+    <button class="btn btn-quiet" name="away" value={away}>{word}<span class="sr-only"> {recipe.title}</span></button>
+  </form>
+{/snippet}

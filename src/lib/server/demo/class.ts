@@ -4,7 +4,7 @@ import { NO_PROFILE, type Kitchen, type Profile } from '$core';
 export const SCHOOL_NAME = 'Cedar Quay Skills Kitchen';
 
 /** Answers as "question:choice". */
-const profile = (answers: string, more: Partial<Profile> = {}): Profile => ({
+export const profile = (answers: string, more: Partial<Profile> = {}): Profile => ({
   ...NO_PROFILE,
   answers: answers.split(' ').map((a) => ({ q: a.split(':')[0], a: a.split(':')[1] })),
   ...more,

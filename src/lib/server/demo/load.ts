@@ -1,9 +1,8 @@
 // Loads the demo class once: where its school stands already, nothing is changed.
 import type { Knex } from 'knex';
-import { buildTask, hierarchyById, readRecipe, USUAL_MASTERY, USUAL_RULE, type Kitchen } from '$core';
+import { buildTask, readRecipe, type Kitchen } from '$core';
 import { getSetUp } from '../class-lessons';
 import { addClassLesson } from '../set-up';
-import { beginLesson } from '../lessons';
 import { addRecords } from '../records';
 import { dayAfter, today } from '../today';
 import { addRecipe } from '../recipes';
@@ -12,7 +11,9 @@ import { loadGoals } from './goals';
 import { loadPeople } from './people';
 import { DEMO_SCHOOL, withSchool, type SchoolTrx } from '../school-scope';
 import { HEIGHTS, LACKING, LEARNERS, MEASURES, PLACES, RECIPES, SCHOOL_NAME, TOOLS } from './class';
-import { demoId, demoLessons, type DemoLesson } from './lessons';
+import { FULL, hold } from './hold';
+import { demoId, demoLessons } from './lessons';
+import { loadSecondClass } from './second-class';
 
 /**
  * @param knex a connection of the owner: the application's own role may not add a school
@@ -48,6 +49,7 @@ export async function loadDemo(knex: Knex): Promise<boolean> {
     return true;
   });
   await loadPeople(knex);
+  await loadSecondClass(knex);
   return isNew;
 }
 
@@ -122,40 +124,4 @@ async function loadRecipe(trx: SchoolTrx, recipe: (typeof RECIPES)[number]): Pro
   // the others have a few lessons with the first recipe, so that each has a rung of his own to reach
   for (const [i, other] of LEARNERS.slice(1).entries())
     await hold(trx, recipe.id, other.id, demoLessons(`${other.name} too`, task.steps, FULL, hard('dice'), 0.3 + i * 0.1, 0.05).slice(-3));
-}
-
-const FULL = hierarchyById('full');
-
-/** Lessons that were held, one learner in each. */
-async function hold(trx: SchoolTrx, recipeId: string, learnerId: string, lessons: readonly DemoLesson[]): Promise<void> {
-  const { last, days, down } = USUAL_RULE;
-  for (const { id, heldOn, phase, missed, records } of lessons) {
-    await beginLesson(trx, {
-      id,
-      recipeId,
-      learnerId,
-      version: 1,
-      heldOn,
-      hierarchy: FULL,
-      phase,
-      mastery: USUAL_MASTERY,
-      rule: { last, days, down },
-    });
-    await addRecords(
-      trx,
-      id,
-      records.map((r) => ({
-        ...r,
-        learnerId,
-        observer: heldOn.endsWith('0') || heldOn.endsWith('7') ? 'Mr Lund' : 'Ms Ferrow',
-        how: 'import',
-      })),
-      [],
-      missed ? [] : [learnerId],
-    );
-    if (missed) await trx('lesson_learner').where({ school_id: trx.school, lesson_id: id }).update({ state: 'missed', presence: 'absent' });
-    await trx('class_lesson')
-      .where({ school_id: trx.school, id })
-      .update({ ended_at: `${heldOn}T10:30:00Z` });
-  }
 }

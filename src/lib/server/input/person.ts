@@ -1,8 +1,9 @@
 // What people send of themselves and of each other.
 import 'reflect-metadata';
-import { IsIn, Length, Matches, MaxLength } from 'class-validator';
+import { ArrayMaxSize, ArrayNotEmpty, IsArray, IsIn, Length, Matches, MaxLength } from 'class-validator';
 import { LONGEST_PASSWORD, ROLES, type Role } from '$core';
-import { Words } from './rules';
+import { ID } from '../../id';
+import { IsId, Words } from './rules';
 
 const EMAIL: PropertyDecorator = (prototype, name) => {
   // where it is told apart from what is none; whether it is somebody's, a link tells that arrives
@@ -12,6 +13,15 @@ const EMAIL: PropertyDecorator = (prototype, name) => {
   );
   MaxLength(254, { message: 'This e-mail is too long.' })(prototype, name);
 };
+
+/** Ids that were ticked in a list. */
+const IdList =
+  (message: string): PropertyDecorator =>
+  (prototype, name) => {
+    IsArray({ message })(prototype, name);
+    ArrayMaxSize(500, { message })(prototype, name);
+    Matches(ID, { each: true, message })(prototype, name);
+  };
 
 export class SignInInput {
   @EMAIL
@@ -30,6 +40,24 @@ export class InvitationInput {
 
   @IsIn(ROLES, { message: 'Choose what this person is here for.' })
   role!: Role;
+
+  @IdList('Choose classes of this school.')
+  classes!: string[];
+}
+
+export class ClassInput {
+  @Words(60, 'A class’s name has 1 to 60 characters.')
+  name!: string;
+}
+
+/** Learners who move to another class. */
+export class MoveInput {
+  @ArrayNotEmpty({ message: 'Choose who moves.' })
+  @IdList('Choose who moves.')
+  learners!: string[];
+
+  @IsId('Choose the class that they move to.')
+  to!: string;
 }
 
 /** The first person of an installation, and the school. */

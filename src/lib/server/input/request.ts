@@ -5,11 +5,14 @@ import { cleanText, type Class, type Problems } from './shape';
 
 /** The text fields of a form; files are passed over. An unknown field reads as an empty text. */
 export async function readForm(request: Request): Promise<(name: string) => string> {
+  return (await readFields(request)).field;
+}
+
+/** The same, with fields of which there are several, such as boxes that are ticked. */
+export async function readFields(request: Request): Promise<{ field: (name: string) => string; fields: (name: string) => string[] }> {
   const form = await request.formData().catch(() => error(400, 'The form did not arrive whole; nothing was changed.'));
-  return (name) => {
-    const value = form.get(name);
-    return typeof value === 'string' ? cleanText(value) : '';
-  };
+  const fields = (name: string) => form.getAll(name).flatMap((value) => (typeof value === 'string' ? [cleanText(value)] : []));
+  return { field: (name) => fields(name)[0] ?? '', fields };
 }
 
 /** The longest JSON that is read, in bytes: 600 steps take some 700,000. */

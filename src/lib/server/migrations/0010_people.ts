@@ -2,17 +2,11 @@
 // school of a transaction is a sealed setting: a statement that somebody slips in can name another school, and the database does not believe it.
 import type { Knex } from 'knex';
 
-const SEAL = `
-create extension if not exists pgcrypto;
--- one row; nobody but the owner reads it
-create table seal (one boolean primary key default true check (one), key bytea not null);
--- which role may do what: the program's own table, written at every migration
-create table permission (role text not null, act text not null, primary key (role, act));
-revoke all on seal, permission from public;
-
+/** As it is read until there are classes. */
+export const OWN_PASS = `
 -- what the transaction was opened with, where its seal is right and its time is not over: school, account, role, time.
 -- plpgsql keeps its plans: a wall costs some 0.06 ms, a third of what plain SQL takes
-create function own_pass() returns text[] language plpgsql stable parallel safe security definer set search_path = public, pg_temp as $$
+create or replace function own_pass() returns text[] language plpgsql stable parallel safe security definer set search_path = public, pg_temp as $$
 declare
   pass text := current_setting('app.pass', true);
   parts text[];
@@ -24,7 +18,17 @@ begin
   if array_length(parts, 1) <> 4 or parts[4]::bigint <= extract(epoch from transaction_timestamp()) then return null; end if;
   return parts;
 end $$;
-create function own_school() returns uuid language plpgsql stable parallel safe as $$ begin return nullif((public.own_pass())[1], '')::uuid; end $$;
+`;
+
+const SEAL = `
+create extension if not exists pgcrypto;
+-- one row; nobody but the owner reads it
+create table seal (one boolean primary key default true check (one), key bytea not null);
+-- which role may do what: the program's own table, written at every migration
+create table permission (role text not null, act text not null, primary key (role, act));
+revoke all on seal, permission from public;
+
+${OWN_PASS}create function own_school() returns uuid language plpgsql stable parallel safe as $$ begin return nullif((public.own_pass())[1], '')::uuid; end $$;
 create function own_account() returns uuid language plpgsql stable parallel safe as $$ begin return nullif((public.own_pass())[2], '')::uuid; end $$;
 create function own_role() returns text language plpgsql stable parallel safe as $$ begin return (public.own_pass())[3]; end $$;
 create function own_may(acts text[]) returns boolean language plpgsql stable parallel safe security definer set search_path = public, pg_temp as $$
@@ -198,6 +202,7 @@ export async function up(knex: Knex): Promise<void> {
       create trigger fixed before update or delete on ${table} for each row execute function refuse_change();
       create trigger fixed_whole before truncate on ${table} execute function refuse_change();`);
   await knex.raw(WHO_IS);
+  await knex.raw(LOOKING);
   await knex.raw(ERASE);
   await knex.raw(`
     grant select, insert, update on account, credential to yr_app;
@@ -207,12 +212,12 @@ export async function up(knex: Knex): Promise<void> {
     grant select, insert on trail to yr_app;
     grant select on erasure to yr_app;
     grant usage on all sequences in schema public to yr_app;
-    revoke execute on function who_is(bytea), school_of_screen(text, date), lesson_of_pass(text, date), who_has_pass(bytea, date), erase_learner(uuid, text) from public;
-    grant execute on function who_is(bytea), school_of_screen(text, date), lesson_of_pass(text, date), who_has_pass(bytea, date), erase_learner(uuid, text) to yr_app;`);
+    revoke execute on function erase_learner(uuid, text) from public;
+    grant execute on function erase_learner(uuid, text) to yr_app;`);
 }
 
-/** Two questions that come before any school is known; each answers only to a secret that nobody can guess. */
-const WHO_IS = `
+/** Questions that come before any school is known; each answers only to a secret that nobody can guess. As they are until there are classes. */
+export const WHO_IS = `
 create function who_is(session_hash bytea) returns table (account_id uuid, school_id uuid, school_name text, role text, name text, shared boolean)
 language plpgsql security definer set search_path = public, pg_temp as $$
 begin
@@ -225,11 +230,6 @@ begin
   -- only one that is in force is seen
   if found then update session s set seen_at = now() where s.hash = session_hash and s.seen_at < now() - interval '1 minute'; end if;
 end $$;
-alter table own_screen no force row level security;
-delete from own_screen;
-alter table own_screen force row level security;
--- a code is one screen's in all schools
-create unique index own_screen_code on own_screen (code);
 create function school_of_screen(screen text, today date) returns uuid language plpgsql security definer set search_path = public, pg_temp as $$
 declare found uuid;
 begin
@@ -257,6 +257,16 @@ begin
     where d.hash = device and c.held_on >= today;
   perform set_config('app.looking', '', true);
 end $$;
+revoke execute on function who_is(bytea), school_of_screen(text, date), lesson_of_pass(text, date), who_has_pass(bytea, date) from public;
+grant execute on function who_is(bytea), school_of_screen(text, date), lesson_of_pass(text, date), who_has_pass(bytea, date) to yr_app;
+`;
+
+const LOOKING = `
+alter table own_screen no force row level security;
+delete from own_screen;
+alter table own_screen force row level security;
+-- a code is one screen's in all schools
+create unique index own_screen_code on own_screen (code);
 create policy by_name on school for select using (current_user = 'yr_owner' and current_setting('app.looking', true) in ('name', 'pass'));
 create policy by_code on lesson_pass for select using (current_user = 'yr_owner' and current_setting('app.looking', true) = 'pass');
 create policy by_code on pass_device for select using (current_user = 'yr_owner' and current_setting('app.looking', true) = 'pass');

@@ -13,6 +13,8 @@ export type AccountRow = {
   putAway: boolean;
   /** Asked for a new password and has none yet. */
   asked: boolean;
+  /** Ids of the classes that he is in. */
+  classes: string[];
 };
 
 /** Everybody of the school, those put away last. */
@@ -20,7 +22,17 @@ export async function listAccounts(trx: SchoolTrx): Promise<AccountRow[]> {
   const rows = await trx('account')
     .where({ school_id: trx.school })
     .orderByRaw('put_away_at is not null, lower(name), id')
-    .select('id', 'name', 'email', 'role', 'put_away_at', 'asked_at');
+    .select(
+      'id',
+      'name',
+      'email',
+      'role',
+      'put_away_at',
+      'asked_at',
+      trx.raw(
+        `(select coalesce(json_agg(p.class_id), '[]') from class_person p where p.school_id = account.school_id and p.account_id = account.id) as classes`,
+      ),
+    );
   return rows.map((r) => ({
     id: r.id,
     name: r.name,
@@ -28,6 +40,7 @@ export async function listAccounts(trx: SchoolTrx): Promise<AccountRow[]> {
     role: isRole(r.role) ? r.role : 'reader',
     putAway: r.put_away_at !== null,
     asked: r.asked_at !== null,
+    classes: r.classes,
   }));
 }
 
@@ -60,18 +73,24 @@ export async function putAway(trx: SchoolTrx, id: string, away: boolean): Promis
   return 'done';
 }
 
-export type NewAccount = { school: string; name: string; email: string; role: Role; password: string };
+export type NewAccount = { school: string; name: string; email: string; role: Role; password: string; classes: string[] };
 
 /**
  * Adds an account with its password.
  * @param trx at the door
  * @returns its id; null where the address has one already
  */
-export async function addAccount(trx: Knex.Transaction, { school, name, email, role, password }: NewAccount): Promise<string | null> {
+export async function addAccount(
+  trx: Knex.Transaction,
+  { school, name, email, role, password, classes }: NewAccount,
+): Promise<string | null> {
   const id = randomUUID();
   const added = await trx('account').insert({ school_id: school, id, name, email, role }).onConflict('email').ignore();
   if ((added as unknown as { rowCount: number }).rowCount !== 1) return null;
   await trx('credential').insert({ account_id: id, password: await hashPassword(password) });
+  // a class that is gone since he was asked in is passed over
+  const known: string[] = await trx('class').where({ school_id: school }).whereIn('id', classes).pluck('id');
+  if (known.length > 0) await trx('class_person').insert(known.map((class_id) => ({ school_id: school, class_id, account_id: id })));
   return id;
 }
 
@@ -89,11 +108,13 @@ export const isEmpty = async (trx: Knex.Transaction): Promise<boolean> => !(awai
 export async function makeSchool(
   trx: Knex.Transaction,
   schoolName: string,
-  lead: Omit<NewAccount, 'school' | 'role'>,
+  lead: Omit<NewAccount, 'school' | 'role' | 'classes'>,
 ): Promise<string | null> {
   await trx.raw('select pg_advisory_xact_lock(727001)');
   if (!(await isEmpty(trx))) return null;
   const school = randomUUID();
   await trx('school').insert({ id: school, name: schoolName });
-  return addAccount(trx, { ...lead, school, role: 'lead' });
+  // the database gave it its first class
+  const classes: string[] = await trx('class').where({ school_id: school }).pluck('id');
+  return addAccount(trx, { ...lead, school, role: 'lead', classes });
 }

@@ -9,20 +9,29 @@ import { DEMO_SCHOOL, type RequestScope } from '../school-scope';
 import { today } from '../today';
 import { whoHasPass } from './lesson-pass';
 import { tried, waitWords } from './limits';
-import { whoHas, type Who } from './sessions';
+import { classOf, whoHas, type OwnClass, type Who } from './sessions';
 
 /** The demo opens as its teacher, or as whom its visitor chose; on the loopback address only, and not once somebody has signed out. */
 export const isDemo = (): boolean => env.OPEN_AS === 'demo' && ['127.0.0.1', 'localhost', '::1'].includes(env.HOST ?? '127.0.0.1');
 /** The demo's cookie: a role to look with, or `out`. */
 export const DEMO_AS = 'demo-as';
 
-function demoPerson({ cookies }: RequestEvent): Who | null {
+async function demoPerson({ cookies }: RequestEvent): Promise<Who | null> {
   if (!isDemo()) return null;
   const as = cookies.get(DEMO_AS) ?? 'teacher';
   const found = isRole(as) ? DEMO_PEOPLE.find((p) => p.role === as) : undefined;
-  return found
-    ? { account: found.id, school: DEMO_SCHOOL, schoolName: SCHOOL_NAME, role: found.role, name: found.name, shared: false, demo: true }
-    : null;
+  if (!found) return null;
+  const { id: account, role, name } = found;
+  const { rows } = await poolFor('read').raw<{ rows: { classes: OwnClass[] }[] }>('select classes_of(?, ?, ?) as classes', [
+    DEMO_SCHOOL,
+    account,
+    role,
+  ]);
+  const classes = rows[0]?.classes ?? [];
+  return {
+    ...{ account, role, name, classes },
+    ...{ school: DEMO_SCHOOL, schoolName: SCHOOL_NAME, class: classOf(classes, cookies), shared: false, demo: true },
+  };
 }
 
 /** Who asks: a person by his session, else whoever has a pass for this lesson, else the demo's person. */
@@ -30,7 +39,7 @@ export async function whoAsks(event: RequestEvent): Promise<Who | null> {
   const person = await whoHas(event.cookies);
   if (person) return person;
   const lesson = event.route.id?.startsWith('/cook/[lesson=id]') ? event.params.lesson : undefined;
-  return (lesson ? await whoHasPass(event.cookies, lesson) : null) ?? demoPerson(event);
+  return (lesson ? await whoHasPass(event.cookies, lesson) : null) ?? (await demoPerson(event));
 }
 
 /** Whether whoever asked once still may: signed in, let in, in the same role. */
@@ -47,12 +56,12 @@ export const scopeFor = (who: Who, writes: boolean): RequestScope => scopeOf(who
  * @throws TooMany
  */
 export async function scopeOfScreen(code: string, address: string, writes: boolean): Promise<RequestScope | null> {
-  const { rows } = await poolFor('read').raw<{ rows: { school: string | null }[] }>('select school_of_screen(?, ?) as school', [
+  const { rows } = await poolFor('read').raw<{ rows: { school_id: string; class_id: string }[] }>('select * from screen_of(?, ?)', [
     code,
     today(),
   ]);
-  const school = rows[0]?.school;
-  if (school) return scopeOf({ school, account: null, role: 'screen' }, writes ? 'write' : 'read');
+  const found = rows[0];
+  if (found) return scopeOf({ school: found.school_id, account: null, role: 'screen', class: found.class_id }, writes ? 'write' : 'read');
   await countWrong(address);
   return null;
 }

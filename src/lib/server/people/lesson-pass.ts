@@ -31,7 +31,7 @@ export async function passFor(trx: SchoolTrx, lesson: string): Promise<string | 
 
 const COOKIE = 'lesson-pass';
 
-type Found = { school_id: string; class_lesson_id: string };
+type Found = { school_id: string; class_lesson_id: string; class_id: string };
 
 /**
  * Lets a device into the lesson of a code.
@@ -41,9 +41,9 @@ export async function letIn(code: string, cookies: Cookies, url: URL): Promise<s
   const { rows } = await poolFor('read').raw<{ rows: Found[] }>('select * from lesson_of_pass(?, ?)', [code, today()]);
   const found = rows[0];
   if (!found) return null;
-  const { school_id: school, class_lesson_id: lesson } = found;
+  const { school_id: school, class_lesson_id: lesson, class_id } = found;
   const secret = newSecret();
-  await withPass(poolFor('write'), { school, account: null, role: 'aide' }, (trx) =>
+  await withPass(poolFor('write'), { school, account: null, role: 'aide', class: class_id }, (trx) =>
     trx('pass_device')
       .insert({ school_id: school, hash: hashOf(secret), class_lesson_id: lesson })
       .then(),
@@ -57,16 +57,18 @@ export async function letIn(code: string, cookies: Cookies, url: URL): Promise<s
 export async function whoHasPass(cookies: Cookies, lesson: string): Promise<Who | null> {
   const secret = cookies.get(COOKIE);
   if (!secret || secret.length > 64) return null;
-  const { rows } = await poolFor('read').raw<{ rows: (Found & { school_name: string })[] }>('select * from who_has_pass(?, ?)', [
-    hashOf(secret),
-    today(),
-  ]);
+  const { rows } = await poolFor('read').raw<{ rows: (Found & { school_name: string; class_name: string })[] }>(
+    'select * from who_has_pass(?, ?)',
+    [hashOf(secret), today()],
+  );
   const found = rows[0];
   if (found?.class_lesson_id !== lesson) return null;
   return {
     account: null,
     school: found.school_id,
     schoolName: found.school_name,
+    classes: [{ id: found.class_id, name: found.class_name }],
+    class: found.class_id,
     role: 'aide',
     name: 'Lesson pass',
     shared: true,

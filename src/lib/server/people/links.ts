@@ -1,6 +1,7 @@
 // Links that work once: an invitation, a new password. Nothing is sent by itself: whoever made one hands it over.
 import type { Knex } from 'knex';
 import { isRole, type Role } from '$core';
+import { namesOf } from '../input/stored';
 import { addAccount } from './accounts';
 import { hashOf, hashPassword, newSecret } from './hashing';
 import { endAll } from './sessions';
@@ -9,10 +10,10 @@ const HOUR = 3_600_000;
 /** Hours that a link is good for. */
 const LASTS = { invitation: 7 * 24, reset: 24 } as const;
 
-export type Invited = { school: string; name: string; email: string; role: Role; by: string };
+export type Invited = { school: string; name: string; email: string; role: Role; classes: string[]; by: string };
 
 /** @param trx at the door. @returns the secret of the link, which is not kept */
-export async function invite(trx: Knex.Transaction, { school, name, email, role, by }: Invited): Promise<string> {
+export async function invite(trx: Knex.Transaction, { school, name, email, role, classes, by }: Invited): Promise<string> {
   const secret = newSecret();
   // a second invitation takes the place of the first
   await trx('link').where({ kind: 'invitation', school_id: school, email }).whereNull('used_at').delete();
@@ -23,6 +24,7 @@ export async function invite(trx: Knex.Transaction, { school, name, email, role,
     name,
     email,
     role,
+    classes: JSON.stringify(classes),
     made_by: by,
     ends_at: new Date(Date.now() + LASTS.invitation * HOUR),
   });
@@ -54,6 +56,8 @@ export type Link = {
   name: string;
   email: string;
   role: Role;
+  /** That whoever takes it comes into. */
+  classes: string[];
 };
 
 /** What a link is for; null where it was used, is over or never was. */
@@ -71,6 +75,7 @@ export async function readLink(trx: Knex.Transaction, secret: string): Promise<L
       's.name as school_name',
       'l.account_id',
       'l.role',
+      'l.classes',
       trx.raw('coalesce(l.name, a.name) as name, coalesce(l.email, a.email) as email'),
     );
   if (!row) return null;
@@ -83,6 +88,7 @@ export async function readLink(trx: Knex.Transaction, secret: string): Promise<L
     name: row.name,
     email: row.email,
     role,
+    classes: namesOf(row.classes),
   };
 }
 
@@ -98,8 +104,8 @@ export async function takeLink(trx: Knex.Transaction, secret: string, password: 
       .where({ hash: hashOf(secret) })
       .update({ used_at: trx.fn.now() });
   if (link.account === null) {
-    const { school, name, email, role } = link;
-    const account = await addAccount(trx, { school, name, email, role, password });
+    const { school, name, email, role, classes } = link;
+    const account = await addAccount(trx, { school, name, email, role, password, classes });
     if (account) await used();
     return account;
   }

@@ -19,8 +19,9 @@ const BY_NEED: readonly (readonly [read: Needs, write: Needs, routes: readonly s
     ['/sign-in', '/sign-in/code', '/forgot', '/first', '/link/[secret=secret]', '/theme', '/demo-as', '/own', '/own/[code=code]/mark'],
   ],
   ['open', 'never', ['/health', '/own/[code=code]', '/own/[code=code]/live']],
-  ['self', 'self', ['/account', '/sign-out']],
-  ['see', 'never', ['/', '/design', '/recipes', '/shopping', '/shopping/list.csv', '/lessons/week.ics', '/kitchen/buy', RECIPE]],
+  ['self', 'self', ['/account', '/sign-out', '/class']],
+  ['see', 'recipes', ['/recipes']],
+  ['see', 'never', ['/', '/design', '/shopping', '/shopping/list.csv', '/lessons/week.ics', '/kitchen/buy', RECIPE]],
   ['see', 'never', parts(LEARNER, 'taps', 'report', 'report/home', 'revision')],
   // what somebody taps who may not record could never be sent: the lesson is not opened to him
   ['record', 'record', parts(ROOM, '', 'adult', 'aim', 'live', 'now', 'presence', 'records', 'screen')],
@@ -40,6 +41,7 @@ const BY_NEED: readonly (readonly [read: Needs, write: Needs, routes: readonly s
   ['export', 'never', parts(LEARNER, 'records.csv', 'all.zip')],
   ['erase', 'erase', parts(LEARNER, 'erase')],
   ['people', 'people', ['/people']],
+  ['classes', 'classes', ['/classes']],
   ['audit', 'never', ['/people/trail']],
 ];
 const LAW = new Map(BY_NEED.flatMap(([read, write, routes]) => routes.map((route): [string, Law] => [route, { read, write }])));

@@ -6,11 +6,16 @@ import { poolFor } from '../school';
 import { atTheDoor } from './door';
 import { hashOf, newSecret } from './hashing';
 
+export type OwnClass = { id: string; name: string };
 export type Who = {
   /** Null where a lesson pass came, which is nobody's in particular. */
   account: string | null;
   school: string;
   schoolName: string;
+  /** The classes that he is in, a lead in all, in their order. */
+  classes: OwnClass[];
+  /** Which of them is worked with; null where there is none. */
+  class: string | null;
   role: Role;
   name: string;
   /** Signed in on a device that others use too. */
@@ -31,7 +36,21 @@ const HOUR = 3_600_000;
 /** Where a cookie goes and does not: to this program only, to no script, with TLS where there is TLS. */
 const place = (url: URL) => ({ path: '/', httpOnly: true, sameSite: 'lax', secure: url.protocol === 'https:' }) as const;
 
-type Found = { account_id: string; school_id: string; school_name: string; role: string; name: string; shared: boolean };
+type Found = {
+  account_id: string;
+  school_id: string;
+  school_name: string;
+  role: string;
+  name: string;
+  shared: boolean;
+  classes: OwnClass[];
+};
+
+/** The cookie of the class that is worked with, on this device. */
+export const CLASS = 'class';
+/** Which class: the one that was chosen, where it is his; else his first. */
+export const classOf = (classes: readonly OwnClass[], cookies: Cookies): string | null =>
+  (classes.find((c) => c.id === cookies.get(CLASS)) ?? classes[0])?.id ?? null;
 
 /** @returns null where nobody is signed in, or no longer */
 export async function whoHas(cookies: Cookies): Promise<Who | null> {
@@ -40,8 +59,8 @@ export async function whoHas(cookies: Cookies): Promise<Who | null> {
   const { rows } = await poolFor('read').raw<{ rows: Found[] }>('select * from who_is(?)', [hashOf(secret)]);
   const found = rows[0];
   if (!found || !isRole(found.role)) return null;
-  const { account_id: account, school_id: school, school_name: schoolName, role, name, shared } = found;
-  return { account, school, schoolName, role, name, shared, demo: false };
+  const { account_id: account, school_id: school, school_name: schoolName, role, name, shared, classes } = found;
+  return { account, school, schoolName, classes, class: classOf(classes, cookies), role, name, shared, demo: false };
 }
 
 /** Begins a session, in a transaction at the door. What stood in the cookie before is ended: a session is never handed on. */

@@ -4,7 +4,7 @@ import { error } from '@sveltejs/kit';
 
 export const load = async ({ params, locals, depends }) => {
   depends('recipe:state');
-  const [summary] = await locals.inSchool((trx) => listRecipes(trx, params.id));
+  const [summary] = await locals.inSchool((trx) => listRecipes(trx, { only: params.id }));
   if (!summary) error(404, 'There is no recipe at this address.');
-  return { recipe: { id: summary.id, title: summary.title }, next: nextOf(summary), title: summary.title };
+  return { recipe: { id: summary.id, title: summary.title, putAway: summary.putAway }, next: nextOf(summary), title: summary.title };
 };
