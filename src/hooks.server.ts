@@ -94,6 +94,7 @@ async function admit(event: RequestEvent): Promise<RequestScope | null | Respons
   locals.inSchool = (work) => orNotNow(event, () => scope.in(work));
   if (!isOpen(route.id, writes) && locals.who && route.id !== null && !mayAt(locals.who.role, route.id, writes))
     return refused(event, locals.who, writes) ?? scope;
+  if (locals.who) await atClass(event, locals.who, scope);
   return scope;
 }
 
@@ -102,7 +103,7 @@ async function scopeOfPerson(event: RequestEvent, writes: boolean): Promise<Requ
   close(event, who);
   // his own page still opens to him
   if (who?.classes.length === 0 && who.role !== 'lead') close(event, who, NO_CLASS);
-  else if (who) return atClass(event, who, scopeFor(who, writes));
+  else if (who) return scopeFor(who, writes);
   if (who || event.route.id === null || isOpen(event.route.id, writes)) return null;
   // what is written is answered, not led elsewhere: a device keeps it until somebody has signed in again
   if (writes) return answer(event, 401, 'Sign in again: this device is signed in no longer. Nothing that it holds was lost.');
@@ -110,13 +111,12 @@ async function scopeOfPerson(event: RequestEvent, writes: boolean): Promise<Requ
 }
 
 /** What is asked for says which class it is of, to somebody who has several: its pages have that class's kitchen and learners, whichever was chosen last. */
-async function atClass(event: RequestEvent, who: Who, scope: RequestScope): Promise<RequestScope> {
-  if (who.classes.length < 2) return scope;
+async function atClass(event: RequestEvent, who: Who, scope: RequestScope): Promise<void> {
+  if (who.classes.length < 2) return;
   const found = await orNotNow(event, () => scope.in((trx) => classOfAsked(trx, event)));
-  if (!found || found === who.class || !who.classes.some((c) => c.id === found)) return scope;
+  if (!found || found === who.class || !who.classes.some((c) => c.id === found)) return;
   who.class = found;
   await orNotNow(event, () => scope.turnTo(found));
-  return scope;
 }
 
 /** Nothing of any school is to be had, until it is opened. */

@@ -11,6 +11,9 @@ import { builtRoutes, startServer, type Answer, type BuiltRoute, type OwnServer 
 let server: OwnServer;
 const routes = builtRoutes();
 const other = { school: randomUUID(), account: randomUUID() };
+/** A teacher of the second class alone. */
+const beside = randomUUID();
+const TIDE = 'c1a55001-0000-4000-8000-000000000002';
 const cookies = new Map<string, string>();
 /** Ids of things of the demo's school, and of nothing, by the name of the parameter. */
 let theirs: Map<string, string>;
@@ -42,6 +45,12 @@ beforeAll(async () => {
     });
   });
   await signIn('elsewhere', other.account);
+  await withSchool(server.owner, DEMO_SCHOOL, async (trx) => {
+    const at = { school_id: DEMO_SCHOOL };
+    await trx('account').insert({ ...at, id: beside, name: 'Mr Beside', email: 'beside@cedar-quay.example', role: 'teacher' });
+    await trx('class_person').insert({ ...at, account_id: beside, class_id: TIDE });
+  });
+  await signIn('beside', beside);
   const [{ id: lead }] = DEMO_PEOPLE.filter((p) => p.role === 'lead');
   await signIn('over', lead, { ends_at: new Date(Date.now() - 1000) });
   await signIn('unused', lead, { seen_at: new Date(Date.now() - 8 * 24 * 3_600_000) });
@@ -220,13 +229,11 @@ describe('a lesson pass', () => {
   });
 });
 
-describe('another school', () => {
-  /** What differs from one answer to the next of the same kind: ids, the number of the request, nonces and times. */
-  const plain = (body: string) =>
-    body
-      .replace(/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g, 'ID')
-      .replace(/nonce="[^"]*"|__sveltekit_\w+|\d{13}/g, 'N');
+/** What differs from one answer to the next of the same kind: ids, the number of the request, nonces and times. */
+const plain = (body: string) =>
+  body.replace(/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g, 'ID').replace(/nonce="[^"]*"|__sveltekit_\w+|\d{13}/g, 'N');
 
+describe('another school', () => {
   test('finds what is not its own as it finds what is not there, and changes nothing of it', async () => {
     const before = await all();
     for (const call of calls.filter((c) => c.route.id.includes('[') && !isOpen(c.route.id, WRITES.has(c.method)))) {
@@ -241,5 +248,32 @@ describe('another school', () => {
       const { body } = await ask(call, 'elsewhere');
       for (const name of ['Wren', 'Odo', 'Tansy', 'Ferrow', 'Cedar Quay']) expect(body, nameOf(call)).not.toContain(name);
     }
+  });
+});
+
+describe('another class of the same school', () => {
+  const ofLearners = (id: string) => id.startsWith('/learners/') || id.startsWith('/lessons/') || id.startsWith('/cook/');
+
+  test('finds its learners and lessons as it finds what is not there, and changes nothing of them', async () => {
+    const before = await all();
+    const walled = calls.filter(
+      (c) => ofLearners(c.route.id) && c.route.id.includes('[') && mayAt('teacher', c.route.id, WRITES.has(c.method)),
+    );
+    expect(walled.length).toBeGreaterThan(30);
+    for (const call of walled) {
+      const [mine, none] = [await ask(call, 'beside', 'theirs'), await ask(call, 'beside', 'nothing')];
+      expect([mine.status, plain(mine.body)], nameOf(call)).toEqual([none.status, plain(none.body)]);
+    }
+    expect(await all()).toBe(before);
+  });
+  test('sees no name of its learners on any page, those of shared recipes too', async () => {
+    for (const call of calls.filter((c) => c.method === 'GET')) {
+      const { body } = await ask(call, 'beside');
+      for (const name of ['Wren', 'Odo', 'Tansy', 'Nell']) expect(body, nameOf(call)).not.toContain(name);
+    }
+  });
+  test('works with its own, whatever class the device asks for', async () => {
+    const { body } = await server.ask({ path: '/learners', headers: [['cookie', `${cookies.get('beside')}; class=${randomUUID()}`]] });
+    for (const name of ['Rook', 'Fern', 'Ash']) expect(body).toContain(name);
   });
 });
