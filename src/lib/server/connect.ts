@@ -39,8 +39,18 @@ export function connect(url: string, serving = false): Knex {
   });
 }
 
-/** Brings the schema up to date; run as the owner. */
+/** Whoever migrates holds it, a number of our own. */
+const MIGRATING = 727002;
+
+/**
+ * Brings the schema up to date; run as the owner. A second process waits for the first. Each migration is whole or not at all, and where a process was
+ * stopped in one, the next begins it anew: the lock goes with the connection, unlike a mark in a table.
+ */
 export async function migrate(knex: Knex): Promise<void> {
-  await knex.migrate.latest();
-  await writeLaw(knex);
+  await knex.transaction(async (holds) => {
+    await holds.raw('select pg_advisory_xact_lock(?)', [MIGRATING]);
+    await knex.migrate.forceFreeMigrationsLock();
+    await knex.migrate.latest();
+    await writeLaw(knex);
+  });
 }
