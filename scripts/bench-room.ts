@@ -16,7 +16,7 @@ const ANSWERED = 50;
 const PAINTED = 50;
 const STORED = 100;
 
-const server = await startServer();
+const server = await startServer({ REQUESTS_A_MINUTE: '1000000' });
 const headers: [string, string][] = [
   ['content-type', 'application/x-www-form-urlencoded'],
   ['accept', 'text/html'],

@@ -56,7 +56,7 @@ async function paste(
 const found = searchSlowTexts(Number(process.argv[2] ?? 60));
 console.log(`slowest text of 100 KB in core: ${Math.round(found.ms)} ms; ${found.said}`);
 // with the limit of time that people get
-const server = await startServer({ WORK_MS: '2000' });
+const server = await startServer({ WORK_MS: '2000', REQUESTS_A_MINUTE: '1000000' });
 let ok = found.ms < LONGEST_TEXT;
 try {
   // warm, as a server is that has served a school for some minutes: each page was opened some times

@@ -13,6 +13,8 @@ declare global {
       may(act: RoleAct): boolean;
       /** What is asked for is not for whom asks: no page of it is shown. */
       isRefused: boolean;
+      /** The account that something was done to, for the trail. */
+      about: string | null;
       /** The school whose rows this request sees; empty where there is none. */
       school: string;
       /** Runs a piece of work in the school whose rows this request sees; all pieces of a request share one transaction. */

@@ -7,11 +7,12 @@ import { may } from '$core';
 import { log } from '$lib/server/log';
 import { codeOf, notNow } from '$lib/server/not-now';
 import { scopeFor, scopeOfScreen, TooMany, whoAsks } from '$lib/server/people/asking';
+import { visited, waitWords } from '$lib/server/people/limits';
 import { tellFirstCode } from '$lib/server/people/first-run';
-import { isOpen, mayAt } from '$lib/server/people/route-law';
+import { isOpen, mayAt, mostBytes } from '$lib/server/people/route-law';
 import { classOfAsked } from '$lib/server/people/classes';
 import type { Who } from '$lib/server/people/sessions';
-import { addToTrail, learnerOf, trailAct } from '$lib/server/people/trail';
+import { aboutOf, addToTrail, trailAct } from '$lib/server/people/trail';
 import { closePools, isTooStrong } from '$lib/server/school';
 import type { RequestScope } from '$lib/server/school-scope';
 import { sealKey } from '$lib/server/seal';
@@ -40,6 +41,19 @@ const isForeign = ({ request, url }: RequestEvent) => WRITES.has(request.method)
 const isNoAction = ({ url }: RequestEvent) =>
   [...url.searchParams.keys()].some((name) => name.startsWith('/') && Reflect.has(Object.prototype, name.slice(1)));
 
+/** What is refused before anything is read of it. */
+function refusedUnread(event: RequestEvent): Response | null {
+  if (isForeign(event)) return plain('This was not sent from a page of this program.', 403);
+  if (isNoAction(event)) return plain('There is nothing here.', 404);
+  const { headers, method } = event.request;
+  if (!WRITES.has(method)) return null;
+  const length = headers.get('content-length');
+  // what does not say how long it is could go on for ever
+  if (length === null && headers.has('transfer-encoding')) return plain('Say how long this is.', 411);
+  if (Number(length ?? 0) <= mostBytes(event.route.id)) return null;
+  return json({ message: 'This is too much at once. Nothing was changed.' }, { status: 413 });
+}
+
 const plain = (text: string, status: number) => new Response(text, { status, headers: { 'content-type': 'text/plain; charset=utf-8' } });
 
 export const handle: Handle = async ({ event, resolve }) => {
@@ -48,11 +62,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   const asked = event.cookies.get('theme');
   const theme = asked && THEMES.has(asked) ? asked : 'auto';
   event.locals.theme = theme;
-  const admitted = isForeign(event)
-    ? plain('This was not sent from a page of this program.', 403)
-    : isNoAction(event)
-      ? plain('There is nothing here.', 404)
-      : await admit(event);
+  const admitted = refusedUnread(event) ?? (await admit(event));
   let response =
     admitted instanceof Response ? admitted : await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
   // a page that asks nothing of a school would still be shown to whom it is not for
@@ -85,6 +95,8 @@ async function admit(event: RequestEvent): Promise<RequestScope | null | Respons
   const writes = WRITES.has(event.request.method);
   close(event, null);
   if (route.id === '/health') return null;
+  const crowd = await orNotNow(event, () => visited('any of address', event.getClientAddress()));
+  if (crowd > 0) return tooOften(crowd);
   const scope = route.id?.startsWith('/own/[code=code]')
     ? await orNotNow(event, () => scopeOfScreen(event.params.code ?? '', event.getClientAddress(), writes)).catch(tooMany)
     : await scopeOfPerson(event, writes);
@@ -100,7 +112,12 @@ async function admit(event: RequestEvent): Promise<RequestScope | null | Respons
 
 async function scopeOfPerson(event: RequestEvent, writes: boolean): Promise<RequestScope | null | Response> {
   const who = await orNotNow(event, () => whoAsks(event));
+  const busy = who?.account ? await orNotNow(event, () => visited('any of account', who.account ?? '')) : 0;
+  if (busy > 0) return tooOften(busy);
   close(event, who);
+  // to set one up is all that he can do; what is written waits on the device meanwhile, as when he is signed out
+  if (who?.lacksSecond && !isOpen(event.route.id, writes) && !OWN_PAGE.test(event.route.id ?? ''))
+    return writes ? answer(event, 401, 'Set up a second factor first: your school asks for one.') : redirect(303, '/account');
   // his own page still opens to him
   if (who?.classes.length === 0 && who.role !== 'lead') close(event, who, NO_CLASS);
   else if (who) return scopeFor(who, writes);
@@ -123,6 +140,7 @@ async function atClass(event: RequestEvent, who: Who, scope: RequestScope): Prom
 function close({ locals }: RequestEvent, who: Who | null, why = 'There is nothing here.'): void {
   locals.who = who;
   locals.school = '';
+  locals.about = null;
   locals.isRefused = false;
   locals.may = (act) => who !== null && may(who.role, act);
   locals.rest = () => Promise.resolve();
@@ -130,6 +148,9 @@ function close({ locals }: RequestEvent, who: Who | null, why = 'There is nothin
 }
 
 const NOT_YOURS = 'This is not yours to do here. Whoever looks after the people of your school can change that.';
+
+/** Where somebody looks after his own account. */
+const OWN_PAGE = /^\/(account|sign-out)/;
 
 const NO_CLASS = 'You are in no class yet. Whoever looks after the people of your school can put you into one.';
 
@@ -150,6 +171,12 @@ function answer({ request }: RequestEvent, status: number, message: string): Res
     : json({ message }, { status });
 }
 
+const tooOften = (seconds: number) =>
+  new Response(waitWords(seconds), {
+    status: 429,
+    headers: { 'content-type': 'text/plain; charset=utf-8', 'retry-after': String(seconds) },
+  });
+
 function tooMany(failed: unknown): Response {
   if (failed instanceof TooMany) return json({ message: failed.message }, { status: 429 });
   throw failed;
@@ -158,11 +185,11 @@ function tooMany(failed: unknown): Response {
 /** Writes down whose records were shown or changed, and keeps all that the request did. */
 async function keep(event: RequestEvent, scope: RequestScope | null, response: Response): Promise<void> {
   const { who } = event.locals;
-  const learner = learnerOf(event);
   const isPage = event.isDataRequest || (response.headers.get('content-type')?.startsWith('text/html') ?? false);
   const act = trailAct(event, isPage);
-  if (scope && who && learner && act && (await wentWell(event, response)))
-    await scope.in((trx) => addToTrail(trx, who, act, event.route.id ?? '', learner));
+  const about = who && act ? aboutOf(event, act, who, event.locals.about) : null;
+  if (scope && who && act && about && (await wentWell(event, response)))
+    await scope.in((trx) => addToTrail(trx, who, act, event.route.id ?? '', about));
   await scope?.done();
 }
 

@@ -84,7 +84,20 @@ describe('schools', () => {
       where n.nspname = 'public' and c.relkind = 'r' and c.relname not like 'migration%'`);
     expect(tables.rows.length).toBeGreaterThan(10);
     // what belongs to people and not to one school has walls of its own: see people.test.ts
-    const ofPeople = ['class', 'class_person', 'account', 'credential', 'recovery_code', 'session', 'link', 'tries', 'seal', 'permission'];
+    const ofPeople = [
+      'class',
+      'class_person',
+      'passkey',
+      'backup',
+      'account',
+      'credential',
+      'recovery_code',
+      'session',
+      'link',
+      'tries',
+      'seal',
+      'permission',
+    ];
     for (const table of tables.rows.filter((t: { name: string }) => !ofPeople.includes(t.name))) {
       expect(table.forced, table.name).toBe(true);
       expect(table.key.split(',')[0], table.name).toMatch(table.name === 'school' ? /^id$/ : /^school_id$/);

@@ -11,6 +11,7 @@ import * as plan from './migrations/0008_plan';
 import * as lookBack from './migrations/0009_look_back';
 import * as people from './migrations/0010_people';
 import * as classes from './migrations/0011_classes';
+import * as trust from './migrations/0012_trust';
 
 const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0001_first', first],
@@ -24,6 +25,7 @@ const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0009_look_back', lookBack],
   ['0010_people', people],
   ['0011_classes', classes],
+  ['0012_trust', trust],
 ]);
 
 export const migrationSource: Knex.MigrationSource<string> = {

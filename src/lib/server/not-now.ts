@@ -11,6 +11,7 @@ const REASONS = new Map<string, string>([
   ['57P01', 'The database is being restarted.'],
   ['57P02', 'The database is being restarted.'],
   ['57P03', 'The database is being restarted.'],
+  ['53100', 'The disk of the server is full.'],
   ['55000', 'The database takes no connections at this moment.'],
   ['08000', 'The database cannot be reached.'],
   ['08003', 'The database cannot be reached.'],

@@ -29,12 +29,16 @@ export async function closePools(): Promise<void> {
 /** How long the question after the program's health may take, in milliseconds: shorter than any watcher waits. */
 const HEALTH_MS = 1500;
 
-/** Why the program cannot serve, in a word; null when it can: the database answers, and its schema is there. */
+/** Why the program cannot serve, in a word; null when it can: the database answers, its schema is there, and it takes what is written. */
 export async function whyDown(): Promise<string | null> {
   let timer: NodeJS.Timeout | undefined;
   const late = new Promise<string>((done) => (timer = setTimeout(() => done('slow'), HEALTH_MS)));
   const asked = poolFor('read')
     .raw('select 1 from school limit 1')
+    // pages are read from a full disk too, and nothing can be saved
+    .then(() =>
+      poolFor('read').raw(`insert into tries (key, points, expire) values ('health', 0, 0) on conflict (key) do update set points = 0`),
+    )
     .then(
       () => null,
       (error: unknown) => (notNow(error) === null ? 'broken' : codeOf(error)),

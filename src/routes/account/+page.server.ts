@@ -1,8 +1,9 @@
 import { whyNoPassword } from '$core';
 import { readForm } from '$lib/server/input/request';
+import { saysPassword } from '$lib/server/people/again';
 import { atTheDoor } from '$lib/server/people/door';
-import { hashPassword, isPassword } from '$lib/server/people/hashing';
-import { tried, waitWords } from '$lib/server/people/limits';
+import { hashPassword } from '$lib/server/people/hashing';
+import { havePasskeys, listPasskeys } from '$lib/server/people/passkeys';
 import { newRecoveryCodes, newTotp, totpCount } from '$lib/server/people/second';
 import { endAll, listSessions, personOf, type Person } from '$lib/server/people/sessions';
 import { error, fail, type RequestEvent } from '@sveltejs/kit';
@@ -10,7 +11,7 @@ import { renderSVG } from 'uqr';
 
 const whoIs = (locals: App.Locals): Person => personOf(locals.who) ?? error(401, 'Sign in again.');
 
-export const load = async ({ locals, cookies }) => {
+export const load = async ({ locals, cookies, url }) => {
   const who = whoIs(locals);
   return atTheDoor(async (trx) => {
     const own = await trx('account as a')
@@ -22,21 +23,14 @@ export const load = async ({ locals, cookies }) => {
       title: 'My account',
       email: own?.email as string,
       hasSecond: own?.totp !== null,
+      lacksSecond: who.lacksSecond,
+      canPasskey: havePasskeys(url) && !who.demo,
+      passkeys: await listPasskeys(trx, who.account),
       codesLeft: Number(left[0]?.count ?? 0),
       sessions: await listSessions(trx, who.account, cookies),
     };
   });
 };
-
-/** Whoever changes how an account is opened says its password once more: a device left open is not enough. */
-async function saysPassword(who: Person, password: string): Promise<string | null> {
-  const wait = await tried('account', `again ${who.account}`);
-  if (wait > 0) return waitWords(wait);
-  const row = await atTheDoor((trx) =>
-    trx('credential').where({ account_id: who.account }).first<{ password: string } | undefined>('password'),
-  );
-  return (await isPassword(row?.password ?? null, password)) ? null : 'Your password is not right.';
-}
 
 /** The demo's people are everybody's: how they sign in stays as it is. */
 const NOT_IN_DEMO = 'In the demo this stays as it is. Sign in as one of its people to try it.';
@@ -101,6 +95,14 @@ export const actions = {
       await trx('recovery_code').where({ account_id: who.account }).delete();
     });
     return { what: 'second', done: 'The second factor is off.' };
+  },
+  'passkey-off': async (event) => {
+    const who = whoIs(event.locals);
+    const id = (await readForm(event.request))('id');
+    const gone = await atTheDoor((trx) => trx('passkey').where({ id, account_id: who.account }).delete());
+    return gone === 1
+      ? { what: 'passkey', done: 'This passkey opens nothing any more.' }
+      : fail(409, { what: 'passkey', problem: 'It is gone already.' });
   },
   'sign-out-all': async ({ locals, cookies }) => {
     const who = whoIs(locals);

@@ -2,9 +2,24 @@
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
   import { roleWords } from '$core';
+  import { invalidateAll } from '$app/navigation';
+  import { addPasskey } from '$lib/ui/passkey';
   import NewPassword from '$lib/ui/NewPassword.svelte';
   import { showMoment } from '$lib/ui/words';
   let { data, form } = $props();
+  let asking = $state(false);
+  let said = $state('');
+  async function newPasskey(event: SubmitEvent & { currentTarget: HTMLFormElement }) {
+    event.preventDefault();
+    const form = event.currentTarget;
+    asking = true;
+    const { ok, message } = await addPasskey(String(new FormData(form).get('now') ?? ''));
+    asking = false;
+    said = ok ? 'The passkey is kept: sign in with it from now on.' : message;
+    if (!ok) return;
+    form.reset();
+    await invalidateAll();
+  }
   const who = $derived(page.data.who);
   const problemOf = (what: string) => (form?.what === what && 'problem' in form ? (form.problem ?? '') : '');
   const doneOf = (what: string) => (form?.what === what && 'done' in form ? (form.done ?? '') : '');
@@ -26,6 +41,9 @@
 <h1 class="mt-4">{who?.name}</h1>
 <p class="mt-1 text-muted">{data.email}{who ? `, ${roleWords(who.role).name.toLowerCase()}. ${roleWords(who.role).say}` : ''}</p>
 
+{#if data.lacksSecond}<p class="mt-4 max-w-3xl border-l-[6px] border-ink pl-3 font-semibold" role="alert">
+    Your school asks for a second factor of your role. Set one up here, or add a passkey: until then nothing else opens.
+  </p>{/if}
 <section class="mt-6 max-w-3xl border-t-[3px] border-ink pt-3" aria-labelledby="second">
   <h2 id="second">Second factor: {data.hasSecond ? 'on' : 'off'}</h2>
   {#if form && 'codes' in form && form.codes}
@@ -85,6 +103,31 @@
   {/if}
   <p class="problem min-h-6" role="alert">{problemOf('second')}</p>
   <p role="status">{doneOf('second')}</p>
+</section>
+
+<section class="mt-4 max-w-3xl border-t-[3px] border-ink pt-3" aria-labelledby="passkeys">
+  <h2 id="passkeys">Passkeys</h2>
+  <p class="mt-1">
+    {data.canPasskey
+      ? 'A key on this device, opened by your finger, face or code. It stands for password and second factor together.'
+      : 'Passkeys work where this program is opened by a name, with TLS, and not in the demo.'}
+  </p>
+  <ul class="mt-2">
+    {#each data.passkeys as key (key.id)}
+      <li class="flex flex-wrap items-center gap-x-4 border-b border-line py-1">
+        {key.name} <span class="text-muted">since {showMoment(key.madeAt)}{key.usedAt ? `, last used ${showMoment(key.usedAt)}` : ''}</span>
+        <form method="POST" action="?/passkey-off" use:enhance class="ml-auto">
+          <input type="hidden" name="id" value={key.id} />
+          <button class="btn btn-quiet">Take away<span class="sr-only"> the passkey of {key.name}</span></button>
+        </form>
+      </li>
+    {/each}
+  </ul>
+  {#if data.canPasskey}<form method="POST" onsubmit={newPasskey} class="mt-3 space-y-3">
+      {@render now()}
+      <button class="btn" disabled={asking}>Add one on this device</button>
+    </form>{/if}
+  <p class="min-h-6" role="status">{said || doneOf('passkey') || problemOf('passkey')}</p>
 </section>
 
 <section class="mt-4 max-w-3xl border-t-[3px] border-ink pt-3" aria-labelledby="devices">

@@ -43,6 +43,16 @@
       <code class="break-all">{form.link}</code>
       <button type="button" class="btn" onclick={() => copy(form.link)}>{copied ? 'Copied' : 'Copy'}</button>
     </p>
+    {#if form.mail}<details class="mt-2">
+        <summary>In the demo no mail leaves. This one would have</summary>
+        <pre class="mt-1 max-w-full overflow-x-auto whitespace-pre-wrap">{form.mail.to}
+{form.mail.subject}
+
+{form.mail.text}</pre>
+      </details>
+    {:else if form.sent}<p class="mt-2">It was sent by mail, too.</p>{:else if data.mail === 'sent'}<p class="problem mt-2">
+        It could not be sent by mail: hand it over.
+      </p>{/if}
   </section>
 {/if}
 <p class="problem mt-2 min-h-6" role="alert">{form && 'problem' in form ? form.problem : ''}</p>
@@ -155,6 +165,50 @@
     </ul>
   </details>
 {/if}
+
+<h2 class="mt-8">The school</h2>
+<form
+  method="POST"
+  action="?/school"
+  use:enhance={() =>
+    ({ update }) =>
+      update({ reset: false })}
+  class="mt-2 max-w-4xl space-y-3"
+>
+  <fieldset class="flex flex-wrap items-center gap-x-5">
+    <legend class="text-sm text-muted">A second factor, or a passkey, is asked of each</legend>
+    {#each data.roles as role (role.id)}<label class="inline-flex min-h-11 items-center gap-2"
+        ><input
+          type="checkbox"
+          class="h-6 w-6"
+          name="second"
+          value={role.id}
+          checked={data.rules.secondFor.includes(role.id)}
+        />{role.name}</label
+      >{/each}
+  </fieldset>
+  <div class="flex flex-wrap items-end gap-x-5 gap-y-2">
+    <label class="block"
+      ><span class="block text-sm text-muted">Ask whether what was put away may go after (months)</span><input
+        class="field w-24!"
+        type="number"
+        name="months"
+        min="1"
+        max="240"
+        required
+        value={data.rules.keepMonths}
+      /></label
+    >
+    <button class="btn">Keep</button>
+    <a class="inline-flex min-h-11 items-center" href="/people/kept">What may go: {data.kept}</a>
+    <a class="inline-flex min-h-11 items-center" href="/people/school.zip" download>Save all of the school</a>
+  </div>
+</form>
+<p class="mt-3 max-w-prose text-muted">
+  {data.backup
+    ? `Last backup: ${showMoment(data.backup.at)}, ${Math.max(1, Math.round(data.backup.bytes / 1e6))} MB, ${data.backup.encrypted ? 'locked' : 'not locked'}.`
+    : 'No backup was made yet. Whoever runs the program makes them.'}
+</p>
 
 <h2 class="mt-8">Who may do what</h2>
 <!-- svelte-ignore a11y_no_noninteractive_tabindex (what scrolls must be reached by key) -->

@@ -6,6 +6,7 @@ import { isDemo } from '$lib/server/people/asking';
 import { DEMO_PASSWORD, DEMO_PEOPLE } from '$lib/server/demo/people';
 import { atTheDoor } from '$lib/server/people/door';
 import { beginSession, deviceOf } from '$lib/server/people/sessions';
+import { havePasskeys } from '$lib/server/people/passkeys';
 import { keepHalf, knock, WRONG } from '$lib/server/people/sign-in';
 import { wayOn } from '$lib/server/people/where';
 import { fail, redirect } from '@sveltejs/kit';
@@ -16,6 +17,7 @@ export const load = async ({ locals, url }) => {
   return {
     title: 'Sign in',
     to: wayOn(url.searchParams.get('to')),
+    canPasskey: havePasskeys(url),
     demo: isDemo() ? { password: DEMO_PASSWORD, people: DEMO_PEOPLE.map(({ name, email, role }) => ({ name, email, role })) } : null,
   };
 };

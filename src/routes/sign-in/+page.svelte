@@ -1,7 +1,16 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { roleWords } from '$core';
+  import { signInWithPasskey } from '$lib/ui/passkey';
   let { data, form } = $props();
+  // svelte-ignore state_referenced_locally
+  let shared = $state(form?.shared ?? false);
+  let said = $state('');
+  async function withPasskey() {
+    const { ok, message } = await signInWithPasskey(shared);
+    if (ok) location.assign(data.to);
+    else said = message;
+  }
 </script>
 
 <div class="mx-auto mt-8 max-w-md">
@@ -23,12 +32,13 @@
       >Password<input class="field" type="password" name="password" autocomplete="current-password" required maxlength="200" /></label
     >
     <label class="flex min-h-11 items-center gap-2"
-      ><input type="checkbox" class="size-5" name="shared" value="yes" checked={form?.shared ?? false} />
+      ><input type="checkbox" class="size-5" name="shared" value="yes" bind:checked={shared} />
       <span>Others use this device too <span class="text-muted">(signed out after 30 minutes unused)</span></span></label
     >
-    <p class="problem min-h-6" role="alert">{form?.problem ?? ''}</p>
+    <p class="problem min-h-6" role="alert">{said || (form?.problem ?? '')}</p>
     <div class="flex flex-wrap items-center gap-4">
       <button class="btn btn-act">Sign in</button>
+      {#if data.canPasskey}<button type="button" class="btn" onclick={withPasskey}>With a passkey</button>{/if}
       <a class="inline-flex min-h-11 items-center" href="/forgot">A forgotten password</a>
     </div>
   </form>

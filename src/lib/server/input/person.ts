@@ -1,9 +1,9 @@
 // What people send of themselves and of each other.
 import 'reflect-metadata';
-import { ArrayMaxSize, ArrayNotEmpty, IsArray, IsIn, Length, Matches, MaxLength } from 'class-validator';
+import { ArrayMaxSize, ArrayNotEmpty, IsArray, IsBoolean, IsIn, IsInt, Max, Min, Length, Matches, MaxLength } from 'class-validator';
 import { LONGEST_PASSWORD, ROLES, type Role } from '$core';
 import { ID } from '../../id';
-import { IsId, Words } from './rules';
+import { IsId, Text, Words } from './rules';
 
 const EMAIL: PropertyDecorator = (prototype, name) => {
   // where it is told apart from what is none; whether it is somebody's, a link tells that arrives
@@ -31,6 +31,19 @@ export class SignInInput {
   password!: string;
 }
 
+/** What a browser says of a passkey; an empty answer asks what the device is to be asked. */
+export class PasskeyInput {
+  /** JSON, as the browser makes it; the library reads it. */
+  @Text(16_000, 'This is no answer of a passkey.')
+  response!: string;
+
+  @Text(LONGEST_PASSWORD, 'This password is too long.')
+  now!: string;
+
+  @IsBoolean({ message: 'Say whether others use this device.' })
+  shared!: boolean;
+}
+
 export class InvitationInput {
   @Words(60, 'A name has 1 to 60 characters.')
   name!: string;
@@ -43,6 +56,17 @@ export class InvitationInput {
 
   @IdList('Choose classes of this school.')
   classes!: string[];
+}
+
+/** What a school settles for itself. */
+export class SchoolInput {
+  @IsIn(ROLES, { each: true, message: 'There is no such role.' })
+  secondFor!: Role[];
+
+  @IsInt({ message: 'Say in whole months how long is kept.' })
+  @Min(1, { message: 'One month is the least.' })
+  @Max(240, { message: '240 months are the most.' })
+  keepMonths!: number;
 }
 
 export class ClassInput {

@@ -30,7 +30,7 @@ async function demoPerson({ cookies }: RequestEvent): Promise<Who | null> {
   const classes = rows[0]?.classes ?? [];
   return {
     ...{ account, role, name, classes },
-    ...{ school: DEMO_SCHOOL, schoolName: SCHOOL_NAME, class: classOf(classes, cookies), shared: false, demo: true },
+    ...{ school: DEMO_SCHOOL, schoolName: SCHOOL_NAME, class: classOf(classes, cookies), shared: false, lacksSecond: false, demo: true },
   };
 }
 

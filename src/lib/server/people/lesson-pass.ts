@@ -29,6 +29,11 @@ export async function passFor(trx: SchoolTrx, lesson: string): Promise<string | 
   return null;
 }
 
+/** Ends the code of a lesson, and every device that came in by it. */
+export async function endPass(trx: SchoolTrx, lesson: string): Promise<void> {
+  for (const table of ['pass_device', 'lesson_pass']) await trx(table).where({ school_id: trx.school, class_lesson_id: lesson }).delete();
+}
+
 const COOKIE = 'lesson-pass';
 
 type Found = { school_id: string; class_lesson_id: string; class_id: string };
@@ -72,6 +77,7 @@ export async function whoHasPass(cookies: Cookies, lesson: string): Promise<Who 
     role: 'aide',
     name: 'Lesson pass',
     shared: true,
+    lacksSecond: false,
     demo: false,
   };
 }

@@ -16,10 +16,21 @@ const BY_NEED: readonly (readonly [read: Needs, write: Needs, routes: readonly s
   [
     'open',
     'open',
-    ['/sign-in', '/sign-in/code', '/forgot', '/first', '/link/[secret=secret]', '/theme', '/demo-as', '/own', '/own/[code=code]/mark'],
+    [
+      '/sign-in',
+      '/sign-in/code',
+      '/sign-in/passkey',
+      '/forgot',
+      '/first',
+      '/link/[secret=secret]',
+      '/theme',
+      '/demo-as',
+      '/own',
+      '/own/[code=code]/mark',
+    ],
   ],
   ['open', 'never', ['/health', '/own/[code=code]', '/own/[code=code]/live']],
-  ['self', 'self', ['/account', '/sign-out', '/class']],
+  ['self', 'self', ['/account', '/account/passkey', '/sign-out', '/class']],
   ['see', 'recipes', ['/recipes']],
   ['see', 'never', ['/', '/design', '/shopping', '/shopping/list.csv', '/lessons/week.ics', '/kitchen/buy', RECIPE]],
   ['see', 'never', parts(LEARNER, 'taps', 'report', 'report/home', 'revision')],
@@ -41,6 +52,7 @@ const BY_NEED: readonly (readonly [read: Needs, write: Needs, routes: readonly s
   ['export', 'never', parts(LEARNER, 'records.csv', 'all.zip')],
   ['erase', 'erase', parts(LEARNER, 'erase')],
   ['people', 'people', ['/people']],
+  ['people', 'never', ['/people/school.zip', '/people/kept']],
   ['classes', 'classes', ['/classes']],
   ['audit', 'never', ['/people/trail']],
 ];
@@ -48,6 +60,19 @@ const LAW = new Map(BY_NEED.flatMap(([read, write, routes]) => routes.map((route
 
 /** Routes that the law names. */
 export const lawfulRoutes = (): string[] => [...LAW.keys()];
+
+/** The longest body that a route takes, in bytes, where it is not the usual: whole recipes and their steps, pictures, voices, a lesson's records. */
+const LONG = new Map(
+  (
+    [
+      [4_000_000, ['/recipes/new', ...parts(RECIPE, 'read', 'break-down', 'break-down/routine', 'break-down/versions')]],
+      [1_500_000, parts(RECIPE, 'show/photo', 'show/voice', 'fit')],
+      [800_000, [...parts(ROOM, 'records'), ...parts(LESSON, 'plan', 'plan/save', 'save'), '/kitchen']],
+    ] as const
+  ).flatMap(([most, routes]) => routes.map((route): [string, number] => [route, most])),
+);
+const USUAL = 100_000;
+export const mostBytes = (route: string | null): number => LONG.get(route ?? '') ?? USUAL;
 
 /** Whether a route is open to whoever comes, without a session. */
 export function isOpen(route: string | null, writes: boolean): boolean {

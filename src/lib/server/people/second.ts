@@ -23,6 +23,12 @@ export function totpCount(secret: string, code: string, last: number, now = Date
   return count > last ? count : null;
 }
 
+/** Whether an account has a second factor: an authenticator, or a passkey, which stands for both. @param trx at the door */
+export async function hasSecond(trx: Knex.Transaction, account: string): Promise<boolean> {
+  const one = await trx('credential').where({ account_id: account }).whereNotNull('totp').first('account_id');
+  return one !== undefined || (await trx('passkey').where({ account_id: account }).first('id')) !== undefined;
+}
+
 /** Letters and digits that are not taken for each other. */
 const SIGNS = 'abcdefghjkmnpqrstuvwxyz23456789';
 const HOW_MANY = 10;

@@ -20,6 +20,8 @@ export type Who = {
   name: string;
   /** Signed in on a device that others use too. */
   shared: boolean;
+  /** His role must have a second factor, and he has none: only his own page opens. */
+  lacksSecond: boolean;
   /** The demo opens as one of its people, without a session. */
   demo: boolean;
 };
@@ -44,6 +46,7 @@ type Found = {
   name: string;
   shared: boolean;
   classes: OwnClass[];
+  lacks: boolean;
 };
 
 /** The cookie of the class that is worked with, on this device. */
@@ -56,11 +59,14 @@ export const classOf = (classes: readonly OwnClass[], cookies: Cookies): string 
 export async function whoHas(cookies: Cookies): Promise<Who | null> {
   const secret = cookies.get(COOKIE);
   if (!secret || secret.length > 64) return null;
-  const { rows } = await poolFor('read').raw<{ rows: Found[] }>('select * from who_is(?)', [hashOf(secret)]);
+  const { rows } = await poolFor('read').raw<{ rows: Found[] }>(
+    'select w.*, lacks_second(w.account_id, w.school_id, w.role) as lacks from who_is(?) w',
+    [hashOf(secret)],
+  );
   const found = rows[0];
   if (!found || !isRole(found.role)) return null;
-  const { account_id: account, school_id: school, school_name: schoolName, role, name, shared, classes } = found;
-  return { account, school, schoolName, classes, class: classOf(classes, cookies), role, name, shared, demo: false };
+  const { account_id: account, school_id: school, school_name: schoolName, role, name, shared, classes, lacks: lacksSecond } = found;
+  return { account, school, schoolName, classes, class: classOf(classes, cookies), role, name, shared, lacksSecond, demo: false };
 }
 
 /** Begins a session, in a transaction at the door. What stood in the cookie before is ended: a session is never handed on. */

@@ -1,10 +1,16 @@
-// Who saw, changed, took out or erased what of a learner. Lines are added and never changed; the lead reads them.
+// Who saw, changed, took out or erased what: of a learner, of a class at once, of the people of the school. Lines are added and never changed; the lead
+// reads them.
 import type { RequestEvent } from '@sveltejs/kit';
 import { isId } from '../../id';
 import type { SchoolTrx } from '../school-scope';
 import type { Who } from './sessions';
 
 export type TrailAct = 'saw' | 'changed' | 'took out' | 'erased';
+
+/** Pages that show several learners of a class at once; what is recorded in a lesson has its own observer. */
+const OF_CLASS = /^\/(learners|look-back|lessons\/\[id=id\]|cook\/\[lesson=id\]|recipes\/\[id=id\]\/(look-back|fit\/class|cook))$/;
+/** Where people and classes are looked after. */
+const OF_PEOPLE = /^\/(people|classes)/;
 
 /** Routes of a learner whose answer is a file that leaves the program. */
 const FILES = /[.](csv|zip)$/;
@@ -21,16 +27,54 @@ export function learnerOf({ route, params, url }: Pick<RequestEvent, 'route' | '
  */
 export function trailAct(event: Pick<RequestEvent, 'route' | 'request'>, isPage: boolean): TrailAct | null {
   const { method } = event.request;
-  if (method !== 'GET' && method !== 'HEAD') return event.route.id?.endsWith('/erase') ? 'erased' : 'changed';
-  if (FILES.test(event.route.id ?? '')) return 'took out';
+  const route = event.route.id ?? '';
+  if (method !== 'GET' && method !== 'HEAD') return route.endsWith('/erase') ? 'erased' : 'changed';
+  if (FILES.test(route)) return 'took out';
   return isPage ? 'saw' : null;
 }
 
-export async function addToTrail(trx: SchoolTrx, who: Who, act: TrailAct, route: string, learner: string): Promise<void> {
-  await trx('trail').insert({ school_id: trx.school, account_id: who.account, role: who.role, act, route, learner_id: learner });
+/** What a line is about. */
+export type About = { learner: string | null; class: string | null; account: string | null };
+
+/**
+ * What a request is about that is written down; null where it shows and changes nothing of a learner, of a class at once, or of people.
+ * @param account whom it was done to, where people were looked after
+ */
+export function aboutOf(
+  event: Pick<RequestEvent, 'route' | 'params' | 'url'>,
+  act: TrailAct,
+  who: Who,
+  account: string | null,
+): About | null {
+  const route = event.route.id ?? '';
+  const learner = learnerOf(event);
+  if (learner) return { learner, class: null, account: null };
+  if (OF_PEOPLE.test(route)) return act === 'saw' ? null : { learner: null, class: null, account };
+  return act === 'saw' && OF_CLASS.test(route) ? { learner: null, class: who.class, account: null } : null;
 }
 
-export type TrailLine = { id: number; at: Date; who: string | null; role: string; act: string; route: string; learner: string | null };
+export async function addToTrail(
+  trx: SchoolTrx,
+  who: Who,
+  act: TrailAct,
+  route: string,
+  { learner, class: of, account }: About,
+): Promise<void> {
+  const what = { act, route, learner_id: learner, class_id: of, about: account };
+  await trx('trail').insert({ school_id: trx.school, account_id: who.account, role: who.role, ...what });
+}
+
+/** `of`: the learner, the class or the person; null where that is gone, or where it is of the whole school. */
+export type TrailLine = {
+  id: number;
+  at: Date;
+  who: string | null;
+  role: string;
+  act: string;
+  route: string;
+  of: string | null;
+  isGone: boolean;
+};
 
 /** Lines of the trail, the newest first: `most` of them, from before a line on. */
 export async function readTrail(
@@ -45,10 +89,20 @@ export async function readTrail(
     .leftJoin('learner as l', function () {
       this.on('l.school_id', 't.school_id').andOn('l.id', 't.learner_id');
     })
+    .leftJoin('class as c', 'c.id', 't.class_id')
+    .leftJoin('account as o', 'o.id', 't.about')
     .orderBy('t.id', 'desc')
     .limit(most)
-    .select('t.id', 't.at', 'a.name as who', 't.role', 't.act', 't.route', 'l.name as learner');
-  return rows.map((r) => ({ id: r.id, at: r.at, who: r.who, role: r.role, act: r.act, route: r.route, learner: r.learner }));
+    .select(
+      't.id',
+      't.at',
+      'a.name as who',
+      't.role',
+      't.act',
+      't.route',
+      trx.raw('coalesce(l.name, c.name, o.name) as of, t.learner_id is not null and l.id is null as gone'),
+    );
+  return rows.map((r) => ({ id: r.id, at: r.at, who: r.who, role: r.role, act: r.act, route: r.route, of: r.of, isGone: r.gone }));
 }
 
 export type ErasureLine = { at: Date; who: string | null; why: string; rows: number };

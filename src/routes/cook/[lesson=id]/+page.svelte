@@ -97,9 +97,9 @@
     room.keep();
   }
   /** Tells the server of something that is no record. @returns its answer, or null where there is no network */
-  async function tell(what: string, body: object): Promise<{ code?: string } | null> {
+  async function tell(what: string, body: object, method = 'POST'): Promise<{ code?: string } | null> {
     const answer = await fetch(`/cook/${given.id}/${what}`, {
-      method: 'POST',
+      method,
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body),
     }).catch(() => null);
@@ -292,6 +292,7 @@
       onaim={(level) => void setAim(of, level)}
       onscreen={() => screenOf(of)}
       onpass={data.may.includes('lessons') ? async () => (await tell('pass', {}))?.code ?? null : null}
+      onpassend={async () => (await tell('pass', {}, 'DELETE')) !== null}
       onfront={() => {
         room.toFront(of);
         more = null;

@@ -22,6 +22,8 @@
     onscreen: () => Promise<string | null>;
     /** The code of a lesson pass; null where this device may not give one. */
     onpass: (() => Promise<string | null>) | null;
+    /** Ends it, and puts out whoever came in by it. */
+    onpassend: () => Promise<boolean>;
     onfront: () => void;
     /** Where a lesson goes on when it has no further record of this learner. */
     onover: () => void;
@@ -40,6 +42,7 @@
     onaim,
     onscreen,
     onpass,
+    onpassend,
     onfront,
     onover,
   }: Props = $props();
@@ -174,7 +177,15 @@
           <span
             >On the other adult’s device open <b>{location.host}/own</b> and enter
             <b class="text-2xl tracking-widest whitespace-nowrap tabular-nums">{pass.slice(0, 4)} {pass.slice(4)}</b>: this lesson opens
-            there, and nothing else.</span
+            there, and nothing else.
+            <button
+              type="button"
+              class="btn btn-quiet min-h-11!"
+              disabled={offline}
+              onclick={async () => {
+                if (await onpassend()) pass = '';
+              }}>End it, for every device that came in</button
+            ></span
           >
         {:else if onpass}
           <button type="button" class="btn min-h-11!" disabled={offline} onclick={async () => (pass = (await onpass()) ?? '')}

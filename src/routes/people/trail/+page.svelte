@@ -4,6 +4,14 @@
   let { data } = $props();
   /** Places as the program's own pages call them. */
   const PAGES: readonly (readonly [RegExp, string])[] = [
+    [/^\/people\/school/, 'everything'],
+    [/^\/people/, 'people'],
+    [/^\/classes/, 'classes'],
+    [/^\/learners$/, 'the list of learners'],
+    [/^\/look-back/, 'what is next of each'],
+    [/^\/recipes.*look-back/, 'records of a recipe'],
+    [/^\/(lessons|cook|recipes.*cook)/, 'a lesson'],
+    [/fit\/class/, 'fits of all'],
     [/goals/, 'goals'],
     [/look-back/, 'what is next'],
     [/report\/home/, 'report for home'],
@@ -20,8 +28,8 @@
 
 <h1 class="mt-4">Who saw what</h1>
 <p class="mt-1 max-w-prose text-muted">
-  Pages and files of one learner, as they were opened or changed. Lines are added by themselves, and nobody can change one. What a whole
-  class sees at once, and what is recorded in lessons, is not here: each record has its own observer.
+  Pages and files of a learner or of a class, as they were opened or changed, and what was done to people and classes. Lines are added by
+  themselves, and nobody can change one. What is recorded in lessons is not here: each record has its own observer.
 </p>
 
 {#if data.erasures.length > 0}
@@ -50,9 +58,9 @@
           <span class="text-muted">{isRole(line.role) ? roleWords(line.role).name.toLowerCase() : line.role}</span></td
         >
         <td class="py-1.5 pr-2 sm:pr-4">{line.act}: {pageOf(line.route)}</td>
-        <td class="py-1.5">{line.learner ?? 'a learner who was erased'}</td>
+        <td class="py-1.5">{line.of ?? (line.isGone ? 'a learner who was erased' : 'the school')}</td>
       </tr>
-    {:else}<tr><td colspan="4" class="py-3">Nothing of a learner was opened yet.</td></tr>{/each}
+    {:else}<tr><td colspan="4" class="py-3">Nothing was opened yet.</td></tr>{/each}
   </tbody>
 </table>
 {#if data.more}<p class="mt-4"><a class="btn" href="?before={data.more}">Before these</a></p>{/if}
