@@ -42,16 +42,20 @@ const isNoAction = ({ url }: RequestEvent) =>
   [...url.searchParams.keys()].some((name) => name.startsWith('/') && Reflect.has(Object.prototype, name.slice(1)));
 
 /** What is refused before anything is read of it. */
-function refusedUnread(event: RequestEvent): Response | null {
+async function refusedUnread(event: RequestEvent): Promise<Response | null> {
   if (isForeign(event)) return plain('This was not sent from a page of this program.', 403);
   if (isNoAction(event)) return plain('There is nothing here.', 404);
   const { headers, method } = event.request;
   if (!WRITES.has(method)) return null;
   const length = headers.get('content-length');
   // what does not say how long it is could go on for ever
-  if (length === null && headers.has('transfer-encoding')) return plain('Say how long this is.', 411);
-  if (Number(length ?? 0) <= mostBytes(event.route.id)) return null;
-  return json({ message: 'This is too much at once. Nothing was changed.' }, { status: 413 });
+  const endless = length === null && headers.has('transfer-encoding');
+  if (!endless && Number(length ?? 0) <= mostBytes(event.route.id)) return null;
+  // taken off the line, and dropped: who is still sending hears no answer. Longer than the program's own limit, it is cut off
+  await event.request.arrayBuffer().catch(() => undefined);
+  return endless
+    ? plain('Say how long this is.', 411)
+    : json({ message: 'This is too much at once. Nothing was changed.' }, { status: 413 });
 }
 
 const plain = (text: string, status: number) => new Response(text, { status, headers: { 'content-type': 'text/plain; charset=utf-8' } });
@@ -62,7 +66,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   const asked = event.cookies.get('theme');
   const theme = asked && THEMES.has(asked) ? asked : 'auto';
   event.locals.theme = theme;
-  const admitted = refusedUnread(event) ?? (await admit(event));
+  const admitted = (await refusedUnread(event)) ?? (await admit(event));
   let response =
     admitted instanceof Response ? admitted : await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
   // a page that asks nothing of a school would still be shown to whom it is not for

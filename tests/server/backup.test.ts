@@ -1,6 +1,6 @@
 // A backup brought back into a fresh cluster is what was saved: every row of every table. And a database of an older program is brought up to date whole.
 import { execFile } from 'node:child_process';
-import { mkdtempSync, rmSync, statSync, writeFileSync, chmodSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, statSync, writeFileSync, chmodSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -20,9 +20,10 @@ const run = promisify(execFile);
 /** A cluster of this test's own. */
 function cluster(name: string) {
   const env = { ...process.env, PGDIR: join(folder, name), DATA: join(folder, `${name}-data`), THROWAWAY: '1' };
-  const script = (file: string, ...words: string[]) => run(join(root, file), words, { cwd: root, env });
+  const script = (file: string, words: string[], more: NodeJS.ProcessEnv = {}) =>
+    run(join(root, file), words, { cwd: root, env: { ...env, ...more } });
   const urls = async () => {
-    const { stdout } = await script('scripts/cluster.sh', 'env');
+    const { stdout } = await script('scripts/cluster.sh', ['env']);
     return new Map([...stdout.matchAll(/(\w+)='([^']*)'/g)].map(([, key, value]) => [key, value]));
   };
   const admin = async (...words: string[]) => {
@@ -40,8 +41,8 @@ async function sums(url: string): Promise<[table: string, rows: number, sum: str
   const knex = connect(url.replace(/\/postgres$/, '/yellow_rung'));
   try {
     const { rows } = await knex.raw<{ rows: { name: string }[] }>(
-      // the key of the seal is a cluster’s own: what is restored takes that of where it is
-      `select tablename as name from pg_tables where schemaname = 'public' and tablename <> 'seal' order by 1`,
+      // the key of the seal is a cluster’s own: what is restored takes that of where it is. When a backup was made is written after it was
+      `select tablename as name from pg_tables where schemaname = 'public' and tablename not in ('seal', 'backup', 'migration_lock') order by 1`,
     );
     const found: [string, number, string][] = [];
     for (const { name } of rows) {
@@ -60,41 +61,68 @@ describe('backup and restore', () => {
   const [from, to] = [cluster('from'), cluster('to')];
   const file = join(folder, 'saved.dump');
   beforeAll(async () => {
-    await from.script('scripts/cluster.sh', 'start');
+    await from.script('scripts/cluster.sh', ['start']);
     await from.admin('prepare', 'migrate', 'seed');
   }, 120_000);
   afterAll(async () => {
-    for (const one of [from, to]) await one.script('scripts/cluster.sh', 'stop');
+    for (const one of [from, to]) await one.script('scripts/cluster.sh', ['stop']);
     rmSync(folder, { recursive: true, force: true });
   });
 
   test('into a fresh cluster: counts and checksums of every table are equal', async () => {
-    const said = await from.script('run', 'backup', file);
+    const said = await from.script('run', ['backup', file]);
     expect(said.stdout).toContain('readable by you alone');
     expect(statSync(file).mode & 0o777).toBe(0o600);
-    await to.script('scripts/cluster.sh', 'start');
-    const restored = await to.script('run', 'restore', file);
-    expect(restored.stdout).toMatch(/Restored .*: 3 recipes, 6 learners, 37 lessons, [1-9]\d+ records/);
+    await to.script('scripts/cluster.sh', ['start']);
+    const restored = await to.script('run', ['restore', file]);
+    expect(restored.stdout).toMatch(/Restored .*: 3 recipes, 10 learners, 42 lessons, [1-9]\d+ records/);
     const before = await sums((await from.urls()).get('ADMIN_DATABASE_URL')!);
     expect(before.length).toBeGreaterThan(13);
     expect(before.filter(([, rows]) => rows > 0).length).toBeGreaterThan(10);
     expect(await sums((await to.urls()).get('ADMIN_DATABASE_URL')!)).toEqual(before);
   }, 120_000);
 
+  test('locked with a key: nothing of it can be read, it opens with that key alone, and whole', async () => {
+    const [locked, key] = [join(folder, 'locked.dump'), 'a lantern for each of nine boats'];
+    const said = await from.script('run', ['backup', locked], { BACKUP_KEY: key });
+    expect(said.stdout).toContain('locked with BACKUP_KEY');
+    const bytes = readFileSync(locked);
+    for (const word of ['PGDMP', 'Wren', 'Couscous']) expect(bytes.includes(word), word).toBe(false);
+    const before = await sums((await from.urls()).get('ADMIN_DATABASE_URL')!);
+    await expect(to.script('run', ['restore', locked])).rejects.toMatchObject({ stdout: expect.stringContaining('is locked') });
+    await expect(to.script('run', ['restore', locked], { BACKUP_KEY: `${key}s` })).rejects.toMatchObject({
+      stdout: expect.stringContaining('Nothing was changed'),
+    });
+    // one bit in the middle
+    const bent = Buffer.from(bytes);
+    bent[bytes.length >> 1] ^= 1;
+    writeFileSync(`${locked}.bent`, bent);
+    await expect(to.script('run', ['restore', `${locked}.bent`], { BACKUP_KEY: key })).rejects.toMatchObject({
+      stderr: expect.stringContaining('does not open this file'),
+    });
+    expect((await to.script('run', ['restore', locked], { BACKUP_KEY: key })).stdout).toContain('Restored');
+    expect(await sums((await to.urls()).get('ADMIN_DATABASE_URL')!)).toEqual(before);
+    const admin = connect((await from.urls()).get('ADMIN_DATABASE_URL')!.replace(/\/postgres$/, '/yellow_rung'));
+    expect(await admin('backup').select('bytes', 'encrypted')).toEqual([{ bytes: bytes.length, encrypted: true }]);
+    await admin.destroy();
+  }, 120_000);
+
   test('what is there is kept beside it, rubbish changes nothing, and an open program is not pulled from under its users', async () => {
     const admin = connect((await to.urls()).get('ADMIN_DATABASE_URL')!);
     const databases = async () => (await admin('pg_database').where('datname', 'like', 'yellow_rung%').pluck('datname')).sort();
+    const known = await databases();
     const rubbish = join(folder, 'rubbish');
     writeFileSync(rubbish, 'no backup');
-    await expect(to.script('run', 'restore', rubbish)).rejects.toMatchObject({ stdout: expect.stringContaining('Nothing was changed') });
-    expect(await databases()).toEqual(['yellow_rung']);
+    await expect(to.script('run', ['restore', rubbish])).rejects.toMatchObject({ stdout: expect.stringContaining('Nothing was changed') });
+    expect(await databases()).toEqual(known);
     const open = connect((await to.urls()).get('DATABASE_URL')!);
     await open.raw('select 1');
-    await expect(to.script('run', 'restore', file)).rejects.toMatchObject({ stdout: expect.stringContaining('stop it first') });
-    expect(await databases()).toEqual(['yellow_rung']);
+    await expect(to.script('run', ['restore', file])).rejects.toMatchObject({ stdout: expect.stringContaining('stop it first') });
+    expect(await databases()).toEqual(known);
     await open.destroy();
-    expect((await to.script('run', 'restore', file)).stdout).toContain('is kept as database yellow_rung_before_');
-    expect(await databases()).toEqual(['yellow_rung', expect.stringMatching(/^yellow_rung_before_/)]);
+    expect((await to.script('run', ['restore', file])).stdout).toContain('is kept as database yellow_rung_before_');
+    const now = await databases();
+    expect(now.filter((name) => !known.includes(name))).toEqual([expect.stringMatching(/^yellow_rung_before_/)]);
     await admin.destroy();
   }, 120_000);
 

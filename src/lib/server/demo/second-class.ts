@@ -56,6 +56,9 @@ export async function loadSecondClass(knex: Knex): Promise<void> {
     await trx('kitchen_measure').insert(MEASURES.map((m, position) => ({ school_id: trx.school, ...m, place: 'shelf 1', position })));
     await trx('kitchen_tool').insert(TOOLS.slice(0, 8).map((t) => ({ school_id: trx.school, ...t })));
     await trx('learner').insert(LEARNERS.filter((l) => l !== MOVED).map((l) => ({ school_id: trx.school, ...l })));
+    // somebody who left long ago: whether she may go is asked of the lead
+    const left = { put_away_at: trx.raw(`now() - interval '40 months'`), position: 10 };
+    await trx('learner').insert({ school_id: trx.school, id: '1ea40001-0000-4000-8000-000000000010', name: 'Lark', ...left });
     await addClassLesson(trx, { id: LESSON, heldOn: dayAfter(today(), 1), startsAt: '13:15', minutes: 45, recipeId: bowl.id });
     await trx('class_lesson')
       .where({ id: LESSON })

@@ -3,6 +3,7 @@ import { createHmac } from 'node:crypto';
 import { LRUCache } from 'lru-cache';
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
 import { env } from '$env/dynamic/private';
+import { notNow } from '../not-now';
 import { poolFor } from '../school';
 import { sealKey } from '../seal';
 
@@ -65,6 +66,11 @@ const LOT = 20;
 const untold = new LRUCache<string, number>({ max: 10_000 });
 const held = new LRUCache<string, number>({ max: 10_000 });
 
+const orElse0 = (failed: unknown): number => {
+  if (notNow(failed) === null) throw failed;
+  return 0;
+};
+
 /**
  * Counts a request, of whatever kind.
  * @returns seconds to wait where one account, or one address, asked too often; 0 where it may go on
@@ -75,7 +81,8 @@ export async function visited(limit: 'any of account' | 'any of address', key: s
   if (until > 0) return Math.ceil(until / 1000);
   const n = (untold.get(name) ?? 0) + 1;
   untold.set(name, n % LOT);
-  const wait = n < LOT ? 0 : await tried(limit, key, LOT);
+  // where the database takes nothing at this moment, whoever only looks is not shut out for it
+  const wait = n < LOT ? 0 : await tried(limit, key, LOT).catch(orElse0);
   if (wait > 0) held.set(name, Date.now() + wait * 1000);
   return wait;
 }
