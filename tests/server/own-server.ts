@@ -51,14 +51,15 @@ export async function ownDatabase(): Promise<{ name: string; app: string; owner:
 }
 
 /** @param demo whether the demo class is in it; without, it is as after an installation */
-export async function startServer(env: { [name: string]: string } = {}, demo = true): Promise<OwnServer> {
+/** @param name what the server is opened by: passkeys take a name, not a number of the net */
+export async function startServer(env: { [name: string]: string } = {}, demo = true, name = '127.0.0.1'): Promise<OwnServer> {
   const database = await ownDatabase();
   const owner = connect(database.owner);
   await migrate(owner);
   // browser tests, which need no demo here, cannot read classes of rules
   if (demo) await (await import('../../src/lib/server/demo/load')).loadDemo(owner);
   const port = await freePort();
-  const url = `http://127.0.0.1:${port}`;
+  const url = `http://${name}:${port}`;
   let said = '';
   const child = spawn(process.execPath, ['build'], {
     cwd: root,

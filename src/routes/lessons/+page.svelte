@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { enhance } from '$app/forms';
   import { newId } from '$lib/id';
   import { showDay, showWeekday } from '$lib/ui/words';
   let { data, form } = $props();
@@ -54,7 +55,7 @@
             {#if mayPlan}
               <!-- what was recorded stays: such a lesson is put away, and can be brought back -->
               {@const [action, word] = lesson.recorded === 0 ? ['take-away', 'Take away'] : ['put-away', 'Put away']}
-              <form method="POST" action="?/{action}">
+              <form method="POST" action="?/{action}" use:enhance>
                 <input type="hidden" name="id" value={lesson.id} />
                 <button class="btn btn-quiet" aria-label="{word} {titleOf(lesson)} on {showDay(one)}" name="away" value="yes">{word}</button
                 >
@@ -83,7 +84,7 @@
     <ul class="mt-1">
       {#each data.away as lesson (lesson.id)}
         <li class="flex flex-wrap items-center gap-x-4">
-          {#if mayPlan}<form method="POST" action="?/put-away">
+          {#if mayPlan}<form method="POST" action="?/put-away" use:enhance>
               <input type="hidden" name="id" value={lesson.id} />
               <button class="btn btn-quiet" name="away" value="no"
                 >Bring back<span class="sr-only"> {titleOf(lesson)} of {showDay(lesson.heldOn)}</span></button
