@@ -3,7 +3,7 @@
 import { randomUUID } from 'node:crypto';
 import { get } from 'node:http';
 import { chromium } from '@playwright/test';
-import { withSchool, DEMO_SCHOOL } from '../src/lib/server/school-scope';
+import { DEMO_SCHOOL, ownClass, withSchool } from '../src/lib/server/school-scope';
 import { today } from '../src/lib/server/today';
 import { startServer } from '../tests/server/own-server';
 
@@ -26,7 +26,10 @@ const { recipeId, keys, learners } = await withSchool(server.app, DEMO_SCHOOL, a
   return {
     recipeId: version.recipe_id as string,
     keys: (await trx('task_step').where({ recipe_id: version.recipe_id }).orderBy('position').pluck('key')) as string[],
-    learners: (await trx('learner').orderBy('position').pluck('id')) as string[],
+    learners: (await trx('learner')
+      .where({ class_id: ownClass(trx) })
+      .orderBy('position')
+      .pluck('id')) as string[],
   };
 });
 

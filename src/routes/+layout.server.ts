@@ -1,5 +1,5 @@
 import { actsOf } from '$core';
-import { looksOnly } from '$lib/server/people/route-law';
+import { isOneForm, looksOnly } from '$lib/server/people/route-law';
 
 export const load = ({ locals, route }) => {
   const { who } = locals;
@@ -11,5 +11,6 @@ export const load = ({ locals, route }) => {
     who: who && { name: who.name, role: who.role, demo: who.demo },
     may: who ? [...actsOf(who.role)] : [],
     looksOnly: who !== null && looksOnly(who.role, route.id),
+    isOneForm: isOneForm(route.id),
   };
 };

@@ -39,7 +39,7 @@
 <svelte:head><title>{page.data.title ? `${page.data.title} · ` : ''}Yellow Rung</title></svelte:head>
 
 {#snippet content()}
-  <fieldset class="contents" role="presentation" disabled={!running} data-running={running}>
+  <fieldset class="contents" role="presentation" disabled={!running || (data.looksOnly && data.isOneForm)} data-running={running}>
     <!-- what a page holds of one class is never shown, or kept, as another's -->
     {#key data.class}{@render children()}{/key}
   </fieldset>
@@ -77,10 +77,12 @@
         </div>
       {/if}
     </header>
-    {#if data.looksOnly}<p class="screen-only border-y border-line py-1 text-sm">
-        As {roleWords(data.who!.role).name.toLowerCase()} you look at this page; what is changed here is not kept.
-      </p>{/if}
-    <main id="main" tabindex="-1" class="flex-1 pb-12 outline-none">{@render content()}</main>
+    <main id="main" tabindex="-1" class="flex-1 pb-12 outline-none" class:looks-only={data.looksOnly}>
+      {#if data.looksOnly}<p class="screen-only border-y border-line py-1 text-sm">
+          As {roleWords(data.who!.role).name.toLowerCase()} you look at this page: nothing is changed here.
+        </p>{/if}
+      {@render content()}
+    </main>
     <footer class="screen-only flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line py-3 text-sm text-muted">
       {#if data.who}
         <span>{data.school}</span>

@@ -191,6 +191,13 @@ test('a lead invites; the link works once; the role says what is seen; put away 
   await expect(other.getByText(/not yours to add/)).toBeVisible();
   await other.goto(`/recipes/${COUSCOUS}/break-down`);
   await expect(other.getByText(/As reader you look at this page/)).toBeVisible();
+  // what would change something is closed, or is not there
+  await other.goto('/kitchen');
+  await running(other);
+  await expect(other.getByLabel('A lesson has (minutes)')).toBeDisabled();
+  await other.goto('/recipes');
+  await expect(other.getByRole('button', { name: /^Put away/ })).toHaveCount(0);
+  await noAxeFindings(other, 'recipes of a reader');
   expect((await other.request.get(link)).status()).toBe(404);
 
   await page.goto('/people');

@@ -88,6 +88,10 @@ export function mayAt(role: Role, route: string | null, writes: boolean): boolea
   return needs === 'open' || needs === 'self' || (needs !== 'never' && may(role, needs));
 }
 
+/** Pages that are one form from top to bottom: whoever only looks finds every field of them closed. */
+const ONE_FORM = new Set(['/kitchen', LEARNER, LESSON, `${RECIPE}/read`, `${RECIPE}/read/class`]);
+export const isOneForm = (route: string | null): boolean => ONE_FORM.has(route ?? '');
+
 /** Whether a page that somebody in a role may look at is one where others change things and he does not. */
 export function looksOnly(role: Role, route: string | null): boolean {
   const law = LAW.get(route ?? '');
