@@ -19,7 +19,8 @@ import { agreementIn } from '../../src/lib/server/agreement';
 import { connect } from '../../src/lib/server/connect';
 import { takeIn } from '../../src/lib/server/intake';
 import { lessonsOf } from '../../src/lib/server/lessons';
-import { observationsOf, scoredIn } from '../../src/lib/server/records';
+import { inForceOf } from '../../src/lib/server/in-force';
+import { scoredIn } from '../../src/lib/server/records';
 import { holdRoom, roomNow } from '../../src/lib/server/room';
 import { isFrozen, isUnknown } from '../../src/lib/server/not-now';
 import { addMark, codeFor, screenOf } from '../../src/lib/server/own-screen';
@@ -304,7 +305,7 @@ describe('what is recorded', () => {
       record(ann, 'model', { second: true, device: other }),
       record(ann, 'independent', { second: true, device: other, stepKey: second }),
     );
-    expect((await inHere((trx) => observationsOf(trx, [ann, ben], [lesson]))).map((o) => o.code).sort()).toEqual(['gesture', 'model']);
+    expect((await inHere((trx) => inForceOf(trx, [ann, ben], [lesson]))).map((o) => o.code).sort()).toEqual(['gesture', 'model']);
     expect(await inHere((trx) => agreementIn(trx, [lesson]))).toMatchObject({ both: 2, same: 1, percent: 50 });
   });
 

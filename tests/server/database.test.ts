@@ -5,7 +5,8 @@ import { connect } from '../../src/lib/server/connect';
 import { carriedFit, getFit, saveFit } from '../../src/lib/server/fits';
 import { addLearner, changeLearner, fitLearner, getLearner, listLearners, moveLearner } from '../../src/lib/server/learners';
 import { beginLesson, ownCardsOf } from '../../src/lib/server/lessons';
-import { addRecords, currentObservations } from '../../src/lib/server/records';
+import { inForceOf } from '../../src/lib/server/in-force';
+import { addRecords } from '../../src/lib/server/records';
 import { addRecipe, getRecipe, listRecipes, saveMaking, saveReading } from '../../src/lib/server/recipes';
 import { withSchool, type SchoolTrx } from '../../src/lib/server/school-scope';
 import { getKitchen, saveKitchen } from '../../src/lib/server/kitchen';
@@ -163,7 +164,7 @@ describe('what was recorded', () => {
     const { learner, lesson } = await lessonHere();
     const own = (code: string, count: number) => ({ ...seen(learner, code, '01'), device: here, count });
     const first = own('model', 1);
-    const now = () => inHere((trx) => currentObservations(trx, learner, [lesson]));
+    const now = () => inHere((trx) => inForceOf(trx, [learner], [lesson], true));
     await inHere((trx) => addRecords(trx, lesson, [first, own('gesture', 2)], [], []));
     await inHere((trx) => addRecords(trx, lesson, [{ ...first, code: 'independent' }], [], []));
     expect((await now()).map((o) => o.code)).toEqual(['gesture']);
@@ -176,7 +177,7 @@ describe('what was recorded', () => {
     await expect(
       inHere((trx) => addRecords(trx, lesson, [seen(learner, 'model', '01'), seen(randomUUID(), 'model', '02')], [], [])),
     ).rejects.toThrow();
-    expect(await inHere((trx) => currentObservations(trx, learner, [lesson]))).toEqual([]);
+    expect(await inHere((trx) => inForceOf(trx, [learner], [lesson], true))).toEqual([]);
   });
 });
 

@@ -5,7 +5,8 @@ import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest'
 import { connect } from '../../src/lib/server/connect';
 import { takeIn } from '../../src/lib/server/intake';
 import { beginLesson } from '../../src/lib/server/lessons';
-import { currentObservations, notesOf } from '../../src/lib/server/records';
+import { inForceOf } from '../../src/lib/server/in-force';
+import { notesOf } from '../../src/lib/server/records';
 import { addRecipe } from '../../src/lib/server/recipes';
 import { withSchool, type SchoolTrx } from '../../src/lib/server/school-scope';
 import { publish, startDraft } from '../../src/lib/server/tasks';
@@ -85,7 +86,7 @@ function device(off: number) {
 }
 const sending = (observations: unknown[], sentAt: string | undefined, received: number, notes: unknown[] = [], finished: unknown[] = []) =>
   inHere((trx) => takeIn(trx, lesson, { sentAt, observations, notes, finished }, received));
-const inForce = async () => (await inHere((trx) => currentObservations(trx, learner, [lesson]))).map((o) => o.code);
+const inForce = async () => (await inHere((trx) => inForceOf(trx, [learner], [lesson], true))).map((o) => o.code);
 
 describe('clocks', () => {
   const now = Date.now() - 2 * HOUR;

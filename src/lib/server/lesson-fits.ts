@@ -7,7 +7,8 @@ import type { OwnCard } from './input/stored';
 import { getKitchen } from './kitchen';
 import { fitLearner, listLearners } from './learners';
 import { lessonsOfAll } from './lessons';
-import { observationsOf, scoredIn } from './records';
+import { inForceOf } from './in-force';
+import { scoredIn } from './records';
 import type { SchoolTrx } from './school-scope';
 import { getVersion, type VersionRow } from './tasks';
 
@@ -130,7 +131,7 @@ async function wantedSteps(
   learnerIds: readonly string[],
 ): Promise<Map<string, Set<string>>> {
   const lessons = await lessonsOfAll(trx, [dish.recipeId], learnerIds);
-  const seen = await observationsOf(trx, learnerIds, [...new Set(lessons.map((l) => l.id))]);
+  const seen = await inForceOf(trx, learnerIds, [...new Set(lessons.map((l) => l.id))]);
   const keys = version.steps.map((s) => s.key);
   return new Map(
     learnerIds.map((id) => {

@@ -72,7 +72,23 @@ export async function beginLesson(trx: SchoolTrx, lesson: Begin): Promise<void> 
 }
 
 const HEAD = ['l.id', 'l.recipe_id', 'l.version', 'l.held_on', 'll.learner_id', 'll.phase', 'll.state'];
-const COLUMNS = [...HEAD, 'l.hierarchy', 'l.rule', 'l.mastery', 'll.hierarchy as own_hierarchy', 'll.procedure'];
+
+/** What is in force for a learner in a lesson, as text: most lessons have the same. The levels of help of one learner go before those of the lesson. */
+export const RULES = `jsonb_build_object('hierarchy', coalesce(ll.hierarchy, l.hierarchy), 'rule', l.rule, 'mastery', l.mastery)::text as rules`;
+
+/** Reads each text once, into one object for all that have it; null where it cannot be read. */
+export function rulesReader(): (text: string) => LessonRules | null {
+  const read = new Map<string, LessonRules | null>();
+  return (text) => {
+    let rules = read.get(text);
+    if (rules === undefined) {
+      const doc = JSON.parse(text) as LessonRules;
+      rules = isGoodLesson(doc) ? doc : null;
+      read.set(text, rules);
+    }
+    return rules;
+  };
+}
 
 /** Lessons that count: not those that somebody put away. */
 function lessons(trx: SchoolTrx) {
@@ -105,9 +121,6 @@ const headOf = (r: Row): LessonHead => ({
 const rulesOf = (r: Row): LessonRules => ({ hierarchy: r.hierarchy, rule: r.rule, mastery: r.mastery });
 /** The levels of help of one learner go before those of the lesson. */
 const ownRules = (rules: LessonRules, own: Hierarchy | null | undefined): LessonRules => (own ? { ...rules, hierarchy: own } : rules);
-const learnerRules = (r: Row): LessonRules => ownRules(rulesOf(r), r.own_hierarchy);
-
-const lessonOf = (r: Row): LessonRow => ({ ...headOf(r), ...learnerRules(r), procedure: procedureOf(r.procedure) });
 
 /** The learner's own cards that were in force when the lesson began; empty where the class's were. */
 export async function ownCardsOf(trx: SchoolTrx, lessonId: string, learnerId: string): Promise<Map<string, OwnCard>> {
@@ -126,8 +139,12 @@ export async function lessonsOfAll(trx: SchoolTrx, recipeIds: readonly string[],
     .whereIn('ll.learner_id', [...learnerIds])
     .orderBy('l.held_on')
     .orderBy('l.created_at')
-    .select(COLUMNS);
-  return rows.filter((r) => isGoodLesson(learnerRules(r))).map(lessonOf);
+    .select(...HEAD, 'll.procedure', trx.raw(RULES));
+  const rulesOf = rulesReader();
+  return rows.flatMap((r) => {
+    const rules = rulesOf(r.rules as string);
+    return rules ? [{ ...headOf(r), ...rules, procedure: procedureOf(r.procedure) }] : [];
+  });
 }
 
 /** Lessons of days that are over, begun and not finished, the newest first: they wait for somebody. */

@@ -1,7 +1,9 @@
 // The record of learners as core takes it: lessons up to today, what is in force in them, and the steps of the recipes in their newest words.
-import { lastOf, type Goal, type HeldLesson, type KnownStep, type LearnerRecord, type MadeRecord, type Stamp } from '$core';
+import type { Goal, HeldLesson, KnownStep, LearnerRecord, MadeRecord } from '$core';
 import { aimsDecided, listDecisions, type DecisionRow } from './decisions';
-import { isGoodLesson, namesOf, procedureOf, type LessonRules } from './input/stored';
+import { inForceOf } from './in-force';
+import { namesOf, procedureOf } from './input/stored';
+import { RULES, rulesReader } from './lessons';
 import type { SchoolTrx } from './school-scope';
 import { dayAfter, today } from './today';
 
@@ -91,20 +93,10 @@ async function heldLessons(
       'll.chaining',
       'll.procedure',
       'c.place',
-      trx.raw(`jsonb_build_object('hierarchy', coalesce(ll.hierarchy, l.hierarchy), 'rule', l.rule, 'mastery', l.mastery)::text as rules`),
+      trx.raw(RULES),
       trx.raw('md5(ll.fit::text) as own'),
     );
-  // most lessons have the same: read once, and one object for all of them
-  const read = new Map<string, LessonRules | null>();
-  const rulesOf = (text: string): LessonRules | null => {
-    let rules = read.get(text);
-    if (rules === undefined) {
-      const doc = JSON.parse(text) as LessonRules;
-      rules = isGoodLesson(doc) ? doc : null;
-      read.set(text, rules);
-    }
-    return rules;
-  };
+  const rulesOf = rulesReader();
   const found = new Map<string, HeldLesson[]>();
   for (const r of rows) {
     // one whose rules cannot be read is left out: its levels mean nothing
@@ -159,77 +151,16 @@ async function knownSteps(trx: SchoolTrx, recipeIds: readonly string[]): Promise
     }));
 }
 
-/** Between the records of a lesson, and between what a record says: signs that nobody types. */
-const [RECORD, PART] = ['\u001e', '\u001f'];
-
-/**
- * Five years of one learner are some ten thousand records. They come as one text for each lesson, straight from the index: a row each, with all its columns, takes
- * the driver several times as long. Which of several is in force is asked only of the few steps that have several.
- */
-const MADE = `
-  select learner_id, lesson_id,
-    string_agg(step_key || :part || code || :part || observer, :record) as made
-  from observation
-  where school_id = :school and learner_id = any(:learners) and not second and (:all or lesson_id = any(:lessons))
-  group by learner_id, lesson_id`;
-
-type Several = { learnerId: string; lessonId: string; stepKey: string };
-
 /** What is in force of each learner, in all lessons or in some. */
 async function madeOf(
   trx: SchoolTrx,
   learnerIds: readonly string[],
   lessonIds: readonly string[] | null,
 ): Promise<Map<string, MadeRecord[]>> {
-  const { rows } = await trx.raw<{ rows: { learner_id: string; lesson_id: string; made: string }[] }>(MADE, {
-    school: trx.school,
-    learners: [...learnerIds],
-    all: lessonIds === null,
-    lessons: [...(lessonIds ?? [])],
-    part: PART,
-    record: RECORD,
-  });
   const found = new Map(learnerIds.map((id): [string, MadeRecord[]] => [id, []]));
-  const several: Several[] = [];
-  for (const { learner_id: learnerId, lesson_id: lessonId, made } of rows) {
-    const steps = new Map<string, MadeRecord | null>();
-    for (const record of made.split(RECORD)) {
-      const [stepKey, code, ...who] = record.split(PART);
-      // a name with such a sign in it is cut, and is no record of its own
-      if (stepKey === undefined || code === undefined) continue;
-      const observer = who.join(' ');
-      steps.set(stepKey, steps.has(stepKey) ? null : { lessonId, stepKey, code, observer });
-    }
-    const here = found.get(learnerId)!;
-    for (const [stepKey, one] of steps)
-      if (one === null) several.push({ learnerId, lessonId, stepKey });
-      else if (one.code !== 'cleared') here.push(one);
-  }
-  for (const [learnerId, last] of await lastOfSeveral(trx, several)) found.get(learnerId)!.push(last);
+  for (const { learnerId, lessonId, stepKey, code, observer } of await inForceOf(trx, learnerIds, lessonIds))
+    found.get(learnerId)!.push({ lessonId, stepKey, code, observer });
   return found;
-}
-
-/** Of steps that were recorded more than once what is in force, unless it was taken back. */
-async function lastOfSeveral(trx: SchoolTrx, several: readonly Several[]): Promise<[string, MadeRecord][]> {
-  if (several.length === 0) return [];
-  const at = ({ learnerId, lessonId, stepKey }: Several) => `${learnerId} ${lessonId} ${stepKey}`;
-  const all = new Map(several.map((s): [string, (Stamp & MadeRecord & Several)[]] => [at(s), []]));
-  const rows = await trx('observation')
-    .where({ school_id: trx.school, second: false })
-    .whereIn('learner_id', [...new Set(several.map((s) => s.learnerId))])
-    .whereIn('lesson_id', [...new Set(several.map((s) => s.lessonId))])
-    .select('learner_id', 'lesson_id', 'step_key', 'code', 'observer', 'id', 'replaces', 'device', 'count', 'happened_at');
-  for (const r of rows) {
-    const of = { learnerId: r.learner_id, lessonId: r.lesson_id, stepKey: r.step_key };
-    const stamp = { id: r.id, replaces: r.replaces, device: r.device, count: r.count, at: (r.happened_at as Date).getTime() };
-    all.get(at(of))?.push({ ...of, ...stamp, code: r.code, observer: r.observer });
-  }
-  return [...all.values()].flatMap((records): [string, MadeRecord][] => {
-    const last = lastOf(records);
-    if (!last || last.code === 'cleared') return [];
-    const { learnerId, lessonId, stepKey, code, observer } = last;
-    return [[learnerId, { lessonId, stepKey, code, observer }]];
-  });
 }
 
 /** Somebody looked at what was recorded with a recipe up to now. */

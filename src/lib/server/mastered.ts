@@ -1,15 +1,15 @@
 // Which steps of a recipe a learner does without help, by the records: for what is taught today.
 import { progressOf } from '$core';
 import { lessonsOf } from './lessons';
-import { currentObservations } from './records';
+import { inForceOf } from './in-force';
 import type { SchoolTrx } from './school-scope';
 
 /** Keys of the steps whose last records are all independent; what has not been recorded often enough is not mastered. */
 export async function masteredSteps(trx: SchoolTrx, recipeId: string, learnerId: string, keys: readonly string[]): Promise<string[]> {
   const lessons = await lessonsOf(trx, recipeId, learnerId);
-  const observations = await currentObservations(
+  const observations = await inForceOf(
     trx,
-    learnerId,
+    [learnerId],
     lessons.map((l) => l.id),
   );
   const { rungs } = progressOf(lessons, observations, keys);

@@ -16,7 +16,7 @@ import { countsOf, planOf } from './input/stored';
 import { peopleAt, type AtDish } from './lesson-fits';
 import { listLearners } from './learners';
 import { lessonsOfAll } from './lessons';
-import { observationsOf } from './records';
+import { inForceOf } from './in-force';
 import { ownClass, type SchoolTrx } from './school-scope';
 import { saveShares } from './set-up';
 
@@ -146,7 +146,7 @@ async function pacesAt(trx: SchoolTrx, dishes: readonly LessonDish[], setUp: Set
   const steps = new Map<string, Step>(dishes.flatMap((d) => d.steps.map((s): [string, Step] => [`${recipeOf(setUp, d.id)} ${s.key}`, s])));
   const recipes = [...new Set(setUp.dishes.map((d) => d.recipeId))];
   const lessons = await lessonsOfAll(trx, recipes, learnerIds);
-  const seen = await observationsOf(trx, learnerIds, [...new Set(lessons.map((l) => l.id))]);
+  const seen = await inForceOf(trx, learnerIds, [...new Set(lessons.map((l) => l.id))], true);
   const recipeAt = new Map(lessons.map((l) => [l.id, l.recipeId]));
   const rows = new Map<string, { learner: string; made: { stepKey: string; at: number }[] }>();
   for (const o of seen) {

@@ -60,26 +60,6 @@ function byStep(all: readonly ObservationRow[]): ObservationRow[][] {
   return [...steps.values()];
 }
 
-/** The observations in force of some learners in some lessons, in one query. What a second adult scored for agreement is none. */
-export async function observationsOf(
-  trx: SchoolTrx,
-  learnerIds: readonly string[],
-  lessonIds: readonly string[],
-): Promise<ObservationRow[]> {
-  if (lessonIds.length === 0 || learnerIds.length === 0) return [];
-  const rows = await trx('observation')
-    .where({ school_id: trx.school, second: false })
-    .whereIn('learner_id', [...learnerIds])
-    .whereIn('lesson_id', [...lessonIds])
-    .orderBy(['learner_id', 'lesson_id', 'step_key', 'happened_at', 'id'])
-    .select(OF_RECORD);
-  return inForce(rows.map(observationOf));
-}
-
-/** The observations in force of one learner in some lessons. */
-export const currentObservations = (trx: SchoolTrx, learnerId: string, lessonIds: string[]): Promise<ObservationRow[]> =>
-  observationsOf(trx, [learnerId], lessonIds);
-
 /** What is in force in some lessons, whoever made it (`second` false), or as a second adult scored it. */
 export const scoredIn = async (trx: SchoolTrx, lessonIds: readonly string[], second: boolean): Promise<ObservationRow[]> =>
   inForce(await allMade(trx, lessonIds, second));

@@ -16,7 +16,8 @@ import { cardsOf, planOf, procedureOf, storedLesson, type OwnCard } from './inpu
 import { getKitchen, type KitchenRow } from './kitchen';
 import { listLearners, type LearnerRow } from './learners';
 import { lessonsOfAll, type LessonRow } from './lessons';
-import { allMade, observationsOf, type ObservationRow } from './records';
+import { inForceOf } from './in-force';
+import { allMade, type ObservationRow } from './records';
 import { recordsOf } from './look-back';
 import { listPhotos } from './photos';
 import { aimsOf } from './aims';
@@ -149,7 +150,7 @@ async function rungsBefore(trx: SchoolTrx, lesson: ClassLesson, dishes: readonly
       learnerIds,
     )
   ).filter((l) => !own.has(l.id) && l.heldOn <= lesson.heldOn);
-  const seen = await observationsOf(trx, learnerIds, [...new Set(before.map((l) => l.id))]);
+  const seen = await inForceOf(trx, learnerIds, [...new Set(before.map((l) => l.id))]);
   const byLearner = new Map(learnerIds.map((id) => [id, seen.filter((o) => o.learnerId === id)]));
   return (recipeId: string, learnerId: string, hierarchy: string): Progress['rungs'] => {
     const his = before.filter((l: LessonRow) => l.recipeId === recipeId && l.learnerId === learnerId && l.hierarchy.id === hierarchy);

@@ -7,7 +7,8 @@ import { isFrozen } from '$lib/server/not-now';
 import { begin } from '$lib/server/lesson-fits';
 import { listLearners } from '$lib/server/learners';
 import { lessonsOfAll } from '$lib/server/lessons';
-import { observationsOf, scoredIn } from '$lib/server/records';
+import { inForceOf } from '$lib/server/in-force';
+import { scoredIn } from '$lib/server/records';
 import { agreementIn } from '$lib/server/agreement';
 import { listRecipes } from '$lib/server/recipes';
 import type { SchoolTrx } from '$lib/server/school-scope';
@@ -61,11 +62,13 @@ async function stepsAt(trx: SchoolTrx, dish: { recipeId: string; version: number
   const version = await getVersion(trx, dish.recipeId, dish.version);
   const steps = version?.steps ?? [];
   const lessons = await lessonsOfAll(trx, [dish.recipeId], learnerIds);
-  const seen = await observationsOf(trx, learnerIds, [...new Set(lessons.map((l) => l.id))]);
+  const seen = await inForceOf(trx, learnerIds, [...new Set(lessons.map((l) => l.id))], true);
   const byLesson = new Map<string, { stepKey: string; at: number }[]>();
   for (const o of seen) {
     const key = `${o.lessonId} ${o.learnerId}`;
-    byLesson.set(key, [...(byLesson.get(key) ?? []), { stepKey: o.stepKey, at: o.at }]);
+    const made = byLesson.get(key);
+    if (made) made.push(o);
+    else byLesson.set(key, [o]);
   }
   const paces = pacesOf([...byLesson.values()]);
   return {

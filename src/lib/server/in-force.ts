@@ -1,0 +1,80 @@
+// What is in force of what was recorded: for whoever works out rungs, paces and charts from thousands of records.
+import { lastOf, type Stamp } from '$core';
+import type { SchoolTrx } from './school-scope';
+
+/** `at`: when it was made by the server's clock, in milliseconds; 0 where that was not asked for. */
+export type InForceRow = { learnerId: string; lessonId: string; stepKey: string; code: string; observer: string; at: number };
+
+/** Between the records of a lesson, and between what a record says: signs that nobody types. */
+const [RECORD, PART] = ['\u001e', '\u001f'];
+
+/**
+ * Five years of one learner are some ten thousand records. They come as one text for each lesson, straight from the index: a row each, with all its columns, takes
+ * the driver several times as long. Which of several is in force is asked only of the few steps that have several.
+ */
+const made = (at: string) => `
+  select learner_id, lesson_id,
+    string_agg(step_key || :part || code || :part || ${at} || :part || observer, :record) as made
+  from observation
+  where school_id = :school and learner_id = any(:learners) and not second and (:all or lesson_id = any(:lessons))
+  group by learner_id, lesson_id`;
+const AT = '(extract(epoch from happened_at) * 1000)::bigint';
+
+type Several = { learnerId: string; lessonId: string; stepKey: string };
+
+/**
+ * The records in force of some learners, in some lessons or in all. What a second adult scored for agreement is none, nor is what was taken back.
+ * @param withTimes whether it matters when each was made
+ */
+export async function inForceOf(
+  trx: SchoolTrx,
+  learnerIds: readonly string[],
+  lessonIds: readonly string[] | null,
+  withTimes = false,
+): Promise<InForceRow[]> {
+  if (learnerIds.length === 0 || lessonIds?.length === 0) return [];
+  const { rows } = await trx.raw<{ rows: { learner_id: string; lesson_id: string; made: string }[] }>(made(withTimes ? AT : `'0'`), {
+    school: trx.school,
+    learners: [...learnerIds],
+    all: lessonIds === null,
+    lessons: [...(lessonIds ?? [])],
+    part: PART,
+    record: RECORD,
+  });
+  const found: InForceRow[] = [];
+  const several: Several[] = [];
+  for (const { learner_id: learnerId, lesson_id: lessonId, made: text } of rows) {
+    const steps = new Map<string, InForceRow | null>();
+    for (const record of text.split(RECORD)) {
+      const [stepKey, code, at, ...who] = record.split(PART);
+      // a name with such a sign in it is cut, and is no record of its own
+      if (stepKey === undefined || code === undefined) continue;
+      steps.set(stepKey, steps.has(stepKey) ? null : { learnerId, lessonId, stepKey, code, observer: who.join(' '), at: Number(at) });
+    }
+    for (const [stepKey, one] of steps)
+      if (one === null) several.push({ learnerId, lessonId, stepKey });
+      else if (one.code !== 'cleared') found.push(one);
+  }
+  return [...found, ...(await lastOfSeveral(trx, several))];
+}
+
+/** Of steps that were recorded more than once what is in force, unless it was taken back. */
+async function lastOfSeveral(trx: SchoolTrx, several: readonly Several[]): Promise<InForceRow[]> {
+  if (several.length === 0) return [];
+  const at = ({ learnerId, lessonId, stepKey }: Several) => `${learnerId} ${lessonId} ${stepKey}`;
+  const all = new Map(several.map((s): [string, (Stamp & InForceRow)[]] => [at(s), []]));
+  const rows = await trx('observation')
+    .where({ school_id: trx.school, second: false })
+    .whereIn('learner_id', [...new Set(several.map((s) => s.learnerId))])
+    .whereIn('lesson_id', [...new Set(several.map((s) => s.lessonId))])
+    .select('learner_id', 'lesson_id', 'step_key', 'code', 'observer', 'id', 'replaces', 'device', 'count', 'happened_at');
+  for (const r of rows) {
+    const of = { learnerId: r.learner_id, lessonId: r.lesson_id, stepKey: r.step_key };
+    const stamp = { id: r.id, replaces: r.replaces, device: r.device, count: r.count, at: (r.happened_at as Date).getTime() };
+    all.get(at(of))?.push({ ...of, ...stamp, code: r.code, observer: r.observer });
+  }
+  return [...all.values()].flatMap((records) => {
+    const last = lastOf(records);
+    return last && last.code !== 'cleared' ? [last] : [];
+  });
+}
