@@ -147,6 +147,16 @@ export async function lessonsOfAll(trx: SchoolTrx, recipeIds: readonly string[],
   });
 }
 
+/** The newest lessons of each recipe: what is looked at to know how it goes now. @param lessons oldest first */
+export function newestOf(lessons: readonly LessonHead[], most: number): string[] {
+  const byRecipe = new Map<string, Set<string>>();
+  for (const { id, recipeId } of lessons) byRecipe.set(recipeId, (byRecipe.get(recipeId) ?? new Set()).add(id));
+  return [...byRecipe.values()].flatMap((ids) => [...ids].slice(-most));
+}
+
+/** So many lessons of a recipe say how fast somebody works now. */
+export const OF_PACE = 12;
+
 /** Lessons of days that are over, begun and not finished, the newest first: they wait for somebody. */
 export async function openLessons(
   trx: SchoolTrx,

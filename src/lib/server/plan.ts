@@ -15,7 +15,7 @@ import type { PlanInput } from './input/plan';
 import { countsOf, planOf } from './input/stored';
 import { peopleAt, type AtDish } from './lesson-fits';
 import { listLearners } from './learners';
-import { lessonsOfAll } from './lessons';
+import { lessonsOfAll, newestOf, OF_PACE } from './lessons';
 import { inForceOf } from './in-force';
 import { ownClass, type SchoolTrx } from './school-scope';
 import { saveShares } from './set-up';
@@ -141,12 +141,12 @@ const suits = (mode: SetUp['dishes'][number]['mode'], teams: readonly (readonly 
       ? teams.length === 1
       : teams.every((t) => t.length === 2 || t.length === 3);
 
-/** Paces from all that was recorded of these learners with these recipes. */
+/** Paces from what was recorded of these learners in the newest lessons of these recipes. */
 async function pacesAt(trx: SchoolTrx, dishes: readonly LessonDish[], setUp: SetUp, learnerIds: readonly string[]) {
   const steps = new Map<string, Step>(dishes.flatMap((d) => d.steps.map((s): [string, Step] => [`${recipeOf(setUp, d.id)} ${s.key}`, s])));
   const recipes = [...new Set(setUp.dishes.map((d) => d.recipeId))];
   const lessons = await lessonsOfAll(trx, recipes, learnerIds);
-  const seen = await inForceOf(trx, learnerIds, [...new Set(lessons.map((l) => l.id))], true);
+  const seen = await inForceOf(trx, learnerIds, newestOf(lessons, OF_PACE), true);
   const recipeAt = new Map(lessons.map((l) => [l.id, l.recipeId]));
   const rows = new Map<string, { learner: string; made: { stepKey: string; at: number }[] }>();
   for (const o of seen) {

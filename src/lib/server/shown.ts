@@ -71,6 +71,8 @@ export async function shownTask(locals: App.Locals, recipeId: string, wanted: Wa
   };
 }
 
+export type Pictures = Awaited<ReturnType<typeof shownCards>>;
+
 /** What stands on the card of each step, with its picture. */
 export async function shownCards({ task, working, look, photos, voices, learner }: Shown) {
   const { svgs, sprite } = await cardsOrTell(task, kitchenOf(working.kitchen), look);

@@ -1,4 +1,5 @@
 import { OTHER_CODES } from '$core';
+import { pack } from '$lib/server/pack';
 import { classLessonOf, getClassLesson, getSetUp, markEnded } from '$lib/server/class-lessons';
 import { holdRoom } from '$lib/server/room';
 import { roomPage } from '$lib/server/room-page';
@@ -34,8 +35,8 @@ export const load = async ({ params, locals, url }) => {
   const room = await roomPage(held);
   return {
     title: room.people.length === 1 ? room.people[0].name : room.title,
-    /** As JSON: a lesson is some thousands of small values, which the page's own way of sending them takes ten times as long for. */
-    room: JSON.stringify(room),
+    /** As JSON, packed: a lesson is some thousands of small values, which the page's own way of sending them takes ten times as long for. */
+    room: pack(JSON.stringify(room)),
     second,
     others: OTHER_CODES,
     recipes: held.dishes.map((d) => ({ id: d.recipeId, lesson: d.lessonId, title: d.title })),

@@ -19,12 +19,13 @@
   import BeAt from './BeAt.svelte';
   import Ladder from './Ladder.svelte';
   import One from './One.svelte';
+  import { unpack } from '$lib/packed';
   import OneBar from './OneBar.svelte';
   import Strip from './Strip.svelte';
   import RoomBar from './RoomBar.svelte';
 
   let { data } = $props();
-  const given = $derived(JSON.parse(data.room) as RoomData);
+  const given = $derived(JSON.parse(unpack(data.room)) as RoomData);
   let observer = $state('teacher');
   // a lesson starts from what was loaded and then is the master
   // svelte-ignore state_referenced_locally

@@ -1,4 +1,5 @@
-import { shownCards, shownTask, wantedIn } from '$lib/server/shown';
+import { pack } from '$lib/server/pack';
+import { type Pictures, shownCards, shownTask, wantedIn } from '$lib/server/shown';
 
 /** Cards on one page: more than any lesson has, and no more than a browser takes with ease. */
 const MOST_SHOWN = 120;
@@ -12,10 +13,10 @@ export const load = async ({ params, url, locals }) => {
     recipe: { id: params.id, title: shown.working.row.title },
     learners: shown.version ? shown.learners.map(({ id, name }) => ({ id, name })) : [],
     learner: shown.learner?.id ?? '',
-    cards: cards.slice(from - 1, from - 1 + MOST_SHOWN),
+    /** As JSON, packed: pictures are long. */
+    pictures: pack(JSON.stringify({ cards: cards.slice(from - 1, from - 1 + MOST_SHOWN), sprite } satisfies Pictures)),
     all: cards.length,
     from,
-    sprite,
     version: shown.version,
   };
 };

@@ -10,11 +10,14 @@
   import PhotoDialog from '$lib/ui/PhotoDialog.svelte';
   import { PHASE_NAMES } from '$lib/ui/words';
   import { Popover } from 'bits-ui';
+  import { unpack } from '$lib/packed';
+  import type { Pictures } from '$lib/server/shown';
   let { data } = $props();
-  const phases = $derived(PHASES.filter((p) => data.cards.some((c) => c.phase === p)));
+  const pictures = $derived(JSON.parse(unpack(data.pictures)) as Pictures);
+  const phases = $derived(PHASES.filter((p) => pictures.cards.some((c) => c.phase === p)));
   let hidden = $state<Phase[]>([]);
-  const shown = $derived(data.cards.filter((c) => !hidden.includes(c.phase)));
-  const numberOf = (key: string) => data.from + data.cards.findIndex((c) => c.key === key);
+  const shown = $derived(pictures.cards.filter((c) => !hidden.includes(c.phase)));
+  const numberOf = (key: string) => data.from + pictures.cards.findIndex((c) => c.key === key);
   const forLearner = $derived(data.learner ? `&learner=${data.learner}` : '');
   const KEYS: [string, string][] = [
     ['Tab, then Enter', 'show how a step is done'],
@@ -38,12 +41,12 @@
 
 <svg width="0" height="0" class="absolute" aria-hidden="true" focusable="false">
   <!-- eslint-disable-next-line svelte/no-at-html-tags -- our own drawings only -->
-  {@html data.sprite}
+  {@html pictures.sprite}
 </svg>
 
 <div class="screen-only mt-4 flex flex-wrap items-end gap-x-5 gap-y-3">
   <p class="min-w-48 flex-1">
-    <b>{shown.length} cards{data.all > data.cards.length ? ` of ${data.all}` : ''}.</b>
+    <b>{shown.length} cards{data.all > pictures.cards.length ? ` of ${data.all}` : ''}.</b>
     <span class="text-muted">{data.version ? `From version ${data.version}.` : 'From steps that are not published yet.'}</span>
   </p>
   {#if data.learners.length > 0}
@@ -129,11 +132,11 @@
     </li>
   {/each}
 </ol>
-{#if data.all > data.cards.length}
+{#if data.all > pictures.cards.length}
   <nav aria-label="More cards" class="mt-6 flex flex-wrap gap-4">
     {#if data.from > 1}<a class="btn" href={withQuery(page.url, 'from', '')}>The first cards</a>{/if}
-    {#if data.from + data.cards.length <= data.all}
-      <a class="btn btn-act" href={withQuery(page.url, 'from', String(data.from + data.cards.length))}>The next cards</a>
+    {#if data.from + pictures.cards.length <= data.all}
+      <a class="btn btn-act" href={withQuery(page.url, 'from', String(data.from + pictures.cards.length))}>The next cards</a>
     {/if}
   </nav>
 {/if}
