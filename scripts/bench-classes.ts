@@ -26,7 +26,7 @@ async function signedIn(): Promise<Class> {
     const [{ id: class_id }] = await trx('class').where(at).select('id');
     await trx('account').insert({ ...at, id: account, name: 'Bench', email: `${account}@bench.example`, role: 'teacher' });
     await trx('class_person').insert({ ...at, class_id, account_id: account });
-    const first = async (table: string) => (await trx(table).where(at).first('id')) as { id: string };
+    const first = async (table: string) => (await trx(table).where(at).first<{ id: string } | undefined>('id'))!;
     return { learner: (await first('learner')).id, recipe: (await first('recipe')).id, lesson: (await first('class_lesson')).id };
   });
   await admin('session').insert({

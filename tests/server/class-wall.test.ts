@@ -173,32 +173,25 @@ describe('a learner who moves up', () => {
   test('leaves lessons that have not begun, whose plan starts anew', async () => {
     const at = { school_id: DEMO_SCHOOL };
     const ahead = async (trx: SchoolTrx) => (await listClassLessons(trx, '2026-01-01', '2999-01-01')).filter((l) => !l.begun && !l.ended);
-    const came = await tried('lead', OKELL, quay, async (trx) => {
-      const [lesson] = await ahead(trx);
-      await trx('class_lesson')
-        .where({ ...at, id: lesson.id })
-        .update({ plan: '{}' });
-      const moved = await moveLearners(trx, [learner(2)], TIDE);
-      const after = (await ahead(trx)).find((l) => l.id === lesson.id)!;
-      const { plan } = (await trx('class_lesson').where({ id: lesson.id }).first('plan')) as { plan: unknown };
-      return { moved, before: lesson.learners, after: after.learners, plan };
-    });
+    /** Moves Odo, whose class has a lesson ahead with a plan: who is in that lesson before and after, and what is left of its plan. */
+    const moving = (before: (trx: SchoolTrx) => Promise<unknown>) =>
+      tried('lead', OKELL, quay, async (trx) => {
+        await before(trx);
+        const [lesson] = await ahead(trx);
+        await trx('class_lesson')
+          .where({ ...at, id: lesson.id })
+          .update({ plan: '{}' });
+        const moved = await moveLearners(trx, [learner(2)], TIDE);
+        const after = (await ahead(trx)).find((l) => l.id === lesson.id)!;
+        const row = await trx('class_lesson').where({ id: lesson.id }).first<{ plan: unknown } | undefined>('plan');
+        return { moved, before: lesson.learners, after: after.learners, plan: row?.plan };
+      });
     // today's lesson is under way, so whoever is in it stays
-    expect(came.moved).toEqual({ ok: false, why: 'in-lesson', names: ['Odo'] });
-    const ended = await tried('lead', OKELL, quay, async (trx) => {
-      await trx('class_lesson')
-        .where({ school_id: DEMO_SCHOOL, class_id: quay })
-        .whereNotNull('begun_at')
-        .update({ ended_at: trx.fn.now() });
-      const [lesson] = await ahead(trx);
-      await trx('class_lesson')
-        .where({ ...at, id: lesson.id })
-        .update({ plan: '{}' });
-      const moved = await moveLearners(trx, [learner(2)], TIDE);
-      const after = (await ahead(trx)).find((l) => l.id === lesson.id)!;
-      const row = await trx('class_lesson').where({ id: lesson.id }).first('plan');
-      return { moved, before: lesson.learners, after: after.learners, plan: row?.plan as unknown };
-    });
+    expect((await moving(() => Promise.resolve())).moved).toEqual({ ok: false, why: 'in-lesson', names: ['Odo'] });
+    const under = { ...at, class_id: quay };
+    const ended = await moving((trx) =>
+      trx('class_lesson').where(under).whereNotNull('begun_at').update({ ended_at: trx.fn.now() }).then(),
+    );
     expect(ended.moved).toEqual({ ok: true });
     expect(ended.before).toContain('Odo');
     expect(ended.after).toEqual(ended.before.filter((n) => n !== 'Odo'));

@@ -18,8 +18,8 @@ afterAll(async () => {
 });
 
 /** Starts it, and gives what it says until one of some words comes, or it ends. */
-function demo(until: RegExp, env: object = {}): Promise<{ child: ChildProcess; said: string }> {
-  const child = spawn(join(root, 'run'), ['demo'], {
+function demo(until: RegExp, env: object = {}, command = 'demo'): Promise<{ child: ChildProcess; said: string }> {
+  const child = spawn(join(root, 'run'), [command], {
     cwd: root,
     env: {
       ...process.env,
@@ -77,6 +77,31 @@ test('opens when it is healthy, keeps its port, is not started twice, and serves
   const again = await demo(OPEN);
   expect(OPEN.exec(again.said)![1]).toBe(url);
   await ended(again.child);
+}, 180_000);
+
+test('for a school: backups by time, locked, the last few kept, and the last good one shown to leads', async () => {
+  const data = join(folder, 'school');
+  const settings = {
+    DATA_OF_SCHOOL: data,
+    PGDIR: join(folder, 'pg-school'),
+    BACKUP_EVERY: '1',
+    BACKUP_KEEP: '2',
+    BACKUP_KEY: 'a lantern for each of nine boats',
+  };
+  // three times at least: by then the first is gone
+  const { child, said } = await demo(/(Saved[^]*){4}/, settings, 'serve');
+  expect(said).toContain('The first person comes in at /first with the code');
+  expect(said).toMatch(/Saved \S+[.]dump, locked with BACKUP_KEY/);
+  const files = readdirSync(join(data, 'backups')).filter((name) => name.endsWith('.dump'));
+  expect(files.length).toBeGreaterThanOrEqual(2);
+  expect(files.length).toBeLessThanOrEqual(3);
+  for (const file of files)
+    expect(
+      readFileSync(join(data, 'backups', file))
+        .subarray(0, 9)
+        .toString(),
+    ).toBe('YR-LOCKED');
+  await ended(child);
 }, 180_000);
 
 test('a port that another program has is said, and nothing is opened', async () => {

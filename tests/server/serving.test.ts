@@ -54,7 +54,7 @@ describe('a document that cannot be read', () => {
   });
 
   test('steps, a routine, a lesson, needs and a measure likewise', async () => {
-    const lesson = await byOwner((trx) => trx('lesson').where({ recipe_id: OATS }).first('id'));
+    const lesson = await byOwner((trx) => trx('lesson').where({ recipe_id: OATS }).orderBy('held_on').first('id'));
     await byOwner(async (trx) => {
       await trx('task_draft').where({ recipe_id: SOUP }).update({ steps: '[[]]' });
       await trx('routine').insert({ school_id: DEMO_SCHOOL, id: randomUUID(), name: 'Broken', steps: '[{"key":7}]' });
