@@ -272,6 +272,27 @@ describe('another class of the same school', () => {
       for (const name of ['Wren', 'Odo', 'Tansy', 'Nell']) expect(body, nameOf(call)).not.toContain(name);
     }
   });
+  test('whoever is in no class is told so, reaches his own page, and sees no learner anywhere', async () => {
+    await withSchool(server.owner, DEMO_SCHOOL, (trx) => trx('class_person').where({ account_id: beside }).delete().then());
+    try {
+      for (const path of ['/', '/learners', '/lessons', '/recipes']) {
+        const { status, body } = await server.ask({
+          path,
+          headers: [
+            ['cookie', cookies.get('beside')!],
+            ['accept', 'text/html'],
+          ],
+        });
+        expect([status, body], path).toEqual([403, expect.stringContaining('You are in no class yet')]);
+        for (const name of ['Rook', 'Wren']) expect(body, path).not.toContain(name);
+      }
+      expect((await server.ask({ path: '/account', headers: [['cookie', cookies.get('beside')!]] })).status).toBe(200);
+    } finally {
+      await withSchool(server.owner, DEMO_SCHOOL, (trx) =>
+        trx('class_person').insert({ school_id: DEMO_SCHOOL, account_id: beside, class_id: TIDE }).then(),
+      );
+    }
+  });
   test('works with its own, whatever class the device asks for', async () => {
     const { body } = await server.ask({ path: '/learners', headers: [['cookie', `${cookies.get('beside')}; class=${randomUUID()}`]] });
     for (const name of ['Rook', 'Fern', 'Ash']) expect(body).toContain(name);

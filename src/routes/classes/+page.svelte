@@ -1,4 +1,5 @@
 <script lang="ts">
+  import PutAway from '$lib/ui/PutAway.svelte';
   import { enhance } from '$app/forms';
   let { data, form } = $props();
   const here = $derived(data.classes.filter((c) => !c.putAway));
@@ -80,19 +81,6 @@
     Who moves takes all records along: the class that is left sees them no more. Lessons that have not begun go on without him or her.
   </p>{/if}
 
-{#if away.length > 0}
-  <details class="mt-6">
-    <summary>Put away: {away.length}</summary>
-    <ul class="mt-2">
-      {#each away as one (one.id)}
-        <li class="flex items-center gap-4">
-          <form method="POST" action="?/put-away" use:enhance>
-            <input type="hidden" name="id" value={one.id} />
-            <button class="btn btn-quiet" name="away" value="no">Bring back<span class="sr-only"> {one.name}</span></button>
-          </form>
-          {one.name} <span class="text-muted">{one.learners.length} learners</span>
-        </li>
-      {/each}
-    </ul>
-  </details>
-{/if}
+<PutAway things={away}>
+  {#snippet row(one)}{one.name} <span class="text-muted">{one.learners.length} learners</span>{/snippet}
+</PutAway>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import PutAway from '$lib/ui/PutAway.svelte';
   import { enhance } from '$app/forms';
   import { showAllergen } from '$core';
   import { DEMAND_NAMES, HAZARDS, HOW_NAMES } from '$lib/ui/words';
@@ -80,22 +81,11 @@
 </ul>
 {#if here.length === 0}<p class="mt-4">No learner yet. A short name is enough to begin.</p>{/if}
 
-{#if away.length > 0}
-  <details class="mt-6">
-    <summary>Put away: {away.length}</summary>
-    <ul class="mt-2">
-      {#each away as learner (learner.id)}
-        <li class="flex items-center gap-4">
-          <form method="POST" action="?/put-away" use:enhance>
-            <input type="hidden" name="id" value={learner.id} />
-            <button class="btn btn-quiet" name="away" value="no">Bring back<span class="sr-only"> {learner.name}</span></button>
-          </form>
-          {learner.name}
-          {#if data.may.includes('erase')}<a class="ml-auto inline-flex min-h-11 items-center" href="/learners/{learner.id}/erase"
-              >Erase<span class="sr-only"> {learner.name}</span></a
-            >{/if}
-        </li>
-      {/each}
-    </ul>
-  </details>
-{/if}
+<PutAway things={away} may={mayAdd}>
+  {#snippet row(learner)}
+    {learner.name}
+    {#if data.may.includes('erase')}<a class="ml-auto inline-flex min-h-11 items-center" href="/learners/{learner.id}/erase"
+        >Erase<span class="sr-only"> {learner.name}</span></a
+      >{/if}
+  {/snippet}
+</PutAway>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import PutAway from '$lib/ui/PutAway.svelte';
   import { enhance } from '$app/forms';
   import { newId } from '$lib/id';
   import { showDay, showWeekday } from '$lib/ui/words';
@@ -78,25 +79,12 @@
   {/each}
 </ol>
 
-{#if data.away.length > 0}
-  <details class="mt-4">
-    <summary>Put away: {data.away.length}</summary>
-    <ul class="mt-1">
-      {#each data.away as lesson (lesson.id)}
-        <li class="flex flex-wrap items-center gap-x-4">
-          {#if mayPlan}<form method="POST" action="?/put-away" use:enhance>
-              <input type="hidden" name="id" value={lesson.id} />
-              <button class="btn btn-quiet" name="away" value="no"
-                >Bring back<span class="sr-only"> {titleOf(lesson)} of {showDay(lesson.heldOn)}</span></button
-              >
-            </form>{/if}
-          <a class="inline-flex min-h-11 items-center" href="/lessons/{lesson.id}">{showDay(lesson.heldOn)}, {titleOf(lesson)}</a>
-          <span class="text-muted">{lesson.recorded} steps recorded, counted nowhere</span>
-        </li>
-      {/each}
-    </ul>
-  </details>
-{/if}
+<PutAway things={data.away.map((l) => ({ ...l, name: `${titleOf(l)} of ${showDay(l.heldOn)}` }))} may={mayPlan}>
+  {#snippet row(lesson)}
+    <a class="inline-flex min-h-11 items-center" href="/lessons/{lesson.id}">{showDay(lesson.heldOn)}, {titleOf(lesson)}</a>
+    <span class="text-muted">{lesson.recorded} steps recorded, counted nowhere</span>
+  {/snippet}
+</PutAway>
 
 {#if mayPlan}<h2 class="mt-6">A new lesson</h2>
   {#if data.recipes.length === 0}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import PutAway from '$lib/ui/PutAway.svelte';
   import { enhance } from '$app/forms';
   import { roleWords } from '$core';
   import { showMoment } from '$lib/ui/words';
@@ -149,22 +150,9 @@
   {/each}
 </ul>
 
-{#if away.length > 0}
-  <details class="mt-4">
-    <summary>Put away: {away.length}</summary>
-    <ul>
-      {#each away as person (person.id)}
-        <li class="flex items-center gap-4 border-b border-line py-1">
-          {person.name} <span class="text-muted">{person.email}</span>
-          <form method="POST" action="?/put-away" use:enhance class="ml-auto">
-            <input type="hidden" name="id" value={person.id} />
-            <button class="btn btn-quiet" name="away" value="no">Bring back<span class="sr-only"> {person.name}</span></button>
-          </form>
-        </li>
-      {/each}
-    </ul>
-  </details>
-{/if}
+<PutAway things={away}>
+  {#snippet row(person)}{person.name} <span class="text-muted">{person.email}</span>{/snippet}
+</PutAway>
 
 <h2 class="mt-8">The school</h2>
 <form

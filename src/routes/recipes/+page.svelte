@@ -1,4 +1,5 @@
 <script lang="ts">
+  import PutAway from '$lib/ui/PutAway.svelte';
   import { enhance } from '$app/forms';
   import { PLACES } from '$lib/ui/words';
   let { data } = $props();
@@ -43,29 +44,17 @@
               >{nameOf(recipe.next.place)} <span class="hidden font-normal sm:inline">: {recipe.next.why}</span></a
             ></td
           >
-          {#if mayChange}<td class="py-1 text-right">{@render putAway(recipe, 'yes', 'Put away')}</td>{/if}
+          {#if mayChange}<td class="py-1 text-right"
+              ><form method="POST" action="?/put-away" use:enhance>
+                <input type="hidden" name="id" value={recipe.id} />
+                <button class="btn btn-quiet" name="away" value="yes">Put away<span class="sr-only"> {recipe.title}</span></button>
+              </form></td
+            >{/if}
         </tr>
       {/each}
     </tbody>
   </table>
 {/if}
-{#if away.length > 0}
-  <details class="mt-6">
-    <summary>Put away: {away.length}</summary>
-    <ul class="mt-2">
-      {#each away as recipe (recipe.id)}
-        <li class="flex items-center gap-4">
-          {#if mayChange}{@render putAway(recipe, 'no', 'Bring back')}{/if}
-          <a class="inline-flex min-h-11 items-center" href="/recipes/{recipe.id}">{recipe.title}</a>
-        </li>
-      {/each}
-    </ul>
-  </details>
-{/if}
-
-{#snippet putAway(recipe: { id: string; title: string }, away: 'yes' | 'no', word: string)}
-  <form method="POST" action="?/put-away" use:enhance>
-    <input type="hidden" name="id" value={recipe.id} />
-    <button class="btn btn-quiet" name="away" value={away}>{word}<span class="sr-only"> {recipe.title}</span></button>
-  </form>
-{/snippet}
+<PutAway things={away.map(({ id, title }) => ({ id, name: title }))} may={mayChange}>
+  {#snippet row(recipe)}<a class="inline-flex min-h-11 items-center" href="/recipes/{recipe.id}">{recipe.name}</a>{/snippet}
+</PutAway>
