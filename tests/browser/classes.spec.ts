@@ -170,6 +170,7 @@ test('a passkey: added after the password, opens the account without it, is aske
     await page.goto('/account');
     await running(page);
     await keys.getByRole('button', { name: /^Take away/ }).click();
+    await expect(keys.getByRole('listitem')).toHaveCount(0);
     // without it the school's rule holds: nothing else opens
     await page.goto('/learners');
     await expect(page.getByRole('alert').filter({ hasText: 'Your school asks for a second factor' })).toBeVisible();
