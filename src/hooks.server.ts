@@ -10,7 +10,7 @@ import { scopeFor, scopeOfScreen, TooMany, whoAsks } from '$lib/server/people/as
 import { visited, waitWords } from '$lib/server/people/limits';
 import { tellFirstCode } from '$lib/server/people/first-run';
 import { isOpen, mayAt, mostBytes } from '$lib/server/people/route-law';
-import { classOfAsked } from '$lib/server/people/classes';
+import { asksOfOne, classOfAsked } from '$lib/server/people/classes';
 import type { Who } from '$lib/server/people/sessions';
 import { aboutOf, addToTrail, trailAct } from '$lib/server/people/trail';
 import { closePools, isTooStrong } from '$lib/server/school';
@@ -133,7 +133,7 @@ async function scopeOfPerson(event: RequestEvent, writes: boolean): Promise<Requ
 
 /** What is asked for says which class it is of, to somebody who has several: its pages have that class's kitchen and learners, whichever was chosen last. */
 async function atClass(event: RequestEvent, who: Who, scope: RequestScope): Promise<void> {
-  if (who.classes.length < 2) return;
+  if (who.classes.length < 2 || !asksOfOne(event)) return;
   const found = await orNotNow(event, () => scope.in((trx) => classOfAsked(trx, event)));
   if (!found || found === who.class || !who.classes.some((c) => c.id === found)) return;
   who.class = found;

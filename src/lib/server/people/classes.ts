@@ -156,15 +156,23 @@ export function otherClass({ who }: App.Locals, given: string): string | null {
   return `This device has turned to ${now} in another window. Nothing was changed: open this page again, or turn back.`;
 }
 
-/** Which class a request is about, by the learner or the lesson in its address; null where it is about none, or nothing there is seen. */
-export async function classOfAsked(trx: SchoolTrx, event: Pick<RequestEvent, 'route' | 'params' | 'url'>): Promise<string | null> {
+type Asked = Pick<RequestEvent, 'route' | 'params' | 'url'>;
+
+/** The learner or the lesson that a page is about. What is sent in a lesson, tap by tap, asks nothing of a class. */
+function oneOf(event: Asked): { table: 'learner' | 'class_lesson'; id: string } | null {
   const learner = learnerOf(event);
-  const lesson = event.route.id?.startsWith('/lessons/[id=id]')
-    ? event.params.id
-    : event.route.id?.startsWith('/cook/[lesson=id]')
-      ? event.params.lesson
-      : undefined;
-  const of = (table: string, id: string) => trx(table).where({ school_id: trx.school, id }).first('class_id');
-  const found = learner ? await of('learner', learner) : lesson ? await of('class_lesson', lesson) : undefined;
+  if (learner) return { table: 'learner', id: learner };
+  const { route, params } = event;
+  const lesson = route.id?.startsWith('/lessons/[id=id]') ? params.id : route.id === '/cook/[lesson=id]' ? params.lesson : undefined;
+  return lesson ? { table: 'class_lesson', id: lesson } : null;
+}
+
+/** Whether what is asked for says of which class it is. */
+export const asksOfOne = (event: Asked): boolean => oneOf(event) !== null;
+
+/** Which class a request is about, by the learner or the lesson in its address; null where it is about none, or nothing there is seen. */
+export async function classOfAsked(trx: SchoolTrx, event: Asked): Promise<string | null> {
+  const one = oneOf(event);
+  const found = one && (await trx(one.table).where({ school_id: trx.school, id: one.id }).first('class_id'));
   return found?.class_id ?? null;
 }
