@@ -89,6 +89,12 @@ begin
   if classes is null then return null; end if;
   return coalesce((select array_agg(l.id) from learner l where l.school_id = own_school() and l.class_id = any(classes)), '{}');
 end $$;
+-- whether a learner of one's own took part in a lesson. A function, asked of lessons of other classes only: written out in a policy, it is planned with each query
+create function is_history(school uuid, whole uuid) returns boolean language plpgsql stable parallel safe security definer set search_path = public, pg_temp as $$
+begin
+  return exists (select 1 from lesson l join lesson_learner h on h.school_id = l.school_id and h.lesson_id = l.id
+    where l.school_id = school and l.class_lesson_id = whole and h.learner_id = any(own_learners()));
+end $$;
 -- a school begins with one class of its name
 create function first_class() returns trigger language plpgsql security definer set search_path = public, pg_temp as $$
 begin insert into class (school_id, name) values (new.id, new.name); return null; end $$;
@@ -150,11 +156,8 @@ ${OF_LEARNER.map((t) => `create policy of_class on ${t} as restrictive to yr_app
 create policy of_class on goal_criterion as restrictive to yr_app
   using (exists (select 1 from goal g where g.school_id = goal_criterion.school_id and g.id = goal_criterion.goal_id));
 -- a lesson of another class is seen where a learner of one's own took part: it is his history
-create policy of_class on lesson as restrictive for select to yr_app using (${MINE}
-  or exists (select 1 from lesson_learner h where h.school_id = lesson.school_id and h.lesson_id = lesson.id));
-create policy of_class on class_lesson as restrictive for select to yr_app using (${MINE}
-  or exists (select 1 from lesson l join lesson_learner h on h.school_id = l.school_id and h.lesson_id = l.id
-    where l.school_id = class_lesson.school_id and l.class_lesson_id = class_lesson.id));
+create policy of_class on lesson as restrictive for select to yr_app using (${MINE} or is_history(school_id, class_lesson_id));
+create policy of_class on class_lesson as restrictive for select to yr_app using (${MINE} or is_history(school_id, id));
 ${['lesson', 'class_lesson', 'kitchen', 'kitchen_measure', 'kitchen_tool', 'looked_back']
   .map(
     (t) => `
@@ -275,7 +278,7 @@ export async function down(knex: Knex): Promise<void> {
     alter table recipe drop column put_away_at;
     alter table link drop column classes;
     drop function classes_of(uuid, uuid, text), who_is(bytea), screen_of(text, date), lesson_of_pass(text, date), who_has_pass(bytea, date);
-    drop function may_move(), class_of_lesson(), first_class(), own_learners(), own_class(), own_classes();
+    drop function may_move(), class_of_lesson(), first_class(), is_history(uuid, uuid), own_learners(), own_class(), own_classes();
     drop table class_person, class;`);
   await knex.raw(OWN_PASS);
   await knex.raw(WHO_IS);
