@@ -165,6 +165,11 @@ test('a passkey: added after the password, opens the account without it, is aske
     await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
     await page.goto('/sign-in?to=/learners');
     await running(page);
+    // where the school asks for a second factor, a password alone opens nothing
+    await page.getByLabel('E-mail').fill('reed@harbour-lane.example');
+    await page.getByLabel('Password').fill('seven otters pay rent');
+    await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+    await expect(page.getByRole('alert')).toContainText('sign in with your passkey');
     await page.getByRole('button', { name: 'With a passkey' }).click();
     await expect(page.getByRole('heading', { name: 'Learners', level: 1 })).toBeVisible();
     await page.goto('/account');

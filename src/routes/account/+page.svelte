@@ -110,7 +110,7 @@
   <p class="mt-1">
     {data.canPasskey
       ? 'A key on this device, opened by your finger, face or code. It stands for password and second factor together.'
-      : 'Passkeys work where this program is opened by a name, with TLS, and not in the demo.'}
+      : 'Passkeys are not to be had at this address, or in the demo.'}
   </p>
   <ul class="mt-2">
     {#each data.passkeys as key (key.id)}

@@ -32,8 +32,8 @@
   {#each here as one (one.id)}
     <li class="border-b border-line py-3">
       <div class="flex flex-wrap items-center gap-x-6">
-        <h2>{one.name}</h2>
-        <p class="flex-1 text-muted">{one.people.map((p) => p.name).join(', ') || 'Nobody teaches it yet.'}</p>
+        <h2 class="w-full sm:w-auto">{one.name}</h2>
+        <p class="min-w-52 flex-1 text-muted">{one.people.map((p) => p.name).join(', ') || 'Nobody teaches it yet.'}</p>
         <details>
           <summary>Change<span class="sr-only"> {one.name}</span></summary>
           <form method="POST" action="?/name" use:enhance class="mt-1 flex flex-wrap items-end gap-2">

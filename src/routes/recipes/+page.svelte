@@ -47,7 +47,9 @@
           {#if mayChange}<td class="py-1 text-right"
               ><form method="POST" action="?/put-away" use:enhance>
                 <input type="hidden" name="id" value={recipe.id} />
-                <button class="btn btn-quiet" name="away" value="yes">Put away<span class="sr-only"> {recipe.title}</span></button>
+                <button class="btn btn-quiet whitespace-nowrap" name="away" value="yes"
+                  >Put away<span class="sr-only"> {recipe.title}</span></button
+                >
               </form></td
             >{/if}
         </tr>

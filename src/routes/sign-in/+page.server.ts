@@ -7,7 +7,7 @@ import { DEMO_PASSWORD, DEMO_PEOPLE } from '$lib/server/demo/people';
 import { atTheDoor } from '$lib/server/people/door';
 import { beginSession, deviceOf } from '$lib/server/people/sessions';
 import { havePasskeys } from '$lib/server/people/passkeys';
-import { keepHalf, knock, WRONG } from '$lib/server/people/sign-in';
+import { keepHalf, knock, PASSKEY, WRONG } from '$lib/server/people/sign-in';
 import { wayOn } from '$lib/server/people/where';
 import { fail, redirect } from '@sveltejs/kit';
 
@@ -30,7 +30,7 @@ export const actions = {
     const checked = check(SignInInput, { email, password: field('password') });
     if (!checked.ok) return again(checked.problems.get('email') ?? WRONG);
     const known = await knock(email, checked.value.password, getClientAddress());
-    if ('problem' in known) return again(known.problem, known.problem === WRONG ? 400 : 429);
+    if ('problem' in known) return again(known.problem, [WRONG, PASSKEY].includes(known.problem) ? 400 : 429);
     if (known.hasSecond) {
       keepHalf(cookies, url, known.account, shared);
       redirect(303, `/sign-in/code?to=${encodeURIComponent(to)}`);

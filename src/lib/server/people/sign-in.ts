@@ -11,6 +11,9 @@ export const plainEmail = (email: string): string => email.trim().toLowerCase();
 
 export const WRONG = 'The e-mail or the password is not right.';
 
+/** The password was right, and is not enough: the second factor that the school asks for is a passkey. */
+export const PASSKEY = 'Your school asks for a second factor: sign in with your passkey.';
+
 export type Known = { account: string; hasSecond: boolean };
 
 /**
@@ -25,9 +28,16 @@ export async function knock(email: string, password: string, address: string): P
       .where({ 'a.email': plainEmail(email) })
       .whereNull('a.put_away_at')
       .join('credential as c', 'c.account_id', 'a.id')
-      .first<{ id: string; password: string; totp: string | null } | undefined>('a.id', 'c.password', 'c.totp'),
+      .join('school as s', 's.id', 'a.school_id')
+      .first<{ id: string; password: string; totp: string | null; by_key: boolean } | undefined>(
+        'a.id',
+        'c.password',
+        'c.totp',
+        trx.raw('jsonb_exists(s.second_for, a.role) and exists (select 1 from passkey p where p.account_id = a.id) as by_key'),
+      ),
   );
   const right = await isPassword(row?.password ?? null, password);
+  if (right && row?.totp === null && row.by_key) return { problem: PASSKEY };
   return right && row ? { account: row.id, hasSecond: row.totp !== null } : { problem: WRONG };
 }
 

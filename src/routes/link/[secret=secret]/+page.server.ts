@@ -3,6 +3,7 @@ import { readForm } from '$lib/server/input/request';
 import { atTheDoor } from '$lib/server/people/door';
 import { tried, waitWords } from '$lib/server/people/limits';
 import { readLink, takeLink } from '$lib/server/people/links';
+import { hasSecond } from '$lib/server/people/second';
 import { beginSession, deviceOf } from '$lib/server/people/sessions';
 import { error, fail, redirect } from '@sveltejs/kit';
 
@@ -28,13 +29,12 @@ export const actions = {
       if (why) return { problem: why };
       const account = await takeLink(trx, params.secret, field('password'));
       if (!account) return { problem: 'This e-mail has an account already: sign in with it.' };
-      const second = await trx('credential').where({ account_id: account }).whereNotNull('totp').first('account_id');
-      const hasSecond = second !== undefined;
+      const second = await hasSecond(trx, account);
       // a new password does not stand for the second factor
-      if (!hasSecond) await beginSession(trx, account, { cookies, url, device, shared: field('shared') === 'yes' });
-      return { hasSecond };
+      if (!second) await beginSession(trx, account, { cookies, url, device, shared: field('shared') === 'yes' });
+      return { second };
     });
     if ('problem' in done) return fail(400, { problem: done.problem });
-    redirect(303, done.hasSecond ? '/sign-in' : '/');
+    redirect(303, done.second ? '/sign-in' : '/');
   },
 };

@@ -15,8 +15,8 @@
 <ul class="mt-4 max-w-4xl border-t-[3px] border-ink">
   {#each data.kept as learner (learner.id)}
     <li class="flex flex-wrap items-center gap-x-5 border-b border-line py-2">
-      <b class="text-lg">{learner.name}</b>
-      <span class="flex-1 text-muted">{learner.class}, put away {YEAR.format(learner.since)}, {learner.records} records</span>
+      <b class="w-full text-lg sm:w-auto">{learner.name}</b>
+      <span class="min-w-64 flex-1 text-muted">{learner.class}, put away {YEAR.format(learner.since)}, {learner.records} records</span>
       <a class="btn" href="/learners/{learner.id}/all.zip" download>Save all of it<span class="sr-only"> of {learner.name}</span></a>
       <a class="btn" href="/learners/{learner.id}/erase">Erase<span class="sr-only"> {learner.name}</span></a>
     </li>
