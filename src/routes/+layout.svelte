@@ -1,7 +1,7 @@
 <script lang="ts">
   import '../app.css';
   import { enhance } from '$app/forms';
-  import { page } from '$app/state';
+  import { navigating, page } from '$app/state';
   import { ROLES, roleWords } from '$core';
   import ClassSwitch from '$lib/ui/ClassSwitch.svelte';
   import SignOut from '$lib/ui/SignOut.svelte';
@@ -39,7 +39,13 @@
 <svelte:head><title>{page.data.title ? `${page.data.title} · ` : ''}Yellow Rung</title></svelte:head>
 
 {#snippet content()}
-  <fieldset class="contents" role="presentation" disabled={!running || (data.looksOnly && data.isOneForm)} data-running={running}>
+  <fieldset
+    class="contents"
+    role="presentation"
+    disabled={!running || (data.looksOnly && data.isOneForm)}
+    data-running={running}
+    data-arriving={navigating.to !== null}
+  >
     <!-- what a page holds of one class is never shown, or kept, as another's -->
     {#key data.class}{@render children()}{/key}
   </fieldset>

@@ -1,6 +1,6 @@
 // Every screen: axe finds nothing, it fits a desk and a phone, it works in every theme, and its keys are told.
 import { expect, test } from '@playwright/test';
-import { COUSCOUS, fitsWidth, NELL, noAxeFindings, OATS, running, watch } from './helpers';
+import { arrived, COUSCOUS, fitsWidth, NELL, noAxeFindings, OATS, running, watch } from './helpers';
 
 const SCREENS: [string, string][] = [
   ['Today', '/'],
@@ -52,7 +52,7 @@ for (const [name, path] of SCREENS)
 test('the lesson: axe, desk and phone, every theme', async ({ page, context }) => {
   await page.goto(`/recipes/${OATS}/cook`);
   await page.getByRole('button', { name: 'Begin with Nell' }).click();
-  await page.waitForURL(/\/cook\//);
+  await arrived(page, /\/cook\//);
   for (const theme of ['light', 'dark', 'contrast']) {
     await context.addCookies([{ name: 'theme', value: theme, url: 'http://127.0.0.1' }]);
     await page.reload();

@@ -4,7 +4,7 @@ import { Secret, TOTP } from 'otpauth';
 import { connect } from '../../src/lib/server/connect';
 import { DEMO_PASSWORD } from '../../src/lib/server/demo/people';
 import { startServer } from '../server/own-server';
-import { COUSCOUS, fitsWidth, NELL, noAxeFindings, OATS, running } from './helpers';
+import { arrived, COUSCOUS, fitsWidth, NELL, noAxeFindings, OATS, running } from './helpers';
 
 /** Signs in at the door of the demo. Each test takes another of its people: tries are counted by account. */
 async function signIn(page: Page, mail: string, { password = DEMO_PASSWORD, shared = false, to = '/' } = {}): Promise<void> {
@@ -74,7 +74,7 @@ test('from nothing to a class and a first recipe, by keyboard', async ({ browser
     await running(page);
     await tabTo(page, /Paste a recipe/);
     await page.keyboard.press('Enter');
-    await page.waitForURL(/\/recipes\/new/);
+    await arrived(page, /\/recipes\/new/);
     await running(page);
     await page.locator('textarea').focus();
     await page.keyboard.insertText(
@@ -82,7 +82,7 @@ test('from nothing to a class and a first recipe, by keyboard', async ({ browser
     );
     await tabTo(page, /^(Read|Go on|Take)/);
     await page.keyboard.press('Enter');
-    await page.waitForURL(/\/recipes\/[0-9a-f-]{36}/);
+    await arrived(page, /\/recipes\/[0-9a-f-]{36}/);
     await expect(page.getByRole('heading', { name: 'Rice' }).first()).toBeVisible();
     // the code is good for one
     await page.goto('/first');
@@ -300,7 +300,7 @@ test('a session that ends in a lesson loses nothing: what is tapped waits for wh
   await page.goto(`/recipes/${OATS}/cook`);
   await running(page);
   await page.locator('button[id^=begin-]').first().click();
-  await page.waitForURL(/\/cook\/[0-9a-f-]{36}$/);
+  await arrived(page, /\/cook\/[0-9a-f-]{36}$/);
   await expect(page.locator('main[data-ready=true]')).toBeVisible();
   // ended from elsewhere
   const app = connect(process.env.ADMIN_DATABASE_URL!.replace(/[^/]*$/, new URL(process.env.DATABASE_URL!).pathname.slice(1)));

@@ -1,6 +1,6 @@
 // Break down beyond its list: mends, walking through, chaining, routines, reading, versions, and a connection that drops.
 import { expect, test, type Page } from '@playwright/test';
-import { COUSCOUS, fitsWidth, noAxeFindings, pasteRecipe, running, settled } from './helpers';
+import { arrived, COUSCOUS, fitsWidth, noAxeFindings, pasteRecipe, running, settled } from './helpers';
 
 const SOUP =
   'Soup for a test\nIngredients\n1 onion\n2 carrots\n1 tbsp oil\n2 cups water\nMethod\nChop the onion. Slice the carrots. Heat the oil in a saucepan. Add the onion and the carrots and fry for 5 minutes. Add the water. Simmer for 20 minutes. Serve.';
@@ -160,7 +160,7 @@ test('an earlier version is read, compared and worked on from', async ({ page })
   await expect(page.getByText('They come sliced.')).toBeVisible();
   await page.getByRole('link', { name: /^Version 1/ }).click();
   await page.getByRole('button', { name: 'Work on from version 1' }).click();
-  await page.waitForURL(`**/recipes/${id}/break-down`);
+  await arrived(page, `**/recipes/${id}/break-down`);
   await expect(row(page, 'Slice the carrots')).toBeVisible();
 });
 
@@ -209,6 +209,6 @@ test('every view beside the list: axe, and narrow', async ({ page }) => {
   await page.getByLabel('Chaining').selectOption('backward');
   await expect(page.locator('ol[aria-label="Steps"]').getByText('taught today')).toHaveCount(1);
   await page.getByLabel('Learner').selectOption({ index: 1 });
-  await page.waitForURL('**?learner=*');
+  await arrived(page, '**?learner=*');
   await expect(page.getByText('1 taught today')).toBeVisible();
 });

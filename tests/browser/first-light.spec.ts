@@ -1,6 +1,6 @@
 // The whole thread: from a pasted recipe to a recorded lesson and the next rung.
 import { expect, test } from '@playwright/test';
-import { pasteRecipe, settled, watch } from './helpers';
+import { arrived, pasteRecipe, settled, watch } from './helpers';
 
 const RECIPE = `Carrot rice
 Serves 2
@@ -63,7 +63,7 @@ test('read, break down, show, cook, look back', async ({ page }) => {
   await expect(page.getByText(`Pim, ${count - 2} steps`)).toBeVisible();
   await page.getByRole('button', { name: 'End the lesson' }).click();
 
-  await page.waitForURL(/look-back/);
+  await arrived(page, /look-back/);
   await expect(page.getByTestId('chart').locator('svg')).toBeVisible();
   await expect(page.getByText('First 0 %')).toBeVisible();
   await expect(page.getByText('Not enough yet: 1 of 3 times recorded.').first()).toBeVisible();

@@ -1,6 +1,6 @@
 // Fit: a learner is added and fitted by keys alone, what is kept stays, what is refused goes, and a lesson takes the learner's own cards.
 import { expect, test, type Page } from '@playwright/test';
-import { COUSCOUS, NELL, OATS, running, watch } from './helpers';
+import { arrived, COUSCOUS, NELL, OATS, running, watch } from './helpers';
 
 const KIT = '1ea40001-0000-4000-8000-000000000006';
 
@@ -22,7 +22,7 @@ test('a learner is added, asked, and sees a couscous bowl of their own: by keybo
   await tabTo(page, 'New learner, short name', 'textbox');
   await page.keyboard.type('Bram');
   await page.keyboard.press('Enter');
-  await page.waitForURL(/\/learners\/[0-9a-f-]{36}$/);
+  await arrived(page, /\/learners\/[0-9a-f-]{36}$/);
   await running(page);
   // the group of radios is one stop: arrows choose in it
   await tabTo(page, 'not asked', 'radio');
@@ -31,7 +31,7 @@ test('a learner is added, asked, and sees a couscous bowl of their own: by keybo
   await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
   await tabTo(page, 'Couscous bowl', 'link');
   await page.keyboard.press('Enter');
-  await page.waitForURL(/\/fit\?learner=/);
+  await arrived(page, /\/fit\?learner=/);
   await expect(page.getByRole('heading', { name: /steps another way for Bram/ })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Rocker knife' })).toBeVisible();
   await tabTo(page, 'Use these steps', 'button');
@@ -93,7 +93,7 @@ test('own words, put in use, are on the lesson’s cards', async ({ page }) => {
   await expect(page.getByText('In use: Cook and the cards take them from now on.')).toBeVisible();
   await page.goto(`/recipes/${OATS}/cook`);
   await page.getByRole('button', { name: 'Begin with Kit' }).click();
-  await page.waitForURL(/\/cook\/[0-9a-f-]{36}$/);
+  await arrived(page, /\/cook\/[0-9a-f-]{36}$/);
   await expect(page.locator('main[data-ready=true]')).toBeVisible();
   await page.keyboard.press('t');
   const at = page.getByLabel('Another step');

@@ -43,13 +43,22 @@ export async function pasteRecipe(page: Page, text: string): Promise<string> {
   await page.goto('/recipes/new');
   await page.getByLabel('Paste the whole recipe').fill(text);
   await page.getByRole('button', { name: 'Read it' }).click();
-  await page.waitForURL(/\/read$/);
+  await arrived(page, /\/read$/);
   return page.url().split('/').at(-2)!;
 }
 
-/** Waits until the page runs its script. Fields and buttons wait for that themselves; keys do not. */
+/** Waits until the page runs its script and is on its way to no other. Fields and buttons wait for the first themselves; keys do not. */
 export async function running(page: Page): Promise<void> {
-  await expect(page.locator('[data-running=true]')).toBeAttached();
+  await expect(page.locator('[data-running=true][data-arriving=false]')).toBeAttached();
+}
+
+/**
+ * Waits until another page has come to stand: the address changes before the page does, and a click meanwhile is lost when the
+ * page is then moved to its top.
+ */
+export async function arrived(page: Page, at: string | RegExp): Promise<void> {
+  await page.waitForURL(at);
+  await running(page);
 }
 
 /** Waits until the page runs its script and nothing is unsaved. */

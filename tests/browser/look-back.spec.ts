@@ -1,6 +1,6 @@
 // Look back: what comes next is answered, goals are set and changed, every figure opens the records it rests on, reports hold one learner only.
 import { expect, test, type Page } from '@playwright/test';
-import { COUSCOUS, fitsWidth, noAxeFindings, OATS, running, watch } from './helpers';
+import { arrived, COUSCOUS, fitsWidth, noAxeFindings, OATS, running, watch } from './helpers';
 
 const WREN = '1ea40001-0000-4000-8000-000000000001';
 const ODO = '1ea40001-0000-4000-8000-000000000002';
@@ -10,7 +10,7 @@ async function setGoal(page: Page, learner: string): Promise<string> {
   await page.goto(`/learners/${learner}/goals/new?recipe=${OATS}`);
   await running(page);
   await page.getByRole('button', { name: 'Set this goal' }).click();
-  await page.waitForURL(/\/goals\/[0-9a-f-]{36}$/);
+  await arrived(page, /\/goals\/[0-9a-f-]{36}$/);
   return page.url();
 }
 
@@ -75,7 +75,7 @@ test('a goal is written from its parts, and what is lacking is said', async ({ p
   await expect(sentence).toContainText('Odo does “Stir the oats');
   await expect(sentence).toContainText('at “Gesture” or with less help, two lessons in a row');
   await page.getByRole('button', { name: 'Set this goal' }).click();
-  await page.waitForURL(/\/goals\/[0-9a-f-]{36}$/);
+  await arrived(page, /\/goals\/[0-9a-f-]{36}$/);
   await expect(page.getByTestId('chart').locator('svg')).toBeVisible();
 });
 
@@ -105,6 +105,13 @@ test('a goal is changed, called learnt, and put away; another window is told', a
   await other.goto(url);
   await running(other);
   for (const p of [page, other]) await p.getByText('Other words, another criterion, another day').click();
+  // what is open stays open when the page's data come anew: another window has turned to another class
+  await Promise.all([
+    page.waitForResponse((r) => r.url().includes('__data.json')),
+    page.evaluate(() => {
+      new BroadcastChannel('class').postMessage('another');
+    }),
+  ]);
   await page.getByLabel('Share of steps, %').fill('70');
   await page.getByRole('button', { name: 'Keep the change' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: '70 % in 3 lessons' })).toBeVisible();
@@ -115,7 +122,7 @@ test('a goal is changed, called learnt, and put away; another window is told', a
   await expect(page.getByRole('heading', { name: 'Is it still there?' })).toBeVisible();
   await expect(page.getByRole('listitem').filter({ hasText: '2 weeks on' })).toContainText('waits');
   await page.getByRole('button', { name: 'Put it away' }).click();
-  await page.waitForURL(/\/look-back$/);
+  await arrived(page, /\/look-back$/);
   await page.goto(url);
   await expect(page.getByRole('button', { name: 'Bring it back' })).toBeVisible();
 });

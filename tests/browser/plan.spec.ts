@@ -2,7 +2,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { connect } from '../../src/lib/server/connect';
 import { DEMO_SCHOOL, withSchool } from '../../src/lib/server/school-scope';
-import { COUSCOUS, fitsWidth, noAxeFindings, OATS, running, watch } from './helpers';
+import { arrived, COUSCOUS, fitsWidth, noAxeFindings, OATS, running, watch } from './helpers';
 
 const app = connect(process.env.DATABASE_URL!);
 test.afterAll(() => app.destroy());
@@ -136,7 +136,7 @@ test('the plan is used: each has his steps; the room says now and next, and the 
   await page.goto(`/lessons/${id}/plan`);
   await planned(page);
   await page.getByRole('button', { name: 'Use this plan – next' }).click();
-  await page.waitForURL(`**/lessons/${id}`);
+  await arrived(page, `**/lessons/${id}`);
   expect((await planOf(id))!.used).toBe(true);
   const shares = await withSchool(app, DEMO_SCHOOL, (trx) => trx('lesson_learner').where({ lesson_id: id }).pluck('share'));
   expect(shares.every((s: unknown[]) => s.length > 0)).toBe(true);
@@ -156,7 +156,7 @@ test('the plan is used: each has his steps; the room says now and next, and the 
   await running(page);
   await expect(page.getByRole('button', { name: 'Go on by this plan – next' })).toBeEnabled();
   await page.getByRole('button', { name: 'Go on by this plan – next' }).click();
-  await page.waitForURL(`**/cook/${id}`);
+  await arrived(page, `**/cook/${id}`);
 });
 
 test('desk, tablet, phone, print: nothing is wider than the screen, strips for all; axe finds nothing', async ({ page, context }) => {

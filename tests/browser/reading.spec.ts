@@ -1,6 +1,6 @@
 // Read: a recipe put right with keys alone, and worked out for the class.
 import { expect, test } from '@playwright/test';
-import { pasteRecipe, settled } from './helpers';
+import { arrived, pasteRecipe, settled } from './helpers';
 
 const RECIPE = `Oat bake
 Serves 6
@@ -112,7 +112,7 @@ test('a file is opened on this device: a saved page with data, and one that is n
     .setInputFiles({ name: 'tea.pdf', mimeType: 'application/pdf', buffer: Buffer.from('%PDF-1.4 \u0000') });
   await expect(page.getByRole('alert')).toHaveText(/“tea.pdf” is not text/);
   await page.getByRole('button', { name: 'Read it' }).click();
-  await page.waitForURL(/\/read$/);
+  await arrived(page, /\/read$/);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Mint tea');
 });
 

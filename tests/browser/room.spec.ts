@@ -2,7 +2,7 @@
 import { expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test';
 import { connect } from '../../src/lib/server/connect';
 import { DEMO_SCHOOL, withSchool } from '../../src/lib/server/school-scope';
-import { COUSCOUS, fitsWidth, noAxeFindings, OATS } from './helpers';
+import { arrived, COUSCOUS, fitsWidth, noAxeFindings, OATS } from './helpers';
 
 const app = connect(process.env.DATABASE_URL!);
 test.afterAll(() => app.destroy());
@@ -286,7 +286,7 @@ test('a dish together: steps are shared out, moved by hand, and a step of somebo
   await drain.selectOption({ label: 'Tansy' });
   await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
   await page.getByRole('button', { name: 'Begin the lesson' }).click();
-  await page.waitForURL(/\/cook\//);
+  await arrived(page, /\/cook\//);
   await ready(page);
   const counts = await page.locator('section[data-learner] span.tabular-nums').allInnerTexts();
   const steps = counts.map((t) => Number(/\/(\d+)$/.exec(t)?.[1]));
@@ -339,11 +339,11 @@ test('last week’s lesson is held again in two taps, and one with nothing in it
   await expect(page.locator('[data-running=true]')).toBeAttached();
   const again = page.locator('form').filter({ hasText: 'Overnight oats' }).getByRole('button', { name: 'Again on this day' });
   await again.first().click();
-  await page.waitForURL(/\/lessons\/[0-9a-f-]{36}$/);
+  await arrived(page, /\/lessons\/[0-9a-f-]{36}$/);
   expect(page.url()).not.toContain(id);
   await expect(page.getByRole('checkbox', { name: 'Pim' })).toBeChecked();
   await page.getByRole('button', { name: 'Take this lesson away' }).click();
-  await page.waitForURL(/\/lessons$/);
+  await arrived(page, /\/lessons$/);
 });
 
 test('phone and tablets: one ladder with a strip of names, or all that fit; nothing wider than the screen', async ({ browser }) => {

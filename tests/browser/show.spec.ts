@@ -2,7 +2,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { unzipSync } from 'fflate';
 import { readFileSync } from 'node:fs';
-import { COUSCOUS, noAxeFindings, pasteRecipe, running, watch } from './helpers';
+import { arrived, COUSCOUS, noAxeFindings, pasteRecipe, running, watch } from './helpers';
 
 const SHOW = `/recipes/${COUSCOUS}/show`;
 const FORMS = [
@@ -157,7 +157,7 @@ test('sixty steps and the longest words fit on every form', async ({ page }) => 
 test('paper: choices change the pages, stay in the address, and axe finds nothing', async ({ page }) => {
   await page.goto(SHOW);
   await page.getByRole('link', { name: 'On paper' }).click();
-  await page.waitForURL(/paper/);
+  await arrived(page, /paper/);
   await running(page);
   const pages = page.locator('.sheet');
   const four = await pages.count();
@@ -178,7 +178,7 @@ test('paper: choices change the pages, stay in the address, and axe finds nothin
 test('a learner who works with the left hand has pictures for it, also in the lesson’s movement', async ({ page }) => {
   await page.goto(SHOW);
   await page.getByLabel(/^For/).selectOption({ label: 'Odo' });
-  await page.waitForURL(/learner=/);
+  await arrived(page, /learner=/);
   const card = page
     .locator('li.card')
     .filter({ hasText: /cucumber/ })

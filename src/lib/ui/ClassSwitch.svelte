@@ -13,7 +13,9 @@
     const channel = new BroadcastChannel('class');
     if (sessionStorage.getItem('class') !== current) channel.postMessage(current);
     sessionStorage.setItem('class', current ?? '');
-    channel.onmessage = () => void invalidateAll();
+    channel.onmessage = (told) => {
+      if (told.data !== current) void invalidateAll();
+    };
     return () => channel.close();
   });
 </script>

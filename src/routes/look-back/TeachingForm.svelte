@@ -3,6 +3,7 @@
   import { enhance } from '$app/forms';
   import { page } from '$app/state';
   import type { MasteryRule } from '$core';
+  import { opens } from '$lib/ui/opens';
   type Teaching = { mastery: MasteryRule; rule: { last: number; days: number; down: number } };
   let { teaching, problem, saved }: { teaching: Teaching; problem: string; saved: boolean } = $props();
   const { mastery, rule } = $derived(teaching);
@@ -37,7 +38,7 @@
   </div>
 {/snippet}
 
-<details class="mt-8 max-w-4xl" open={problem !== '' || saved}>
+<details class="mt-8 max-w-4xl" {@attach opens(problem !== '' || saved)}>
   <summary>The class’s rules</summary>
   <form
     method="POST"

@@ -1,6 +1,7 @@
 <!-- What the dry run found, each with its reason and, where a change of the steps puts it right, one button that does it. -->
 <script lang="ts">
   import type { Finding } from '$core';
+  import { untrack } from 'svelte';
   type Props = {
     findings: Finding[];
     recipeId: string;
@@ -9,10 +10,12 @@
     onshow: (key: string) => void;
   };
   let { findings, recipeId, onmend, onmendall, onshow }: Props = $props();
+  // a few are shown at once; from then on a person opens and closes the list, not the next edit
+  let open = $state(untrack(() => findings.length <= 4));
 </script>
 
 {#if findings.length > 0}
-  <details class="mt-3 border-l-4 border-ink pl-3" open={findings.length <= 4}>
+  <details class="mt-3 border-l-4 border-ink pl-3" bind:open>
     <summary class="min-h-8 font-semibold"
       >{findings.length} {findings.length === 1 ? 'thing' : 'things'} to look at before the lesson</summary
     >

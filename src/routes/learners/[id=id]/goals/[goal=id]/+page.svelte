@@ -7,6 +7,7 @@
   import { showDate, showDay, STANDING_NAMES } from '$lib/ui/words';
   import Evidence from './Evidence.svelte';
   import GoalForm from '../GoalForm.svelte';
+  import { opens } from '$lib/ui/opens';
   import Taps from '$lib/ui/Taps.svelte';
   let { data, form } = $props();
   const { goal, progress } = $derived(data);
@@ -100,7 +101,7 @@
       {/each}
     </ul>
   {/if}
-  <details class="mt-2" open={!!form?.problem}>
+  <details class="mt-2" {@attach opens(!!form?.problem)}>
     <summary>Other words, another criterion, another day</summary>
     <p class="mt-1 max-w-prose text-sm text-muted">
       Another criterion holds from today on. What was recorded, and every figure of before, stays.
