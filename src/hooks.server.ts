@@ -13,7 +13,7 @@ import { isOpen, mayAt, mostBytes } from '$lib/server/people/route-law';
 import { asksOfOne, classOfAsked } from '$lib/server/people/classes';
 import type { Who } from '$lib/server/people/sessions';
 import { aboutOf, addToTrail, trailAct } from '$lib/server/people/trail';
-import { closePools, isTooStrong } from '$lib/server/school';
+import { closePools, isTooStrong, warmPools } from '$lib/server/school';
 import type { RequestScope } from '$lib/server/school-scope';
 import { sealKey } from '$lib/server/seal';
 import { warm } from '$lib/server/work/pool';
@@ -27,6 +27,7 @@ export const init: ServerInit = async () => {
   if (building) return;
   sealKey();
   void warm().catch((failed: unknown) => log.error({ kind: 'no threads', code: codeOf(failed) }));
+  void warmPools().catch((failed: unknown) => log.error({ kind: 'no connections yet', code: codeOf(failed) }));
   // a database that is not up yet is told by /health; a role that may do everything is never served with
   const strong = await isTooStrong().catch(() => false);
   if (strong)

@@ -3,6 +3,7 @@ import knexFactory, { type Knex } from 'knex';
 import pg from 'pg';
 import { writeLaw } from './law';
 import { migrationSource } from './migrations';
+import { preparing } from './prepared';
 
 // A date is a day of the class's calendar, not a moment: as a Date it would shift with the time zone.
 pg.types.setTypeParser(1082, (text) => text);
@@ -22,8 +23,16 @@ const LIMITS = {
   connectionTimeoutMillis: 3000,
 };
 
+/** A connection that is not used stays so long, with what it has planned, in milliseconds: a lesson is quiet for minutes. */
+const STAYS = 600_000;
+
 /** How long a page waits for a free connection before it says that the program is busy, in milliseconds. */
 const LONGEST_WAIT = 2500;
+
+function keepsPlans(connection: pg.Client, done: (error: Error | null, connection: pg.Client) => void): void {
+  preparing(connection);
+  done(null, connection);
+}
 
 /**
  * @param url of a role: the application's for serving, the owner's for migrating
@@ -33,7 +42,7 @@ export function connect(url: string, serving = false): Knex {
   return knexFactory({
     client: 'pg',
     connection: { connectionString: url, ...(serving ? LIMITS : {}) },
-    pool: { min: 0, max: 10 },
+    pool: { min: 0, max: 10, ...(serving ? { afterCreate: keepsPlans, idleTimeoutMillis: STAYS } : {}) },
     ...(serving ? { acquireConnectionTimeout: LONGEST_WAIT } : {}),
     migrations: { migrationSource, tableName: 'migration' },
   });

@@ -4,8 +4,9 @@ import { check, firstProblem } from './input/check';
 import { NoteInput, ObservationInput, type Sync } from './input/lesson';
 import { isPlain, type Class } from './input/shape';
 import { isId } from '../id';
+import { remember } from './just-made';
 import { lessonFrame, type Frame } from './lessons';
-import { addRecords, recordsById } from './records';
+import { addRecords, recordsById, type ObservationRow } from './records';
 import type { SchoolTrx } from './school-scope';
 
 /** `code` 'replaces-unknown': the record would be right if it did not stand in the place of one that is not here. */
@@ -29,25 +30,28 @@ export async function takeIn(trx: SchoolTrx, lessonId: string, sync: Sync, recei
 
 /** The same, of a lesson that is known already. */
 export async function takeInto(trx: SchoolTrx, lessonId: string, frame: Frame, sync: Sync, received: number): Promise<Answer> {
-  const raw = [...sync.observations, ...sync.notes];
   const replaced = sync.observations.flatMap((o) =>
     isPlain(o) && 'replaces' in o && typeof o.replaces === 'string' && isId(o.replaces) ? [o.replaces] : [],
   );
-  const known = await recordsById(trx, [...new Set([...raw.flatMap((r) => idOf(r) ?? []), ...replaced.map((id) => id)])]);
+  // an observation that stands in nobody's place asks for nothing first: whether its id was there is what adding it tells
+  const known = await recordsById(trx, [...new Set([...sync.notes.flatMap((r) => idOf(r) ?? []), ...replaced])]);
   const observations = judge(ObservationInput, sync.observations, (o, before) => wrongObservation(o, before, frame, known, lessonId));
   const notes = judge(NoteInput, sync.notes, (n) => wrongNote(n, frame, known, lessonId));
   const ends = sync.finished.filter((id): id is string => typeof id === 'string' && frame.learners.has(id));
-  await addRecords(
-    trx,
-    lessonId,
-    observations.good.map((o) => ({ ...o, happenedAt: happenedAt(o.madeAt, sync.sentAt, received) })),
-    notes.good,
-    ends,
+  const rows = observations.good.map((o) => ({ ...o, happenedAt: happenedAt(o.madeAt, sync.sentAt, received) }));
+  const there = await addRecords(trx, lessonId, rows, notes.good, ends);
+  const added = rows.filter((o) => !o.second && !there.includes(o.id));
+  remember(
+    trx.school,
+    added.map((o) => madeOf(o, lessonId)),
   );
+  const before = await recordsById(trx, there);
+  const others = observations.good.filter((one) => isOther(one, before.get(one.id), false, lessonId));
   return {
-    taken: [...observations.good, ...notes.good].map((r) => r.id).concat(ends),
+    taken: [...observations.good.filter((o) => !others.includes(o)), ...notes.good].map((r) => r.id).concat(ends),
     refused: [
       ...observations.refused,
+      ...others.map((o) => ({ id: o.id, ...no(OTHER) })),
       ...notes.refused,
       ...sync.finished
         .filter((id) => !(ends as unknown[]).includes(id))
@@ -59,6 +63,11 @@ export async function takeInto(trx: SchoolTrx, lessonId: string, frame: Frame, s
     ],
   };
 }
+
+const madeOf = (o: ObservationInput & { happenedAt: string }, lessonId: string): ObservationRow => ({
+  ...{ id: o.id, lessonId, learnerId: o.learnerId, stepKey: o.stepKey, code: o.code, replaces: o.replaces },
+  ...{ device: o.device ?? null, count: o.count ?? null, detail: o.detail ?? null, at: Date.parse(o.happenedAt) },
+});
 
 /**
  * When a record was made by the server's clock: its age by the device's own clock, taken from the moment at which it arrived. So a clock that is
@@ -90,20 +99,18 @@ function judge<T extends { id: string }>(
 
 const no = (why: string, code: Refusal['code'] = 'wrong') => ({ code, why });
 
+const OTHER = 'another record has this id';
+type One = { id: string; learnerId: string; stepKey: string | null };
+/** Whether what there is under an id is something else. */
+const isOther = (one: One, there: Known extends Map<string, infer V> ? V | undefined : never, note: boolean, lessonId: string) =>
+  there !== undefined &&
+  (there.lessonId !== lessonId || there.learnerId !== one.learnerId || there.stepKey !== one.stepKey || there.note !== note);
+
 /** What holds for records and notes: their learner and their step are of this lesson, and their id is of nothing else. */
-function wrongRecord(
-  one: { id: string; learnerId: string; stepKey: string | null },
-  note: boolean,
-  frame: Frame,
-  known: Known,
-  lessonId: string,
-) {
+function wrongRecord(one: One, note: boolean, frame: Frame, known: Known, lessonId: string) {
   if (!frame.learners.has(one.learnerId)) return no('this learner is not in this lesson', 'not-here');
   if (one.stepKey !== null && !frame.stepKeys.has(one.stepKey)) return no('this step is not in the steps of this lesson', 'not-here');
-  const there = known.get(one.id);
-  if (there && (there.lessonId !== lessonId || there.learnerId !== one.learnerId || there.stepKey !== one.stepKey || there.note !== note))
-    return no('another record has this id');
-  return null;
+  return isOther(one, known.get(one.id), note, lessonId) ? no(OTHER) : null;
 }
 
 function wrongObservation(o: ObservationInput, before: Map<string, ObservationInput>, frame: Frame, known: Known, lessonId: string) {

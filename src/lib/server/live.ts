@@ -1,6 +1,7 @@
 // Word of what changes in a lesson, from PostgreSQL to every device that has it open, whichever server process each is at.
 import { env } from '$env/dynamic/private';
 import pg from 'pg';
+import { remembered } from './just-made';
 import { madeRecords } from './records';
 import { log } from './log';
 import { codeOf } from './not-now';
@@ -62,9 +63,11 @@ async function tell(payload: string): Promise<void> {
   for (const listener of listeners) listener(word);
 }
 
-/** One question to the database for all devices of this process. */
+/** One question to the database for all devices of this process; none where it wrote the records itself. */
 async function wordOf({ s, o, m }: Payload): Promise<Word> {
   if (!o && !m) return { what: 'people' };
+  const own = o && remembered(s, o);
+  if (own) return { what: 'records', records: own.map(recordOf) };
   const scope = scopeOf({ school: s, account: null, role: 'program' }, 'read');
   try {
     return await scope.in(async (trx): Promise<Word> => {

@@ -109,37 +109,46 @@ export async function notesOf(
   return rows.map((r) => ({ id: r.id, lessonId: r.lesson_id, stepKey: r.step_key, text: r.text }));
 }
 
-/** Adds what a device recorded. What came before under the same id stays as it is. */
+/**
+ * Adds what a device recorded. What came before under the same id stays as it is.
+ * @returns the ids of observations that were there already
+ */
 export async function addRecords(
   trx: SchoolTrx,
   lessonId: string,
   observations: NewObservation[],
   notes: NewNote[],
   finished: string[],
-): Promise<void> {
+): Promise<string[]> {
   const at = { school_id: trx.school, lesson_id: lessonId };
+  let added: string[] = [];
   if (observations.length > 0)
-    await trx('observation')
-      .insert(
-        observations.map((o) => ({
-          ...at,
-          id: o.id,
-          learner_id: o.learnerId,
-          step_key: o.stepKey,
-          code: o.code,
-          observer: o.observer,
-          how: o.how,
-          made_at: o.madeAt,
-          happened_at: o.happenedAt ?? null,
-          replaces: o.replaces ?? null,
-          device: o.device ?? null,
-          count: o.count ?? null,
-          detail: o.detail ?? null,
-          second: o.second ?? false,
-        })),
-      )
-      .onConflict(['school_id', 'id'])
-      .ignore();
+    added = (
+      await trx('observation')
+        .insert(
+          observations.map((o) => ({
+            ...at,
+            id: o.id,
+            learner_id: o.learnerId,
+            step_key: o.stepKey,
+            code: o.code,
+            observer: o.observer,
+            how: o.how,
+            made_at: o.madeAt,
+            happened_at: o.happenedAt ?? null,
+            replaces: o.replaces ?? null,
+            device: o.device ?? null,
+            count: o.count ?? null,
+            detail: o.detail ?? null,
+            second: o.second ?? false,
+          })),
+        )
+        .onConflict(['school_id', 'id'])
+        .ignore()
+        .returning('id')
+    ).map((r) => r.id as string);
+  const isNew = new Set(added);
+  const there = observations.map((o) => o.id).filter((id) => !isNew.has(id));
   if (notes.length > 0)
     await trx('lesson_note')
       .insert(
@@ -147,9 +156,10 @@ export async function addRecords(
       )
       .onConflict(['school_id', 'id'])
       .ignore();
-  if (finished.length === 0) return;
+  if (finished.length === 0) return there;
   await trx('lesson_learner').where(at).whereIn('learner_id', finished).whereNot('state', 'missed').update({ state: 'finished' });
   await endIfThrough(trx, lessonId);
+  return there;
 }
 
 /** The lesson of the class is over when nobody in it is at work any more. */
