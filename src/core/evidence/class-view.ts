@@ -1,6 +1,6 @@
 // The whole class at once: which steps of a recipe stop most learners. Then the step, not the learner, may be wrong.
 import { heightOf } from '../help/hierarchy';
-import { stepId, type LearnerRecord } from './record';
+import { byLesson, stepId, stepsByRecipe, type KnownStep, type LearnerRecord } from './record';
 
 export type StoppingStep = {
   recipeId: string;
@@ -21,28 +21,37 @@ const LEAST_EACH = 2;
 export function stoppingSteps(records: readonly LearnerRecord[]): StoppingStep[] {
   const found = new Map<string, StoppingStep>();
   for (const record of records) {
-    const lessonOf = new Map(record.lessons.map((l) => [l.id, l]));
-    const here = new Map(record.steps.filter((s) => s.here).map((s) => [stepId(s.recipeId, s.key), s]));
-    const heights = new Map<string, { day: string; low: boolean }[]>();
-    for (const r of record.records) {
-      const lesson = lessonOf.get(r.lessonId)!;
-      const id = stepId(lesson.recipeId, r.stepKey);
-      const height = r.code === 'refused' ? 0 : heightOf(r.code, lesson.hierarchy);
-      if (height === null || !here.has(id)) continue;
-      const top = lesson.hierarchy.levels.length - 1;
-      heights.set(id, [...(heights.get(id) ?? []), { day: lesson.heldOn, low: height < top / 2 }]);
-    }
-    for (const [id, all] of heights) {
-      const last = all.sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0)).slice(-LAST);
-      if (last.length < LEAST_EACH) continue;
-      const { recipeId, key, text } = here.get(id)!;
+    for (const [{ recipeId, key, text }, low] of newestOfEach(record)) {
+      if (low.length < LEAST_EACH) continue;
+      const id = stepId(recipeId, key);
       const step = found.get(id) ?? { recipeId, key, text, of: 0, stopped: [] };
       step.of++;
-      if (last.filter((l) => l.low).length > last.length / 2) step.stopped.push(record.learner.id);
+      if (low.filter(Boolean).length > low.length / 2) step.stopped.push(record.learner.id);
       found.set(id, step);
     }
   }
   return [...found.values()]
     .filter((s) => s.of >= FEWEST && s.stopped.length >= s.of / 2)
     .sort((a, b) => b.stopped.length / b.of - a.stopped.length / a.of || b.of - a.of);
+}
+
+/** Of each step that there still is, whether its last times were low on the ladder, the newest first. */
+function newestOfEach(record: LearnerRecord): Map<KnownStep, boolean[]> {
+  const here = stepsByRecipe(record.steps.filter((s) => s.here));
+  const made = byLesson(record.records);
+  const found = new Map<KnownStep, boolean[]>();
+  for (let i = record.lessons.length - 1; i >= 0; i--) {
+    const lesson = record.lessons[i]!;
+    const half = (lesson.hierarchy.levels.length - 1) / 2;
+    const steps = here.get(lesson.recipeId);
+    for (const r of made.get(lesson.id) ?? []) {
+      const step = steps?.get(r.stepKey);
+      if (!step) continue;
+      const low = found.get(step) ?? [];
+      if (low.length === LAST) continue;
+      const height = r.code === 'refused' ? 0 : heightOf(r.code, lesson.hierarchy);
+      if (height !== null) found.set(step, [...low, height < half]);
+    }
+  }
+  return found;
 }

@@ -4,8 +4,8 @@ import { isSafetyStep } from '../help/procedure';
 import { goalHas, type Goal, type GoalNames, type GoalProgress } from './goal';
 import { goalThings } from './next-goals';
 import { NEXT_KINDS, type Decided, type NextThing, type StepFinding, type Tap } from './next-model';
-import { pooledRungs } from './pooled';
-import { progressOf, type Progress } from './progress';
+import { pooledRungs, type PooledRung } from './pooled';
+import { newestTimes, progressOf, type Progress } from './progress';
 import { stepId, type HeldLesson, type KnownStep, type LearnerRecord, type SetAim } from './record';
 import { sayMore, sayLess, sayStuck } from './say-next';
 
@@ -17,6 +17,7 @@ const STUCK = 2;
  * @param goals those that are not put away
  * @param today YYYY-MM-DD
  * @param answered what people decided already
+ * @param pooled the rungs over all recipes, where they are known
  */
 export function nextThings(
   record: LearnerRecord,
@@ -24,6 +25,7 @@ export function nextThings(
   names: GoalNames,
   today: string,
   answered: readonly Decided[] = [],
+  pooled: () => readonly PooledRung[] = () => pooledRungs(record),
 ): NextThing[] {
   const found = findingsOf(
     record,
@@ -32,7 +34,7 @@ export function nextThings(
   const things = [
     ...goals.flatMap(({ goal, progress }) => goalThings(goal, progress, names, today)),
     ...grouped(found, names),
-    ...overRecipes(record, found, names),
+    ...(new Set(record.lessons.map((l) => l.recipeId)).size > 1 ? overRecipes(record, pooled(), found, names) : []),
   ];
   const rank = new Map(NEXT_KINDS.map(({ kind }, i) => [kind as string, i]));
   return things
@@ -74,17 +76,17 @@ function findingAt(step: KnownStep, lessons: readonly HeldLesson[], progress: Pr
   const rung = progress.rungs.get(step.key);
   const newest = lessons.at(-1)!;
   if (!rung || rung.verdict === 'not-enough' || rung.verdict === 'there') return [];
-  const codes = progress.codes.get(step.key);
-  const taps = lessons.flatMap((l): Tap[] => {
-    const code = codes?.get(l.id);
-    if (code === undefined || l.hierarchy.id !== newest.hierarchy.id || heightOf(code, l.hierarchy) === null) return [];
-    return [{ lessonId: l.id, day: l.heldOn, recipeId: l.recipeId, stepKey: step.key, code }];
-  });
+  const taps = newestTimes(lessons, progress.codes.get(step.key), STUCK * newest.rule.last).map(({ lesson, day, code }): Tap => ({
+    lessonId: lesson.id,
+    day,
+    recipeId: lesson.recipeId,
+    stepKey: step.key,
+    code,
+  }));
   const found = { step, rung, hierarchy: newest.hierarchy, taps: taps.slice(-newest.rule.last), inGoal };
   if (rung.verdict === 'up') return [{ ...found, kind: 'less-help' }];
   if (rung.verdict === 'down') return [{ ...found, kind: isSafetyStep(step.hazards) ? 'more-help-danger' : 'more-help' }];
-  const long = taps.slice(-STUCK * newest.rule.last);
-  return isStuck(long, newest) ? [{ ...found, taps: long, kind: 'stuck' }] : [];
+  return isStuck(taps, newest) ? [{ ...found, taps, kind: 'stuck' }] : [];
 }
 
 /** As many times as make two rungs, and the later half no better than the first. */
@@ -130,10 +132,10 @@ function thingOf(about: string, group: readonly StepFinding[], names: GoalNames)
 }
 
 /** What only shows over several recipes: of each of them there is too little alone. */
-function overRecipes(record: LearnerRecord, found: readonly StepFinding[], names: GoalNames): NextThing[] {
+function overRecipes(record: LearnerRecord, pooled: readonly PooledRung[], found: readonly StepFinding[], names: GoalNames): NextThing[] {
   const said = new Set(found.map((f) => f.step.technique));
   const made = new Map(record.lessons.map((l) => [l.id, l]));
-  return pooledRungs(record).flatMap(({ technique, recipes, rung, hierarchy }): NextThing[] => {
+  return pooled.flatMap(({ technique, recipes, rung, hierarchy }): NextThing[] => {
     if (recipes.length < 2 || said.has(technique) || (rung.verdict !== 'up' && rung.verdict !== 'down')) return [];
     const steps = record.steps.filter((s) => s.technique === technique && s.here && recipes.includes(s.recipeId));
     const [first] = steps;

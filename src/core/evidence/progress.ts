@@ -1,6 +1,6 @@
 // What the records of one learner with one recipe come to, step by step: the code of each lesson, and the yellow rung.
-import type { Hierarchy } from '../help/hierarchy';
-import { nextRung, type Opportunity, type YellowRung } from '../help/next-rung';
+import { heightOf } from '../help/hierarchy';
+import { furthest, nextRung, type Opportunity, type YellowRung } from '../help/next-rung';
 import type { HeldLesson, MadeRecord, SetAim } from './record';
 
 export type Progress = {
@@ -9,14 +9,24 @@ export type Progress = {
   rungs: Map<string, YellowRung>;
 };
 
-/** The opportunities of one step, oldest first. Lessons of another hierarchy than the newest are left out: their levels mean something else. */
-function opportunitiesOf(stepKey: string, lessons: readonly HeldLesson[], codes: Progress['codes'], hierarchy: Hierarchy): Opportunity[] {
-  return lessons
-    .filter((l) => l.hierarchy.id === hierarchy.id)
-    .flatMap((lesson) => {
-      const code = codes.get(stepKey)?.get(lesson.id);
-      return code === undefined ? [] : [{ code, day: lesson.heldOn }];
-    });
+type Time = Opportunity & { lesson: HeldLesson };
+
+/**
+ * The newest opportunities of one step at a level of help, oldest first. Lessons of another hierarchy than the newest are left out: their levels mean
+ * something else.
+ * @param most how many: years of records are gone through for the few that say anything
+ */
+export function newestTimes(lessons: readonly HeldLesson[], codes: ReadonlyMap<string, string> | undefined, most: number): Time[] {
+  const newest = lessons.at(-1);
+  const found: Time[] = [];
+  if (!newest || !codes) return found;
+  for (let i = lessons.length - 1; i >= 0 && found.length < most; i--) {
+    const lesson = lessons[i]!;
+    if (lesson.hierarchy.id !== newest.hierarchy.id) continue;
+    const code = codes.get(lesson.id);
+    if (code !== undefined && heightOf(code, newest.hierarchy) !== null) found.push({ lesson, code, day: lesson.heldOn });
+  }
+  return found.reverse();
 }
 
 /**
@@ -42,7 +52,8 @@ export function progressOf(
     for (const key of stepKeys) {
       const set = aims.get(key);
       const rule = { ...newest.rule, hierarchy: newest.hierarchy, ...(set && { aim: set.level, since: set.since }) };
-      rungs.set(key, nextRung(opportunitiesOf(key, lessons, codes, newest.hierarchy), rule));
+      const times = newestTimes(lessons, codes.get(key), furthest(rule)).map(({ code, day }) => ({ code, day }));
+      rungs.set(key, nextRung(times, rule));
     }
   return { codes, rungs };
 }

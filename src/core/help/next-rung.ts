@@ -39,6 +39,9 @@ export const USUAL_RULE: RungRule = { hierarchy: HIERARCHIES[0]!, last: 3, days:
 /** Where an aim comes from is followed so many rungs back: what lies further says nothing of today. */
 const FURTHEST = 10;
 
+/** How many of the newest opportunities say anything by a rule: what lies before them changes nothing. */
+export const furthest = (rule: Pick<RungRule, 'last'>): number => FURTHEST * rule.last;
+
 /**
  * The level to aim for next. Over the last 3 opportunities on at least 2 days, all at the aimed level or better: one level less help;
  * 2 of 3 at more help than aimed: one level more; else stay. Fewer than 3: not enough yet, never a guess.
@@ -49,7 +52,7 @@ const FURTHEST = 10;
  */
 export function nextRung(opportunities: readonly Opportunity[], rule: Partial<RungRule> = {}): YellowRung {
   const full: RungRule = { ...USUAL_RULE, ...rule };
-  const counted = opportunities.filter((o) => heightOf(o.code, full.hierarchy) !== null).slice(-FURTHEST * full.last);
+  const counted = opportunities.filter((o) => heightOf(o.code, full.hierarchy) !== null).slice(-furthest(full));
   const missing = full.last - counted.length;
   if (missing > 0)
     return {

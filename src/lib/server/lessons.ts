@@ -73,18 +73,36 @@ export async function beginLesson(trx: SchoolTrx, lesson: Begin): Promise<void> 
 
 const HEAD = ['l.id', 'l.recipe_id', 'l.version', 'l.held_on', 'll.learner_id', 'll.phase', 'll.state'];
 
-/** What is in force for a learner in a lesson, as text: most lessons have the same. The levels of help of one learner go before those of the lesson. */
-export const RULES = `jsonb_build_object('hierarchy', coalesce(ll.hierarchy, l.hierarchy), 'rule', l.rule, 'mastery', l.mastery)::text as rules`;
+/** The levels of help of one learner, which go before those of the lesson; few have any. */
+export const OWN_LEVELS = 'll.hierarchy::text as own_levels';
 
-/** Reads each text once, into one object for all that have it; null where it cannot be read. */
-export function rulesReader(): (text: string) => LessonRules | null {
+/**
+ * What is in force in some lessons. Lessons of years mostly have the same rules: each text of them is fetched and read once, into one object for all.
+ * @returns the rules of a lesson for one learner, with the levels that are his own; null where they cannot be read
+ */
+export async function rulesIn(
+  trx: SchoolTrx,
+  lessonIds: readonly string[],
+): Promise<(lessonId: string, ownLevels: string | null) => LessonRules | null> {
+  const rows: { rules: string; ids: string[] }[] = await trx('lesson')
+    .where({ school_id: trx.school })
+    .whereRaw('id = any(?)', [[...new Set(lessonIds)]])
+    .groupBy('rules')
+    .select(
+      trx.raw(`jsonb_build_object('hierarchy', hierarchy, 'rule', rule, 'mastery', mastery)::text as rules`),
+      trx.raw('array_agg(id) as ids'),
+    );
+  const textOf = new Map(rows.flatMap(({ rules, ids }) => ids.map((id) => [id, rules] as const)));
   const read = new Map<string, LessonRules | null>();
-  return (text) => {
-    let rules = read.get(text);
+  return (lessonId, ownLevels) => {
+    const text = textOf.get(lessonId);
+    if (text === undefined) return null;
+    const key = ownLevels === null ? text : `${text} ${ownLevels}`;
+    let rules = read.get(key);
     if (rules === undefined) {
       const doc = JSON.parse(text) as LessonRules;
-      rules = isGoodLesson(doc) ? doc : null;
-      read.set(text, rules);
+      if (ownLevels !== null) doc.hierarchy = JSON.parse(ownLevels) as LessonRules['hierarchy'];
+      read.set(key, (rules = isGoodLesson(doc) ? doc : null));
     }
     return rules;
   };
@@ -139,10 +157,13 @@ export async function lessonsOfAll(trx: SchoolTrx, recipeIds: readonly string[],
     .whereIn('ll.learner_id', [...learnerIds])
     .orderBy('l.held_on')
     .orderBy('l.created_at')
-    .select(...HEAD, 'll.procedure', trx.raw(RULES));
-  const rulesOf = rulesReader();
+    .select(...HEAD, 'll.procedure', trx.raw(OWN_LEVELS));
+  const rulesOf = await rulesIn(
+    trx,
+    rows.map((r) => r.id as string),
+  );
   return rows.flatMap((r) => {
-    const rules = rulesOf(r.rules as string);
+    const rules = rulesOf(r.id, r.own_levels as string | null);
     return rules ? [{ ...headOf(r), ...rules, procedure: procedureOf(r.procedure) }] : [];
   });
 }

@@ -3,7 +3,7 @@ import type { Goal, HeldLesson, KnownStep, LearnerRecord, MadeRecord } from '$co
 import { aimsDecided, listDecisions, type DecisionRow } from './decisions';
 import { inForceOf } from './in-force';
 import { namesOf, procedureOf } from './input/stored';
-import { RULES, rulesReader } from './lessons';
+import { OWN_LEVELS, rulesIn } from './lessons';
 import type { SchoolTrx } from './school-scope';
 import { dayAfter, today } from './today';
 
@@ -12,7 +12,7 @@ type Of = { id: string; name: string };
 /** Lessons of which days, both in, YYYY-MM-DD; without a last day those up to today. Or one lesson. */
 type Days = { from?: string; until?: string; lesson?: string };
 
-/** The records of some learners. Four questions, however many there are. */
+/** The records of some learners. Six questions, however many there are. */
 export async function recordsOf(trx: SchoolTrx, learners: readonly Of[], days: Days = {}): Promise<Looked[]> {
   const ids = learners.map((l) => l.id);
   const lessons = await heldLessons(trx, ids, days);
@@ -93,14 +93,17 @@ async function heldLessons(
       'll.chaining',
       'll.procedure',
       'c.place',
-      trx.raw(RULES),
+      trx.raw(OWN_LEVELS),
       trx.raw('md5(ll.fit::text) as own'),
     );
-  const rulesOf = rulesReader();
+  const rulesOf = await rulesIn(
+    trx,
+    rows.map((r) => r.id as string),
+  );
   const found = new Map<string, HeldLesson[]>();
   for (const r of rows) {
     // one whose rules cannot be read is left out: its levels mean nothing
-    const rules = rulesOf(r.rules as string);
+    const rules = rulesOf(r.id, r.own_levels as string | null);
     if (!rules) continue;
     const lesson: HeldLesson = {
       id: r.id,

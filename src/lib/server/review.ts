@@ -20,7 +20,8 @@ import type { Looked } from './look-back';
 import { today } from './today';
 
 export type ReviewedGoal = { goal: GoalRow; progress: GoalProgress; sentence: string; name: string; standing: GoalStanding };
-export type Review = { things: NextThing[]; goals: ReviewedGoal[]; pooled: PooledRung[] };
+/** `pooled`: asked for by few, and not worked out for the others. */
+export type Review = { things: NextThing[]; goals: ReviewedGoal[]; pooled: () => PooledRung[] };
 
 export const namesFor = (record: LearnerRecord): GoalNames => ({
   learner: record.learner.name,
@@ -45,11 +46,9 @@ export function reviewGoal(goal: GoalRow, record: LearnerRecord): ReviewedGoal {
 /** @param goals of this learner; those put away are not asked about */
 export function reviewOf({ record, decisions }: Looked, goals: readonly GoalRow[]): Review {
   const reviewed = goals.filter((g) => g.putAwayOn === null).map((g) => reviewGoal(g, record));
-  return {
-    things: nextThings(record, reviewed, namesFor(record), today(), decisions),
-    goals: reviewed,
-    pooled: pooledRungs(record),
-  };
+  let known: PooledRung[] | undefined;
+  const pooled = () => (known ??= pooledRungs(record));
+  return { things: nextThings(record, reviewed, namesFor(record), today(), decisions, pooled), goals: reviewed, pooled };
 }
 
 /** A thing as its page shows it: the records that it rests on with their words. */

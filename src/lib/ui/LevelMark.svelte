@@ -2,19 +2,43 @@
 <script lang="ts">
   type Props = { height: number; top: number; letter: string; name: string; next?: boolean };
   let { height, top, letter, name, next = false }: Props = $props();
-  const y = $derived(30 - (top > 0 ? height / top : 0) * 26);
+  const y = $derived(Math.round(10 * (30 - (top > 0 ? height / top : 0) * 26)) / 10);
 </script>
 
-<span class="inline-flex flex-col items-center leading-none" title={name}>
-  <svg width="26" height="34" viewBox="0 0 26 34" aria-hidden="true" focusable="false">
-    <path d="M5 2v31M21 2v31" stroke="var(--line)" stroke-width="2" />
-    <path d="M5 {y}v{33 - y}M21 {y}v{33 - y}" stroke="currentColor" stroke-width="2" />
-    {#if next}
-      <path d="M1 {y}h24" stroke="currentColor" stroke-width="8" /><path d="M2.5 {y}h21" stroke="var(--next)" stroke-width="5" />
-    {:else}
-      <path d="M4 {y}h18" stroke="currentColor" stroke-width="4" />
-    {/if}
-  </svg>
-  <span class="text-sm font-semibold" aria-hidden="true">{letter}</span>
-  <span class="sr-only">{name}{next ? ', next' : ''}</span>
-</span>
+<!-- A table has hundreds: what they share is said once, in the style -->
+<span class="level-mark" title={name}
+  ><svg viewBox="0 0 26 34" aria-hidden="true"
+    ><path d="M5 2v31M21 2v31" /><path d="M5 {y}V33M21 {y}V33M4 {y}m0-1h18m-18 2h18" />{#if next}<path d="M1 {y}h24" /><path
+        d="M2.5 {y}h21"
+      />{/if}</svg
+  ><b aria-hidden="true">{letter}</b><span class="sr-only">{name}{next ? ', next' : ''}</span></span
+>
+
+<style>
+  .level-mark {
+    display: inline-flex;
+    flex-direction: column;
+    align-items: center;
+    line-height: 1;
+  }
+  .level-mark b {
+    font-size: 0.875rem;
+    font-weight: 600;
+  }
+  svg {
+    width: 26px;
+    height: 34px;
+    stroke: currentColor;
+    stroke-width: 2;
+  }
+  path:first-child {
+    stroke: var(--line);
+  }
+  path:nth-child(3) {
+    stroke-width: 8;
+  }
+  path:nth-child(4) {
+    stroke: var(--next);
+    stroke-width: 5;
+  }
+</style>

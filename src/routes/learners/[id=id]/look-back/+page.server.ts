@@ -25,13 +25,13 @@ export const load = ({ params, locals }) =>
       things: things.map((t) => ({ ...shownThing(t, record), answerId: newId() })),
       goals: reviewed.map(shownGoal),
       putAway: goals.filter((g) => g.putAwayOn !== null).length,
-      techniques: pooled.map(({ technique, recipes, lessons, hierarchy, rung }) => ({
+      techniques: pooled().map(({ technique, recipes, lessons, hierarchy, rung }) => ({
         technique,
         name: techniqueById(technique)?.name ?? technique,
         recipes: recipes.map((r) => record.recipes.get(r) ?? ''),
         lessons,
         levels: hierarchy.levels,
-        rung,
+        rung: { aim: rung.aim, reason: rung.reason },
       })),
       recipes: [...record.recipes].map(([id, title]) => ({
         id,

@@ -28,6 +28,7 @@ export const load = ({ params, locals, url }) =>
     const { record } = (await recordsOf(trx, [learner]))[0];
     const lessons = record.lessons.filter((l) => l.recipeId === params.id);
     const ids = new Set(lessons.map((l) => l.id));
+    const shown = lessons.slice(-COLUMNS);
     const steps = version.steps.map(({ key, text, phase, hazards }) => ({ key, text, phase, hazards }));
     const { codes, rungs } = progressOf(
       lessons,
@@ -51,16 +52,24 @@ export const load = ({ params, locals, url }) =>
         .map((t) => ({ ...shownThing(t, record), answerId: newId() })),
       steps,
       points: seriesOf(record, { kind: 'recipe', recipe: params.id }),
-      columns: lessons.slice(-COLUMNS).map(columnOf),
+      columns: shown.map(columnOf),
       earlier: Math.max(0, lessons.length - COLUMNS),
-      codes,
-      rungs,
+      codes: codesIn(codes, shown),
+      rungs: new Map([...rungs].map(([key, { aim, verdict, reason }]) => [key, { aim, verdict, reason }])),
       stopping: stoppingSteps(all.map((l) => l.record)).filter((s) => s.recipeId === params.id),
       names: new Map(all.map((l) => [l.record.learner.id, l.record.learner.name])),
       notes: await notesOf(trx, learner.id, [...ids]),
       days: new Map(lessons.map((l) => [l.id, l.heldOn])),
     };
   });
+
+/** What was recorded in the lessons that the table shows: of years, the rest would be most of the page. */
+const codesIn = (codes: ReadonlyMap<string, ReadonlyMap<string, string>>, lessons: readonly HeldLesson[]) =>
+  new Map(
+    [...codes].map(
+      ([key, all]) => [key, new Map(lessons.flatMap(({ id }) => (all.has(id) ? [[id, all.get(id)!] as const] : [])))] as const,
+    ),
+  );
 
 const columnOf = ({ id, heldOn, phase, state, hierarchy }: HeldLesson) => ({
   id,

@@ -10,7 +10,7 @@
     steps: { key: string; text: string; phase: Phase; hazards: Hazard[] }[];
     columns: Column[];
     codes: Map<string, Map<string, string>>;
-    rungs: Map<string, YellowRung>;
+    rungs: Map<string, Pick<YellowRung, 'aim' | 'verdict' | 'reason'>>;
     hierarchy: Hierarchy;
     earlier: number;
   };
