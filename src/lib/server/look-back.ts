@@ -9,23 +9,15 @@ import { dayAfter, today } from './today';
 
 export type Looked = { record: LearnerRecord; decisions: DecisionRow[] };
 type Of = { id: string; name: string };
-/** Lessons of which days, both in, YYYY-MM-DD; without a last day those up to today. Or one lesson. */
-type Days = { from?: string; until?: string; lesson?: string };
+/** Lessons of which days, both in, YYYY-MM-DD; without a last day those up to today. Or one lesson. `whole`: a learner of whom all earlier ones come, too. */
+type Days = { from?: string; until?: string; lesson?: string; whole?: string };
 
-/** The records of some learners. Six questions, however many there are. */
+/** The records of some learners. A handful of questions, however many there are. */
 export async function recordsOf(trx: SchoolTrx, learners: readonly Of[], days: Days = {}): Promise<Looked[]> {
   const ids = learners.map((l) => l.id);
   const lessons = await heldLessons(trx, ids, days);
   const recipeIds = [...new Set([...lessons.values()].flat().map((l) => l.recipeId))];
-  const [steps, made, decisions] = [
-    await knownSteps(trx, recipeIds),
-    await madeOf(
-      trx,
-      ids,
-      days.from === undefined && days.lesson === undefined ? null : [...new Set([...lessons.values()].flat().map((l) => l.id))],
-    ),
-    await listDecisions(trx, ids),
-  ];
+  const [steps, made, decisions] = [await knownSteps(trx, recipeIds), await madeOf(trx, ids, lessons, days), await listDecisions(trx, ids)];
   const recipes = new Map(
     (await trx('recipe').where({ school_id: trx.school }).whereIn('id', recipeIds).select('id', 'title')).map((r): [string, string] => [
       r.id,
@@ -56,17 +48,41 @@ const BEFORE_GOAL_DAYS = 90;
 const MOST_DAYS = 365;
 
 /** The records that say what is next, of the whole class or of one: as far back as open goals ask for, a year at most. Charts have all of it. */
-export function recentRecords(trx: SchoolTrx, learners: readonly Of[], goals: readonly Goal[]): Promise<Looked[]> {
+export const recentRecords = (trx: SchoolTrx, learners: readonly Of[], goals: readonly Goal[]): Promise<Looked[]> =>
+  recordsOf(trx, learners, { from: recentFrom(goals) });
+
+/** The same of a class, and all there is of one of its learners. */
+export async function recentAndWhole(
+  trx: SchoolTrx,
+  learners: readonly Of[],
+  goals: readonly Goal[],
+  learner: string,
+): Promise<{ recent: Looked[]; whole: LearnerRecord | null }> {
+  const from = recentFrom(goals);
+  const all = await recordsOf(trx, learners, { from, whole: learner });
+  return {
+    recent: all.map((l) => (l.record.learner.id === learner ? { ...l, record: since(l.record, from) } : l)),
+    whole: all.find((l) => l.record.learner.id === learner)?.record ?? null,
+  };
+}
+
+function since(record: LearnerRecord, from: string): LearnerRecord {
+  const lessons = record.lessons.filter((l) => l.heldOn >= from);
+  const known = new Set(lessons.map((l) => l.id));
+  return { ...record, lessons, records: record.records.filter((r) => known.has(r.lessonId)) };
+}
+
+function recentFrom(goals: readonly Goal[]): string {
   const open = goals.filter((g) => g.putAwayOn === null).map((g) => dayAfter(g.since[0].day, -BEFORE_GOAL_DAYS));
   const first = [dayAfter(today(), -CLASS_DAYS), ...open].reduce((a, b) => (a < b ? a : b));
   const most = dayAfter(today(), -MOST_DAYS);
-  return recordsOf(trx, learners, { from: first > most ? first : most });
+  return first > most ? first : most;
 }
 
 async function heldLessons(
   trx: SchoolTrx,
   learnerIds: readonly string[],
-  { from, until = today(), lesson: only }: Days,
+  { from, until = today(), lesson: only, whole }: Days,
 ): Promise<Map<string, HeldLesson[]>> {
   const rows = await trx('lesson_learner as ll')
     .where('ll.school_id', trx.school)
@@ -79,7 +95,9 @@ async function heldLessons(
     })
     .whereNull('c.put_away_at')
     .where('l.held_on', '<=', until)
-    .where((q) => void (from !== undefined && q.where('l.held_on', '>=', from)))
+    .where(
+      (q) => void (from !== undefined && q.where('l.held_on', '>=', from).modify((p) => void (whole && p.orWhere('ll.learner_id', whole)))),
+    )
     .where((q) => void (only !== undefined && q.where('l.id', only)))
     .orderBy(['l.held_on', 'l.created_at'])
     .select(
@@ -154,15 +172,24 @@ async function knownSteps(trx: SchoolTrx, recipeIds: readonly string[]): Promise
     }));
 }
 
-/** What is in force of each learner, in all lessons or in some. */
+/** What is in force of each learner, in the lessons of those days. */
 async function madeOf(
   trx: SchoolTrx,
   learnerIds: readonly string[],
-  lessonIds: readonly string[] | null,
+  lessons: ReadonlyMap<string, readonly HeldLesson[]>,
+  { from, lesson, whole }: Days,
 ): Promise<Map<string, MadeRecord[]>> {
   const found = new Map(learnerIds.map((id): [string, MadeRecord[]] => [id, []]));
-  for (const { learnerId, lessonId, stepKey, code, observer } of await inForceOf(trx, learnerIds, lessonIds))
-    found.get(learnerId)!.push({ lessonId, stepKey, code, observer });
+  const take = async (of: readonly string[], all: boolean) => {
+    const held = all ? null : [...new Set(of.flatMap((id) => lessons.get(id) ?? []).map((l) => l.id))];
+    for (const { learnerId, lessonId, stepKey, code, observer } of await inForceOf(trx, of, held))
+      found.get(learnerId)!.push({ lessonId, stepKey, code, observer });
+  };
+  await take(
+    learnerIds.filter((id) => id !== whole),
+    from === undefined && lesson === undefined,
+  );
+  if (whole !== undefined) await take([whole], true);
   return found;
 }
 

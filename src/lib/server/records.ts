@@ -64,9 +64,9 @@ function byStep(all: readonly ObservationRow[]): ObservationRow[][] {
 export const scoredIn = async (trx: SchoolTrx, lessonIds: readonly string[], second: boolean): Promise<ObservationRow[]> =>
   inForce(await allMade(trx, lessonIds, second));
 
-/** Records that stand beside the one in force: two adults recorded the same step and did not see each other's. */
-export const doublesIn = async (trx: SchoolTrx, lessonIds: readonly string[]): Promise<ObservationRow[]> =>
-  byStep(await allMade(trx, lessonIds, false)).flatMap((all) => {
+/** Of all records those that stand beside the one in force: two adults recorded the same step and did not see each other's. */
+export const doublesOf = (made: readonly ObservationRow[]): ObservationRow[] =>
+  byStep(made).flatMap((all) => {
     const last = lastOf(all);
     return standingOf(all)
       .filter((o) => o.id !== last?.id && o.code !== 'cleared' && last?.code !== 'cleared')

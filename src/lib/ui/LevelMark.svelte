@@ -5,7 +5,7 @@
   const y = $derived(Math.round(10 * (30 - (top > 0 ? height / top : 0) * 26)) / 10);
 </script>
 
-<!-- A table has hundreds: what they share is said once, in the style -->
+<!-- A table has hundreds: what they share is said once, in app.css -->
 <span class="level-mark" title={name}
   ><svg viewBox="0 0 26 34" aria-hidden="true"
     ><path d="M5 2v31M21 2v31" /><path d="M5 {y}V33M21 {y}V33M4 {y}m0-1h18m-18 2h18" />{#if next}<path d="M1 {y}h24" /><path
@@ -13,32 +13,3 @@
       />{/if}</svg
   ><b aria-hidden="true">{letter}</b><span class="sr-only">{name}{next ? ', next' : ''}</span></span
 >
-
-<style>
-  .level-mark {
-    display: inline-flex;
-    flex-direction: column;
-    align-items: center;
-    line-height: 1;
-  }
-  .level-mark b {
-    font-size: 0.875rem;
-    font-weight: 600;
-  }
-  svg {
-    width: 26px;
-    height: 34px;
-    stroke: currentColor;
-    stroke-width: 2;
-  }
-  path:first-child {
-    stroke: var(--line);
-  }
-  path:nth-child(3) {
-    stroke-width: 8;
-  }
-  path:nth-child(4) {
-    stroke: var(--next);
-    stroke-width: 5;
-  }
-</style>

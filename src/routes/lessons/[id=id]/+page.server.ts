@@ -8,7 +8,7 @@ import { begin } from '$lib/server/lesson-fits';
 import { listLearners } from '$lib/server/learners';
 import { lessonsOfAll, newestOf, OF_PACE } from '$lib/server/lessons';
 import { inForceOf } from '$lib/server/in-force';
-import { scoredIn } from '$lib/server/records';
+import { allMade, inForce } from '$lib/server/records';
 import { agreementIn } from '$lib/server/agreement';
 import { listRecipes } from '$lib/server/recipes';
 import type { SchoolTrx } from '$lib/server/school-scope';
@@ -22,11 +22,8 @@ export const load = ({ params, locals }) =>
     if (!setUp) error(404, 'There is no lesson at this address.');
     const learners = (await listLearners(trx)).map(({ id, name, planNotes }) => ({ id, name, planNotes }));
     const recipes = (await listRecipes(trx)).filter((r) => r.versions > 0);
-    const recorded = await scoredIn(
-      trx,
-      setUp.dishes.map((d) => d.lessonId),
-      false,
-    );
+    const lessonIds = setUp.dishes.map((d) => d.lessonId);
+    const made = await allMade(trx, lessonIds, false);
     const dishes = [];
     for (const dish of setUp.dishes)
       dishes.push({
@@ -46,11 +43,8 @@ export const load = ({ params, locals }) =>
       hierarchies: HIERARCHIES.map(({ id, name }) => ({ id, name })),
       procedures: PROCEDURES.map(({ id, name, say }) => ({ id, name, say })),
       /** Of whom something was recorded: how he is taught here stays. */
-      recorded: [...new Set(recorded.map((o) => `${o.lessonId} ${o.learnerId}`))],
-      agreement: await agreementIn(
-        trx,
-        setUp.dishes.map((d) => d.lessonId),
-      ),
+      recorded: [...new Set(inForce(made).map((o) => `${o.lessonId} ${o.learnerId}`))],
+      agreement: await agreementIn(trx, lessonIds, undefined, made),
       today: isToday(setUp.heldOn),
       each: EACH,
       adult: ADULT,

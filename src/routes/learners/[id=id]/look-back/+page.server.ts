@@ -31,7 +31,7 @@ export const load = ({ params, locals }) =>
         recipes: recipes.map((r) => record.recipes.get(r) ?? ''),
         lessons,
         levels: hierarchy.levels,
-        rung: { aim: rung.aim, reason: rung.reason },
+        rung: { aim: rung.aim, verdict: rung.verdict, reason: rung.reason },
       })),
       recipes: [...record.recipes].map(([id, title]) => ({
         id,

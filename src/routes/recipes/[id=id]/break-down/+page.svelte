@@ -2,6 +2,7 @@
   import { invalidate } from '$app/navigation';
   import { LEARNER_TIME_FACTOR, MOST_STEPS, routineState, taughtToday, type Chaining, type Finding, type Grain, type Step } from '$core';
   import { standalone } from '$lib/pictures/sprite';
+  import { Near } from '$lib/ui/near.svelte';
   import { PictureBook } from '$lib/ui/picture-book';
   import Counter from '$lib/ui/Counter.svelte';
   import Keys from '$lib/ui/Keys.svelte';
@@ -61,7 +62,8 @@
   const items = $derived(dragged ?? listed.map((step) => ({ id: step.key, step })));
   // svelte-ignore state_referenced_locally
   const book = new PictureBook(data.skin);
-  const drawn = $derived(book.draw({ ...editor.task, steps: listed }, data.kitchen));
+  const near = new Near();
+  const drawn = $derived(book.draw({ ...editor.task, steps: listed.slice(0, near.count) }, data.kitchen));
   const pictureOf = (step: Step): string => drawn.get(step.key) ?? '';
   // While words are typed, the picture and the findings follow a moment behind: typing itself waits for nothing.
   let preview = $state.raw<{ step: Step; steps: Step[]; findings: Finding[] } | null>(null);

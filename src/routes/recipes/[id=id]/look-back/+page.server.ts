@@ -4,7 +4,7 @@ import { answer, decisionFrom } from '$lib/server/answer';
 import { listGoals } from '$lib/server/goals';
 import { getLearner, listLearners } from '$lib/server/learners';
 import { cookedBy } from '$lib/server/lessons';
-import { recentRecords, recordsOf } from '$lib/server/look-back';
+import { recentAndWhole } from '$lib/server/look-back';
 import { notesOf } from '$lib/server/records';
 import { reviewOf, shownThing } from '$lib/server/review';
 import { getVersion } from '$lib/server/tasks';
@@ -17,15 +17,15 @@ export const load = ({ params, locals, url }) =>
   locals.inSchool(async (trx) => {
     const learners = (await listLearners(trx)).map(({ id, name }) => ({ id, name }));
     const goals = await listGoals(trx);
-    const all = await recentRecords(trx, learners, goals);
     const asked = url.searchParams.get('learner');
     const version = await getVersion(trx, params.id);
     // who is only on the list of a coming lesson has nothing to look back at yet
     const cooked = await cookedBy(trx, params.id, learners);
     const learner = cooked.find((l) => l.id === asked) ?? cooked[0];
     if (!learner || !version) return { recipeId: params.id, learners: cooked, learner: null };
-    const recent = all.find((l) => l.record.learner.id === learner.id)!;
-    const { record } = (await recordsOf(trx, [learner]))[0];
+    const { recent: all, whole: record } = await recentAndWhole(trx, learners, goals, learner.id);
+    const recent = all.find((l) => l.record.learner.id === learner.id);
+    if (!record || !recent) error(404, 'There is no learner at this address.');
     const lessons = record.lessons.filter((l) => l.recipeId === params.id);
     const ids = new Set(lessons.map((l) => l.id));
     const shown = lessons.slice(-COLUMNS);

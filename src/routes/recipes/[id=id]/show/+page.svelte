@@ -5,6 +5,7 @@
   import { withQuery } from '$lib/query';
   import Hazards from '$lib/ui/Hazards.svelte';
   import Keys from '$lib/ui/Keys.svelte';
+  import { Near } from '$lib/ui/near.svelte';
   import MovingPicture from '$lib/ui/MovingPicture.svelte';
   import VoiceDialog from '$lib/ui/VoiceDialog.svelte';
   import PhotoDialog from '$lib/ui/PhotoDialog.svelte';
@@ -13,6 +14,7 @@
   import { unpack } from '$lib/packed';
   import type { Pictures } from '$lib/server/shown';
   let { data } = $props();
+  const near = new Near();
   const pictures = $derived(JSON.parse(unpack(data.pictures)) as Pictures);
   const phases = $derived(PHASES.filter((p) => pictures.cards.some((c) => c.phase === p)));
   let hidden = $state<Phase[]>([]);
@@ -100,10 +102,10 @@
 </fieldset>
 
 <ol class="mt-4 grid grid-cols-1 gap-4 sm:grid-cols-2 lg:grid-cols-3">
-  {#each shown as card (card.key)}
+  {#each shown as card, i (card.key)}
     <li class="card flex break-inside-avoid flex-col rounded border-2 border-[#1e2528] bg-white p-3 text-[#1e2528]">
       <MovingPicture
-        svg={card.svg}
+        svg={i < near.count ? card.svg : ''}
         from="/recipes/{data.recipe.id}/show/moving?step={encodeURIComponent(card.key)}{forLearner}"
         name={card.text}
         voice={card.voice}
