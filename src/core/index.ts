@@ -179,7 +179,7 @@ export { scoreLesson, type Recorded, type Score } from './help/score';
 
 export { agreement, agreementOf, occurrence, type Agreement } from './evidence/agreement';
 export { aimLine, aimOn, daysBetween, type AimLine, type OnDay } from './evidence/aim-line';
-export { stoppingSteps, type StoppingStep } from './evidence/class-view';
+export { stoppingLessons, stoppingSteps, type StoppingStep } from './evidence/class-view';
 export { decide, type Decision } from './evidence/decide';
 export { figuresOf, type Figures, type Stretch, type Warning } from './evidence/figures';
 export {

@@ -1,6 +1,6 @@
 // The whole class at once: which steps of a recipe stop most learners. Then the step, not the learner, may be wrong.
 import { heightOf } from '../help/hierarchy';
-import { byLesson, stepId, stepsByRecipe, type KnownStep, type LearnerRecord } from './record';
+import { byLesson, stepId, stepsByRecipe, type HeldLesson, type KnownStep, type LearnerRecord } from './record';
 
 export type StoppingStep = {
   recipeId: string;
@@ -12,7 +12,14 @@ export type StoppingStep = {
   stopped: string[];
 };
 
-/** From how many learners on anything is said, and of how many of their last lessons. */
+/** So many of a learner's newest lessons with a recipe say what stops him now. */
+const NEWEST = 8;
+
+/** Of a learner's lessons those that say what stops him in a recipe. @param lessons oldest first */
+export const stoppingLessons = (lessons: readonly HeldLesson[], recipeId: string): HeldLesson[] =>
+  lessons.filter((l) => l.recipeId === recipeId && l.state !== 'missed').slice(-NEWEST);
+
+/** From how many learners on anything is said, and of how many of their last times. */
 const FEWEST = 3;
 const LAST = 3;
 const LEAST_EACH = 2;
@@ -35,13 +42,13 @@ export function stoppingSteps(records: readonly LearnerRecord[]): StoppingStep[]
     .sort((a, b) => b.stopped.length / b.of - a.stopped.length / a.of || b.of - a.of);
 }
 
-/** Of each step that there still is, whether its last times were low on the ladder, the newest first. */
+/** Of each step that there still is, whether its last times in the newest lessons were low on the ladder, the newest first. */
 function newestOfEach(record: LearnerRecord): Map<KnownStep, boolean[]> {
   const here = stepsByRecipe(record.steps.filter((s) => s.here));
   const made = byLesson(record.records);
   const found = new Map<KnownStep, boolean[]>();
-  for (let i = record.lessons.length - 1; i >= 0; i--) {
-    const lesson = record.lessons[i]!;
+  const recipes = [...new Set(record.lessons.map((l) => l.recipeId))];
+  for (const lesson of recipes.flatMap((id) => stoppingLessons(record.lessons, id).reverse())) {
     const half = (lesson.hierarchy.levels.length - 1) / 2;
     const steps = here.get(lesson.recipeId);
     for (const r of made.get(lesson.id) ?? []) {

@@ -150,14 +150,20 @@ export async function ownCardsOf(trx: SchoolTrx, lessonId: string, learnerId: st
 export const lessonsOf = (trx: SchoolTrx, recipeId: string, learnerId: string): Promise<LessonRow[]> =>
   lessonsOfAll(trx, [recipeId], [learnerId]);
 
-/** All lessons of some learners with some recipes, oldest first, in one query. One whose rules cannot be read is left out: its levels mean nothing. */
-export async function lessonsOfAll(trx: SchoolTrx, recipeIds: readonly string[], learnerIds: readonly string[]): Promise<LessonRow[]> {
-  const rows = await lessons(trx)
+const lessonsWith = (trx: SchoolTrx, recipeIds: readonly string[], learnerIds: readonly string[]) =>
+  lessons(trx)
     .whereIn('l.recipe_id', [...recipeIds])
     .whereIn('ll.learner_id', [...learnerIds])
     .orderBy('l.held_on')
-    .orderBy('l.created_at')
-    .select(...HEAD, 'll.procedure', trx.raw(OWN_LEVELS));
+    .orderBy('l.created_at');
+
+/** Which lessons some learners had with some recipes, oldest first, for whoever asks nothing of their levels. */
+export const headsOfAll = async (trx: SchoolTrx, recipeIds: readonly string[], learnerIds: readonly string[]): Promise<LessonHead[]> =>
+  (await lessonsWith(trx, recipeIds, learnerIds).select(...HEAD)).map(headOf);
+
+/** All lessons of some learners with some recipes, oldest first. One whose rules cannot be read is left out: its levels mean nothing. */
+export async function lessonsOfAll(trx: SchoolTrx, recipeIds: readonly string[], learnerIds: readonly string[]): Promise<LessonRow[]> {
+  const rows = await lessonsWith(trx, recipeIds, learnerIds).select(...HEAD, 'll.procedure', trx.raw(OWN_LEVELS));
   const rulesOf = await rulesIn(
     trx,
     rows.map((r) => r.id as string),

@@ -1,5 +1,5 @@
 // The record of learners as core takes it: lessons up to today, what is in force in them, and the steps of the recipes in their newest words.
-import type { Goal, HeldLesson, KnownStep, LearnerRecord, MadeRecord } from '$core';
+import { stoppingLessons, type Goal, type HeldLesson, type KnownStep, type LearnerRecord, type MadeRecord } from '$core';
 import { aimsDecided, listDecisions, type DecisionRow } from './decisions';
 import { inForceOf } from './in-force';
 import { namesOf, procedureOf } from './input/stored';
@@ -9,8 +9,11 @@ import { dayAfter, today } from './today';
 
 export type Looked = { record: LearnerRecord; decisions: DecisionRow[] };
 type Of = { id: string; name: string };
-/** Lessons of which days, both in, YYYY-MM-DD; without a last day those up to today. Or one lesson. `whole`: a learner of whom all earlier ones come, too. */
-type Days = { from?: string; until?: string; lesson?: string; whole?: string };
+/**
+ * Lessons of which days, both in, YYYY-MM-DD; without a last day those up to today. Or one lesson. `whole`: a learner of whom all come, and of the others
+ * those that say what stops them in a recipe.
+ */
+type Days = { from?: string; until?: string; lesson?: string; whole?: { learner: string; recipe: string } };
 
 /** The records of some learners. A handful of questions, however many there are. */
 export async function recordsOf(trx: SchoolTrx, learners: readonly Of[], days: Days = {}): Promise<Looked[]> {
@@ -51,19 +54,17 @@ const MOST_DAYS = 365;
 export const recentRecords = (trx: SchoolTrx, learners: readonly Of[], goals: readonly Goal[]): Promise<Looked[]> =>
   recordsOf(trx, learners, { from: recentFrom(goals) });
 
-/** The same of a class, and all there is of one of its learners. */
-export async function recentAndWhole(
+/** A recipe and one of its learners: all that there is of him, what of it is recent, and what says where the class is stopped. */
+export async function recordsAtRecipe(
   trx: SchoolTrx,
   learners: readonly Of[],
   goals: readonly Goal[],
-  learner: string,
-): Promise<{ recent: Looked[]; whole: LearnerRecord | null }> {
+  whole: { learner: string; recipe: string },
+): Promise<{ whole: LearnerRecord; recent: Looked; all: LearnerRecord[] } | null> {
   const from = recentFrom(goals);
-  const all = await recordsOf(trx, learners, { from, whole: learner });
-  return {
-    recent: all.map((l) => (l.record.learner.id === learner ? { ...l, record: since(l.record, from) } : l)),
-    whole: all.find((l) => l.record.learner.id === learner)?.record ?? null,
-  };
+  const all = await recordsOf(trx, learners, { from, whole });
+  const his = all.find((l) => l.record.learner.id === whole.learner);
+  return his ? { whole: his.record, recent: { ...his, record: since(his.record, from) }, all: all.map((l) => l.record) } : null;
 }
 
 function since(record: LearnerRecord, from: string): LearnerRecord {
@@ -96,7 +97,10 @@ async function heldLessons(
     .whereNull('c.put_away_at')
     .where('l.held_on', '<=', until)
     .where(
-      (q) => void (from !== undefined && q.where('l.held_on', '>=', from).modify((p) => void (whole && p.orWhere('ll.learner_id', whole)))),
+      (q) =>
+        void (
+          from !== undefined && q.where('l.held_on', '>=', from).modify((p) => void (whole && p.orWhere('ll.learner_id', whole.learner)))
+        ),
     )
     .where((q) => void (only !== undefined && q.where('l.id', only)))
     .orderBy(['l.held_on', 'l.created_at'])
@@ -140,6 +144,7 @@ async function heldLessons(
     if (his) his.push(lesson);
     else found.set(r.learner_id, [lesson]);
   }
+  if (whole) for (const [id, his] of found) if (id !== whole.learner) found.set(id, stoppingLessons(his, whole.recipe));
   return found;
 }
 
@@ -186,10 +191,10 @@ async function madeOf(
       found.get(learnerId)!.push({ lessonId, stepKey, code, observer });
   };
   await take(
-    learnerIds.filter((id) => id !== whole),
+    learnerIds.filter((id) => id !== whole?.learner),
     from === undefined && lesson === undefined,
   );
-  if (whole !== undefined) await take([whole], true);
+  if (whole) await take([whole.learner], true);
   return found;
 }
 

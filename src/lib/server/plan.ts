@@ -15,7 +15,7 @@ import type { PlanInput } from './input/plan';
 import { countsOf, planOf } from './input/stored';
 import { peopleAt, type AtDish } from './lesson-fits';
 import { listLearners } from './learners';
-import { lessonsOfAll, newestOf, OF_PACE } from './lessons';
+import { headsOfAll, newestOf, OF_PACE } from './lessons';
 import { inForceOf } from './in-force';
 import { ownClass, type SchoolTrx } from './school-scope';
 import { saveShares } from './set-up';
@@ -145,7 +145,7 @@ const suits = (mode: SetUp['dishes'][number]['mode'], teams: readonly (readonly 
 async function pacesAt(trx: SchoolTrx, dishes: readonly LessonDish[], setUp: SetUp, learnerIds: readonly string[]) {
   const steps = new Map<string, Step>(dishes.flatMap((d) => d.steps.map((s): [string, Step] => [`${recipeOf(setUp, d.id)} ${s.key}`, s])));
   const recipes = [...new Set(setUp.dishes.map((d) => d.recipeId))];
-  const lessons = await lessonsOfAll(trx, recipes, learnerIds);
+  const lessons = await headsOfAll(trx, recipes, learnerIds);
   const seen = await inForceOf(trx, learnerIds, newestOf(lessons, OF_PACE), true);
   const recipeAt = new Map(lessons.map((l) => [l.id, l.recipeId]));
   const rows = new Map<string, { learner: string; made: { stepKey: string; at: number }[] }>();

@@ -154,7 +154,7 @@ function itemsOf(
 /** What must be known of this learner at this step: what a plan rules out, and what the learner must not have. */
 function warningsOf(step: Step, row: LearnerRow, { never, allergies }: Learner): string[] {
   const rules = (row.profile?.never ?? []).filter((n) => step.hazards.includes(n.hazard) && never?.includes(n.hazard));
-  const foods = new Set(allergensOfFoods(step.uses.map((u) => u.item)).map((f) => f.allergen));
+  const foods = new Set(allergies?.length ? allergensOfFoods(step.uses.map((u) => u.item)).map((f) => f.allergen) : []);
   return [
     ...rules.map((n) => `never ${HAZARDS[n.hazard].name} (${n.said})`),
     ...(allergies ?? []).filter((a) => foods.has(a)).map((a) => `must not have ${showAllergen(a)}: own portion, read the label`),

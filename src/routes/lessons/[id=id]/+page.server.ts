@@ -6,7 +6,7 @@ import { readForm } from '$lib/server/input/request';
 import { isFrozen } from '$lib/server/not-now';
 import { begin } from '$lib/server/lesson-fits';
 import { listLearners } from '$lib/server/learners';
-import { lessonsOfAll, newestOf, OF_PACE } from '$lib/server/lessons';
+import { headsOfAll, newestOf, OF_PACE } from '$lib/server/lessons';
 import { inForceOf } from '$lib/server/in-force';
 import { allMade, inForce } from '$lib/server/records';
 import { agreementIn } from '$lib/server/agreement';
@@ -55,7 +55,7 @@ export const load = ({ params, locals }) =>
 async function stepsAt(trx: SchoolTrx, dish: { recipeId: string; version: number }, learnerIds: string[]) {
   const version = await getVersion(trx, dish.recipeId, dish.version);
   const steps = version?.steps ?? [];
-  const lessons = await lessonsOfAll(trx, [dish.recipeId], learnerIds);
+  const lessons = await headsOfAll(trx, [dish.recipeId], learnerIds);
   const seen = await inForceOf(trx, learnerIds, newestOf(lessons, OF_PACE), true);
   const byLesson = new Map<string, { stepKey: string; at: number }[]>();
   for (const o of seen) {

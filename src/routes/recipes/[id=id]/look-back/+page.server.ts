@@ -4,7 +4,7 @@ import { answer, decisionFrom } from '$lib/server/answer';
 import { listGoals } from '$lib/server/goals';
 import { getLearner, listLearners } from '$lib/server/learners';
 import { cookedBy } from '$lib/server/lessons';
-import { recentAndWhole } from '$lib/server/look-back';
+import { recordsAtRecipe } from '$lib/server/look-back';
 import { notesOf } from '$lib/server/records';
 import { reviewOf, shownThing } from '$lib/server/review';
 import { getVersion } from '$lib/server/tasks';
@@ -23,9 +23,9 @@ export const load = ({ params, locals, url }) =>
     const cooked = await cookedBy(trx, params.id, learners);
     const learner = cooked.find((l) => l.id === asked) ?? cooked[0];
     if (!learner || !version) return { recipeId: params.id, learners: cooked, learner: null };
-    const { recent: all, whole: record } = await recentAndWhole(trx, learners, goals, learner.id);
-    const recent = all.find((l) => l.record.learner.id === learner.id);
-    if (!record || !recent) error(404, 'There is no learner at this address.');
+    const found = await recordsAtRecipe(trx, learners, goals, { learner: learner.id, recipe: params.id });
+    if (!found) error(404, 'There is no learner at this address.');
+    const { whole: record, recent, all } = found;
     const lessons = record.lessons.filter((l) => l.recipeId === params.id);
     const ids = new Set(lessons.map((l) => l.id));
     const shown = lessons.slice(-COLUMNS);
@@ -54,22 +54,18 @@ export const load = ({ params, locals, url }) =>
       points: seriesOf(record, { kind: 'recipe', recipe: params.id }),
       columns: shown.map(columnOf),
       earlier: Math.max(0, lessons.length - COLUMNS),
-      codes: codesIn(codes, shown),
+      cells: cellsIn(codes, shown),
       rungs: new Map([...rungs].map(([key, { aim, verdict, reason }]) => [key, { aim, verdict, reason }])),
-      stopping: stoppingSteps(all.map((l) => l.record)).filter((s) => s.recipeId === params.id),
-      names: new Map(all.map((l) => [l.record.learner.id, l.record.learner.name])),
+      stopping: stoppingSteps(all).filter((s) => s.recipeId === params.id),
+      names: new Map(all.map((l) => [l.learner.id, l.learner.name])),
       notes: await notesOf(trx, learner.id, [...ids]),
       days: new Map(lessons.map((l) => [l.id, l.heldOn])),
     };
   });
 
-/** What was recorded in the lessons that the table shows: of years, the rest would be most of the page. */
-const codesIn = (codes: ReadonlyMap<string, ReadonlyMap<string, string>>, lessons: readonly HeldLesson[]) =>
-  new Map(
-    [...codes].map(
-      ([key, all]) => [key, new Map(lessons.flatMap(({ id }) => (all.has(id) ? [[id, all.get(id)!] as const] : [])))] as const,
-    ),
-  );
+/** What was recorded of each step, in the order of the columns: of years, or with an id at each, it would be most of the page. */
+const cellsIn = (codes: ReadonlyMap<string, ReadonlyMap<string, string>>, lessons: readonly HeldLesson[]) =>
+  new Map([...codes].map(([key, all]) => [key, lessons.map(({ id }) => all.get(id) ?? '')] as const));
 
 const columnOf = ({ id, heldOn, phase, state, hierarchy }: HeldLesson) => ({
   id,

@@ -94,7 +94,7 @@
   <StepsTable
     steps={data.steps}
     columns={data.columns}
-    codes={data.codes}
+    cells={data.cells}
     rungs={data.rungs}
     hierarchy={data.hierarchy}
     earlier={data.earlier}

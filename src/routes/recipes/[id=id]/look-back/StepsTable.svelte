@@ -9,12 +9,13 @@
   type Props = {
     steps: { key: string; text: string; phase: Phase; hazards: Hazard[] }[];
     columns: Column[];
-    codes: Map<string, Map<string, string>>;
+    /** Of each step a code for each column, '' where nothing was recorded. */
+    cells: Map<string, string[]>;
     rungs: Map<string, Pick<YellowRung, 'aim' | 'verdict' | 'reason'>>;
     hierarchy: Hierarchy;
     earlier: number;
   };
-  let { steps, columns, codes, rungs, hierarchy, earlier }: Props = $props();
+  let { steps, columns, cells, rungs, hierarchy, earlier }: Props = $props();
   let order = $state<'cooked' | 'teach' | 'help'>('cooked');
   const VERDICTS = {
     up: 'one level less help',
@@ -78,8 +79,8 @@
                 ><Hazards hazards={step.hazards.filter((h) => h !== 'allergen')} /></span
               >{/if}</th
           >
-          {#each columns as l (l.id)}
-            {@const code = codes.get(step.key)?.get(l.id)}
+          {#each columns as l, at (l.id)}
+            {@const code = cells.get(step.key)?.[at]}
             <td class="px-1 py-1 text-center">
               {#if code}
                 {@const height = heightOf(code, l.hierarchy)}
