@@ -250,4 +250,10 @@ test('a step that stops most learners: of three at least, and half of them', () 
   expect(stoppingSteps([of('M M F', 'a'), of('V I I', 'b'), of('F refused', 'c'), of('M', 'd')])).toMatchObject([
     { text: 'Juice.', of: 3, stopped: ['a', 'c'] },
   ]);
+  // help that was needed before the eight newest lessons stops nobody now, nor does what was recorded once since
+  const once = (who: string) => of(`M M${' .'.repeat(7)} M`, who);
+  expect(stoppingSteps([once('a'), once('b'), once('c')])).toEqual([]);
+  expect(stoppingSteps([of(`M M${' .'.repeat(6)}`, 'a'), of('M M', 'b'), of('M M', 'c')])).toMatchObject([
+    { of: 3, stopped: ['a', 'b', 'c'] },
+  ]);
 });

@@ -30,7 +30,8 @@ const STAYS = 600_000;
 const LONGEST_WAIT = 2500;
 
 function keepsPlans(connection: pg.Client, done: (error: Error | null, connection: pg.Client) => void): void {
-  preparing(connection);
+  // the pool's own mark of a connection that is not to be given out again
+  preparing(connection, (why) => void Object.assign(connection, { __knex__disposed: why }));
   done(null, connection);
 }
 

@@ -52,13 +52,15 @@ export async function inForceOf(
   const several: Several[] = [];
   for (const { learner_id: learnerId, lesson_id: lessonId, made: text } of rows) {
     const steps = new Map<string, InForceRow | null>();
-    for (let from = 0, end = 0; from <= text.length; from = end + 1) {
-      end = text.indexOf(RECORD, from);
-      if (end === -1) end = text.length;
-      const [a, b, c] = partsAt(text, from);
+    for (let from = 0; from <= text.length;) {
+      const start = from;
+      const next = text.indexOf(RECORD, start);
+      const end = next === -1 ? text.length : next;
+      from = end + 1;
+      const [a, b, c] = partsAt(text, start);
       // a name with such a sign in it is cut, and is no record of its own
       if (c === -1 || c > end) continue;
-      const stepKey = text.slice(from, a);
+      const stepKey = text.slice(start, a);
       const one = {
         learnerId,
         lessonId,

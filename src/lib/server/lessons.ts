@@ -84,6 +84,7 @@ export async function rulesIn(
   trx: SchoolTrx,
   lessonIds: readonly string[],
 ): Promise<(lessonId: string, ownLevels: string | null) => LessonRules | null> {
+  if (lessonIds.length === 0) return () => null;
   const rows: { rules: string; ids: string[] }[] = await trx('lesson')
     .where({ school_id: trx.school })
     .whereRaw('id = any(?)', [[...new Set(lessonIds)]])

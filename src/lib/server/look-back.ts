@@ -21,12 +21,7 @@ export async function recordsOf(trx: SchoolTrx, learners: readonly Of[], days: D
   const lessons = await heldLessons(trx, ids, days);
   const recipeIds = [...new Set([...lessons.values()].flat().map((l) => l.recipeId))];
   const [steps, made, decisions] = [await knownSteps(trx, recipeIds), await madeOf(trx, ids, lessons, days), await listDecisions(trx, ids)];
-  const recipes = new Map(
-    (await trx('recipe').where({ school_id: trx.school }).whereIn('id', recipeIds).select('id', 'title')).map((r): [string, string] => [
-      r.id,
-      r.title,
-    ]),
-  );
+  const recipes = await titlesOf(trx, recipeIds);
   return learners.map((learner) => {
     const own = decisions.filter((d) => d.learnerId === learner.id);
     const held = lessons.get(learner.id) ?? [];
@@ -43,6 +38,12 @@ export async function recordsOf(trx: SchoolTrx, learners: readonly Of[], days: D
       decisions: own,
     };
   });
+}
+
+async function titlesOf(trx: SchoolTrx, recipeIds: readonly string[]): Promise<Map<string, string>> {
+  if (recipeIds.length === 0) return new Map();
+  const rows = await trx('recipe').where({ school_id: trx.school }).whereIn('id', recipeIds).select('id', 'title');
+  return new Map(rows.map((r) => [r.id as string, r.title as string]));
 }
 
 /** Half a year says what a learner does now; a goal asks as far back as its baseline may lie. */
@@ -150,6 +151,7 @@ async function heldLessons(
 
 /** Each step that any version of the recipes has had, as its newest version says it. */
 async function knownSteps(trx: SchoolTrx, recipeIds: readonly string[]): Promise<KnownStep[]> {
+  if (recipeIds.length === 0) return [];
   const rows = await trx('task_step as s')
     .where('s.school_id', trx.school)
     .whereIn('s.recipe_id', [...recipeIds])

@@ -5,6 +5,7 @@ const REASONS = new Map<string, string>([
   ['55P03', 'Somebody else is saving the same thing.'],
   ['40P01', 'Somebody else is saving the same thing.'],
   ['40001', 'Somebody else is saving the same thing.'],
+  ['0A000', 'The program is being renewed.'],
   ['57014', 'This took too long.'],
   ['25P03', 'This took too long.'],
   ['53300', 'Too many people are using the program at this moment.'],

@@ -26,12 +26,25 @@ function nameOf(text: string): string | undefined {
   return name;
 }
 
+/** PostgreSQL's word for a plan that no longer fits its tables. */
+const OUTDATED = '0A000';
+
 type Config = { text: string; values?: unknown[]; name?: string };
 
-/** Makes a connection keep what comes often. Statements without values are the ones that open and close transactions; they stay as they are. */
-export function preparing(connection: pg.Client): void {
-  const ask = connection.query.bind(connection) as (config: Config, done: unknown) => unknown;
-  const asked = (config: Config, done: unknown) =>
-    ask(config.values && config.values.length > 0 ? { ...config, name: nameOf(config.text) } : config, done);
+type Done = (failed: (Error & { code?: string }) | null, answer?: unknown) => void;
+
+/**
+ * Makes a connection keep what comes often. Statements without values are the ones that open and close transactions; they stay as they are.
+ * @param drop takes the connection out of use: its plans are of tables that a new release has changed
+ */
+export function preparing(connection: pg.Client, drop: (why: Error) => void): void {
+  const ask = connection.query.bind(connection) as (config: Config, done?: Done) => unknown;
+  const asked = (config: Config, done?: Done) => {
+    if (!config.values || config.values.length === 0 || !done) return ask(config, done);
+    return ask({ ...config, name: nameOf(config.text) }, (failed, answer) => {
+      if (failed?.code === OUTDATED) drop(failed);
+      done(failed, answer);
+    });
+  };
   Object.assign(connection, { query: asked });
 }
