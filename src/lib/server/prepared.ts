@@ -1,8 +1,8 @@
 // Statements that come again are parsed and planned once a connection: with the walls that stand in each, planning takes longer than running.
 import type pg from 'pg';
 
-/** So many statements are kept planned, at some 30 kB each in each connection. */
-const MOST = 300;
+/** So many statements are kept planned. Each takes 20 kB of one table, 80 kB of three, in each connection (pg_backend_memory_contexts). */
+const MOST = 200;
 /** Lists of ids make a new text for each length; only what has come so often is worth keeping. */
 const OFTEN = 4;
 
