@@ -28,6 +28,7 @@
   // In the lesson nothing stands beside the lesson.
   const bare = $derived(/^\/(?:cook|own)(?:\/|$)/.test(page.url.pathname));
   // What is typed or tapped before the page runs would be lost without a word, so until then no field takes anything.
+  // And until another page stands in the place of this one, a click would go to what is about to be gone: tests wait for that.
   let running = $state(false);
   onMount(() => {
     running = true;

@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { listClassLessons, putClassLessonAway } from '../../src/lib/server/class-lessons';
 import { connect, migrate } from '../../src/lib/server/connect';
 import { loadDemo } from '../../src/lib/server/demo/load';
+import { takeIn } from '../../src/lib/server/intake';
 import { getKitchen, saveKitchen } from '../../src/lib/server/kitchen';
 import { listLearners } from '../../src/lib/server/learners';
 import { recordsOf } from '../../src/lib/server/look-back';
@@ -75,6 +76,18 @@ describe('who sees whom', () => {
       expect.arrayContaining(['learner', 'lesson_learner', 'observation', 'goal']),
     );
     for (const n of [7, 8, 9]) expect(await as('aide', LUND, quay, (trx) => seenIn(trx, learner(n))), String(n)).toEqual([]);
+  });
+  test('what would be recorded under the id of another class’s record is not called taken', async () => {
+    const { id } = (await lead((trx) => trx('observation').where({ learner_id: FERN }).first('id')))!;
+    const of = await as('aide', LUND, quay, (trx) =>
+      trx('observation').where({ learner_id: WREN, second: false }).first('lesson_id', 'step_key', 'code'),
+    );
+    const madeAt = new Date().toISOString();
+    const made = { id, learnerId: WREN, stepKey: of!.step_key, code: of!.code, observer: 'Mr Lund', how: 'tap', madeAt, replaces: null };
+    const answer = await tried('aide', LUND, quay, (trx) =>
+      takeIn(trx, of!.lesson_id, { sentAt: madeAt, observations: [made], notes: [], finished: [] }, Date.now()),
+    );
+    expect(answer).toMatchObject({ taken: [], refused: [{ id, why: 'another record has this id' }] });
   });
   test('naming another class in the pass opens nothing that the account does not', async () => {
     expect(await as('aide', LUND, TIDE, (trx) => trx('learner').pluck('name'))).not.toContain('Rook');

@@ -193,6 +193,15 @@ describe('one bad record holds up no other', () => {
     );
     expect(await inForce()).toEqual(['model']);
   });
+  test('nothing is recorded under the id of a note, nor noted under that of a record', async () => {
+    const one = device(0);
+    const made = one.record('model', now);
+    const note = { id: randomUUID(), learnerId: learner, stepKey: null, text: 'Calm today.', madeAt: new Date().toISOString() };
+    expect((await sending([made], one.clock(now), now, [note]))?.taken).toEqual([made.id, note.id]);
+    const answer = await sending([one.record('gesture', now, { id: note.id })], one.clock(now), now, [{ ...note, id: made.id }]);
+    expect([answer?.taken, answer?.refused.map((r) => r.why)]).toEqual([[], ['another record has this id', 'another record has this id']]);
+    expect(await inForce()).toEqual(['model']);
+  });
   test('a chain of corrections in one batch is taken whole', async () => {
     const one = device(0);
     const a = one.record('model', now);

@@ -33,8 +33,9 @@ export async function takeInto(trx: SchoolTrx, lessonId: string, frame: Frame, s
   const replaced = sync.observations.flatMap((o) =>
     isPlain(o) && 'replaces' in o && typeof o.replaces === 'string' && isId(o.replaces) ? [o.replaces] : [],
   );
-  // an observation that stands in nobody's place asks for nothing first: whether its id was there is what adding it tells
-  const known = await recordsById(trx, [...new Set([...sync.notes.flatMap((r) => idOf(r) ?? []), ...replaced])]);
+  const idsOf = (all: unknown[]) => all.flatMap((r) => idOf(r) ?? []);
+  // whether an observation's id was there among observations is what adding it tells
+  const known = await recordsById(trx, [...new Set([...idsOf(sync.notes), ...replaced])], idsOf(sync.observations));
   const observations = judge(ObservationInput, sync.observations, (o, before) => wrongObservation(o, before, frame, known, lessonId));
   const notes = judge(NoteInput, sync.notes, (n) => wrongNote(n, frame, known, lessonId));
   const ends = sync.finished.filter((id): id is string => typeof id === 'string' && frame.learners.has(id));
@@ -46,7 +47,10 @@ export async function takeInto(trx: SchoolTrx, lessonId: string, frame: Frame, s
     added.map((o) => madeOf(o, lessonId)),
   );
   const before = await recordsById(trx, there);
-  const others = observations.good.filter((one) => isOther(one, before.get(one.id), false, lessonId));
+  // what is there and is not seen is of a class that is not his
+  const others = observations.good.filter(
+    (one) => there.includes(one.id) && (!before.has(one.id) || isOther(one, before.get(one.id), false, lessonId)),
+  );
   return {
     taken: [...observations.good.filter((o) => !others.includes(o)), ...notes.good].map((r) => r.id).concat(ends),
     refused: [

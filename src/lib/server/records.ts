@@ -179,17 +179,22 @@ async function endIfThrough(trx: SchoolTrx, lessonId: string): Promise<void> {
     .update({ ended_at: trx.fn.now() });
 }
 
-/** Records and notes that are there already, of those ids, and what each is of. */
+/**
+ * Records and notes that are there already, of those ids, and what each is of.
+ * @param notNotes ids that are asked about among the notes only
+ */
 export async function recordsById(
   trx: SchoolTrx,
   ids: string[],
+  notNotes: string[] = [],
 ): Promise<Map<string, { lessonId: string; learnerId: string; stepKey: string | null; note: boolean }>> {
-  if (ids.length === 0) return new Map();
-  const of = (table: string) =>
-    trx(table).where({ school_id: trx.school }).whereIn('id', ids).select('id', 'lesson_id', 'learner_id', 'step_key');
+  const of = (table: string, some: string[]) =>
+    some.length === 0
+      ? []
+      : trx(table).where({ school_id: trx.school }).whereIn('id', some).select('id', 'lesson_id', 'learner_id', 'step_key');
   const found = [
-    ...(await of('observation')).map((r) => ({ ...r, note: false })),
-    ...(await of('lesson_note')).map((r) => ({ ...r, note: true })),
+    ...(await of('observation', ids)).map((r) => ({ ...r, note: false })),
+    ...(await of('lesson_note', [...ids, ...notNotes])).map((r) => ({ ...r, note: true })),
   ];
   return new Map(found.map((r) => [r.id, { lessonId: r.lesson_id, learnerId: r.learner_id, stepKey: r.step_key, note: r.note }]));
 }

@@ -29,7 +29,7 @@
       </tr>
     </thead>
     <tbody>
-      {#each here as recipe (recipe.id)}
+      {#each here as recipe, at (recipe.id)}
         <tr class="border-b border-line">
           <td class="py-2 pr-4"
             ><a class="inline-flex min-h-11 items-center font-semibold text-ink" href="/recipes/{recipe.id}">{recipe.title}</a></td
@@ -39,9 +39,11 @@
           <td class="hidden py-2 pr-6 text-right tabular-nums sm:table-cell">{recipe.lessons}</td>
           <td class="py-1"
             ><a
-              class="next inline-block px-3 py-1 text-on-next no-underline hover:underline"
+              class={at === 0
+                ? 'next inline-block px-3 py-1 text-on-next no-underline hover:underline'
+                : 'inline-flex min-h-11 items-center pl-5'}
               href="/recipes/{recipe.id}/{recipe.next.place}"
-              >{nameOf(recipe.next.place)} <span class="hidden font-normal sm:inline">: {recipe.next.why}</span></a
+              >{nameOf(recipe.next.place)}<span class="hidden font-normal sm:inline">: {recipe.next.why}</span></a
             ></td
           >
           {#if mayChange}<td class="py-1 text-right"
