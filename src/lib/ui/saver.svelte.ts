@@ -14,6 +14,10 @@ export class Saver {
   revision = $state(0);
   #timer: ReturnType<typeof setTimeout> | undefined;
   #again = false;
+  /** Something changed whose outcome `changed` has not told yet. */
+  #due = false;
+  /** The save that is under way, or the last one. */
+  #now: Promise<boolean> | undefined;
 
   #watch: ReturnType<typeof setInterval> | undefined;
 
@@ -78,26 +82,38 @@ export class Saver {
 
   /** Something changed, and what to save of it is still being worked out: `changed` is called when it is. */
   waits(): void {
+    this.#due = true;
     if (this.state === 'saved') this.state = 'waiting';
   }
 
   /** Call after each change. */
   changed(): void {
+    this.#due = false;
     if (this.state === 'stale') return;
-    this.state = this.state === 'saving' ? 'saving' : 'waiting';
     if (this.state === 'saving') this.#again = true;
+    else this.state = 'waiting';
+    this.#soon();
+  }
+  #soon(): void {
     clearTimeout(this.#timer);
     this.#timer = setTimeout(() => void this.save(), this.delay);
   }
 
-  /** Saves now; true when all is saved. */
+  /** Saves now, after a save that is under way; true when all that was here at the call is saved. */
   async save(): Promise<boolean> {
     clearTimeout(this.#timer);
     if (this.state === 'saved') return true;
-    if (this.state === 'saving') {
-      this.#again = true;
-      return false;
-    }
+    const before = this.#now;
+    this.#now = (async () => {
+      await before;
+      return this.#send();
+    })();
+    return this.#now;
+  }
+  async #send(): Promise<boolean> {
+    // whoever waited for a save before this one finds that it took his change along, or was refused
+    if (this.state === 'saved') return true;
+    if (this.state === 'stale') return false;
     this.state = 'saving';
     this.#again = false;
     try {
@@ -120,11 +136,15 @@ export class Saver {
       }
       this.revision = answer.revision ?? this.revision;
       this.message = '';
-      this.state = 'saved';
+      // what changed while this was under way, and is still being worked out, is not saved
+      this.state = this.#due ? 'waiting' : 'saved';
       // what an earlier visit left stays until a person has answered it
       if (this.keepAs && !this.kept) localStorage.removeItem(this.keepAs);
-      if (this.#again) this.changed();
-      return !this.#again;
+      if (this.#again) {
+        this.state = 'waiting';
+        this.#soon();
+      }
+      return true;
     } catch {
       this.state = 'failed';
       this.#keep();

@@ -39,14 +39,9 @@
   const detailsOf = (lessonId: string) => data.dishes.find((d) => d.lessonId === lessonId);
   let busy = $state('');
 
-  async function saved(): Promise<boolean> {
+  function saved(): Promise<boolean> {
     saver.changed();
-    // one that is under way already does not hold this change
-    for (let tries = 0; tries < 20 && !(await saver.save()); tries++) {
-      if (saver.state !== 'saving' && saver.state !== 'waiting') return false;
-      await new Promise((done) => setTimeout(done, 100));
-    }
-    return saver.state === 'saved';
+    return saver.save();
   }
   /** Asks for a dish to be shared out, and shows who got what. */
   async function share(lessonId: string) {

@@ -131,6 +131,8 @@
   const isPairs = $derived(data.dishes.some((d) => d.mode === 'pairs'));
 
   async function usePlan() {
+    // what was changed a moment ago belongs to the plan that is used
+    await planner.settled();
     use = true;
     saver.changed();
     const isSaved = await saver.save();

@@ -21,6 +21,8 @@ export class Planner {
   #past: Made[] = $state.raw([]);
   #worker: Worker | null = null;
   #n = 0;
+  #isAsked = false;
+  #waiting: (() => void)[] = [];
 
   /**
    * @param running a lesson that has begun: the plan that it goes by, and how it stands now; null before it
@@ -63,6 +65,10 @@ export class Planner {
     this.onchange();
     this.#ask(null);
   }
+  /** Until what was changed last is worked out. */
+  async settled(): Promise<void> {
+    if (this.#isAsked) await new Promise<void>((done) => this.#waiting.push(done));
+  }
   /** Another plan for the same lesson; what was set stays. */
   again(): void {
     this.change({ seed: this.made.seed + 1 }, false);
@@ -88,6 +94,7 @@ export class Planner {
   #ask(keep: PlanView | null): void {
     this.busy = true;
     this.levers = null;
+    this.#isAsked = true;
     const ask: Ask = {
       n: ++this.#n,
       input: this.input,
@@ -105,10 +112,15 @@ export class Planner {
     }
     if ('none' in answer) {
       [this.view, this.none, this.busy] = [null, answer.none, false];
-      return this.onplan();
+      return this.#out();
     }
     [this.view, this.none] = [answer.view, null];
-    if (answer.better) this.onplan();
+    if (answer.better) this.#out();
+  }
+  #out(): void {
+    this.#isAsked = false;
+    this.onplan();
+    for (const done of this.#waiting.splice(0)) done();
   }
 }
 
