@@ -204,11 +204,13 @@ export { isPutForward, PROBE_WEEKS, type Probe } from './evidence/probes';
 export { progressOf, type Progress } from './evidence/progress';
 export {
   LEARNING_PHASES,
+  recordsIn,
   stepId,
   type HeldLesson,
   type KnownStep,
   type LearnerRecord,
   type LearningPhase,
+  type MadeByLesson,
   type MadeRecord,
   type SetAim,
 } from './evidence/record';

@@ -21,7 +21,7 @@ export type Page = {
 /** "." is a step that was not recorded; a column of nothing but "-" a missed lesson. */
 export function recordOf(pages: Page[]): LearnerRecord {
   const lessons: HeldLesson[] = [];
-  const records: MadeRecord[] = [];
+  const made = new Map<string, MadeRecord[]>();
   const steps: KnownStep[] = [];
   for (const { recipe, from = 0, baseline = 0, steps: rows, adults = ['Ms Ferrow', 'Mr Lund'], lesson } of pages) {
     const taps = rows.map((r) => r.taps.split(' '));
@@ -52,12 +52,13 @@ export function recordOf(pages: Page[]): LearnerRecord {
         procedure: { id: 'least-to-most' },
         ...lesson?.(n),
       });
-      taps.forEach((t, i) => {
-        if (t[n] !== '.' && t[n] !== '-')
-          records.push({ lessonId: id, stepKey: `${recipe}-${i}`, code: idOf(t[n]), observer: adults[n % adults.length] });
-      });
+      const observer = adults[n % adults.length];
+      made.set(
+        id,
+        taps.flatMap((t, i) => (t[n] === '.' || t[n] === '-' ? [] : [{ stepKey: `${recipe}-${i}`, code: idOf(t[n]), observer }])),
+      );
     });
   }
   lessons.sort((a, b) => (a.heldOn < b.heldOn ? -1 : a.heldOn > b.heldOn ? 1 : 0));
-  return { learner: { id: 'w', name: 'Wren' }, lessons, records, steps, recipes: new Map(pages.map((p) => [p.recipe, p.recipe])) };
+  return { learner: { id: 'w', name: 'Wren' }, lessons, made, steps, recipes: new Map(pages.map((p) => [p.recipe, p.recipe])) };
 }

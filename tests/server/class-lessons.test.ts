@@ -305,7 +305,10 @@ describe('what is recorded', () => {
       record(ann, 'model', { second: true, device: other }),
       record(ann, 'independent', { second: true, device: other, stepKey: second }),
     );
-    expect((await inHere((trx) => inForceOf(trx, [ann, ben], [lesson]))).map((o) => o.code).sort()).toEqual(['gesture', 'model']);
+    expect((await inHere((trx) => inForceOf(trx, [ann, ben], [lesson]))).flatMap((l) => l.made.map((o) => o.code)).sort()).toEqual([
+      'gesture',
+      'model',
+    ]);
     expect(await inHere((trx) => agreementIn(trx, [lesson]))).toMatchObject({ both: 2, same: 1, percent: 50 });
   });
 

@@ -86,7 +86,7 @@ function device(off: number) {
 }
 const sending = (observations: unknown[], sentAt: string | undefined, received: number, notes: unknown[] = [], finished: unknown[] = []) =>
   inHere((trx) => takeIn(trx, lesson, { sentAt, observations, notes, finished }, received));
-const inForce = async () => (await inHere((trx) => inForceOf(trx, [learner], [lesson], true))).map((o) => o.code);
+const inForce = async () => (await inHere((trx) => inForceOf(trx, [learner], [lesson], true))).flatMap((l) => l.made.map((o) => o.code));
 
 describe('clocks', () => {
   const now = Date.now() - 2 * HOUR;

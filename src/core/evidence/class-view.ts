@@ -1,6 +1,6 @@
 // The whole class at once: which steps of a recipe stop most learners. Then the step, not the learner, may be wrong.
 import { heightOf } from '../help/hierarchy';
-import { byLesson, stepId, stepsByRecipe, type HeldLesson, type KnownStep, type LearnerRecord } from './record';
+import { stepId, stepsByRecipe, type HeldLesson, type KnownStep, type LearnerRecord } from './record';
 
 export type StoppingStep = {
   recipeId: string;
@@ -45,13 +45,12 @@ export function stoppingSteps(records: readonly LearnerRecord[]): StoppingStep[]
 /** Of each step that there still is, whether its last times in the newest lessons were low on the ladder, the newest first. */
 function newestOfEach(record: LearnerRecord): Map<KnownStep, boolean[]> {
   const here = stepsByRecipe(record.steps.filter((s) => s.here));
-  const made = byLesson(record.records);
   const found = new Map<KnownStep, boolean[]>();
   const recipes = [...new Set(record.lessons.map((l) => l.recipeId))];
   for (const lesson of recipes.flatMap((id) => stoppingLessons(record.lessons, id).reverse())) {
     const half = (lesson.hierarchy.levels.length - 1) / 2;
     const steps = here.get(lesson.recipeId);
-    for (const r of made.get(lesson.id) ?? []) {
+    for (const r of record.made.get(lesson.id) ?? []) {
       const step = steps?.get(r.stepKey);
       if (!step) continue;
       const low = found.get(step) ?? [];

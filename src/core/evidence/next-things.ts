@@ -5,7 +5,7 @@ import { goalHas, type Goal, type GoalNames, type GoalProgress } from './goal';
 import { goalThings } from './next-goals';
 import { NEXT_KINDS, type Decided, type NextThing, type StepFinding, type Tap } from './next-model';
 import { pooledRungs, type PooledRung } from './pooled';
-import { newestTimes, progressOf, type Progress } from './progress';
+import { progressOf, type Progress } from './progress';
 import { stepId, type HeldLesson, type KnownStep, type LearnerRecord, type SetAim } from './record';
 import { sayMore, sayLess, sayStuck } from './say-next';
 
@@ -49,11 +49,10 @@ function findingsOf(record: LearnerRecord, goals: readonly Goal[]): StepFinding[
   const recipes = [...new Set(record.lessons.map((l) => l.recipeId))];
   return recipes.flatMap((recipeId) => {
     const lessons = record.lessons.filter((l) => l.recipeId === recipeId);
-    const here = new Set(lessons.map((l) => l.id));
     const steps = record.steps.filter((s) => s.recipeId === recipeId && s.here);
     const progress = progressOf(
       lessons,
-      record.records.filter((r) => here.has(r.lessonId)),
+      record.made,
       steps.map((s) => s.key),
       new Map(
         steps.flatMap((s): [string, SetAim][] =>
@@ -76,10 +75,10 @@ function findingAt(step: KnownStep, lessons: readonly HeldLesson[], progress: Pr
   const rung = progress.rungs.get(step.key);
   const newest = lessons.at(-1)!;
   if (!rung || rung.verdict === 'not-enough' || rung.verdict === 'there') return [];
-  const taps = newestTimes(lessons, progress.codes.get(step.key), STUCK * newest.rule.last).map(({ lesson, day, code }): Tap => ({
-    lessonId: lesson.id,
+  const taps = (progress.times.get(step.key) ?? []).slice(-STUCK * newest.rule.last).map(({ lessonId, day, code }): Tap => ({
+    lessonId,
     day,
-    recipeId: lesson.recipeId,
+    recipeId: step.recipeId,
     stepKey: step.key,
     code,
   }));
@@ -134,7 +133,6 @@ function thingOf(about: string, group: readonly StepFinding[], names: GoalNames)
 /** What only shows over several recipes: of each of them there is too little alone. */
 function overRecipes(record: LearnerRecord, pooled: readonly PooledRung[], found: readonly StepFinding[], names: GoalNames): NextThing[] {
   const said = new Set(found.map((f) => f.step.technique));
-  const made = new Map(record.lessons.map((l) => [l.id, l]));
   return pooled.flatMap(({ technique, recipes, rung, hierarchy }): NextThing[] => {
     if (recipes.length < 2 || said.has(technique) || (rung.verdict !== 'up' && rung.verdict !== 'down')) return [];
     const steps = record.steps.filter((s) => s.technique === technique && s.here && recipes.includes(s.recipeId));
@@ -142,12 +140,15 @@ function overRecipes(record: LearnerRecord, pooled: readonly PooledRung[], found
     if (!first) return [];
     const keys = new Set(steps.map((s) => stepId(s.recipeId, s.key)));
     const days = new Set(rung.restsOn.map((o) => o.day));
-    const taps = record.records.flatMap((r): Tap[] => {
-      const lesson = made.get(r.lessonId);
-      if (!lesson || !days.has(lesson.heldOn) || !keys.has(stepId(lesson.recipeId, r.stepKey)) || heightOf(r.code, hierarchy) === null)
-        return [];
-      return [{ lessonId: lesson.id, day: lesson.heldOn, recipeId: lesson.recipeId, stepKey: r.stepKey, code: r.code }];
-    });
+    const taps = record.lessons
+      .filter((l) => days.has(l.heldOn))
+      .flatMap(({ id, heldOn, recipeId }) =>
+        (record.made.get(id) ?? []).flatMap((r): Tap[] =>
+          keys.has(stepId(recipeId, r.stepKey)) && heightOf(r.code, hierarchy) !== null
+            ? [{ lessonId: id, day: heldOn, recipeId, stepKey: r.stepKey, code: r.code }]
+            : [],
+        ),
+      );
     const danger = steps.some((s) => isSafetyStep(s.hazards));
     const kind = rung.verdict === 'up' ? 'less-help' : danger ? 'more-help-danger' : 'more-help';
     const group = steps.map((step): StepFinding => ({ kind, step, rung, hierarchy, taps: [], inGoal: false }));

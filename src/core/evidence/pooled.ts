@@ -1,7 +1,7 @@
 // A technique over all recipes in which it occurs: how much help it takes, whatever is cooked.
 import { heightOf, type Hierarchy } from '../help/hierarchy';
 import { nextRung, type Opportunity, type YellowRung } from '../help/next-rung';
-import { byLesson, stepsByRecipe, type HeldLesson, type LearnerRecord } from './record';
+import { stepsByRecipe, type HeldLesson, type LearnerRecord } from './record';
 
 export type PooledRung = {
   technique: string;
@@ -20,12 +20,11 @@ export type PooledRung = {
  */
 export function pooledRungs(record: LearnerRecord): PooledRung[] {
   const known = stepsByRecipe(record.steps);
-  const made = byLesson(record.records);
   const found = new Map<string, { lesson: HeldLesson; codes: string[] }[]>();
   for (const lesson of record.lessons) {
     const here = new Map<string, string[]>();
     const steps = known.get(lesson.recipeId);
-    for (const r of made.get(lesson.id) ?? []) {
+    for (const r of record.made.get(lesson.id) ?? []) {
       const technique = steps?.get(r.stepKey)?.technique;
       if (!technique || heightOf(r.code, lesson.hierarchy) === null) continue;
       const codes = here.get(technique);

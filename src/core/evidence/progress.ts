@@ -1,59 +1,57 @@
 // What the records of one learner with one recipe come to, step by step: the code of each lesson, and the yellow rung.
 import { heightOf } from '../help/hierarchy';
 import { furthest, nextRung, type Opportunity, type YellowRung } from '../help/next-rung';
-import type { HeldLesson, MadeRecord, SetAim } from './record';
+import type { HeldLesson, MadeByLesson, SetAim } from './record';
 
-export type Progress = {
-  /** step key -> lesson id -> code */
-  codes: Map<string, Map<string, string>>;
-  rungs: Map<string, YellowRung>;
-};
-
-type Time = Opportunity & { lesson: HeldLesson };
+/** One time that a step was done at a level of help. */
+export type Time = Opportunity & { lessonId: string };
+/** Both by step. `times`: the newest, as many as can matter, oldest first. */
+export type Progress = { times: Map<string, Time[]>; rungs: Map<string, YellowRung> };
 
 /**
- * The newest opportunities of one step at a level of help, oldest first. Lessons of another hierarchy than the newest are left out: their levels mean
+ * The newest opportunities of each step at a level of help, oldest first. Lessons of another hierarchy than the newest are left out: their levels mean
  * something else.
- * @param most how many: years of records are gone through for the few that say anything
+ * @param lessons oldest first
+ * @param most how many of a step: years of records are gone through for the few that say anything
  */
-export function newestTimes(lessons: readonly HeldLesson[], codes: ReadonlyMap<string, string> | undefined, most: number): Time[] {
-  const newest = lessons.at(-1);
-  const found: Time[] = [];
-  if (!newest || !codes) return found;
-  for (let i = lessons.length - 1; i >= 0 && found.length < most; i--) {
+function newestTimes(lessons: readonly HeldLesson[], made: MadeByLesson, steps: readonly string[], most: number): Map<string, Time[]> {
+  const times = new Map(steps.map((key): [string, Time[]] => [key, []]));
+  const hierarchy = lessons.at(-1)?.hierarchy;
+  for (let i = lessons.length - 1; hierarchy && i >= 0; i--) {
     const lesson = lessons[i]!;
-    if (lesson.hierarchy.id !== newest.hierarchy.id) continue;
-    const code = codes.get(lesson.id);
-    if (code !== undefined && heightOf(code, newest.hierarchy) !== null) found.push({ lesson, code, day: lesson.heldOn });
+    if (lesson.hierarchy.id !== hierarchy.id) continue;
+    for (const { stepKey, code } of made.get(lesson.id) ?? []) {
+      const of = times.get(stepKey);
+      if (of && of.length < most && heightOf(code, hierarchy) !== null) of.push({ code, day: lesson.heldOn, lessonId: lesson.id });
+    }
   }
-  return found.reverse();
+  for (const of of times.values()) of.reverse();
+  return times;
 }
 
 /**
- * @param lessons oldest first
+ * @param lessons of one recipe, oldest first
  * @param stepKeys the steps to say something about
  * @param aims by step, where a person set one
  */
 export function progressOf(
   lessons: readonly HeldLesson[],
-  observations: readonly MadeRecord[],
+  made: MadeByLesson,
   stepKeys: readonly string[],
   aims: ReadonlyMap<string, SetAim> = new Map(),
 ): Progress {
-  const codes: Progress['codes'] = new Map();
-  for (const o of observations) {
-    if (!codes.has(o.stepKey)) codes.set(o.stepKey, new Map());
-    codes.get(o.stepKey)!.set(o.lessonId, o.code);
-  }
   const newest = lessons.at(-1);
-  const rungs: Progress['rungs'] = new Map();
+  if (!newest) return { times: new Map(), rungs: new Map() };
   // the rule in force is that of the newest lesson
-  if (newest)
-    for (const key of stepKeys) {
+  const times = newestTimes(lessons, made, stepKeys, furthest(newest.rule));
+  const rungs = new Map(
+    stepKeys.map((key): [string, YellowRung] => {
       const set = aims.get(key);
-      const rule = { ...newest.rule, hierarchy: newest.hierarchy, ...(set && { aim: set.level, since: set.since }) };
-      const times = newestTimes(lessons, codes.get(key), furthest(rule)).map(({ code, day }) => ({ code, day }));
-      rungs.set(key, nextRung(times, rule));
-    }
-  return { codes, rungs };
+      return [
+        key,
+        nextRung(times.get(key)!, { ...newest.rule, hierarchy: newest.hierarchy, ...(set && { aim: set.level, since: set.since }) }),
+      ];
+    }),
+  );
+  return { times, rungs };
 }

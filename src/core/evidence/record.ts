@@ -25,8 +25,10 @@ export type HeldLesson = {
   place?: string | null;
 };
 
-/** A record in force. */
-export type MadeRecord = { lessonId: string; stepKey: string; code: string; observer?: string };
+/** A record in force, of the lesson that it stands with. */
+export type MadeRecord = { stepKey: string; code: string; observer?: string };
+/** Records in force by the id of their lesson: so they are kept, and so nearly all that reads them wants them. */
+export type MadeByLesson = ReadonlyMap<string, readonly MadeRecord[]>;
 
 /** A step of a recipe, in its newest words. */
 export type KnownStep = {
@@ -45,7 +47,7 @@ export type LearnerRecord = {
   learner: { id: string; name: string };
   /** Oldest first, of all recipes. */
   lessons: readonly HeldLesson[];
-  records: readonly MadeRecord[];
+  made: MadeByLesson;
   steps: readonly KnownStep[];
   /** Titles by id. */
   recipes: ReadonlyMap<string, string>;
@@ -56,16 +58,8 @@ export type LearnerRecord = {
 /** A level that a person said to aim at, and the day on which he did. */
 export type SetAim = { level: string; since: string };
 
-/** Records by lesson. */
-export function byLesson<T extends MadeRecord>(records: readonly T[]): Map<string, T[]> {
-  const found = new Map<string, T[]>();
-  for (const r of records) {
-    const here = found.get(r.lessonId);
-    if (here) here.push(r);
-    else found.set(r.lessonId, [r]);
-  }
-  return found;
-}
+/** How many records those are. */
+export const recordsIn = (made: MadeByLesson): number => [...made.values()].reduce((sum, of) => sum + of.length, 0);
 
 /** Steps by recipe and key: asked for each of thousands of records, so no name is made of the two. */
 export function stepsByRecipe(steps: readonly KnownStep[]): Map<string, Map<string, KnownStep>> {

@@ -3,7 +3,7 @@ import { heightOf } from '../help/hierarchy';
 import type { MasteryLesson } from '../help/mastery';
 import { isSafetyStep } from '../help/procedure';
 import { scoreLesson, type Recorded, type Score } from '../help/score';
-import { byLesson, stepsByRecipe, type MadeRecord, type HeldLesson, type LearnerRecord, type LearningPhase } from './record';
+import { stepsByRecipe, type MadeRecord, type HeldLesson, type LearnerRecord, type LearningPhase } from './record';
 
 /** What is looked at. */
 export type Scope =
@@ -51,13 +51,12 @@ export function stepsIn(scope: Scope, steps: LearnerRecord['steps']): Map<string
  */
 export function seriesOf(record: LearnerRecord, scope: Scope, level = 'independent'): SeriesPoint[] {
   const within = stepsIn(scope, record.steps);
-  const made = byLesson(record.records);
   const known = stepsByRecipe(record.steps.filter((s) => isSafetyStep(s.hazards)));
   const before = new Map<string, HeldLesson>();
   return record.lessons.flatMap((lesson): SeriesPoint[] => {
     const keys = within.get(lesson.recipeId);
     if (keys === undefined) return [];
-    const held = (made.get(lesson.id) ?? []).filter((r) => keys === null || keys.has(r.stepKey));
+    const held = (record.made.get(lesson.id) ?? []).filter((r) => keys === null || keys.has(r.stepKey));
     const missed = lesson.state === 'missed';
     if (!missed && held.length === 0) return [];
     const changes = missed ? [] : changesBetween(before.get(lesson.recipeId), lesson);

@@ -2,8 +2,10 @@
 import { lastOf, type Stamp } from '$core';
 import type { SchoolTrx } from './school-scope';
 
-/** `at`: when it was made by the server's clock, in milliseconds; 0 where that was not asked for. */
-export type InForceRow = { learnerId: string; lessonId: string; stepKey: string; code: string; observer: string; at: number };
+/** `at`: when it was made by the server's clock, in milliseconds; means nothing where that was not asked for. */
+export type InForceRow = { stepKey: string; code: string; observer: string; at: number };
+/** What is in force of one learner in one lesson. */
+export type LessonInForce = { learnerId: string; lessonId: string; made: InForceRow[] };
 
 /** Between the records of a lesson, and between what a record says: signs that nobody types. */
 const [RECORD, PART] = ['\u001e', '\u001f'];
@@ -27,10 +29,9 @@ function partsAt(text: string, from: number): [number, number, number] {
   return [a, b, b === -1 ? -1 : text.indexOf(PART, b + 1)];
 }
 
-type Several = { learnerId: string; lessonId: string; stepKey: string };
-
 /**
- * The records in force of some learners, in some lessons or in all. What a second adult scored for agreement is none, nor is what was taken back.
+ * The records in force of some learners, in some lessons or in all: lessons with none are left out. What a second adult scored for agreement is none, nor is
+ * what was taken back.
  * @param withTimes whether it matters when each was made
  */
 export async function inForceOf(
@@ -38,7 +39,7 @@ export async function inForceOf(
   learnerIds: readonly string[],
   lessonIds: readonly string[] | null,
   withTimes = false,
-): Promise<InForceRow[]> {
+): Promise<LessonInForce[]> {
   if (learnerIds.length === 0 || lessonIds?.length === 0) return [];
   const { rows } = await trx.raw<{ rows: { learner_id: string; lesson_id: string; made: string }[] }>(made(withTimes ? AT : `'0'`), {
     school: trx.school,
@@ -48,53 +49,74 @@ export async function inForceOf(
     part: PART,
     record: RECORD,
   });
-  const found: InForceRow[] = [];
+  const same = sameWords();
   const several: Several[] = [];
-  for (const { learner_id: learnerId, lesson_id: lessonId, made: text } of rows) {
-    const steps = new Map<string, InForceRow | null>();
-    for (let from = 0; from <= text.length;) {
-      const start = from;
-      const next = text.indexOf(RECORD, start);
-      const end = next === -1 ? text.length : next;
-      from = end + 1;
-      const [a, b, c] = partsAt(text, start);
-      // a name with such a sign in it is cut, and is no record of its own
-      if (c === -1 || c > end) continue;
-      const stepKey = text.slice(start, a);
-      const one = {
-        learnerId,
-        lessonId,
-        stepKey,
-        code: text.slice(a + 1, b),
-        observer: text.slice(c + 1, end),
-        at: Number(text.slice(b + 1, c)),
-      };
-      steps.set(stepKey, steps.has(stepKey) ? null : one);
-    }
+  const found = rows.map(({ learner_id: learnerId, lesson_id: lessonId, made: text }): LessonInForce => {
+    const steps = stepsOf(text, same);
+    const lesson = { learnerId, lessonId, made: [] as InForceRow[] };
     for (const [stepKey, one] of steps)
-      if (one === null) several.push({ learnerId, lessonId, stepKey });
-      else if (one.code !== 'cleared') found.push(one);
-  }
-  return [...found, ...(await lastOfSeveral(trx, several))];
+      if (one === null) several.push({ lesson, stepKey });
+      else if (one.code !== 'cleared') lesson.made.push(one);
+    return lesson;
+  });
+  await addLast(trx, several);
+  return found.filter((l) => l.made.length > 0);
 }
 
+/** The records of a lesson by step; null where a step has several. */
+function stepsOf(text: string, same: (word: string) => string): Map<string, InForceRow | null> {
+  const steps = new Map<string, InForceRow | null>();
+  for (let from = 0; from <= text.length;) {
+    const start = from;
+    const next = text.indexOf(RECORD, start);
+    const end = next === -1 ? text.length : next;
+    from = end + 1;
+    const [a, b, c] = partsAt(text, start);
+    // a name with such a sign in it is cut, and is no record of its own
+    if (c === -1 || c > end) continue;
+    const stepKey = same(text.slice(start, a));
+    const one = { stepKey, code: same(text.slice(a + 1, b)), observer: same(text.slice(c + 1, end)), at: Number(text.slice(b + 1, c)) };
+    steps.set(stepKey, steps.has(stepKey) ? null : one);
+  }
+  return steps;
+}
+
+/** A few dozen words come thousands of times: each is kept once. */
+function sameWords(): (word: string) => string {
+  const known = new Map<string, string>();
+  return (word) => {
+    const first = known.get(word);
+    if (first !== undefined) return first;
+    known.set(word, word);
+    return word;
+  };
+}
+
+type Several = { lesson: LessonInForce; stepKey: string };
+
 /** Of steps that were recorded more than once what is in force, unless it was taken back. */
-async function lastOfSeveral(trx: SchoolTrx, several: readonly Several[]): Promise<InForceRow[]> {
-  if (several.length === 0) return [];
-  const at = ({ learnerId, lessonId, stepKey }: Several) => `${learnerId} ${lessonId} ${stepKey}`;
-  const all = new Map(several.map((s): [string, (Stamp & InForceRow)[]] => [at(s), []]));
+async function addLast(trx: SchoolTrx, several: readonly Several[]): Promise<void> {
+  if (several.length === 0) return;
+  const at = (learnerId: string, lessonId: string, stepKey: string) => `${learnerId} ${lessonId} ${stepKey}`;
+  const all = new Map(
+    several.map(({ lesson: l, stepKey }): [string, (Stamp & InForceRow)[]] => [at(l.learnerId, l.lessonId, stepKey), []]),
+  );
   const rows = await trx('observation')
     .where({ school_id: trx.school, second: false })
-    .whereIn('learner_id', [...new Set(several.map((s) => s.learnerId))])
-    .whereIn('lesson_id', [...new Set(several.map((s) => s.lessonId))])
+    .whereIn('learner_id', [...new Set(several.map((s) => s.lesson.learnerId))])
+    .whereIn('lesson_id', [...new Set(several.map((s) => s.lesson.lessonId))])
     .select('learner_id', 'lesson_id', 'step_key', 'code', 'observer', 'id', 'replaces', 'device', 'count', 'happened_at');
   for (const r of rows) {
-    const of = { learnerId: r.learner_id, lessonId: r.lesson_id, stepKey: r.step_key };
     const stamp = { id: r.id, replaces: r.replaces, device: r.device, count: r.count, at: (r.happened_at as Date).getTime() };
-    all.get(at(of))?.push({ ...of, ...stamp, code: r.code, observer: r.observer });
+    const key = at(r.learner_id as string, r.lesson_id as string, r.step_key as string);
+    all.get(key)?.push({ ...stamp, stepKey: r.step_key, code: r.code, observer: r.observer });
   }
-  return [...all.values()].flatMap((records) => {
-    const last = lastOf(records);
-    return last && last.code !== 'cleared' ? [last] : [];
-  });
+  for (const { lesson, stepKey } of several) {
+    const last = lastOf(all.get(at(lesson.learnerId, lesson.lessonId, stepKey))!);
+    if (last && last.code !== 'cleared') lesson.made.push({ stepKey, code: last.code, observer: last.observer, at: last.at });
+  }
 }
+
+/** Those of one learner, by lesson. */
+export const madeBy = (seen: readonly LessonInForce[], learnerId: string): Map<string, InForceRow[]> =>
+  new Map(seen.flatMap((l): [string, InForceRow[]][] => (l.learnerId === learnerId ? [[l.lessonId, l.made]] : [])));

@@ -7,7 +7,7 @@ import type { OwnCard } from './input/stored';
 import { getKitchen } from './kitchen';
 import { fitLearner, listLearners } from './learners';
 import { lessonsOfAll } from './lessons';
-import { inForceOf } from './in-force';
+import { inForceOf, madeBy } from './in-force';
 import { scoredIn } from './records';
 import type { SchoolTrx } from './school-scope';
 import { getVersion, type VersionRow } from './tasks';
@@ -137,7 +137,7 @@ async function wantedSteps(
     learnerIds.map((id) => {
       const { rungs } = progressOf(
         lessons.filter((l) => l.learnerId === id),
-        seen.filter((o) => o.learnerId === id),
+        madeBy(seen, id),
         keys,
       );
       return [id, new Set(keys.filter((key) => ['up', 'stay', 'down'].includes(rungs.get(key)?.verdict ?? '')))];

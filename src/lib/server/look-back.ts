@@ -1,7 +1,7 @@
 // The record of learners as core takes it: lessons up to today, what is in force in them, and the steps of the recipes in their newest words.
-import { stoppingLessons, type Goal, type HeldLesson, type KnownStep, type LearnerRecord, type MadeRecord } from '$core';
+import { stoppingLessons, type Goal, type HeldLesson, type KnownStep, type LearnerRecord, type MadeByLesson } from '$core';
 import { aimsDecided, listDecisions, type DecisionRow } from './decisions';
-import { inForceOf } from './in-force';
+import { inForceOf, madeBy } from './in-force';
 import { namesOf, procedureOf } from './input/stored';
 import { OWN_LEVELS, rulesIn } from './lessons';
 import type { SchoolTrx } from './school-scope';
@@ -30,7 +30,7 @@ export async function recordsOf(trx: SchoolTrx, learners: readonly Of[], days: D
       record: {
         learner,
         lessons: held,
-        records: (made.get(learner.id) ?? []).filter((r) => known.has(r.lessonId)),
+        made: new Map([...(made.get(learner.id) ?? [])].filter(([id]) => known.has(id))),
         steps,
         recipes,
         aims: aimsDecided(own),
@@ -71,7 +71,7 @@ export async function recordsAtRecipe(
 function since(record: LearnerRecord, from: string): LearnerRecord {
   const lessons = record.lessons.filter((l) => l.heldOn >= from);
   const known = new Set(lessons.map((l) => l.id));
-  return { ...record, lessons, records: record.records.filter((r) => known.has(r.lessonId)) };
+  return { ...record, lessons, made: new Map([...record.made].filter(([id]) => known.has(id))) };
 }
 
 function recentFrom(goals: readonly Goal[]): string {
@@ -185,12 +185,12 @@ async function madeOf(
   learnerIds: readonly string[],
   lessons: ReadonlyMap<string, readonly HeldLesson[]>,
   { from, lesson, whole }: Days,
-): Promise<Map<string, MadeRecord[]>> {
-  const found = new Map(learnerIds.map((id): [string, MadeRecord[]] => [id, []]));
+): Promise<Map<string, MadeByLesson>> {
+  const found = new Map<string, MadeByLesson>();
   const take = async (of: readonly string[], all: boolean) => {
     const held = all ? null : [...new Set(of.flatMap((id) => lessons.get(id) ?? []).map((l) => l.id))];
-    for (const { learnerId, lessonId, stepKey, code, observer } of await inForceOf(trx, of, held))
-      found.get(learnerId)!.push({ lessonId, stepKey, code, observer });
+    const seen = await inForceOf(trx, of, held);
+    for (const id of of) found.set(id, madeBy(seen, id));
   };
   await take(
     learnerIds.filter((id) => id !== whole?.learner),

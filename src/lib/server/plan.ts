@@ -148,13 +148,11 @@ async function pacesAt(trx: SchoolTrx, dishes: readonly LessonDish[], setUp: Set
   const lessons = await headsOfAll(trx, recipes, learnerIds);
   const seen = await inForceOf(trx, learnerIds, newestOf(lessons, OF_PACE), true);
   const recipeAt = new Map(lessons.map((l) => [l.id, l.recipeId]));
-  const rows = new Map<string, { learner: string; made: { stepKey: string; at: number }[] }>();
-  for (const o of seen) {
-    const key = `${o.lessonId} ${o.learnerId}`;
-    if (!rows.has(key)) rows.set(key, { learner: o.learnerId, made: [] });
-    rows.get(key)!.made.push({ stepKey: `${recipeAt.get(o.lessonId)} ${o.stepKey}`, at: o.at });
-  }
-  return learnerPaces([...rows.values()], (key) => steps.get(key));
+  const rows = seen.map(({ learnerId, lessonId, made }) => {
+    const recipe = recipeAt.get(lessonId);
+    return { learner: learnerId, made: made.map(({ stepKey, at }) => ({ stepKey: `${recipe} ${stepKey}`, at })) };
+  });
+  return learnerPaces(rows, (key) => steps.get(key));
 }
 
 const recipeOf = (setUp: SetUp, lessonId: string) => setUp.dishes.find((d) => d.lessonId === lessonId)?.recipeId ?? '';

@@ -29,7 +29,7 @@ export function doneAlone(
 ): { recipeId: string; title: string; day: string; version: number; keys: string[]; of: number } | null {
   const cooking = new Set(record.steps.filter((s) => s.phase === 'prepare' || s.phase === 'cook').map((s) => `${s.recipeId} ${s.key}`));
   for (const lesson of [...record.lessons].reverse()) {
-    const made = record.records.filter((r) => r.lessonId === lesson.id && r.code !== 'adult' && r.code !== 'not-offered');
+    const made = (record.made.get(lesson.id) ?? []).filter((r) => r.code !== 'adult' && r.code !== 'not-offered');
     const own = made.filter((r) => r.code === 'independent' || r.code === 'self-corrected').map((r) => r.stepKey);
     if (lesson.state === 'open' || own.length === 0) continue;
     // the cooking itself first: it is what is worth telling at home

@@ -16,7 +16,7 @@ import { cardsOf, planOf, procedureOf, storedLesson, type OwnCard } from './inpu
 import { getKitchen, type KitchenRow } from './kitchen';
 import { listLearners, type LearnerRow } from './learners';
 import { lessonsOfAll, type LessonRow } from './lessons';
-import { inForceOf } from './in-force';
+import { inForceOf, madeBy } from './in-force';
 import { allMade, type ObservationRow } from './records';
 import { recordsOf } from './look-back';
 import { listPhotos } from './photos';
@@ -151,16 +151,11 @@ async function rungsBefore(trx: SchoolTrx, lesson: ClassLesson, dishes: readonly
     )
   ).filter((l) => !own.has(l.id) && l.heldOn <= lesson.heldOn);
   const seen = await inForceOf(trx, learnerIds, [...new Set(before.map((l) => l.id))]);
-  const byLearner = new Map(learnerIds.map((id) => [id, seen.filter((o) => o.learnerId === id)]));
+  const byLearner = new Map(learnerIds.map((id) => [id, madeBy(seen, id)]));
   return (recipeId: string, learnerId: string, hierarchy: string): Progress['rungs'] => {
     const his = before.filter((l: LessonRow) => l.recipeId === recipeId && l.learnerId === learnerId && l.hierarchy.id === hierarchy);
-    const ids = new Set(his.map((l) => l.id));
     const keys = dishes.find((d) => d.recipeId === recipeId)?.version.steps.map((s) => s.key) ?? [];
-    return progressOf(
-      his,
-      (byLearner.get(learnerId) ?? []).filter((o) => ids.has(o.lessonId)),
-      keys,
-    ).rungs;
+    return progressOf(his, byLearner.get(learnerId) ?? new Map<string, never>(), keys).rungs;
   };
 }
 
@@ -178,8 +173,7 @@ async function rungsElsewhere(
   return new Map(
     looked.map(({ record }) => {
       const lessons = record.lessons.filter((l) => !here.has(l.recipeId));
-      const ids = new Set(lessons.map((l) => l.id));
-      const pooled = pooledRungs({ ...record, lessons, records: record.records.filter((r) => ids.has(r.lessonId)) });
+      const pooled = pooledRungs({ ...record, lessons });
       return [record.learner.id, new Map(pooled.map((p) => [p.technique, p]))];
     }),
   );

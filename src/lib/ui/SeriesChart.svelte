@@ -19,6 +19,8 @@
   let chart = $state.raw<Chart>();
   let colours = $state.raw({ ink: '#1e2528', muted: '#4a5560', line: '#d9d2c3', act: '#0b5c7a', paper: '#fff' });
   let at = $state<number | null>(null);
+  /** Made when somebody asks for it: years of lessons are a long table. */
+  let isTable = $state(false);
   const chosen = $derived(at === null ? null : (points[at] ?? null));
   const phaseName = (p: SeriesPoint) => LEARNING_PHASES.find(([id]) => id === p.phase)?.[1].name ?? p.phase;
   const text = (p: SeriesPoint) =>
@@ -69,27 +71,27 @@
     {#if below && !chosen.missed}{@render below(chosen)}{/if}
   {/if}
 </div>
-<details class="screen-only mt-2">
+<details class="screen-only mt-2" bind:open={isTable}>
   <summary>The same as a table</summary>
-  <table class="mt-1 border-collapse">
-    <thead>
-      <tr class="border-b-2 border-ink text-left text-sm"
-        ><th class="py-1 pr-6">Lesson</th><th class="pr-6">Phase</th><th class="pr-6 text-right">{level}</th><th class="pr-6 text-right"
-          >Steps</th
-        ><th class="pr-6 text-right">Help score</th><th>Changed with it</th></tr
-      >
-    </thead>
-    <tbody>
-      {#each points as p (p.lessonId)}
-        <tr class="border-b border-line tabular-nums">
-          <th scope="row" class="py-1 pr-6 text-left font-normal">{showDay(p.day)}</th>
-          <td class="pr-6">{p.missed ? 'missed' : phaseName(p)}</td>
-          <td class="pr-6 text-right">{p.share === null ? '' : `${Math.round(p.share)} %`}</td>
-          <td class="pr-6 text-right">{p.missed ? '' : `${p.reached} of ${p.score.opportunities}`}</td>
-          <td class="pr-6 text-right">{p.missed || p.score.help === null ? '' : `${Math.round(p.score.help)} %`}</td>
-          <td>{p.changes.map(changeName).join(', ')}</td>
-        </tr>
-      {/each}
-    </tbody>
-  </table>
+  {#if isTable}<table class="mt-1 border-collapse">
+      <thead>
+        <tr class="border-b-2 border-ink text-left text-sm"
+          ><th class="py-1 pr-6">Lesson</th><th class="pr-6">Phase</th><th class="pr-6 text-right">{level}</th><th class="pr-6 text-right"
+            >Steps</th
+          ><th class="pr-6 text-right">Help score</th><th>Changed with it</th></tr
+        >
+      </thead>
+      <tbody>
+        {#each points as p (p.lessonId)}
+          <tr class="border-b border-line tabular-nums">
+            <th scope="row" class="py-1 pr-6 text-left font-normal">{showDay(p.day)}</th>
+            <td class="pr-6">{p.missed ? 'missed' : phaseName(p)}</td>
+            <td class="pr-6 text-right">{p.share === null ? '' : `${Math.round(p.share)} %`}</td>
+            <td class="pr-6 text-right">{p.missed ? '' : `${p.reached} of ${p.score.opportunities}`}</td>
+            <td class="pr-6 text-right">{p.missed || p.score.help === null ? '' : `${Math.round(p.score.help)} %`}</td>
+            <td>{p.changes.map(changeName).join(', ')}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>{/if}
 </details>

@@ -4,7 +4,8 @@ import { onMount } from 'svelte';
 const NEAR = 10;
 
 /**
- * How many pictures of a page are drawn before it runs. The others are long, nobody sees them yet, and the page draws them itself a moment later.
+ * How many pictures, or rows full of marks, of a page are drawn before it runs. The others are long, nobody sees them yet, and the page draws them itself a
+ * moment later.
  * Made while a component is.
  */
 export class Near {

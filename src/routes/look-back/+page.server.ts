@@ -1,4 +1,4 @@
-import { NEXT_KINDS, stoppingSteps, type NextThing } from '$core';
+import { NEXT_KINDS, recordsIn, stoppingSteps, type NextThing } from '$core';
 import { getSetUp, nextClassLesson, type SetUp } from '$lib/server/class-lessons';
 import { listGoals } from '$lib/server/goals';
 import { check, firstProblem } from '$lib/server/input/check';
@@ -31,7 +31,7 @@ export const load = ({ locals }) =>
       title: 'Look back',
       rows: rows.map(({ learner, record, review }) => ({
         ...learner,
-        recorded: record.records.length,
+        recorded: recordsIn(record.made),
         things: review.things.length,
         first: review.things[0] ? { saw: review.things[0].saw, do: review.things[0].do } : null,
         goals: review.goals.map(shownGoal),

@@ -57,14 +57,7 @@ async function stepsAt(trx: SchoolTrx, dish: { recipeId: string; version: number
   const steps = version?.steps ?? [];
   const lessons = await headsOfAll(trx, [dish.recipeId], learnerIds);
   const seen = await inForceOf(trx, learnerIds, newestOf(lessons, OF_PACE), true);
-  const byLesson = new Map<string, { stepKey: string; at: number }[]>();
-  for (const o of seen) {
-    const key = `${o.lessonId} ${o.learnerId}`;
-    const made = byLesson.get(key);
-    if (made) made.push(o);
-    else byLesson.set(key, [o]);
-  }
-  const paces = pacesOf([...byLesson.values()]);
+  const paces = pacesOf(seen.map((l) => l.made));
   return {
     newest: (await newestVersion(trx, dish.recipeId)) ?? dish.version,
     runs: runsOf(steps).map((run) =>

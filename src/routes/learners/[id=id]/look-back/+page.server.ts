@@ -4,7 +4,7 @@ import { listGoals } from '$lib/server/goals';
 import { getLearner, listLearners } from '$lib/server/learners';
 import { recentRecords } from '$lib/server/look-back';
 import { reviewOf, shownGoal, shownThing } from '$lib/server/review';
-import { techniqueById } from '$core';
+import { recordsIn, techniqueById } from '$core';
 import { error, fail } from '@sveltejs/kit';
 
 /** How many of the last decisions stand on the page. */
@@ -39,7 +39,7 @@ export const load = ({ params, locals }) =>
         lessons: record.lessons.filter((l) => l.recipeId === id && l.state !== 'missed').length,
       })),
       decisions: decisions.slice(-DECISIONS).reverse(),
-      recorded: record.records.length,
+      recorded: recordsIn(record.made),
     };
   });
 

@@ -18,7 +18,7 @@ export const GET = async ({ params, locals, url }) => {
   const lesson = found?.record.lessons[0];
   if (!found || !lesson || (found.goal && found.goal.learnerId !== params.id)) error(404, 'There is no such lesson of this learner.');
   const { record, goal } = found;
-  const made = new Map(record.records.map((r) => [r.stepKey, r]));
+  const made = new Map((record.made.get(lesson.id) ?? []).map((r) => [r.stepKey, r]));
   const { levels } = lesson.hierarchy;
   return json(
     record.steps.flatMap((s) => {

@@ -1,4 +1,4 @@
-import { hierarchyById, progressOf, seriesOf, stoppingSteps, type HeldLesson } from '$core';
+import { hierarchyById, progressOf, seriesOf, stoppingSteps, type HeldLesson, type LearnerRecord } from '$core';
 import { isId, newId } from '$lib/id';
 import { answer, decisionFrom } from '$lib/server/answer';
 import { listGoals } from '$lib/server/goals';
@@ -27,12 +27,11 @@ export const load = ({ params, locals, url }) =>
     if (!found) error(404, 'There is no learner at this address.');
     const { whole: record, recent, all } = found;
     const lessons = record.lessons.filter((l) => l.recipeId === params.id);
-    const ids = new Set(lessons.map((l) => l.id));
     const shown = lessons.slice(-COLUMNS);
     const steps = version.steps.map(({ key, text, phase, hazards }) => ({ key, text, phase, hazards }));
-    const { codes, rungs } = progressOf(
+    const { rungs } = progressOf(
       lessons,
-      record.records.filter((r) => ids.has(r.lessonId)),
+      record.made,
       steps.map((s) => s.key),
       new Map(
         [...(record.aims ?? [])].flatMap(([at, aim]) => (at.startsWith(`${params.id} `) ? [[at.slice(params.id.length + 1), aim]] : [])),
@@ -54,18 +53,30 @@ export const load = ({ params, locals, url }) =>
       points: seriesOf(record, { kind: 'recipe', recipe: params.id }),
       columns: shown.map(columnOf),
       earlier: Math.max(0, lessons.length - COLUMNS),
-      cells: cellsIn(codes, shown),
+      cells: cellsIn(record, shown),
       rungs: new Map([...rungs].map(([key, { aim, verdict, reason }]) => [key, { aim, verdict, reason }])),
       stopping: stoppingSteps(all).filter((s) => s.recipeId === params.id),
       names: new Map(all.map((l) => [l.learner.id, l.learner.name])),
-      notes: await notesOf(trx, learner.id, [...ids]),
+      notes: await notesOf(
+        trx,
+        learner.id,
+        lessons.map((l) => l.id),
+      ),
       days: new Map(lessons.map((l) => [l.id, l.heldOn])),
     };
   });
 
 /** What was recorded of each step, in the order of the columns: of years, or with an id at each, it would be most of the page. */
-const cellsIn = (codes: ReadonlyMap<string, ReadonlyMap<string, string>>, lessons: readonly HeldLesson[]) =>
-  new Map([...codes].map(([key, all]) => [key, lessons.map(({ id }) => all.get(id) ?? '')] as const));
+function cellsIn({ made }: LearnerRecord, lessons: readonly HeldLesson[]): Map<string, string[]> {
+  const cells = new Map<string, string[]>();
+  for (const [at, { id }] of lessons.entries())
+    for (const { stepKey, code } of made.get(id) ?? []) {
+      const row = cells.get(stepKey) ?? lessons.map(() => '');
+      row[at] = code;
+      cells.set(stepKey, row);
+    }
+  return cells;
+}
 
 const columnOf = ({ id, heldOn, phase, state, hierarchy }: HeldLesson) => ({
   id,

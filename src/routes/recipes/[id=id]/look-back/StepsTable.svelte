@@ -3,6 +3,7 @@
   import { heightOf, OTHER_CODES, type Hierarchy, type YellowRung } from '$core';
   import Hazards from '$lib/ui/Hazards.svelte';
   import LevelMark from '$lib/ui/LevelMark.svelte';
+  import { Near } from '$lib/ui/near.svelte';
   import { PHASE_NAMES, showDay } from '$lib/ui/words';
   import type { Hazard, Phase } from '$core';
   type Column = { id: string; day: string; phase: string; missed: boolean; hierarchy: Hierarchy };
@@ -16,6 +17,7 @@
     earlier: number;
   };
   let { steps, columns, cells, rungs, hierarchy, earlier }: Props = $props();
+  const near = new Near();
   let order = $state<'cooked' | 'teach' | 'help'>('cooked');
   const VERDICTS = {
     up: 'one level less help',
@@ -67,7 +69,7 @@
       </tr>
     </thead>
     <tbody>
-      {#each rows as step, i (step.key)}
+      {#each rows.slice(0, near.count) as step, i (step.key)}
         {@const rung = rungs.get(step.key)}
         {#if order === 'cooked' && (i === 0 || rows[i - 1]?.phase !== step.phase)}
           <tr><th colspan={columns.length + 2} scope="colgroup" class="pt-3 pb-1 text-left">{PHASE_NAMES[step.phase]}</th></tr>
