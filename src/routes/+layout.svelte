@@ -77,11 +77,11 @@
           </ul>
         </nav>{/if}
       {#if data.who}
-        <div class="ml-auto flex items-center gap-x-3 text-sm">
+        <fieldset class="ml-auto flex items-center gap-x-3 text-sm" role="presentation" disabled={!running}>
           {#if data.classes.length > 1}<ClassSwitch classes={data.classes} current={data.class} />{/if}
           <a class="inline-flex min-h-8 items-center" href="/account">{data.who.name}</a>
           <SignOut />
-        </div>
+        </fieldset>
       {/if}
     </header>
     <main id="main" tabindex="-1" class="flex-1 pb-12 outline-none" class:looks-only={data.looksOnly}>
@@ -99,6 +99,7 @@
               >Demo, seen by <select
                 class="min-h-8 rounded border border-line bg-sheet px-1 text-ink"
                 name="role"
+                disabled={!running}
                 value={data.who.role}
                 onchange={(e) => e.currentTarget.form?.requestSubmit()}
                 >{#each ROLES as role (role)}<option value={role}>{roleWords(role).name.toLowerCase()}</option>{/each}</select

@@ -16,11 +16,13 @@ const [RECORD, PART] = ['\u001e', '\u001f'];
  */
 const made = (at: string) => `
   select learner_id, lesson_id,
-    string_agg(step_key || :part || code || :part || ${at} || :part || observer, :record) as made
+    string_agg(step_key || :part || code || ${at} || observer, :record) as made
   from observation
   where school_id = :school and learner_id = any(:learners) and not second and (:all or lesson_id = any(:lessons))
   group by learner_id, lesson_id`;
-const AT = '(extract(epoch from happened_at) * 1000)::bigint';
+/** In floats: exact to the millisecond, and half the time that `extract` takes, whose numbers are decimal. */
+const AT = `:part || (date_part('epoch', happened_at) * 1000)::bigint || :part`;
+const NO_AT = ':apart';
 
 /** Where the first three parts of a record end; no arrays of parts are made, of tens of thousands of records. */
 function partsAt(text: string, from: number): [number, number, number] {
@@ -41,12 +43,13 @@ export async function inForceOf(
   withTimes = false,
 ): Promise<LessonInForce[]> {
   if (learnerIds.length === 0 || lessonIds?.length === 0) return [];
-  const { rows } = await trx.raw<{ rows: { learner_id: string; lesson_id: string; made: string }[] }>(made(withTimes ? AT : `'0'`), {
+  const { rows } = await trx.raw<{ rows: { learner_id: string; lesson_id: string; made: string }[] }>(made(withTimes ? AT : NO_AT), {
     school: trx.school,
     learners: [...learnerIds],
     all: lessonIds === null,
     lessons: [...(lessonIds ?? [])],
     part: PART,
+    ...(!withTimes && { apart: `${PART}0${PART}` }),
     record: RECORD,
   });
   const same = sameWords();
