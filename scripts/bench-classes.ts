@@ -10,7 +10,8 @@ const CLASSES = 200;
 const SIZE = { learners: 6, lessons: 40, daysApart: 9 };
 /** A teacher opens a page so often, in seconds: as on a busy day, all two hundred at once. */
 const EVERY = 30;
-const SECONDS = 60;
+/** Work is compiled as it comes again and again: a server that has just been started takes longer, and the first minute is shown, not judged. */
+const [FIRST, SECONDS] = [60, 120];
 /** Target at the server, at 95 %, in milliseconds. */
 const MOST = 100;
 
@@ -59,7 +60,7 @@ const classes: Class[] = [];
 for (let n = 0; n < CLASSES; n++) classes.push(await signedIn());
 console.log(`${CLASSES} classes, ${await records(admin)} records`);
 
-const took = new Map([...classes[0].paths.keys()].map((name) => [name, [] as number[]]));
+const names = [...classes[0].paths.keys()];
 const failed = new Map<number, number>();
 async function open({ cookie, paths }: Class, name: string): Promise<number> {
   const from = performance.now();
@@ -73,27 +74,28 @@ async function open({ cookie, paths }: Class, name: string): Promise<number> {
   if (status !== 200) failed.set(status, (failed.get(status) ?? 0) + 1);
   return performance.now() - from;
 }
-const names = [...took.keys()];
-// what is compiled and planned for the first time is not what is measured
-for (const name of names) for (const one of classes.slice(0, 3)) await open(one, name);
 
-const open1 = async (one: Class, n: number) => {
-  const name = names[n % names.length];
-  took.get(name)!.push(await open(one, name));
-};
-const all: Promise<void>[] = [];
-const pages = (CLASSES / EVERY) * SECONDS;
-const began = performance.now();
-for (let n = 0; n < pages; n++) {
-  // by chance, as people come: some at the same moment, some not
-  const at = began + ((n + Math.random()) * SECONDS * 1000) / pages;
-  await new Promise((done) => setTimeout(done, Math.max(0, at - performance.now())));
-  all.push(open1(classes[(n * 37) % CLASSES], n));
+/** Pages for so many seconds, and how long each took. Which page comes, and when, is by chance, as people come: some at the same moment, some not. */
+async function visits(seconds: number): Promise<Map<string, number[]>> {
+  const took = new Map(names.map((name) => [name, [] as number[]]));
+  const pages = (CLASSES / EVERY) * seconds;
+  const order = Array.from({ length: pages }, (_, n) => ({ name: names[n % names.length], by: Math.random() })).sort((a, b) => a.by - b.by);
+  const began = performance.now();
+  const all: Promise<void>[] = [];
+  for (const [n, { name }] of order.entries()) {
+    const at = began + ((n + Math.random()) * seconds * 1000) / pages;
+    await new Promise((done) => setTimeout(done, Math.max(0, at - performance.now())));
+    all.push(open(classes[(n * 37) % CLASSES], name).then((ms) => void took.get(name)!.push(ms)));
+  }
+  await Promise.all(all);
+  return took;
 }
-await Promise.all(all);
 
 const percent = (some: number[], share: number) =>
   [...some].sort((a, b) => a - b)[Math.min(some.length - 1, Math.floor(some.length * share))];
+const first = [...(await visits(FIRST)).values()].flat();
+console.log(`     the first minute, all pages: median ${percent(first, 0.5).toFixed(0)} ms, 95 % ${percent(first, 0.95).toFixed(0)} ms`);
+const took = await visits(SECONDS);
 let over = failed.size > 0;
 for (const [name, some] of [...took, ['all pages', [...took.values()].flat()] as const]) {
   const most = percent(some, 0.95);
