@@ -7,64 +7,75 @@ import { cookedBy } from '$lib/server/lessons';
 import { recordsAtRecipe } from '$lib/server/look-back';
 import { notesOf } from '$lib/server/records';
 import { reviewOf, shownThing } from '$lib/server/review';
-import { getVersion } from '$lib/server/tasks';
+import { pack } from '$lib/server/pack';
+import type { SchoolTrx } from '$lib/server/school-scope';
+import { getVersion, type VersionRow } from '$lib/server/tasks';
 import { error, fail } from '@sveltejs/kit';
 
+type Named = { id: string; name: string };
 /** How many lessons stand in the table: the newest. The chart has them all. */
 const COLUMNS = 12;
 
-export const load = ({ params, locals, url }) =>
-  locals.inSchool(async (trx) => {
+export const load = async ({ params, locals, url }) => {
+  const { shown, ...page } = await locals.inSchool(async (trx) => {
     const learners = (await listLearners(trx)).map(({ id, name }) => ({ id, name }));
-    const goals = await listGoals(trx);
     const asked = url.searchParams.get('learner');
-    const version = await getVersion(trx, params.id);
     // who is only on the list of a coming lesson has nothing to look back at yet
     const cooked = await cookedBy(trx, params.id, learners);
-    const learner = cooked.find((l) => l.id === asked) ?? cooked[0];
-    if (!learner || !version) return { recipeId: params.id, learners: cooked, learner: null };
-    const found = await recordsAtRecipe(trx, learners, goals, { learner: learner.id, recipe: params.id });
-    if (!found) error(404, 'There is no learner at this address.');
-    const { whole: record, recent, all } = found;
-    const lessons = record.lessons.filter((l) => l.recipeId === params.id);
-    const shown = lessons.slice(-COLUMNS);
-    const steps = version.steps.map(({ key, text, phase, hazards }) => ({ key, text, phase, hazards }));
-    const { rungs } = progressOf(
-      lessons,
-      record.made,
-      steps.map((s) => s.key),
-      new Map(
-        [...(record.aims ?? [])].flatMap(([at, aim]) => (at.startsWith(`${params.id} `) ? [[at.slice(params.id.length + 1), aim]] : [])),
-      ),
-    );
-    const own = goals.filter((g) => g.learnerId === learner.id);
-    const ofRecipe = new Set(own.filter((g) => g.scope.kind !== 'technique' && g.scope.recipe === params.id).map((g) => g.id));
-    const { things, goals: reviewed } = reviewOf(recent, own);
+    const learner = cooked.find((l) => l.id === asked) ?? cooked[0] ?? null;
+    const version = learner && (await getVersion(trx, params.id));
     return {
       recipeId: params.id,
       learners: cooked,
-      learner,
-      hierarchy: lessons.at(-1)?.hierarchy ?? hierarchyById('full'),
-      goals: reviewed.filter((g) => ofRecipe.has(g.goal.id)).map(({ goal, name }) => ({ id: goal.id, name })),
-      things: things
-        .filter((t) => (t.goal ? ofRecipe.has(t.goal) : t.steps.some((s) => s.recipeId === params.id)))
-        .map((t) => ({ ...shownThing(t, record), answerId: newId() })),
-      steps,
-      points: seriesOf(record, { kind: 'recipe', recipe: params.id }),
-      columns: shown.map(columnOf),
-      earlier: Math.max(0, lessons.length - COLUMNS),
-      cells: cellsIn(record, shown),
-      rungs: new Map([...rungs].map(([key, { aim, verdict, reason }]) => [key, { aim, verdict, reason }])),
-      stopping: stoppingSteps(all).filter((s) => s.recipeId === params.id),
-      names: new Map(all.map((l) => [l.learner.id, l.learner.name])),
-      notes: await notesOf(
-        trx,
-        learner.id,
-        lessons.map((l) => l.id),
-      ),
-      days: new Map(lessons.map((l) => [l.id, l.heldOn])),
+      learner: version && learner,
+      shown: version && (await lookedBack(trx, params.id, version, learners, learner)),
     };
   });
+  /** As JSON, packed: every step by every lesson is some thousands of small values. */
+  return { ...page, looked: shown && (await pack(JSON.stringify(shown))) };
+};
+
+/** What the page shows of one learner with one recipe. Maps are lists of their entries: it goes as JSON. */
+export type LookedBack = Awaited<ReturnType<typeof lookedBack>>;
+async function lookedBack(trx: SchoolTrx, recipeId: string, version: VersionRow, learners: Named[], learner: Named) {
+  const goals = await listGoals(trx);
+  const found = await recordsAtRecipe(trx, learners, goals, { learner: learner.id, recipe: recipeId });
+  if (!found) error(404, 'There is no learner at this address.');
+  const { whole: record, recent, all } = found;
+  const lessons = record.lessons.filter((l) => l.recipeId === recipeId);
+  const newest = lessons.slice(-COLUMNS);
+  const steps = version.steps.map(({ key, text, phase, hazards }) => ({ key, text, phase, hazards }));
+  const { rungs } = progressOf(
+    lessons,
+    record.made,
+    steps.map((s) => s.key),
+    new Map([...(record.aims ?? [])].flatMap(([at, aim]) => (at.startsWith(`${recipeId} `) ? [[at.slice(recipeId.length + 1), aim]] : []))),
+  );
+  const own = goals.filter((g) => g.learnerId === learner.id);
+  const ofRecipe = new Set(own.filter((g) => g.scope.kind !== 'technique' && g.scope.recipe === recipeId).map((g) => g.id));
+  const { things, goals: reviewed } = reviewOf(recent, own);
+  return {
+    hierarchy: lessons.at(-1)?.hierarchy ?? hierarchyById('full'),
+    goals: reviewed.filter((g) => ofRecipe.has(g.goal.id)).map(({ goal, name }) => ({ id: goal.id, name })),
+    things: things
+      .filter((t) => (t.goal ? ofRecipe.has(t.goal) : t.steps.some((s) => s.recipeId === recipeId)))
+      .map((t) => ({ ...shownThing(t, record), answerId: newId() })),
+    steps,
+    points: seriesOf(record, { kind: 'recipe', recipe: recipeId }),
+    columns: newest.map(columnOf),
+    earlier: Math.max(0, lessons.length - COLUMNS),
+    cells: [...cellsIn(record, newest)],
+    rungs: [...rungs].map(([key, { aim, verdict, reason }]) => [key, { aim, verdict, reason }] as const),
+    stopping: stoppingSteps(all).filter((s) => s.recipeId === recipeId),
+    names: all.map((l) => [l.learner.id, l.learner.name] as const),
+    notes: await notesOf(
+      trx,
+      learner.id,
+      lessons.map((l) => l.id),
+    ),
+    days: lessons.map((l) => [l.id, l.heldOn] as const),
+  };
+}
 
 /** What was recorded of each step, in the order of the columns: of years, or with an id at each, it would be most of the page. */
 function cellsIn({ made }: LearnerRecord, lessons: readonly HeldLesson[]): Map<string, string[]> {
