@@ -4,7 +4,7 @@ import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { connect } from '../src/lib/server/connect';
 import { withSchool } from '../src/lib/server/school-scope';
 import { startServer } from '../tests/server/own-server';
-import { oneSchool, records } from './bench-data';
+import { oneSchool, paceNow, records } from './bench-data';
 
 const CLASSES = 200;
 const SIZE = { learners: 6, lessons: 40, daysApart: 9 };
@@ -95,7 +95,10 @@ const percent = (some: number[], share: number) =>
   [...some].sort((a, b) => a - b)[Math.min(some.length - 1, Math.floor(some.length * share))];
 const first = [...(await visits(FIRST)).values()].flat();
 console.log(`     the first minute, all pages: median ${percent(first, 0.5).toFixed(0)} ms, 95 % ${percent(first, 0.95).toFixed(0)} ms`);
+const paces = [paceNow()];
 const took = await visits(SECONDS);
+paces.push(paceNow());
+console.log(`     the same piece of work took this machine ${paces.map((ms) => ms.toFixed(0)).join(' ms before and ')} ms after`);
 let over = failed.size > 0;
 for (const [name, some] of [...took, ['all pages', [...took.values()].flat()] as const]) {
   const most = percent(some, 0.95);

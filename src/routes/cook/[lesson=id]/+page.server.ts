@@ -36,7 +36,7 @@ export const load = async ({ params, locals, url }) => {
   return {
     title: room.people.length === 1 ? room.people[0].name : room.title,
     /** As JSON, packed: a lesson is some thousands of small values, which the page's own way of sending them takes ten times as long for. */
-    room: await pack(JSON.stringify(room)),
+    room: await pack(room),
     second,
     others: OTHER_CODES,
     recipes: held.dishes.map((d) => ({ id: d.recipeId, lesson: d.lessonId, title: d.title })),

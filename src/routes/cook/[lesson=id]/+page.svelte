@@ -25,7 +25,7 @@
   import RoomBar from './RoomBar.svelte';
 
   let { data } = $props();
-  const given = $derived(JSON.parse(unpack(data.room)) as RoomData);
+  const given = $derived(unpack(data.room) as RoomData);
   let observer = $state('teacher');
   // a lesson starts from what was loaded and then is the master
   // svelte-ignore state_referenced_locally

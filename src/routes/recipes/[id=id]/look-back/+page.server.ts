@@ -32,7 +32,7 @@ export const load = async ({ params, locals, url }) => {
     };
   });
   /** As JSON, packed: every step by every lesson is some thousands of small values. */
-  return { ...page, looked: shown && (await pack(JSON.stringify(shown))) };
+  return { ...page, looked: shown && (await pack(shown)) };
 };
 
 /** What the page shows of one learner with one recipe. Maps are lists of their entries: it goes as JSON. */

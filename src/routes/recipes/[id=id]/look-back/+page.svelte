@@ -15,7 +15,7 @@
   let { data, form } = $props();
   const looked = $derived(data.looked === null ? null : read(data.looked));
   function read(packed: string) {
-    const { names, days, cells, rungs, ...rest } = JSON.parse(unpack(packed)) as LookedBack;
+    const { names, days, cells, rungs, ...rest } = unpack(packed) as LookedBack;
     return { ...rest, names: new Map(names), days: new Map(days), cells: new Map(cells), rungs: new Map(rungs) };
   }
   const KEYS: [string, string][] = [

@@ -14,7 +14,7 @@ export const load = async ({ params, url, locals }) => {
     learners: shown.version ? shown.learners.map(({ id, name }) => ({ id, name })) : [],
     learner: shown.learner?.id ?? '',
     /** As JSON, packed: pictures are long. */
-    pictures: await pack(JSON.stringify({ cards: cards.slice(from - 1, from - 1 + MOST_SHOWN), sprite } satisfies Pictures)),
+    pictures: await pack({ cards: cards.slice(from - 1, from - 1 + MOST_SHOWN), sprite } satisfies Pictures),
     all: cards.length,
     from,
     version: shown.version,

@@ -15,7 +15,7 @@
   import type { Pictures } from '$lib/server/shown';
   let { data } = $props();
   const near = new Near();
-  const pictures = $derived(JSON.parse(unpack(data.pictures)) as Pictures);
+  const pictures = $derived(unpack(data.pictures) as Pictures);
   const phases = $derived(PHASES.filter((p) => pictures.cards.some((c) => c.phase === p)));
   let hidden = $state<Phase[]>([]);
   const shown = $derived(pictures.cards.filter((c) => !hidden.includes(c.phase)));
