@@ -311,6 +311,18 @@ describe('what is recorded', () => {
     ]);
     expect(await inHere((trx) => agreementIn(trx, [lesson]))).toMatchObject({ both: 2, same: 1, percent: 50 });
   });
+  test('a lesson that is asked for twice is told of once, and one in which a learner did nothing not at all', async () => {
+    await send(record(ann, 'model'), record(ben, 'independent'));
+    const other = randomUUID();
+    const seen = await inHere((trx) => inForceOf(trx, [ann, ann, ben], [lesson, other, lesson]));
+    expect(seen.map((l) => [l.learnerId, l.lessonId, l.made.length]).sort()).toEqual(
+      [
+        [ann, lesson, 1],
+        [ben, lesson, 1],
+      ].sort(),
+    );
+    expect((await inHere((trx) => inForceOf(trx, [ann], null))).map((l) => l.lessonId)).toContain(lesson);
+  });
 
   test('two who record the same step and do not see each other: both are kept and counted, one is in force', async () => {
     await send(record(ann, 'model', { device: randomUUID(), count: 1 }));

@@ -50,8 +50,8 @@ export async function inForceOf(
   const asked = made(withTimes ? AT : NO_AT, lessonIds === null ? ALL : THESE);
   const { rows } = await trx.raw<{ rows: { learner_id: string; lesson_id: string; made: string | null }[] }>(asked, {
     school: trx.school,
-    learners: [...learnerIds],
-    ...(lessonIds !== null && { lessons: [...lessonIds] }),
+    learners: [...new Set(learnerIds)],
+    ...(lessonIds !== null && { lessons: [...new Set(lessonIds)] }),
     part: PART,
     ...(!withTimes && { apart: `${PART}0${PART}` }),
     record: RECORD,
