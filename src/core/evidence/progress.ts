@@ -1,4 +1,4 @@
-// What the records of one learner with one recipe come to, step by step: the code of each lesson, and the yellow rung.
+// What the records of one learner with one recipe come to, step by step: the newest times, and the yellow rung.
 import { heightOf } from '../help/hierarchy';
 import { furthest, nextRung, type Opportunity, type YellowRung } from '../help/next-rung';
 import type { HeldLesson, MadeByLesson, SetAim } from './record';

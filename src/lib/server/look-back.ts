@@ -25,12 +25,11 @@ export async function recordsOf(trx: SchoolTrx, learners: readonly Of[], days: D
   return learners.map((learner) => {
     const own = decisions.filter((d) => d.learnerId === learner.id);
     const held = lessons.get(learner.id) ?? [];
-    const known = new Set(held.map((l) => l.id));
     return {
       record: {
         learner,
         lessons: held,
-        made: new Map([...(made.get(learner.id) ?? [])].filter(([id]) => known.has(id))),
+        made: ofThese(made.get(learner.id) ?? new Map<string, never>(), held),
         steps,
         recipes,
         aims: aimsDecided(own),
@@ -70,8 +69,13 @@ export async function recordsAtRecipe(
 
 function since(record: LearnerRecord, from: string): LearnerRecord {
   const lessons = record.lessons.filter((l) => l.heldOn >= from);
+  return { ...record, lessons, made: ofThese(record.made, lessons) };
+}
+
+/** What was made in these lessons. */
+function ofThese(made: MadeByLesson, lessons: readonly HeldLesson[]): MadeByLesson {
   const known = new Set(lessons.map((l) => l.id));
-  return { ...record, lessons, made: new Map([...record.made].filter(([id]) => known.has(id))) };
+  return new Map([...made].filter(([id]) => known.has(id)));
 }
 
 function recentFrom(goals: readonly Goal[]): string {

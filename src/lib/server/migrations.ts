@@ -12,7 +12,7 @@ import * as lookBack from './migrations/0009_look_back';
 import * as people from './migrations/0010_people';
 import * as classes from './migrations/0011_classes';
 import * as trust from './migrations/0012_trust';
-import * as statistics from './migrations/0013_statistics';
+import * as quickQuestions from './migrations/0013_quick_questions';
 
 const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0001_first', first],
@@ -27,7 +27,7 @@ const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0010_people', people],
   ['0011_classes', classes],
   ['0012_trust', trust],
-  ['0013_statistics', statistics],
+  ['0013_quick_questions', quickQuestions],
 ]);
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -5,8 +5,7 @@ const NEAR = 10;
 
 /**
  * How many pictures, or rows full of marks, of a page are drawn before it runs. The others are long, nobody sees them yet, and the page draws them itself a
- * moment later.
- * Made while a component is.
+ * moment later. Made while a component is.
  */
 export class Near {
   count = $state(NEAR);

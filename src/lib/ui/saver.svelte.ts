@@ -137,13 +137,10 @@ export class Saver {
       this.revision = answer.revision ?? this.revision;
       this.message = '';
       // what changed while this was under way, and is still being worked out, is not saved
-      this.state = this.#due ? 'waiting' : 'saved';
+      this.state = this.#due || this.#again ? 'waiting' : 'saved';
+      if (this.#again) this.#soon();
       // what an earlier visit left stays until a person has answered it
       if (this.keepAs && !this.kept) localStorage.removeItem(this.keepAs);
-      if (this.#again) {
-        this.state = 'waiting';
-        this.#soon();
-      }
       return true;
     } catch {
       this.state = 'failed';

@@ -85,12 +85,9 @@ end $$;
 create function own_learners() returns uuid[] language plpgsql stable parallel safe security definer set search_path = public, pg_temp as $$
 declare
   classes uuid[] := own_classes();
-  school uuid;
 begin
   if classes is null then return null; end if;
-  -- asked for once: in the question itself it would be asked for again and again
-  school := own_school();
-  return coalesce((select array_agg(l.id) from learner l where l.school_id = school and l.class_id = any(classes)), '{}');
+  return coalesce((select array_agg(l.id) from learner l where l.school_id = own_school() and l.class_id = any(classes)), '{}');
 end $$;
 -- whether a learner of one's own took part in a lesson. A function, asked of lessons of other classes only: written out in a policy, it is planned with each query
 create function is_history(school uuid, whole uuid) returns boolean language plpgsql stable parallel safe security definer set search_path = public, pg_temp as $$
@@ -186,13 +183,11 @@ const WHO = `
 drop function who_is(bytea), school_of_screen(text, date), lesson_of_pass(text, date), who_has_pass(bytea, date);
 -- a lead's are all of the school
 create function classes_of(school uuid, account uuid, of_role text) returns jsonb
--- not in SQL: such a function is planned anew for each request
-language plpgsql stable security definer set search_path = public, pg_temp as $$
-begin
-  return (select coalesce(jsonb_agg(jsonb_build_object('id', c.id, 'name', c.name) order by c.position, c.name, c.id), '[]')
-    from class c where c.school_id = school and c.put_away_at is null
-      and (of_role = 'lead' or exists (select 1 from class_person p where p.school_id = school and p.account_id = account and p.class_id = c.id)));
-end $$;
+language sql stable security definer set search_path = public, pg_temp as $$
+  select coalesce(jsonb_agg(jsonb_build_object('id', c.id, 'name', c.name) order by c.position, c.name, c.id), '[]')
+  from class c where c.school_id = school and c.put_away_at is null
+    and (of_role = 'lead' or exists (select 1 from class_person p where p.school_id = school and p.account_id = account and p.class_id = c.id));
+$$;
 create function who_is(session_hash bytea)
 returns table (account_id uuid, school_id uuid, school_name text, role text, name text, shared boolean, classes jsonb)
 language plpgsql security definer set search_path = public, pg_temp as $$
