@@ -61,7 +61,7 @@ describe('sentences', () => {
     for (const hazard of ['sharp', 'hot', 'raw-meat'])
       for (const taps of ['V V V', 'G G G'])
         expect(next(recordOf([soup({ hazards: [hazard], taps })]))[0].do).toMatch(
-          /^Next time aim for “(Gesture|On my own)”, within reach and starting with more help\.$/,
+          /^Next time aim for “(Gesture|On my own)”: stay within reach, and start with more help\.$/,
         );
     expect(next(recordOf([soup({ taps: 'G G G' })]))[0].do).toBe('Next time wait, and let Wren do it alone.');
   });

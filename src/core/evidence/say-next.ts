@@ -36,7 +36,7 @@ export function sayLess(group: Group, names: GoalNames): Said {
   return {
     saw: `${capital(inWords(timesOf(group)))} times running ${names.learner} did ${what(group, names)} ${how}.`,
     do: group.some((f) => isSafetyStep(f.step.hazards))
-      ? `Next time aim for “${nameOf(rung.aim!, hierarchy)}”, within reach and starting with more help.`
+      ? `Next time aim for “${nameOf(rung.aim!, hierarchy)}”: stay within reach, and start with more help.`
       : `Next time ${nextTime(rung.aim!, hierarchy, names.learner)}.`,
   };
 }
