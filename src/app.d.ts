@@ -1,4 +1,5 @@
 import type { RoleAct } from '$core';
+import type { Parcels } from '$lib/server/pack';
 import type { Who } from '$lib/server/people/sessions';
 import type { SchoolTrx } from '$lib/server/school-scope';
 
@@ -21,6 +22,8 @@ declare global {
       inSchool<T>(work: (trx: SchoolTrx) => Promise<T>): Promise<T>;
       /** Keeps what was done and gives the connection back, before work that takes long. */
       rest(): Promise<void>;
+      /** What is long on its way into the page. */
+      parcels: Parcels;
     }
     interface Error {
       message: string;

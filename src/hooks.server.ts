@@ -5,6 +5,7 @@ import { building } from '$app/environment';
 import { error, json, redirect, type Handle, type HandleServerError, type RequestEvent, type ServerInit } from '@sveltejs/kit';
 import { may } from '$core';
 import { log } from '$lib/server/log';
+import { Parcels } from '$lib/server/pack';
 import { codeOf, notNow } from '$lib/server/not-now';
 import { scopeFor, scopeOfScreen, TooMany, whoAsks } from '$lib/server/people/asking';
 import { visited, waitWords } from '$lib/server/people/limits';
@@ -67,6 +68,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   const asked = event.cookies.get('theme');
   const theme = asked && THEMES.has(asked) ? asked : 'auto';
   event.locals.theme = theme;
+  event.locals.parcels = new Parcels(!event.isDataRequest);
   const admitted = (await refusedUnread(event)) ?? (await admit(event));
   let response =
     admitted instanceof Response ? admitted : await resolve(event, { transformPageChunk: ({ html }) => html.replace('%theme%', theme) });
@@ -78,6 +80,7 @@ export const handle: Handle = async ({ event, resolve }) => {
       logError(event, failed);
       response = plain(notNow(failed) ?? 'It could not be saved. Nothing was changed.', 503);
     });
+  response = await event.locals.parcels.putIn(response);
   // pages and answers hold names; nothing of them stays behind on a shared device
   response.headers.set('cache-control', 'private, no-store');
   // the route, not the address: an address holds ids of recipes and learners

@@ -275,6 +275,7 @@ test('a photo of one’s own takes the drawing’s place everywhere, and gives i
     await choose({ name, mimeType: 'image/jpeg', buffer: Buffer.from(bytes, 'latin1') });
     await expect(page.getByRole('dialog').getByRole('status')).toContainText(why);
     await page.keyboard.press('Escape');
+    await expect(card.getByRole('button', { name: /^Photo/ })).toBeFocused();
   }
   await expect(card.locator('image')).toHaveCount(0);
   await choose({ name: 'rice.png', mimeType: 'image/png', buffer: await photo(page) });

@@ -1,11 +1,10 @@
-<!-- A photograph of the class's own for a step: chosen or taken, turned, cut to the shape of a card, kept; or the drawing back again. -->
+<!-- A photograph of the class's own for a step: chosen or taken, turned, cut to the shape of a card, kept; or the drawing back again. One for all cards of a page. -->
 <script lang="ts">
   import { asJpeg, drawCut, openPhoto, type Cut } from '$lib/photo/prepare';
   import { Dialog } from 'bits-ui';
-  import { sendOwn } from './send-own';
-  type Props = { /** Address of the step's photograph. */ at: string; step: string; has: boolean; onchange: () => void };
-  let { at, step, has, onchange }: Props = $props();
-  let open = $state(false);
+  import { sendOwn, type OwnOf } from './send-own';
+  type Props = { /** The step it is open for. */ of: OwnOf | null; onchange: () => void };
+  let { of: step = $bindable(), onchange }: Props = $props();
   let image = $state.raw<ImageBitmap | null>(null);
   let cut = $state<Cut>({ turns: 0, zoom: 1, x: 0.5, y: 0.5 });
   let canvas = $state<HTMLCanvasElement | null>(null);
@@ -14,17 +13,21 @@
   $effect(() => {
     if (canvas && image) drawCut(canvas, image, cut);
   });
-  function leave() {
+  function clear() {
     image?.close();
     image = null;
     problem = '';
     cut = { turns: 0, zoom: 1, x: 0.5, y: 0.5 };
   }
+  function leave() {
+    clear();
+    step = null;
+  }
   async function choose(event: Event & { currentTarget: HTMLInputElement }) {
     const file = event.currentTarget.files?.[0];
     event.currentTarget.value = '';
     if (!file) return;
-    leave();
+    clear();
     try {
       image = await openPhoto(file);
     } catch (failed) {
@@ -32,15 +35,15 @@
     }
   }
   async function send(keep: boolean) {
+    if (!step) return;
     busy = true;
     try {
-      problem = (await sendOwn(at, keep ? await asJpeg(canvas!) : null, 'image/jpeg')) ?? '';
+      problem = (await sendOwn(step.at, keep ? await asJpeg(canvas!) : null, 'image/jpeg')) ?? '';
     } catch (failed) {
       problem = (failed as Error).message;
     }
     busy = false;
     if (problem) return;
-    open = false;
     leave();
     onchange();
   }
@@ -51,10 +54,7 @@
   ] as const;
 </script>
 
-<Dialog.Root bind:open onOpenChange={(now) => now || leave()}>
-  <Dialog.Trigger class="screen-only flex min-h-8 items-center px-2 text-sm font-semibold text-[#0b5c7a] underline underline-offset-4"
-    >Photo<span class="sr-only">: {step}</span></Dialog.Trigger
-  >
+<Dialog.Root bind:open={() => step !== null, (now) => now || leave()}>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
     <Dialog.Content
@@ -62,7 +62,7 @@
     >
       <Dialog.Title class="text-xl font-bold">A photo of your own</Dialog.Title>
       <Dialog.Description class="mt-1"
-        >{step} <span class="text-muted">No faces of learners. Place and time are taken out before it is kept.</span></Dialog.Description
+        >{step?.text} <span class="text-muted">No faces of learners. Place and time are taken out before it is kept.</span></Dialog.Description
       >
       <label class="mt-4 block"
         ><span>Choose or take a photo</span>
@@ -89,7 +89,7 @@
           <button type="button" class="btn btn-act" disabled={busy} onclick={() => send(true)}>Use this photo</button>
           <button type="button" class="btn" onclick={() => (cut.turns = (cut.turns + 1) % 4)}>Turn</button>
         {/if}
-        {#if has && !image}<button type="button" class="btn" disabled={busy} onclick={() => send(false)}>Back to the drawing</button>{/if}
+        {#if step?.has && !image}<button type="button" class="btn" disabled={busy} onclick={() => send(false)}>Back to the drawing</button>{/if}
         <Dialog.Close class="btn">Close</Dialog.Close>
       </div>
     </Dialog.Content>

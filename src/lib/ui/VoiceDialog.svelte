@@ -1,12 +1,11 @@
-<!-- A voice of the class's own for a step: recorded here, listened to, kept; or the device's voice back again. -->
+<!-- A voice of the class's own for a step: recorded here, listened to, kept; or the device's voice back again. One for all cards of a page. -->
 <script lang="ts">
   import { Dialog } from 'bits-ui';
-  import { sendOwn } from './send-own';
-  type Props = { /** Address of the step's recording. */ at: string; step: string; has: boolean; onchange: () => void };
-  let { at, step, has, onchange }: Props = $props();
+  import { sendOwn, type OwnOf } from './send-own';
+  type Props = { /** The step it is open for. */ of: OwnOf | null; onchange: () => void };
+  let { of: step = $bindable(), onchange }: Props = $props();
   /** A step is said in less than that, in milliseconds. */
   const LONGEST = 45_000;
-  let open = $state(false);
   let recorder = $state.raw<MediaRecorder | null>(null);
   let heard = $state.raw<Blob | null>(null);
   let problem = $state('');
@@ -19,6 +18,7 @@
   function leave() {
     recorder?.stop();
     [recorder, heard, problem] = [null, null, ''];
+    step = null;
   }
   async function record() {
     [heard, problem] = [null, ''];
@@ -40,20 +40,17 @@
     }
   }
   async function send(what: Blob | null) {
+    if (!step) return;
     busy = true;
-    problem = (await sendOwn(at, what, what?.type || 'audio/webm')) ?? '';
+    problem = (await sendOwn(step.at, what, what?.type || 'audio/webm')) ?? '';
     busy = false;
     if (problem) return;
-    open = false;
     leave();
     onchange();
   }
 </script>
 
-<Dialog.Root bind:open onOpenChange={(now) => now || leave()}>
-  <Dialog.Trigger class="screen-only flex min-h-8 items-center px-2 text-sm font-semibold text-[#0b5c7a] underline underline-offset-4"
-    >Voice<span class="sr-only">: {step}</span></Dialog.Trigger
-  >
+<Dialog.Root bind:open={() => step !== null, (now) => now || leave()}>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
     <Dialog.Content
@@ -61,7 +58,7 @@
     >
       <Dialog.Title class="text-xl font-bold">A voice of your own</Dialog.Title>
       <Dialog.Description class="mt-1"
-        >{step} <span class="text-muted">An adult’s voice that the class knows; no names of learners.</span></Dialog.Description
+        >{step?.text} <span class="text-muted">An adult’s voice that the class knows; no names of learners.</span></Dialog.Description
       >
       <div class="mt-4 flex flex-wrap items-center gap-3">
         {#if recorder}
@@ -72,9 +69,9 @@
             >{heard ? 'Record again' : 'Record'}</button
           >
         {/if}
-        {#if url}<audio controls src={url} aria-label="What was recorded"></audio>{:else if has && !recorder}<audio
+        {#if url}<audio controls src={url} aria-label="What was recorded"></audio>{:else if step?.has && !recorder}<audio
             controls
-            src="{at}&now"
+            src="{step.at}&now"
             aria-label="The voice that is kept"
           ></audio>{/if}
       </div>
@@ -83,7 +80,7 @@
       </p>
       <div class="mt-2 flex flex-wrap gap-3">
         {#if heard}<button type="button" class="btn btn-act" disabled={busy} onclick={() => void send(heard)}>Use this voice</button>{/if}
-        {#if has && !heard}<button type="button" class="btn" disabled={busy} onclick={() => void send(null)}
+        {#if step?.has && !heard}<button type="button" class="btn" disabled={busy} onclick={() => void send(null)}
             >Back to the device’s voice</button
           >{/if}
         <Dialog.Close class="btn">Close</Dialog.Close>

@@ -1,5 +1,8 @@
 // Keeps what is the class's own of a step, a photograph or a voice, in the place of the program's; or takes it away again.
 
+/** A step whose photograph or voice is looked at: the address of it, the step's words, whether there is one. */
+export type OwnOf = { at: string; text: string; has: boolean };
+
 /**
  * @param at address of the step's photograph or voice
  * @param what to keep, in its kind; null to take away what is kept

@@ -1,5 +1,4 @@
 import { OTHER_CODES } from '$core';
-import { pack } from '$lib/server/pack';
 import { classLessonOf, getClassLesson, getSetUp, markEnded } from '$lib/server/class-lessons';
 import { holdRoom } from '$lib/server/room';
 import { roomPage } from '$lib/server/room-page';
@@ -36,7 +35,7 @@ export const load = async ({ params, locals, url }) => {
   return {
     title: room.people.length === 1 ? room.people[0].name : room.title,
     /** As JSON, packed: a lesson is some thousands of small values, which the page's own way of sending them takes ten times as long for. */
-    room: await pack(room),
+    room: await locals.parcels.pack(room),
     second,
     others: OTHER_CODES,
     recipes: held.dishes.map((d) => ({ id: d.recipeId, lesson: d.lessonId, title: d.title })),

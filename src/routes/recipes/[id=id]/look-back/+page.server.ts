@@ -7,7 +7,6 @@ import { cookedBy } from '$lib/server/lessons';
 import { recordsAtRecipe } from '$lib/server/look-back';
 import { notesOf } from '$lib/server/records';
 import { reviewOf, shownThing } from '$lib/server/review';
-import { pack } from '$lib/server/pack';
 import type { SchoolTrx } from '$lib/server/school-scope';
 import { getVersion, type VersionRow } from '$lib/server/tasks';
 import { error, fail } from '@sveltejs/kit';
@@ -32,7 +31,7 @@ export const load = async ({ params, locals, url }) => {
     };
   });
   /** As JSON, packed: every step by every lesson is some thousands of small values. */
-  return { ...page, looked: shown && (await pack(shown)) };
+  return { ...page, looked: shown && (await locals.parcels.pack(shown)) };
 };
 
 /** What the page shows of one learner with one recipe. Maps are lists of their entries: it goes as JSON. */

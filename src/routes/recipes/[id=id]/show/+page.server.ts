@@ -1,4 +1,3 @@
-import { pack } from '$lib/server/pack';
 import { type Pictures, shownCards, shownTask, wantedIn } from '$lib/server/shown';
 
 /** Cards on one page: more than any lesson has, and no more than a browser takes with ease. */
@@ -14,7 +13,7 @@ export const load = async ({ params, url, locals }) => {
     learners: shown.version ? shown.learners.map(({ id, name }) => ({ id, name })) : [],
     learner: shown.learner?.id ?? '',
     /** As JSON, packed: pictures are long. */
-    pictures: await pack({ cards: cards.slice(from - 1, from - 1 + MOST_SHOWN), sprite } satisfies Pictures),
+    pictures: await locals.parcels.pack({ cards: cards.slice(from - 1, from - 1 + MOST_SHOWN), sprite } satisfies Pictures),
     all: cards.length,
     from,
     version: shown.version,

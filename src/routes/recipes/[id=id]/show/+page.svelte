@@ -9,6 +9,7 @@
   import MovingPicture from '$lib/ui/MovingPicture.svelte';
   import VoiceDialog from '$lib/ui/VoiceDialog.svelte';
   import PhotoDialog from '$lib/ui/PhotoDialog.svelte';
+  import type { OwnOf } from '$lib/ui/send-own';
   import { PHASE_NAMES } from '$lib/ui/words';
   import { Popover } from 'bits-ui';
   import { unpack } from '$lib/packed';
@@ -36,6 +37,13 @@
       saving = 'failed';
     }
   }
+  let photoOf = $state.raw<OwnOf | null>(null);
+  let voiceOf = $state.raw<OwnOf | null>(null);
+  const ownOf = (what: 'photo' | 'voice', { key, text }: { key: string; text: string }, has: boolean): OwnOf => ({
+    at: `/recipes/${data.recipe.id}/show/${what}?step=${encodeURIComponent(key)}`,
+    text,
+    has,
+  });
   function toggle(phase: Phase, on: boolean) {
     hidden = on ? hidden.filter((p) => p !== phase) : [...hidden, phase];
   }
@@ -101,6 +109,11 @@
   {/each}
 </fieldset>
 
+{#snippet own(what: string, step: string, onclick: () => void)}
+  <button type="button" class="flex min-h-8 items-center px-2 text-sm font-semibold text-[#0b5c7a] underline underline-offset-4" {onclick}
+    >{what}<span class="sr-only">: {step}</span></button
+  >
+{/snippet}
 <ol class="mt-4 grid grid-cols-1 gap-4 sm:grid-cols-2 lg:grid-cols-3">
   {#each shown as card, i (card.key)}
     <li class="card flex break-inside-avoid flex-col rounded border-2 border-[#1e2528] bg-white p-3 text-[#1e2528]">
@@ -110,18 +123,8 @@
         name={card.text}
         voice={card.voice}
       >
-        <PhotoDialog
-          at="/recipes/{data.recipe.id}/show/photo?step={encodeURIComponent(card.key)}"
-          step={card.text}
-          has={card.photo !== null}
-          onchange={invalidateAll}
-        />
-        {#if !data.learner}<VoiceDialog
-            at="/recipes/{data.recipe.id}/show/voice?step={encodeURIComponent(card.key)}"
-            step={card.text}
-            has={card.voice !== null}
-            onchange={invalidateAll}
-          />{/if}
+        {@render own('Photo', card.text, () => (photoOf = ownOf('photo', card, card.photo !== null)))}
+        {#if !data.learner}{@render own('Voice', card.text, () => (voiceOf = ownOf('voice', card, card.voice !== null)))}{/if}
       </MovingPicture>
       <p class="mt-2 flex gap-3 text-2xl leading-tight font-semibold" dir="auto">
         <span class="text-base font-normal text-[#4a5560] tabular-nums">{numberOf(card.key)}</span><span
@@ -142,6 +145,8 @@
     {/if}
   </nav>
 {/if}
+<PhotoDialog bind:of={photoOf} onchange={invalidateAll} />
+<VoiceDialog bind:of={voiceOf} onchange={invalidateAll} />
 
 <style>
   /* pictures far down are laid out when they come near */
