@@ -285,7 +285,7 @@ describe('what lessons take with them', () => {
     const lesson = randomUUID();
     await inHere((trx) => addClassLesson(trx, { id: lesson, heldOn: today(), startsAt: null, minutes: 60, recipeId: other }));
     await begin(locals, lesson);
-    const page = await roomPage((await inHere((trx) => holdRoom(trx, lesson)))!);
+    const { room: page } = await roomPage((await inHere((trx) => holdRoom(trx, lesson)))!);
     const at = page.people[0].items.find((i) => page.cards[i.card].key === dice)!;
     expect(at.aim).toBe('indirect-verbal');
     expect(at.why).toMatch(/^In other recipes: /);

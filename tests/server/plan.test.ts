@@ -117,10 +117,10 @@ test('a plan in use gives each his steps, and goes along with the room; on a lea
     expect(cooked[0].filter((key) => cooked[1].includes(key) && steps.find((s) => s.key === key)!.technique !== 'eat')).toEqual([]);
   }
   const room = (await inHere((trx) => holdRoom(trx, lesson)))!;
-  const whole = (await roomPage(room)).plan!;
+  const whole = (await roomPage(room)).room.plan!;
   expect(whole.blocks.length).toBeGreaterThan(20);
   expect(whole.stints.flatMap((s) => s.with).every((name) => learners.some((l) => l.name === name))).toBe(true);
-  const own = (await roomPage(room, learners[0].id)).plan!;
+  const own = (await roomPage(room, learners[0].id)).room.plan!;
   expect(own.blocks.every((b) => b.who.join() === learners[0].id)).toBe(true);
   expect(own.stints).toEqual([]);
 });
@@ -147,7 +147,7 @@ test('a plan that is only looked at is on no ladder; one that cannot be read is 
   const { view } = await planned();
   await inHere(async (trx) => {
     await savePlan(trx, lesson, (await getSetUp(trx, lesson))!.revision, doc(view, { used: false }));
-    expect((await roomPage((await holdRoom(trx, lesson))!)).plan).toBeNull();
+    expect((await roomPage((await holdRoom(trx, lesson))!)).room.plan).toBeNull();
     await trx('class_lesson')
       .where({ id: lesson })
       .update({ plan: JSON.stringify({ seed: 'x' }) });

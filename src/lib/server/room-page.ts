@@ -1,30 +1,29 @@
 // A lesson of the class as its page is given it: each learner's steps in his words, with his aims, and each picture once.
 import { allergensOfFoods, showAllergen, taughtToday, type Learner, type Step } from '$core';
-import type { RoomCard, RoomData, RoomItem, RoomPerson, RoomPlan } from '../ui/room-data';
+import type { RoomCard, RoomData, RoomItem, RoomPerson, RoomPictures, RoomPlan } from '../ui/room-data';
 import { HAZARDS } from '../ui/words';
 import { cardsOrTell } from './draft-of';
 import { kitchenOf, taskOf } from './fits';
 import { fitLearner, lookOf, type LearnerRow } from './learners';
+import { idOf } from './pack';
 import { photoSvg } from './photos';
 import { recordOf, type HeldDish, type HeldPlace, type HeldRoom } from './room';
 import { voiceAt } from './voices';
 import type { Drawn } from './work/work';
 
-/** The lesson with its pictures. Each picture stands once, however many learners see it. */
-export async function roomPage(held: HeldRoom, only?: string): Promise<RoomData> {
-  const pictures = new Map<string, number>();
-  const sprites = new Set<string>();
+/**
+ * The lesson with its pictures. Each picture stands once, however many learners see it.
+ * @returns `drawn`: the pictures, and a name for them: the same name, the same pictures
+ */
+export async function roomPage(held: HeldRoom, only?: string): Promise<{ room: RoomData; drawn: RoomPictures & { name: string } }> {
   const cards: RoomCard[] = [];
   const firstCard = new Map<string, number>();
   for (const dish of held.dishes) {
     firstCard.set(dish.lessonId, cards.length);
     cards.push(...dish.version.steps.map((s) => cardOf(dish, s)));
   }
-  const put = (svg: string): number => {
-    if (!pictures.has(svg)) pictures.set(svg, pictures.size);
-    return pictures.get(svg)!;
-  };
   const drawn = drawer(held);
+  const drawings = new Drawings();
   const people: RoomPerson[] = [];
   const order = [...new Set(held.places.map((p) => p.learnerId))].filter((id) => only === undefined || id === only);
   for (const id of order) {
@@ -34,10 +33,9 @@ export async function roomPage(held: HeldRoom, only?: string): Promise<RoomData>
     const items: RoomItem[] = [];
     for (const place of places) {
       const dish = held.dishes.find((d) => d.lessonId === place.lessonId)!;
-      const { svgs, sprite } = await drawn(dish, learner);
-      sprites.add(sprite);
+      const places = drawings.add(dish, await drawn(dish, learner));
       const from = firstCard.get(dish.lessonId)!;
-      items.push(...itemsOf(dish, place, learner, (i, key) => ({ card: from + i, picture: put(pictureOf(dish, key) ?? svgs[i] ?? '') })));
+      items.push(...itemsOf(dish, place, learner, (i) => ({ card: from + i, picture: places[i] })));
     }
     people.push({
       id,
@@ -55,7 +53,7 @@ export async function roomPage(held: HeldRoom, only?: string): Promise<RoomData>
     });
   }
   const { lesson } = held;
-  return {
+  const room: RoomData = {
     id: lesson.id,
     title: held.dishes.map((d) => d.title).join(', '),
     heldOn: lesson.heldOn,
@@ -66,14 +64,43 @@ export async function roomPage(held: HeldRoom, only?: string): Promise<RoomData>
     ended: lesson.ended,
     cards,
     people,
-    pictures: [...pictures.keys()],
-    sprite: [...sprites].join(''),
     recorded: held.recorded.map(recordOf),
     marks: held.marks,
     plan: planAt(held, only),
     stamp: held.people,
     now: Date.now(),
   };
+  return { room, drawn: drawings.whole() };
+}
+
+/** The pictures of a lesson as they are asked for: by recipe and by how a learner sees it. */
+class Drawings {
+  readonly #at = new Map<string, number>();
+  readonly #places = new Map<Drawn, number[]>();
+  readonly #sprites = new Set<string>();
+  readonly #of: string[] = [];
+
+  /** @returns where the picture of each step stands */
+  add(dish: HeldDish, drawn: Drawn): number[] {
+    const known = this.#places.get(drawn);
+    if (known) return known;
+    const places = dish.version.steps.map(({ key }, i) => this.#put(pictureOf(dish, key) ?? drawn.svgs[i] ?? ''));
+    this.#places.set(drawn, places);
+    this.#sprites.add(drawn.sprite);
+    this.#of.push(JSON.stringify([idOf(drawn), dish.recipeId, [...dish.photos]]));
+    return places;
+  }
+
+  #put(svg: string): number {
+    const known = this.#at.get(svg);
+    if (known !== undefined) return known;
+    this.#at.set(svg, this.#at.size);
+    return this.#at.size - 1;
+  }
+
+  whole(): RoomPictures & { name: string } {
+    return { name: this.#of.join(' '), pictures: [...this.#at.keys()], sprite: [...this.#sprites].join('') };
+  }
 }
 
 /** The plan in use, with names in place of ids; on a learner's own screen nothing but his own of it. */
@@ -121,7 +148,7 @@ function itemsOf(
   dish: HeldDish,
   place: HeldPlace,
   learner: LearnerRow,
-  at: (i: number, key: string) => { card: number; picture: number },
+  at: (i: number) => { card: number; picture: number },
 ): RoomItem[] {
   const { steps } = dish.version;
   const mastered = new Set(steps.filter((s) => place.rungs.get(s.key)?.verdict === 'there').map((s) => s.key));
@@ -137,7 +164,7 @@ function itemsOf(
     const first = pooled?.hierarchy.id === place.hierarchy.id ? pooled.rung : undefined;
     return [
       {
-        ...at(i, step.key),
+        ...at(i),
         text: own && own.text !== step.text ? own.text : null,
         lines: own?.lines ?? [],
         who: own?.who ?? (step.supervision === 'adult-does' ? 'adult' : 'learner'),

@@ -71,11 +71,11 @@ export async function shownTask(locals: App.Locals, recipeId: string, wanted: Wa
   };
 }
 
-export type Pictures = Awaited<ReturnType<typeof shownCards>>;
+export type ShownCard = Awaited<ReturnType<typeof shownCards>>['cards'][number];
 
 /** What stands on the card of each step, with its picture. */
 export async function shownCards({ task, working, look, photos, voices, learner }: Shown) {
-  const { svgs, sprite } = await cardsOrTell(task, kitchenOf(working.kitchen), look);
+  const drawn = await cardsOrTell(task, kitchenOf(working.kitchen), look);
   const cards = task.steps.map((step, i) => {
     const photo = photos.get(step.key) ?? null;
     return {
@@ -85,11 +85,11 @@ export async function shownCards({ task, working, look, photos, voices, learner 
       adult: step.fitted?.who === 'adult',
       phase: step.phase,
       hazards: step.hazards,
-      svg: photo === null ? (svgs[i] ?? '') : photoSvg(working.row.id, step.key, photo),
+      svg: photo === null ? (drawn.svgs[i] ?? '') : photoSvg(working.row.id, step.key, photo),
       photo,
       // a learner's own words are not what was recorded
       voice: learner === null ? voiceAt(working.row.id, step.key, voices) : null,
     };
   });
-  return { cards, sprite };
+  return { cards, drawn };
 }

@@ -1,6 +1,7 @@
 // Task analyses: the draft that is worked on, and the versions that never change.
 import { isDeepStrictEqual } from 'node:util';
 import type { Grain, Ingredient, Step } from '$core';
+import { LRUCache } from 'lru-cache';
 import { settledOf, storedIngredients, storedSteps } from './input/stored';
 import type { SchoolTrx } from './school-scope';
 
@@ -116,24 +117,40 @@ export async function publish(
   return number;
 }
 
-/** One published version; the newest where no number is given. */
+/** Published versions never change: what was read of one is kept, ten thousand steps in all, of some 2 kB each in memory. */
+const known = new LRUCache<string, VersionRow>({ maxSize: 10_000 });
+
+/** One published version; the newest where no number is given. Frozen: all who ask share it. */
 export async function getVersion(trx: SchoolTrx, recipeId: string, number?: number): Promise<VersionRow | null> {
   const query = trx('task_version').where({ school_id: trx.school, recipe_id: recipeId });
-  const row = await (number ? query.where({ number }) : query.orderBy('number', 'desc')).first();
-  if (!row) return null;
-  const steps = await trx('task_step')
-    .where({ school_id: trx.school, recipe_id: recipeId, number: row.number })
-    .orderBy('position')
-    .pluck('step');
-  return {
-    number: row.number,
+  // the database says whether it is there for whom asks, also of one that is known
+  const head = await (number ? query.where({ number }) : query.orderBy('number', 'desc')).first('number', 'published_at');
+  if (!head) return null;
+  const at = { school_id: trx.school, recipe_id: recipeId, number: head.number };
+  const publishedAt = (head.published_at as Date).toISOString();
+  const key = [trx.school, recipeId, head.number, publishedAt].join(' ');
+  const kept = known.get(key);
+  if (kept) return kept;
+  const row = await trx('task_version').where(at).first('grain', 'ingredients', 'note', 'from_revision');
+  const steps = await trx('task_step').where(at).orderBy('position').pluck('step');
+  const version: VersionRow = {
+    number: head.number,
     grain: row.grain,
     ingredients: storedIngredients(row.ingredients),
     note: row.note,
-    publishedAt: row.published_at.toISOString(),
+    publishedAt,
     fromRevision: row.from_revision,
-    steps: await storedSteps(steps, `Version ${row.number}`),
+    steps: await storedSteps(steps, `Version ${head.number}`),
   };
+  known.set(key, frozen(version), { size: version.steps.length + 1 });
+  return version;
+}
+
+/** A value of JSON that nobody can change any more. */
+function frozen<T>(value: T): T {
+  if (typeof value !== 'object' || value === null) return value;
+  for (const part of Object.values(value)) frozen(part);
+  return Object.freeze(value);
 }
 
 /** As it comes back from the database: without what is undefined. */

@@ -18,7 +18,7 @@ export type RoomCard = {
 
 /** A step as one learner does it. */
 export type RoomItem = {
-  /** Place of its card in `cards`, and of its picture in `pictures`. */
+  /** Place of its card in `cards`, and of its picture in the lesson's pictures. */
   card: number;
   picture: number;
   /** His own words, where they differ. */
@@ -70,8 +70,6 @@ export type RoomData = {
   ended: boolean;
   cards: RoomCard[];
   people: RoomPerson[];
-  pictures: string[];
-  sprite: string;
   recorded: RoomRecord[];
   marks: RoomMark[];
   plan: RoomPlan | null;
@@ -80,3 +78,6 @@ export type RoomData = {
   /** The server's clock as this was made, in milliseconds: what a device takes its own for. */
   now: number;
 };
+
+/** The pictures of a lesson, each once. */
+export type RoomPictures = { pictures: string[]; sprite: string };

@@ -31,11 +31,13 @@ export const load = async ({ params, locals, url }) => {
       );
   }
   await locals.rest();
-  const room = await roomPage(held);
+  const { room, drawn } = await roomPage(held);
+  const { name, ...pictures } = drawn;
   return {
     title: room.people.length === 1 ? room.people[0].name : room.title,
     /** As JSON, packed: a lesson is some thousands of small values, which the page's own way of sending them takes ten times as long for. */
     room: await locals.parcels.pack(room),
+    pictures: await locals.parcels.packOnce(name, pictures),
     second,
     others: OTHER_CODES,
     recipes: held.dishes.map((d) => ({ id: d.recipeId, lesson: d.lessonId, title: d.title })),

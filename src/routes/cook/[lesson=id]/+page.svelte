@@ -7,7 +7,7 @@
   import type { Line } from '$lib/ui/line.svelte';
   import NotTaken from '$lib/ui/NotTaken.svelte';
   import { Room } from '$lib/ui/room.svelte';
-  import type { RoomData } from '$lib/ui/room-data';
+  import type { RoomData, RoomPictures } from '$lib/ui/room-data';
   import { forgetOnDevice, keepOnDevice } from '$lib/ui/on-device';
   import { ringOut, Timers } from '$lib/ui/timers.svelte';
   import { outbox } from '$lib/outbox/outbox.svelte';
@@ -26,6 +26,8 @@
 
   let { data } = $props();
   const given = $derived(unpack(data.room) as RoomData);
+  const packed = $derived(data.pictures);
+  const { pictures, sprite } = $derived(unpack(packed) as RoomPictures);
   let observer = $state('teacher');
   // a lesson starts from what was loaded and then is the master
   // svelte-ignore state_referenced_locally
@@ -177,7 +179,7 @@
 <svelte:window {onkeydown} />
 <svg width="0" height="0" class="absolute" aria-hidden="true" focusable="false">
   <!-- eslint-disable-next-line svelte/no-at-html-tags -- our own drawings only -->
-  {@html given.sprite}
+  {@html sprite}
 </svg>
 
 <main class="mx-auto flex min-h-screen flex-col px-3 {asOne ? 'max-w-[84rem] sm:px-8' : ''}" data-ready={ready}>
@@ -218,7 +220,7 @@
     {#if several}<Strip {room} onchoose={(i) => room.choose(i)} />{/if}
     <One
       {line}
-      pictures={given.pictures}
+      {pictures}
       others={data.others}
       {ready}
       waitShown={given.waitShown}
@@ -239,7 +241,7 @@
       {#each shown as one (one.person.id)}
         <Ladder
           line={one}
-          pictures={given.pictures}
+          {pictures}
           others={data.others}
           {ready}
           chosen={room.line === one}

@@ -15,7 +15,8 @@ export const load = async ({ params, locals }) => {
   });
   if (!held) error(404, 'No lesson of today has this code. Ask for it again.');
   await locals.rest();
-  const { people, cards, pictures, sprite, plan } = await roomPage(held.room, held.screen.learnerId);
+  const { room, drawn } = await roomPage(held.room, held.screen.learnerId);
+  const { people, cards, plan } = room;
   const person = people[0];
   if (!person) error(404, 'No lesson of today has this code. Ask for it again.');
   const recorded = inForce(held.room.recorded.filter((r) => r.learnerId === person.id));
@@ -28,8 +29,8 @@ export const load = async ({ params, locals }) => {
     lesson: held.screen.classLessonId,
     name: person.name,
     learnerId: person.id,
-    sprite,
-    pictures: used.map((i) => pictures[i]),
+    sprite: drawn.sprite,
+    pictures: used.map((i) => drawn.pictures[i]),
     cards: person.items.map((item) => {
       const card = cards[item.card];
       return {

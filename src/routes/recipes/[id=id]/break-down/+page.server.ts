@@ -1,18 +1,18 @@
-import { linesBeyond } from '$core';
+import { linesBeyond, type Recipe } from '$core';
 import { workingTask } from '$lib/server/draft-of';
 import { check, firstProblem } from '$lib/server/input/check';
 import { readForm } from '$lib/server/input/request';
 import { Publication } from '$lib/server/input/task';
 import { listLearners } from '$lib/server/learners';
 import { masteredSteps } from '$lib/server/mastered';
-import { listRoutines } from '$lib/server/routines';
-import { getVersion, publish } from '$lib/server/tasks';
+import { listRoutines, type RoutineRow } from '$lib/server/routines';
+import { getVersion, publish, type DraftRow, type VersionRow } from '$lib/server/tasks';
 import { error, fail } from '@sveltejs/kit';
 
 export const load = async ({ params, locals, url }) => {
   const task = await workingTask(locals, params.id);
   if (!task) error(404, 'There is no recipe at this address.');
-  return locals.inSchool(async (trx) => {
+  const { long, ...page } = await locals.inSchool(async (trx) => {
     const version = await getVersion(trx, params.id);
     // which steps are taught today depends on what one learner has mastered
     const learners = (await listLearners(trx)).map(({ id, name }) => ({ id, name }));
@@ -22,23 +22,35 @@ export const load = async ({ params, locals, url }) => {
       learners,
       learner,
       mastered: learner ? await masteredSteps(trx, params.id, learner.id, keys) : [],
-      routines: await listRoutines(trx),
       readingGrade: task.kitchen.readingGrade,
       recipe: { id: params.id, title: task.row.title },
-      make: task.recipe,
       recipeRevision: task.row.revision,
       kitchen: { system: task.kitchen.system, measures: task.kitchen.measures, tools: task.kitchen.tools, places: task.kitchen.places },
       skin: task.kitchen.skin,
-      draft: task.draft,
       linesBeyond: linesBeyond(task.recipe, task.draft.steps),
-      version: version && {
-        number: version.number,
-        publishedAt: version.publishedAt,
-        fromRevision: version.fromRevision,
-        steps: version.steps,
-      },
+      long: {
+        routines: await listRoutines(trx),
+        make: task.recipe,
+        draft: { ...task.draft, routines: [...task.draft.routines] },
+        version: version && {
+          number: version.number,
+          publishedAt: version.publishedAt,
+          fromRevision: version.fromRevision,
+          steps: version.steps,
+        },
+      } satisfies Long,
     };
   });
+  /** As JSON, packed: steps are long. */
+  return { ...page, long: await locals.parcels.pack(long) };
+};
+
+/** What is long of this page. */
+export type Long = {
+  routines: RoutineRow[];
+  make: Recipe;
+  draft: Omit<DraftRow, 'routines'> & { routines: [string, number][] };
+  version: Pick<VersionRow, 'number' | 'publishedAt' | 'fromRevision' | 'steps'> | null;
 };
 
 export const actions = {

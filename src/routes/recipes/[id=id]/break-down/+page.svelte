@@ -1,6 +1,7 @@
 <script lang="ts">
   import { invalidate } from '$app/navigation';
   import { LEARNER_TIME_FACTOR, MOST_STEPS, routineState, taughtToday, type Chaining, type Finding, type Grain, type Step } from '$core';
+  import { unpack } from '$lib/packed';
   import { standalone } from '$lib/pictures/sprite';
   import { Near } from '$lib/ui/near.svelte';
   import { PictureBook } from '$lib/ui/picture-book';
@@ -13,6 +14,7 @@
   import Sprite from '$lib/ui/Sprite.svelte';
   import { TaskEditor } from '$lib/ui/task-editor.svelte';
   import { PHASE_NAMES, showMinutes } from '$lib/ui/words';
+  import type { Long } from './+page.server';
   import Findings from './Findings.svelte';
   import Publish from './Publish.svelte';
   import Routines from './Routines.svelte';
@@ -24,7 +26,11 @@
   import { MediaQuery } from 'svelte/reactivity';
   import { dragHandleZone, type DndEvent } from 'svelte-dnd-action';
 
-  let { data, form } = $props();
+  let { data: sent, form } = $props();
+  const data = $derived.by(() => {
+    const { draft, ...long } = unpack(sent.long) as Long;
+    return { ...sent, ...long, draft: { ...draft, routines: new Map(draft.routines) } };
+  });
   // the page starts from what was loaded and then is the master
   // svelte-ignore state_referenced_locally
   const editor = new TaskEditor(data.draft.steps, data.draft.grain, data.make, data.kitchen, () => saver.changed());

@@ -13,14 +13,19 @@
   import { PHASE_NAMES } from '$lib/ui/words';
   import { Popover } from 'bits-ui';
   import { unpack } from '$lib/packed';
-  import type { Pictures } from '$lib/server/shown';
+  import type { Drawn } from '$lib/server/work/work';
+  import type { SentCard } from './+page.server';
   let { data } = $props();
   const near = new Near();
-  const pictures = $derived(unpack(data.pictures) as Pictures);
-  const phases = $derived(PHASES.filter((p) => pictures.cards.some((c) => c.phase === p)));
+  const packed = $derived(data.drawn);
+  const { svgs, sprite } = $derived(unpack(packed) as Drawn);
+  const cards = $derived(
+    (unpack(data.cards) as SentCard[]).map((card) => ({ ...card, svg: typeof card.svg === 'number' ? (svgs[card.svg] ?? '') : card.svg })),
+  );
+  const phases = $derived(PHASES.filter((p) => cards.some((c) => c.phase === p)));
   let hidden = $state<Phase[]>([]);
-  const shown = $derived(pictures.cards.filter((c) => !hidden.includes(c.phase)));
-  const numberOf = (key: string) => data.from + pictures.cards.findIndex((c) => c.key === key);
+  const shown = $derived(cards.filter((c) => !hidden.includes(c.phase)));
+  const numberOf = (key: string) => data.from + cards.findIndex((c) => c.key === key);
   const forLearner = $derived(data.learner ? `&learner=${data.learner}` : '');
   const KEYS: [string, string][] = [
     ['Tab, then Enter', 'show how a step is done'],
@@ -51,12 +56,12 @@
 
 <svg width="0" height="0" class="absolute" aria-hidden="true" focusable="false">
   <!-- eslint-disable-next-line svelte/no-at-html-tags -- our own drawings only -->
-  {@html pictures.sprite}
+  {@html sprite}
 </svg>
 
 <div class="screen-only mt-4 flex flex-wrap items-end gap-x-5 gap-y-3">
   <p class="min-w-48 flex-1">
-    <b>{shown.length} cards{data.all > pictures.cards.length ? ` of ${data.all}` : ''}.</b>
+    <b>{shown.length} cards{data.all > cards.length ? ` of ${data.all}` : ''}.</b>
     <span class="text-muted">{data.version ? `From version ${data.version}.` : 'From steps that are not published yet.'}</span>
   </p>
   {#if data.learners.length > 0}
@@ -137,11 +142,11 @@
     </li>
   {/each}
 </ol>
-{#if data.all > pictures.cards.length}
+{#if data.all > cards.length}
   <nav aria-label="More cards" class="mt-6 flex flex-wrap gap-4">
     {#if data.from > 1}<a class="btn" href={withQuery(page.url, 'from', '')}>The first cards</a>{/if}
-    {#if data.from + pictures.cards.length <= data.all}
-      <a class="btn btn-act" href={withQuery(page.url, 'from', String(data.from + pictures.cards.length))}>The next cards</a>
+    {#if data.from + cards.length <= data.all}
+      <a class="btn btn-act" href={withQuery(page.url, 'from', String(data.from + cards.length))}>The next cards</a>
     {/if}
   </nav>
 {/if}
