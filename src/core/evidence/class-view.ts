@@ -53,10 +53,12 @@ function newestOfEach(record: LearnerRecord): Map<KnownStep, boolean[]> {
     for (const r of record.made.get(lesson.id) ?? []) {
       const step = steps?.get(r.stepKey);
       if (!step) continue;
-      const low = found.get(step) ?? [];
-      if (low.length === LAST) continue;
+      const low = found.get(step);
+      if (low?.length === LAST) continue;
       const height = r.code === 'refused' ? 0 : heightOf(r.code, lesson.hierarchy);
-      if (height !== null) found.set(step, [...low, height < half]);
+      if (height === null) continue;
+      if (low) low.push(height < half);
+      else found.set(step, [height < half]);
     }
   }
   return found;

@@ -2,7 +2,7 @@
 import { heightOf } from '../help/hierarchy';
 import type { MasteryLesson } from '../help/mastery';
 import { isSafetyStep } from '../help/procedure';
-import { scoreLesson, type Recorded, type Score } from '../help/score';
+import { scoreLesson, type Score } from '../help/score';
 import { stepsByRecipe, type MadeRecord, type HeldLesson, type LearnerRecord, type LearningPhase } from './record';
 
 /** What is looked at. */
@@ -61,7 +61,7 @@ export function seriesOf(record: LearnerRecord, scope: Scope, level = 'independe
     if (!missed && held.length === 0) return [];
     const changes = missed ? [] : changesBetween(before.get(lesson.recipeId), lesson);
     if (!missed) before.set(lesson.recipeId, lesson);
-    return [{ ...pointOf(lesson, held, level, known.get(lesson.recipeId)), missed, changes }];
+    return [Object.assign(pointOf(lesson, held, level, known.get(lesson.recipeId)), { missed, changes })];
   });
 }
 
@@ -72,8 +72,17 @@ function pointOf(
   dangerous: ReadonlyMap<string, unknown> | undefined,
 ): Omit<SeriesPoint, 'missed' | 'changes'> {
   const score = scoreLesson(held, lesson.hierarchy);
-  const reached = reachedOf(held, lesson, level);
-  const isPrompted = (r: MadeRecord) => dangerous?.has(r.stepKey) === true && !isIndependent(r, lesson) && isHelp(r, lesson);
+  const top = lesson.hierarchy.levels.length - 1;
+  const least = heightOf(level, lesson.hierarchy) ?? top;
+  const people = new Set<string>();
+  let [reached, safetyPrompted] = [0, 0];
+  for (const { stepKey, code, observer } of held) {
+    if (observer !== undefined) people.add(observer);
+    const height = heightOf(code, lesson.hierarchy);
+    if (height === null) continue;
+    if (height >= least) reached++;
+    if (height !== top && dangerous?.has(stepKey) === true) safetyPrompted++;
+  }
   return {
     lessonId: lesson.id,
     recipeId: lesson.recipeId,
@@ -83,19 +92,10 @@ function pointOf(
     score,
     share: score.opportunities === 0 ? null : (100 * reached) / score.opportunities,
     reached,
-    safetyPrompted: held.filter(isPrompted).length,
-    people: [...new Set(held.flatMap((r) => r.observer ?? []))],
+    safetyPrompted,
+    people: [...people],
     place: lesson.place ?? null,
   };
-}
-
-const top = (lesson: HeldLesson) => lesson.hierarchy.levels.length - 1;
-const isHelp = (r: Recorded, lesson: HeldLesson) => heightOf(r.code, lesson.hierarchy) !== null;
-const isIndependent = (r: Recorded, lesson: HeldLesson) => heightOf(r.code, lesson.hierarchy) === top(lesson);
-
-function reachedOf(held: readonly Recorded[], lesson: HeldLesson, level: string): number {
-  const least = heightOf(level, lesson.hierarchy) ?? top(lesson);
-  return held.filter((r) => (heightOf(r.code, lesson.hierarchy) ?? -1) >= least).length;
 }
 
 /** What is another from one lesson of a recipe to the next; nothing for the first. */

@@ -88,7 +88,11 @@ function heightsOf(hierarchy: Hierarchy): Map<string, number> {
   return heights;
 }
 
+/** The one asked for last: records come lesson by lesson, thousands with the same levels. */
+let last: { of: Hierarchy; heights: Map<string, number> } | null = null;
+
 /** How far up the ladder a code stands: 0 is the most help, n the independent level; null for a code that is no level. */
 export function heightOf(code: string, hierarchy: Hierarchy): number | null {
-  return heightsOf(hierarchy).get(code) ?? null;
+  if (last?.of !== hierarchy) last = { of: hierarchy, heights: heightsOf(hierarchy) };
+  return last.heights.get(code) ?? null;
 }

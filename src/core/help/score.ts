@@ -29,17 +29,22 @@ const isOpportunity = (code: string) => code !== 'not-offered' && code !== 'adul
 export function scoreLesson(records: readonly Recorded[], hierarchy: Hierarchy, options: ScoreOptions = {}): Score {
   const { selfCorrectedCounts = true } = options;
   const top = hierarchy.levels.length - 1;
-  const offered = records.filter((r) => isOpportunity(r.code));
-  const independent = offered.filter(
-    (r) => r.code === hierarchy.levels[0]?.id || (r.code === 'self-corrected' && selfCorrectedCounts),
-  ).length;
-  const heights = offered
-    .map((r) => (r.code === 'self-corrected' && !selfCorrectedCounts ? top - 1 : heightOf(r.code, hierarchy)))
-    .filter((h): h is number => h !== null);
+  const alone = hierarchy.levels[0]?.id;
+  let [opportunities, independent, levels, height] = [0, 0, 0, 0];
+  for (const { code } of records) {
+    if (!isOpportunity(code)) continue;
+    opportunities++;
+    const isOwn = code === 'self-corrected';
+    if (code === alone || (isOwn && selfCorrectedCounts)) independent++;
+    const at = isOwn && !selfCorrectedCounts ? top - 1 : heightOf(code, hierarchy);
+    if (at === null) continue;
+    levels++;
+    height += at;
+  }
   return {
-    opportunities: offered.length,
+    opportunities,
     independent,
-    independence: offered.length > 0 ? (100 * independent) / offered.length : null,
-    help: heights.length > 0 && top > 0 ? (100 * heights.reduce((a, b) => a + b, 0)) / heights.length / top : null,
+    independence: opportunities > 0 ? (100 * independent) / opportunities : null,
+    help: levels > 0 && top > 0 ? (100 * height) / levels / top : null,
   };
 }

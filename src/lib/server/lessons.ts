@@ -109,6 +109,18 @@ export async function rulesIn(
   };
 }
 
+/** How help was given, as text: few differ, and each text is read once. */
+export const HOW_GIVEN = 'll.procedure::text as how';
+
+export function howGiven(): (text: string | null) => InForce {
+  const known = new Map<string | null, InForce>();
+  return (text) => {
+    let how = known.get(text);
+    if (!how) known.set(text, (how = procedureOf(text === null ? null : JSON.parse(text))));
+    return how;
+  };
+}
+
 /** Lessons that count: not those that somebody put away. */
 function lessons(trx: SchoolTrx) {
   return trx('lesson as l')
@@ -164,14 +176,17 @@ export const headsOfAll = async (trx: SchoolTrx, recipeIds: readonly string[], l
 
 /** All lessons of some learners with some recipes, oldest first. One whose rules cannot be read is left out: its levels mean nothing. */
 export async function lessonsOfAll(trx: SchoolTrx, recipeIds: readonly string[], learnerIds: readonly string[]): Promise<LessonRow[]> {
-  const rows = await lessonsWith(trx, recipeIds, learnerIds).select(...HEAD, 'll.procedure', trx.raw(OWN_LEVELS));
+  const rows = await lessonsWith(trx, recipeIds, learnerIds).select(...HEAD, trx.raw(HOW_GIVEN), trx.raw(OWN_LEVELS));
   const rulesOf = await rulesIn(
     trx,
     rows.map((r) => r.id as string),
   );
+  const how = howGiven();
   return rows.flatMap((r) => {
     const rules = rulesOf(r.id, r.own_levels as string | null);
-    return rules ? [{ ...headOf(r), ...rules, procedure: procedureOf(r.procedure) }] : [];
+    if (!rules) return [];
+    const { hierarchy, rule, mastery } = rules;
+    return [Object.assign(headOf(r), { hierarchy, rule, mastery, procedure: how(r.how as string | null) })];
   });
 }
 

@@ -2,8 +2,8 @@
 import { stoppingLessons, type Goal, type HeldLesson, type KnownStep, type LearnerRecord, type MadeByLesson } from '$core';
 import { aimsDecided, listDecisions, type DecisionRow } from './decisions';
 import { inForceOf, madeBy } from './in-force';
-import { namesOf, procedureOf } from './input/stored';
-import { OWN_LEVELS, rulesIn } from './lessons';
+import { namesOf } from './input/stored';
+import { HOW_GIVEN, howGiven, OWN_LEVELS, rulesIn } from './lessons';
 import type { SchoolTrx } from './school-scope';
 import { dayAfter, today } from './today';
 
@@ -118,8 +118,8 @@ async function heldLessons(
       'll.phase',
       'll.state',
       'll.chaining',
-      'll.procedure',
       'c.place',
+      trx.raw(HOW_GIVEN),
       trx.raw(OWN_LEVELS),
       trx.raw('md5(ll.fit::text) as own'),
     );
@@ -127,6 +127,7 @@ async function heldLessons(
     trx,
     rows.map((r) => r.id as string),
   );
+  const how = howGiven();
   const found = new Map<string, HeldLesson[]>();
   for (const r of rows) {
     // one whose rules cannot be read is left out: its levels mean nothing
@@ -139,8 +140,10 @@ async function heldLessons(
       phase: r.phase,
       state: r.state,
       version: r.version,
-      ...rules,
-      procedure: procedureOf(r.procedure),
+      hierarchy: rules.hierarchy,
+      rule: rules.rule,
+      mastery: rules.mastery,
+      procedure: how(r.how as string | null),
       chaining: r.chaining,
       own: r.own,
       place: r.place,

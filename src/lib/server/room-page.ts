@@ -35,7 +35,7 @@ export async function roomPage(held: HeldRoom, only?: string): Promise<{ room: R
       const dish = held.dishes.find((d) => d.lessonId === place.lessonId)!;
       const places = drawings.add(dish, await drawn(dish, learner));
       const from = firstCard.get(dish.lessonId)!;
-      items.push(...itemsOf(dish, place, learner, (i) => ({ card: from + i, picture: places[i] })));
+      items.push(...itemsOf(dish, place, learner, from, places));
     }
     people.push({
       id,
@@ -143,12 +143,17 @@ function pictureOf(dish: HeldDish, key: string): string | null {
   return photo === undefined ? null : photoSvg(dish.recipeId, key, photo);
 }
 
-/** The steps of a recipe that are a learner's own here, as he does them. */
+/**
+ * The steps of a recipe that are a learner's own here, as he does them.
+ * @param from place of the first card of the recipe
+ * @param pictures places of the pictures of its steps
+ */
 function itemsOf(
   dish: HeldDish,
   place: HeldPlace,
   learner: LearnerRow,
-  at: (i: number) => { card: number; picture: number },
+  from: number,
+  pictures: readonly number[],
 ): RoomItem[] {
   const { steps } = dish.version;
   const mastered = new Set(steps.filter((s) => place.rungs.get(s.key)?.verdict === 'there').map((s) => s.key));
@@ -164,7 +169,8 @@ function itemsOf(
     const first = pooled?.hierarchy.id === place.hierarchy.id ? pooled.rung : undefined;
     return [
       {
-        ...at(i),
+        card: from + i,
+        picture: pictures[i],
         text: own && own.text !== step.text ? own.text : null,
         lines: own?.lines ?? [],
         who: own?.who ?? (step.supervision === 'adult-does' ? 'adult' : 'learner'),
