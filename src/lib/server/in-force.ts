@@ -3,7 +3,7 @@ import { lastOf, type Stamp } from '$core';
 import type { SchoolTrx } from './school-scope';
 
 /** `at`: when it was made by the server's clock, in milliseconds; means nothing where that was not asked for. */
-export type InForceRow = { stepKey: string; code: string; observer: string; at: number };
+export type InForceRow = Readonly<{ stepKey: string; code: string; observer: string; at: number }>;
 /** What is in force of one learner in one lesson. */
 export type LessonInForce = { learnerId: string; lessonId: string; made: InForceRow[] };
 
@@ -28,9 +28,9 @@ const ALL = 'lesson_learner k where k.school_id = :school and k.learner_id = any
 const AT = `:part || (date_part('epoch', o.happened_at) * 1000)::bigint || :part`;
 const NO_AT = ':apart';
 
-/** Where the first three parts of a record end; no arrays of parts are made, of tens of thousands of records. */
-function partsAt(text: string, from: number): [number, number, number] {
-  const a = text.indexOf(PART, from);
+/** Where the first three parts of a record end. */
+function partsAt(text: string): [number, number, number] {
+  const a = text.indexOf(PART);
   const b = a === -1 ? -1 : text.indexOf(PART, a + 1);
   return [a, b, b === -1 ? -1 : text.indexOf(PART, b + 1)];
 }
@@ -56,14 +56,14 @@ export async function inForceOf(
     ...(!withTimes && { apart: `${PART}0${PART}` }),
     record: RECORD,
   });
-  const same = sameWords();
+  const read = reader(withTimes);
   const several: Several[] = [];
   const found: LessonInForce[] = [];
   for (const { learner_id: learnerId, lesson_id: lessonId, made: text } of rows) {
     if (text === null) continue;
     const lesson: LessonInForce = { learnerId, lessonId, made: [] };
     found.push(lesson);
-    for (const [stepKey, one] of stepsOf(text, same))
+    for (const [stepKey, one] of stepsOf(text, read))
       if (one === null) several.push({ lesson, stepKey });
       else if (one.code !== 'cleared') lesson.made.push(one);
   }
@@ -72,31 +72,34 @@ export async function inForceOf(
 }
 
 /** The records of a lesson by step; null where a step has several. */
-function stepsOf(text: string, same: (word: string) => string): Map<string, InForceRow | null> {
+function stepsOf(text: string, read: (record: string) => InForceRow | null): Map<string, InForceRow | null> {
   const steps = new Map<string, InForceRow | null>();
   for (let from = 0; from <= text.length;) {
-    const start = from;
-    const next = text.indexOf(RECORD, start);
+    const next = text.indexOf(RECORD, from);
     const end = next === -1 ? text.length : next;
+    const one = read(text.slice(from, end));
     from = end + 1;
-    const [a, b, c] = partsAt(text, start);
-    // a name with such a sign in it is cut, and is no record of its own
-    if (c === -1 || c > end) continue;
-    const stepKey = same(text.slice(start, a));
-    const one = { stepKey, code: same(text.slice(a + 1, b)), observer: same(text.slice(c + 1, end)), at: Number(text.slice(b + 1, c)) };
-    steps.set(stepKey, steps.has(stepKey) ? null : one);
+    if (one) steps.set(one.stepKey, steps.has(one.stepKey) ? null : one);
   }
   return steps;
 }
 
-/** A few dozen words come thousands of times: each is kept once. */
-function sameWords(): (word: string) => string {
-  const known = new Map<string, string>();
-  return (word) => {
-    const first = known.get(word);
-    if (first !== undefined) return first;
-    known.set(word, word);
-    return word;
+/** A record from its parts. A name with such a sign in it is cut, and is no record of its own: null. */
+function recordIn(text: string): InForceRow | null {
+  const [a, b, c] = partsAt(text);
+  return c === -1
+    ? null
+    : { stepKey: text.slice(0, a), code: text.slice(a + 1, b), observer: text.slice(c + 1), at: Number(text.slice(b + 1, c)) };
+}
+
+/** Without times a few hundred records come thousands of times: each is read once, and nobody changes it. */
+function reader(withTimes: boolean): (text: string) => InForceRow | null {
+  if (withTimes) return recordIn;
+  const known = new Map<string, InForceRow | null>();
+  return (text) => {
+    let one = known.get(text);
+    if (one === undefined) known.set(text, (one = recordIn(text)));
+    return one;
   };
 }
 

@@ -148,13 +148,7 @@ function pictureOf(dish: HeldDish, key: string): string | null {
  * @param from place of the first card of the recipe
  * @param pictures places of the pictures of its steps
  */
-function itemsOf(
-  dish: HeldDish,
-  place: HeldPlace,
-  learner: LearnerRow,
-  from: number,
-  pictures: readonly number[],
-): RoomItem[] {
+function itemsOf(dish: HeldDish, place: HeldPlace, learner: LearnerRow, from: number, pictures: readonly number[]): RoomItem[] {
   const { steps } = dish.version;
   const mastered = new Set(steps.filter((s) => place.rungs.get(s.key)?.verdict === 'there').map((s) => s.key));
   const taught = taughtToday(steps, mastered, place.chaining);
