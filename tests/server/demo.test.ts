@@ -50,30 +50,43 @@ async function ended(child: ChildProcess): Promise<void> {
 }
 const OPEN = /is open at\s+(http:\S+)/;
 
-/** The environment of the process that serves at a port. */
-function environmentAt(port: string): string[] {
+/** The process that serves at a port, and its environment. */
+function processAt(port: string): { pid: number; words: string[] } | null {
   for (const pid of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
     try {
       const words = readFileSync(`/proc/${pid}/environ`, 'utf8').split('\0').filter(Boolean);
-      if (readFileSync(`/proc/${pid}/cmdline`, 'utf8').startsWith('node\0build') && words.includes(`PORT=${port}`)) return words;
+      if (readFileSync(`/proc/${pid}/cmdline`, 'utf8').startsWith('node\0build') && words.includes(`PORT=${port}`))
+        return { pid: Number(pid), words };
     } catch {
       // a process that has just gone
     }
   }
-  return [];
+  return null;
 }
 
-test('opens when it is healthy, keeps its port, is not started twice, and serves with the application’s role alone', async () => {
+test('opens when it is healthy, keeps its port, is not started twice, comes back when it is killed, and serves with the application’s role alone', async () => {
   const first = await demo(OPEN);
   const url = OPEN.exec(first.said)![1];
   expect(await (await fetch(`${url}/health`)).text()).toBe('ok');
-  const names = environmentAt(new URL(url).port).map((word) => word.split('=')[0]);
+  const { port } = new URL(url);
+  const serving = processAt(port)!;
+  const names = serving.words.map((word) => word.split('=')[0]);
   expect(names).toContain('DATABASE_URL');
   expect(names.filter((name) => /ADMIN|OWNER|SECRET|^PG/.test(name))).toEqual([]);
   const second = await demo(/open already at/);
   expect(second.said).toContain(`open already at  ${url}`);
   expect((await fetch(`${url}/health`)).ok).toBe(true);
+  // killed, it comes back by itself
+  process.kill(serving.pid, 'SIGKILL');
+  const health = () =>
+    fetch(`${url}/health`).then(
+      (answer) => answer.text(),
+      () => 'nobody',
+    );
+  await expect.poll(() => processAt(port)?.pid ?? serving.pid, { timeout: 30_000 }).not.toBe(serving.pid);
+  await expect.poll(health, { timeout: 30_000 }).toBe('ok');
   await ended(first.child);
+  expect([processAt(port), await health()]).toEqual([null, 'nobody']);
   const again = await demo(OPEN);
   expect(OPEN.exec(again.said)![1]).toBe(url);
   await ended(again.child);
