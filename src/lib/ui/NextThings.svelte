@@ -10,6 +10,8 @@
   const AT_ONCE = 3;
   const first = $derived(things.slice(0, AT_ONCE));
   const rest = $derived(things.slice(AT_ONCE));
+  /** Dozens, each with its answers: made when somebody looks at them. */
+  let isRestOpen = $state(false);
   /** What "Do it" is called, for each kind. */
   const YES = new Map([
     ['less-help', 'Aim for this'],
@@ -73,10 +75,10 @@
     {/each}
   </ol>
   {#if rest.length > 0}
-    <details class="mt-3 max-w-4xl">
+    <details class="mt-3 max-w-4xl" bind:open={isRestOpen}>
       <summary>{rest.length} more, for later</summary>
       <ul class="mt-1">
-        {#each rest as thing (thing.about)}
+        {#each isRestOpen ? rest : [] as thing (thing.about)}
           <li class="border-b border-line px-4 py-2">
             <p>{thing.saw} <b>{thing.do}</b></p>
             {@render answers(thing)}
