@@ -148,7 +148,7 @@ test('a routine is kept, used in another recipe, improved there, and offered bac
 test('an earlier version is read, compared and worked on from', async ({ page }) => {
   const id = await open(page);
   await page.getByRole('button', { name: 'Publish version 1' }).click();
-  await expect(page.getByText('Nothing has changed since.')).toBeVisible();
+  await expect(page.getByText('Version 1 is published. It will not change')).toBeVisible();
   await row(page, 'Slice the carrots').click();
   await page.keyboard.press('Delete');
   await settled(page);

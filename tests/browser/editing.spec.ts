@@ -45,6 +45,58 @@ test('words, order, adding, splitting, joining and deleting by key; undone to th
   await expect.poll(() => texts(page)).toEqual(start);
 });
 
+test('what was done is undone after the page was loaded again too, until somebody else saves', async ({ page, context }) => {
+  const id = await open(page);
+  const start = await texts(page);
+  await row(page, 'Spread the butter').click();
+  await page.keyboard.press('Delete');
+  await expect(row(page, 'Spread the butter')).toBeHidden();
+  await row(page, 'Cut the bread').click();
+  await page.keyboard.press('d');
+  await settled(page);
+  await page.reload();
+  await running(page);
+  const undo = page.getByRole('button', { name: 'Undo' });
+  await undo.click();
+  await undo.click();
+  await expect(undo).toBeDisabled();
+  await expect.poll(() => texts(page)).toEqual(start);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(row(page, 'Spread the butter')).toBeHidden();
+  await settled(page);
+  const other = await context.newPage();
+  await other.goto(`/recipes/${id}/break-down`);
+  await running(other);
+  await row(other, 'Toast the bread').click();
+  await other.keyboard.press('Delete');
+  await settled(other);
+  await page.reload();
+  await running(page);
+  await expect(undo).toBeDisabled();
+});
+
+test('an action that nobody knows says so at its step, and an adult is near until somebody says otherwise', async ({ page }) => {
+  await open(page);
+  await row(page, 'Toast the bread').click();
+  await page.keyboard.press('a');
+  await page.keyboard.type('Zorble the bread.');
+  await page.keyboard.press('Enter');
+  const added = row(page, 'Zorble the bread.');
+  await expect(added).toContainText('action not known');
+  await expect(added).toContainText('adult nearby');
+  await expect(page.getByText('I do not know this action: choose one.')).toBeVisible();
+  await page.getByLabel('Technique').selectOption('toast');
+  await expect(added).not.toContainText('action not known');
+  await page.keyboard.press('Escape');
+  // words too free to be read leave what was known, and it is said
+  await row(page, 'Spread the butter').click();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('Zorble the butter.');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('I do not know the action in these words. The step still counts as “spread”')).toBeVisible();
+});
+
 test('a step is dragged, and stays after a reload', async ({ page }) => {
   await open(page);
   const before = await texts(page);
@@ -100,7 +152,7 @@ test('two windows: the second is told, nothing is lost, and either may stand', a
 test('published versions stand; an edit says what changed and makes the next', async ({ page }) => {
   const id = await open(page);
   await page.getByRole('button', { name: 'Publish version 1' }).click();
-  await expect(page.getByText('Nothing has changed since.')).toBeVisible();
+  await expect(page.getByText('Version 1 is published. It will not change')).toBeVisible();
   await row(page, 'Toast the bread.').click();
   await page.keyboard.press('Delete');
   await expect(page.getByText('Since then: 1 taken out.')).toBeVisible();

@@ -81,6 +81,9 @@ export function rawHazard(one: Ingredient | undefined): Hazard | null {
   return /\b(?:raw|uncooked)\b/i.test(one.item) ? (RAW_KINDS.get(food.category) ?? null) : null;
 }
 
+/** Of an action that nobody knows nothing says that it needs no adult; a person may say so. */
+export const UNKNOWN_ACTION: Supervision = 'nearby';
+
 /** The supervision that these hazards ask for at least. */
 export function supervisionFor(hazards: readonly Hazard[], least: Supervision = 'none'): Supervision {
   return hazards.reduce<Supervision>((level, hazard) => more(level, LEAST[hazard]), least);
@@ -157,7 +160,7 @@ export function stepOf(draft: Draft, key: string, phase: Phase): Step {
     ...(draft.about?.length ? { about: draft.about } : {}),
     fillings: draft.fillings ?? [],
     hazards: list,
-    supervision: supervisionFor(list, more(technique?.supervision ?? 'none', draft.supervision ?? 'none')),
+    supervision: supervisionFor(list, more(technique?.supervision ?? UNKNOWN_ACTION, draft.supervision ?? 'none')),
     cues: [...(draft.cues ?? []), ...(technique?.cues ?? [])],
     minutes: { active: draft.minutes?.active ?? technique?.minutes.active ?? 0.5, waiting: draft.minutes?.waiting ?? 0 },
     demands: demandsOf(draft, technique),

@@ -20,7 +20,7 @@ import {
   toggleTool,
 } from './edit';
 import { fineStep, wholeStep } from './grain';
-import { interpretStep } from './interpret';
+import { interpretStep, isActionKnown } from './interpret';
 import { USUAL_KITCHEN, type Step } from '../plan/model';
 
 const task = buildTask(readRecipe(readFileSync(new URL('../../../tests/recipes/couscous-bowl.txt', import.meta.url), 'utf8')).recipe, {
@@ -35,7 +35,15 @@ test('new words keep the key and bring their own technique, tools and hazards', 
   expect(grated).toMatchObject({ technique: 'grate', sourceLine: 2, phase: dice.phase });
   expect(grated.tools).toContain('grater');
   const free = reword(steps, dice.key, 'Ask a friend.', ingredients).find((s) => s.key === dice.key)!;
-  expect(free).toMatchObject({ text: 'Ask a friend.', technique: 'dice' });
+  expect(free).toMatchObject({ text: 'Ask a friend.', technique: 'dice', supervision: dice.supervision });
+  // of an action that nobody knows it is not said that it needs no adult
+  const apron = at('Put on your apron.');
+  expect(apron.supervision).toBe('none');
+  expect(reword(steps, apron.key, 'Flibber the mint.', ingredients).find((s) => s.key === apron.key)).toMatchObject({
+    supervision: 'nearby',
+  });
+  expect(interpretStep('Flibber the mint.', 'k', 'prepare', ingredients)).toMatchObject({ technique: null, supervision: 'nearby' });
+  expect(['Flibber the mint.', 'Chop the mint.'].map((text) => isActionKnown(text, ingredients))).toEqual([false, true]);
 });
 
 test('a measure in new words is the measure that is drawn', () => {

@@ -5,7 +5,7 @@ import { findTechnique } from '../technique/lexicon';
 import type { Phase } from '../technique/model';
 import { findTools, toolById } from '../technique/tools';
 import { clausesOf } from './clauses';
-import { rawHazard, stepOf, useOf } from '../plan/draft';
+import { rawHazard, stepOf, supervisionFor, UNKNOWN_ACTION, useOf } from '../plan/draft';
 import { mentionsIn, namesOf } from './mentions';
 import { minutesOfText } from '../amount/minutes';
 import { USUAL_KITCHEN, type Kitchen, type Step } from '../plan/model';
@@ -75,11 +75,17 @@ function fillingsIn(text: string, kitchen: Kitchen): Step['fillings'] {
   });
 }
 
+/** Whether the words of a step name an action that is known. */
+export const isActionKnown = (text: string, ingredients: readonly Ingredient[]): boolean =>
+  interpretStep(text, '', 'prepare', ingredients).technique !== null;
+
 /** A step with new words: what they say replaces what the old ones said; its key, phase and place stay. */
 export function rewordStep(step: Step, text: string, ingredients: readonly Ingredient[], kitchen: Kitchen = USUAL_KITCHEN): Step {
   const read = interpretStep(text, step.key, step.phase, ingredients, kitchen);
-  // words too free to be read ("Ask a friend") leave what was known of the step
-  if (read.technique === null || read.technique === step.technique)
+  // words too free to be read ("Ask a friend") leave what was known of the step, and nothing of it is taken for less dangerous
+  if (read.technique === null || read.technique === step.technique) {
+    const hazards = [...new Set([...step.hazards, ...read.hazards])];
+    const least = read.technique === null && step.supervision === 'none' ? UNKNOWN_ACTION : step.supervision;
     return {
       ...step,
       text: read.text,
@@ -91,7 +97,9 @@ export function rewordStep(step: Step, text: string, ingredients: readonly Ingre
           ...(read.technique === null || read.tools.length === 0 ? step.tools : []),
         ]),
       ],
-      hazards: [...new Set([...step.hazards, ...read.hazards])],
+      hazards,
+      supervision: supervisionFor(hazards, least),
     };
+  }
   return { ...read, sourceLine: step.sourceLine, meanwhile: step.meanwhile };
 }

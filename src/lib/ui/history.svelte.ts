@@ -1,5 +1,7 @@
 // What was before and what comes again: undo and redo without end, for a desk whose state is replaced and never changed in place.
 
+export type Moments<T> = { past: T[]; future: T[] };
+
 export class History<T> {
   #now: T = $state.raw()!;
   #past = $state.raw<T[]>([]);
@@ -17,6 +19,15 @@ export class History<T> {
   }
   get canRedo(): boolean {
     return this.#future.length > 0;
+  }
+
+  /** What was before, and what was undone, the newest last. */
+  get moments(): Moments<T> {
+    return { past: this.#past, future: this.#future };
+  }
+  /** What was around this state in an earlier visit. */
+  recall({ past, future }: Moments<T>): void {
+    [this.#past, this.#future] = [past, future];
   }
 
   /** A new state; what was undone before is gone. */

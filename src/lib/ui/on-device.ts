@@ -12,7 +12,8 @@ export function forgetOnDevice(path: string): void {
     void navigator.serviceWorker.ready.then((registration) => registration.active?.postMessage({ forget: path }));
 }
 
-/** Takes all pages of lessons off the device. */
+/** Takes all pages of lessons off the device, and what a tab keeps to undo. */
 export function wipeDevice(): void {
+  sessionStorage.clear();
   if ('serviceWorker' in navigator) void navigator.serviceWorker.getRegistration().then((r) => r?.active?.postMessage({ wipe: true }));
 }

@@ -9,6 +9,7 @@ import {
   duplicateStep,
   fineStep,
   insertRoutine,
+  isActionKnown,
   insertStep,
   joinNext,
   mendAll,
@@ -34,10 +35,10 @@ import {
   type Unit,
 } from '$core';
 
-import { History } from './history.svelte';
+import { History, type Moments } from './history.svelte';
 
 type Built = { grain: Grain; recipeRevision: number };
-type Moment = { steps: Step[]; grain: Grain; built?: Built };
+export type Moment = { steps: Step[]; grain: Grain; built?: Built };
 
 const newKey = () => `own-${crypto.randomUUID().slice(0, 8)}`;
 
@@ -75,6 +76,13 @@ export class TaskEditor {
   }
   get canRedo() {
     return this.#history.canRedo;
+  }
+  get moments(): Moments<Moment> {
+    return this.#history.moments;
+  }
+  /** What an earlier visit can still undo, before anything is changed in this one. */
+  recall(moments: Moments<Moment> | null): void {
+    if (moments && !this.canUndo && !this.canRedo) this.#history.recall(moments);
   }
   get task(): TaskAnalysis {
     return {
@@ -126,6 +134,10 @@ export class TaskEditor {
   reword(key: string, text: string): void {
     if (text.trim() && text.trim() !== this.steps.find((s) => s.key === key)?.text)
       this.#to(reword(this.steps, key, text, this.recipe.ingredients, this.kitchen));
+  }
+  /** Whether words of a step name an action that is known. */
+  isActionKnown(text: string): boolean {
+    return isActionKnown(text, this.recipe.ingredients);
   }
   move(key: string, by: number): void {
     const from = this.steps.findIndex((s) => s.key === key);

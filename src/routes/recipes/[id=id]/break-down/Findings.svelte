@@ -2,14 +2,9 @@
 <script lang="ts">
   import type { Finding } from '$core';
   import { untrack } from 'svelte';
-  type Props = {
-    findings: Finding[];
-    recipeId: string;
-    onmend: (finding: Finding) => void;
-    onmendall: () => void;
-    onshow: (key: string) => void;
-  };
-  let { findings, recipeId, onmend, onmendall, onshow }: Props = $props();
+  import { getDesk } from './desk.svelte';
+  const desk = getDesk();
+  const findings: Finding[] = $derived(desk.found);
   // a few are shown at once; from then on a person opens and closes the list, not the next edit
   let open = $state(untrack(() => findings.length <= 4));
 </script>
@@ -26,19 +21,19 @@
             {finding.message}
             {#if finding.mend}<span class="text-muted">{finding.mend}</span>{/if}
           </span>
-          {#if finding.stepKey}<button type="button" class="btn btn-quiet" onclick={() => onshow(finding.stepKey!)}>Show the step</button
+          {#if finding.stepKey}<button type="button" class="btn btn-quiet" onclick={() => desk.show(finding.stepKey!)}>Show the step</button
             >{/if}
           {#if finding.fix}<button
               type="button"
               class="btn"
-              onclick={() => onmend(finding)}
+              onclick={() => desk.mend(finding)}
               aria-label="Mend it, {finding.about}: {finding.mend}">Mend it</button
             >
-          {:else}<a class="btn" href="/recipes/{recipeId}/read">To the recipe</a>{/if}
+          {:else}<a class="btn" href="/recipes/{desk.sent.recipe.id}/read">To the recipe</a>{/if}
         </li>
       {/each}
     </ul>
-    {#if findings.filter((f) => f.fix).length > 1}<button type="button" class="btn mt-1" onclick={onmendall}
+    {#if findings.filter((f) => f.fix).length > 1}<button type="button" class="btn mt-1" onclick={() => desk.mendAll()}
         >Mend all {findings.filter((f) => f.fix).length}</button
       >{/if}
   </details>

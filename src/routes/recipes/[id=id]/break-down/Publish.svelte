@@ -2,43 +2,52 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { invalidateAll } from '$app/navigation';
-  import { compareSteps, type Step } from '$core';
-  import type { Saver } from '$lib/ui/saver.svelte';
-  type Props = {
-    steps: Step[];
-    version: { number: number; steps: Step[] } | null;
-    recipeId: string;
-    saver: Saver;
-    answer: { problem?: string; published?: number } | null;
-    onsay: (words: string) => void;
-  };
-  let { steps, version, recipeId, saver, answer, onsay }: Props = $props();
+  import { compareSteps } from '$core';
+  import { getDesk } from './desk.svelte';
+  let { answer }: { answer: { problem?: string; published?: number } | null } = $props();
+  const desk = getDesk();
+  const { saver } = desk;
+  const { steps } = $derived(desk.editor);
+  const version = $derived(desk.sent.version);
   let publishing = $state(false);
   let note = $state('');
   const difference = $derived(version ? compareSteps(version.steps, steps) : null);
-  const changes = $derived(
-    difference ? difference.added.length + difference.removed.length + difference.reworded.length + difference.moved.length : null,
+  const counts = $derived(
+    difference && {
+      added: difference.added.length,
+      'taken out': difference.removed.length,
+      reworded: difference.reworded.length,
+      moved: difference.moved.length,
+    },
+  );
+  const changes = $derived(counts && Object.values(counts).reduce((all, n) => all + n, 0));
+  const said = $derived(
+    Object.entries(counts ?? {})
+      .filter(([, n]) => n > 0)
+      .map(([what, n]) => `${n} ${what}`)
+      .join(', '),
   );
 </script>
 
-<section class="mt-8 max-w-2xl border-t-[3px] border-ink pt-4" aria-label="Publish">
-  {#if version}
-    <p>
-      Version {version.number} is published. {changes === 0
-        ? 'Nothing has changed since.'
-        : `Since then: ${[difference!.added.length && `${difference!.added.length} added`, difference!.removed.length && `${difference!.removed.length} taken out`, difference!.reworded.length && `${difference!.reworded.length} reworded`, difference!.moved.length && `${difference!.moved.length} moved`].filter(Boolean).join(', ')}.`}
-    </p>
-  {/if}
+<section class="mt-3 flex flex-wrap items-end gap-x-5 gap-y-2 border-l-4 border-line pl-3" aria-label="Publish">
+  <p class="min-w-60 flex-1 self-center" role="status">
+    {#if answer?.problem}<span class="problem">{answer.problem}</span>
+    {:else if answer?.published && changes === 0}Version {answer.published} is published. It will not change: later edits make a new one.
+    {:else if !version}<span class="text-muted">Not published yet: there are no cards and no lessons of it before.</span>
+    {:else if changes === 0}<span class="text-muted">Version {version.number} is published. Nothing has changed since.</span>
+    {:else}Version {version.number} is published. Since then: {said}.{/if}
+  </p>
   {#if changes !== 0}
     <form
       method="POST"
       action="?/publish"
+      class="flex flex-wrap items-end gap-3"
       use:enhance={async ({ formData, cancel }) => {
         publishing = true;
         if (!(await saver.save())) {
           publishing = false;
           cancel();
-          onsay('Not published: the steps are not saved yet.');
+          desk.said = 'Not published: the steps are not saved yet.';
           return;
         }
         formData.set('revision', String(saver.revision));
@@ -51,20 +60,17 @@
       }}
     >
       <input type="hidden" name="revision" value={saver.revision} />
-      <label class="mt-2 block"
-        ><span class="text-sm text-muted">Why this version (for the next reader; may be empty)</span><input
-          name="note"
-          class="field"
-          maxlength="2000"
-          bind:value={note}
-        /></label
-      >
-      <button class="btn btn-act mt-3" disabled={publishing || steps.length === 0}>Publish version {(version?.number ?? 0) + 1}</button>
+      {#if version}
+        <label class="block"
+          ><span class="block text-sm text-muted">Why this version (may be empty)</span><input
+            name="note"
+            class="field w-64!"
+            maxlength="2000"
+            bind:value={note}
+          /></label
+        >
+      {/if}
+      <button class="btn btn-act" disabled={publishing || steps.length === 0}>Publish version {(version?.number ?? 0) + 1}</button>
     </form>
-  {/if}
-  <p role="status" class="mt-2">
-    {#if answer?.problem}<span class="problem">{answer.problem}</span>{:else if answer?.published}Version {answer.published} is published. It
-      will not change: later edits make a new one.{/if}
-  </p>
-  {#if version}<p class="mt-2"><a class="btn" href="/recipes/{recipeId}/show">To the cards</a></p>{/if}
+  {:else}<a class="btn" href="/recipes/{desk.sent.recipe.id}/show">To the cards</a>{/if}
 </section>

@@ -2,11 +2,13 @@
 <script lang="ts">
   import { routineState, routineSteps, type Step } from '$core';
   import { newId } from '$lib/id';
-  import type { TaskEditor } from '$lib/ui/task-editor.svelte';
   import { invalidateAll } from '$app/navigation';
-  type Routine = { id: string; name: string; steps: Step[]; revision: number };
-  type Props = { editor: TaskEditor; routines: Routine[]; settled: ReadonlyMap<string, number>; onsay: (words: string) => void };
-  let { editor, routines, settled, onsay }: Props = $props();
+  import { getDesk } from './desk.svelte';
+  const desk = getDesk();
+  const { editor } = desk;
+  type Routine = (typeof desk.sent.routines)[number];
+  const routines = $derived(desk.sent.routines);
+  const settled = $derived(desk.sent.draft.routines);
   let name = $state('');
   let from = $state('');
   let to = $state('');
@@ -38,7 +40,7 @@
     const run = between;
     if (!(await put({ id, revision: 0, name, steps }))) return;
     editor.becomeRoutine(run, steps);
-    onsay(`“${name}” is kept for the class.`);
+    desk.said = `“${name}” is kept for the class.`;
     name = from = to = '';
     await invalidateAll();
   }
@@ -46,7 +48,7 @@
   async function improve(routine: Routine) {
     const mine = editor.routineHere(routine.id);
     if (!(await put({ id: routine.id, revision: routine.revision, name: routine.name, steps: routineSteps(routine.id, mine) }))) return;
-    onsay(`“${routine.name}” is now as it is here. Other recipes that use it are asked whether they take it over.`);
+    desk.said = `“${routine.name}” is now as it is here. Other recipes that use it are asked whether they take it over.`;
     await invalidateAll();
   }
   async function leave(routine: Routine) {
@@ -60,7 +62,7 @@
   }
   function take(routine: Routine) {
     editor.takeRoutine(routine);
-    onsay(`Taken over from “${routine.name}”. Undo brings the old steps back.`);
+    desk.said = `Taken over from “${routine.name}”. Undo brings the old steps back.`;
     void leave(routine);
   }
 </script>
@@ -89,7 +91,7 @@
       class="btn {routine.state === 'differs' ? 'btn-quiet' : ''}"
       onclick={() => {
         editor.insertRoutine(editor.selected, routine);
-        onsay(`“${routine.name}” stands behind the chosen step.`);
+        desk.said = `“${routine.name}” stands behind the chosen step.`;
       }}>Put behind the chosen step</button
     >
   </div>

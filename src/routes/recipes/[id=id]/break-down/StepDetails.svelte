@@ -15,25 +15,19 @@
     showAmount,
     SUPERVISION,
     toolName,
-    type Kitchen,
     type Step,
     type Supervision,
   } from '$core';
   import Hazards from '$lib/ui/Hazards.svelte';
-  import type { TaskEditor } from '$lib/ui/task-editor.svelte';
   import { showMinutes, SUPERVISION_NAMES } from '$lib/ui/words';
-  type Props = {
-    step: Step;
-    editor: TaskEditor;
-    kitchen: Kitchen;
-    onedit: () => void;
-    onadd: () => void;
-    onsplit: () => void;
-    onduplicate: () => void;
-    onremove: () => void;
-  };
-  let { step, editor, kitchen, onedit, onadd, onsplit, onduplicate, onremove }: Props = $props();
+  import { getDesk } from './desk.svelte';
+  let { step: kept }: { step: Step } = $props();
+  const desk = getDesk();
+  const { editor } = desk;
+  const kitchen = $derived(desk.kitchen);
+  const step = $derived(desk.shown(kept));
   const index = $derived(editor.steps.findIndex((s) => s.key === step.key));
+  const isLast = $derived(index >= editor.steps.length - 1);
   const grade = $derived(readingGrade(step.text));
   const plainer = $derived(plainerWording(step.text));
   const measured = $derived(
@@ -58,15 +52,19 @@
   }
 </script>
 
-<div class="mt-2 flex flex-wrap gap-1">
-  <button type="button" class="btn" onclick={onedit}>Change words</button>
-  <button type="button" class="btn" onclick={onadd}>Add after</button>
-  <button type="button" class="btn" onclick={onduplicate}>Copy</button>
-  <button type="button" class="btn" onclick={onsplit}>Split</button>
-  <button type="button" class="btn" disabled={index >= editor.steps.length - 1} onclick={() => editor.join(step.key)}>Join next</button>
-  <button type="button" class="btn" disabled={index === 0} onclick={() => editor.move(step.key, -1)}>Up</button>
-  <button type="button" class="btn" disabled={index >= editor.steps.length - 1} onclick={() => editor.move(step.key, 1)}>Down</button>
-  <button type="button" class="btn" onclick={onremove}>Delete</button>
+<!-- the words and the step; its place among the others; and apart from both what takes it away -->
+<div class="mt-2 flex flex-wrap items-center gap-x-4">
+  <span class="-ml-2 flex flex-wrap">
+    <button type="button" class="btn btn-quiet px-2!" onclick={() => desk.edit(kept)}>Change words</button>
+    <button type="button" class="btn btn-quiet px-2!" onclick={() => desk.split(step.key)}>Split</button>
+    <button type="button" class="btn btn-quiet px-2!" disabled={isLast} onclick={() => editor.join(step.key)}>Join next</button>
+  </span>
+  <span class="-ml-2 flex flex-wrap">
+    <button type="button" class="btn btn-quiet px-2!" onclick={() => desk.startAdding(step.key)}>Add after</button>
+    <button type="button" class="btn btn-quiet px-2!" onclick={() => desk.duplicate(step.key)}>Copy</button>
+    <button type="button" class="btn btn-quiet px-2!" disabled={index === 0} onclick={() => editor.move(step.key, -1)}>Up</button>
+    <button type="button" class="btn btn-quiet px-2!" disabled={isLast} onclick={() => editor.move(step.key, 1)}>Down</button>
+  </span>
 </div>
 {#if measured}
   <label class="mt-3 block"
@@ -83,10 +81,20 @@
 <label class="mt-3 block"
   ><span class="text-muted">Technique</span>
   <select class="field" value={step.technique ?? ''} onchange={(e) => editor.technique(step.key, e.currentTarget.value)}>
-    {#if !step.technique}<option value="">none recognised</option>{/if}
+    {#if !step.technique}<option value="">choose one</option>{/if}
     {#each TECHNIQUES_BY_NAME as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
   </select>
 </label>
+{#if !step.technique}
+  <p class="problem" role="status">
+    I do not know this action: choose one. Until then nothing is known here of what it needs, what can hurt, and who should be near.
+  </p>
+{:else if desk.guessed === step.key}
+  <p class="problem" role="status">
+    I do not know the action in these words. The step still counts as “{TECHNIQUES.find((t) => t.id === step.technique)?.name}”: choose
+    another where that is wrong.
+  </p>
+{/if}
 <label class="mt-2 block"
   ><span class="text-muted">Supervision</span>
   <select class="field" value={step.supervision} onchange={(e) => editor.supervise(step.key, e.currentTarget.value as Supervision)}>
@@ -156,3 +164,6 @@
   </ol>
   <button type="button" class="btn mt-1" onclick={() => editor.finer(step.key)}>Teach it in these small steps</button>
 {/if}
+<p class="mt-5 border-t border-line pt-2">
+  <button type="button" class="btn btn-quiet -ml-2 px-2!" onclick={() => desk.remove(step.key)}>Delete this step</button>
+</p>

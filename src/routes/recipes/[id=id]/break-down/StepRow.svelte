@@ -6,50 +6,22 @@
   import Picture from '$lib/ui/Picture.svelte';
   import { SUPERVISION_NAMES } from '$lib/ui/words';
   import { dragHandle } from 'svelte-dnd-action';
+  import { getDesk } from './desk.svelte';
 
-  type Props = {
-    step: Step;
-    number: number;
-    picture: string;
-    selected: boolean;
-    editing: boolean;
-    /** Words in the field, while they are changed. */
-    text: string;
-    /** What the words in the field would bring to the dry run, and what they would mend. */
-    would: { bring: string[]; mend: string[] } | null;
-    /** What a dry run found here. */
-    look: string;
-    taught: { words: string; today: boolean } | null;
-    found: boolean;
-    onselect: () => void;
-    onedit: () => void;
-    ontyped: () => void;
-    oncommit: () => void;
-    onleave: () => void;
-  };
-  let {
-    step,
-    number,
-    picture,
-    selected,
-    editing,
-    text = $bindable(),
-    would,
-    look,
-    taught,
-    found,
-    onselect,
-    onedit,
-    ontyped,
-    oncommit,
-    onleave,
-  }: Props = $props();
+  let { step: kept, number }: { step: Step; number: number } = $props();
+  const desk = getDesk();
+  const { key } = $derived(kept);
+  const step = $derived(desk.shown(kept));
+  const editing = $derived(desk.editing === key);
+  const selected = $derived(desk.editor.selected === key);
+  const taught = $derived(desk.taughtAs(kept));
+  const look = $derived(desk.lookAt.get(key));
 
   function onkeydown(event: KeyboardEvent) {
     if (event.key === 'Enter' && !event.shiftKey) {
       event.preventDefault();
-      oncommit();
-    } else if (event.key === 'Escape') onleave();
+      desk.commit(key);
+    } else if (event.key === 'Escape') desk.leave(key);
   }
 </script>
 
@@ -64,7 +36,7 @@
   >
     {number}
   </div>
-  <Picture svg={picture} class="w-[4.5rem]" />
+  <Picture svg={desk.pictureOf(kept)} class="w-[4.5rem]" />
   {#if editing}
     <div class="my-1">
       <textarea
@@ -73,33 +45,34 @@
         maxlength="300"
         dir="auto"
         aria-label="Words of step {number}"
-        bind:value={text}
+        bind:value={desk.text}
         {@attach takeFocus}
-        oninput={ontyped}
+        oninput={() => desk.typed(key)}
         {onkeydown}
-        onblur={oncommit}></textarea>
+        onblur={() => desk.commit(key)}></textarea>
       <div role="status" class="text-sm">
-        {#each would?.bring ?? [] as message (message)}<p class="font-semibold">Look: {message}</p>{/each}
-        {#if would?.mend.length}<p>Mends: {would.mend.join(', ')}.</p>{/if}
+        {#each desk.would?.bring ?? [] as message (message)}<p class="font-semibold">Look: {message}</p>{/each}
+        {#if desk.would?.mend.length}<p>Mends: {desk.would.mend.join(', ')}.</p>{/if}
       </div>
     </div>
   {:else}
     <button
       type="button"
-      id="step-{step.key}"
+      id="step-{key}"
       class="grid min-h-14 w-full grid-cols-1 items-center gap-x-4 px-1 py-1 text-left sm:grid-cols-[1fr_auto]"
       aria-current={selected ? 'step' : undefined}
-      onclick={onselect}
-      ondblclick={onedit}
+      onclick={() => desk.select(key)}
+      ondblclick={() => desk.edit(kept)}
     >
       <span dir="auto">
         {step.text}{#if step.meanwhile}<span class="block text-sm text-muted">Meanwhile: {step.meanwhile}</span>{/if}
       </span>
       <span class="text-sm sm:text-right">
         <Hazards hazards={step.hazards} />
+        {#if !step.technique}<span class="block font-semibold">action not known</span>{/if}
         {#if step.supervision !== 'none'}<span class="block text-muted">{SUPERVISION_NAMES[step.supervision]}</span>{/if}
         {#if taught?.words}<span class="block {taught.today ? 'font-bold' : 'text-muted'}">{taught.words}</span>{/if}
-        {#if found}<span class="block font-semibold">found</span>{/if}
+        {#if desk.matches.includes(kept)}<span class="block font-semibold">found</span>{/if}
         {#if look}<span class="block font-semibold">look: {look}</span>{/if}
       </span>
     </button>

@@ -1,8 +1,10 @@
 <!-- Which steps are hard to read, and plainer words for them. -->
 <script lang="ts">
-  import { hardSteps, plainerWording, type Step } from '$core';
-  type Props = { steps: Step[]; grade: number; onreword: (key: string, text: string) => void; onshow: (key: string) => void };
-  let { steps, grade, onreword, onshow }: Props = $props();
+  import { hardSteps, plainerWording } from '$core';
+  import { getDesk } from './desk.svelte';
+  const desk = getDesk();
+  const { steps } = $derived(desk.editor);
+  const grade = $derived(desk.sent.readingGrade);
   const hard = $derived(
     hardSteps(steps, grade).map((h) => {
       const text = steps.find((s) => s.key === h.key)!.text;
@@ -23,8 +25,8 @@
           <span dir="auto">{one.text}</span>
           {#if one.plainer}<span class="block font-semibold" dir="auto">{one.plainer}</span>{/if}</span
         >
-        {#if one.plainer}<button type="button" class="btn" onclick={() => onreword(one.key, one.plainer!)}>Use the plainer words</button>
-        {:else}<button type="button" class="btn btn-quiet" onclick={() => onshow(one.key)}>Show the step</button>{/if}
+        {#if one.plainer}<button type="button" class="btn" onclick={() => desk.reword(one.key, one.plainer!)}>Use the plainer words</button>
+        {:else}<button type="button" class="btn btn-quiet" onclick={() => desk.show(one.key)}>Show the step</button>{/if}
       </li>
     {/each}
   </ul>
