@@ -90,6 +90,7 @@ export {
 export { matchSteps, takeOverKeys } from './task/match';
 export { measureLabel, measuringOf, type Measuring } from './task/measuring';
 export { becomeRoutine, insertRoutine, routineRun, routineState, routineSteps, takeRoutine } from './task/routine';
+export { measuresGone, rebuildForKitchen } from './task/kitchen-change';
 export { isActionKnown } from './task/interpret';
 export { toolName } from './task/routines';
 export { readMeasured } from './task/measured-field';

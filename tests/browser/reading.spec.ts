@@ -1,6 +1,6 @@
 // Read: a recipe put right with keys alone, and worked out for the class.
 import { expect, test } from '@playwright/test';
-import { arrived, pasteRecipe, settled } from './helpers';
+import { arrived, pasteRecipe, running, settled } from './helpers';
 
 const RECIPE = `Oat bake
 Serves 6
@@ -143,4 +143,19 @@ test('the kitchen: its measures become the steps’ measures; a slip keeps what 
   await page.getByRole('button', { name: 'Remove ⅔ cup' }).click();
   await page.getByRole('button', { name: 'Save the kitchen' }).click();
   await expect(page.getByText('Saved.')).toBeVisible();
+  // steps that are there already say so, and are measured anew; what somebody wrote stays
+  await page.goto(`/recipes/${id}/break-down`);
+  await running(page);
+  await expect(page.getByText('This kitchen has no ⅔ cup any more, and a step fills it.')).toBeVisible();
+  await page.getByRole('button', { name: /^Put on your apron/ }).click();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('Put your blue apron on.');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Measure with what there is' }).click();
+  await expect(page.getByText('This kitchen has no ⅔ cup any more')).toBeHidden();
+  await expect(page.getByRole('button', { name: /^Fill the ⅓ cup twice with rice/ })).toBeVisible();
+  await expect(page.getByText('found none of the faults')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Put your blue apron on/ })).toBeVisible();
+  await settled(page);
 });

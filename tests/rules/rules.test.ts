@@ -1,7 +1,7 @@
 // What must hold for the cards of any recipe, over every recipe that there is; each rule with a planted break that it catches.
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { buildTask, dryRun, findFood, mendAll, readRecipe, type Recipe, type Step, type TaskAnalysis } from '../../src/core/index';
+import { buildTask, dryRun, findFood, mendAll, readRecipe, reword, type Recipe, type Step, type TaskAnalysis } from '../../src/core/index';
 import * as rules from './rules';
 
 const FOLDERS = ['../recipes/', '../more-recipes/', '../judged/first/', '../judged/second/'].map((f) => new URL(f, import.meta.url));
@@ -139,12 +139,18 @@ function* seeded(seed: number): Generator<number> {
 describe('edited steps', () => {
   const next = seeded(7);
   const random = (below: number) => Math.floor((next.next().value as number) * below);
-  const edits = Array.from({ length: 400 }, () => {
+  /** A step taken out, moved, or with the words of another step of any recipe. */
+  const edits = Array.from({ length: 2000 }, () => {
     const { recipe, task } = BUILT[random(BUILT.length)];
-    const steps = [...task.steps];
+    let steps = [...task.steps];
     const at = random(steps.length);
-    if (random(2) === 0) steps.splice(at, 1);
-    else steps.splice(random(steps.length), 0, ...steps.splice(at, 1));
+    const kind = random(3);
+    if (kind === 0) steps.splice(at, 1);
+    else if (kind === 1) steps.splice(random(steps.length), 0, ...steps.splice(at, 1));
+    else {
+      const other = BUILT[random(BUILT.length)].task.steps;
+      steps = reword(steps, steps[at].key, other[random(other.length)].text, recipe.ingredients);
+    }
     return { recipe, task: { ...task, steps } };
   });
 

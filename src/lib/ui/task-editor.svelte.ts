@@ -12,8 +12,10 @@ import {
   isActionKnown,
   insertStep,
   joinNext,
+  measuresGone,
   mendAll,
   moveStep,
+  rebuildForKitchen,
   removeStep,
   reword,
   routineRun,
@@ -224,6 +226,14 @@ export class TaskEditor {
   }
   supervise(key: string, supervision: Supervision): void {
     this.#to(superviseStep(this.steps, key, supervision));
+  }
+  /** Measures that steps are worked with and that the kitchen does not have any more. */
+  get gone() {
+    return measuresGone(this.steps, this.kitchen);
+  }
+  /** Builds those steps anew with what the kitchen has; what a person wrote stays. */
+  forKitchen(): void {
+    this.#to(rebuildForKitchen(this.recipe, this.steps, this.grain, this.kitchen));
   }
   /** Builds all steps anew from the recipe, at a grain; those that do the same keep their keys. Undo brings the old ones back. */
   rebuild(grain: Grain, recipeRevision: number): void {

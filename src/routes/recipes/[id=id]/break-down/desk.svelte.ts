@@ -34,6 +34,8 @@ export class Desk {
   text = $state('');
   /** Key of a step whose new words name no action that is known: what it was taken for before stands. */
   guessed = $state<string | null>(null);
+  /** Steps were measured anew for this kitchen: those that still use what is gone are a person's own. */
+  measured = $state(false);
   /** Behind which step one is put in. */
   adding = $state<string | null>(null);
   /** A step was chosen by a person: on a phone its details open under it, and none is chosen at first. */
@@ -192,6 +194,11 @@ export class Desk {
   rebuild(grain: Grain): void {
     this.editor.rebuild(grain, this.sent.recipeRevision);
     this.said = 'Built anew. Undo brings the old steps back.';
+  }
+  forKitchen(): void {
+    this.editor.forKitchen();
+    this.measured = true;
+    this.said = 'Measured anew; what you changed stayed. Undo brings the old steps back.';
   }
   mend(finding: Finding): void {
     this.editor.mend(finding.fix!);
