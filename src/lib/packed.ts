@@ -1,25 +1,24 @@
 // What is long or of many small parts on its way into a page: as JSON, packed, it is a tenth as long, and the page's writer does not go through it part by part.
 import { inflateSync, strFromU8 } from 'fflate';
 
-/** What was packed in this process a moment ago: the page is written by whoever packed it, and need not unpack it. Each is given out once. */
+/** What marks stand for while this process writes their pages: whoever packed it need not unpack it. */
 const known = new Map<string, unknown>();
-const MOST = 8;
 
-/** Says what was packed, to whoever asks next. */
-export function remember(packed: string, value: unknown): void {
-  known.set(packed, value);
-  for (const old of known.keys()) {
-    if (known.size <= MOST) break;
-    known.delete(old);
-  }
+/** Says what a mark stands for, until the page is written. */
+export function remember(mark: string, value: unknown): void {
+  known.set(mark, value);
+}
+
+/** The page with a mark is written, or never will be. */
+export function forget(mark: string): void {
+  known.delete(mark);
 }
 
 /**
  * What was packed.
- * @throws Error where it is nothing that `pack` made
+ * @throws Error where it is nothing that `Parcels` made
  */
 export function unpack(packed: string): unknown {
-  const value = known.get(packed);
-  known.delete(packed);
-  return value ?? JSON.parse(strFromU8(inflateSync(Uint8Array.from(atob(packed), (sign) => sign.charCodeAt(0)))));
+  if (known.has(packed)) return known.get(packed);
+  return JSON.parse(strFromU8(inflateSync(Uint8Array.from(atob(packed), (sign) => sign.charCodeAt(0)))));
 }

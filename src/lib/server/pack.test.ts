@@ -3,13 +3,17 @@ import { expect, test } from 'vitest';
 import { unpack } from '../packed';
 import { Parcels } from './pack';
 
-const pack = (value: unknown) => new Parcels(false).pack(value);
+const html = (text: string) =>
+  new Response(text, { headers: { 'content-type': 'text/html', 'content-length': String(text.length), etag: '"of the marks"' } });
 
-/** The first time from memory, the second time as in a browser. */
-const both = async (value: unknown) => {
-  const packed = await pack(value);
-  return [unpack(packed), unpack(packed)];
-};
+/** As a page is written by the process that packed it, and as a browser takes it up. */
+async function both(value: unknown): Promise<unknown[]> {
+  const parcels = new Parcels(true);
+  const mark = await parcels.pack(value);
+  const here = unpack(mark);
+  const sent = await (await parcels.putIn(html(mark))).text();
+  return [here, unpack(sent)];
+}
 
 test('whatever JSON can say comes back as it was, to the process that packed it and to any other', async () => {
   const any = fc.jsonValue().map((value) => JSON.parse(JSON.stringify(value)) as unknown);
@@ -22,18 +26,22 @@ test('whatever JSON can say comes back as it was, to the process that packed it 
 test('a long text is short on its way', async () => {
   const long = '<path d="M1 2L3 4" fill="#fff"/>'.repeat(20_000);
   expect(await both({ long })).toEqual([{ long }, { long }]);
-  expect((await pack(long)).length).toBeLessThan(long.length / 20);
+  expect((await new Parcels(false).pack(long)).length).toBeLessThan(long.length / 20);
 });
-test('what was packed and never asked for does not pile up', async () => {
-  const packed = await Promise.all(Array.from({ length: 50 }, (_, i) => pack(`text ${i}`)));
-  for (const [i, one] of packed.entries()) expect(unpack(one)).toBe(`text ${i}`);
+test('many pages are written at the same moment, each with its own, and nothing is left of them', async () => {
+  const all = await Promise.all(
+    Array.from({ length: 200 }, async (_, i) => {
+      const parcels = new Parcels(true);
+      return { parcels, marks: [await parcels.pack(`text ${i}`), await parcels.packOnce('the same', 'pictures')] };
+    }),
+  );
+  for (const [i, { marks }] of all.entries()) expect(marks.map(unpack)).toEqual([`text ${i}`, 'pictures']);
+  for (const { parcels } of all) await parcels.putIn(html('no marks in it'));
+  for (const { marks } of all) for (const mark of marks) expect(() => unpack(mark)).toThrow();
 });
 test('what is none is refused', () => {
   for (const wrong of ['%', 'AAAA', 'no']) expect(() => unpack(wrong)).toThrow();
 });
-
-const html = (text: string) =>
-  new Response(text, { headers: { 'content-type': 'text/html', 'content-length': String(text.length), etag: '"of the marks"' } });
 
 test('a page holds what was packed in the place of its marks, and says how long it is', async () => {
   const parcels = new Parcels(true);
@@ -56,7 +64,6 @@ test('a page without them is left as it is, and so is one that failed before its
 test('data without a page hold what is packed, and no mark', async () => {
   const parcels = new Parcels(false);
   const packed = await parcels.pack({ a: 1 });
-  unpack(packed);
   expect(unpack(packed)).toEqual({ a: 1 });
   const answer = html(packed);
   expect(await parcels.putIn(answer)).toBe(answer);

@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { promisify } from 'node:util';
 import { deflateRaw } from 'node:zlib';
 import { LRUCache } from 'lru-cache';
-import { remember } from '../packed';
+import { forget, remember } from '../packed';
 
 const deflate = promisify(deflateRaw);
 
@@ -49,15 +49,17 @@ export class Parcels {
   }
 
   #give(value: unknown, text: string): string {
+    if (!this.isPage) return text;
     // nobody can guess it, so no text of anybody's is taken for one
-    const given = this.isPage ? `packed-${randomUUID()}` : text;
-    if (this.isPage) this.#held.set(given, Buffer.from(text, 'latin1'));
-    remember(given, value);
-    return given;
+    const mark = `packed-${randomUUID()}`;
+    this.#held.set(mark, Buffer.from(text, 'latin1'));
+    remember(mark, value);
+    return mark;
   }
 
-  /** The answer with all that was packed in the place of its marks. */
+  /** The answer with all that was packed in the place of its marks, which are forgotten. Called once for each request, whatever became of it. */
   async putIn(response: Response): Promise<Response> {
+    for (const mark of this.#held.keys()) forget(mark);
     if (this.#held.size === 0 || response.body === null) return response;
     const page = Buffer.from(await response.arrayBuffer());
     const places = [...this.#held]
