@@ -61,7 +61,10 @@ test('a kitchen that has all leaves the steps as they are', () => {
 });
 
 test('a measure that was kept somewhere is no longer fetched from there', () => {
-  const kept: Kitchen = { ...USUAL_KITCHEN, tools: [...USUAL_KITCHEN.measures, { id: 'spoon' }].map(({ id }) => ({ id, place: 'drawer 1' })) };
+  const kept: Kitchen = {
+    ...USUAL_KITCHEN,
+    tools: [...USUAL_KITCHEN.measures, { id: 'spoon' }].map(({ id }) => ({ id, place: 'drawer 1' })),
+  };
   const kitchen = { ...without('third-cup'), tools: kept.tools.filter((t) => t.id !== 'third-cup') };
   const anew = rebuildForKitchen(recipe, built(kept), 'standard', kitchen);
   expect(texts(built(kept)).join(' ')).toContain('From drawer 1, get the ⅓ cup');

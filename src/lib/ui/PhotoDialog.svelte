@@ -62,7 +62,8 @@
     >
       <Dialog.Title class="text-xl font-bold">A photo of your own</Dialog.Title>
       <Dialog.Description class="mt-1"
-        >{step?.text} <span class="text-muted">No faces of learners. Place and time are taken out before it is kept.</span></Dialog.Description
+        >{step?.text}
+        <span class="text-muted">No faces of learners. Place and time are taken out before it is kept.</span></Dialog.Description
       >
       <label class="mt-4 block"
         ><span>Choose or take a photo</span>
@@ -89,7 +90,8 @@
           <button type="button" class="btn btn-act" disabled={busy} onclick={() => send(true)}>Use this photo</button>
           <button type="button" class="btn" onclick={() => (cut.turns = (cut.turns + 1) % 4)}>Turn</button>
         {/if}
-        {#if step?.has && !image}<button type="button" class="btn" disabled={busy} onclick={() => send(false)}>Back to the drawing</button>{/if}
+        {#if step?.has && !image}<button type="button" class="btn" disabled={busy} onclick={() => send(false)}>Back to the drawing</button
+          >{/if}
         <Dialog.Close class="btn">Close</Dialog.Close>
       </div>
     </Dialog.Content>

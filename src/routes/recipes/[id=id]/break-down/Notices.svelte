@@ -25,7 +25,8 @@
   <p class="mt-3 border-l-4 border-ink pl-3">
     This kitchen has no {gone.map((g) => g.label).join(', ')} any more, and {uses === 1 ? 'a step fills' : `${uses} steps fill`} it.
     <button type="button" class="btn ml-2" onclick={() => desk.forKitchen()}>Measure with what there is</button>
-    {#if desk.measured}<span class="text-muted">What you worded yourself stayed: change those steps by hand.</span>{/if}
+    {#if desk.measured === desk.editor.steps}<span class="text-muted">What you worded yourself stayed: change those steps by hand.</span
+      >{/if}
   </p>
 {/if}
 {#if desk.outdated}

@@ -89,7 +89,7 @@
   <p class="problem" role="status">
     I do not know this action: choose one. Until then nothing is known here of what it needs, what can hurt, and who should be near.
   </p>
-{:else if desk.guessed === step.key}
+{:else if desk.guessed?.key === step.key && desk.guessed.text === step.text}
   <p class="problem" role="status">
     I do not know the action in these words. The step still counts as “{TECHNIQUES.find((t) => t.id === step.technique)?.name}”: choose
     another where that is wrong.

@@ -32,10 +32,10 @@ export class Desk {
   /** Key of the step whose words are changed; the words. */
   editing = $state<string | null>(null);
   text = $state('');
-  /** Key of a step whose new words name no action that is known: what it was taken for before stands. */
-  guessed = $state<string | null>(null);
-  /** Steps were measured anew for this kitchen: those that still use what is gone are a person's own. */
-  measured = $state(false);
+  /** A step whose new words name no action that is known: what it was taken for before stands. */
+  guessed = $state.raw<{ key: string; text: string } | null>(null);
+  /** The steps as they were measured anew for this kitchen: those that still use what is gone are a person's own. */
+  measured = $state.raw<Step[] | null>(null);
   /** Behind which step one is put in. */
   adding = $state<string | null>(null);
   /** A step was chosen by a person: on a phone its details open under it, and none is chosen at first. */
@@ -197,7 +197,7 @@ export class Desk {
   }
   forKitchen(): void {
     this.editor.forKitchen();
-    this.measured = true;
+    this.measured = this.editor.steps;
     this.said = 'Measured anew; what you changed stayed. Undo brings the old steps back.';
   }
   mend(finding: Finding): void {
@@ -213,7 +213,8 @@ export class Desk {
     this.editor.reword(key, words);
     if (this.editor.steps === before) return;
     this.said = 'Reworded. Undo takes it back.';
-    this.guessed = this.editor.isActionKnown(words) ? null : key;
+    const { text } = this.editor.steps.find((s) => s.key === key)!;
+    this.guessed = this.editor.isActionKnown(text) ? null : { key, text };
   }
   /** What an earlier visit could not save. */
   putBack(): void {
