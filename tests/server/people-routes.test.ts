@@ -4,6 +4,7 @@ import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { may, ROLES, type Role } from '$core';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { DEMO_PEOPLE } from '../../src/lib/server/demo/people';
+import { unpack } from '../../src/lib/packed';
 import { isOpen, lawfulRoutes, mayAt } from '../../src/lib/server/people/route-law';
 import { DEMO_SCHOOL, withSchool } from '../../src/lib/server/school-scope';
 import { builtRoutes, startServer, type Answer, type BuiltRoute, type OwnServer } from './own-server';
@@ -21,6 +22,16 @@ const nothing = new Map([
   ['secret', 'x'.repeat(32)],
   ['code', '000000'],
 ]);
+
+/** What an answer says, what goes packed in it too: packed, a name would not be seen, and by chance three signs are one. */
+const said = (body: string) =>
+  body.replace(/[A-Za-z0-9+/]{100,}={0,2}/g, (text) => {
+    try {
+      return JSON.stringify(unpack(text));
+    } catch {
+      return text;
+    }
+  });
 
 async function signIn(who: string, account: string, session: object = {}): Promise<void> {
   const secret = randomBytes(24).toString('base64url');
@@ -246,7 +257,7 @@ describe('another school', () => {
   test('sees no name of the demo’s learners or people on any page of its own', async () => {
     for (const call of calls.filter((c) => !c.route.id.includes('[') && c.method === 'GET')) {
       const { body } = await ask(call, 'elsewhere');
-      for (const name of ['Wren', 'Odo', 'Tansy', 'Ferrow', 'Cedar Quay']) expect(body, nameOf(call)).not.toContain(name);
+      for (const name of ['Wren', 'Odo', 'Tansy', 'Ferrow', 'Cedar Quay']) expect(said(body), nameOf(call)).not.toContain(name);
     }
   });
 });
@@ -267,10 +278,13 @@ describe('another class of the same school', () => {
     expect(await all()).toBe(before);
   });
   test('sees no name of its learners on any page, those of shared recipes too', async () => {
+    let packed = 0;
     for (const call of calls.filter((c) => c.method === 'GET')) {
       const { body } = await ask(call, 'beside');
-      for (const name of ['Wren', 'Odo', 'Tansy', 'Nell']) expect(body, nameOf(call)).not.toContain(name);
+      if (said(body) !== body) packed++;
+      for (const name of ['Wren', 'Odo', 'Tansy', 'Nell']) expect(said(body), nameOf(call)).not.toContain(name);
     }
+    expect(packed).toBeGreaterThan(1);
   });
   test('whoever is in no class is told so, reaches his own page, and sees no learner anywhere', async () => {
     await withSchool(server.owner, DEMO_SCHOOL, (trx) => trx('class_person').where({ account_id: beside }).delete().then());
