@@ -92,3 +92,15 @@ describe('the newest migrations, on a full database', () => {
     expect(await all()).toEqual(before);
   }, 60_000);
 });
+
+test.each(['0013_statistics', '0013_quick_questions'])(
+  'a database that has only the other of the two goes forward: without %s',
+  async (name) => {
+    const had = (): Promise<string[]> => owner('migration').orderBy('name').pluck('name');
+    const whole = await had();
+    expect(await owner('migration').where({ name }).delete()).toBe(1);
+    await migrate(owner);
+    expect(await had()).toEqual(whole);
+    expect((await owner('pg_statistic_ext').where({ stxname: 'observation_belongs' })).length).toBe(1);
+  },
+);

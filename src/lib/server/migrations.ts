@@ -12,6 +12,7 @@ import * as lookBack from './migrations/0009_look_back';
 import * as people from './migrations/0010_people';
 import * as classes from './migrations/0011_classes';
 import * as trust from './migrations/0012_trust';
+import * as statistics from './migrations/0013_statistics';
 import * as quickQuestions from './migrations/0013_quick_questions';
 
 const MIGRATIONS = new Map<string, Knex.Migration>([
@@ -27,6 +28,8 @@ const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0010_people', people],
   ['0011_classes', classes],
   ['0012_trust', trust],
+  // two of this number: which of them a database has hangs on when it was last brought up to date
+  ['0013_statistics', statistics],
   ['0013_quick_questions', quickQuestions],
 ]);
 

@@ -1,11 +1,8 @@
 // Questions that took longer than they have to. Nothing that is seen or taken is another than before.
 import type { Knex } from 'knex';
 
-/**
- * A learner's and a lesson's records are all of one school: the database does not guess that, and took each question for one of a single row. With a hundred
- * classes it then read a whole lesson's records, of all its learners, wherever one learner's were asked for.
- */
-const BELONGS = 'create statistics observation_belongs (dependencies) on school_id, learner_id, lesson_id from observation';
+/** Why: see 0013_statistics. A database that has been through that one has it. */
+const BELONGS = 'create statistics if not exists observation_belongs (dependencies) on school_id, learner_id, lesson_id from observation';
 
 /** The school is asked for once: within the question it was asked for again and again. */
 const OWN_LEARNERS = `
@@ -34,5 +31,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 /** The functions stay as they are: they answer the same, and go with the classes. */
 export async function down(knex: Knex): Promise<void> {
-  await knex.raw('drop statistics observation_belongs');
+  await knex.raw('drop statistics if exists observation_belongs');
 }
