@@ -3,14 +3,12 @@ import { run } from '../task/dry-run/run';
 import type { Kitchen, Step, TaskAnalysis } from '../plan/model';
 import { worksOf, type Works } from '../technique/works';
 import { techniqueById } from '../technique/lexicon';
-import { toolById } from '../technique/tools';
+import { isVessel, toolById } from '../technique/tools';
 import { emptyGrams } from '../technique/tool-weights';
 import type { Load, OwnStep } from './model';
 
 /** A pan is filled about two thirds (handbook, 8). */
 const FILLED = 2 / 3;
-
-const HOLDERS = new Set(['container', 'cookware']);
 
 export const worksOfStep = (step: Pick<Step, 'technique'>): Works => {
   const id = step.technique;
@@ -19,7 +17,7 @@ export const worksOfStep = (step: Pick<Step, 'technique'>): Works => {
 
 /** The vessel that a step lifts, fills or works in: what it names before what it works into. */
 function vesselLifted(step: Step): string | null {
-  const held = step.tools.filter((id) => HOLDERS.has(toolById(id)?.kind ?? '') || emptyGrams(id) > 400);
+  const held = step.tools.filter((id) => isVessel(id) || emptyGrams(id) > 400);
   const { act } = worksOfStep(step);
   if (act === 'drain') return step.from ?? held.find((id) => id !== 'colander' && id !== 'sieve') ?? held[0] ?? null;
   if (act === 'kettle') return 'kettle';

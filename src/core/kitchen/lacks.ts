@@ -1,4 +1,5 @@
 // What a step needs that the kitchen does not give yet: one law for each fact.
+import { foodIs } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import type { Act, Works } from '../technique/works';
@@ -118,31 +119,13 @@ const inVessel: Law = (world, step, _lots, { act }) => {
   return [{ fact: 'in-vessel', vessel, from: 'colander', lots: drained }];
 };
 
-const JUICY = new Set([
-  'sauce',
-  'stock',
-  'milk',
-  'plant-drink',
-  'cream',
-  'juice',
-  'berry',
-  'syrup',
-  'water',
-  'yoghurt',
-  'fruit',
-  'leaf',
-  'drink',
-  'vinegar',
-  'ready',
-]);
 const isWet = (world: World, lot: Lot) =>
   [...lot.parts.keys()].some((i) => {
     const { wet, one, food } = world.ingredients[i]!;
-    return wet || one.unit === 'can' || JUICY.has(food?.category ?? '') || /tomato/i.test(one.item);
+    return wet || one.unit === 'can' || foodIs(food, 'juicy') || /tomato/i.test(one.item);
   });
-/** Foods that are cooked in water though no list has it (common practice: pasta, rice, potatoes, eggs in their shells). */
-const IN_WATER = new Set(['pasta', 'noodle', 'rice', 'grain', 'root', 'vegetable', 'egg', 'pulse', 'leaf']);
-const isForWater = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => IN_WATER.has(world.ingredients[i]!.food?.category ?? ''));
+/** Pasta, rice, potatoes, eggs in their shells. */
+const isForWater = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'boils'));
 
 const water: Law = (world, step, lots, { act, traits }) => {
   const vessel = vesselOf(step);

@@ -1,4 +1,5 @@
 // What happens to matter: it goes from vessel to vessel, is worked into one, is cooked.
+import { foodIs } from '../recipe/food';
 import { toolById } from '../technique/tools';
 import type { Known, Lot, World } from './model';
 import { contents, HOT, isLotHot, vesselIn } from './world';
@@ -52,16 +53,13 @@ export function join(world: World, vessel: string): void {
   if (!first.cooked && parts.some((k) => k.raw === 'raw-flour') && parts.some((k) => !isDry(k))) first.raw.add('raw-flour');
 }
 
-const GIVES_FAT = new Set(['oil', 'fat', 'meat', 'poultry', 'cured-meat', 'cheese', 'fish', 'nut', 'seed']);
 /** Whether something in a lot greases the pan that it lies in. */
-export const isFatty = (world: World, lot: Lot) =>
-  [...lot.parts.keys()].some((i) => GIVES_FAT.has(world.ingredients[i]!.food?.category ?? ''));
+export const isFatty = (world: World, lot: Lot) => [...lot.parts.keys()].some((i) => foodIs(world.ingredients[i]!.food, 'fatty'));
 
 const DRY = new Set(['powder', 'grain', 'packed']);
 /** Flour stays dry beside it. */
 export const isDry = ({ food, minor }: Known): boolean =>
-  DRY.has(food?.form ?? '') ||
-  (minor && food?.form !== 'sticky' && food?.category !== 'oil' && food?.category !== 'fat' && food?.category !== 'water');
+  DRY.has(food?.form ?? '') || (minor && food?.form !== 'sticky' && !foodIs(food, 'grease') && !foodIs(food, 'runny'));
 
 /** What is in a hot place is cooked there. */
 export function cook(world: World, vessel: string): void {

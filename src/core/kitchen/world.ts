@@ -2,10 +2,10 @@
 import { toFraction } from '../amount/quantity';
 import { gramsIn, millilitresIn, type MeasureSystem } from '../amount/units';
 import { convertUnit } from '../amount/units';
-import { findFood } from '../recipe/food';
+import { findFood, foodIs } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 import type { Hazard } from '../technique/model';
-import { hasMark, toolById } from '../technique/tools';
+import { hasMark, isVessel, toolById } from '../technique/tools';
 import { table } from '../amount/table';
 import type { Known, Lot, Played, Vessel, World, Place } from './model';
 
@@ -15,7 +15,6 @@ export const HOT = { pot: 30, pan: 20, food: 10 } as const;
 const FULL_POT_ML = 1000;
 
 const RAW = table<Hazard>({ egg: 'raw-egg', meat: 'raw-meat', poultry: 'raw-meat', fish: 'raw-fish', flour: 'raw-flour' });
-const MINOR = new Set(['sugar', 'syrup', 'salt', 'spice', 'oil', 'fat', 'herb', 'raising', 'stock', 'water']);
 
 /** What the world has to know of an ingredient. */
 function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): Known {
@@ -37,7 +36,7 @@ function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): 
     raw: food?.raw && !cooked ? RAW.get(food.raw)! : null,
     wet: ['liquid', 'sticky', 'soft'].includes(form),
     liquid: form === 'liquid',
-    minor: MINOR.has(food?.category ?? '') || food?.id === 'garlic',
+    minor: foodIs(food, 'minor'),
     isHot: /\b(?:hot|boiling)\b/i.test(one.item),
     ml: amount && size ? size.mul(amount).valueOf() * packs : 0,
   };
@@ -86,20 +85,17 @@ export function vesselIn(world: World, id: string): Vessel {
   return vessel;
 }
 
-const HOLDERS = new Set(['container', 'cookware']);
-const NO_VESSEL = new Set(['lid', 'stand', 'cling-film', 'non-slip-mat', 'muffin-cases']);
-
 /** Whether food can lie in or on it: a bowl, a pan, a tray, a board; not a rack, paper or a lid. */
 const holdsFood = (id: string) =>
   hasMark(id, 'holds') ||
-  id === 'colander' ||
-  (!NO_VESSEL.has(id) && (HOLDERS.has(toolById(id)?.kind ?? '') || toolById(id)?.kind === 'surface'));
+  hasMark(id, 'strains') ||
+  (!hasMark(id, 'bare') && !hasMark(id, 'lines') && (isVessel(id) || toolById(id)?.kind === 'surface'));
 
 /** The vessel that a step works in: where it names an appliance or a stand, the dish that goes there. */
 export function vesselOf(step: Played): string | null {
   const { into } = step;
   if (into === null || holdsFood(into)) return into;
-  return step.tools.find((id) => HOLDERS.has(toolById(id)?.kind ?? '') && holdsFood(id)) ?? null;
+  return step.tools.find((id) => isVessel(id) && holdsFood(id)) ?? null;
 }
 
 /** The pan that stands on the ring when a step heats. */

@@ -60,6 +60,13 @@ export type Category =
   | 'drink'
   | 'ready';
 
+/**
+ * What a food does: `fatty`, it greases the pan that it lies in; `juicy`, it gives or is liquid enough to cook in; `boils`, it is cooked in water though no list has it;
+ * `minor`, no dish is named after it and it may go in anywhere; `grease`, fat by itself; `runny`, water by itself; `skinned`, its skin comes off with the fingers before it is cut;
+ * `unlisted`, a method takes or makes it without listing it; `of-flour`, it is what flour makes.
+ */
+export type FoodTrait = 'fatty' | 'juicy' | 'boils' | 'minor' | 'grease' | 'runny' | 'skinned' | 'unlisted' | 'of-flour';
+
 export type Food = {
   id: string;
   /** Singular names as recipes write them; the first is the one shown. */
@@ -81,6 +88,8 @@ export type Food = {
   perishable: boolean;
   /** Round, hard or firm foods that are cut small for those at risk of choking (AAP). */
   choking?: true;
+  /** What it does in a kitchen: what its category does, and its own. */
+  traits: readonly FoodTrait[];
   /** What is usually done to it before it is used, as technique ids. */
   prepare: string[];
   /** Name of its drawing. */

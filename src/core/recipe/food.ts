@@ -1,6 +1,6 @@
 // What the program knows of one food, and how a food is found by its name in a text.
 import { remembering } from '../amount/remembering';
-import type { Food } from './food-model';
+import type { Food, FoodTrait } from './food-model';
 import { FOODS } from './foods/index';
 
 /** A word without its plural ending: "tomatoes" -> "tomato", "leaves" -> "leaf", "berries" -> "berry". Never longer than given. */
@@ -33,6 +33,9 @@ for (const food of FOODS)
 for (const held of BY_FIRST_WORD.values()) held.sort((a, b) => b.words.length - a.words.length);
 
 const BY_ID = new Map(FOODS.map((food) => [food.id, food]));
+
+/** Whether a food has a trait; one that is not known has none. */
+export const foodIs = (food: Food | null | undefined, trait: FoodTrait): boolean => food?.traits.includes(trait) ?? false;
 
 /** A food by its id; undefined when there is none. */
 export function foodById(id: string): Food | undefined {

@@ -1,5 +1,6 @@
 // The frame of all other work: cutting, shaping, draining, lifting, waiting: one step, on what is named or was spoken of.
 import { findFood } from '../recipe/food';
+import { hasMark } from '../technique/tools';
 import { kindOf } from '../technique/lexicon';
 import { worksOf, type Act, type Works } from '../technique/works';
 import { frameOf, goalOf, thingsOf, placeOf } from './things';
@@ -147,8 +148,6 @@ function coatingOf(state: State, c: Located): string | null {
   return coat ? state.placed.get(coat.ingredient)! : null;
 }
 
-const CUT_THERE = new Set(['tray', 'baking-dish', 'cake-tin', 'muffin-tin', 'wire-rack', 'foil', 'paper']);
-
 function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, lies: string | null): string | null {
   const id = kindOf(c.technique?.id);
   if (/^in\s+(?:the\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
@@ -171,7 +170,7 @@ function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase 
     return lies;
   if (id === 'juice') return own ?? 'small-bowl';
   // what is cut up where it was baked or shaped is cut there; nothing is cut in a pan or a bowl
-  return lies && CUT_THERE.has(lies) ? lies : 'board';
+  return lies && hasMark(lies, 'bakes') ? lies : 'board';
 }
 
 /** The vessel that things are lifted out of, where all that is in it goes. */

@@ -3,7 +3,7 @@ import { table } from '../amount/table';
 import { remembering } from '../amount/remembering';
 import { Fraction, readNumber, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { readUnit, type Unit } from '../amount/units';
-import { findFood, foodAt, nameWords, singular } from '../recipe/food';
+import { findFood, foodAt, foodIs, nameWords, singular } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 
 /** An ingredient spoken of, with the place of its words in the text. */
@@ -290,11 +290,6 @@ function amountBefore(
   return { quantity: null, unit: null, part: 'all' };
 }
 
-// What a method makes, or takes from the tap, without listing it.
-const MADE_HERE = new Set(['water', 'vegetable', 'cake-sprinkle']);
-// ... and what flour makes
-const MADE_OF_FLOUR = new Set(['pastry', 'bread', 'biscuit']);
-const MADE_FOODS = new Set(['salad-cream', 'icing', 'seed', 'clove', 'ice', 'lemon-zest', 'fruit', 'spice', 'soy-yoghurt', 'jelly']);
 // A kind that the list holds covers its general word: "the stock" of "1 stock cube", "the juice" of "1 lemon".
 const COVERED_BY = table<string[]>({
   juice: ['citrus'],
@@ -367,8 +362,8 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     const { food, size } = at;
     const name = words.slice(i, i + size);
     i += size - 1;
-    if (known.ids.has(food.id) || MADE_HERE.has(food.category) || MADE_FOODS.has(food.id)) continue;
-    if (MADE_OF_FLOUR.has(food.category) && known.categories.has('flour')) continue;
+    if (known.ids.has(food.id) || foodIs(food, 'unlisted')) continue;
+    if (foodIs(food, 'of-flour') && known.categories.has('flour')) continue;
     if (known.words.has(name.at(-1)!) || name.every((w) => known.words.has(w))) continue;
     // "seasoning each layer" does something
     if (name[0] === 'seasoning' && /^(?:each|with|well|it|the|as|to|generously)$/.test(words[i + 1] ?? '')) continue;

@@ -2,7 +2,7 @@
 import { table } from '../amount/table';
 import { Fraction, showQuantity, toFraction, type Quantity } from '../amount/quantity';
 import { gramsIn, kindOfUnit, millilitresIn, type Unit } from '../amount/units';
-import { findFood, singular } from '../recipe/food';
+import { findFood, foodIs, singular } from '../recipe/food';
 import { preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
 import { findTechnique, kindOf } from '../technique/lexicon';
@@ -18,7 +18,6 @@ export function nameOf(one: Ingredient): string {
   return item.charAt(0).toLowerCase() + item.slice(1);
 }
 
-const SKINNED = new Set(['onion', 'garlic', 'banana']);
 const CUTS = new Set(['slice', 'dice', 'chop', 'halve', 'grate', 'crush-garlic', 'trim', 'mash']);
 // Preparation that is done long before the lesson or is part of the thing: not a step of this lesson.
 const NOT_A_STEP = new Set(['cook', 'boil', 'pack', 'dry', 'press', 'shell']);
@@ -55,7 +54,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
     });
   if (
     food &&
-    SKINNED.has(food.id) &&
+    foodIs(food, 'skinned') &&
     (cut || (food.id !== 'banana' && !/\bskins?\b|unpeeled/i.test(one.text))) &&
     !done('peel-by-hand') &&
     !done('peel') &&

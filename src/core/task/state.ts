@@ -4,7 +4,7 @@ import type { Recipe } from '../recipe/recipe';
 import type { World } from '../kitchen/index';
 import { kindOf } from '../technique/lexicon';
 import type { Technique } from '../technique/model';
-import { hasMark, toolById } from '../technique/tools';
+import { hasMark, isVessel, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import type { Draft } from '../plan/draft';
 import type { Mention, Names } from './mentions';
@@ -79,11 +79,8 @@ export const CUTTING = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate
 /** Where food is that was laid on foil or paper: it goes into the oven with its tray. */
 export const PARCEL = 'foil';
 
-const CONTAINERS = new Set(['container', 'cookware', 'surface']);
-
 export const isContainer = (id: string) =>
-  hasMark(id, 'holds') ||
-  (CONTAINERS.has(toolById(id)?.kind ?? '') && !['lid', 'foil', 'cling-film', 'paper', 'stand', 'wire-rack'].includes(id));
+  hasMark(id, 'holds') || ((isVessel(id) || toolById(id)?.kind === 'surface') && !hasMark(id, 'bare') && !hasMark(id, 'under'));
 
 /** Where the last step of a technique stands, or one done like it; -1 when there is none. */
 export const lastOf = (state: State, kind: string): number =>

@@ -3,7 +3,7 @@ import { table } from '../amount/table';
 import { findFood } from '../recipe/food';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import type { Technique } from '../technique/model';
-import { toolById } from '../technique/tools';
+import { hasMark, isVessel, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import { rawHazard } from '../plan/draft';
 import type { Mention } from './mentions';
@@ -21,9 +21,6 @@ export type Here = {
 };
 
 type Rule = { when: (here: Here) => boolean; then: string | ((here: Here) => string) };
-
-const OVENWARE = new Set(['tray', 'baking-dish', 'muffin-tin', 'cake-tin']);
-const TINS = new Set(['muffin-tin', 'muffin-cases', 'cake-tin', 'tray']);
 
 const foodOf = ({ state }: Here, i: number) => findFood(state.recipe.ingredients[i]!.item);
 const hasCookware = ({ tools }: Here) => tools.some((t) => toolById(t.id)?.kind === 'cookware');
@@ -92,7 +89,8 @@ const BY_TECHNIQUE = table<Rule[]>({
       when: (here) =>
         here.state.oven &&
         here.state.hob === null &&
-        OVENWARE.has(vesselOf(here)) &&
+        isVessel(vesselOf(here)) &&
+        hasMark(vesselOf(here), 'bakes') &&
         !here.about.has('microwave') &&
         !/\bwater\b/i.test(here.rest) &&
         !here.mentions.some((m) => ['pasta', 'noodle'].includes(foodOf(here, m.ingredient)?.category ?? '')),
@@ -187,8 +185,7 @@ const BY_TECHNIQUE = table<Rule[]>({
   // batter and dough are shared into tins, not served
   'share-out': [
     {
-      when: ({ rest, tools }) =>
-        /\b(?:batter|dough|mixture|mix|filling)\b/i.test(rest) || tools.some((t) => TINS.has(t.id) || t.id === 'jar'),
+      when: ({ rest, tools }) => /\b(?:batter|dough|mixture|mix|filling)\b/i.test(rest) || tools.some((t) => hasMark(t.id, 'shared')),
       then: ({ rest }) => (/\bdough\b/i.test(rest) ? 'divide' : 'spoon'),
     },
   ],

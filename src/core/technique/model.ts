@@ -99,9 +99,27 @@ export type ToolKind = 'container' | 'cookware' | 'cutting' | 'utensil' | 'appli
 
 /**
  * What a tool is for the hands: `flat`, things lie on it; `lid`, it comes with one; `holds`, an appliance that food is put into as into a bowl;
- * `apart`, it never touches food; `loud`, it runs with a noise; `mitt`, it keeps heat from the hands; `stays`, it belongs to the place or the person and nobody fetches it.
+ * `apart`, it never touches food; `loud`, it runs with a noise; `mitt`, it keeps heat from the hands; `stays`, it belongs to the place or the person and nobody fetches it;
+ * `bare`, food never lies in or on it by itself; `under`, it is laid under food, nothing is worked in it; `lines`, it stands in a tin, which is what holds; `strains`, food lies in it, liquid runs through; `bakes`, food is baked on or in it and cut up where it lies;
+ * `shared`, batter is shared into it; `each`, each eater has one; `stand`, a hot thing may be put down on it; `store`, things are put into it and left.
  */
-export type ToolMark = 'flat' | 'lid' | 'holds' | 'apart' | 'loud' | 'mitt' | 'stays';
+export type ToolMark =
+  | 'flat'
+  | 'lid'
+  | 'holds'
+  | 'apart'
+  | 'loud'
+  | 'mitt'
+  | 'stays'
+  | 'bare'
+  | 'under'
+  | 'lines'
+  | 'strains'
+  | 'bakes'
+  | 'shared'
+  | 'each'
+  | 'stand'
+  | 'store';
 
 export type Tool = {
   id: string;

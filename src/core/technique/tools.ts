@@ -1,14 +1,52 @@
 // The table of tools: one row each, with the words that name it and what can hurt.
+import { table } from '../amount/table';
 import { remembering } from '../amount/remembering';
 import { adaptedTool } from './adapted-tools';
 import type { Hazard, Tool, ToolKind, ToolMark } from './model';
 
 function tool(id: string, words: string, kind: ToolKind, hazards: Hazard[] = [], holds?: number, picture = id): Tool {
   const list = words.split('|');
-  return { id, name: list[0]!, words: list, kind, hazards, picture, ...(holds ? { holds } : {}) };
+  const marks = MARKS.get(id)?.split(' ') as ToolMark[] | undefined;
+  return { id, name: list[0]!, words: list, kind, hazards, picture, ...(holds ? { holds } : {}), ...(marks ? { marks } : {}) };
 }
 
-const marked = (mark: ToolMark, one: Tool): Tool => ({ ...one, marks: [...(one.marks ?? []), mark] });
+// id: what it is for the hands (see ToolMark); common practice.
+const MARKS = table<string>({
+  plate: 'flat',
+  'serving-bowl': 'each',
+  glass: 'each',
+  cup: 'each',
+  mould: 'each',
+  jar: 'lid shared',
+  'storage-box': 'lid',
+  tray: 'flat bakes shared',
+  'baking-dish': 'bakes',
+  'cake-tin': 'bakes shared',
+  'muffin-tin': 'bakes shared each',
+  'muffin-cases': 'lines shared',
+  saucepan: 'lid',
+  'large-pan': 'lid',
+  'frying-pan': 'lid',
+  wok: 'lid',
+  lid: 'bare',
+  'cling-film': 'bare',
+  'non-slip-mat': 'bare',
+  stand: 'flat bare stand',
+  'wire-rack': 'flat under bakes stand',
+  paper: 'flat under bakes',
+  foil: 'flat under bakes',
+  board: 'flat stand',
+  hob: 'stand',
+  colander: 'strains',
+  blender: 'loud lid holds',
+  'slow-cooker': 'lid holds',
+  mixer: 'loud',
+  fridge: 'store',
+  freezer: 'store',
+  timer: 'apart',
+  'oven-gloves': 'mitt',
+  apron: 'stays',
+});
 
 export const TOOLS: Tool[] = [
   tool('bowl', 'bowl|mixing bowl|medium bowl|salad bowl', 'container', [], 2000),
@@ -16,61 +54,49 @@ export const TOOLS: Tool[] = [
   tool('large-bowl', 'large bowl|big bowl|large mixing bowl', 'container', [], 4000, 'bowl'),
   tool('small-bowl', 'small bowl|ramekin|little bowl|prep bowl', 'container', [], 350),
   tool('serving-bowl', 'serving bowl|soup bowl|eating bowl', 'container', [], 500, 'small-bowl'),
-  marked('flat', tool('plate', 'plate|dinner plate|side plate', 'surface')),
+  tool('plate', 'plate|dinner plate|side plate', 'surface'),
   tool('serving-dish', 'serving dish|platter|serving plate', 'container', [], 2000, 'plate'),
   tool('bag', 'plastic bag|freezer bag|piping bag|bag|zip bag|food bag|sandwich bag|sealable bag', 'container', [], 2000, 'storage-box'),
-  marked('lid', tool('jar', 'jar|lidded jar|glass jar|lidded pot', 'container', [], 500)),
+  tool('jar', 'jar|lidded jar|glass jar|lidded pot', 'container', [], 500),
   tool('cup', 'mug|drinking cup', 'container', [], 300, 'mug'),
   tool('glass', 'glass|tumbler', 'container', ['edge'], 300),
   tool('jug', 'jug|pitcher|measuring jug|liquid measuring cup', 'container', [], 1000),
-  marked(
-    'lid',
-    tool('storage-box', 'airtight container|storage box|lidded box|storage container|airtight tin|container', 'container', [], 1000),
-  ),
-  marked(
-    'flat',
-    tool(
-      'tray',
-      'baking tray|baking sheet|cookie sheet|oven tray|sheet pan|tray|lined sheet|prepared sheet|roasting tin|roasting tray|roasting pan',
-      'cookware',
-      ['hot'],
-      undefined,
-    ),
+  tool('storage-box', 'airtight container|storage box|lidded box|storage container|airtight tin|container', 'container', [], 1000),
+  tool(
+    'tray',
+    'baking tray|baking sheet|cookie sheet|oven tray|sheet pan|tray|lined sheet|prepared sheet|roasting tin|roasting tray|roasting pan',
+    'cookware',
+    ['hot'],
+    undefined,
   ),
   tool('baking-dish', 'baking dish|ovenproof dish|casserole dish|pie dish|casserole|oven dish|gratin dish|dish', 'cookware', ['hot'], 2500),
   tool('cake-tin', 'cake tin|cake pan|loaf tin|loaf pan|tin|springform', 'cookware', ['hot'], 2000),
   tool('muffin-tin', 'muffin tin|muffin tray|muffin pan|cupcake tin|bun tin', 'cookware', ['hot'], 1000),
-  marked('lid', tool('saucepan', 'saucepan|pan|pot|sauce pan|medium saucepan|small saucepan|cooking pot', 'cookware', ['hot'], 2500)),
-  marked(
-    'lid',
-    tool(
-      'large-pan',
-      'large saucepan|large pot|large pan|stockpot|big pan|big pot|dutch oven|stock pot',
-      'cookware',
-      ['hot'],
-      5000,
-      'saucepan',
-    ),
+  tool('saucepan', 'saucepan|pan|pot|sauce pan|medium saucepan|small saucepan|cooking pot', 'cookware', ['hot'], 2500),
+  tool(
+    'large-pan',
+    'large saucepan|large pot|large pan|stockpot|big pan|big pot|dutch oven|stock pot',
+    'cookware',
+    ['hot'],
+    5000,
+    'saucepan',
   ),
-  marked(
-    'lid',
-    tool(
-      'frying-pan',
-      'frying pan|skillet|fry pan|large skillet|griddle pan|grill pan|griddle|sauté pan|nonstick pan|non-stick pan|non-stick frying pan',
-      'cookware',
-      ['hot'],
-      2500,
-    ),
+  tool(
+    'frying-pan',
+    'frying pan|skillet|fry pan|large skillet|griddle pan|grill pan|griddle|sauté pan|nonstick pan|non-stick pan|non-stick frying pan',
+    'cookware',
+    ['hot'],
+    2500,
   ),
-  marked('lid', tool('wok', 'wok', 'cookware', ['hot'], 4000, 'frying-pan')),
+  tool('wok', 'wok', 'cookware', ['hot'], 4000, 'frying-pan'),
   tool('lid', 'lid', 'cookware'),
-  marked('flat', tool('wire-rack', 'wire rack|cooling rack|rack', 'surface')),
-  marked('flat', tool('paper', 'baking paper|parchment|parchment paper|greaseproof paper|baking parchment', 'surface')),
-  marked('flat', tool('foil', 'foil|aluminium foil|tin foil|aluminum foil', 'surface', ['edge'])),
+  tool('wire-rack', 'wire rack|cooling rack|rack', 'surface'),
+  tool('paper', 'baking paper|parchment|parchment paper|greaseproof paper|baking parchment', 'surface'),
+  tool('foil', 'foil|aluminium foil|tin foil|aluminum foil', 'surface', ['edge']),
   tool('cling-film', 'cling film|plastic wrap|clingfilm|wrap', 'surface', ['edge'], undefined, 'foil'),
   tool('mould', 'ice lolly mould|lolly mould|popsicle mold|ice pop mold|jelly mould|mould|mold', 'container', [], 600, 'muffin-tin'),
   tool('muffin-cases', 'muffin case|paper case|cupcake liner|muffin liner|cupcake case|paper liner|muffin cup', 'surface'),
-  marked('flat', tool('board', 'chopping board|cutting board|board', 'surface')),
+  tool('board', 'chopping board|cutting board|board', 'surface'),
   tool('knife', 'knife|sharp knife|kitchen knife|chef knife|paring knife', 'cutting', ['sharp']),
   tool('table-knife', 'table knife|butter knife|blunt knife|flat edge', 'utensil'),
   tool('peeler', 'peeler|vegetable peeler|potato peeler', 'cutting', ['sharp']),
@@ -110,47 +136,32 @@ export const TOOLS: Tool[] = [
   tool('microwave', 'microwave|microwave oven', 'appliance', ['electric']),
   tool('toaster', 'toaster', 'appliance', ['hot', 'electric']),
   tool('kettle', 'kettle', 'appliance', ['hot', 'steam', 'electric'], 1700),
-  marked(
-    'loud',
-    marked(
-      'lid',
-      marked(
-        'holds',
-        tool(
-          'blender',
-          'blender|food processor|liquidiser|stick blender|hand blender|immersion blender|processor',
-          'appliance',
-          ['sharp', 'electric'],
-          1500,
-        ),
-      ),
-    ),
+  tool(
+    'blender',
+    'blender|food processor|liquidiser|stick blender|hand blender|immersion blender|processor',
+    'appliance',
+    ['sharp', 'electric'],
+    1500,
   ),
-  marked('loud', tool('mixer', 'electric mixer|hand mixer|electric whisk|mixer|stand mixer|handheld mixer', 'appliance', ['electric'])),
-  marked(
-    'lid',
-    marked(
-      'holds',
-      tool(
-        'slow-cooker',
-        'slow cooker|pressure cooker|rice cooker|electric skillet',
-        'appliance',
-        ['hot', 'electric', 'steam'],
-        4000,
-        'large-pan',
-      ),
-    ),
+  tool('mixer', 'electric mixer|hand mixer|electric whisk|mixer|stand mixer|handheld mixer', 'appliance', ['electric']),
+  tool(
+    'slow-cooker',
+    'slow cooker|pressure cooker|rice cooker|electric skillet',
+    'appliance',
+    ['hot', 'electric', 'steam'],
+    4000,
+    'large-pan',
   ),
   tool('air-fryer', 'air fryer|toaster oven', 'appliance', ['hot', 'electric'], 4000, 'oven'),
   tool('air-fryer-basket', 'air fryer basket|fryer basket|basket', 'cookware', ['hot'], 4000, 'tray'),
   tool('fridge', 'fridge|refrigerator', 'appliance'),
   tool('freezer', 'freezer', 'appliance', [], undefined, 'fridge'),
   tool('scale', 'kitchen scale|scale|scales', 'measure'),
-  marked('apart', tool('timer', 'timer|kitchen timer', 'utensil')),
+  tool('timer', 'timer|kitchen timer', 'utensil'),
   tool('thermometer', 'food thermometer|thermometer', 'utensil'),
-  marked('mitt', tool('oven-gloves', 'oven gloves|oven mitts|oven glove|mitt|pot holder', 'wear')),
-  marked('stays', tool('apron', 'apron', 'wear')),
-  marked('flat', tool('stand', 'heatproof stand|trivet|heat mat|pan stand', 'surface')),
+  tool('oven-gloves', 'oven gloves|oven mitts|oven glove|mitt|pot holder', 'wear'),
+  tool('apron', 'apron', 'wear'),
+  tool('stand', 'heatproof stand|trivet|heat mat|pan stand', 'surface'),
   tool('cloth', 'clean cloth|cloth|damp cloth|tea towel|kitchen towel|kitchen paper|paper towel', 'cleaning'),
   tool('sponge', 'sponge|dish brush', 'cleaning'),
   tool('soap', 'soap|washing-up liquid|dish soap', 'cleaning'),
@@ -204,6 +215,9 @@ function lookFor(text: string): ToolFound[] {
 }
 
 export const hasMark = (id: string, mark: ToolMark): boolean => toolById(id)?.marks?.includes(mark) ?? false;
+
+/** A bowl, a pan, a dish: a thing to hold others, that can be carried. */
+export const isVessel = (id: string): boolean => ['container', 'cookware'].includes(toolById(id)?.kind ?? '');
 
 /** Appliances stand where they are, cleaning things lie at the sink, and an apron hangs at the door: nobody fetches them. */
 export const isFetched = (id: string): boolean => !['appliance', 'cleaning'].includes(toolById(id)?.kind ?? '') && !hasMark(id, 'stays');

@@ -1,6 +1,6 @@
 // What there is only so much of: knives, rings, trays, places at the sink. A class that counted has its own numbers.
 import { adaptedTool } from '../../technique/adapted-tools';
-import { toolById } from '../../technique/tools';
+import { hasMark, toolById } from '../../technique/tools';
 
 /** How many there usually are (common practice); shown as what was taken until the class has counted. */
 const USUAL: ReadonlyMap<string, number> = new Map([
@@ -12,15 +12,12 @@ const USUAL: ReadonlyMap<string, number> = new Map([
   ['scale', 2],
 ]);
 
-/** Appliances that things are put into and left: one holds what a class has. */
-const STORES = new Set(['fridge', 'freezer']);
-
-/** A thing that can be short: an appliance, a blade, the tap, the board, the scale. Bowls and spoons are taken to be enough. */
+/** A thing that can be short: an appliance (one fridge holds what a class has), a blade, the tap, the board, the scale. Bowls and spoons are taken to be enough. */
 export function isScarce(tool: string): boolean {
   if (USUAL.has(tool)) return true;
   if (adaptedTool(tool)) return true;
   const kind = toolById(tool)?.kind;
-  return (kind === 'appliance' && !STORES.has(tool)) || kind === 'cutting';
+  return (kind === 'appliance' && !hasMark(tool, 'store')) || kind === 'cutting';
 }
 
 /** How many of a thing there are: what the class counted, else what is usual: two of a blade, one of an appliance or an adapted tool. */

@@ -69,7 +69,7 @@ export const DAIRY: Food[] = [
   yoghurt('greek yoghurt|greek yogurt|greek-style yoghurt'),
   yoghurt('fruit yoghurt|vanilla yogurt|vanilla yoghurt|flavoured yoghurt'),
   yoghurt('kefir', { form: 'liquid', picture: 'glass-of-milk' }),
-  yoghurt('soy yoghurt|soya yoghurt', { allergens: ['soy'], why: 'is made from soya' }),
+  yoghurt('soy yoghurt|soya yoghurt', { traits: ['unlisted'], allergens: ['soy'], why: 'is made from soya' }),
   yoghurt('coconut yoghurt', { allergens: [], often: ['milk', 'soy'], why: undefined }),
   cream('cream|single cream|half-and-half|light cream|pouring cream|cooking cream'),
   cream('double cream|heavy cream|whipping cream|thickened cream'),

@@ -174,7 +174,7 @@ export const PROTEIN: Food[] = [
   seed('linseed|flaxseed|flax seed|ground flaxseed'),
   seed('poppy seed'),
   seed('sesame seed|sesame', { allergens: ['sesame'] }),
-  seed('seed|mixed seed', { often: ['sesame'] }),
+  seed('seed|mixed seed', { traits: ['unlisted'], often: ['sesame'] }),
   seed('hemp seed'),
   soy('tofu|firm tofu|silken tofu|smoked tofu|extra-firm tofu'),
   soy('tempeh'),

@@ -19,8 +19,6 @@ const USUAL_EATERS = 4;
 
 /** Sizes are common ones, so a little more is no overflow. */
 const NEARLY = 1.1;
-/** Each eater has one. */
-const EACH_HAS = new Set(['serving-bowl', 'glass', 'cup', 'mould', 'muffin-tin']);
 
 const LARGER = table<string>({
   'small-bowl': 'bowl',
@@ -42,7 +40,7 @@ export function overflowFindings(ran: readonly Ran[], { servings }: TaskAnalysis
   return ran.flatMap(({ step, shown, vesselMl: now, vesselMlBefore: before }): Finding[] => {
     const id = vesselOf(step);
     const tool = id ? toolById(id) : undefined;
-    const holds = (tool?.holds ?? 0) * (EACH_HAS.has(id ?? '') ? Math.max(servings ?? USUAL_EATERS, 1) : 1);
+    const holds = (tool?.holds ?? 0) * (id && hasMark(id, 'each') ? Math.max(servings ?? USUAL_EATERS, 1) : 1);
     if (!id || !tool || !holds || now <= holds * NEARLY || before > holds) return [];
     const to = LARGER.get(id);
     return [
@@ -151,9 +149,6 @@ export function toolFindings(ran: readonly Ran[], kitchen: Kitchen): Finding[] {
   return found;
 }
 
-/** Where a hot thing may be put down. */
-const STANDS = new Set(['stand', 'wire-rack', 'hob', 'board']);
-
 export function hotThingFindings(ran: readonly Ran[]): Finding[] {
   return ran.flatMap(({ step, shown }): Finding[] => {
     const usual = techniqueById(step.technique ?? '')?.tools ?? [];
@@ -169,7 +164,7 @@ export function hotThingFindings(ran: readonly Ran[]): Finding[] {
         mend: 'Add oven gloves to this step.',
         fix: { kind: 'tools', key: step.key, add: ['oven-gloves'] },
       });
-    if (act !== 'oven' && !step.tools.some((t) => STANDS.has(t)))
+    if (act !== 'oven' && !step.tools.some((t) => hasMark(t, 'stand')))
       found.push({
         code: 'hot-on-counter',
         stepKey: shown,
