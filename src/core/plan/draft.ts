@@ -6,7 +6,8 @@ import type { Ingredient } from '../recipe/recipe';
 import { techniqueById, kindOf } from '../technique/lexicon';
 import { SUPERVISION, type Cue, type Demand, type Hazard, type Phase, type Supervision, type Technique } from '../technique/model';
 import { asksOf } from '../technique/asks';
-import { toolById } from '../technique/tools';
+import { findTools, hasMark, toolById } from '../technique/tools';
+import { worksOf } from '../technique/works';
 import type { Filling, Step, Use } from './model';
 
 export type Draft = {
@@ -122,17 +123,46 @@ export function keyMaker(): (draft: Draft) => string {
   };
 }
 
+const PLACES =
+  'in|into|inside|on|onto|to|over|with|from|at|for|until|through|under|between|among|around|by|across|of it|back|up|out|off|away|down|aside|apart|together|overnight|all (?:over|round|around)|inside out|upside down';
+const OBJECT = new RegExp(
+  `^\\p{L}+(?: (?:in|on|up|out|down|off|over|back))? ((?!(?:it|them|this|these|that|everything|${PLACES}|\\p{L}+ly)\\b)[^,.;:()–]+?)(?= (?:${PLACES}|when|using|if|while|and then|just|gently|evenly|well|again|so|as|lengthways|lengthwise|crossways|uncovered|covered|\\p{L}+ly)\\b|[,.;:()–]|$)`,
+  'iu',
+);
+const stems = (text: string) => (text.toLowerCase().match(/\p{L}{3,}/gu) ?? []).map((word) => word.replace(/(?:es|s)$/, ''));
+
+/** "Top the oats with the berries": what is taken in the hand, where something is put. */
+const WITH = new RegExp(
+  ` with ((?:the|a|an|some|\\d+|\\p{L}+) [^,.;:()–]+?)(?= (?:${PLACES}|when|if|while|just|evenly|\\p{L}+ly)\\b|[,.;:()–]|$)`,
+  'iu',
+);
+
+/** What a card says is acted on: a draft's thing is an ingredient, and its words may call that "the mixture", or come of a line before. */
+function spokenOf({ thing, text, technique }: Draft): string {
+  const told = new Set(stems(text));
+  if (thing && stems(thing).some((word) => word !== 'the' && told.has(word))) return article(thing);
+  const put = worksOf(technique, kindOf(technique)).act === 'put' ? WITH.exec(text)?.[1] : undefined;
+  const object = put && findTools(put).length === 0 ? put : OBJECT.exec(text)?.[1];
+  return object ? article(object.charAt(0).toLowerCase() + object.slice(1)) : thing ? article(thing) : 'it';
+}
+
+/** "Pick up it" is no English. */
+const inOrder = (line: string) => line.replace(/\b(up|out|down) (it|them)\b/g, '$2 $1');
+
 const article = (text: string) => (/^(the|a|an|each|your|it|them|half|all|\d)\b/i.test(text) ? text : `the ${text}`);
 
 /** Fills the small steps of a technique with this step's own things. */
 function smallSteps(technique: Technique | undefined, draft: Draft): string[] {
   if (draft.small) return draft.small;
-  const ownTool = draft.tools?.find((id) => ['utensil', 'cutting', 'cookware', 'measure'].includes(toolById(id)?.kind ?? ''));
-  const tool = `the ${toolById(ownTool ?? technique?.tools[0] ?? '')?.name ?? 'spoon'}`;
+  const ownTool = draft.tools?.find(
+    (id) => ['utensil', 'cutting', 'cookware', 'measure'].includes(toolById(id)?.kind ?? '') || hasMark(id, 'bare') || hasMark(id, 'under'),
+  );
+  const named = findTools(WITH.exec(draft.text)?.[1] ?? '')[0]?.tool.id;
+  const tool = `the ${toolById(named ?? ownTool ?? technique?.tools[0] ?? '')?.name ?? 'spoon'}`;
   const place = `the ${toolById(draft.into ?? '')?.name ?? 'bowl'}`;
-  const thing = draft.thing ? article(draft.thing) : 'it';
+  const thing = spokenOf(draft);
   return (technique?.small ?? []).map((line) =>
-    line.replace(/\{(thing|tool|place)\}/g, (_all, name: string) => (name === 'thing' ? thing : name === 'tool' ? tool : place)),
+    inOrder(line.replace(/\{(thing|tool|place)\}/g, (_all, name: string) => (name === 'thing' ? thing : name === 'tool' ? tool : place))),
   );
 }
 

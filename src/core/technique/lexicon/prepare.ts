@@ -446,7 +446,7 @@ export const PREPARE = [
     tools: ['lid'],
     hazards: [],
     supervision: 'none',
-    small: ['Pick up the cover.', 'Put it on top.', 'Press the edge down.'],
+    small: ['Pick up {tool}.', 'Put it on top.', 'Press the edge down.'],
     cues: { see: 'closed all round' },
     minutes: { active: 0.3, waiting: 0 },
   }),
