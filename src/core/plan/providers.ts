@@ -7,8 +7,8 @@ import { hasMark, toolById } from '../technique/tools';
 import { useOf, type Draft } from './draft';
 import { temperatureFor } from './doneness';
 
-/** What a recipe calls its tools, and the dish that it makes: "soup". */
-export type Calls = { tools: ReadonlyMap<string, string>; dish: string | null; foods?: ReadonlyMap<number, string> };
+/** What a recipe calls its tools, the dish that it makes, "soup", and what it bakes: "muffins". */
+export type Calls = { tools: ReadonlyMap<string, string>; dish: string | null; baked?: string | null; foods?: ReadonlyMap<number, string> };
 
 const call = (calls: Calls, id: string) => calls.tools.get(id) ?? toolById(id)?.name ?? 'bowl';
 const listOf = (things: readonly string[]) =>
@@ -19,14 +19,21 @@ const MOST_NAMED = 3;
 
 /** What lots are called on a card: by the recipe's noun, or by what is in them where that is little. */
 function nameLots(world: World, lots: readonly Lot[], place: string | null, calls: Calls): string {
-  const [noun] = lots.flatMap((lot) => lot.name ?? []);
-  if (noun && lots.some((lot) => lot.joined || lots.length === 1)) return `the ${noun}`;
+  const [named] = lots.filter((lot) => lot.name !== null);
+  if (named && isMostOf(world, named, lots) && (named.joined || lots.length === 1))
+    return `the ${isDough(named) ? (calls.baked ?? named.name) : named.name}`;
   const shownLots = lots.some((lot) => !lot.clings) ? lots.filter((lot) => !lot.clings) : lots;
   const parts = [...new Set(shownLots.flatMap((lot) => [...lot.parts.keys()]))].map((i) => world.ingredients[i]!);
   const main = parts.filter((k) => !k.minor);
-  const shown = main.length > 0 ? main : parts;
+  const said = main.length > 0 ? main : parts;
+  // milk that was beaten into eggs is egg
+  const eggs = lots.length === 1 && lots[0]!.joined ? said.filter((k) => k.food?.raw === 'egg') : [];
+  const shown = eggs.length > 0 && said.every((k) => eggs.includes(k) || k.liquid) ? eggs : said;
   if (shown.length > 0 && shown.length <= MOST_NAMED && !(parts.length > MOST_NAMED && lots.every((lot) => lot.joined)))
     return listOf(shown.map((k) => `the ${calls.foods?.get(k.index) ?? shortName(k.name)}`));
+  // flour that butter and water were worked into is flour no more
+  if (shown.length === 1 && shown[0]!.food?.form === 'powder' && lots.length === 1 && lots[0]!.joined && parts.length > 1)
+    return 'the mixture';
   const cooked = place !== null && lots.some((lot) => lot.cooked) && parts.length > MOST_NAMED;
   if (cooked && calls.dish) return `the ${calls.dish}`;
   if (lots.length === 1 && lots[0]!.joined) return 'the mixture';
@@ -34,6 +41,15 @@ function nameLots(world: World, lots: readonly Lot[], place: string | null, call
     ? `everything ${hasMark(place, 'flat') && !/\b(?:tin|pan|dish)$/.test(call(calls, place)) ? 'on' : 'in'} the ${call(calls, place)}`
     : 'everything';
 }
+
+/** A filling under a sauce is not all that there is; a dough with seeds on it is a dough. */
+function isMostOf(world: World, named: Lot, lots: readonly Lot[]): boolean {
+  const others = new Set(lots.flatMap((lot) => (lot === named ? [] : [...lot.parts.keys()])).filter((i) => !named.parts.has(i)));
+  return [...others].filter((i) => !world.ingredients[i]!.minor).length * 2 <= named.parts.size;
+}
+
+/** What was baked of a batter or a dough is called after the dish. */
+const isDough = (lot: Lot) => lot.cooked && /^(?:batter|dough)$/.test(lot.name ?? '');
 
 /** A name without what only helps to buy it. */
 const shortName = (name: string) => name.replace(/\s+(?:such as|like|or)\s.*$/i, '').slice(0, 48);

@@ -19,8 +19,9 @@ import { locate, noteExplicit, sharedObject } from './locate';
 import { namesOf } from './mentions';
 import { nameOf } from './ready';
 import { sync } from './push';
-import { type Located, type State } from './state';
-import { toolCalls } from './tool-names';
+import { isContainer, type Located, type State } from './state';
+import { toolCall, toolCalls } from './tool-names';
+import { isHeld } from './vessels';
 
 const BOILED_EGGS =
   /\beggs?\b[^.]{0,40}\b(?:pan|pot|saucepan) of (?:\p{L}+ )?water|\b(?:hard[- ]|soft[- ])?boil the eggs?\b|\bpeel (?:and \p{L}+ )?the eggs?\b/iu;
@@ -158,6 +159,8 @@ function takeClause(state: State, said: Located): void {
     /\bin(?:side)?(?: the oven)? to (?:heat|warm|get hot)\b/i.test(c.rest)
   )
     return heatInOven(state, c);
+  const instead = filled(state, c, works.act) ?? tippedIn(c, works.act) ?? takenOut(state, c, works.act);
+  if (instead) return takeClause(state, instead);
   switch (works.act) {
     case 'oven-on':
       return preheat(state, c);
@@ -181,6 +184,35 @@ function uncovers(state: State, c: Located, act: Act): boolean {
   if (act !== 'lift' && act !== 'ready') return false;
   const covers = [...state.world.vessels.values()].flatMap((v) => v.lid ?? []);
   return /\boff\b/i.test(c.rest) && covers.some((lid) => c.tools.some((t) => t.id === lid)) && c.mentions.length === 0;
+}
+
+/** "Fill the muffin cups": with what is in the bowl. */
+function filled(state: State, c: Located, act: Act): Located | null {
+  const to = c.tools.find((t) => isContainer(t.id));
+  if (act !== 'put' || c.verb !== 'fill' || c.mentions.length > 0 || !to || /\b(?:with|from)\b/i.test(c.rest)) return null;
+  if (state.container === null || state.container === to.id || !isHeld(state, state.container)) return null;
+  const by = 'the mixture into '.length;
+  return {
+    ...c,
+    verb: 'spoon',
+    technique: techniqueById('spoon')!,
+    rest: `the mixture into ${c.rest}`,
+    tools: c.tools.map((t) => ({ ...t, at: t.at + by })),
+  };
+}
+
+/** "Weigh the flour into a bowl": it is measured by steps of its own, and goes there. */
+function tippedIn(c: Located, act: Act): Located | null {
+  const goes = c.mentions.length > 0 && /\b(?:in|into)\b/i.test(`${c.rest} ${c.lead ?? ''}`) && c.tools.some((t) => isContainer(t.id));
+  return act === 'measure' && goes ? { ...c, verb: 'put', technique: techniqueById('add')! } : null;
+}
+
+/** "Take it out", of what is in the microwave or the fridge. */
+function takenOut(state: State, c: Located, act: Act): Located | null {
+  const place = state.container === null ? undefined : state.world.vessels.get(state.container)?.place;
+  const isIt = c.mentions.length === 0 && /^(?:out$|(?:it|them|the \p{L}+) out$|out (?:it|them|the \p{L}+)$)/iu.test(c.rest.trim());
+  if (act !== 'lift' || !isIt || (place !== 'microwave' && place !== 'fridge' && place !== 'freezer')) return null;
+  return { ...c, technique: techniqueById('take-out-place')!, rest: `the ${toolCall(state, state.container!)} out of the ${place}` };
 }
 
 /** "Press the edges down", "pat them flat": nothing goes anywhere. */

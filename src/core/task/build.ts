@@ -38,7 +38,12 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
       thing: 'the food',
       phase: 'serve',
     });
-  body = ensure(body, recipe.ingredients, kitchen, { tools: toolCalls(recipe), dish: dishOf(recipe.title), foods: foodCalls(recipe) });
+  body = ensure(body, recipe.ingredients, kitchen, {
+    tools: toolCalls(recipe),
+    dish: dishOf(recipe.title),
+    baked: bakedOf(recipe.title),
+    foods: foodCalls(recipe),
+  });
   body = ovensOff(body);
   body = putBack(body, recipe);
   const late = lateFoods(body, recipe);
@@ -176,6 +181,15 @@ const dishOf = (title: string): string | null =>
   /\b(soup|stew|curry|chilli|chili|risotto|porridge|chowder|dal|dahl|casserole|bolognese|broth|ragu|sauce|jambalaya|paella|stroganoff|hotpot|stir[- ]fry)\b/i
     .exec(title)?.[1]
     ?.toLowerCase() ?? null;
+
+const bakedOf = (title: string): string | null =>
+  [
+    ...title.matchAll(
+      /\b(?:cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|squares|bars|damper|crackers|pittas?|naans?)\b/gi,
+    ),
+  ]
+    .at(-1)?.[0]
+    .toLowerCase() ?? null;
 
 /** Minutes that an oven takes to heat, with some in hand (10 to 15: common practice). */
 const OVEN_MINUTES = 15;

@@ -1,4 +1,5 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
+import { lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import { techniqueById } from '../technique/lexicon';
@@ -8,6 +9,7 @@ import { wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
 import { inside, push } from './push';
 import { say, useOfMention } from './say';
+import type { Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
 import { common, focusOn } from './step-of-clause';
 import { makeReady } from './supply';
@@ -67,6 +69,8 @@ export function put(state: State, c: Located): void {
     (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ??
     placeForPut(state, c, theme);
   if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';
+  // "pipe it into the tubes": out of the bag that it is in
+  if (under.length > 0 && goal.vessel === null && to === placeOf(state, object.there)) to = state.prepared ?? placeUnder(state, c);
   for (const m of under) {
     makeReady(state, m, c, false);
     putIn(state, c, m, to);
@@ -79,10 +83,12 @@ export function put(state: State, c: Located): void {
     }
   // rubbed or seasoned where it lies by itself
   if (withFrame && object.fresh.length > 0 && frame.goal === null) return coatAlone(state, c, theme, object.fresh);
-  // "tip on the wedges": they go on what is at hand
+  // "tip on the wedges", "pour on the boiling water": they go on what is at hand
   const said =
-    frame.particle && frame.theme?.prep === 'on' && c.mentions.length === 0
-      ? { ...c, rest: `${frame.theme.text} ${inTool(state, to)} ${c.rest.slice(frame.theme.to)}` }
+    frame.particle && frame.theme?.prep === 'on'
+      ? c.mentions.length === 0
+        ? { ...c, rest: `${frame.theme.text} ${inTool(state, to)} ${c.rest.slice(frame.theme.to)}` }
+        : withoutStart(c, frame.theme)
       : c;
   putThings(state, said, {
     theme,
@@ -95,9 +101,24 @@ export function put(state: State, c: Located): void {
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
   if (withFrame) focusOn(state, base.length > 0 ? base : state.objectUses, null);
-  else if (goal.lots.length > 0 && frame.goal?.vessel === null) focusOn(state, [...goal.lots, ...spoken], null);
+  else if (goal.lots.length + under.length > 0 && frame.goal?.vessel === null)
+    focusOn(state, [...goal.lots, ...under.map((m) => m.ingredient), ...spoken], null);
   else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? inside(state, to) : spoken, null);
 }
+
+/** "pour on the milk": "pour the milk over it". */
+function withoutStart(c: Located, { from, to }: Phrase): Located {
+  const rest = c.rest.slice(from).trimStart();
+  const by = c.rest.length - rest.length;
+  return {
+    ...c,
+    rest: `${rest.slice(0, to - by)} over it${rest.slice(to - by)}`,
+    mentions: c.mentions.map((m) => (m.end > m.at ? { ...m, at: m.at - by, end: m.end - by } : m)),
+  };
+}
+
+const placeUnder = (state: State, c: Located) =>
+  worksOf(c.technique?.id, c.technique?.like).traits.has('pour') ? mixingBowl(state) : 'board';
 
 /** "Add the broccoli for the last 4 minutes": what cooks there has had the rest of its time before. */
 function cookOn(state: State, c: Located, to: string): void {
@@ -157,6 +178,7 @@ function placeForPut(state: State, c: Located, theme: Things): string {
   // biscuits and dumplings go where paper lies ready for them
   if (theme.fresh.length === 0 && state.prepared && (held === 'board' || held === null)) return state.prepared;
   if (c.technique?.id === 'stuff') return placeOf(state, state.objectUses) ?? 'board';
+  if (/^un(?:roll|fold|wrap)$/.test(c.verb ?? '')) return 'board';
   if (held !== null && held !== 'board') return held;
   if (works.traits.has('hand') || c.technique?.id === 'stuff' || held === 'board') return held ?? 'board';
   return c.tools.length > 0 && !c.tools.some((t) => isContainer(t.id)) ? (held ?? mixingBowl(state)) : mixingBowl(state);
@@ -199,6 +221,15 @@ function coatAlone(state: State, c: Located, theme: Things, base: readonly Menti
   );
 }
 
+/** What was worked into one goes as one: the milk goes with the egg. */
+const withWorkedIn = (state: State, there: readonly number[]): number[] => [
+  ...new Set(
+    there.flatMap((i) =>
+      lotsOf(state.world, i).flatMap((lot) => (lot.joined && lot.at === state.placed.get(i) ? [...lot.parts.keys()] : [i])),
+    ),
+  ),
+];
+
 type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; whole: boolean };
 
 function putThings(state: State, c: Located, { theme, to, frame, withFrame, whole }: Putting): void {
@@ -240,14 +271,16 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
     );
   if (away.length > 0) {
     const from = placeOf(state, away);
+    const moved = withWorkedIn(state, away);
     const all = from !== null && (whole || inside(state, from).every((i) => away.includes(i)));
+    const emptied = from !== null && inside(state, from).every((i) => moved.includes(i));
     cards.push(() =>
       saidOf(state, c, to, {
         text: single ? wording(state, c) : sentence(`${verb} ${madeWords(state, c) ?? '⟦spoken|⟧'}${withFrame ? '' : ` ${where}`}`),
         uses: all && from ? [] : away.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
         mentions: [],
         about: away,
-        from: all ? from : null,
+        from: all || emptied ? from : null,
       }),
     );
   }

@@ -4,6 +4,7 @@ import { hasMark } from '../technique/tools';
 import { kindOf } from '../technique/lexicon';
 import { worksOf, type Act, type Works } from '../technique/works';
 import { frameOf, goalOf, thingsOf, placeOf } from './things';
+import { isShutIn } from '../kitchen/world';
 import { isTarget, objectPhrase } from './locate';
 import { wholeOf, type Mention } from './mentions';
 import { inside, push } from './push';
@@ -60,9 +61,17 @@ export function work(state: State, c: Located): void {
   say(
     state,
     { ...c, mentions },
-    { text: wording(state, c), into, ...(from ? { from } : {}), ...(about.length > 0 && mentions.length === 0 ? { about } : {}) },
+    { text: aside(state, c, into), into, ...(from ? { from } : {}), ...(about.length > 0 && mentions.length === 0 ? { about } : {}) },
   );
   after(state, c, works, named, about, into);
+}
+
+/** "Set the peppers aside": out of the pan, and one has to say where. */
+function aside(state: State, c: Located, into: string | null): string {
+  const said = wording(state, c);
+  return c.technique?.id === 'reserve' && into === 'plate' && !c.tools.some((t) => t.id === into)
+    ? said.replace(/(?: aside)?\.$/, ' aside on a plate.')
+    : said;
 }
 
 /** "Drain well": all that is in the pan. */
@@ -114,7 +123,8 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
   const { act, traits } = works;
   if (c.technique?.id === 'squeeze-out' || act === 'off' || act === 'ring-set' || act === 'wash-hands' || act === 'wash-tools') return null;
   if (act === 'ready') return goalOfReady(state, c, own, goal, lies);
-  if (act === 'coat-vessel') return own ?? c.tools.find((t) => isContainer(t.id))?.id ?? null;
+  // "grease a tin and line it"
+  if (act === 'coat-vessel') return own ?? c.tools.find((t) => isContainer(t.id))?.id ?? (about.length === 0 ? state.vesselSpoken : null);
   if (act === 'lift')
     return (
       own ??
@@ -122,7 +132,9 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
         ? 'plate'
         : c.technique?.id === 'reserve' && isPart(c)
           ? 'small-bowl'
-          : (lies ?? state.container))
+          : c.technique?.id === 'reserve' && isInFryingPan(state, lies)
+            ? 'plate'
+            : (lies ?? state.container))
     );
   if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
   if (act === 'shape') return own ?? lies ?? state.container;
@@ -130,12 +142,32 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
   if (act === 'serve') return own ?? (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container);
+  // the jar is what the recipe calls "the pots"
+  if (act === 'uncover') return coveredWith(state, c) ?? own ?? lies ?? state.container;
+  if (act === 'place-out') return shutAway(state, c, own ?? lies) ?? own ?? lies ?? state.container;
   if (act === 'wait' && STANDS_ON.test(c.rest) && state.container && state.container !== 'board') return state.container;
-  if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover' || act === 'uncover')
-    return own ?? lies ?? state.container;
+  if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover') return own ?? lies ?? state.container;
   if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? state.container;
   return own ?? (traits.has('utensil') ? state.container : null);
 }
+
+/** "Take off the plate": the vessel that the plate lies on. */
+function coveredWith(state: State, c: Located): string | null {
+  const covered = [...state.world.vessels].filter(([, v]) => v.lid !== null && c.tools.some((t) => t.id === v.lid));
+  return covered.length === 1 ? covered[0]![0] : null;
+}
+
+/** The one vessel that is shut away, where the one that is named is not. */
+function shutAway(state: State, c: Located, named: string | null): string | null {
+  const said = /\b(?:microwave|fridge|freezer)\b/i.exec(c.rest)?.[0].toLowerCase();
+  const away = [...state.world.vessels].flatMap(([id, v]) => (isShutIn(v.place) && (said === undefined || v.place === said) ? [id] : []));
+  return away.length === 1 && (named === null || !away.includes(named)) ? away[0]! : null;
+}
+
+/** "Griddle the vegetables. Set aside.": the pan is wanted, and is on. */
+const isInFryingPan = (state: State, lies: string | null) => lies !== null && lies === state.hob && FRIES.has(lies) && !isOff(state);
+const isOff = (state: State) => ['off', 'off-ring'].includes(worksOf(state.steps.at(-1)?.technique).act);
+const FRIES = new Set(['frying-pan', 'wok']);
 
 /** "Reserve a cup of the water": a part, which needs a bowl of its own. */
 const isPart = (c: Located) =>
@@ -216,6 +248,8 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
   if (works.act === 'dip' && named.length > 0) focusOn(state, named, eachOf(c));
   if (works.act === 'dip' || works.act === 'wash-tools' || works.act === 'wash-hands' || works.act === 'ring-set' || works.act === 'off')
     return;
+  // "crack the eggs into a jug. Add the milk": that jug is in hand
+  if (kindOf(id) === 'crack-egg' && into !== null && c.tools.some((t) => isContainer(t.id))) state.container = into;
   if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i)) state.lineObjects.push(i);
   const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);
   if (takesAway && named.length > 0 && named.every((i) => !about.includes(i))) return;

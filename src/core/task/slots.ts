@@ -33,7 +33,7 @@ export function phrasesOf(state: State, c: Located): Phrase[] {
   for (const m of rest.matchAll(PREPS)) {
     if (/^of$/i.test(m[1]!)) continue;
     const how = NO_PLACE.test(rest.slice(m.index));
-    cuts.push({ at: m.index, prep: how ? 'how' : m[1]!.toLowerCase(), end: m.index + m[0].length });
+    cuts.push({ at: m.index, prep: how ? 'how' : m[1]!.toLowerCase().replace('using', 'with'), end: m.index + m[0].length });
   }
   const phrases = cuts.map(({ prep, end }, k): Phrase => {
     const to = cuts[k + 1]?.at ?? rest.length;
@@ -61,7 +61,8 @@ function phraseAt(c: Located, prep: string | null, from: number, to: number): Ph
           (t.id === 'colander' && /^in(?:to)?$/.test(prep ?? '')) ||
           (t.id === 'wire-rack' && /^(?:on|onto|to)$/.test(prep ?? ''))),
     );
-  const table = tool ? null : WORKTOP.exec(text);
+  // "level the surface" is of what lies in the tin
+  const table = tool || (prep === null && !/^(?:dust|flour|wipe|clean|clear)$/.test(c.verb ?? '')) ? null : WORKTOP.exec(text);
   const pronoun = /^(?:all of\s+)?(it|them|these|this|that|both|each one)\b/i.exec(text)?.[1]?.toLowerCase();
   return {
     prep,

@@ -4,6 +4,7 @@ import { lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { wholeOf, type Mention } from './mentions';
 import { inside } from './push';
+import { hasMark } from '../technique/tools';
 import { isGoalPrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { isPan, vesselOfPhrase } from './vessels';
@@ -57,6 +58,10 @@ const SHAPED = ['shape', 'divide', 'roll-out', 'cut-out', 'knead'];
 const MIXTURE =
   /\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|balls|patties|pieces|cakes|burgers|biscuits?|cookies|cookie|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|cups|ball|patty|piece|cake|burger)\b/i;
 
+/** What comes out of an oven has a name that no list has: "the cold cake". */
+const BAKED = /\b(?:cake|loaf|pie|pudding|bread|sponge|crumble|bake|tray ?bake|flapjack|brownie|quiche|frittata)$/i;
+const BAKED_ON = new Set(['tray', 'baking-dish', 'cake-tin', 'muffin-tin', 'wire-rack', 'plate', 'board']);
+
 /** Nouns that say what was done: the crumbs are what was crushed. */
 const BY_WORK = table<readonly string[]>({ crumbs: ['mash', 'blend', 'rub-in', 'grate'], mash: ['mash'] });
 
@@ -66,6 +71,10 @@ const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chill
 /** What the recipe means by a noun that no list has: "the dough", "the dressing". */
 export function ofNoun(state: State, text: string, asGoal = false): number[] {
   const noun = MIXTURE.exec(text)?.[1]?.toLowerCase();
+  const baked = BAKED.test(text)
+    ? [...state.world.lots].reverse().find((lot) => lot.cooked && lot.at !== null && BAKED_ON.has(lot.at))
+    : undefined;
+  if (baked) return [...baked.parts.keys()];
   if (!noun) return [];
   // pieces are of what was shaped or cut last
   if (SHAPE.test(text) && state.objectUses.length > 0) {
@@ -121,6 +130,17 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   if (ON_SHEET.test(phrase.text)) return { vessel: PARCEL, lots: [] };
   const things = thingsOf(state, c, phrase);
   const lots = things.there.length > 0 ? things.there : ON_ITSELF.test(phrase.text) ? state.objectUses : [];
+  // "into each cup", of a muffin tin
+  if (
+    /\b(?:cups?|holes?|cases?|moulds?)$/i.test(phrase.text) &&
+    phrase.mentions.length === 0 &&
+    state.prepared &&
+    hasMark(state.prepared, 'each')
+  )
+    return { vessel: state.prepared, lots: [] };
+  // "grease a tin. Spoon the jam into the bottom"
+  if (state.vesselSpoken && ON_ITSELF.test(phrase.text) && !lots.some((i) => state.placed.has(i)))
+    return { vessel: state.vesselSpoken, lots: [] };
   return { vessel: placeOf(state, lots) ?? (lots.length > 0 ? (state.placed.get(lots[0]!) ?? null) : null), lots };
 }
 

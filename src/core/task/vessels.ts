@@ -74,6 +74,8 @@ function choose(state: State, id: string, before: string, word: string): string 
     return FAMILY.get(id)?.find(isFree) ?? id;
   }
   if (id === state.container || !IS_GENERAL.test(word)) return id;
+  // "the dish" that was greased, while a bowl is in hand
+  if (id === state.prepared && !isHeld(state, id)) return id;
   const family = GENERAL.get(id) ?? [];
   const recent = [...state.steps].reverse().flatMap((s) => s.into ?? []);
   const near = [state.container, state.hob, state.prepared, ...used, ...recent].find(

@@ -69,13 +69,17 @@ export function wording(state: State, c: Located): string {
     seen.add(mention.at);
     rest = withoutWork(rest, state.recipe.ingredients[mention.ingredient]!);
   }
-  rest = withObject(state, c, rest.replace(/^\s*,\s*/, ''), works.act);
+  rest = rest.replace(/^\s*,\s*/, '').replace(ONLY_TIME, 'for ');
+  rest = withObject(state, c, rest, works.act);
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
   const lead = c.lead && !leadIsKnown(c) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
   const until = c.until ? ` ${c.until}` : '';
   const condition = c.condition ? ` ${c.condition.replace(/^(?:once|as soon as|after(?! (?:about |another )?\d))\b/, 'when')}` : '';
   return sentence(`${c.verb} ${rest}${lead}${adverb}${until}${condition}`);
 }
+
+/** "Simmer another 3 mins". */
+const ONLY_TIME = /^(?=(?:about |another |a further |an extra )+\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:more )?(?:min|sec|hour|hr))/i;
 
 /** Why it is done, which is a cue: "to loosen it". */
 const PURPOSE = /,?\s+(?:to \p{L}+|before you \p{L}+|so (?:that )?you can \p{L}+)\s+(?:it|them)$/iu;
@@ -126,6 +130,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
     return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
   if (act === 'serve' && !objectPhrase(rest)) return `the ${shortTitle(state.recipe.title)} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
+  if (act === 'coat-vessel' && vesselToCoat(state)) return rest.replace(/^(?:it|them)\b/i, vesselToCoat(state)!);
   if (!NEEDS_OBJECT.has(act)) return withPronoun(state, rest);
   // "stir in the spinach and let it wilt"
   if (worksOf(id, c.technique?.like).traits.has('newest') && /^(?:it|them)\b/i.test(rest) && state.objectUses.length > 0)
@@ -141,11 +146,12 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
       rest,
     );
   if (into && id !== 'coat' && id !== 'dip' && (act === 'join' || act === 'put') && !isPlace(c, rest))
-    return `${withPronoun(state, rest.slice(into[0].length))} into ${vessel}`;
+    return withGoal(withPronoun(state, rest.slice(into[0].length)), `into ${vessel}`);
   // "pour over the sauce": over what is there
   const over = /^over\s+(?=\p{L})(?!(?:it|them)\b)/iu.exec(rest);
   if (over && act === 'put' && named.length > 0 && !HAS_PLACE.test(rest.slice(over[0].length)))
     return `${rest.slice(over[0].length)} over ${there}`;
+  if (/^up with\b/i.test(rest) && act === 'put') return `${vessel} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'put') return `${there} ${rest}`;
   // "toss with the oil": what lies there already
   if (/^with\b/i.test(rest) && act === 'join' && named.length > 0) return `${hole('held', null)} ${rest}`;
@@ -186,6 +192,12 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
     `${thing} ${rest.replace(/^(?=\d)/, 'for ').replace(/^(?:back\s+)?to (?:a )?boil\b/i, (said) => (/back/i.test(said) ? 'back to the boil' : 'to the boil'))}`,
   );
 }
+
+/** "Stir the milk into the bowl to give a soft batter": where it goes stands before what for and how. */
+const withGoal = (said: string, goal: string) => {
+  const at = /\s(?:to (?:give|make|form|get|loosen|combine)|with|until|so that|using)\b/i.exec(said)?.index ?? said.length;
+  return `${said.slice(0, at)} ${goal}${said.slice(at)}`;
+};
 
 /** "in the bowl", said first: a place, and no thing that goes in. */
 const isPlace = (c: Located, rest: string) =>
