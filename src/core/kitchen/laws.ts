@@ -10,10 +10,7 @@ import { cook, isFatty, join, leave, moveTo } from './matter';
 
 type Law = (world: World, step: Played, lots: Lot[], works: Works) => void;
 
-/** Put on in so thin a layer that it is part of what is below. */
-const CLINGS = new Set(['brush', 'sprinkle']);
-
-const put: Law = (world, step, lots) => {
+const put: Law = (world, step, lots, { traits }) => {
   const to = vesselOf(step);
   for (const lot of lots) lot.portion = false;
   if (to && step.water) vesselIn(world, to).water = 'cold';
@@ -21,7 +18,7 @@ const put: Law = (world, step, lots) => {
   if (to && lots.length === 0) vesselIn(world, to).slick = true;
   if (to) moveTo(world, lots, to);
   const others = to ? contents(world, to).some((lot) => !lots.includes(lot)) : false;
-  if (others && CLINGS.has(kindOf(step.technique))) for (const lot of lots) lot.clings = true;
+  if (others && traits.has('clings')) for (const lot of lots) lot.clings = true;
 };
 
 const ringUnder = (world: World, vessel: string, level: string | null | undefined): void => {

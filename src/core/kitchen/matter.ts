@@ -7,6 +7,7 @@ import { contents, HOT, isLotHot, vesselIn } from './world';
 /** Puts lots into a vessel; what is hot brings its heat, what is raw leaves its juice. */
 export function moveTo(world: World, lots: readonly Lot[], vessel: string): void {
   const to = vesselIn(world, vessel);
+  const left = new Set(lots.map((lot) => lot.at).filter((at): at is string => at !== null && at !== vessel));
   for (const lot of lots) {
     if (lot.at === vessel) continue;
     if (isFromKettle(world, lot)) lot.hotUntil = Math.max(lot.hotUntil, world.clock + HOT.food);
@@ -19,6 +20,11 @@ export function moveTo(world: World, lots: readonly Lot[], vessel: string): void
     for (const hazard of lot.raw) to.raw.add(hazard);
     for (const [measure, held] of world.full) if (held === lot) world.full.delete(measure);
     lot.portion = false;
+  }
+  // what was rubbed on goes along
+  for (const at of left) {
+    const others = contents(world, at);
+    if (others.every((lot) => lot.clings)) for (const lot of others) lot.at = vessel;
   }
 }
 

@@ -1,5 +1,5 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
-import { lotsOf } from '../kitchen/index';
+import { contents, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import { techniqueById } from '../technique/lexicon';
@@ -103,7 +103,7 @@ export function put(state: State, c: Located): void {
   if (withFrame) focusOn(state, base.length > 0 ? base : state.objectUses, null);
   else if (goal.lots.length + under.length > 0 && frame.goal?.vessel === null)
     focusOn(state, [...goal.lots, ...under.map((m) => m.ingredient), ...spoken], null);
-  else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? inside(state, to) : spoken, null);
+  else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? beneath(state, to) : spoken, null);
 }
 
 /** "pour on the milk": "pour the milk over it". */
@@ -161,6 +161,13 @@ function overWhat(state: State, c: Located, frame: Frame): string | null {
 /** What is poured or scattered has no name of its own any more. */
 const RUNS_OVER = /^(?:pour|drizzle|sprinkle|scatter|season|cover|crumble|squeeze)$/;
 
+/** All that lies there but what was only scattered on it. */
+const beneath = (state: State, vessel: string): number[] => {
+  const lots = contents(state.world, vessel);
+  const bare = lots.some((lot) => !lot.clings) ? lots.filter((lot) => !lot.clings) : lots;
+  return [...new Set(bare.flatMap((lot) => [...lot.parts.keys()]))];
+};
+
 /** What is put when nothing is named: what was spoken of, or all that is in hand. */
 function spokenFor(state: State, goal: string | null): Things {
   const loose = state.objectUses.filter((i) => !state.placed.has(i));
@@ -179,6 +186,9 @@ function placeForPut(state: State, c: Located, theme: Things): string {
   if (theme.fresh.length === 0 && state.prepared && (held === 'board' || held === null)) return state.prepared;
   if (c.technique?.id === 'stuff') return placeOf(state, state.objectUses) ?? 'board';
   if (/^un(?:roll|fold|wrap)$/.test(c.verb ?? '')) return 'board';
+  // "lay the wraps flat": not in the bowl that the filling is in
+  if (/^(?:lay|spread|arrange|set|line)$/.test(c.verb ?? '') && /\b(?:flat|out|up)\b/i.test(c.rest) && theme.fresh.length > 0)
+    return state.prepared ?? 'board';
   if (held !== null && held !== 'board') return held;
   if (works.traits.has('hand') || c.technique?.id === 'stuff' || held === 'board') return held ?? 'board';
   return c.tools.length > 0 && !c.tools.some((t) => isContainer(t.id)) ? (held ?? mixingBowl(state)) : mixingBowl(state);

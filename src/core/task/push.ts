@@ -32,7 +32,7 @@ export function sync(state: State): void {
   state.cooked.clear();
   for (const lot of world.lots) {
     for (const i of lot.parts.keys()) if (lot.cooked) state.cooked.add(i);
-    if (lot.at === null || (lot.at === 'board' && !lot.joined && !lot.cooked) || lot.portion) continue;
+    if (lot.at === null || (lot.at === 'board' && !lot.joined && !lot.cooked && !lot.clings) || lot.portion) continue;
     const at = lot.at === 'colander' && lot.forms.has('drain') ? (world.drained ?? lot.at) : lot.at;
     for (const i of lot.parts.keys()) state.placed.set(i, at);
   }

@@ -40,10 +40,13 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
 function spokenOf(state: State, phrase: Phrase): Things {
   if (phrase.everything && state.used.size === 0 && state.objectUses.length === 0)
     return { fresh: state.recipe.ingredients.flatMap((one, i) => (one.optional ? [] : [wholeOf(i)])), there: [] };
-  const all =
+  const meant =
     phrase.pronoun === 'them' && state.lineObjects.length > 1 && state.lineObjects.some((i) => state.objectUses.includes(i))
       ? state.lineObjects
       : state.objectUses;
+  // "rub the oil over the potato. Put it in the basket": the potato, and its oil with it
+  const bare = meant.filter((i) => !lotsOf(state.world, i).some((lot) => lot.clings));
+  const all = bare.length > 0 ? bare : meant;
   return {
     fresh: all.filter((i) => !state.placed.has(i)).map(wholeOf),
     there: all.filter((i) => state.placed.has(i)),

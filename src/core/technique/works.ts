@@ -50,7 +50,7 @@ export type Act = (typeof ACTS)[number];
  * `wet`: only in liquid. `fat`: only in fat or its own juice. `cooks`: food is done when its time is up. `low`: on a low ring.
  * `high`: on a high ring. `dry`: with nothing in the pan on purpose. `still`: nothing is moved; a cover may stay on. `dough`: raw dough clings to the fingers.
  * `covered`: works under a cover. `pour`: a liquid runs. `tests`: tells whether food is done. `heats`: only warms. `parts`: waste or a part comes off, the thing stays what it is.
- * `newest`: "it" is what went in last, which changes among the rest.
+ * `newest`: "it" is what went in last, which changes among the rest. `clings`: in so thin a layer that it is part of what is below, and goes where that goes.
  */
 export const TRAITS = [
   'hand',
@@ -69,6 +69,7 @@ export const TRAITS = [
   'tests',
   'parts',
   'newest',
+  'clings',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
@@ -127,8 +128,8 @@ const WRITTEN = table<string>({
   'draw-in': 'touch utensil',
   'loosen-edge': 'touch utensil',
   level: 'touch utensil',
-  brush: 'put utensil',
-  'rub-on': 'put hand',
+  brush: 'put utensil clings',
+  'rub-on': 'put hand clings',
   baste: 'touch utensil',
   grease: 'coat-vessel',
   line: 'coat-vessel',
@@ -144,7 +145,7 @@ const WRITTEN = table<string>({
   'fill-pan': 'water',
   spoon: 'put utensil',
   'scoop-out': 'touch',
-  sprinkle: 'put utensil',
+  sprinkle: 'put utensil clings',
   sift: 'put utensil',
   drain: 'drain',
   'squeeze-out': 'drain hand',
