@@ -103,7 +103,9 @@ export const LAWS: Partial<Record<Act, Law>> = {
       }
   },
   shape: (world, step, lots, works) => {
+    const on = vesselOf(step);
     for (const lot of lots) {
+      lot.at ??= on;
       lot.forms.add(kindOf(step.technique));
       const floury = [...lot.parts.keys()].some((i) => world.ingredients[i]!.raw === 'raw-flour');
       if (works.traits.has('dough') && floury && lot.joined && kindOf(step.technique) === 'knead') lot.name ??= 'dough';

@@ -1,6 +1,7 @@
 // For each fact that a step may lack, the steps that provide it.
 import { table } from '../amount/table';
 import type { Lack, Lot, Place, World } from '../kitchen/index';
+import { foodIs } from '../recipe/food';
 import { preparationVerb } from '../recipe/preparation';
 import { techniqueById } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
@@ -28,6 +29,13 @@ function nameLots(world: World, lots: readonly Lot[], place: string | null, call
   const said = main.length > 0 ? main : parts;
   // milk that was beaten into eggs is egg
   const eggs = lots.length === 1 && lots[0]!.joined ? said.filter((k) => k.food?.raw === 'egg') : [];
+  // what was tossed in a coating is itself, coated
+  const tossed = lots.every((lot) => lot.joined && lot.forms.has('toss') && !lot.forms.has('mix') && !lot.forms.has('beat'));
+  const whole = tossed
+    ? said.filter((k) => ['whole', 'soft'].includes(k.food?.form ?? 'whole') && !foodIs(k.food, 'juicy') && k.food?.category !== 'citrus')
+    : [];
+  if (whole.length > 0 && whole.length <= MOST_NAMED && whole.length * 3 >= said.length)
+    return listOf(whole.map((k) => `the ${calls.foods?.get(k.index) ?? shortName(k.name)}`));
   const shown = eggs.length > 0 && said.every((k) => eggs.includes(k) || k.liquid) ? eggs : said;
   if (shown.length > 0 && shown.length <= MOST_NAMED && !(parts.length > MOST_NAMED && lots.every((lot) => lot.joined)))
     return listOf(shown.map((k) => `the ${calls.foods?.get(k.index) ?? shortName(k.name)}`));

@@ -18,7 +18,7 @@ import { inTool } from './tool-names';
 import { sentence, theOf, wording } from './wording';
 
 import { goalWords, madeWords, pourWater, putIn, saidOf, there, unlistedIn, waterIn } from './put-cards';
-import { allBut, frameOf, goalOf, placeOf, thingsOf, type Frame, type Things } from './things';
+import { allBut, frameOf, goalOf, liesAt, placeOf, thingsOf, type Frame, type Things } from './things';
 
 /** Verbs with which a thing is put on another: "sprinkle the rice with cheese". */
 const isWithVerb = (c: Located) =>
@@ -66,7 +66,7 @@ export function put(state: State, c: Located): void {
     (/^out\b/i.test(c.rest) && /^(?:tip|turn|empty|scrape|roll)$/.test(c.verb ?? '') && !withFrame ? 'board' : null) ??
     // what is filled lies before the learner
     (withFrame && c.technique?.id === 'stuff' && object.there.length === 0 && object.fresh.length > 0 ? 'board' : null) ??
-    (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses)) : null) ??
+    (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses) ?? liesAt(state, state.objectUses)) : null) ??
     placeForPut(state, c, theme);
   if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';
   // "pipe it into the tubes": out of the bag that it is in

@@ -1,6 +1,7 @@
 // The cards of things that go somewhere: one for each, with its place, its water and what no list has.
 import { findFood } from '../recipe/food';
 import { useOf, type Draft } from '../plan/draft';
+import { objectPhrase } from './locate';
 import { knownFoods, unlistedFoods, type Mention } from './mentions';
 import { nameOf } from './ready';
 import { inside, push } from './push';
@@ -12,7 +13,7 @@ import { inTool, toolCall } from './tool-names';
 import { isPan } from './vessels';
 import { sentence, theOf, toPlace } from './wording';
 
-import { MADE, ofNoun, type Frame } from './things';
+import { MADE, ofNoun, SHAPE, type Frame } from './things';
 
 /** "the cornflour paste": what was made of it, as the recipe says. */
 export function madeWords(state: State, c: Located): string | null {
@@ -144,6 +145,9 @@ function theSaid(state: State, c: Located, m: Mention): string {
 
 /** What lies elsewhere goes in: tipped over as a whole, or by name. */
 export function moveIn(state: State, c: Located, away: readonly number[], to: string): void {
+  // "brown the meatballs": what was shaped has a name that no ingredient has
+  const said = c.mentions.length === 0 ? objectPhrase(c.rest) : null;
+  const shaped = said !== null && SHAPE.test(said) && /^(?:the|your) \p{L}+$/iu.test(said) ? said : '';
   const by = new Map<string, number[]>();
   for (const i of away) by.set(state.placed.get(i)!, [...(by.get(state.placed.get(i)!) ?? []), i]);
   for (const [from, things] of by) {
@@ -151,7 +155,7 @@ export function moveIn(state: State, c: Located, away: readonly number[], to: st
     const liquid = things.every((i) => ['liquid', 'sticky'].includes(findFood(state.recipe.ingredients[i]!.item)?.form ?? ''));
     push(state, {
       ...common(state, { ...c, rest: '', until: null }, to, []),
-      text: `${liquid ? 'Pour' : isPan(from) ? 'Tip' : 'Put'} ⟦thing|⟧ ${liquid || isPan(from) ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
+      text: `${liquid ? 'Pour' : isPan(from) ? 'Tip' : 'Put'} ⟦thing|${shaped}⟧ ${liquid || isPan(from) ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
       technique: liquid ? 'pour' : 'add',
       uses: all ? [] : things.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
       about: things,

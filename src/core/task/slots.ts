@@ -17,7 +17,7 @@ export type Phrase = {
 };
 
 const PREPS =
-  /\b(on top of|out of|all over|into|onto|inside|between|among|around|through|across|over|under|with|using|from|off|to|in|on|at|for|until|by|along|of)\b/gi;
+  /\b(on top of|out of|all over|into|onto|inside|between|among|around|through|across|over|under|with|using|from|off|to|in|on|at|for|until|by|along|of|down(?= the (?:middle|centre|center|length|side)))\b/gi;
 
 // "in half", "to taste", "on all sides": words that say how, and name no place.
 const NO_PLACE =
@@ -113,6 +113,7 @@ const INTO = new Set([
   'through',
   'under',
   'along',
+  'down',
 ]);
 export const isGoalPrep = (prep: string | null): boolean => prep !== null && INTO.has(prep);
 export const isSourcePrep = (prep: string | null): boolean => prep === 'from' || prep === 'out of' || prep === 'off';

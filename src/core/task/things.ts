@@ -53,7 +53,7 @@ function spokenOf(state: State, phrase: Phrase): Things {
   };
 }
 
-const SHAPE =
+export const SHAPE =
   /\b(balls?|patties|patty|pieces?|cakes?|burgers?|biscuits?|cookies?|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|circles?)\b/i;
 
 const SHAPED = ['shape', 'divide', 'roll-out', 'cut-out', 'knead'];
@@ -115,6 +115,10 @@ export function ofNoun(state: State, text: string, asGoal = false): number[] {
   return state.container ? inside(state, state.container) : state.objectUses;
 }
 
+/** Where the first of things lies, on the board too. */
+export const liesAt = (state: State, there: readonly number[]): string | null =>
+  there.flatMap((i) => lotsOf(state.world, i).flatMap((lot) => lot.at ?? []))[0] ?? null;
+
 /** The vessel where things lie, when they all lie in one. */
 export const placeOf = (state: State, there: readonly number[]): string | null => {
   const places = new Set(there.map((i) => state.placed.get(i) ?? null));
@@ -144,7 +148,8 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   // "grease a tin. Spoon the jam into the bottom"
   if (state.vesselSpoken && ON_ITSELF.test(phrase.text) && !lots.some((i) => state.placed.has(i)))
     return { vessel: state.vesselSpoken, lots: [] };
-  return { vessel: placeOf(state, lots) ?? (lots.length > 0 ? (state.placed.get(lots[0]!) ?? null) : null), lots };
+  // what lies by itself on the board is in no vessel, but it is there
+  return { vessel: placeOf(state, lots) ?? (lots.length > 0 ? (state.placed.get(lots[0]!) ?? liesAt(state, lots)) : null), lots };
 }
 
 const isGoal = (p: Phrase) =>

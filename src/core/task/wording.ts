@@ -157,6 +157,9 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (/^with\b/i.test(rest) && act === 'join' && named.length > 0) return `${hole('held', null)} ${rest}`;
   if (id === 'season' && !/\bwith\b/i.test(rest))
     return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
+  // "trim off the ends": of what was spoken of
+  if (PART_NOUN.test(rest.replace(/^(?:off|out)\s+/i, '')) && /^(?:off|out)\b/i.test(rest) && state.objectUses.length > 0)
+    return `${rest} of ${thing}`;
   // "cut out rounds", "spoon off any fat"
   if (
     /^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly|tight|using|by)\b)(?!\p{L}+ly\b|\d+(?:\.\d+)?\s*(?:cm|mm|inch|min|hour|sec))[\p{L}\d]/iu.test(

@@ -83,7 +83,7 @@ export const TOOLS: Tool[] = [
   ),
   tool(
     'frying-pan',
-    'frying pan|skillet|fry pan|large skillet|griddle pan|grill pan|griddle|sauté pan|nonstick pan|non-stick pan|non-stick frying pan',
+    'frying pan|wide pan|shallow pan|skillet|fry pan|large skillet|griddle pan|grill pan|griddle|sauté pan|nonstick pan|non-stick pan|non-stick frying pan',
     'cookware',
     ['hot'],
     2500,
