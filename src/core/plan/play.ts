@@ -130,7 +130,10 @@ function filling(world: World, step: Played, calls: Calls): Turn['fill'] {
   const texts = step.holes ?? [];
   if (texts.length > 0)
     filled = new Map(
-      texts.map((text) => [text, fillHoles(text, world, lots, there, step.about ?? [], from && lots.length > 0 ? from : vessel, calls)]),
+      texts.map((text) => [
+        text,
+        fillHoles(text, world, { lots, there, about: step.about ?? [], from: from && lots.length > 0 ? from : vessel, to: vessel }, calls),
+      ]),
     );
   return (text) => filled?.get(text) ?? text;
 }

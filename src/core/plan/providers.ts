@@ -45,10 +45,21 @@ function nameLots(world: World, lots: readonly Lot[], place: string | null, call
   const cooked = place !== null && lots.some((lot) => lot.cooked) && parts.length > MOST_NAMED;
   if (cooked && calls.dish) return `the ${calls.dish}`;
   if (lots.length === 1 && lots[0]!.joined) return 'the mixture';
-  return place
-    ? `everything ${hasMark(place, 'flat') && !/\b(?:tin|pan|dish)$/.test(call(calls, place)) ? 'on' : 'in'} the ${call(calls, place)}`
-    : 'everything';
+  return place ? everythingIn(place, calls) : 'everything';
 }
+
+const everythingIn = (place: string, calls: Calls) =>
+  `everything ${hasMark(place, 'flat') && !/\b(?:tin|pan|dish)$/.test(call(calls, place)) ? 'on' : 'in'} the ${call(calls, place)}`;
+
+/** "Top ... with the cheese", where what lies there has no short name: what goes on is named, and where. */
+const onTop = (text: string): string =>
+  text
+    .replace(/^(Sprinkle|Scatter|Crumble|Pour|Spoon|Drizzle|Dot) (.+?) over ⟦there\|[^⟧]*⟧/, '$1 $2 over the top')
+    .replace(/^(?:Top|Finish|Decorate|Garnish) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:if|until|before|when|for)\b|,)|\.$)/, 'Put $1 on top')
+    .replace(
+      /^(Sprinkle|Scatter|Drizzle|Dot|Dust) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:if|until|before|when|for)\b|,)|\.$)/,
+      '$1 $2 over the top',
+    );
 
 /** A filling under a sauce is not all that there is; a dough with seeds on it is a dough. */
 function isMostOf(world: World, named: Lot, lots: readonly Lot[]): boolean {
@@ -62,33 +73,24 @@ const isDough = (lot: Lot) => lot.cooked && /^(?:batter|dough)$/.test(lot.name ?
 /** A name without what only helps to buy it. */
 const shortName = (name: string) => name.replace(/\s+(?:such as|like|or)\s.*$/i, '').slice(0, 48);
 
+/** What a step acts on and where: the lots, what lies where they go, what was spoken of; the vessel that they come from and the one that it works in. */
+export type Spoken = { lots: readonly Lot[]; there: readonly Lot[]; about: readonly number[]; from: string | null; to: string | null };
+
 /** The words of a step with its holes filled from the world, before it is done. */
-export function fillHoles(
-  text: string,
-  world: World,
-  lots: readonly Lot[],
-  there: readonly Lot[],
-  about: readonly number[],
-  vessel: string | null,
-  calls: Calls,
-): string {
-  return text.replace(/⟦(thing|there|held|spoken)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
-    if (kind === 'there') {
-      const name = there.length > 0 ? nameLots(world, there, vessel, calls) : '';
-      // several things have no short name
-      return name && !/^everything|,| and /.test(name)
-        ? name
-        : there.length > 0
-          ? 'the food'
-          : other || (vessel ? `the ${call(calls, vessel)}` : 'the food');
-    }
-    if (kind === 'held') return nameLots(world, there, vessel, calls) || other || 'the food';
+export function fillHoles(text: string, world: World, { lots, there, about, from, to }: Spoken, calls: Calls): string {
+  const many = there.length > 0 && /^everything|,| and /.test(nameLots(world, there, to, calls));
+  return (many ? onTop(text) : text).replace(/⟦(thing|there|held|spoken)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
+    // several things have no short name
+    if (kind === 'there' && many) return to ? everythingIn(to, calls) : 'the food';
+    if (kind === 'there')
+      return there.length > 0 ? nameLots(world, there, to, calls) : other || (to ? `the ${call(calls, to)}` : 'the food');
+    if (kind === 'held') return nameLots(world, there, to, calls) || other || 'the food';
     if (kind === 'spoken')
       return listOf(about.map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) || 'everything';
-    const name = lots.length > 0 ? nameLots(world, lots, vessel, calls) : '';
+    const name = lots.length > 0 ? nameLots(world, lots, from, calls) : '';
     // what was shaped has a name that no ingredient has
     const isShape = SHAPES.test(other);
-    return (isShape ? other : name || other) || (vessel ? `everything in the ${call(calls, vessel)}` : 'the food');
+    return (isShape ? other : name || other) || (from ? `everything in the ${call(calls, from)}` : 'the food');
   });
 }
 
