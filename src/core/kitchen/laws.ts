@@ -295,7 +295,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
   serve: (world, step, lots) => {
     for (const lot of lots) leave(lot);
     const to = vesselOf(step);
-    if (to && step.uses.length > 0) moveTo(world, lots, to);
+    if (to && (step.uses.length > 0 || step.from)) moveTo(world, lots, to);
   },
   eat: (world) => world.out.clear(),
   store: (world, step) => {

@@ -18,7 +18,7 @@ import { inTool } from './tool-names';
 import { sentence, theOf, wording } from './wording';
 
 import { goalWords, madeWords, pourWater, putIn, saidOf, there, unlistedIn, waterIn } from './put-cards';
-import { allBut, frameOf, goalOf, liesAt, placeOf, thingsOf, type Frame, type Things } from './things';
+import { allBut, frameOf, SHAPE, goalOf, liesAt, placeOf, thingsOf, type Frame, type Things } from './things';
 
 /** Verbs with which a thing is put on another: "sprinkle the rice with cheese". */
 const isWithVerb = (c: Located) =>
@@ -100,10 +100,11 @@ export function put(state: State, c: Located): void {
   cookOn(state, c, to);
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
+  const called = shapeSaid(frame);
   if (withFrame) focusOn(state, base.length > 0 ? base : state.objectUses, null);
   else if (goal.lots.length + under.length > 0 && frame.goal?.vessel === null)
     focusOn(state, [...goal.lots, ...under.map((m) => m.ingredient), ...spoken], null);
-  else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? beneath(state, to) : spoken, null);
+  else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? beneath(state, to) : spoken, called);
 }
 
 /** "pour on the milk": "pour the milk over it". */
@@ -160,6 +161,12 @@ function overWhat(state: State, c: Located, frame: Frame): string | null {
 
 /** What is poured or scattered has no name of its own any more. */
 const RUNS_OVER = /^(?:pour|drizzle|sprinkle|scatter|season|cover|crumble|squeeze)$/;
+
+/** "Put the parcels on the tray": they are parcels when they are baked. */
+const shapeSaid = ({ theme }: Frame): string | null =>
+  theme !== null && theme.mentions.length === 0 && theme.pronoun === null && SHAPE.test(theme.text) && /^the \p{L}+s$/iu.test(theme.text)
+    ? theme.text
+    : null;
 
 /** All that lies there but what was only scattered on it. */
 const beneath = (state: State, vessel: string): number[] => {

@@ -1,13 +1,13 @@
 // The frame of all other work: cutting, shaping, draining, lifting, waiting: one step, on what is named or was spoken of.
-import { findFood } from '../recipe/food';
+import { findFood, foodIs } from '../recipe/food';
 import { hasMark } from '../technique/tools';
 import { kindOf } from '../technique/lexicon';
 import { worksOf, type Act, type Works } from '../technique/works';
-import { frameOf, goalOf, thingsOf, placeOf } from './things';
-import { isShutIn } from '../kitchen/world';
+import { frameOf, goalOf, thingsOf, placeOf, type Frame } from './things';
 import { isTarget, objectPhrase } from './locate';
 import { wholeOf, type Mention } from './mentions';
 import { inside, push } from './push';
+import { putIn } from './put-cards';
 import { say } from './say';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
@@ -29,7 +29,7 @@ export function work(state: State, c: Located): void {
     source.length > 0
       ? source
       : unsaid
-        ? works.act === 'drain' && frame.theme === null
+        ? (works.act === 'drain' || isShared(c)) && frame.theme === null
           ? allIn(state)
           : spoken(state, c, frame.theme)
         : named.length > 0
@@ -37,6 +37,7 @@ export function work(state: State, c: Located): void {
           : SPEAKS_ON.has(works.act)
             ? state.objectUses
             : named;
+  intoBowl(state, c, works, frame);
   makeReadyFor(state, c, works, about);
   const vessel = vesselOfWork(state, c, works, frame.goal, about);
   if (isContained(works.act) && vessel !== null && vessel !== 'board') state.container = vessel;
@@ -56,7 +57,7 @@ export function work(state: State, c: Located): void {
     return;
   }
   const mentions = c.mentions.filter((m) => !isGoalOfWork(state, c, m, works.act));
-  const from = (works.act === 'lift' || works.act === 'drain') && into !== null ? fromOf(state, about, into) : null;
+  const from = (works.act === 'lift' || works.act === 'drain' || isShared(c)) && into !== null ? fromOf(state, about, into) : null;
   if (works.act === 'kettle') state.explicit.add('kettle');
   say(
     state,
@@ -66,6 +67,22 @@ export function work(state: State, c: Located): void {
   after(state, c, works, named, about, into);
 }
 
+/** "Snip the chives into the cream": the cream has to be in a bowl. */
+function intoBowl(state: State, c: Located, works: Works, { goal }: Frame): void {
+  if (works.act !== 'ready' || goal === null || goal.vessel !== null || !/^(?:in|into|over)$/.test(goal.prep ?? '')) return;
+  const under = thingsOf(state, c, goal).fresh.filter((m) => {
+    const food = findFood(state.recipe.ingredients[m.ingredient]!.item);
+    return food?.form !== 'whole' && !foodIs(food, 'runny');
+  });
+  for (const m of under) {
+    const bowl = mixingBowl(state);
+    makeReady(state, m, c, false);
+    putIn(state, c, m, bowl);
+    state.used.add(m.ingredient);
+    state.container = bowl;
+  }
+}
+
 /** "Set the peppers aside": out of the pan, and one has to say where. */
 function aside(state: State, c: Located, into: string | null): string {
   const said = wording(state, c);
@@ -73,6 +90,9 @@ function aside(state: State, c: Located, into: string | null): string {
     ? said.replace(/(?: aside)?\.$/, ' aside on a plate.')
     : said;
 }
+
+/** "Divide between 4 glasses": it is in the glasses then. */
+const isShared = (c: Located) => c.technique?.id === 'share-out' && c.tools.some((t) => isContainer(t.id));
 
 /** "Drain well": all that is in the pan. */
 function allIn(state: State): number[] {
@@ -158,10 +178,12 @@ function coveredWith(state: State, c: Located): string | null {
   return covered.length === 1 ? covered[0]![0] : null;
 }
 
+const SHUT = new Set<string>(['microwave', 'fridge', 'freezer']);
+
 /** The one vessel that is shut away, where the one that is named is not. */
 function shutAway(state: State, c: Located, named: string | null): string | null {
   const said = /\b(?:microwave|fridge|freezer)\b/i.exec(c.rest)?.[0].toLowerCase();
-  const away = [...state.world.vessels].flatMap(([id, v]) => (isShutIn(v.place) && (said === undefined || v.place === said) ? [id] : []));
+  const away = [...state.world.vessels].flatMap(([id, v]) => (SHUT.has(v.place) && (said === undefined || v.place === said) ? [id] : []));
   return away.length === 1 && (named === null || !away.includes(named)) ? away[0]! : null;
 }
 

@@ -65,6 +65,8 @@ export function goalWords(state: State, c: Located, frame: Frame, to: string): s
       .replace(/[\s,]+(?:and)?$/, '')
       .trim();
   }
+  // "sprinkle over the ginger and the soy sauce"
+  if (frame.particle && /^(?:on|over)$/.test(frame.theme?.prep ?? '')) return 'over ⟦there|⟧';
   return toPlace(state, c.verb!, to);
 }
 

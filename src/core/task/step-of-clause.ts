@@ -83,7 +83,7 @@ const LEVEL =
 
 /** The heat that a clause names: "over a medium heat", "turn down to low". */
 function levelOf(c: Located): string | null {
-  const said = LEVEL.exec(`${c.rest} ${c.lead ?? ''}`)?.[1]
+  const said = LEVEL.exec(`${c.rest} ${c.lead ?? ''}`.trim())?.[1]
     ?.toLowerCase()
     .replace('-', ' ')
     .replace(/^med\b/, 'medium');

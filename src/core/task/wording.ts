@@ -69,7 +69,10 @@ export function wording(state: State, c: Located): string {
     seen.add(mention.at);
     rest = withoutWork(rest, state.recipe.ingredients[mention.ingredient]!);
   }
-  rest = rest.replace(/^\s*,\s*/, '').replace(ONLY_TIME, 'for ');
+  rest = rest
+    .replace(/^\s*,\s*/, '')
+    .replace(/^just$/i, '')
+    .replace(ONLY_TIME, 'for ');
   rest = withObject(state, c, rest, works.act);
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
   const lead = c.lead && !leadIsKnown(c) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
@@ -182,7 +185,9 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
   if (phrase && !pronoun) {
     const part = PART_NOUN.test(phrase) && c.mentions.length === 0 && state.objectUses.length > 0 && !/\b(?:of|from|off)\b/i.test(rest);
-    const said = part ? rest.replace(phrase, `${phrase} of ${thing}`) : withPronoun(state, rest);
+    // the ends of a parcel are of its paper
+    const sheet = state.container === 'paper' || state.container === 'foil' ? `the ${toolCall(state, state.container)}` : null;
+    const said = part ? rest.replace(phrase, `${phrase} of ${sheet ?? thing}`) : withPronoun(state, rest);
     return act === 'put' && !HAS_PLACE.test(said) && state.container ? `${said} ${toPlace(state, c.verb!, state.container)}` : said;
   }
   if (pronoun) return withPronoun(state, rest);
