@@ -8,9 +8,10 @@ import { isHeld, isPan } from './vessels';
 import { useOf, type Draft } from '../plan/draft';
 import type { Mention } from './mentions';
 import type { Use } from '../plan/model';
-import { measureStep, readySteps } from './ready';
+import { measureStep, nameOf, readySteps } from './ready';
 import { pushEarly } from './push';
 import { type Located, type State, CUTTING } from './state';
+import { isJuice } from './wording';
 
 /** The part of an ingredient that a step takes, noting what is left of it. */
 export function take(state: State, mention: Mention): Use {
@@ -94,6 +95,7 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
         hot || cut ? 'small-bowl' : null,
         state.kitchen,
       );
+      if (step && isJuice(state, index)) step.text = step.text.replace(nameOf(one), `${nameOf(one)} juice`);
       // what is cut to size is measured after it is cut
       const first =
         step?.technique === 'weigh'

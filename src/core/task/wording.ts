@@ -1,6 +1,7 @@
 // The words of steps, and the cues in them: verb first, then what, where, how long and until when.
 import { Fraction, showQuantity } from '../amount/quantity';
 import { dialCelsius, ovenMarks } from '../amount/temperature';
+import { lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import type { Ingredient } from '../recipe/recipe';
@@ -31,6 +32,7 @@ export function fanMarks(heat: { celsius: number }): string {
 export function theOf(state: State, mention: Mention): string {
   const one = state.recipe.ingredients[mention.ingredient]!;
   if (one.preparation.includes('juiced')) return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} juice`;
+  if (isJuice(state, mention.ingredient)) return `the ${nameOf(one)} juice`;
   if (mention.but) return `all but ${mention.but} of the ${nameOf(one)}`;
   if (mention.part === 'rest') return `the rest of the ${nameOf(one)}`;
   if (mention.part === 'some' && mention.quantity === null) return `a little ${nameOf(one)}`;
@@ -39,6 +41,11 @@ export function theOf(state: State, mention: Mention): string {
     return `${showQuantity(mention.quantity!)} of the ${nameOf(one)}`;
   return `the ${nameOf(one)}`;
 }
+
+/** A fruit that was squeezed goes in as its juice, though the list has the fruit. */
+export const isJuice = (state: State, ingredient: number): boolean =>
+  !/\bjuice\b/i.test(state.recipe.ingredients[ingredient]!.item) &&
+  lotsOf(state.world, ingredient).some((lot) => lot.forms.has('juice') && !lot.joined);
 
 export function sentence(text: string): string {
   const plain = text
