@@ -278,7 +278,8 @@ export const LAWS: Partial<Record<Act, Law>> = {
     const vessel = vesselOf(step) ?? lots[0]?.at ?? null;
     const place = step.tools.includes('freezer') ? 'freezer' : 'fridge';
     for (const lot of lots) lot.hotUntil = 0;
-    if (vessel) {
+    // what lies on the board goes in without it
+    if (vessel && !hasMark(vessel, 'stand')) {
       const v = vesselIn(world, vessel);
       v.hotUntil = 0;
       v.place = place;

@@ -1,8 +1,9 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
 import { contents, lotsOf } from '../kitchen/index';
-import { findFood } from '../recipe/food';
+import { findFood, foodIs } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import { techniqueById } from '../technique/lexicon';
+import { toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
 import { useOf } from '../plan/draft';
 import { wholeOf, type Mention } from './mentions';
@@ -69,6 +70,14 @@ export function put(state: State, c: Located): void {
     (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses) ?? liesAt(state, state.objectUses)) : null) ??
     placeForPut(state, c, theme);
   if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';
+  // bread is spread where it lies flat
+  if (
+    under.length > 0 &&
+    goal.vessel === null &&
+    under.every((m) => foodIs(findFood(state.recipe.ingredients[m.ingredient]!.item), 'of-flour')) &&
+    toolById(to)?.kind === 'container'
+  )
+    to = 'board';
   // "pipe it into the tubes": out of the bag that it is in
   if (under.length > 0 && goal.vessel === null && to === placeOf(state, object.there)) to = state.prepared ?? placeUnder(state, c);
   for (const m of under) {
@@ -238,6 +247,8 @@ function coatAlone(state: State, c: Located, theme: Things, base: readonly Menti
   );
 }
 
+const isMinor = (state: State, i: number) => state.world.ingredients[i]!.minor;
+
 /** What was worked into one goes as one: the milk goes with the egg. */
 const withWorkedIn = (state: State, there: readonly number[]): number[] => [
   ...new Set(
@@ -289,7 +300,10 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
   if (away.length > 0) {
     const from = placeOf(state, away);
     const moved = withWorkedIn(state, away);
-    const all = from !== null && (whole || inside(state, from).every((i) => away.includes(i)));
+    // "spoon the mince into the dish": all that was cooked with it goes too
+    const spooned =
+      isPan(from) && /^(?:spoon|ladle|pour|tip|scrape)$/.test(c.verb ?? '') && away.some((i) => state.cooked.has(i) && !isMinor(state, i));
+    const all = from !== null && (whole || spooned || inside(state, from).every((i) => away.includes(i)));
     const emptied = from !== null && inside(state, from).every((i) => moved.includes(i));
     cards.push(() =>
       saidOf(state, c, to, {

@@ -1,13 +1,13 @@
 // The frame of all other work: cutting, shaping, draining, lifting, waiting: one step, on what is named or was spoken of.
 import { findFood, foodIs } from '../recipe/food';
-import { hasMark } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { kindOf } from '../technique/lexicon';
 import { worksOf, type Act, type Works } from '../technique/works';
 import { frameOf, goalOf, thingsOf, placeOf, type Frame } from './things';
 import { isTarget, objectPhrase } from './locate';
 import { wholeOf, type Mention } from './mentions';
 import { inside, push } from './push';
-import { putIn } from './put-cards';
+import { moveIn, putIn } from './put-cards';
 import { say } from './say';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
@@ -38,6 +38,7 @@ export function work(state: State, c: Located): void {
             ? state.objectUses
             : named;
   intoBowl(state, c, works, frame);
+  outOfMachine(state, c, works, about);
   makeReadyFor(state, c, works, about);
   const vessel = vesselOfWork(state, c, works, frame.goal, about);
   if (isContained(works.act) && vessel !== null && vessel !== 'board') state.container = vessel;
@@ -65,6 +66,15 @@ export function work(state: State, c: Located): void {
     { text: aside(state, c, into), into, ...(from ? { from } : {}), ...(about.length > 0 && mentions.length === 0 ? { about } : {}) },
   );
   after(state, c, works, named, about, into);
+}
+
+/** Nothing is shaped between blades. */
+function outOfMachine(state: State, c: Located, works: Works, about: readonly number[]): void {
+  const machine = placeOf(state, about);
+  if (works.act !== 'shape' || machine === null || !hasMark(machine, 'holds') || !toolById(machine)?.hazards.includes('sharp')) return;
+  const bowl = mixingBowl(state);
+  moveIn(state, { ...c, rest: '' }, inside(state, machine), bowl);
+  state.container = bowl;
 }
 
 /** "Snip the chives into the cream": the cream has to be in a bowl. */
@@ -166,6 +176,8 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
   // the jar is what the recipe calls "the pots"
   if (act === 'uncover') return coveredWith(state, c) ?? own ?? lies ?? state.container;
   if (act === 'place-out') return shutAway(state, c, own ?? lies) ?? own ?? lies ?? state.container;
+  // what lies on the board goes in by itself
+  if (act === 'chill' && own === null && (lies ?? state.container) === 'board') return null;
   if (act === 'wait' && STANDS_ON.test(c.rest) && state.container && state.container !== 'board') return state.container;
   if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover') return own ?? lies ?? state.container;
   if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? state.container;

@@ -167,6 +167,9 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (/^with\b/i.test(rest) && act === 'join' && named.length > 0) return `${hole('held', null)} ${rest}`;
   if (id === 'season' && !/\bwith\b/i.test(rest))
     return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
+  if (id === 'pat-dry' && /^dry\b/i.test(rest)) return `${thing} ${rest}`;
+  // "fold in the sides"
+  if (act === 'shape' && /^(?:in|over|up) the (?:sides?|ends?|edges?)$/i.test(rest)) return rest;
   // "trim off the ends": of what was spoken of
   if (PART_NOUN.test(rest.replace(/^(?:off|out)\s+/i, '')) && /^(?:off|out)\b/i.test(rest) && state.objectUses.length > 0)
     return `${rest} of ${thing}`;
@@ -195,7 +198,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
     // the ends of a parcel are of its paper
     const sheet = state.container === 'paper' || state.container === 'foil' ? `the ${toolCall(state, state.container)}` : null;
     const said = part ? rest.replace(phrase, `${phrase} of ${sheet ?? thing}`) : withPronoun(state, rest);
-    return act === 'put' && !HAS_PLACE.test(said) && state.container ? `${said} ${toPlace(state, c.verb!, state.container)}` : said;
+    return act === 'put' && !HAS_PLACE.test(said) && state.container ? withGoal(said, toPlace(state, c.verb!, state.container)) : said;
   }
   if (pronoun) return withPronoun(state, rest);
   if (named.length > 0 && act !== 'put' && !/^(?:in|into|on|onto|over|with|to|from)\b/i.test(rest)) return withPronoun(state, rest);
@@ -210,7 +213,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
 
 /** "Stir the milk into the bowl to give a soft batter": where it goes stands before what for and how. */
 const withGoal = (said: string, goal: string) => {
-  const at = /\s(?:to (?:give|make|form|get|loosen|combine)|with|until|so that|using)\b/i.exec(said)?.index ?? said.length;
+  const at = /\s(?:to (?:give|make|form|get|loosen|combine)|with|until|so that|using|if)\b/i.exec(said)?.index ?? said.length;
   return `${said.slice(0, at)} ${goal}${said.slice(at)}`;
 };
 

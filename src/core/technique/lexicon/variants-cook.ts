@@ -149,7 +149,8 @@ export const VARIANTS_COOK = [
   }),
   variant(check, 'taste', 'taste', 'taste|taste and adjust', {
     tools: ['teaspoon'],
-    hazards: ['hot'],
+    // hot where the food is, which the world knows
+    hazards: [],
     small: ['Take a little on a clean spoon.', 'Blow on it.', 'Taste it.', 'Put the spoon in the washing-up.'],
     cues: { feel: 'warm, not hot, on the lip' },
     minutes: { active: 0.4, waiting: 0 },
