@@ -2,8 +2,8 @@
 import { buildTask, readRecipe, type TaskAnalysis } from '../../src/core/index';
 
 /** @param ingredients a line each @param method as pasted */
-export const build = (ingredients: string, method: string): TaskAnalysis =>
-  buildTask(readRecipe(`Test dish\nIngredients\n${ingredients}\nMethod\n${method}`).recipe, { grain: 'standard' });
+export const build = (ingredients: string, method: string, title = 'Test dish'): TaskAnalysis =>
+  buildTask(readRecipe(`${title}\nIngredients\n${ingredients}\nMethod\n${method}`).recipe, { grain: 'standard' });
 
 /** The steps that the method asks for. */
 export const own = (task: TaskAnalysis) => task.steps.filter((s) => s.sourceLine !== null);

@@ -95,6 +95,8 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
         hot || cut ? 'small-bowl' : null,
         state.kitchen,
       );
+      // the jug that eggs lie in measures no milk
+      if (step && isHeld(state, 'jug')) step.text = step.text.replace(/^Fill the jug\b/, 'Fill a clean jug');
       if (step && isJuice(state, index)) step.text = step.text.replace(nameOf(one), `${nameOf(one)} juice`);
       // what is cut to size is measured after it is cut
       const first =

@@ -1,0 +1,141 @@
+// What “it”, a particle and a noun that no list has mean: read from the words before and from what lies where. The readings are common practice in recipes.
+import { describe, expect, test } from 'vitest';
+import { build, own, step } from '../../../tests/cases/built';
+
+const texts = (task: ReturnType<typeof build>) => own(task).map((s) => s.text);
+
+describe('what is acted on', () => {
+  // ingredients, method, the card that has to be there, where it works, what it must not say
+  test.each([
+    ['1 egg', 'Grease a cake tin and line it with baking paper.', 'Line the cake tin with baking paper.', 'cake-tin'],
+    [
+      '100 g couscous\n150 ml boiling water',
+      'Put the couscous in a bowl. Pour on the boiling water.',
+      'Pour the boiling water over the couscous.',
+      'bowl',
+    ],
+    [
+      '2 tea bags\n200 ml cold water',
+      'Put the tea bags in a jug. Top up with the cold water.',
+      'Top the jug up with the cold water.',
+      'jug',
+    ],
+    ['1 baking potato\n1 tsp oil', 'Rub the oil all over the potato. Put it in a bowl.', 'Put the baking potato in a bowl.', 'bowl'],
+    [
+      '2 eggs\n50 ml milk\n100 g ham',
+      'Put the ham in a tin. Crack the eggs into a jug. Add the milk and beat well.',
+      'Beat the eggs and the milk well.',
+      'jug',
+    ],
+    [
+      '200 g flour\n100 ml milk',
+      'Put the flour and milk in a bowl. Mix to a batter. Fill the muffin cups.',
+      'Spoon the mixture into the muffin cups.',
+      'muffin-tin',
+    ],
+    ['4 wraps\n100 g hummus', 'Put the hummus in a bowl. Lay the wraps flat.', 'Lay the wraps flat on the chopping board.', 'board'],
+    ['1 apple\n300 g puff pastry', 'Put the apple in a pan. Cook for 5 minutes. Roll out the pastry.', 'Roll out the pastry.', 'board'],
+    ['1 beetroot', 'Wash the beetroot and pat dry.', 'Pat the beetroot dry.', null],
+    ['300 ml soured cream\n10 g chives', 'Snip the chives into the soured cream.', 'Snip the chives into the soured cream.', 'bowl'],
+    [
+      '1 orange\n200 g couscous',
+      'Put the couscous in a bowl. Squeeze the orange. Add 2 tablespoons of orange juice to the bowl.',
+      'Add the orange juice to the bowl.',
+      'bowl',
+    ],
+    [
+      '200 g yogurt\n1 tsp honey',
+      'Put the yogurt in a blender. Blitz until smooth. Add more honey if you want it sweeter.',
+      'Add more honey to the blender if you want it sweeter.',
+      'blender',
+    ],
+  ])('%s: %s', (list, method, text, into) => {
+    const task = build(list, method);
+    expect(texts(task)).toContain(text);
+    expect(own(task).find((s) => s.text === text)!.into).toBe(into);
+  });
+
+  test('oil that was rubbed on is not put in by itself', () => {
+    const task = build(
+      '1 baking potato\n1 tsp oil\n1 pinch salt',
+      'Rub the oil and salt all over the potato. Put it in the air fryer basket.',
+    );
+    expect(texts(task).filter((t) => /^Put the (?:oil|salt)/.test(t))).toEqual([]);
+  });
+  test('the jug that eggs lie in measures no milk', () => {
+    const task = build('2 eggs\n50 ml milk', 'Crack the eggs into a jug. Add the milk.');
+    expect(task.steps.map((s) => s.text)).toContain('Fill a clean jug to 50 mL with milk.');
+  });
+  test('what is set aside from a frying pan that is on is on a plate, and stays there', () => {
+    const task = build(
+      '1 courgette\n200 g halloumi\n1 tbsp oil',
+      'Fry the courgette in the oil in a frying pan for 5 minutes. Set aside. Fry the halloumi for 2 minutes on each side.',
+    );
+    expect(step(task, /aside/)).toMatchObject({ text: 'Set the courgette aside on a plate.', into: 'plate' });
+    expect(texts(task)).toContain('Turn the halloumi over.');
+  });
+  test('a machine with blades is emptied before anything is shaped', () => {
+    const task = build(
+      '1 can chickpeas, drained\n1 onion',
+      'Put the chickpeas and onion in a food processor and blend until smooth. Roll into 12 balls.',
+    );
+    expect(step(task, /into 12 balls/).into).toBe('bowl');
+    expect(step(task, /^Put .* in the bowl/).from).toBe('blender');
+  });
+});
+
+describe('what it is called', () => {
+  test('a batter that was baked is what the dish is called, as soon as it is in the oven', () => {
+    const task = build(
+      '200 g flour\n100 ml milk\n1 egg\n50 g blueberries',
+      'Mix the flour, milk and egg in a bowl to a batter. Pour the batter into a cake tin. Scatter the blueberries on top. Bake at 180 C for 40 minutes. Cool in the tin.',
+      'Blueberry loaf cake',
+    );
+    expect(texts(task)).toContain('Bake the cake at 180 C for 40 minutes.');
+    expect(texts(task)).toContain('Pour the batter into a cake tin.');
+  });
+  test('a filling under a sauce is not all that is in the dish; seeds on a dough leave it a dough', () => {
+    const pie = build(
+      '500 g beef mince\n1 onion, chopped\n2 carrots, diced\n600 g potatoes\n30 g butter\n50 ml milk',
+      'Fry the mince, onion and carrots in a frying pan for 10 minutes. Boil the potatoes for 15 minutes. Drain. Mash with the butter and milk. Spoon the mince into a baking dish. Spread the mash on top. Bake at 200 C for 25 minutes.',
+    );
+    expect(texts(pie)).toContain('Bake everything in the baking dish at 200 C for 25 minutes.');
+    expect(step(pie, /^Spoon the mince/)).toMatchObject({ from: 'frying-pan' });
+  });
+  test('where several things lie, what goes on top is named with its place', () => {
+    const task = build(
+      '200 g cooked rice\n1 avocado, sliced\n1 carrot, grated\n30 g cheese, grated\n1 tsp oil',
+      'Put the rice, avocado and carrot in a bowl. Top with the cheese. Drizzle with the oil.',
+    );
+    expect(texts(task)).toEqual(expect.arrayContaining(['Put the cheese on top.', 'Drizzle the oil over the top.']));
+  });
+  test('small steps name what their card names', () => {
+    const task = build(
+      '100 g flour\n1 egg\n100 ml milk',
+      'Beat the egg and milk in a jug. Put the flour in a bowl. Pour the wet ingredients into the flour. Cover with foil.',
+    );
+    expect(step(task, /^Pour the wet/).small[0]).toBe('Pick up the wet ingredients with both hands.');
+    expect(step(task, /^Cover/).small[0]).toBe('Pick up the foil.');
+    expect(
+      own(task)
+        .flatMap((s) => s.small)
+        .filter((line) => /\b(?:up|out|down) it\b/.test(line)),
+    ).toEqual([]);
+  });
+});
+
+test('the heat that a recipe says is on the ring, and is not said twice', () => {
+  const task = build(
+    '1 cup rice\n2 cups water',
+    'Put the rice and water in a saucepan. Bring to the boil, then reduce heat to low, cover and simmer for 15 minutes.',
+  );
+  expect(own(task).filter((s) => /heat (?:down )?to low/.test(s.text))).toHaveLength(1);
+  expect(step(task, /^Reduce the heat/).level).toBe('low');
+});
+
+test('what is tasted cold is not marked hot; hot it is', () => {
+  const cold = build('200 g yogurt\n1 tsp honey', 'Mix the yogurt and honey in a bowl. Taste.');
+  expect(step(cold, /^Taste/).hazards).toEqual([]);
+  const hot = build('400 ml stock\n1 carrot', 'Simmer the carrot in the stock for 10 minutes. Taste.');
+  expect(step(hot, /^Taste/).hazards).toContain('hot');
+});
