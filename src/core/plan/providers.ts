@@ -88,12 +88,21 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
     if (kind === 'spoken')
       return listOf(about.map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) || 'everything';
     const name = lots.length > 0 ? nameLots(world, lots, from, calls) : '';
-    // what was shaped has a name that no ingredient has
-    const isShape = SHAPES.test(other);
+    // what was shaped of several things has a name that no ingredient has, until it is baked
+    const shaped =
+      lots.length < 2 || lots.every((lot) => isShapedLot(lot) || [...lot.parts.keys()].every((i) => world.ingredients[i]!.minor));
+    const isShape =
+      shaped &&
+      SHAPES.test(other) &&
+      (name === '' || NO_FOOD.test(name) || /parcels?$/.test(other)) &&
+      !(calls.baked && lots.some(isDough));
     return (isShape ? other : name || other) || (from ? `everything in the ${call(calls, from)}` : 'the food');
   });
 }
 
+const SHAPED = ['shape', 'divide', 'roll-out', 'cut-out', 'knead', 'cut', 'roll-up', 'wrap', 'fold-over'];
+const isShapedLot = (lot: Lot) => SHAPED.some((form) => lot.forms.has(form));
+const NO_FOOD = /^everything|,| and |\b(?:mixture|dough|batter)$/;
 const SHAPES =
   /\b(?:balls?|rolls?|patties|pieces?|slices?|wedges|halves|parcels?|rounds?|squares?|triangles?|strips?|fritters?|cakes?|burgers?|meatballs?|dumplings?|biscuits?|cookies|scones?|buns?|muffins?|wraps?|skewers?|florets?|sticks?|cubes?|rings?|discs?|fingers?|nuggets?)$/i;
 

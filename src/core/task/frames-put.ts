@@ -94,7 +94,7 @@ export function put(state: State, c: Located): void {
   if (withFrame && object.fresh.length > 0 && frame.goal === null) return coatAlone(state, c, theme, object.fresh);
   // "tip on the wedges", "pour on the boiling water": they go on what is at hand
   const said =
-    frame.particle && frame.theme?.prep === 'on'
+    frame.particle && frame.theme && /^(?:on|over)$/.test(frame.theme.prep ?? '')
       ? c.mentions.length === 0
         ? { ...c, rest: `${frame.theme.text} ${inTool(state, to)} ${c.rest.slice(frame.theme.to)}` }
         : withoutStart(c, frame.theme)
@@ -109,7 +109,7 @@ export function put(state: State, c: Located): void {
   cookOn(state, c, to);
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
-  const called = shapeSaid(frame);
+  const called = shapeSaid(frame) ?? (nothingSaid || frame.theme?.pronoun ? state.object : null);
   if (withFrame) focusOn(state, base.length > 0 ? base : state.objectUses, null);
   else if (goal.lots.length + under.length > 0 && frame.goal?.vessel === null)
     focusOn(state, [...goal.lots, ...under.map((m) => m.ingredient), ...spoken], null);

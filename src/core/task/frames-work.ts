@@ -284,7 +284,8 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
   if (works.act === 'dip' || works.act === 'wash-tools' || works.act === 'wash-hands' || works.act === 'ring-set' || works.act === 'off')
     return;
   // "crack the eggs into a jug. Add the milk": that jug is in hand
-  if (kindOf(id) === 'crack-egg' && into !== null && c.tools.some((t) => isContainer(t.id))) state.container = into;
+  if (works.act === 'ready' && into !== null && toolById(into)?.kind === 'container' && c.tools.some((t) => isContainer(t.id)))
+    state.container = into;
   if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i)) state.lineObjects.push(i);
   const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);
   if (takesAway && named.length > 0 && named.every((i) => !about.includes(i))) return;

@@ -49,6 +49,20 @@ describe('what is acted on', () => {
       'Add more honey to the blender if you want it sweeter.',
       'blender',
     ],
+    ['2 tortillas\n50 g feta', 'Put the tortillas on a plate. Crumble over the feta.', 'Crumble the feta over the tortillas.', 'plate'],
+    ['1 clove garlic\n2 tbsp olive oil', 'Crush the garlic into a jar. Add the oil.', 'Add the olive oil to the jar.', 'jar'],
+    [
+      '200 g mushrooms\n100 g spinach',
+      'Fry the mushrooms and spinach in a frying pan for 5 minutes. Spread in a cake tin.',
+      'Spread the mushrooms and the spinach in a cake tin.',
+      'cake-tin',
+    ],
+    [
+      '2 salmon fillets\n1 lemon',
+      'Cut two big squares of baking paper. Lay the salmon on top. Put the parcels on a baking tray. Bake for 15 minutes.',
+      'Bake the parcels for 15 minutes.',
+      'oven',
+    ],
   ])('%s: %s', (list, method, text, into) => {
     const task = build(list, method);
     expect(texts(task)).toContain(text);

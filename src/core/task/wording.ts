@@ -78,7 +78,8 @@ export function wording(state: State, c: Located): string {
   }
   rest = rest
     .replace(/^\s*,\s*/, '')
-    .replace(/^just$/i, '')
+    .replace(/^(?:just|a bit|a little)(?=$|\s(?:with|until)\b)/i, '')
+    .trimStart()
     .replace(ONLY_TIME, 'for ');
   rest = withObject(state, c, rest, works.act);
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
@@ -150,6 +151,9 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   const there = hole('there', state.container ? `the ${toolCall(state, state.container)}` : null);
   const vessel = state.container ? `the ${toolCall(state, state.container)}` : there;
   if (act === 'join' && !rest && state.container) return `everything ${inTool(state, state.container)}`;
+  // "spread in the tin"
+  if (act === 'put' && c.mentions.length === 0 && PLACE_SAID.test(rest) && c.tools.some((t) => isContainer(t.id) && t.at < 24))
+    return `${thing} ${rest}`;
   // "stir in the paprika": into what is there already
   const into =
     /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|circles?|one direction|same way)\b)(?!(?:with|until|batches|small|for)\b)(?=\S)/iu.exec(
@@ -216,6 +220,8 @@ const withGoal = (said: string, goal: string) => {
   const at = /\s(?:to (?:give|make|form|get|loosen|combine)|with|until|so that|using|if)\b/i.exec(said)?.index ?? said.length;
   return `${said.slice(0, at)} ${goal}${said.slice(at)}`;
 };
+
+const PLACE_SAID = /^(?:in|into|on|onto|over|between|among)\s+(?:the|a|an|\d+|two|three|four)\b/i;
 
 /** "in the bowl", said first: a place, and no thing that goes in. */
 const isPlace = (c: Located, rest: string) =>

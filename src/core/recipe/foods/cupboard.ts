@@ -71,7 +71,7 @@ export const CUPBOARD: Food[] = [
   driedHerb('mixed herb|dried herb|dried mixed herb|italian seasoning|herbes de provence'),
   driedHerb('bay leaf', { form: 'whole', picture: 'herb' }),
   raising('baking powder'),
-  raising('baking soda|bicarbonate of soda|bicarbonate|bicarb of soda|bicarb'),
+  raising('baking soda|bicarbonate of soda|bicarbonate|bicarb of soda|bicarb soda|bicarb'),
   raising('cream of tartar'),
   raising('yeast|dried yeast|instant yeast|fast-action yeast|dry yeast|active dry yeast', { picture: 'sachet' }),
   raising('gelatine|gelatin|gelatine powder|unflavored gelatin', { picture: 'sachet' }),
