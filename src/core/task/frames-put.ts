@@ -62,6 +62,8 @@ export function put(state: State, c: Located): void {
   const coated = withFrame && frame.theme?.vessel ? vesselOfPhrase(state, c, frame.theme) : null;
   let to =
     coated ??
+    // "melt the chocolate and spread over the top": over what stands beside
+    (nothingSaid ? overWhat(state, c, frame) : null) ??
     goal.vessel ??
     overWhat(state, c, frame) ??
     (/^out\b/i.test(c.rest) && /^(?:tip|turn|empty|scrape|roll)$/.test(c.verb ?? '') && !withFrame ? 'board' : null) ??

@@ -172,7 +172,8 @@ function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | nul
   if (act === 'drain' && own && goal?.prep === 'into' && own !== 'colander') return own;
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
-  if (act === 'serve') return own ?? (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container);
+  if (act === 'serve')
+    return own ?? eachOwn(state, c, goal) ?? (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container);
   // the jar is what the recipe calls "the pots"
   if (act === 'uncover') return coveredWith(state, c) ?? own ?? lies ?? state.container;
   if (act === 'place-out') return shutAway(state, c, own ?? lies) ?? own ?? lies ?? state.container;
@@ -191,6 +192,12 @@ function coveredWith(state: State, c: Located): string | null {
 }
 
 const SHUT = new Set<string>(['microwave', 'fridge', 'freezer']);
+
+/** "Share it between the cups": those of the muffin tin in use. */
+function eachOwn(state: State, c: Located, goal: Phrase | null): string | null {
+  const vessel = goal ? goalOf(state, c, goal).vessel : null;
+  return vessel !== null && goal!.mentions.length === 0 && hasMark(vessel, 'each') ? vessel : null;
+}
 
 /** The one vessel that is shut away, where the one that is named is not. */
 function shutAway(state: State, c: Located, named: string | null): string | null {

@@ -22,7 +22,7 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
   const there: number[] = [];
   for (const m of phrase.mentions) {
     // a floured board is no flour
-    if (/^flou?red\b/i.test(c.rest.slice(m.at))) continue;
+    if (/^flou?red\b/i.test(c.rest.slice(m.at)) || /^\s+side\b/i.test(c.rest.slice(m.end))) continue;
     // "the ricotta mixture" is all that the ricotta is in
     const made = MADE.test(c.rest.slice(m.end)) && state.placed.has(m.ingredient);
     if (made) there.push(...inside(state, state.placed.get(m.ingredient)!));
@@ -73,6 +73,12 @@ const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chill
 
 /** What the recipe means by a noun that no list has: "the dough", "the dressing". */
 export function ofNoun(state: State, text: string, asGoal = false): number[] {
+  // "spread each slice": of the bread, which the list counts in slices
+  const unit = /\b(slice|rasher|sheet)(?:s|$|\b)/i.exec(text)?.[1]?.toLowerCase();
+  const all = state.recipe.ingredients.flatMap((one, i) => (unit && one.unit === unit ? [i] : []));
+  const begun = all.filter((i) => state.used.has(i) || lotsOf(state.world, i).some((lot) => lot.forms.size > 0));
+  const counted = begun.length === 1 ? begun : all;
+  if (counted.length === 1 && !lotsOf(state.world, counted[0]!).some((lot) => lot.joined)) return counted;
   const noun = MIXTURE.exec(text)?.[1]?.toLowerCase();
   const baked = BAKED.test(text)
     ? [...state.world.lots].reverse().find((lot) => lot.cooked && lot.at !== null && BAKED_ON.has(lot.at))
@@ -138,13 +144,8 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   const things = thingsOf(state, c, phrase);
   const lots = things.there.length > 0 ? things.there : ON_ITSELF.test(phrase.text) ? state.objectUses : [];
   // "into each cup", of a muffin tin
-  if (
-    /\b(?:cups?|holes?|cases?|moulds?)$/i.test(phrase.text) &&
-    phrase.mentions.length === 0 &&
-    state.prepared &&
-    hasMark(state.prepared, 'each')
-  )
-    return { vessel: state.prepared, lots: [] };
+  const each = [state.prepared, state.container].find((v) => v !== null && hasMark(v, 'each'));
+  if (each && /\b(?:cups?|holes?|cases?|moulds?)$/i.test(phrase.text) && phrase.mentions.length === 0) return { vessel: each, lots: [] };
   // "grease a tin. Spoon the jam into the bottom"
   if (state.vesselSpoken && ON_ITSELF.test(phrase.text) && !lots.some((i) => state.placed.has(i)))
     return { vessel: state.vesselSpoken, lots: [] };

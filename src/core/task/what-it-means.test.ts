@@ -50,7 +50,7 @@ describe('what is acted on', () => {
       'blender',
     ],
     ['2 tortillas\n50 g feta', 'Put the tortillas on a plate. Crumble over the feta.', 'Crumble the feta over the tortillas.', 'plate'],
-    ['1 clove garlic\n2 tbsp olive oil', 'Crush the garlic into a jar. Add the oil.', 'Add the olive oil to the jar.', 'jar'],
+    ['1 clove garlic\n2 tbsp olive oil', 'Crush the garlic into a jar. Add the oil.', 'Add the oil to the jar.', 'jar'],
     [
       '200 g mushrooms\n100 g spinach',
       'Fry the mushrooms and spinach in a frying pan for 5 minutes. Spread in a cake tin.',
@@ -62,6 +62,18 @@ describe('what is acted on', () => {
       'Cut two big squares of baking paper. Lay the salmon on top. Put the parcels on a baking tray. Bake for 15 minutes.',
       'Bake the parcels for 15 minutes.',
       'oven',
+    ],
+    [
+      '100 g oats\n50 g dark chocolate',
+      'Press the oats into a cake tin. Melt the chocolate in a bowl in the microwave. Spread over the top.',
+      'Spread the chocolate over the top.',
+      'cake-tin',
+    ],
+    [
+      '4 slices bread\n4 eggs',
+      'Push the bread into 4 holes of a muffin tin. Break 1 egg into a cup.',
+      'Push the bread into 4 holes of a muffin tin.',
+      'muffin-tin',
     ],
   ])('%s: %s', (list, method, text, into) => {
     const task = build(list, method);

@@ -99,7 +99,8 @@ const PURPOSE = /,?\s+(?:to \p{L}+|before you \p{L}+|so (?:that )?you can \p{L}+
 function withArticle(rest: string, mention: Mention, one: Ingredient): string {
   if (mention.end <= mention.at || one.min === null || mention.part !== 'all') return rest;
   const before = rest.slice(0, mention.at);
-  if (/^(?:the|your|all|both|each|everything|it|any)\b/i.test(rest.slice(mention.at))) return rest;
+  if (/^(?:the|your|all|both|each|everything|it|any)\b/i.test(rest.slice(mention.at)) || /^\s+side\b/i.test(rest.slice(mention.end)))
+    return rest;
   if (!/(?:^|\b(?:in|into|over|with|and|to|on|through|up|of)\s+|,\s*)$/i.test(before)) return rest;
   return `${before}the ${rest.slice(mention.at)}`;
 }
