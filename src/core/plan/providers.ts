@@ -44,7 +44,8 @@ function nameLots(world: World, lots: readonly Lot[], place: string | null, call
     return 'the mixture';
   const cooked = place !== null && lots.some((lot) => lot.cooked) && parts.length > MOST_NAMED;
   if (cooked && calls.dish) return `the ${calls.dish}`;
-  if (lots.length === 1 && lots[0]!.joined) return 'the mixture';
+  const only = lots.length === 1 ? lots[0]! : null;
+  if (only?.joined) return only.cooked && only.at && hasMark(only.at, 'bakes') && calls.baked ? `the ${calls.baked}` : 'the mixture';
   return place ? everythingIn(place, calls) : 'everything';
 }
 
@@ -63,7 +64,9 @@ const onTop = (text: string): string =>
 
 /** A filling under a sauce is not all that there is; a dough with seeds on it is a dough. */
 function isMostOf(world: World, named: Lot, lots: readonly Lot[]): boolean {
-  const others = new Set(lots.flatMap((lot) => (lot === named ? [] : [...lot.parts.keys()])).filter((i) => !named.parts.has(i)));
+  const others = new Set(
+    lots.flatMap((lot) => (lot === named || lot.clings ? [] : [...lot.parts.keys()])).filter((i) => !named.parts.has(i)),
+  );
   return [...others].filter((i) => !world.ingredients[i]!.minor).length * 2 <= named.parts.size;
 }
 

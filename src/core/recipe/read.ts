@@ -27,6 +27,8 @@ type Draft = {
   sawMethod: boolean;
   /** Whether an ingredient stands below this line; asked seldom, so worked out only then. */
   listBelow: (line: number) => boolean;
+  /** Whether a heading of the list of ingredients is still to come. */
+  listHeadBelow: (line: number) => boolean;
 };
 
 /**
@@ -47,6 +49,7 @@ export function readRecipe(source: string): Reading {
     headed: false,
     sawMethod: false,
     listBelow: () => false,
+    listHeadBelow: () => false,
   };
   const structured = structuredRecipe(text);
   if (structured) readParts(draft, structured.parts, structured.problem);
@@ -76,6 +79,8 @@ function readLines(draft: Draft, raw: string[]): void {
     lastOfList ??= raw.slice(0, MOST_LINES).reduce((last, text, i) => (ingredientScore(text) >= 2.5 ? i : last), -1);
     return lastOfList >= line;
   };
+  const lastHead = raw.slice(0, MOST_LINES).findLastIndex((text) => sectionOf(stripMarks(text.trim())) === 'ingredients') + 1;
+  draft.listHeadBelow = (line) => lastHead > line;
   raw.slice(0, MOST_LINES).forEach((text, i) => {
     if (text.trim() && (draft.section === 'method' || draft.recipe.ingredients.length > 0) && sectionOf(stripMarks(text.trim())) === null) {
       const next = raw.slice(i + 1, i + 3).find((l) => l.trim());
@@ -197,6 +202,12 @@ function readLine(draft: Draft, raw: string, line: number): void {
   place(draft, text, line, raw);
 }
 
+/** "12 muffins" below "Apple muffins", above the list: how many it makes. */
+function madeOf(title: string, text: string): number | null {
+  const said = /^(\d{1,3})\s+(?:\p{L}+\s+)?(\p{L}{4,})$/u.exec(text.trim());
+  return said && new RegExp(`\\b${said[2]!.replace(/s$/, '')}`, 'iu').test(title) ? Number(said[1]) : null;
+}
+
 /** "You will need a big pan with a lid, a knife and a tin opener." */
 function toolsInProse(draft: Draft, text: string, line: number, raw: string): boolean {
   const said = /^you(?:['’]ll| will)? (?:also )?need (?!\d)(.+?)[.]?$/i.exec(text)?.[1];
@@ -223,6 +234,11 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
       draft.group = text.replace(/:\s*$/, '').replace(/^(?:for|to) (?:the )?/i, '');
       return note(draft, line, raw, 'heading');
     }
+  }
+  const made = draft.section === 'top' && draft.listHeadBelow(line) ? madeOf(draft.recipe.title, text) : null;
+  if (made !== null) {
+    draft.recipe.servings ??= made;
+    return note(draft, line, raw, 'servings');
   }
   if ((draft.section === 'ingredients' || (draft.section === 'top' && draft.recipe.title)) && listPlaced(draft, text, line, raw)) return;
   switch (draft.section) {

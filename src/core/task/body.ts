@@ -159,7 +159,7 @@ function takeClause(state: State, said: Located): void {
     /\bin(?:side)?(?: the oven)? to (?:heat|warm|get hot)\b/i.test(c.rest)
   )
     return heatInOven(state, c);
-  const instead = filled(state, c, works.act) ?? tippedIn(c, works.act) ?? takenOut(state, c, works.act);
+  const instead = filled(state, c, works.act) ?? tippedIn(c) ?? takenOut(state, c, works.act);
   if (instead) return takeClause(state, instead);
   switch (works.act) {
     case 'oven-on':
@@ -202,9 +202,9 @@ function filled(state: State, c: Located, act: Act): Located | null {
 }
 
 /** "Weigh the flour into a bowl": it is measured by steps of its own, and goes there. */
-function tippedIn(c: Located, act: Act): Located | null {
+function tippedIn(c: Located): Located | null {
   const goes = c.mentions.length > 0 && /\b(?:in|into)\b/i.test(`${c.rest} ${c.lead ?? ''}`) && c.tools.some((t) => isContainer(t.id));
-  return act === 'measure' && goes ? { ...c, verb: 'put', technique: techniqueById('add')! } : null;
+  return goes && /^(?:measure|weigh)$/.test(c.verb ?? '') ? { ...c, verb: 'put', technique: techniqueById('add')! } : null;
 }
 
 /** "Take it out", of what is in the microwave or the fridge. */

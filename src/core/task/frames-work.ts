@@ -296,7 +296,7 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
   if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i)) state.lineObjects.push(i);
   const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);
   if (takesAway && named.length > 0 && named.every((i) => !about.includes(i))) return;
-  const shaped = SHAPED.exec(`${c.rest}`)?.[1];
+  const shaped = SHAPED.exec(c.rest)?.[1] ?? (id === 'cut-out' ? CUT_OUT.exec(c.rest)?.[0] : undefined);
   if (works.act === 'shape' || shaped) {
     focusOn(state, about, shaped ? `the ${shaped.toLowerCase()}` : (eachOf(c) ?? state.object));
     return;
@@ -306,6 +306,9 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
 
 const SHAPED =
   /\b(?:into|as|to form|to make)\s+(?:\p{L}+\s+)?(?:\d+\s+)?(?:(?:small|large|big|little|equal|even|flat|long|thin|walnut-sized|bite-size|round)[\s-]+)*((?:\p{L}+\s+)?(?:balls|rolls|patties|pieces|slices|wedges|halves|parcels|rounds|squares|triangles|strips|fritters|cakes|burgers|meatballs|dumplings|biscuits|cookies|scones|buns|florets|sticks|cubes|rings|discs|fingers|nuggets|circles|bars|chunks|portions))\b/iu;
+
+/** "Cut out rounds". */
+const CUT_OUT = /\b(?:rounds|circles|shapes|stars|hearts|squares|triangles|biscuits|scones)\b/i;
 
 /** "Twist each strip": strips are in hand. */
 const eachOf = (c: Located): string | null => {

@@ -144,6 +144,7 @@ const WRITTEN = table<string>({
   pour: 'put utensil pour',
   'fill-pan': 'water',
   spoon: 'put utensil',
+  stuff: 'put utensil clings',
   'scoop-out': 'touch',
   sprinkle: 'put utensil clings',
   sift: 'put utensil',
