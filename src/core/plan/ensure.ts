@@ -4,7 +4,8 @@ import type { Ingredient } from '../recipe/recipe';
 import type { Draft } from './draft';
 import type { Kitchen } from './model';
 import { play, playedOf } from './play';
-import { WASH_HANDS, type Calls } from './providers';
+import type { Calls } from './naming';
+import { WASH_HANDS } from './providers';
 
 /** Hands are washed before the recipe begins: the routine before it does that. */
 const WASHED: Draft = { text: WASH_HANDS, technique: 'wash-hands', sourceLine: null };

@@ -21,7 +21,8 @@ import type { Hazard } from '../technique/model';
 import type { Act } from '../technique/works';
 import type { Draft } from './draft';
 import type { Kitchen } from './model';
-import { fillHoles, provide, ringOff, type Calls } from './providers';
+import { fillHoles, type Calls } from './naming';
+import { provide, ringOff } from './providers';
 
 /** A draft as the world plays it. */
 export function playedOf(draft: Draft): Played {

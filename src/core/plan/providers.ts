@@ -1,113 +1,12 @@
 // For each fact that a step may lack, the steps that provide it.
 import { table } from '../amount/table';
-import type { Lack, Lot, Place, World } from '../kitchen/index';
-import { foodIs } from '../recipe/food';
+import type { Lack, Place, World } from '../kitchen/index';
 import { preparationVerb } from '../recipe/preparation';
 import { techniqueById } from '../technique/lexicon';
-import { hasMark, toolById } from '../technique/tools';
+import { toolById } from '../technique/tools';
 import { useOf, type Draft } from './draft';
 import { temperatureFor } from './doneness';
-
-/** What a recipe calls its tools, the dish that it makes, "soup", and what it bakes: "muffins". */
-export type Calls = { tools: ReadonlyMap<string, string>; dish: string | null; baked?: string | null; foods?: ReadonlyMap<number, string> };
-
-const call = (calls: Calls, id: string) => calls.tools.get(id) ?? toolById(id)?.name ?? 'bowl';
-const listOf = (things: readonly string[]) =>
-  things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? '');
-
-/** Things that are named one by one on a card; more is "everything". */
-const MOST_NAMED = 3;
-
-/** What lots are called on a card: by the recipe's noun, or by what is in them where that is little. */
-function nameLots(world: World, lots: readonly Lot[], place: string | null, calls: Calls): string {
-  const [named] = lots.filter((lot) => lot.name !== null);
-  if (named && isMostOf(world, named, lots) && (named.joined || lots.length === 1))
-    return `the ${isDough(named) ? (calls.baked ?? named.name) : named.name}`;
-  const shownLots = lots.some((lot) => !lot.clings) ? lots.filter((lot) => !lot.clings) : lots;
-  const parts = [...new Set(shownLots.flatMap((lot) => [...lot.parts.keys()]))].map((i) => world.ingredients[i]!);
-  const main = parts.filter((k) => !k.minor);
-  const said = main.length > 0 ? main : parts;
-  // milk that was beaten into eggs is egg
-  const eggs = lots.length === 1 && lots[0]!.joined ? said.filter((k) => k.food?.raw === 'egg') : [];
-  // what was tossed in a coating is itself, coated
-  const tossed = lots.every((lot) => lot.joined && lot.forms.has('toss') && !lot.forms.has('mix') && !lot.forms.has('beat'));
-  const whole = tossed
-    ? said.filter((k) => ['whole', 'soft'].includes(k.food?.form ?? 'whole') && !foodIs(k.food, 'juicy') && k.food?.category !== 'citrus')
-    : [];
-  if (whole.length > 0 && whole.length <= MOST_NAMED && whole.length * 3 >= said.length)
-    return listOf(whole.map((k) => `the ${calls.foods?.get(k.index) ?? shortName(k.name)}`));
-  const shown = eggs.length > 0 && said.every((k) => eggs.includes(k) || k.liquid) ? eggs : said;
-  if (shown.length > 0 && shown.length <= MOST_NAMED && !(parts.length > MOST_NAMED && lots.every((lot) => lot.joined)))
-    return listOf(shown.map((k) => `the ${calls.foods?.get(k.index) ?? shortName(k.name)}`));
-  // flour that butter and water were worked into is flour no more
-  if (shown.length === 1 && shown[0]!.food?.form === 'powder' && lots.length === 1 && lots[0]!.joined && parts.length > 1)
-    return 'the mixture';
-  const cooked = place !== null && lots.some((lot) => lot.cooked) && parts.length > MOST_NAMED;
-  if (cooked && calls.dish) return `the ${calls.dish}`;
-  const only = lots.length === 1 ? lots[0]! : null;
-  if (only?.joined) return only.cooked && only.at && hasMark(only.at, 'bakes') && calls.baked ? `the ${calls.baked}` : 'the mixture';
-  return place ? everythingIn(place, calls) : 'everything';
-}
-
-const everythingIn = (place: string, calls: Calls) =>
-  `everything ${hasMark(place, 'flat') && !/\b(?:tin|pan|dish)$/.test(call(calls, place)) ? 'on' : 'in'} the ${call(calls, place)}`;
-
-/** "Top ... with the cheese", where what lies there has no short name: what goes on is named, and where. */
-const onTop = (text: string): string =>
-  text
-    .replace(/^(Sprinkle|Scatter|Crumble|Pour|Spoon|Drizzle|Dot) (.+?) over ⟦there\|[^⟧]*⟧/, '$1 $2 over the top')
-    .replace(/^(?:Top|Finish|Decorate|Garnish) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:if|until|before|when|for)\b|,)|\.$)/, 'Put $1 on top')
-    .replace(
-      /^(Sprinkle|Scatter|Drizzle|Dot|Dust) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:if|until|before|when|for)\b|,)|\.$)/,
-      '$1 $2 over the top',
-    );
-
-/** A filling under a sauce is not all that there is; a dough with seeds on it is a dough. */
-function isMostOf(world: World, named: Lot, lots: readonly Lot[]): boolean {
-  const others = new Set(
-    lots.flatMap((lot) => (lot === named || lot.clings ? [] : [...lot.parts.keys()])).filter((i) => !named.parts.has(i)),
-  );
-  return [...others].filter((i) => !world.ingredients[i]!.minor).length * 2 <= named.parts.size;
-}
-
-/** What was baked of a batter or a dough is called after the dish. */
-const isDough = (lot: Lot) => lot.cooked && /^(?:batter|dough)$/.test(lot.name ?? '');
-
-/** A name without what only helps to buy it. */
-const shortName = (name: string) => name.replace(/\s+(?:such as|like|or)\s.*$/i, '').slice(0, 48);
-
-/** What a step acts on and where: the lots, what lies where they go, what was spoken of; the vessel that they come from and the one that it works in. */
-export type Spoken = { lots: readonly Lot[]; there: readonly Lot[]; about: readonly number[]; from: string | null; to: string | null };
-
-/** The words of a step with its holes filled from the world, before it is done. */
-export function fillHoles(text: string, world: World, { lots, there, about, from, to }: Spoken, calls: Calls): string {
-  const many = there.length > 0 && /^everything|,| and /.test(nameLots(world, there, to, calls));
-  return (many ? onTop(text) : text).replace(/⟦(thing|there|held|spoken)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
-    // several things have no short name
-    if (kind === 'there' && many) return to ? everythingIn(to, calls) : 'the food';
-    if (kind === 'there')
-      return there.length > 0 ? nameLots(world, there, to, calls) : other || (to ? `the ${call(calls, to)}` : 'the food');
-    if (kind === 'held') return nameLots(world, there, to, calls) || other || 'the food';
-    if (kind === 'spoken')
-      return listOf(about.map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) || 'everything';
-    const name = lots.length > 0 ? nameLots(world, lots, from, calls) : '';
-    // what was shaped of several things has a name that no ingredient has, until it is baked
-    const shaped =
-      lots.length < 2 || lots.every((lot) => isShapedLot(lot) || [...lot.parts.keys()].every((i) => world.ingredients[i]!.minor));
-    const isShape =
-      shaped &&
-      SHAPES.test(other) &&
-      (name === '' || NO_FOOD.test(name) || /parcels?$/.test(other)) &&
-      !(calls.baked && lots.some(isDough));
-    return (isShape ? other : name || other) || (from ? `everything in the ${call(calls, from)}` : 'the food');
-  });
-}
-
-const SHAPED = ['shape', 'divide', 'roll-out', 'cut-out', 'knead', 'cut', 'roll-up', 'wrap', 'fold-over'];
-const isShapedLot = (lot: Lot) => SHAPED.some((form) => lot.forms.has(form));
-const NO_FOOD = /^everything|,| and |\b(?:mixture|dough|batter)$/;
-const SHAPES =
-  /\b(?:balls?|rolls?|patties|pieces?|slices?|wedges|halves|parcels?|rounds?|squares?|triangles?|strips?|fritters?|cakes?|burgers?|meatballs?|dumplings?|biscuits?|cookies|scones?|buns?|muffins?|wraps?|skewers?|florets?|sticks?|cubes?|rings?|discs?|fingers?|nuggets?)$/i;
+import { call, listOf, nameLots, type Calls } from './naming';
 
 const LIDS = table<string>({ cover: 'cover', foil: 'foil', 'cling-film': 'cling film', cloth: 'cloth', plate: 'plate', paper: 'paper' });
 const PLACES: Record<Place, string> = {

@@ -312,3 +312,9 @@ test('a recipe all in capitals has steps, not headings', () => {
   const { recipe } = readRecipe('RICE\n2 ONIONS\n1 CUP RICE\n\nCHOP THE ONION\nFRY IT IN THE OIL\nADD THE RICE');
   expect(recipe.instructions).toEqual(['CHOP THE ONION', 'FRY IT IN THE OIL', 'ADD THE RICE']);
 });
+
+test('“12 muffins” below the title and above the list is how many it makes, and no ingredient', () => {
+  const { recipe } = readRecipe('Apple muffins\n\n12 muffins\n\nIngredients\n200 g flour\n2 apples\n\nMethod\nMix the flour and apples.');
+  expect(recipe).toMatchObject({ title: 'Apple muffins', servings: 12 });
+  expect(recipe.ingredients.map((one) => one.item)).toEqual(['flour', 'apples']);
+});

@@ -185,7 +185,7 @@ const dishOf = (title: string): string | null =>
 const bakedOf = (title: string): string | null =>
   [
     ...title.matchAll(
-      /\b(?:cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|squares|bars|damper|crackers|pittas?|naans?)\b/gi,
+      /\b(?:cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?)\b/gi,
     ),
   ]
     .at(-1)?.[0]

@@ -1,25 +1,35 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
-import { contents, lotsOf } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import { techniqueById } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
 import { useOf } from '../plan/draft';
-import { wholeOf, type Mention } from './mentions';
+import type { Mention } from './mentions';
 import { nameOf } from './ready';
 import { inside, push } from './push';
 import { say, useOfMention } from './say';
-import type { Phrase } from './slots';
-import { isContainer, type Located, type State } from './state';
+import type { Located, State } from './state';
 import { common, focusOn } from './step-of-clause';
 import { makeReady } from './supply';
-import { inUse, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
+import { isHeld, isPan, vesselOfPhrase } from './vessels';
 import { inTool } from './tool-names';
 import { sentence, theOf, wording } from './wording';
 
+import {
+  beneath,
+  isMinor,
+  overWhat,
+  placeForPut,
+  placeUnder,
+  RUNS_OVER,
+  shapeSaid,
+  spokenFor,
+  withoutStart,
+  withWorkedIn,
+} from './put-meaning';
 import { goalWords, madeWords, pourWater, putIn, saidOf, there, unlistedIn, waterIn } from './put-cards';
-import { allBut, frameOf, SHAPE, goalOf, liesAt, placeOf, thingsOf, type Frame, type Things } from './things';
+import { allBut, frameOf, goalOf, liesAt, placeOf, thingsOf, type Frame, type Things } from './things';
 
 /** Verbs with which a thing is put on another: "sprinkle the rice with cheese". */
 const isWithVerb = (c: Located) =>
@@ -118,20 +128,6 @@ export function put(state: State, c: Located): void {
   else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? beneath(state, to) : spoken, called);
 }
 
-/** "pour on the milk": "pour the milk over it". */
-function withoutStart(c: Located, { from, to }: Phrase): Located {
-  const rest = c.rest.slice(from).trimStart();
-  const by = c.rest.length - rest.length;
-  return {
-    ...c,
-    rest: `${rest.slice(0, to - by)} over it${rest.slice(to - by)}`,
-    mentions: c.mentions.map((m) => (m.end > m.at ? { ...m, at: m.at - by, end: m.end - by } : m)),
-  };
-}
-
-const placeUnder = (state: State, c: Located) =>
-  worksOf(c.technique?.id, c.technique?.like).traits.has('pour') ? mixingBowl(state) : 'board';
-
 /** "Add the broccoli for the last 4 minutes": what cooks there has had the rest of its time before. */
 function cookOn(state: State, c: Located, to: string): void {
   const last = /\bfor the (?:last|final) (\d+)\s*(?:min)/i.exec(`${c.rest} ${c.until ?? ''}`)?.[1];
@@ -157,59 +153,6 @@ function cookOn(state: State, c: Located, to: string): void {
     into: to,
     name: 'last',
   });
-}
-
-/** "Mix the cream in a jug and pour over": over what stands beside. */
-function overWhat(state: State, c: Located, frame: Frame): string | null {
-  if (
-    (frame.theme !== null && frame.theme.pronoun === null) ||
-    frame.with !== null ||
-    !/^(?:(?:it|this|them)\s+)?(?:all\s+)?over(?:\s+the\s+top)?$/i.test(c.rest.trim())
-  )
-    return null;
-  return inUse(state).find((v) => v !== state.container && v !== 'board') ?? null;
-}
-
-/** What is poured or scattered has no name of its own any more. */
-const RUNS_OVER = /^(?:pour|drizzle|sprinkle|scatter|season|cover|crumble|squeeze)$/;
-
-/** "Put the parcels on the tray": they are parcels when they are baked. */
-const shapeSaid = ({ theme }: Frame): string | null =>
-  theme !== null && theme.mentions.length === 0 && theme.pronoun === null && SHAPE.test(theme.text) && /^the \p{L}+s$/iu.test(theme.text)
-    ? theme.text
-    : null;
-
-/** All that lies there but what was only scattered on it. */
-const beneath = (state: State, vessel: string): number[] => {
-  const lots = contents(state.world, vessel);
-  const bare = lots.some((lot) => !lot.clings) ? lots.filter((lot) => !lot.clings) : lots;
-  return [...new Set(bare.flatMap((lot) => [...lot.parts.keys()]))];
-};
-
-/** What is put when nothing is named: what was spoken of, or all that is in hand. */
-function spokenFor(state: State, goal: string | null): Things {
-  const loose = state.objectUses.filter((i) => !state.placed.has(i));
-  if (loose.length > 0)
-    return { fresh: loose.map(wholeOf), there: state.objectUses.filter((i) => state.placed.has(i) && state.placed.get(i) !== goal) };
-  const away = state.objectUses.filter((i) => state.placed.get(i) !== goal);
-  if (away.length > 0) return { fresh: [], there: away };
-  return { fresh: [], there: state.container && state.container !== goal ? inside(state, state.container) : state.objectUses };
-}
-
-/** Where things go when no place is named. */
-function placeForPut(state: State, c: Located, theme: Things): string {
-  const held = state.container;
-  const works = worksOf(c.technique?.id, c.technique?.like);
-  // biscuits and dumplings go where paper lies ready for them
-  if (theme.fresh.length === 0 && state.prepared && (held === 'board' || held === null)) return state.prepared;
-  if (c.technique?.id === 'stuff') return placeOf(state, state.objectUses) ?? 'board';
-  if (/^un(?:roll|fold|wrap)$/.test(c.verb ?? '')) return 'board';
-  // "lay the wraps flat": not in the bowl that the filling is in
-  if (/^(?:lay|spread|arrange|set|line)$/.test(c.verb ?? '') && /\b(?:flat|out|up)\b/i.test(c.rest) && theme.fresh.length > 0)
-    return state.prepared ?? 'board';
-  if (held !== null && held !== 'board') return held;
-  if (works.traits.has('hand') || c.technique?.id === 'stuff' || held === 'board') return held ?? 'board';
-  return c.tools.length > 0 && !c.tools.some((t) => isContainer(t.id)) ? (held ?? mixingBowl(state)) : mixingBowl(state);
 }
 
 /** What is coated lies by itself, in no vessel. */
@@ -248,17 +191,6 @@ function coatAlone(state: State, c: Located, theme: Things, base: readonly Menti
     null,
   );
 }
-
-const isMinor = (state: State, i: number) => state.world.ingredients[i]!.minor;
-
-/** What was worked into one goes as one: the milk goes with the egg. */
-const withWorkedIn = (state: State, there: readonly number[]): number[] => [
-  ...new Set(
-    there.flatMap((i) =>
-      lotsOf(state.world, i).flatMap((lot) => (lot.joined && lot.at === state.placed.get(i) ? [...lot.parts.keys()] : [i])),
-    ),
-  ),
-];
 
 type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; whole: boolean };
 

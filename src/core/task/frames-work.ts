@@ -1,9 +1,8 @@
 // The frame of all other work: cutting, shaping, draining, lifting, waiting: one step, on what is named or was spoken of.
 import { findFood, foodIs } from '../recipe/food';
 import { hasMark, toolById } from '../technique/tools';
-import { kindOf } from '../technique/lexicon';
 import { worksOf, type Act, type Works } from '../technique/works';
-import { frameOf, goalOf, thingsOf, placeOf, type Frame } from './things';
+import { frameOf, thingsOf, placeOf, type Frame } from './things';
 import { isTarget, objectPhrase } from './locate';
 import { wholeOf, type Mention } from './mentions';
 import { inside, push } from './push';
@@ -14,7 +13,8 @@ import { isContainer, type Located, type State } from './state';
 import { common, focusOn } from './step-of-clause';
 import { makeReady } from './supply';
 import { isPan, mixingBowl, vesselOfPhrase } from './vessels';
-import { STANDS_ON, wording } from './wording';
+import { vesselOfWork } from './vessel-of-work';
+import { wording } from './wording';
 
 /** Everything that neither puts, joins nor heats: one step, on what it names or what was spoken of. */
 export function work(state: State, c: Located): void {
@@ -144,108 +144,6 @@ const isContained = (act: Act) =>
 /** What is worked into, or on: the goal of the work and no part of what is worked on. */
 const isGoalOfWork = (state: State, c: Located, m: Mention, act: Act): boolean =>
   (act === 'ready' || act === 'shape') && isTarget(c, m) && state.placed.has(m.ingredient);
-
-/** Where work is done, or where it lets its thing fall. */
-function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | null, about: readonly number[]): string | null {
-  const named = phrasesOf(state, c).find((p) => p.vessel !== null && p.prep !== 'with' && !isSourcePrep(p.prep) && p.prep !== 'off');
-  const own = named ? vesselOfPhrase(state, c, named) : null;
-  const lies = about.map((i) => state.placed.get(i)).find((v) => v !== undefined) ?? null;
-  const { act, traits } = works;
-  if (c.technique?.id === 'squeeze-out' || act === 'off' || act === 'ring-set' || act === 'wash-hands' || act === 'wash-tools') return null;
-  if (act === 'ready') return goalOfReady(state, c, own, goal, lies);
-  // "grease a tin and line it"
-  if (act === 'coat-vessel') return own ?? c.tools.find((t) => isContainer(t.id))?.id ?? (about.length === 0 ? state.vesselSpoken : null);
-  if (act === 'lift')
-    return (
-      own ??
-      (c.technique?.id === 'drain-on-paper'
-        ? 'plate'
-        : c.technique?.id === 'reserve' && isPart(c)
-          ? 'small-bowl'
-          : c.technique?.id === 'reserve' && isInFryingPan(state, lies)
-            ? 'plate'
-            : (lies ?? state.container))
-    );
-  if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
-  // pastry is rolled out on the board, not in the pan that the filling is in
-  if (act === 'shape') return own ?? lies ?? (about.some((i) => !state.placed.has(i)) ? 'board' : state.container);
-  if (act === 'drain' && own && goal?.prep === 'into' && own !== 'colander') return own;
-  if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
-  if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
-  if (act === 'serve')
-    return own ?? eachOwn(state, c, goal) ?? (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container);
-  // the jar is what the recipe calls "the pots"
-  if (act === 'uncover') return coveredWith(state, c) ?? own ?? lies ?? state.container;
-  if (act === 'place-out') return shutAway(state, c, own ?? lies) ?? own ?? lies ?? state.container;
-  // what lies on the board goes in by itself
-  if (act === 'chill' && own === null && (lies ?? state.container) === 'board') return null;
-  if (act === 'wait' && STANDS_ON.test(c.rest) && state.container && state.container !== 'board') return state.container;
-  if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover') return own ?? lies ?? state.container;
-  if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? state.container;
-  return own ?? (traits.has('utensil') ? state.container : null);
-}
-
-/** "Take off the plate": the vessel that the plate lies on. */
-function coveredWith(state: State, c: Located): string | null {
-  const covered = [...state.world.vessels].filter(([, v]) => v.lid !== null && c.tools.some((t) => t.id === v.lid));
-  return covered.length === 1 ? covered[0]![0] : null;
-}
-
-const SHUT = new Set<string>(['microwave', 'fridge', 'freezer']);
-
-/** "Share it between the cups": those of the muffin tin in use. */
-function eachOwn(state: State, c: Located, goal: Phrase | null): string | null {
-  const vessel = goal ? goalOf(state, c, goal).vessel : null;
-  return vessel !== null && goal!.mentions.length === 0 && hasMark(vessel, 'each') ? vessel : null;
-}
-
-/** The one vessel that is shut away, where the one that is named is not. */
-function shutAway(state: State, c: Located, named: string | null): string | null {
-  const said = /\b(?:microwave|fridge|freezer)\b/i.exec(c.rest)?.[0].toLowerCase();
-  const away = [...state.world.vessels].flatMap(([id, v]) => (SHUT.has(v.place) && (said === undefined || v.place === said) ? [id] : []));
-  return away.length === 1 && (named === null || !away.includes(named)) ? away[0]! : null;
-}
-
-/** "Griddle the vegetables. Set aside.": the pan is wanted, and is on. */
-const isInFryingPan = (state: State, lies: string | null) => lies !== null && lies === state.hob && FRIES.has(lies) && !isOff(state);
-const isOff = (state: State) => ['off', 'off-ring'].includes(worksOf(state.steps.at(-1)?.technique).act);
-const FRIES = new Set(['frying-pan', 'wok']);
-
-/** "Reserve a cup of the water": a part, which needs a bowl of its own. */
-const isPart = (c: Located) =>
-  c.mentions.some((m) => m.part !== 'all') ||
-  /\b(?:water|half|some|cups?|tbsp|tablespoons?|a little|third|quarter|handful)\b/i.test(c.rest);
-
-/** "Dip each piece in the flour": the bowl that the flour is in. */
-function coatingOf(state: State, c: Located): string | null {
-  const coat = c.mentions.find((m) => state.placed.has(m.ingredient));
-  return coat ? state.placed.get(coat.ingredient)! : null;
-}
-
-function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, lies: string | null): string | null {
-  const id = kindOf(c.technique?.id);
-  if (/^in\s+(?:the\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
-  if (/^over\b|\bover (?:it|them|everything|the)\b/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id))
-    return lies ?? goalOf(state, c, goal).vessel ?? state.container;
-  const target = goalOf(state, c, goal).vessel;
-  if (target && /\b(?:into|over|onto|on top)\b/i.test(c.rest)) return target;
-  if (/\bon top\b/i.test(c.rest) && state.container !== null && state.container !== 'board') return state.container;
-  if (own && /\b(?:into|in|onto|over)\b/i.test(`${c.rest} ${c.lead ?? ''}`)) return own;
-  if (id === 'crack-egg') return own ?? (/^in\b/i.test(c.rest) ? state.container : 'small-bowl');
-  if (
-    id === 'rinse' ||
-    id === 'pat-dry' ||
-    id === 'open-can' ||
-    id === 'open' ||
-    id === 'tear' ||
-    id === 'peel-by-hand' ||
-    id === 'crush-garlic'
-  )
-    return lies;
-  if (id === 'juice') return own ?? 'small-bowl';
-  // what is cut up where it was baked or shaped is cut there; nothing is cut in a pan or a bowl
-  return lies && hasMark(lies, 'bakes') ? lies : 'board';
-}
 
 /** The vessel that things are lifted out of, where all that is in it goes. */
 function fromOf(state: State, about: readonly number[], into: string): string | null {

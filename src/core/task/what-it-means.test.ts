@@ -128,6 +128,20 @@ describe('what it is called', () => {
     expect(texts(pie)).toContain('Bake everything in the baking dish at 200 C for 25 minutes.');
     expect(step(pie, /^Spoon the mince/)).toMatchObject({ from: 'frying-pan' });
   });
+  test('a filling goes where its tubes go; a muffin mixture comes out as muffins', () => {
+    const tubes = build(
+      '250 g ricotta\n1 egg\n8 cannelloni tubes',
+      'Mix the ricotta and egg in a bowl. Spoon the filling into a piping bag and pipe it into the cannelloni tubes. Lay the tubes in a baking dish. Bake at 200 C for 30 minutes.',
+    );
+    expect(step(tubes, /^Pipe/)).toMatchObject({ into: 'board', from: 'bag' });
+    expect(step(tubes, /^Bake/).text).toMatch(/^Bake the tubes/);
+    const muffins = build(
+      '200 g oats\n2 eggs\n100 ml milk\n1 apple, grated',
+      'Mix everything in a bowl. Spoon into a muffin tin. Bake at 180 C for 20 minutes. Cool.',
+      'Oat muffins',
+    );
+    expect(step(muffins, /^Cool/).text).toBe('Cool the muffins.');
+  });
   test('where several things lie, what goes on top is named with its place', () => {
     const task = build(
       '200 g cooked rice\n1 avocado, sliced\n1 carrot, grated\n30 g cheese, grated\n1 tsp oil',

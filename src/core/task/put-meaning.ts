@@ -1,0 +1,87 @@
+// What a clause that puts something leaves unsaid: what is put, where it goes, and what it is called after.
+import { contents, lotsOf } from '../kitchen/index';
+import { worksOf } from '../technique/works';
+import { wholeOf } from './mentions';
+import { inside } from './push';
+import type { Phrase } from './slots';
+import { isContainer, type Located, type State } from './state';
+import { placeOf, SHAPE, type Frame, type Things } from './things';
+import { inUse, mixingBowl } from './vessels';
+
+/** "pour on the milk": "pour the milk over it". */
+export function withoutStart(c: Located, { from, to }: Phrase): Located {
+  const rest = c.rest.slice(from).trimStart();
+  const by = c.rest.length - rest.length;
+  return {
+    ...c,
+    rest: `${rest.slice(0, to - by)} over it${rest.slice(to - by)}`,
+    mentions: c.mentions.map((m) => (m.end > m.at ? { ...m, at: m.at - by, end: m.end - by } : m)),
+  };
+}
+
+export const placeUnder = (state: State, c: Located) =>
+  worksOf(c.technique?.id, c.technique?.like).traits.has('pour') ? mixingBowl(state) : 'board';
+
+/** "Mix the cream in a jug and pour over": over what stands beside. */
+export function overWhat(state: State, c: Located, frame: Frame): string | null {
+  if (
+    (frame.theme !== null && frame.theme.pronoun === null) ||
+    frame.with !== null ||
+    !/^(?:(?:it|this|them)\s+)?(?:all\s+)?over(?:\s+the\s+top)?$/i.test(c.rest.trim())
+  )
+    return null;
+  return inUse(state).find((v) => v !== state.container && v !== 'board') ?? null;
+}
+
+/** What is poured or scattered has no name of its own any more. */
+export const RUNS_OVER = /^(?:pour|drizzle|sprinkle|scatter|season|cover|crumble|squeeze)$/;
+
+/** "Put the parcels on the tray": they are parcels when they are baked. */
+export const shapeSaid = ({ theme }: Frame): string | null =>
+  theme !== null && theme.mentions.length === 0 && theme.pronoun === null && SHAPE.test(theme.text) && /^the \p{L}+s$/iu.test(theme.text)
+    ? theme.text
+    : null;
+
+/** All that lies there but what was only scattered on it. */
+export const beneath = (state: State, vessel: string): number[] => {
+  const lots = contents(state.world, vessel);
+  const bare = lots.some((lot) => !lot.clings) ? lots.filter((lot) => !lot.clings) : lots;
+  return [...new Set(bare.flatMap((lot) => [...lot.parts.keys()]))];
+};
+
+/** What is put when nothing is named: what was spoken of, or all that is in hand. */
+export function spokenFor(state: State, goal: string | null): Things {
+  const loose = state.objectUses.filter((i) => !state.placed.has(i));
+  if (loose.length > 0)
+    return { fresh: loose.map(wholeOf), there: state.objectUses.filter((i) => state.placed.has(i) && state.placed.get(i) !== goal) };
+  const away = state.objectUses.filter((i) => state.placed.get(i) !== goal);
+  if (away.length > 0) return { fresh: [], there: away };
+  return { fresh: [], there: state.container && state.container !== goal ? inside(state, state.container) : state.objectUses };
+}
+
+/** Where things go when no place is named. */
+export function placeForPut(state: State, c: Located, theme: Things): string {
+  const held = state.container;
+  const works = worksOf(c.technique?.id, c.technique?.like);
+  // biscuits and dumplings go where paper lies ready for them
+  if (theme.fresh.length === 0 && state.prepared && (held === 'board' || held === null)) return state.prepared;
+  if (c.technique?.id === 'stuff') return placeOf(state, state.objectUses) ?? 'board';
+  if (/^un(?:roll|fold|wrap)$/.test(c.verb ?? '')) return 'board';
+  // "lay the wraps flat": not in the bowl that the filling is in
+  if (/^(?:lay|spread|arrange|set|line)$/.test(c.verb ?? '') && /\b(?:flat|out|up)\b/i.test(c.rest) && theme.fresh.length > 0)
+    return state.prepared ?? 'board';
+  if (held !== null && held !== 'board') return held;
+  if (works.traits.has('hand') || c.technique?.id === 'stuff' || held === 'board') return held ?? 'board';
+  return c.tools.length > 0 && !c.tools.some((t) => isContainer(t.id)) ? (held ?? mixingBowl(state)) : mixingBowl(state);
+}
+
+export const isMinor = (state: State, i: number) => state.world.ingredients[i]!.minor;
+
+/** What was worked into one goes as one: the milk goes with the egg. */
+export const withWorkedIn = (state: State, there: readonly number[]): number[] => [
+  ...new Set(
+    there.flatMap((i) =>
+      lotsOf(state.world, i).flatMap((lot) => (lot.joined && lot.at === state.placed.get(i) ? [...lot.parts.keys()] : [i])),
+    ),
+  ),
+];
