@@ -51,7 +51,9 @@ function coatedOf(lots: readonly Lot[], parts: readonly Known[]): Known[] {
 
 /** Milk that was beaten into eggs is egg. */
 function eggsOf(lots: readonly Lot[], parts: readonly Known[]): readonly Known[] {
-  const eggs = lots.length === 1 && lots[0]!.joined ? parts.filter((k) => k.food?.raw === 'egg') : [];
+  const eggs = parts.filter(
+    (k) => k.food?.raw === 'egg' && lots.some((lot) => lot.joined && parts.every((other) => lot.parts.has(other.index))),
+  );
   return eggs.length > 0 && parts.every((k) => eggs.includes(k) || k.liquid) ? eggs : parts;
 }
 

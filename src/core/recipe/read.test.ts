@@ -318,3 +318,8 @@ test('“12 muffins” below the title and above the list is how many it makes, 
   expect(recipe).toMatchObject({ title: 'Apple muffins', servings: 12 });
   expect(recipe.ingredients.map((one) => one.item)).toEqual(['flour', 'apples']);
 });
+
+test('“1 bowl” below the title of a bowl is how many it makes; “1 egg” below “Boiled egg” is an ingredient', () => {
+  expect(readRecipe('Berry bowl\n1 bowl\n\n1 cup berries\n1. Put the berries in a bowl.').recipe).toMatchObject({ servings: 1 });
+  expect(readRecipe('Boiled egg\n1 egg\n\n1. Boil the egg for 8 minutes.').recipe.ingredients.map((one) => one.item)).toEqual(['egg']);
+});

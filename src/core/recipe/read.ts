@@ -3,6 +3,7 @@ import { plainNumbers, readNumber } from '../amount/quantity';
 import { readIngredientLine, stripBullet } from './ingredient-line';
 import { withinBounds } from './bounds';
 import { amountsInMethod } from './method-amounts';
+import { findFood } from './food';
 import { headingWithRest, headsMethod, isLouder, PART_OF_DISH, sectionOf, servingsOf, TIME, type Section } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
 import { isTold, sayOvenHeat, withoutLabel } from './method-lines';
@@ -202,10 +203,14 @@ function readLine(draft: Draft, raw: string, line: number): void {
   place(draft, text, line, raw);
 }
 
-/** "12 muffins" below "Apple muffins", above the list: how many it makes. */
-function madeOf(title: string, text: string): number | null {
+/** "12 muffins" below "Apple muffins", above the list: how many it makes. With no heading of a list to come, only of what is no food: "1 bowl". */
+function madeOf(title: string, text: string, listBelow: boolean): number | null {
   const said = /^(\d{1,3})\s+(?:\p{L}+\s+)?(\p{L}{4,})$/u.exec(text.trim());
-  return said && new RegExp(`\\b${said[2]!.replace(/s$/, '')}`, 'iu').test(title) ? Number(said[1]) : null;
+  return said &&
+    (listBelow || findFood(text.replace(/^\d+\s+/, '')) === null) &&
+    new RegExp(`\\b${said[2]!.replace(/s$/, '')}`, 'iu').test(title)
+    ? Number(said[1])
+    : null;
 }
 
 /** "You will need a big pan with a lid, a knife and a tin opener." */
@@ -235,7 +240,7 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
       return note(draft, line, raw, 'heading');
     }
   }
-  const made = draft.section === 'top' && draft.listHeadBelow(line) ? madeOf(draft.recipe.title, text) : null;
+  const made = draft.section === 'top' ? madeOf(draft.recipe.title, text, draft.listHeadBelow(line)) : null;
   if (made !== null) {
     draft.recipe.servings ??= made;
     return note(draft, line, raw, 'servings');

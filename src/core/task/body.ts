@@ -159,6 +159,7 @@ function takeClause(state: State, said: Located): void {
     /\bin(?:side)?(?: the oven)? to (?:heat|warm|get hot)\b/i.test(c.rest)
   )
     return heatInOven(state, c);
+  if (isFilm(state, c)) return work(state, { ...c, rest: 'the cling film' });
   const instead = filled(state, c, works.act) ?? tippedIn(c) ?? takenOut(state, c, works.act);
   if (instead) return takeClause(state, instead);
   switch (works.act) {
@@ -184,6 +185,14 @@ function uncovers(state: State, c: Located, act: Act): boolean {
   if (act !== 'lift' && act !== 'ready') return false;
   const covers = [...state.world.vessels.values()].flatMap((v) => v.lid ?? []);
   return /\boff\b/i.test(c.rest) && covers.some((lid) => c.tools.some((t) => t.id === lid)) && c.mentions.length === 0;
+}
+
+/** "Cover with cling film and pierce it". */
+function isFilm(state: State, c: Located): boolean {
+  const lid = state.container === null ? null : (state.world.vessels.get(state.container)?.lid ?? null);
+  return (
+    lid === 'cling-film' && kindOf(c.technique?.id) === 'prick' && c.mentions.length === 0 && /^(?:it|the film)?$/i.test(c.rest.trim())
+  );
 }
 
 /** "Fill the muffin cups": with what is in the bowl. */

@@ -9,7 +9,7 @@ import { type Located, type State } from './state';
 import { focusOn } from './step-of-clause';
 import { makeReady } from './supply';
 import { inTool, toolCall } from './tool-names';
-import { inUse, isHeld, mixingBowl } from './vessels';
+import { inUse, isHeld, isPan, mixingBowl } from './vessels';
 import { sentence, wording } from './wording';
 
 import { moveIn, pourWater, putIn, saidOf, unlistedIn, waterIn } from './put-cards';
@@ -96,6 +96,15 @@ function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: st
   const id = kindOf(c.technique?.id);
   if (goal.vessel) return goal.vessel;
   if (id === 'blend' && !/\b(?:stick|hand|immersion)\b/i.test(c.rest)) return 'blender';
+  // what is mixed while the dish bakes, and cornflour that becomes a paste, have a bowl of their own
+  const paste =
+    !insertion && /\b(?:to|into|makes?|forms?)\s+(?:an?\s+)?(?:\p{L}+\s+)?(?:paste|slurry)\b/iu.test(`${c.rest} ${c.until ?? ''}`);
+  if (
+    said.fresh.length > 0 &&
+    said.there.length === 0 &&
+    ((c.meanwhile && held !== null && held === state.inOven) || (paste && isPan(held)))
+  )
+    return mixingBowl(state);
   const where = placeOf(state, said.there);
   const other = [held, ...inUse(state)].find((v): v is string => v !== null && v !== where && v !== 'board' && isHeld(state, v));
   if (insertion && where !== null && said.fresh.length === 0 && other) return other;

@@ -27,7 +27,7 @@ export function overWhat(state: State, c: Located, frame: Frame): string | null 
   if (
     (frame.theme !== null && frame.theme.pronoun === null) ||
     frame.with !== null ||
-    !/^(?:(?:it|this|them)\s+)?(?:all\s+)?over(?:\s+the\s+top)?$/i.test(c.rest.trim())
+    !/^(?:(?:it|this|them)\s+)?(?:all\s+)?over(?:\s+the\s+(?:top|base|crust|bottom))?$/i.test(c.rest.trim())
   )
     return null;
   return inUse(state).find((v) => v !== state.container && v !== 'board') ?? null;

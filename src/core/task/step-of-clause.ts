@@ -74,7 +74,7 @@ const BECOMES =
   /\b(?:to|into|as|forms?|makes?|get|have|of)\s+(?:form |make |give |get )?(?:an?\s+)?(?:\p{L}+,?\s+){0,3}?(dough|batter|paste|dressing|marinade|icing|glaze|custard|crumble|pastry)\b/iu;
 
 function nounOf(c: Located): string | null {
-  const phrase = c.mentions.length === 0 ? objectPhrase(c.rest) : null;
+  const phrase = c.mentions.length === 0 && !/^(?:over|on|onto|in|into|to)\b/i.test(c.rest) ? objectPhrase(c.rest) : null;
   return (phrase && NOUN.exec(phrase)?.[1]?.toLowerCase()) || null;
 }
 

@@ -189,6 +189,8 @@ export function frameOf(state: State, c: Located): Frame {
   // "stir in the paprika", "pour over the sauce": the preposition belongs to the verb
   const isThing = (p: Phrase) => {
     if (p.vessel !== null || !/^(?:in|over|through|on|into)$/.test(p.prep ?? '') || p.from > 9) return false;
+    // "scatter over the rest of the crumble"
+    if (p.prep === 'over' && /^(?:the )?(?:rest|remaining|remainder)\b/i.test(p.text) && p.mentions.length === 0) return true;
     const things = thingsOf(state, c, p);
     // "drop in spoonfuls of the mixture", which is in another bowl
     return (

@@ -75,6 +75,19 @@ describe('what is acted on', () => {
       'Push the bread into 4 holes of a muffin tin.',
       'muffin-tin',
     ],
+    [
+      '1 tbsp cornflour\n400 ml stock',
+      'Put the stock in a pan and simmer for 5 minutes. Mix the cornflour with a tablespoon of cold water to make a paste.',
+      'Put the cornflour in the bowl.',
+      'bowl',
+    ],
+    ['1 sweet potato', 'Put the sweet potato in a bowl. Cover with cling film and pierce it.', 'Pierce the cling film.', 'bowl'],
+    [
+      '200 g oats\n200 g berries',
+      'Press the oats into a cake tin. Bake for 15 minutes. Meanwhile toss the berries with 1 tbsp sugar. Spread over the base.',
+      'Spread the berries over the base.',
+      'cake-tin',
+    ],
   ])('%s: %s', (list, method, text, into) => {
     const task = build(list, method);
     expect(texts(task)).toContain(text);
