@@ -1,6 +1,6 @@
 // The forms that an ingredient has to have before it goes in: opened, cracked, rinsed, and what the list of ingredients asks for.
 import { findTechnique, kindOf, techniqueById } from '../technique/lexicon';
-import { worksOf } from '../technique/works';
+import { kindHas, worksOf } from '../technique/works';
 import { findFood } from '../recipe/food';
 import { preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
@@ -25,24 +25,7 @@ const isFresh = ({ one, food }: Known): boolean =>
 
 const isCut = (technique: string) => worksOf(technique, techniqueById(technique)?.like).traits.has('blade');
 
-/** Work whose lack can be seen; "packed" or "at room temperature" is none. */
-const SEEN = new Set([
-  'drain',
-  'peel',
-  'grate',
-  'melt',
-  'slice',
-  'dice',
-  'chop',
-  'mash',
-  'crack-egg',
-  'juice',
-  'halve',
-  'crush-garlic',
-  'trim',
-]);
-
-/** The technique that a phrase of preparation asks for, where its lack can be seen. */
+/** The technique that a phrase of preparation asks for, where its lack can be seen; "packed" or "at room temperature" is none. */
 function workOf(phrase: string, one: Ingredient): string | null {
   const verb = preparationVerb(phrase);
   // its water, not its juice
@@ -50,7 +33,7 @@ function workOf(phrase: string, one: Ingredient): string | null {
   const food = findFood(one.item);
   const about = new Set([food?.id ?? '', food?.category ?? '', ...one.item.toLowerCase().split(/\s+/)]);
   const technique = findTechnique([verb], about);
-  return technique && SEEN.has(kindOf(technique.id)) ? technique.id : null;
+  return technique && kindHas(kindOf(technique.id), 'shown') ? technique.id : null;
 }
 
 const WANTED = new WeakMap<Ingredient, { work: string; technique: string }[]>();

@@ -1,10 +1,11 @@
 // What a clause takes for granted: flour on the hands, a boiled kettle, the salt of "season", the butter of "grease".
+import { actOfKind, kindHas } from '../technique/works';
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { push } from './push';
 import { phrasesOf } from './slots';
 import { wholeOf, type Mention } from './mentions';
-import { CUTTING, HOB, type Located, type State } from './state';
+import type { Located, State } from './state';
 import { common } from './step-of-clause';
 import { vesselOfPhrase } from './vessels';
 import { toolCall } from './tool-names';
@@ -14,12 +15,19 @@ import { wording } from './wording';
 export function withImplied(state: State, c: Located): Located {
   const technique = c.technique?.id;
   const kind = kindOf(technique);
-  if (kind && !HOB.has(kind) && /\bboiling\s+water\b/i.test(c.rest) && !state.explicit.has('kettle')) boilKettle(state, c);
+  if (
+    kind &&
+    actOfKind(kind) !== 'heat' &&
+    actOfKind(kind) !== 'touch' &&
+    /\bboiling\s+water\b/i.test(c.rest) &&
+    !state.explicit.has('kettle')
+  )
+    boilKettle(state, c);
   lineTray(state, c);
   if (/\bflour(?:ed|y)\s+hands\b/i.test(`${c.first ? (c.lead ?? '') : ''} ${c.rest}`)) flourHands(state, c);
   if (technique === 'grease' && c.tools.some((t) => t.id === 'slow-cooker')) state.container = 'slow-cooker';
   const unsaid = c.mentions.length === 0;
-  if (unsaid && CUTTING.has(kind) && /^(?:everything|them all|all of them)\b/i.test(c.rest))
+  if (unsaid && kindHas(kind, 'cuts') && /^(?:everything|them all|all of them)\b/i.test(c.rest))
     return { ...c, mentions: state.lineObjects.map(wholeOf) };
   if (unsaid && technique === 'grease') return { ...c, mentions: greasing(state) };
   if (unsaid && technique === 'season') return { ...c, mentions: seasoning(state) };

@@ -1,4 +1,5 @@
 // From a recipe to a task analysis: routines, gathering, the recipe's own steps, heat off, store, clean up; at the grain that is asked for.
+import { actOfKind, kindHas, type Act } from '../technique/works';
 import { CLASS_FACTOR } from '../kitchen/index';
 import { findFood, nameWords } from '../recipe/food';
 import type { Keep } from '../recipe/food-model';
@@ -243,39 +244,26 @@ function ovensOff(body: Draft[]): Draft[] {
   return out;
 }
 
-const RAW_HANDS = new Set([
-  'toss',
-  'crack-egg',
-  'slice',
-  'dice',
-  'chop',
-  'halve',
-  'trim',
-  'shape',
-  'knead',
-  'rub-in',
-  'pat-dry',
-  'roll-out',
-  'add',
-]);
 const isRawByHand = (d: Draft) =>
   kindOf(d.technique) === 'crack-egg' ||
   (kindOf(d.technique) === 'shape' && (d.hazards ?? []).includes('raw-egg')) ||
-  (RAW_HANDS.has(kindOf(d.technique)) && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
-const ON_BLADES = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate', 'peel']);
-const HEATS_UP = new Set(['hob-on', 'preheat-oven', 'bake', 'microwave', 'boil-kettle']);
+  (kindHas(kindOf(d.technique), 'fingers') && (d.hazards ?? []).some((h) => h === 'raw-meat' || h === 'raw-fish'));
+const HEATS_UP: ReadonlySet<Act | null> = new Set<Act>(['ring-on', 'oven-on', 'oven', 'microwave', 'kettle']);
+const HEATING: ReadonlySet<Act | null> = new Set<Act>(['ring-on', 'oven', 'microwave', 'kettle', 'toast', 'heat']);
 
 /** Raw meat and fish are cut last, so that nothing else meets their board: as late as before the heat, or before they are used. */
 function rawLast(body: Draft[]): Draft[] {
   const out = [...body];
-  for (const cut of body.filter((d) => d.sourceLine === null && ON_BLADES.has(kindOf(d.technique)) && isRawByHand(d))) {
+  for (const cut of body.filter(
+    (d) => d.sourceLine === null && kindHas(kindOf(d.technique), 'cuts') && kindHas(kindOf(d.technique), 'blade') && isRawByHand(d),
+  )) {
     const from = out.indexOf(cut);
     const ingredient = cut.uses?.[0]?.ingredient ?? null;
     let to = from + 1;
     while (
       to < out.length &&
       out[to]!.sourceLine === null &&
-      !HEATS_UP.has(kindOf(out[to]!.technique)) &&
+      !HEATS_UP.has(actOfKind(kindOf(out[to]!.technique))) &&
       !(out[to]!.uses ?? []).some((u) => u.ingredient === ingredient)
     )
       to++;
@@ -300,14 +288,12 @@ function planWaiting(body: Draft[]): Draft[] {
   );
 }
 
-const HEATING = new Set(['hob-on', 'bake', 'microwave', 'boil-kettle', 'toast', 'heat-pan', 'boil', 'simmer', 'fry', 'cook', 'melt']);
-
 /** The phase of each step of the recipe: prepare, then cook from the first heat on, then serve. Phases never go back. */
 function phasesOf(body: Draft[]): Phase[] {
   const own = body.map((d) =>
     kindOf(d.technique) === 'preheat-oven' ? 'prepare' : (techniqueById(kindOf(d.technique))?.phase ?? 'prepare'),
   );
-  const firstHeat = body.findIndex((d) => HEATING.has(kindOf(d.technique)));
+  const firstHeat = body.findIndex((d) => HEATING.has(actOfKind(kindOf(d.technique))));
   const lastHeat = own.lastIndexOf('cook');
   let serving = false;
   return body.map((d, i) => {

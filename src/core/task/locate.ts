@@ -1,4 +1,5 @@
 // Finds out what one clause of a method is about: its technique, its ingredients, its tools, and its object where it is left unsaid.
+import { actOfKind, kindHas } from '../technique/works';
 import { remembering } from '../amount/remembering';
 import { isHot, isLotHot, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
@@ -7,7 +8,7 @@ import { findTools } from '../technique/tools';
 import type { Clause } from './clauses';
 import { nameOf } from './ready';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
-import { JOINING, PUTTING, type Located, type State } from './state';
+import type { Located, State } from './state';
 import { techniqueHere } from './technique-here';
 
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */
@@ -222,7 +223,8 @@ const cansOf = (state: State): Mention[] =>
 function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Mention[]): void {
   if (!/^(?:everything|it all)\b|\b(?:except|apart|other than|but not|minus)\b/i.test(rest)) return;
   const kind = kindOf(findTechnique([clause.verb ?? ''], new Set())?.id);
-  const all = (PUTTING.has(kind) || JOINING.has(kind)) && /^(?:everything|it all)\b(?! else)/i.test(rest) && state.used.size === 0;
+  const all =
+    (kindHas(kind, 'tips') || actOfKind(kind) === 'join') && /^(?:everything|it all)\b(?! else)/i.test(rest) && state.used.size === 0;
   if (all)
     state.recipe.ingredients.forEach((one, ingredient) => {
       if (
@@ -233,7 +235,7 @@ function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Men
         mentions.push({ ...wholeOf(ingredient), end: rest.indexOf(' ') < 0 ? rest.length : /^\S+(?: all)?/.exec(rest)![0].length });
     });
   // "put everything in a large bowl": all that is not in there yet
-  const said = PUTTING.has(kind) && state.used.size > 0 ? /^(?:everything|it all)(?=\s+(?:in|into)\s)/i.exec(rest)?.[0] : undefined;
+  const said = kindHas(kind, 'tips') && state.used.size > 0 ? /^(?:everything|it all)(?=\s+(?:in|into)\s)/i.exec(rest)?.[0] : undefined;
   if (said)
     mentions.unshift(
       ...state.recipe.ingredients.flatMap((one, ingredient): Mention[] => {

@@ -1,4 +1,5 @@
 // What has to happen to an ingredient before its first use: rinse, peel, cut, open, crack, squeeze, measure.
+import { kindHas, kindsWith } from '../technique/works';
 import { table } from '../amount/table';
 import { Fraction, showQuantity, toFraction, type Quantity } from '../amount/quantity';
 import { gramsIn, kindOfUnit, millilitresIn, type Unit } from '../amount/units';
@@ -18,7 +19,6 @@ export function nameOf(one: Ingredient): string {
   return item.charAt(0).toLowerCase() + item.slice(1);
 }
 
-const CUTS = new Set(['slice', 'dice', 'chop', 'halve', 'grate', 'crush-garlic', 'trim', 'mash']);
 // Preparation that is done long before the lesson or is part of the thing: not a step of this lesson.
 const NOT_A_STEP = new Set(['cook', 'boil', 'pack', 'dry', 'press', 'shell']);
 
@@ -38,7 +38,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
   const done = (technique: string) => explicit.has(`${index}:${kindOf(technique)}`);
   const steps: Draft[] = [];
   const work = one.preparation.flatMap((phrase) => workOf(phrase, one));
-  const cut = work.some((w) => CUTS.has(kindOf(w.technique))) || [...CUTS].some(done);
+  const cut = work.some((w) => kindHas(kindOf(w.technique), 'pieces')) || kindsWith('pieces').some(done);
 
   if (one.unit === 'can' && !done('open-can'))
     steps.push({ ...base, technique: 'open-can', text: `Open the can of ${name}.`, thing: `the can of ${name}` });
@@ -96,7 +96,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
       technique: w.technique,
       text: w.text,
       hazards: food?.choking ? [...hazards, 'choking'] : hazards,
-      into: w.into ?? (CUTS.has(kindOf(w.technique)) ? 'board' : null),
+      into: w.into ?? (kindHas(kindOf(w.technique), 'pieces') ? 'board' : null),
       ...(w.waiting ? { minutes: { waiting: w.waiting } } : {}),
       ...(w.tools ? { tools: w.tools } : {}),
     });

@@ -1,11 +1,12 @@
 // Says a step: made from its clause, with what it names as its uses.
+import { kindHas } from '../technique/works';
 import { toFraction } from '../amount/quantity';
 import { useOf, type Draft } from '../plan/draft';
 import type { Use } from '../plan/model';
 import { kindOf } from '../technique/lexicon';
 import type { Mention } from './mentions';
 import { push } from './push';
-import { PUTTING, type Located, type State } from './state';
+import type { Located, State } from './state';
 import { common } from './step-of-clause';
 import { take } from './supply';
 
@@ -18,7 +19,7 @@ function isGone(state: State, m: Mention): boolean {
 /** What a step takes of a thing that is named: its amount the first time, only the thing after that. */
 export function useOfMention(state: State, c: Located, m: Mention): Use {
   if (m.part !== 'all') return take(state, m);
-  const moved = PUTTING.has(kindOf(c.technique?.id)) && state.placed.has(m.ingredient) && state.taken.has(m.ingredient);
+  const moved = kindHas(kindOf(c.technique?.id), 'tips') && state.placed.has(m.ingredient) && state.taken.has(m.ingredient);
   const use = useOf(state.recipe.ingredients, m.ingredient);
   return moved || isGone(state, m) ? { ...use, quantity: null, unit: null } : use;
 }

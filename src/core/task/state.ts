@@ -66,16 +66,6 @@ export type State = {
   lineObjects: number[];
 };
 
-/** Techniques that put things somewhere: with several things, each is a step of its own. */
-export const PUTTING = new Set(['add', 'pour', 'spoon', 'sprinkle', 'sift', 'gather']);
-
-/** Techniques that work several things into one: each is put in first. */
-export const JOINING = new Set(['mix', 'beat', 'cream', 'fold', 'toss', 'rub-in', 'blend', 'mash']);
-
-export const HOB = new Set(['heat-pan', 'boil', 'simmer', 'fry', 'cook', 'melt', 'turn-over', 'skim']);
-
-export const CUTTING = new Set(['slice', 'dice', 'chop', 'halve', 'trim', 'grate', 'peel', 'peel-by-hand', 'snip', 'tear', 'crush-garlic']);
-
 /** Where food is that was laid on foil or paper: it goes into the oven with its tray. */
 export const PARCEL = 'foil';
 

@@ -1,4 +1,5 @@
 // A step from a clause: its tools, hazards, times and cues; and what "it" will mean in the next one.
+import { kindHas } from '../technique/works';
 import { kindOf } from '../technique/lexicon';
 import { findFood, nameWords } from '../recipe/food';
 import type { Hazard } from '../technique/model';
@@ -7,7 +8,7 @@ import { type Draft } from '../plan/draft';
 import { minutesOfText } from '../amount/minutes';
 import { type Mention } from './mentions';
 import { nameOf } from './ready';
-import { CUTTING, isContainer, type Located, type State } from './state';
+import { isContainer, type Located, type State } from './state';
 import { isTarget, objectPhrase } from './locate';
 import { theOf, cuesOf } from './wording';
 
@@ -29,7 +30,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   if (c.aside && /\bsteam\b/i.test(c.aside)) told.push('hot', 'steam');
   const hotItem = mentions.flatMap((m) => hotHazards(state.recipe.ingredients[m.ingredient]!.item));
   const choking =
-    CUTTING.has(kindOf(technique?.id)) && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
+    kindHas(kindOf(technique?.id), 'cuts') && mentions.some((m) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.choking);
   const waiting = minutesOfText(`${c.rest} ${c.until ?? ''}`);
   if (waiting !== null && technique && ['cook', 'simmer', 'fry', 'boil'].includes(technique.id) && !tools.includes('timer'))
     tools.push('timer');

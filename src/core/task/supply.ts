@@ -1,4 +1,5 @@
 // Brings an ingredient to its step: rinsed, cut, opened and measured before its first use, and parted where the recipe parts it.
+import { kindHas } from '../technique/works';
 import { kindOf } from '../technique/lexicon';
 import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { convertUnit, kindOfUnit, type Unit } from '../amount/units';
@@ -10,7 +11,7 @@ import type { Mention } from './mentions';
 import type { Use } from '../plan/model';
 import { measureStep, nameOf, readySteps } from './ready';
 import { pushEarly } from './push';
-import { type Located, type State, CUTTING } from './state';
+import type { Located, State } from './state';
 import { isJuice } from './wording';
 
 /** The part of an ingredient that a step takes, noting what is left of it. */
@@ -70,7 +71,7 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
   if (kindOf(c.technique?.id) === 'serve' && state.used.has(index)) worked = true;
   // vegetables are weighed as they are bought, before they are peeled
   const weighedFirst =
-    worked && kindOf(c.technique?.id) !== 'grate' && CUTTING.has(kindOf(c.technique?.id)) && kindOfUnit(one.unit) === 'mass';
+    worked && kindOf(c.technique?.id) !== 'grate' && kindHas(kindOf(c.technique?.id), 'cuts') && kindOfUnit(one.unit) === 'mass';
   if (!worked || weighedFirst || (kindOf(c.technique?.id) === 'rinse' && findFood(one.item)?.form === 'grain')) {
     const amount = amountOf(state, mention);
     if (amount && !measuredAlready(state, index, mention)) {
@@ -86,7 +87,7 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
           minutes: { waiting: 3 },
         });
       }
-      const cut = early.some((s) => CUTTING.has(kindOf(s.technique))) || one.preparation.length > 0;
+      const cut = early.some((s) => kindHas(kindOf(s.technique), 'cuts')) || one.preparation.length > 0;
       const step = measureStep(
         state.recipe.ingredients,
         index,

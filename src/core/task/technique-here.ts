@@ -1,4 +1,5 @@
 // Which technique a clause means here: the lexicon knows the verb, what is in hand decides between its meanings.
+import { kindHas } from '../technique/works';
 import { table } from '../amount/table';
 import { findFood } from '../recipe/food';
 import { kindOf, techniqueById } from '../technique/lexicon';
@@ -7,7 +8,7 @@ import { hasMark, isVessel, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import { rawHazard } from '../plan/draft';
 import type { Mention } from './mentions';
-import { CUTTING, isContainer, lastOf, type State } from './state';
+import { isContainer, lastOf, type State } from './state';
 
 /** A clause and all that it is about. */
 export type Here = {
@@ -307,6 +308,6 @@ export function techniqueHere(found: Technique | null, here: Here): Technique | 
   const holds = (rule: Rule) => rule.when(here);
   const rule = BY_VERB.get(here.clause.verb ?? '')?.find(holds) ?? (found ? BY_TECHNIQUE.get(found.id)?.find(holds) : undefined);
   if (rule) return techniqueById(typeof rule.then === 'string' ? rule.then : rule.then(here))!;
-  if (found && here.clause.verb === 'cut' && here.about.has('scissors') && CUTTING.has(kindOf(found.id))) return techniqueById('snip')!;
+  if (found && here.clause.verb === 'cut' && here.about.has('scissors') && kindHas(kindOf(found.id), 'cuts')) return techniqueById('snip')!;
   return found;
 }

@@ -1,4 +1,5 @@
 // How long a task takes, whether it fits a lesson, and where it can safely stop until the next.
+import { kindHas } from '../technique/works';
 import { kindOf } from '../technique/lexicon';
 import { findFood } from '../recipe/food';
 import { LEARNER_TIME_FACTOR, type Step, type TaskAnalysis } from '../plan/model';
@@ -23,23 +24,6 @@ export type LessonTime = {
 
 const SHARED = new Set(['gather', 'prepare', 'store', 'clean']);
 const MEANWHILE = new Set(['clean', 'store']);
-// Work that keeps: measured dry things, opened packets and tins, rinsed and cut firm produce (cold, covered, within a day: common practice).
-const KEEPS = new Set([
-  'measure',
-  'weigh',
-  'open',
-  'open-can',
-  'gather',
-  'rinse',
-  'peel',
-  'peel-by-hand',
-  'slice',
-  'dice',
-  'chop',
-  'grate',
-  'drain',
-  'line',
-]);
 /** Waiting shorter than this is too short for another job (common practice). */
 const SHORT_WAIT = 5;
 
@@ -73,14 +57,16 @@ export function lessonTime(
   };
 }
 
-/** Cold work on things that keep, the longest first; getting everything out is one of them. */
+/**
+ * Cold work on things that keep (measured dry things, opened packets and tins, rinsed and cut firm produce; cold, covered, within a day: common practice), the longest first; getting everything out is one of them.
+ */
 function beforeOf(steps: Step[], factor: number): LessonTime['before'] {
   const minutes = (list: Step[]) => round(sum(list.map((s) => s.minutes.active)) * factor);
   const gather = steps.filter((s) => kindOf(s.technique) === 'gather');
   const cold = steps.filter(
     (s) =>
       ['prepare', 'cook'].includes(s.phase) &&
-      KEEPS.has(kindOf(s.technique)) &&
+      kindHas(kindOf(s.technique), 'keeps') &&
       s.minutes.waiting === 0 &&
       !isRaw(s) &&
       !s.hazards.includes('hot'),
