@@ -63,7 +63,10 @@ const everythingIn = (place: string, calls: Calls) =>
 /** "Top ... with the cheese", where what lies there has no short name: what goes on is named, and where. */
 const onTop = (text: string): string =>
   text
-    .replace(/^(Sprinkle|Scatter|Crumble|Pour|Spoon|Drizzle|Dot) (.+?) over ⟦there\|[^⟧]*⟧/, '$1 $2 over the top')
+    .replace(
+      /^(Sprinkle|Scatter|Crumble|Pour|Spoon|Drizzle|Dot|Squeeze|Tear|Snip|Grate|Grind|Slice) (.+?) over ⟦there\|[^⟧]*⟧/,
+      '$1 $2 over the top',
+    )
     .replace(/^(?:Top|Finish|Decorate|Garnish) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:if|until|before|when|for)\b|,)|\.$)/, 'Put $1 on top')
     .replace(
       /^(Sprinkle|Scatter|Drizzle|Dot|Dust) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:if|until|before|when|for)\b|,)|\.$)/,

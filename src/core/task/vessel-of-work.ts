@@ -72,7 +72,7 @@ function shutAway(state: State, c: Located, named: string | null): string | null
 /** "Griddle the vegetables. Set aside.": the pan is wanted, and is on. */
 const isInFryingPan = (state: State, lies: string | null) => lies !== null && lies === state.hob && FRIES.has(lies) && !isOff(state);
 const isOff = (state: State) => ['off', 'off-ring'].includes(worksOf(state.steps.at(-1)?.technique).act);
-const FRIES = new Set(['frying-pan', 'wok']);
+const FRIES = new Set(['frying-pan', 'wok', 'baking-dish']);
 
 /** "Reserve a cup of the water": a part, which needs a bowl of its own. */
 const isPart = (c: Located) =>

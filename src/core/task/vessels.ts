@@ -75,6 +75,10 @@ function choose(state: State, id: string, before: string, word: string): string 
     if (!used.includes(id)) return id;
     return FAMILY.get(id)?.find(isFree) ?? id;
   }
+  // "back in the saucepan", where there is a large one only
+  const other = id === 'saucepan' ? 'large-pan' : id === 'large-pan' ? 'saucepan' : null;
+  const known = (v: string) => used.includes(v) || state.steps.some((s) => s.into === v);
+  if (other && /\bthe\s+$/i.test(before) && /^(?:sauce)?pan\b/i.test(word) && !known(id) && known(other)) return other;
   if (id === state.container || !IS_GENERAL.test(word)) return id;
   // "the dish" that was greased, while a bowl is in hand
   if (id === state.prepared && !isHeld(state, id)) return id;

@@ -88,6 +88,20 @@ describe('what is acted on', () => {
       'Spread the berries over the base.',
       'cake-tin',
     ],
+    ['1 egg\n400 ml stock', 'Bring the stock to the boil in a saucepan. Crack in the egg.', 'Crack the egg into the saucepan.', 'saucepan'],
+    ['200 g rice\n10 g basil', 'Put the rice in a bowl. Tear over the basil.', 'Tear the basil over the rice.', 'bowl'],
+    [
+      '100 g oats\n200 ml milk',
+      'Simmer the oats and milk in a saucepan for 5 minutes. Take it off the heat.',
+      'Take the saucepan off the heat.',
+      null,
+    ],
+    [
+      '200 g pasta\n50 g butter',
+      'Cook the pasta in a large saucepan of boiling water for 10 minutes. Drain and put the pasta back in the saucepan.',
+      'Put the pasta back in the saucepan.',
+      'large-pan',
+    ],
   ])('%s: %s', (list, method, text, into) => {
     const task = build(list, method);
     expect(texts(task)).toContain(text);

@@ -138,8 +138,8 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   const id = c.technique?.id ?? '';
   if (id === 'cover' || id === 'uncover') return withVessel(state, rest);
   if (act === 'off' || act === 'ring-set') return heatWords(c, rest);
-  if (act === 'off-ring' && (!objectPhrase(rest) || /^(?:off|from)\b/i.test(rest)) && (state.hob ?? state.container))
-    return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest}`;
+  if (act === 'off-ring' && (!objectPhrase(rest) || /^(?:(?:it|them)\s+)?(?:off|from)\b/i.test(rest)) && (state.hob ?? state.container))
+    return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest.replace(/^(?:it|them)\s+/i, '')}`;
   if (act === 'serve' && !objectPhrase(rest)) return `the ${shortTitle(state.recipe.title)} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
   if (act === 'coat-vessel' && vesselToCoat(state)) return rest.replace(/^(?:it|them)\b/i, vesselToCoat(state)!);
@@ -160,11 +160,13 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
     /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|circles?|one direction|same way)\b)(?!(?:with|until|batches|small|for)\b)(?=\S)/iu.exec(
       rest,
     );
-  if (into && id !== 'coat' && id !== 'dip' && (act === 'join' || act === 'put') && !isPlace(c, rest))
+  const isMeant = named.length > 0 || c.mentions.some((m) => m.end > m.at && !state.placed.has(m.ingredient));
+  const cutsIn = act === 'ready' && isMeant && state.container !== null && state.container !== 'board';
+  if (into && id !== 'coat' && id !== 'dip' && (act === 'join' || act === 'put' || cutsIn) && !isPlace(c, rest))
     return withGoal(withPronoun(state, rest.slice(into[0].length)), `into ${vessel}`);
   // "pour over the sauce": over what is there
   const over = /^over\s+(?=\p{L})(?!(?:it|them)\b)/iu.exec(rest);
-  if (over && act === 'put' && named.length > 0 && !HAS_PLACE.test(rest.slice(over[0].length)))
+  if (over && ((act === 'put' && named.length > 0) || cutsIn) && !HAS_PLACE.test(rest.slice(over[0].length)))
     return `${rest.slice(over[0].length)} over ${there}`;
   if (/^up with\b/i.test(rest) && act === 'put') return `${vessel} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'put') return `${there} ${rest}`;
