@@ -27,9 +27,7 @@ export function namesItsObject(steps: readonly Step[]): Broken[] {
     const rest = said.replace(/^\S+\s*/, '');
     if (STANDS_ALONE.test(said)) return [];
     if (rest === '') return [{ rule: 1, key: s.key, why: `“${s.text}” is a bare verb` }];
-    // "add salt to the pan if it needs it" says what is added
-    const main = rest.replace(/\b(?:if|when|unless|while) .*$/, '').trim();
-    if (PRONOUN.test(rest) || /\b(?:it|them)[.]?$/.test(main)) return [{ rule: 1, key: s.key, why: `“${s.text}” says only a pronoun` }];
+    if (PRONOUN.test(rest) || /\b(?:it|them)[.]?$/.test(rest)) return [{ rule: 1, key: s.key, why: `“${s.text}” says only a pronoun` }];
     if (NO_OBJECT.test(rest) && !PLACE_FIRST.test(rest)) return [{ rule: 1, key: s.key, why: `“${s.text}” names no thing` }];
     if (/\b(?:the the|a the|in in|the a|of the of)\b|\b(?:with|the|and|of)\.|⟦|undefined|null/.test(said + '.'))
       return [{ rule: 1, key: s.key, why: `“${s.text}” is garbled` }];
