@@ -7,7 +7,7 @@ import { isFatty } from './matter';
 import { objectsOf, worksIn, ownRaw } from './objects';
 import { formLacks, type FormLack } from './forms';
 import type { Lot, Place, Played, World } from './model';
-import { contents, isHot, isLotHot, isShutIn, ringVesselOf, vesselOf } from './world';
+import { contents, isHot, isLotHot, isPutAway, isShutIn, ringVesselOf, vesselOf } from './world';
 
 /**
  * What may be lacking. Each fact has one provider in core/plan, which says when its step may come.
@@ -34,7 +34,7 @@ export type Lack =
 
 type Law = (world: World, step: Played, lots: Lot[], works: Works) => Lack[];
 
-const CLOSED = new Set<Place>(['oven', 'microwave', 'fridge', 'freezer']);
+const isClosed = (place: Place): boolean => place === 'oven' || isPutAway(place);
 /** Acts that leave a thing where it is, though it is shut away. */
 const NEEDS_NO_REACH = new Set<Act>([
   'wait',
@@ -55,7 +55,7 @@ const NEEDS_NO_REACH = new Set<Act>([
 
 /** What is served is all that was made, where nothing is named. */
 const servedFrom = (world: World): string[] =>
-  [...world.vessels].flatMap(([id, v]) => (CLOSED.has(v.place) && contents(world, id).length > 0 ? [id] : []));
+  [...world.vessels].flatMap(([id, v]) => (isClosed(v.place) && contents(world, id).length > 0 ? [id] : []));
 
 const touched = (step: Played, lots: readonly Lot[]): string[] => [
   ...new Set([vesselOf(step), step.from ?? null, ...lots.map((lot) => lot.at)].filter((id): id is string => id !== null)),
@@ -66,7 +66,7 @@ const outOfPlace: Law = (world, step, lots, { act }) => {
   const named = touched(step, lots);
   return [...named, ...(act === 'serve' && lots.length === 0 ? servedFrom(world) : [])].flatMap((vessel): Lack[] => {
     const place = world.vessels.get(vessel)?.place ?? 'table';
-    if (!CLOSED.has(place) || (act === 'microwave' && place === 'microwave') || (act === 'oven' && place === 'oven')) return [];
+    if (!isClosed(place) || (act === 'microwave' && place === 'microwave') || (act === 'oven' && place === 'oven')) return [];
     if (act === 'chill' && (place === 'fridge' || place === 'freezer')) return [];
     return [{ fact: 'out-of-place', vessel, place }];
   });

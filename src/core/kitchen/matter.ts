@@ -1,6 +1,7 @@
 // What happens to matter: it goes from vessel to vessel, is worked into one, is cooked.
 import { foodIs } from '../recipe/food';
 import { toolById } from '../technique/tools';
+import { actOfKind } from '../technique/works';
 import type { Known, Lot, World } from './model';
 import { contents, HOT, isLotHot, vesselIn } from './world';
 
@@ -66,6 +67,13 @@ const DRY = new Set(['powder', 'grain', 'packed']);
 /** Flour stays dry beside it. */
 export const isDry = ({ food, minor }: Known): boolean =>
   DRY.has(food?.form ?? '') || (minor && food?.form !== 'sticky' && !foodIs(food, 'grease') && !foodIs(food, 'runny'));
+
+/** Whether it was shaped, rolled out or wrapped: it is what a recipe calls "the balls". */
+export const isShaped = (lot: Lot): boolean => [...lot.forms].some((kind) => actOfKind(kind) === 'shape');
+
+/** Lots without what was only scattered or rubbed on others; all of them where there is nothing else. */
+export const bareOf = (lots: readonly Lot[]): readonly Lot[] =>
+  lots.some((lot) => !lot.clings) ? lots.filter((lot) => !lot.clings) : lots;
 
 /** What is in a hot place is cooked there. */
 export function cook(world: World, vessel: string): void {

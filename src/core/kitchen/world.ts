@@ -106,6 +106,8 @@ export function ringVesselOf(world: World, step: Played): string | null {
 
 /** Where things are shut in while they heat. */
 export const isShutIn = (place: Place | undefined): boolean => place === 'oven' || place === 'microwave';
+/** What was put away comes out by a step of its own; out of an oven, by another. */
+export const isPutAway = (place: Place | undefined): boolean => place === 'microwave' || place === 'fridge' || place === 'freezer';
 
 export const contents = (world: World, vessel: string): Lot[] => world.lots.filter((lot) => lot.at === vessel);
 

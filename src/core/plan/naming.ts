@@ -1,6 +1,8 @@
 // What cards call the matter of the world: by the recipe's noun, by what is in it, or by its place.
+import { bareOf, isShaped } from '../kitchen/matter';
 import type { Known, Lot, World } from '../kitchen/model';
 import { foodIs } from '../recipe/food';
+import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { hasMark, toolById } from '../technique/tools';
 
 /** What a recipe calls its tools, the dish that it makes, "soup", and what it bakes: "muffins". */
@@ -36,8 +38,7 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
 
 /** What is in lots; not what was only scattered on others. */
 function partsOf(world: World, lots: readonly Lot[]): Known[] {
-  const bare = lots.some((lot) => !lot.clings) ? lots.filter((lot) => !lot.clings) : lots;
-  return [...new Set(bare.flatMap((lot) => [...lot.parts.keys()]))].map((i) => world.ingredients[i]!);
+  return [...new Set(bareOf(lots).flatMap((lot) => [...lot.parts.keys()]))].map((i) => world.ingredients[i]!);
 }
 
 /** What was tossed in a coating is itself, coated; none where the coating is most of it. */
@@ -106,7 +107,8 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
     const name = lots.length > 0 ? nameLots(world, lots, from, calls) : '';
     // what was shaped of several things has a name that no ingredient has, until it is baked
     const shaped =
-      lots.length < 2 || lots.every((lot) => isShapedLot(lot) || [...lot.parts.keys()].every((i) => world.ingredients[i]!.minor));
+      lots.length < 2 ||
+      lots.every((lot) => isShaped(lot) || lot.forms.has('cut') || [...lot.parts.keys()].every((i) => world.ingredients[i]!.minor));
     const isShape =
       shaped &&
       SHAPES.test(other) &&
@@ -116,8 +118,5 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
   });
 }
 
-const SHAPED = ['shape', 'divide', 'roll-out', 'cut-out', 'knead', 'cut', 'roll-up', 'wrap', 'fold-over'];
-const isShapedLot = (lot: Lot) => SHAPED.some((form) => lot.forms.has(form));
 const NO_FOOD = /^everything|,| and |\b(?:mixture|dough|batter)$/;
-const SHAPES =
-  /\b(?:balls?|rolls?|patties|pieces?|slices?|wedges|halves|parcels?|rounds?|squares?|triangles?|strips?|fritters?|cakes?|burgers?|meatballs?|dumplings?|biscuits?|cookies|scones?|buns?|muffins?|wraps?|skewers?|florets?|sticks?|cubes?|rings?|discs?|fingers?|nuggets?)$/i;
+const SHAPES = new RegExp(`\\b(?:${SHAPE_MANY}|${SHAPE_ONE})$`, 'i');

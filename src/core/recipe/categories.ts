@@ -7,7 +7,7 @@ const TRAITS = table<string>({
   berry: 'juicy',
   fruit: 'juicy',
   leaf: 'juicy boils',
-  vegetable: 'boils unlisted',
+  vegetable: 'boils',
   root: 'boils',
   herb: 'minor',
   spice: 'minor',

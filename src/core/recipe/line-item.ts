@@ -6,9 +6,9 @@ import { isPreparationWord, leadingPreparation, trailingPreparation } from './pr
 import type { Ingredient } from './recipe';
 
 const NOTES =
-  /^(?:divided|separated into.*|to taste|or to taste|(?:plus|with) .* to (?:serve|garnish)|to (?:serve|garnish|decorate|finish)|for (?:serving|dusting|greasing|(?:deep |shallow |pan[- ]?)?frying|garnish(?:ing)?|brushing|topping|the pan|the tin|the top|sprinkling|drizzling|dipping|decoration|rolling|coating).*|(?:plus|\+) (?:more|extra|a little|some).*|or (?:more|less).*|or as needed|as (?:needed|required)|optional|if you like|if liked|if using|if desired|if needed|packed|(?:firmly|loosely|lightly) packed)$/i;
+  /^(?:divided|separated into.*|to taste|or to taste|(?:plus|with) .* to (?:serve|garnish)|to (?:serve|garnish|decorate|finish)|for (?:serving|dusting|greasing|(?:deep |shallow |pan[- ]?)?frying|garnish(?:ing)?|brushing|topping|the pan|the tin|the top|sprinkling|drizzling|dipping|decoration|rolling|coating).*|(?:plus|\+) (?:(?:a (?:little|bit) )?(?:more|extra)|a little|some).*|or (?:more|less).*|or as needed|as (?:needed|required)|optional|if you like|if liked|if using|if desired|if needed|packed|(?:firmly|loosely|lightly) packed)$/i;
 const LOOSE =
-  / (?:to taste|for (?:serving|dusting|greasing|(?:deep |shallow |pan[- ]?)?frying|garnish(?:ing)?|brushing|sprinkling|topping|decoration|rolling|coating|drizzling|the (?:pan|tin|top))\b.*|to (?:serve|garnish|decorate)|to cover|(?:plus|\+) (?:more|extra|\d[^,]*?\b(?:to|for))\b.*|if (?:needed|liked|desired|using)|divided|as (?:needed|required)|or to taste)$/i;
+  / (?:to taste|for (?:serving|dusting|greasing|(?:deep |shallow |pan[- ]?)?frying|garnish(?:ing)?|brushing|sprinkling|topping|decoration|rolling|coating|drizzling|the (?:pan|tin|top))\b.*|to (?:serve|garnish|decorate)|to cover|(?:plus|\+) (?:(?:a (?:little|bit) )?(?:more|extra)|\d[^,]*?\b(?:to|for))\b.*|if (?:needed|liked|desired|using)|divided|as (?:needed|required)|or to taste)$/i;
 // Said of what is bought: it stays known, and out of the name.
 const BOUGHT_AS =
   /^(?:(?:free-range|organic|good[- ]quality|boneless|skinless|skin-on|bone-in|store-bought|shop-bought|firmly packed|loosely packed|lightly packed|packed|freshly (?:ground|cracked|milled)|enough)\b[\s,]*)+/i;

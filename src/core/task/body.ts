@@ -1,5 +1,6 @@
 // Turns a recipe's instructions into steps: reads each action in the kitchen as the steps before leave it, and takes it by the frame that fits.
 import { newWorld } from '../kitchen/index';
+import { isPutAway } from '../kitchen/world';
 import type { Draft } from '../plan/draft';
 import type { Kitchen } from '../plan/model';
 import { findFood } from '../recipe/food';
@@ -220,7 +221,7 @@ function tippedIn(c: Located): Located | null {
 function takenOut(state: State, c: Located, act: Act): Located | null {
   const place = state.container === null ? undefined : state.world.vessels.get(state.container)?.place;
   const isIt = c.mentions.length === 0 && /^(?:out$|(?:it|them|the \p{L}+) out$|out (?:it|them|the \p{L}+)$)/iu.test(c.rest.trim());
-  if (act !== 'lift' || !isIt || (place !== 'microwave' && place !== 'fridge' && place !== 'freezer')) return null;
+  if (act !== 'lift' || !isIt || !isPutAway(place)) return null;
   return { ...c, technique: techniqueById('take-out-place')!, rest: `the ${toolCall(state, state.container!)} out of the ${place}` };
 }
 

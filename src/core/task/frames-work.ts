@@ -1,5 +1,6 @@
 // The frame of all other work: cutting, shaping, draining, lifting, waiting: one step, on what is named or was spoken of.
 import { findFood, foodIs } from '../recipe/food';
+import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { hasMark, toolById } from '../technique/tools';
 import { worksOf, type Act, type Works } from '../technique/works';
 import { frameOf, thingsOf, placeOf, type Frame } from './things';
@@ -205,17 +206,17 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
   if (about.length > 0 && works.act !== 'other') focusOn(state, about, eachOf(c));
 }
 
-const SHAPED =
-  /\b(?:into|as|to form|to make)\s+(?:\p{L}+\s+)?(?:\d+\s+)?(?:(?:small|large|big|little|equal|even|flat|long|thin|walnut-sized|bite-size|round)[\s-]+)*((?:\p{L}+\s+)?(?:balls|rolls|patties|pieces|slices|wedges|halves|parcels|rounds|squares|triangles|strips|fritters|cakes|burgers|meatballs|dumplings|biscuits|cookies|scones|buns|florets|sticks|cubes|rings|discs|fingers|nuggets|circles|bars|chunks|portions))\b/iu;
+const SHAPED = new RegExp(
+  `\\b(?:into|as|to form|to make)\\s+(?:\\p{L}+\\s+)?(?:\\d+\\s+)?(?:(?:small|large|big|little|equal|even|flat|long|thin|walnut-sized|bite-size|round)[\\s-]+)*((?:\\p{L}+\\s+)?${SHAPE_MANY})\\b`,
+  'iu',
+);
 
 /** "Cut out rounds". */
-const CUT_OUT = /\b(?:rounds|circles|shapes|stars|hearts|squares|triangles|biscuits|scones)\b/i;
+const CUT_OUT = new RegExp(`\\b${SHAPE_MANY}\\b`, 'i');
 
 /** "Twist each strip": strips are in hand. */
+const EACH = new RegExp(`^(?:each|every|one|the)\\s+(?:of the\\s+)?(${SHAPE_ONE})\\b`, 'i');
 const eachOf = (c: Located): string | null => {
-  const m =
-    /^(?:each|every|one|the)\s+(?:of the\s+)?(ball|roll|patty|piece|slice|parcel|round|square|triangle|strip|cake|burger|biscuit|cookie|scone|bun|circle|flatbread|wrap)\b/i.exec(
-      c.rest,
-    );
-  return m ? `the ${m[1]!.toLowerCase()}s` : null;
+  const one = EACH.exec(c.rest)?.[1]?.toLowerCase();
+  return one ? `the ${one === 'patty' ? 'patties' : `${one}s`}` : null;
 };

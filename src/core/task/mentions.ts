@@ -367,6 +367,8 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     if (known.words.has(name.at(-1)!) || name.every((w) => known.words.has(w))) continue;
     // "seasoning each layer" does something
     if (name[0] === 'seasoning' && /^(?:each|with|well|it|the|as|to|generously)$/.test(words[i + 1] ?? '')) continue;
+    // "florets" are a form of what is listed
+    if (name.length === 1 && FORM_WORDS.has(name[0]!)) continue;
     // what lies in the packet
     if (/^(?:sachet|packet)$/.test(words[i + 1] ?? '')) continue;
     if (/^(?:juice|zest|rind|wedge|slice)$/.test(name.at(-1)!) && known.words.has(name[0]!)) continue;

@@ -1,5 +1,6 @@
 // What a clause that puts something leaves unsaid: what is put, where it goes, and what it is called after.
 import { contents, lotsOf } from '../kitchen/index';
+import { bareOf } from '../kitchen/matter';
 import { worksOf } from '../technique/works';
 import { wholeOf } from './mentions';
 import { inside } from './push';
@@ -44,9 +45,7 @@ export const shapeSaid = ({ theme }: Frame): string | null =>
 
 /** All that lies there but what was only scattered on it. */
 export const beneath = (state: State, vessel: string): number[] => {
-  const lots = contents(state.world, vessel);
-  const bare = lots.some((lot) => !lot.clings) ? lots.filter((lot) => !lot.clings) : lots;
-  return [...new Set(bare.flatMap((lot) => [...lot.parts.keys()]))];
+  return [...new Set(bareOf(contents(state.world, vessel)).flatMap((lot) => [...lot.parts.keys()]))];
 };
 
 /** What is put when nothing is named: what was spoken of, or all that is in hand. */

@@ -1,10 +1,12 @@
 // What a clause speaks of: things that nothing was done with yet, things that lie somewhere, and where they go.
 import { table } from '../amount/table';
 import { lotsOf } from '../kitchen/index';
+import { isShaped } from '../kitchen/matter';
 import { findFood } from '../recipe/food';
+import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { wholeOf, type Mention } from './mentions';
 import { inside } from './push';
-import { hasMark } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { isGoalPrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { isPan, vesselOfPhrase } from './vessels';
@@ -53,17 +55,16 @@ function spokenOf(state: State, phrase: Phrase): Things {
   };
 }
 
-export const SHAPE =
-  /\b(balls?|patties|patty|pieces?|cakes?|burgers?|biscuits?|cookies?|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|circles?)\b/i;
+export const SHAPE = new RegExp(`\\b(?:${SHAPE_ONE}|${SHAPE_MANY})\\b`, 'i');
 
-const SHAPED = ['shape', 'divide', 'roll-out', 'cut-out', 'knead'];
-
-const MIXTURE =
-  /\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|balls|patties|pieces|cakes|burgers|biscuits?|cookies|cookie|rolls?|buns?|scones?|muffins?|shapes?|rounds?|squares?|strips?|wedges?|slices?|flatbreads?|parcels?|fritters?|dumplings?|meatballs?|koftas?|tarts?|cups|ball|patty|piece|cake|burger)\b/i;
+const MIXTURE = new RegExp(
+  `\\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|cups|${SHAPE_MANY}|${SHAPE_ONE})\\b`,
+  'i',
+);
 
 /** What comes out of an oven has a name that no list has: "the cold cake". */
 const BAKED = /\b(?:cake|loaf|pie|pudding|bread|sponge|crumble|bake|tray ?bake|flapjack|brownie|quiche|frittata)$/i;
-const BAKED_ON = new Set(['tray', 'baking-dish', 'cake-tin', 'muffin-tin', 'wire-rack', 'plate', 'board']);
+const isBakedOn = (id: string) => hasMark(id, 'bakes') || toolById(id)?.kind === 'surface';
 
 /** Nouns that say what was done: the crumbs are what was crushed. */
 const BY_WORK = table<readonly string[]>({ crumbs: ['mash', 'blend', 'rub-in', 'grate'], mash: ['mash'] });
@@ -81,23 +82,19 @@ export function ofNoun(state: State, text: string, asGoal = false): number[] {
   if (counted.length === 1 && !lotsOf(state.world, counted[0]!).some((lot) => lot.joined)) return counted;
   const noun = MIXTURE.exec(text)?.[1]?.toLowerCase();
   const baked = BAKED.test(text)
-    ? [...state.world.lots].reverse().find((lot) => lot.cooked && lot.at !== null && BAKED_ON.has(lot.at))
+    ? [...state.world.lots].reverse().find((lot) => lot.cooked && lot.at !== null && isBakedOn(lot.at))
     : undefined;
   if (baked) return [...baked.parts.keys()];
   if (!noun) return [];
   // pieces are of what was shaped or cut last
   if (SHAPE.test(text) && state.objectUses.length > 0) {
     const shaped = asGoal
-      ? [...state.world.lots]
-          .reverse()
-          .find((lot) => SHAPED.some((form) => lot.forms.has(form)) && lot.at !== placeOf(state, state.objectUses))
+      ? [...state.world.lots].reverse().find((lot) => isShaped(lot) && lot.at !== placeOf(state, state.objectUses))
       : undefined;
     if (shaped) return [...shaped.parts.keys()];
     // "fry the koftas", with the yoghurt spoken of last: what was shaped
-    const made = [...state.world.lots].reverse().find((lot) => SHAPED.some((form) => lot.forms.has(form)));
-    const isPieces = state.objectUses.some((i) =>
-      lotsOf(state.world, i).some((lot) => lot.forms.has('cut') || SHAPED.some((form) => lot.forms.has(form))),
-    );
+    const made = [...state.world.lots].reverse().find((lot) => isShaped(lot));
+    const isPieces = state.objectUses.some((i) => lotsOf(state.world, i).some((lot) => lot.forms.has('cut') || isShaped(lot)));
     return made && !isPieces ? [...made.parts.keys()] : state.objectUses;
   }
   // what is stirred into the soup is not the soup
@@ -146,6 +143,9 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   // "into each cup", of a muffin tin
   const each = [state.prepared, state.container].find((v) => v !== null && hasMark(v, 'each'));
   if (each && /\b(?:cups?|holes?|cases?|moulds?)$/i.test(phrase.text) && phrase.mentions.length === 0) return { vessel: each, lots: [] };
+  // "pour into cups"
+  if (/^(?:the |\d+ |two |four |six )?(?:\p{L}+ )?(?:cups|mugs)$/iu.test(phrase.text) && phrase.mentions.length === 0)
+    return { vessel: 'cup', lots: [] };
   // "grease a tin. Spoon the jam into the bottom"
   if (state.vesselSpoken && ON_ITSELF.test(phrase.text) && !lots.some((i) => state.placed.has(i)))
     return { vessel: state.vesselSpoken, lots: [] };

@@ -1,4 +1,5 @@
 // Where work is done that neither puts, joins nor heats: what the clause names, where its thing lies, or what is in hand.
+import { isPutAway } from '../kitchen/world';
 import { kindOf } from '../technique/lexicon';
 import { hasMark } from '../technique/tools';
 import { worksOf, type Works } from '../technique/works';
@@ -54,8 +55,6 @@ function coveredWith(state: State, c: Located): string | null {
   return covered.length === 1 ? covered[0]![0] : null;
 }
 
-const SHUT = new Set<string>(['microwave', 'fridge', 'freezer']);
-
 /** "Share it between the cups": those of the muffin tin in use. */
 function eachOwn(state: State, c: Located, goal: Phrase | null): string | null {
   const vessel = goal ? goalOf(state, c, goal).vessel : null;
@@ -65,14 +64,13 @@ function eachOwn(state: State, c: Located, goal: Phrase | null): string | null {
 /** The one vessel that is shut away, where the one that is named is not. */
 function shutAway(state: State, c: Located, named: string | null): string | null {
   const said = /\b(?:microwave|fridge|freezer)\b/i.exec(c.rest)?.[0].toLowerCase();
-  const away = [...state.world.vessels].flatMap(([id, v]) => (SHUT.has(v.place) && (said === undefined || v.place === said) ? [id] : []));
+  const away = [...state.world.vessels].flatMap(([id, v]) => (isPutAway(v.place) && (said === undefined || v.place === said) ? [id] : []));
   return away.length === 1 && (named === null || !away.includes(named)) ? away[0]! : null;
 }
 
 /** "Griddle the vegetables. Set aside.": the pan is wanted, and is on. */
-const isInFryingPan = (state: State, lies: string | null) => lies !== null && lies === state.hob && FRIES.has(lies) && !isOff(state);
+const isInFryingPan = (state: State, lies: string | null) => lies !== null && lies === state.hob && hasMark(lies, 'fries') && !isOff(state);
 const isOff = (state: State) => ['off', 'off-ring'].includes(worksOf(state.steps.at(-1)?.technique).act);
-const FRIES = new Set(['frying-pan', 'wok', 'baking-dish']);
 
 /** "Reserve a cup of the water": a part, which needs a bowl of its own. */
 const isPart = (c: Located) =>

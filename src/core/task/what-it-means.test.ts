@@ -1,6 +1,7 @@
 // What “it”, a particle and a noun that no list has mean: read from the words before and from what lies where. The readings are common practice in recipes.
 import { describe, expect, test } from 'vitest';
 import { build, own, step } from '../../../tests/cases/built';
+import { dryRun } from './dry-run/index';
 
 const texts = (task: ReturnType<typeof build>) => own(task).map((s) => s.text);
 
@@ -205,4 +206,13 @@ test('what is tasted cold is not marked hot; hot it is', () => {
   expect(step(cold, /^Taste/).hazards).toEqual([]);
   const hot = build('400 ml stock\n1 carrot', 'Simmer the carrot in the stock for 10 minutes. Taste.');
   expect(step(hot, /^Taste/).hazards).toContain('hot');
+});
+
+test('a vegetable that no list has is told; florets of what is listed, and “the vegetables”, are not', () => {
+  const told = (list: string, method: string) =>
+    dryRun(build(list, method)).flatMap((f) => (f.code === 'used-not-listed' ? [f.about] : []));
+  expect(told('200 g rice', 'Put the rice in a bowl. Stir in the mushrooms.')).toEqual(['mushroom']);
+  expect(
+    told('1 cauliflower\n2 carrots, sliced', 'Break the cauliflower into florets. Put the carrots in a bowl. Stir the vegetables.'),
+  ).toEqual([]);
 });
