@@ -5,6 +5,7 @@ import { findFood } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 import { techniqueById, kindOf } from '../technique/lexicon';
 import { SUPERVISION, type Cue, type Demand, type Hazard, type Phase, type Supervision, type Technique } from '../technique/model';
+import { objectPhrase } from './object-phrase';
 import { asksOf } from '../technique/asks';
 import { findTools, hasMark, toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
@@ -123,28 +124,28 @@ export function keyMaker(): (draft: Draft) => string {
   };
 }
 
-const PLACES =
-  'in|into|inside|on|onto|to|over|with|from|at|for|until|through|under|between|among|around|by|across|of it|back|up|out|off|away|down|aside|apart|together|overnight|all (?:over|round|around)|inside out|upside down';
-const OBJECT = new RegExp(
-  `^\\p{L}+(?: (?:in|on|up|out|down|off|over|back))? ((?!(?:it|them|this|these|that|everything|${PLACES}|\\p{L}+ly)\\b)[^,.;:()–]+?)(?= (?:${PLACES}|when|using|if|while|and then|just|gently|evenly|well|again|so|as|lengthways|lengthwise|crossways|uncovered|covered|\\p{L}+ly)\\b|[,.;:()–]|$)`,
-  'iu',
-);
 const stems = (text: string) => (text.toLowerCase().match(/\p{L}{3,}/gu) ?? []).map((word) => word.replace(/(?:es|s)$/, ''));
 
 /** "Top the oats with the berries": what is taken in the hand, where something is put. */
-const WITH = new RegExp(
-  ` with ((?:the|a|an|some|\\d+|\\p{L}+) [^,.;:()–]+?)(?= (?:${PLACES}|when|if|while|just|evenly|\\p{L}+ly)\\b|[,.;:()–]|$)`,
-  'iu',
-);
+const withPhrase = (text: string): string | null => {
+  const said = / with (.+?)[.!]?$/i.exec(text)?.[1];
+  return said ? objectPhrase(/^(?:the|an?|some)\b/i.test(said) ? said : `the ${said}`) : null;
+};
 
 /** What a card says is acted on: a draft's thing is an ingredient, and its words may call that "the mixture", or come of a line before. */
 function spokenOf({ thing, text, technique }: Draft): string {
   const told = new Set(stems(text));
   if (thing && stems(thing).some((word) => word !== 'the' && told.has(word))) return article(thing);
-  const put = worksOf(technique, kindOf(technique)).act === 'put' ? WITH.exec(text)?.[1] : undefined;
-  const object = put && findTools(put).length === 0 ? put : OBJECT.exec(text)?.[1];
+  const put = worksOf(technique, kindOf(technique)).act === 'put' ? withPhrase(text) : null;
+  const said = put && findTools(put).length === 0 ? put : objectPhrase(text.replace(/^\S+\s+/, '').replace(/[.!]$/, ''));
+  const object =
+    said && !/^(?:it|them|this|these|that|everything)\b/i.test(said) ? said.replace(/[,;:(–].*$/, '').replace(AFTER_OBJECT, '') : null;
   return object ? article(object.charAt(0).toLowerCase() + object.slice(1)) : thing ? article(thing) : 'it';
 }
+
+/** How, not what: "the potato all over", "the beetroot coarsely". */
+const AFTER_OBJECT =
+  / (?:all (?:over|round|around)|away|down|back|apart|overnight|uncovered|covered|lengthways|lengthwise|crossways|if|when|just|\p{L}+ly)(?: .*)?$/iu;
 
 /** "Pick up it" is no English. */
 const inOrder = (line: string) => line.replace(/\b(up|out|down) (it|them)\b/g, '$2 $1');
@@ -157,7 +158,7 @@ function smallSteps(technique: Technique | undefined, draft: Draft): string[] {
   const ownTool = draft.tools?.find(
     (id) => ['utensil', 'cutting', 'cookware', 'measure'].includes(toolById(id)?.kind ?? '') || hasMark(id, 'bare') || hasMark(id, 'under'),
   );
-  const named = findTools(WITH.exec(draft.text)?.[1] ?? '')[0]?.tool.id;
+  const named = findTools(withPhrase(draft.text) ?? '')[0]?.tool.id;
   const tool = `the ${toolById(named ?? ownTool ?? technique?.tools[0] ?? '')?.name ?? 'spoon'}`;
   const place = `the ${toolById(draft.into ?? '')?.name ?? 'bowl'}`;
   const thing = spokenOf(draft);

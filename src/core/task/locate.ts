@@ -1,11 +1,11 @@
 // Finds out what one clause of a method is about: its technique, its ingredients, its tools, and its object where it is left unsaid.
 import { actOfKind, kindHas } from '../technique/works';
-import { remembering } from '../amount/remembering';
 import { isHot, isLotHot, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
 import { findTools } from '../technique/tools';
 import type { Clause } from './clauses';
+import { objectPhrase } from '../plan/object-phrase';
 import { nameOf } from './ready';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
 import type { Located, State } from './state';
@@ -48,31 +48,8 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
   });
 }
 
-const PREPOSITION =
-  /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while|or)\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
 export const PARTICIPLE =
   /(?<!\b(?:with|the|of|and|some|a))(?:^|,\s*|\s+)(?:while\s+)?((?:stirring|turning|mashing|seasoning(?! sachet| mix)|skimming|shaking|tossing|whisking|scraping|basting|squashing|pressing|breaking|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
-
-/** The noun phrase that an action is done to: "the chicken" of "the chicken to the wok". */
-export const objectPhrase: (rest: string) => string | null = remembering(phraseIn, 400, 2000);
-
-function phraseIn(rest: string): string | null {
-  const text = rest.replace(/^(?:in|together|up|out|down|off|through|over)\s+(?=the|it|a|an|them|half|some|each|all)/i, '');
-  if (
-    /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|gently|well|lightly|hot|immediately|again|sometimes|through|warm|cold|slightly|about|uncovered|covered|undisturbed|loosely|alone)\b/i.test(
-      text,
-    ) ||
-    /^\d+(?:\s*(?:-|to|or)\s*\d+)?\s*(?:more\s+)?(?:min|sec|hour)/i.test(text)
-  )
-    return null;
-  if (/^(?:(?:down|up|out|off|back|in)\s+)?(?:\p{L}+ly)(?:\s|$)/iu.test(text)) return null;
-  if (/^(?:overnight|a little|a bit|a while|a moment|briefly|quickly)\b(?!\s+(?:of|\p{L}))/iu.test(text) || /^overnight\b/i.test(text))
-    return null;
-  if (/^(?:a few|a couple of|several|many|two|three|four|\d+)\s+(?:more\s+)?times\b|^(?:once|twice)\b/i.test(text)) return null;
-  const cut = PREPOSITION.exec(' ' + text);
-  const phrase = (cut ? text.slice(0, Math.max(0, cut.index - 1)) : text).replace(/[\s,]+$/, '').trim();
-  return phrase && phrase.length <= 80 && !/^(?:a|an|the|down|up|out|off|in|on|back|over|and|or)$/i.test(phrase) ? phrase : null;
-}
 
 // Techniques are named in Latin letters; a class of all the world's letters costs three times as much.
 const WORDS = /[a-z\u00df-\u00ff-]+/g;

@@ -1,7 +1,7 @@
 // The cards of things that go somewhere: one for each, with its place, its water and what no list has.
 import { findFood } from '../recipe/food';
 import { useOf, type Draft } from '../plan/draft';
-import { objectPhrase } from './locate';
+import { objectPhrase } from '../plan/object-phrase';
 import { knownFoods, unlistedFoods, type Mention } from './mentions';
 import { nameOf } from './ready';
 import { inside, push } from './push';

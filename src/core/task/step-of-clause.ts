@@ -9,7 +9,8 @@ import { minutesOfText } from '../amount/minutes';
 import { type Mention } from './mentions';
 import { nameOf } from './ready';
 import { isContainer, type Located, type State } from './state';
-import { isTarget, objectPhrase } from './locate';
+import { objectPhrase } from '../plan/object-phrase';
+import { isTarget } from './locate';
 import { theOf, cuesOf } from './wording';
 
 const hotHazards = (item: string): Hazard[] => (/\b(?:boiling|hot)\b/i.test(item) ? ['hot', 'steam'] : []);

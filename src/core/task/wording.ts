@@ -12,7 +12,8 @@ import { nameOf } from './ready';
 import { hasMark } from '../technique/tools';
 import { worksOf, type Act } from '../technique/works';
 import { isContainer, type Located, type State } from './state';
-import { isTarget, PARTICIPLE, objectPhrase } from './locate';
+import { objectPhrase } from '../plan/object-phrase';
+import { isTarget, PARTICIPLE } from './locate';
 import { inTool, toolCall } from './tool-names';
 
 /** Both marks as they stand on dials: every 10 °C, every 25 °F. */
