@@ -87,6 +87,22 @@ describe('lids and places', () => {
   });
 });
 
+describe('heat', () => {
+  test('a bowl that was in a microwave for long comes out as hot as one that was in for a minute', () => {
+    for (const waiting of [1, 9, 30]) {
+      const world = after(
+        step('add', [MILK], 'bowl'),
+        step('put-in-place', [], 'bowl', { tools: ['microwave', 'bowl'] }),
+        step('microwave', [], 'bowl', { tools: ['microwave', 'bowl'], minutes: { active: 0.5, waiting } }),
+        step('take-out-place', [], 'bowl', { tools: ['microwave', 'bowl'] }),
+      );
+      expect(isHot(world, 'bowl'), `${waiting} min`).toBe(true);
+      apply(world, step('wait', [], 'bowl', { minutes: { active: 0, waiting: 30 } }));
+      expect(isHot(world, 'bowl')).toBe(false);
+    }
+  });
+});
+
 describe('the ring', () => {
   test('nothing is heated on a ring that is off, and no pan is drained on one that is on', () => {
     const world = after(step('fill-pan', [], 'saucepan', { water: true }), step('add', [PASTA], 'saucepan'));

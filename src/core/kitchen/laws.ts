@@ -249,7 +249,8 @@ export const LAWS: Partial<Record<Act, Law>> = {
     cook(world, vessel);
     const v = vesselIn(world, vessel);
     v.place = 'microwave';
-    v.hotUntil = world.clock + HOT.food;
+    // it cools from when it comes out, however long it was in
+    v.hotUntil = Infinity;
     for (const lot of contents(world, vessel)) lot.forms.add('microwave');
   },
   toast: (world, step, lots) => {
@@ -291,7 +292,12 @@ export const LAWS: Partial<Record<Act, Law>> = {
   },
   'place-out': (world, step) => {
     const vessel = vesselOf(step);
-    if (vessel) vesselIn(world, vessel).place = 'table';
+    if (!vessel) return;
+    const v = vesselIn(world, vessel);
+    v.place = 'table';
+    if (v.hotUntil < Infinity) return;
+    v.hotUntil = world.clock + HOT.food;
+    for (const lot of contents(world, vessel)) lot.hotUntil = v.hotUntil;
   },
   serve: (world, step, lots) => {
     for (const lot of lots) leave(lot);

@@ -27,6 +27,9 @@ export function objectsOf(world: World, step: Played): Lot[] {
   const works = worksIn(step);
   const named = step.uses.flatMap((use) => (use.ingredient === null ? [] : (pick(world, step, use) ?? [])));
   if (works.act === 'dip' && step.about?.length) named.unshift(...step.about.flatMap((i) => lotsOf(world, i).slice(-1)));
+  // "wrap each one with a strip of nori": what was spoken of is wrapped
+  if (works.act === 'shape' && named.length > 0 && step.about?.length)
+    return [...new Set(step.about.flatMap((i) => lotsOf(world, i).slice(-1)))];
   if (named.length > 0) return [...new Set(named)];
   if (step.from && (works.act === 'put' || works.act === 'lift')) {
     const lots = contents(world, step.from);

@@ -102,8 +102,14 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
     if (kind === 'there')
       return there.length > 0 ? nameLots(world, there, to, calls) : other || (to ? `the ${call(calls, to)}` : 'the food');
     if (kind === 'held') return nameLots(world, there, to, calls) || other || 'the food';
-    if (kind === 'spoken')
-      return listOf(about.map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) || 'everything';
+    if (kind === 'spoken') {
+      // the oil that they were fried in goes without saying
+      const main = about.filter((i) => !(world.ingredients[i]!.minor && world.ingredients[i]!.liquid));
+      return (
+        listOf((main.length > 0 ? main : about).map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) ||
+        'everything'
+      );
+    }
     const name = lots.length > 0 ? nameLots(world, lots, from, calls) : '';
     // what was shaped of several things has a name that no ingredient has, until it is baked
     const shaped =
@@ -112,7 +118,7 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
     const isShape =
       shaped &&
       SHAPES.test(other) &&
-      (name === '' || NO_FOOD.test(name) || /parcels?$/.test(other)) &&
+      (name === '' || NO_FOOD.test(name) || /parcels?$/.test(other) || (lots.length > 0 && lots.every(isShaped))) &&
       !(calls.baked && lots.some(isDough));
     return (isShape ? other : name || other) || (from ? `everything in the ${call(calls, from)}` : 'the food');
   });

@@ -123,7 +123,9 @@ function takeTurn(world: World, step: Played, line: number | null, calls: Calls,
 /** Fills the holes in the words of a step; the world is read now, before the step is done. */
 function filling(world: World, step: Played, calls: Calls): Turn['fill'] {
   const vessel = vesselOf(step);
-  const lots = objectsOf(world, step);
+  // what is dipped has a name, and what it is dipped in another
+  const isDipped = worksIn(step).act === 'dip' && (step.about ?? []).length > 0;
+  const lots = isDipped ? step.about!.flatMap((i) => lotsOf(world, i).slice(-1)) : objectsOf(world, step);
   const there = vessel ? contents(world, vessel) : (step.about ?? []).flatMap((i) => lotsOf(world, i).slice(-1));
   if (step.noun) for (const lot of lots) lot.name = step.noun;
   const from = step.from ?? lots[0]?.at ?? vessel;

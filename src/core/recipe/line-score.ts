@@ -16,7 +16,7 @@ export const stripMarks = (line: string) =>
         .replace(/^([*_])(\S.*\S)\1$/, '$2')
         .trim();
 export const STEP_LABEL =
-  /^(?:step\s*)?\(?\d{1,3}(?:st|nd|rd|th)?\s*[.):-]+\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/i;
+  /^(?:step\s*)?\(?\d{1,3}(?:st|nd|rd|th)?\s*(?:[.):]+-*\s*|-+(?!\p{L}))\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/iu;
 
 const OPENING = /^(?:meanwhile|then|next|when|once|while|after|finally|lastly|in|on|for|to|using|with)\b/i;
 

@@ -326,7 +326,9 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
     draft.lines.every((l) => l.role === 'blank') &&
     /^(?:\p{L}|\d+-\p{L})/u.test(text) &&
     !/\b(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|pinch|handful)\b/i.test(text);
-  if (!draft.recipe.title && (like < 2 || first) && wordy <= 14 && (!/[.]$/.test(text) || servings) && !STEP_LABEL.test(text)) {
+  // "black pepper" at the end of a list is on it
+  const listed = draft.recipe.ingredients.length > 0 && findFood(text) !== null && /^\p{Ll}/u.test(text);
+  if (!draft.recipe.title && !listed && (like < 2 || first) && wordy <= 14 && (!/[.]$/.test(text) || servings) && !STEP_LABEL.test(text)) {
     const forTwo = /\bfor\s+(one|two|three|four|five|six|eight|ten|\d{1,2})(?:\s+(?:people|persons))?$/i.exec(text);
     if (servings) draft.recipe.servings ??= servings.number;
     else if (forTwo) draft.recipe.servings ??= servingsOf(`serves ${forTwo[1]}`)?.number ?? null;

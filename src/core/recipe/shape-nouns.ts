@@ -1,7 +1,11 @@
 // Nouns for what was shaped or cut: "the balls", "each strip". Recipes name pieces so that no list of ingredients has.
 
-const SINGULAR =
-  'ball|roll|piece|slice|wedge|parcel|round|square|triangle|strip|fritter|cake|burger|meatball|dumpling|biscuit|cookie|scone|bun|muffin|flatbread|kofta|tart|floret|stick|cube|ring|disc|nugget|circle|bar|chunk|portion|shape|star|heart';
+/** What a knife makes, as a pattern. */
+export const CUT_NOUN =
+  'piece|slice|wedge|round|square|triangle|strip|floret|stick|cube|ring|disc|circle|bar|chunk|portion|shape|halve|finger';
+const MADE =
+  'ball|roll|parcel|fritter|cake|burger|meatball|dumpling|biscuit|cookie|scone|bun|muffin|flatbread|kofta|tart|nugget|star|heart';
+const SINGULAR = `${MADE}|${CUT_NOUN.replace('|halve|finger', '')}`;
 
 /** One of them, as a pattern. */
 export const SHAPE_ONE = `(?:${SINGULAR}|patty|wrap|skewer)`;

@@ -150,6 +150,7 @@ function takeClause(state: State, said: Located): void {
   const works = worksOf(c.technique?.id, c.technique?.like);
   if (c.technique?.id === 'dust' || c.technique?.id === 'flour-surface') if (c.mentions.length > 0) return dustWith(state, c);
   if (isDoneAlready(state, c, works.act)) return;
+  if (isKept(c)) return keepLast(state, c);
   const lid = uncovers(state, c, works.act);
   if (lid) return work(state, { ...c, technique: techniqueById('uncover')! });
   // "put a tray in to heat up"
@@ -161,7 +162,7 @@ function takeClause(state: State, said: Located): void {
   )
     return heatInOven(state, c);
   if (isFilm(state, c)) return work(state, { ...c, rest: 'the cling film' });
-  const instead = filled(state, c, works.act) ?? tippedIn(c) ?? takenOut(state, c, works.act);
+  const instead = filled(state, c, works.act) ?? coatedIn(c, works.act) ?? tippedIn(c) ?? takenOut(state, c, works.act);
   if (instead) return takeClause(state, instead);
   switch (works.act) {
     case 'oven-on':
@@ -179,6 +180,14 @@ function takeClause(state: State, said: Located): void {
     default:
       return work(state, c);
   }
+}
+
+/** "Slice off the tops and keep them": nothing more is done. */
+const isKept = (c: Located) => c.verb === 'keep' && !c.first && /^(?:it|them|this|these)$/i.test(c.rest.trim());
+
+function keepLast(state: State, c: Located): void {
+  const last = state.steps.at(-1);
+  if (last) state.steps[state.steps.length - 1] = { ...last, cues: [...(last.cues ?? []), { sense: 'sight', text: `keep ${c.rest}` }] };
 }
 
 /** "Take off the plate", where the plate is the cover. */
@@ -207,6 +216,18 @@ function filled(state: State, c: Located, act: Act): Located | null {
     verb: 'spoon',
     technique: techniqueById('spoon')!,
     rest: `the mixture into ${c.rest}`,
+    tools: c.tools.map((t) => ({ ...t, at: t.at + by })),
+  };
+}
+
+/** "Roll in the seeds": it is rolled in them. */
+function coatedIn(c: Located, act: Act): Located | null {
+  if (act !== 'dip' || !/^in\s+\S/i.test(c.rest)) return null;
+  const by = 'it '.length;
+  return {
+    ...c,
+    rest: `it ${c.rest}`,
+    mentions: c.mentions.map((m) => ({ ...m, at: m.at + by, end: m.end + by })),
     tools: c.tools.map((t) => ({ ...t, at: t.at + by })),
   };
 }

@@ -1,7 +1,7 @@
 // The frame of the hob: a pan on its ring, what goes in first, and the water or fat that it wants.
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { moveIn } from './put-cards';
 import { frameOf, thingsOf } from './things';
 import { wholeOf, type Mention } from './mentions';
@@ -36,7 +36,8 @@ export function onHob(state: State, c: Located): void {
   if (isPan(pan) && state.beforeHeat === null) state.beforeHeat = state.steps.length;
   for (const m of fresh) makeReady(state, m, c, false);
   state.container = pan;
-  const overWater = isOverWater(c.rest);
+  // a steamer has holes: the water is in the pan below
+  const overWater = isOverWater(c.rest) || hasMark(pan, 'above');
   if (overWater) waterUnder(state, c);
   if (cooksInWater(state, c, id, pan, fresh)) boilWater(state, c, pan);
   for (const m of fresh) putInPan(state, c, m, pan);
@@ -81,8 +82,10 @@ function panFor(state: State, c: Located, id: string, fresh: readonly Mention[],
   if (own && !['plate', 'board'].includes(own)) return own;
   const held = state.container;
   if (microwave) return held && toolById(held)?.kind === 'container' ? held : 'bowl';
-  if (held === 'slow-cooker') return held;
-  const usual = id === 'fry' ? 'frying-pan' : 'saucepan';
+  const fries = id === 'fry' || id === 'heat-pan';
+  // "heat the rest of the oil and fry the onions", with the meat in the slow cooker: in the pan
+  if (held === 'slow-cooker' && !fries) return held;
+  const usual = fries && (id === 'fry' || held === 'slow-cooker') ? 'frying-pan' : 'saucepan';
   const places = [...new Set(there.map((i) => state.placed.get(i)))].filter((v): v is string => v !== undefined);
   const where = places.find((v) => isPan(v)) ?? null;
   // "heat the oil in a clean pan and fry the cakes": not where they were mixed

@@ -1,4 +1,5 @@
 // The frame of joining: what is worked into one goes in first.
+import { contents } from '../kitchen/index';
 import { capital } from '../recipe/method-lines';
 import { kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
@@ -12,6 +13,7 @@ import { inTool, toolCall } from './tool-names';
 import { inUse, isHeld, isPan, mixingBowl } from './vessels';
 import { sentence, wording } from './wording';
 
+import { isMinor } from './put-meaning';
 import { moveIn, pourWater, putIn, saidOf, unlistedIn, waterIn } from './put-cards';
 import { allBut, frameOf, goalOf, placeOf, thingsOf, type Things } from './things';
 
@@ -69,21 +71,28 @@ export function join(state: State, c: Located): void {
       });
     const water = waterIn(c);
     if (water) pourWater(state, c, to, water);
-    const came = fresh.length + away.length + extra.length + (water ? 1 : 0) > 0;
+    // "rub together": the flour alone is not what is rubbed
+    const all = /^together\b/i.test(c.rest) && inside(state, to).some((i) => isMinor(state, i)) && unworked(state, to);
+    const came = all || fresh.length + away.length + extra.length + (water ? 1 : 0) > 0;
     say(state, { ...c, mentions: [] }, { text: came ? joinedWording(state, c, to) : wording(state, c), into: to, uses: [] });
   }
   for (const m of fresh) state.used.add(m.ingredient);
   focusOn(state, inside(state, to), null);
 }
 
+/** Nothing in it was worked into one yet. */
+const unworked = (state: State, vessel: string) => contents(state.world, vessel).every((lot) => !lot.joined);
+
 const isAlone = (c: Located) => /^(?:beat|whisk|whip|mash|cream)$/.test(c.verb ?? '');
+
+const HANDS = / with (?:your |clean |wet )*(?:fingertips|fingers|hands)\b/i;
 
 /** "Stir everything in the bowl." */
 function joinedWording(state: State, c: Located, to: string): string {
   const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || (toolById(t.id)?.kind === 'appliance' && t.id !== to));
   const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${capital(c.verb!)} everything`;
   return sentence(
-    `${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : ''}${c.adverb ? ` ${c.adverb}` : ''}${c.until ? ` ${untilOnly(c.until)}` : ''}`,
+    `${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : (HANDS.exec(c.rest)?.[0] ?? '')}${c.adverb ? ` ${c.adverb}` : ''}${c.until ? ` ${untilOnly(c.until)}` : ''}`,
   );
 }
 

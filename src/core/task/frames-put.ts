@@ -29,7 +29,7 @@ import {
   withWorkedIn,
 } from './put-meaning';
 import { goalWords, madeWords, pourWater, putIn, saidOf, there, unlistedIn, waterIn } from './put-cards';
-import { allBut, frameOf, goalOf, liesAt, placeOf, thingsOf, type Frame, type Things } from './things';
+import { allBut, frameOf, goalOf, liesAt, PIECE, placeOf, thingsOf, type Frame, type Things } from './things';
 
 /** Verbs with which a thing is put on another: "sprinkle the rice with cheese". */
 const isWithVerb = (c: Located) =>
@@ -79,6 +79,8 @@ export function put(state: State, c: Located): void {
     (/^out\b/i.test(c.rest) && /^(?:tip|turn|empty|scrape|roll)$/.test(c.verb ?? '') && !withFrame ? 'board' : null) ??
     // what is filled lies before the learner
     (withFrame && c.technique?.id === 'stuff' && object.there.length === 0 && object.fresh.length > 0 ? 'board' : null) ??
+    // "put a burger in each", of buns that lie by themselves
+    (/^each$/i.test(frame.goal?.text ?? '') && goal.lots.length > 0 && goal.lots.every((i) => !state.placed.has(i)) ? 'board' : null) ??
     (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses) ?? liesAt(state, state.objectUses)) : null) ??
     placeForPut(state, c, theme);
   if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';
@@ -121,7 +123,7 @@ export function put(state: State, c: Located): void {
   cookOn(state, c, to);
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
-  const called = shapeSaid(frame) ?? (nothingSaid || frame.theme?.pronoun ? state.object : null);
+  const called = shapeSaid(state, frame) ?? (nothingSaid || frame.theme?.pronoun ? state.object : null);
   if (withFrame) focusOn(state, base.length > 0 ? base : state.objectUses, null);
   else if (goal.lots.length + under.length > 0 && frame.goal?.vessel === null)
     focusOn(state, [...goal.lots, ...under.map((m) => m.ingredient), ...spoken], null);
@@ -192,6 +194,9 @@ function coatAlone(state: State, c: Located, theme: Things, base: readonly Menti
   );
 }
 
+/** "a burger", of what was shaped. */
+const pieceWords = ({ theme }: Frame): string | null => (theme && PIECE.test(theme.text) ? theme.text : null);
+
 type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; whole: boolean };
 
 function putThings(state: State, c: Located, { theme, to, frame, withFrame, whole }: Putting): void {
@@ -241,7 +246,9 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
     const emptied = from !== null && inside(state, from).every((i) => moved.includes(i));
     cards.push(() =>
       saidOf(state, c, to, {
-        text: single ? wording(state, c) : sentence(`${verb} ${madeWords(state, c) ?? '⟦spoken|⟧'}${withFrame ? '' : ` ${where}`}`),
+        text: single
+          ? wording(state, c)
+          : sentence(`${verb} ${madeWords(state, c) ?? pieceWords(frame) ?? '⟦spoken|⟧'}${withFrame ? '' : ` ${where}`}`),
         uses: all && from ? [] : away.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
         mentions: [],
         about: away,

@@ -1,6 +1,7 @@
 // The frame of all other work: cutting, shaping, draining, lifting, waiting: one step, on what is named or was spoken of.
 import { findFood, foodIs } from '../recipe/food';
 import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
+import { lotsOf } from '../kitchen/index';
 import { hasMark, toolById } from '../technique/tools';
 import { worksOf, type Act, type Works } from '../technique/works';
 import { frameOf, thingsOf, placeOf, type Frame } from './things';
@@ -14,7 +15,7 @@ import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
 import { common, focusOn } from './step-of-clause';
 import { makeReady } from './supply';
-import { isPan, mixingBowl, vesselOfPhrase } from './vessels';
+import { freeBowl, isPan, mixingBowl, vesselOfPhrase } from './vessels';
 import { vesselOfWork } from './vessel-of-work';
 import { wording } from './wording';
 
@@ -26,7 +27,7 @@ export function work(state: State, c: Located): void {
   const meant = c.mentions.filter((m) => m.end <= m.at).map((m) => m.ingredient);
   const named = [...object.fresh.map((m) => m.ingredient), ...object.there, ...meant];
   const unsaid = named.length === 0 && (frame.theme === null || frame.theme.pronoun !== null || frame.theme.everything);
-  const source = works.act === 'lift' && named.length === 0 ? sourceOf(state, c) : [];
+  const source = named.length === 0 ? sourceOf(state, c, works.act) : [];
   const about =
     source.length > 0
       ? source
@@ -40,7 +41,7 @@ export function work(state: State, c: Located): void {
             ? state.objectUses
             : named;
   intoBowl(state, c, works, frame);
-  outOfMachine(state, c, works, about);
+  outOfVessel(state, c, works, about);
   makeReadyFor(state, c, works, about);
   const vessel = vesselOfWork(state, c, works, frame.goal, about);
   if (isContained(works.act) && vessel !== null && vessel !== 'board') state.container = vessel;
@@ -65,22 +66,34 @@ export function work(state: State, c: Located): void {
   say(
     state,
     { ...c, mentions },
-    { text: aside(state, c, into), into, ...(from ? { from } : {}), ...(about.length > 0 && mentions.length === 0 ? { about } : {}) },
+    {
+      text: aside(state, c, into),
+      into,
+      ...(from ? { from } : {}),
+      ...(about.length > 0 && (mentions.length === 0 || works.act === 'dip' || isBeside(frame)) ? { about } : {}),
+    },
   );
   after(state, c, works, named, about, into);
 }
 
-/** Nothing is shaped between blades. */
-function outOfMachine(state: State, c: Located, works: Works, about: readonly number[]): void {
-  const machine = placeOf(state, about);
-  if (works.act !== 'shape' || machine === null || !hasMark(machine, 'holds') || !toolById(machine)?.hazards.includes('sharp')) return;
-  const bowl = mixingBowl(state);
-  moveIn(state, { ...c, rest: '' }, inside(state, machine), bowl);
-  state.container = bowl;
+/** "Wrap each one with a strip of nori": the nori is used, and is not what is wrapped. */
+const isBeside = ({ theme, with: by }: Frame): boolean =>
+  theme !== null && theme.pronoun !== null && theme.mentions.length === 0 && by !== null;
+
+/** Nothing is shaped between blades, nor rolled out in a bowl. */
+function outOfVessel(state: State, c: Located, works: Works, about: readonly number[]): void {
+  const from = placeOf(state, about);
+  if (works.act !== 'shape' || from === null || phrasesOf(state, c).some((p) => p.vessel !== null)) return;
+  const isMachine = hasMark(from, 'holds') && toolById(from)?.hazards.includes('sharp');
+  const to = isMachine ? mixingBowl(state) : works.traits.has('flat') && toolById(from)?.kind === 'container' ? 'board' : null;
+  if (to === null) return;
+  moveIn(state, { ...c, rest: '' }, inside(state, from), to);
+  state.container = to;
 }
 
-/** "Snip the chives into the cream": the cream has to be in a bowl. */
+/** "Snip the chives into the cream": the cream has to be in a bowl. "Roll the balls in the seeds": the seeds too. */
 function intoBowl(state: State, c: Located, works: Works, { goal }: Frame): void {
+  if (works.act === 'dip' && goal?.prep === 'in') return layOut(state, c, thingsOf(state, c, goal).fresh);
   if (works.act !== 'ready' || goal === null || goal.vessel !== null || !/^(?:in|into|over)$/.test(goal.prep ?? '')) return;
   const under = thingsOf(state, c, goal).fresh.filter((m) => {
     const food = findFood(state.recipe.ingredients[m.ingredient]!.item);
@@ -92,6 +105,18 @@ function intoBowl(state: State, c: Located, works: Works, { goal }: Frame): void
     putIn(state, c, m, bowl);
     state.used.add(m.ingredient);
     state.container = bowl;
+  }
+}
+
+/** What things are dipped or rolled in stands ready, in a bowl of its own: no clean food lies there later. */
+function layOut(state: State, c: Located, coats: readonly Mention[]): void {
+  for (const m of coats) {
+    makeReady(state, m, c, false);
+    // a beaten egg stands in its bowl
+    if (lotsOf(state.world, m.ingredient).some((lot) => lot.at !== null && lot.at !== 'board' && !isPan(lot.at) && lot.forms.size > 0))
+      continue;
+    putIn(state, c, m, freeBowl(state));
+    state.used.add(m.ingredient);
   }
 }
 
@@ -115,9 +140,12 @@ function allIn(state: State): number[] {
 const spoken = (state: State, c: Located, theme: Phrase | null): number[] =>
   ((theme?.pronoun === 'them' && c.first) || theme?.everything) && state.lineObjects.length > 1 ? state.lineObjects : state.objectUses;
 
-/** "Lift the block out of the tin": all that is in the tin. */
-function sourceOf(state: State, c: Located): number[] {
-  const source = phrasesOf(state, c).find((p) => isSourcePrep(p.prep) && p.vessel !== null);
+/** "Lift the block out of the tin": all that is in the tin. "Squeeze the water out of the courgette": the courgette. */
+function sourceOf(state: State, c: Located, act: Act): number[] {
+  const sources = phrasesOf(state, c).filter((p) => isSourcePrep(p.prep));
+  const things = sources.flatMap((p) => (p.vessel === null ? p.mentions : [])).map((m) => m.ingredient);
+  if (things.length > 0 || act !== 'lift') return things;
+  const source = sources.find((p) => p.vessel !== null);
   const vessel = source ? vesselOfPhrase(state, c, source) : null;
   return vessel ? inside(state, vessel) : [];
 }

@@ -113,6 +113,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     for (let k = mentions.length - 1; k >= 0; k--)
       if (mentions[k]!.at > doing.index && state.placed.has(mentions[k]!.ingredient)) mentions.splice(k, 1);
   takeAllOfThem(state, clause, rest, mentions);
+  leaveForLater(state, clause, line, mentions, rest);
   // "Open the can" says which one by there being no other
   const cans = clause.verb === 'open' && mentions.length === 0 ? /\b(?:can|tin)(s?)\b/i.exec(rest) : null;
   if (cans) mentions.push(...cansOf(state).slice(0, cans[1] ? undefined : 1));
@@ -195,6 +196,20 @@ const span = (words: RegExp, text: string) => {
 
 const cansOf = (state: State): Mention[] =>
   state.recipe.ingredients.flatMap((one, i) => (one.unit === 'can' && !state.used.has(i) && !state.placed.has(i) ? [wholeOf(i)] : []));
+
+/** "Pour in the wet ingredients ... Fold in the melted butter": what is named by itself later is not among them. */
+function leaveForLater(state: State, clause: Clause, line: number, mentions: Mention[], rest: string): void {
+  const isOf = (m: Mention) => /^(?:wet|dry) ingredients?$/i.test(rest.slice(m.at, m.end));
+  if (!mentions.some((m) => isOf(m) && state.used.has(m.ingredient))) return;
+  const said = state.recipe.instructions[line - 1] ?? '';
+  const from = said.indexOf(clause.rest);
+  const later = [from < 0 ? '' : said.slice(from + clause.rest.length), ...state.recipe.instructions.slice(line)].join('\n');
+  const named = new Set(mentionsIn(later.replace(/\b(?:wet|dry) ingredients?\b/gi, ''), state.names, new Set()).map((m) => m.ingredient));
+  for (let k = mentions.length - 1; k >= 0; k--) {
+    const m = mentions[k]!;
+    if (isOf(m) && !state.used.has(m.ingredient) && named.has(m.ingredient)) mentions.splice(k, 1);
+  }
+}
 
 /** "Put everything in a blender" with nothing in use yet: all of the list. "All of the ingredients except the corn": without the corn. */
 function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Mention[]): void {

@@ -5,6 +5,7 @@ import { Fraction, readNumber, toFraction, toQuantity, type Quantity } from '../
 import { readUnit, type Unit } from '../amount/units';
 import { findFood, foodAt, foodIs, nameWords, singular } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
+import { findTools } from '../technique/tools';
 
 /** An ingredient spoken of, with the place of its words in the text. */
 export type Mention = {
@@ -14,7 +15,7 @@ export type Mention = {
   quantity: Quantity | null;
   unit: Unit | null;
   part: 'some' | 'rest' | 'all';
-  /** What stays behind: "1 tbsp", of "all but 1 tbsp of the seeds". */
+  /** What stays behind: "1 tbsp", of "all but 1 tbsp of the seeds"; empty, where most goes in. */
   but?: string;
 };
 
@@ -264,6 +265,7 @@ function amountBefore(
     before,
   );
   if (but) return { quantity: null, unit: null, part: 'all', but: but[1]! };
+  if (/\bmost of\s+(?:the\s+|your\s+)?(?:\p{L}+\s+)?$/iu.test(before)) return { quantity: null, unit: null, part: 'all', but: '' };
   const portion =
     /\b(half|(?:a|one)[ -](?:third|quarter)|two[ -]thirds|three[ -]quarters)\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?$/iu.exec(before);
   if (portion && one.min) {
@@ -343,15 +345,22 @@ export function knownFoods(ingredients: readonly Ingredient[], title = ''): Know
   return { ids, categories, words };
 }
 
+/** A loaf tin names no loaf. */
+const withoutTools = (text: string) =>
+  findTools(text).reduceRight((left, { at, length }) => {
+    const isLonger = left.slice(at, at + length).includes(' ');
+    return isLonger ? `${left.slice(0, at)}tool${left.slice(at + length)}` : left;
+  }, text);
+
 /**
  * Foods that a step names and the recipe does not list. Its first word is the verb ("butter the tin" names no food). Leaves out what is made on the way (dough, mixture), water, and comparisons ("like breadcrumbs").
  */
 export function unlistedFoods(text: string, known: KnownFoods): string[] {
-  const plain = text
+  const plain = withoutTools(text)
     .replace(/^\S+\s/, '')
     .replace(/\b(?:like|resembles?|looks like|size of|as thick as|until)\b.*$/i, '')
     .replace(
-      /\b(?:garlic press|butter knife|egg cup|egg size|potato masher|pizza cutter|salt water|cake tin|pie dish|bread knife|bread board|rice cooker|lemon squeezer|cookie sheet|cookie cutter|biscuit cutter|sheet pan|salad bowl|soup bowl|fish slice|apple corer|egg whisk|egg timer|cheese grater|coffee cup|tea towel|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?|juices? (?:runs? )?clear)\b/gi,
+      /\b(?:egg cup|egg size|pizza cutter|salt water|egg whisk|egg timer|cheese grater|coffee cup|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?|juices? (?:runs? )?clear)\b/gi,
       '',
     );
   const words = tokens(plain.replace(/\bfloured\b/i, 'flour')).map((t) => t.word);

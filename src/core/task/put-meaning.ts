@@ -6,8 +6,8 @@ import { wholeOf } from './mentions';
 import { inside } from './push';
 import type { Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
-import { placeOf, SHAPE, type Frame, type Things } from './things';
-import { inUse, mixingBowl } from './vessels';
+import { pieceOf, placeOf, SHAPE, type Frame, type Things } from './things';
+import { inUse, isHeld, mixingBowl } from './vessels';
 
 /** "pour on the milk": "pour the milk over it". */
 export function withoutStart(c: Located, { from, to }: Phrase): Located {
@@ -38,8 +38,12 @@ export function overWhat(state: State, c: Located, frame: Frame): string | null 
 export const RUNS_OVER = /^(?:pour|drizzle|sprinkle|scatter|season|cover|crumble|squeeze)$/;
 
 /** "Put the parcels on the tray": they are parcels when they are baked. */
-export const shapeSaid = ({ theme }: Frame): string | null =>
-  theme !== null && theme.mentions.length === 0 && theme.pronoun === null && SHAPE.test(theme.text) && /^the \p{L}+s$/iu.test(theme.text)
+export const shapeSaid = (state: State, { theme }: Frame): string | null =>
+  theme !== null &&
+  (theme.mentions.length === 0 || pieceOf(state, theme) !== null) &&
+  theme.pronoun === null &&
+  SHAPE.test(theme.text) &&
+  /^the \p{L}+s$/iu.test(theme.text)
     ? theme.text
     : null;
 
@@ -64,6 +68,8 @@ export function placeForPut(state: State, c: Located, theme: Things): string {
   const works = worksOf(c.technique?.id, c.technique?.like);
   // biscuits and dumplings go where paper lies ready for them
   if (theme.fresh.length === 0 && state.prepared && (held === 'board' || held === null)) return state.prepared;
+  // "Line a steamer. Add the dumplings."
+  if (state.prepared !== null && state.vesselSpoken === state.prepared && !isHeld(state, state.prepared)) return state.prepared;
   if (c.technique?.id === 'stuff') return placeOf(state, state.objectUses) ?? 'board';
   if (/^un(?:roll|fold|wrap)$/.test(c.verb ?? '')) return 'board';
   // "lay the wraps flat": not in the bowl that the filling is in

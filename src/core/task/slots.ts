@@ -21,7 +21,7 @@ const PREPS =
 
 // "in half", "to taste", "on all sides": words that say how, and name no place.
 const NO_PLACE =
-  /^(?:in(?:to)? (?:\d+(?!\s+(?:\w+\s+)?(?:bowls|glasses|plates|cups|mugs|jars|tins|pans|dishes|pots|moulds|ramekins|holes|cases|boxes))\b|(?:about |small |large |big |even |equal |thin |thick |bite-sized? |long |short |fine |little )*(?:strips|cubes|pieces|slices|wedges|chunks|quarters|halves|sticks|balls|rounds|squares|florets|rings|bars|fingers|batons|matchsticks|ribbons|coins|triangles|circles?|dice|segments|portions|thirds|eighths|sixths|parts)\b)|in (?:half|two|three|four|quarters|halves|thirds|batches|turn|turns|layers?|one layer|a single layer|a thin|an even|small|thin|chunks|pieces|strips|advance|the same way|one direction|spoonfuls|a (?:thin )?stream|circles?)|to (?:taste|serve|finish|make|cover|form|coat|combine|the boil|a boil|boil|a simmer|simmer|low|medium|high|room|cool|dry|soften|rest|stand|heat|warm|loosen|keep|give|get|help|seal|a fine|\d)|on (?:high|low|medium|full|each side|both sides|all sides|every side|one side|the other side|its side|their sides)|over (?:a |an |the )?(?:very )?(?:low|medium|high|gentle|moderate)|for|until|by|at|through (?:until|for)|off the heat|of)\b/i;
+  /^(?:in(?:to)? (?:\d+(?!\s+(?:\w+\s+)?(?:cups|holes|cases|boxes|moulds|ramekins))\b|(?:about |small |large |big |even |equal |thin |thick |bite-sized? |long |short |fine |little )*(?:strips|cubes|pieces|slices|wedges|chunks|quarters|halves|sticks|balls|rounds|squares|florets|rings|bars|fingers|batons|matchsticks|ribbons|coins|triangles|circles?|dice|segments|portions|thirds|eighths|sixths|parts)\b)|in (?:half|two|three|four|quarters|halves|thirds|batches|turn|turns|layers?|one layer|a single layer|a thin|an even|small|thin|chunks|pieces|strips|advance|the same way|one direction|spoonfuls|a (?:thin )?stream|circles?)|to (?:taste|serve|finish|make|cover|form|coat|combine|the boil|a boil|boil|a simmer|simmer|low|medium|high|room|cool|dry|soften|rest|stand|heat|warm|loosen|keep|give|get|help|seal|a fine|\d)|on (?:high|low|medium|full|each side|both sides|all sides|every side|one side|the other side|its side|their sides)|over (?:a |an |the )?(?:very )?(?:low|medium|high|gentle|moderate)|for|until|by|at|through (?:until|for)|off the heat|of)\b/i;
 
 /**
  * The phrases of a clause in their order, the object first where there is one. Places in the words are offsets in `c.rest`.
@@ -30,9 +30,10 @@ const NO_PLACE =
 export function phrasesOf(state: State, c: Located): Phrase[] {
   const rest = c.rest;
   const cuts: { at: number; prep: string | null; end: number }[] = [{ at: 0, prep: null, end: 0 }];
-  for (const m of rest.matchAll(PREPS)) {
-    if (/^of$/i.test(m[1]!)) continue;
-    const how = NO_PLACE.test(rest.slice(m.index));
+  const preps = [...rest.matchAll(PREPS)].filter((m) => !/^of$/i.test(m[1]!));
+  for (const [k, m] of preps.entries()) {
+    const until = preps[k + 1]?.index ?? rest.length;
+    const how = NO_PLACE.test(rest.slice(m.index)) && !isSized(c, m.index, until);
     cuts.push({ at: m.index, prep: how ? 'how' : m[1]!.toLowerCase().replace('using', 'with'), end: m.index + m[0].length });
   }
   const phrases = cuts.map(({ prep, end }, k): Phrase => {
@@ -42,6 +43,10 @@ export function phrasesOf(state: State, c: Located): Phrase[] {
   const lead = leadOf(state, c);
   return [...phrases.filter((p) => p.text !== ''), ...(lead ? [lead] : [])];
 }
+
+/** "In 1 1/2 qt. casserole": the number is the size of a place. */
+const isSized = (c: Located, from: number, to: number) =>
+  /^in(?:to)?\s+\d/i.test(c.rest.slice(from)) && c.tools.some((t) => t.at > from && t.at < to && isContainer(t.id));
 
 /** Where dough is worked, as on a board. */
 const WORKTOP = /\b(?:work ?surface|surface|worktop|work top|countertop|counter|table)\b/i;

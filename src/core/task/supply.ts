@@ -10,7 +10,7 @@ import { useOf, type Draft } from '../plan/draft';
 import type { Mention } from './mentions';
 import type { Use } from '../plan/model';
 import { measureStep, nameOf, readySteps } from './ready';
-import { pushEarly } from './push';
+import { push, pushEarly } from './push';
 import type { Located, State } from './state';
 import { isJuice } from './wording';
 
@@ -108,8 +108,13 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
       else if (step) early.push(step);
     }
   }
-  if (early.length > 0) pushEarly(state, early);
+  if (staysHere(state, index, early)) for (const draft of early) push(state, draft);
+  else if (early.length > 0) pushEarly(state, early);
 }
+
+/** What has to be hot when it is wanted is made ready then: boiling water is not poured out early, nor butter melted while the ring is free later. */
+const staysHere = (state: State, index: number, drafts: readonly Draft[]) =>
+  state.world.ingredients[index]!.isHot || (state.hob === null && drafts.some((d) => kindOf(d.technique) === 'melt'));
 
 /** Butter is melted in a pan that nothing else is in, nor will be soon. */
 function inFreePan(state: State, drafts: Draft[]): Draft[] {

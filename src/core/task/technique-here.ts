@@ -216,7 +216,8 @@ const BY_TECHNIQUE = table<Rule[]>({
 const WITH_LIQUID = /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|liquid)\b/iu;
 
 /** "Set the bowl over a pan of simmering water": water has to simmer. */
-export const isOverWater = (rest: string) => /\bover\s+(?:an?|the)\s+(?:sauce)?pan\s+of\b.*\bwater\b/i.test(rest);
+export const isOverWater = (rest: string) =>
+  /\bover\s+(?:(?:an?|the)\s+(?:sauce)?pan\s+of\b.*\bwater\b|(?:gently |barely )?(?:simmering|boiling|hot)\s+water\b)/i.test(rest);
 
 const OVER_WATER: Rule = { when: ({ rest }) => isOverWater(rest), then: 'simmer' };
 

@@ -2,8 +2,8 @@
 import { table } from '../amount/table';
 import { lotsOf } from '../kitchen/index';
 import { isShaped } from '../kitchen/matter';
-import { findFood } from '../recipe/food';
-import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
+import { findFood, nameWords, singular } from '../recipe/food';
+import { CUT_NOUN, SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { wholeOf, type Mention } from './mentions';
 import { inside } from './push';
 import { hasMark, toolById } from '../technique/tools';
@@ -20,6 +20,8 @@ export const MADE = /^\s+(?:paste|slurry|mixture|mix|filling|sauce|dough|batter)
 export function thingsOf(state: State, c: Located, phrase: Phrase | null): Things {
   if (phrase === null) return { fresh: [], there: [] };
   if ((phrase.pronoun || phrase.everything) && phrase.mentions.length === 0) return spokenOf(state, phrase);
+  const piece = pieceOf(state, phrase);
+  if (piece !== null) return { fresh: [], there: piece };
   const fresh: Mention[] = [];
   const there: number[] = [];
   for (const m of phrase.mentions) {
@@ -39,6 +41,17 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
   return { fresh: [], there: ofNoun(state, phrase.text, isGoalPrep(phrase.prep)) };
 }
 
+/** "Put a burger in each", with burger buns on the list: what was shaped, not the buns. */
+export function pieceOf(state: State, phrase: Phrase): number[] | null {
+  const [only] = phrase.mentions;
+  const noun = PIECE.exec(phrase.text)?.[1]?.toLowerCase();
+  if (!only || phrase.mentions.length > 1 || !noun) return null;
+  const item = nameWords(state.recipe.ingredients[only.ingredient]!.item);
+  if (item.at(-1) === singular(noun) || !item.includes(singular(noun))) return null;
+  const made = state.world.lots.findLast((lot) => isShaped(lot) && !lot.parts.has(only.ingredient));
+  return made ? [...made.parts.keys()] : null;
+}
+
 function spokenOf(state: State, phrase: Phrase): Things {
   if (phrase.everything && state.used.size === 0 && state.objectUses.length === 0)
     return { fresh: state.recipe.ingredients.flatMap((one, i) => (one.optional ? [] : [wholeOf(i)])), there: [] };
@@ -55,6 +68,9 @@ function spokenOf(state: State, phrase: Phrase): Things {
   };
 }
 
+const CUT = new RegExp(`^(?:${CUT_NOUN})s?$`, 'i');
+/** "a burger", "each ball". */
+export const PIECE = new RegExp(`^(?:an?|one|the|each|every)\\s+(${SHAPE_ONE}|${SHAPE_MANY})$`, 'i');
 export const SHAPE = new RegExp(`\\b(?:${SHAPE_ONE}|${SHAPE_MANY})\\b`, 'i');
 
 const MIXTURE = new RegExp(
@@ -94,7 +110,10 @@ export function ofNoun(state: State, text: string, asGoal = false): number[] {
     if (shaped) return [...shaped.parts.keys()];
     // "fry the koftas", with the yoghurt spoken of last: what was shaped
     const made = [...state.world.lots].reverse().find((lot) => isShaped(lot));
-    const isPieces = state.objectUses.some((i) => lotsOf(state.world, i).some((lot) => lot.forms.has('cut') || isShaped(lot)));
+    // "a burger" is no half of a bun; "a slice" may be of anything that was cut
+    const isPieces = state.objectUses.some((i) =>
+      lotsOf(state.world, i).some((lot) => (CUT.test(noun) && lot.forms.has('cut')) || isShaped(lot)),
+    );
     return made && !isPieces ? [...made.parts.keys()] : state.objectUses;
   }
   // what is stirred into the soup is not the soup

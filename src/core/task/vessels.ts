@@ -97,6 +97,9 @@ export function mixingBowl(state: State): string {
   return [usual, 'bowl', 'large-bowl', 'small-bowl'].find((v) => !isHeld(state, v)) ?? usual;
 }
 
+/** A bowl for something small, with nothing in it. */
+export const freeBowl = (state: State): string => ['small-bowl', 'bowl', 'large-bowl'].find((v) => !isHeld(state, v)) ?? 'small-bowl';
+
 const PANS = ['saucepan', 'large-pan', 'frying-pan', 'wok'];
 export const isPan = (id: string | null): id is string => id !== null && PANS.includes(id);
 /** A pan with nothing in it. */

@@ -103,6 +103,42 @@ describe('what is acted on', () => {
       'Put the pasta back in the saucepan.',
       'large-pan',
     ],
+    [
+      '200 g green beans\n100 ml milk',
+      'Mix the beans and milk in 1 1/2 qt. casserole. Bake for 25 minutes.',
+      'Put the green beans in the casserole.',
+      'baking-dish',
+    ],
+    [
+      '12 dumpling wrappers\n1 cup cabbage',
+      'Lay a wrapper on the board. Put the cabbage in the centre. Fold over. Line a steamer with paper. Add the dumplings. Steam over boiling water for 8 minutes.',
+      'Add the dumplings to the steamer.',
+      'steamer',
+    ],
+    [
+      '500 g mince\n1 apple, grated',
+      'Squeeze the liquid out of the grated apple. Put it in a large bowl with the mince.',
+      'Put the apple in a large bowl.',
+      'large-bowl',
+    ],
+    [
+      '500 g stewing beef\n2 tbsp oil\n2 onions, sliced',
+      'Heat half the oil in a frying pan and brown the beef. Put it in the slow cooker. Heat the rest of the oil and fry the onions for 5 minutes.',
+      'Fry the onions for 5 minutes.',
+      'frying-pan',
+    ],
+    [
+      '300 g rice\n1 carrot, grated\n2 sheets nori',
+      'Boil the rice for 12 minutes. Drain it and put it in a bowl with the carrot. Shape into 8 balls. Wrap each one with a strip of nori.',
+      'Wrap the balls with a strip of nori.',
+      'bowl',
+    ],
+    [
+      '300 g potatoes\n1 egg, beaten\n50 g breadcrumbs',
+      'Boil the potatoes for 12 minutes. Drain and mash them. Shape into 4 cakes. Dip each cake in the egg, then coat in the breadcrumbs.',
+      'Coat the cakes in the breadcrumbs.',
+      'bowl',
+    ],
   ])('%s: %s', (list, method, text, into) => {
     const task = build(list, method);
     expect(texts(task)).toContain(text);
@@ -189,6 +225,37 @@ describe('what it is called', () => {
         .flatMap((s) => s.small)
         .filter((line) => /\b(?:up|out|down) it\b/.test(line)),
     ).toEqual([]);
+  });
+});
+
+describe('what is said in passing', () => {
+  test('what is sliced off and kept is no step of its own', () => {
+    const task = build('4 tomatoes', 'Slice the tops off the tomatoes and keep them. Scoop out the seeds with a teaspoon.');
+    expect(texts(task).filter((t) => /^Keep/.test(t))).toEqual([]);
+    expect(step(task, /^Slice the tops/).cues.map((cue) => cue.text)).toContain('keep them');
+    expect(texts(task)).toContain('Scoop out the seeds of the tomatoes with a teaspoon.');
+  });
+  test('“the wet ingredients” are those in their bowl, not what is named by itself later', () => {
+    const task = build(
+      '1 cup flour\n1 cup buttermilk\n2 eggs\n50 g butter, melted',
+      'Put the flour in a large bowl. In another bowl whisk the buttermilk and eggs. Pour the wet ingredients into the flour and stir. Fold in the melted butter.',
+    );
+    const names = (s: { uses: { item: string }[] }) => s.uses.map((u) => u.item);
+    expect(own(task).filter((s) => s.into === 'large-bowl' && names(s).includes('butter'))).toHaveLength(1);
+  });
+  test('boiling water is measured after the kettle, butter melted when it is wanted', () => {
+    const task = build(
+      '1 cup flour\n1 tsp bicarbonate of soda\n2 tbsp boiling water\n50 g butter\n200 g rice\n1 tbsp honey, melted',
+      'Melt the butter in a frying pan. Mix the bicarbonate of soda with the boiling water in a cup.',
+    );
+    const at = (text: RegExp) => task.steps.findIndex((s) => text.test(s.text));
+    expect(at(/^Fill the kettle/)).toBeGreaterThan(at(/^Melt the butter/));
+    expect(at(/with boiling water/)).toBeGreaterThan(at(/^Fill the kettle/));
+  });
+  test('a loaf tin brings no bread', () => {
+    expect(dryRun(build('500 g yoghurt', 'Line a loaf tin with cling film. Pour in the yoghurt.')).map((f) => f.about)).not.toContain(
+      'bread',
+    );
   });
 });
 

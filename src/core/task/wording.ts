@@ -34,6 +34,7 @@ export function theOf(state: State, mention: Mention): string {
   const one = state.recipe.ingredients[mention.ingredient]!;
   if (one.preparation.includes('juiced')) return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} juice`;
   if (isJuice(state, mention.ingredient)) return `the ${nameOf(one)} juice`;
+  if (mention.but === '') return `most of the ${nameOf(one)}`;
   if (mention.but) return `all but ${mention.but} of the ${nameOf(one)}`;
   if (mention.part === 'rest') return `the rest of the ${nameOf(one)}`;
   if (mention.part === 'some' && mention.quantity === null) return `a little ${nameOf(one)}`;
@@ -299,7 +300,7 @@ export function shortTitle(title: string): string {
   const words = title
     .replace(/^\S+(?:\s\S+)?:\s+(?=\S)/, '')
     .replace(/\s*&\s*/g, ' and ')
-    .replace(/^(?:how to (?:make|cook)|quick|easy|simple|my|the best)\s+/i, '')
+    .replace(/^(?:how to (?:make|cook)|quick|easy|simple|my|the best|\d+[- ](?:step|min(?:ute)?|hour|ingredient)s?)\s+/i, '')
     .split(/[,(:]|\s[-–—]\s|\b(?:for|with|on)\b|\bw\/|(?<=\S\s\S+\s)in\b/i)[0]!
     .split(/\s+/)
     .slice(-6)

@@ -38,6 +38,7 @@ const MARKS = table<string>({
   board: 'flat stand',
   hob: 'stand',
   colander: 'strains',
+  steamer: 'above',
   blender: 'loud lid holds',
   'slow-cooker': 'lid holds',
   mixer: 'loud',

@@ -52,7 +52,7 @@ export type Act = (typeof ACTS)[number];
  * `covered`: works under a cover. `pour`: a liquid runs. `tests`: tells whether food is done. `heats`: only warms. `parts`: waste or a part comes off, the thing stays what it is.
  * `newest`: "it" is what went in last, which changes among the rest. `clings`: in so thin a layer that it is part of what is below, and goes where that goes.
  * `shown`: where it was not done one sees that. `cuts`: cuts or peels. `pieces`: makes pieces of it, on a board. `tips`: of several things each is a step of its own.
- * `keeps`: cold work that can be done the day before. `fingers`: raw meat and fish are on the hands after it.
+ * `keeps`: cold work that can be done the day before. `fingers`: raw meat and fish are on the hands after it. `flat`: on something flat, never in a bowl.
  */
 export const TRAITS = [
   'hand',
@@ -78,6 +78,7 @@ export const TRAITS = [
   'tips',
   'keeps',
   'fingers',
+  'flat',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
@@ -127,7 +128,7 @@ const WRITTEN = table<string>({
   'rub-in': 'join hand dough fingers',
   'make-well': 'touch utensil',
   knead: 'shape hand dough fingers',
-  'roll-out': 'shape hand dough fingers',
+  'roll-out': 'shape hand dough fingers flat',
   shape: 'shape hand dough fingers',
   wrap: 'shape hand',
   'fold-over': 'shape hand',
