@@ -129,6 +129,8 @@ export const LAWS: Partial<Record<Act, Law>> = {
       v.cover ??
       (hasMark(vessel, 'lid') ? 'lid' : 'cover');
     v.cover = v.lid;
+    // couscous under its plate steams when the plate comes off
+    if (v.hotUntil > world.clock) v.hotUntil = Math.max(v.hotUntil, world.clock + HOT.pot);
   },
   uncover: (world, step) => {
     const vessel = vesselOf(step) ?? [...world.vessels].find(([, v]) => v.lid !== null)?.[0];

@@ -9,7 +9,7 @@ import { hasMark, isVessel, toolById } from '../technique/tools';
 import { table } from '../amount/table';
 import type { Known, Lot, Played, Vessel, World, Place } from './model';
 
-/** Minutes that things stay hot after they leave the heat (common practice): a full pot, a pan or bowl, food by itself. */
+/** Minutes that things stay hot after they leave the heat (common practice): a full pot or what is covered, a pan or bowl, food by itself. */
 export const HOT = { pot: 30, pan: 20, food: 10 } as const;
 /** From this much a pan is a full pot, which cools slowly (common practice). */
 const FULL_POT_ML = 1000;
@@ -127,7 +127,8 @@ export const isLotHot = (world: World, lot: Lot): boolean => lot.hotUntil > worl
 /** How long a vessel that leaves the heat now stays hot. */
 export function staysHot(world: World, vessel: string): number {
   const ml = contents(world, vessel).reduce((sum, lot) => sum + volumeOf(world, lot), 0);
-  return world.clock + (ml >= FULL_POT_ML || vessel === 'baking-dish' ? HOT.pot : HOT.pan);
+  const covered = (world.vessels.get(vessel)?.lid ?? null) !== null;
+  return world.clock + (ml >= FULL_POT_ML || covered || vessel === 'baking-dish' ? HOT.pot : HOT.pan);
 }
 
 export const volumeOf = (world: World, lot: Lot): number =>

@@ -2,7 +2,7 @@
 import { findFood, foodIs } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import { techniqueById } from '../technique/lexicon';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
 import { useOf } from '../plan/draft';
 import type { Mention } from './mentions';
@@ -79,8 +79,7 @@ export function put(state: State, c: Located): void {
     (/^out\b/i.test(c.rest) && /^(?:tip|turn|empty|scrape|roll)$/.test(c.verb ?? '') && !withFrame ? 'board' : null) ??
     // what is filled lies before the learner
     (withFrame && c.technique?.id === 'stuff' && object.there.length === 0 && object.fresh.length > 0 ? 'board' : null) ??
-    // "put a burger in each", of buns that lie by themselves
-    (/^each$/i.test(frame.goal?.text ?? '') && goal.lots.length > 0 && goal.lots.every((i) => !state.placed.has(i)) ? 'board' : null) ??
+    onLoose(state, frame, goal.lots, theme) ??
     (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses) ?? liesAt(state, state.objectUses)) : null) ??
     placeForPut(state, c, theme);
   if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';
@@ -192,6 +191,15 @@ function coatAlone(state: State, c: Located, theme: Things, base: readonly Menti
     base.map((b) => b.ingredient),
     null,
   );
+}
+
+/** "Put a burger in each", "place the filling at one end", of buns and sheets that lie by themselves: before the learner. */
+function onLoose(state: State, { goal }: Frame, lots: readonly number[], theme: Things): string | null {
+  // squares of paper were cut for them
+  const onPaper = state.container !== null && hasMark(state.container, 'under');
+  if (goal === null || onPaper || goal.vessel !== null || !/\b(?:each|middle|cent(?:re|er)|ends?|edges?|sides?|half)\b/i.test(goal.text)) return null;
+  const under = lots.filter((i) => !theme.there.includes(i) && !theme.fresh.some((m) => m.ingredient === i));
+  return under.length > 0 && under.every((i) => !state.placed.has(i)) ? 'board' : null;
 }
 
 /** "a burger", of what was shaped. */

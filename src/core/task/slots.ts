@@ -21,7 +21,7 @@ const PREPS =
 
 // "in half", "to taste", "on all sides": words that say how, and name no place.
 const NO_PLACE =
-  /^(?:in(?:to)? (?:\d+(?!\s+(?:\w+\s+)?(?:cups|holes|cases|boxes|moulds|ramekins))\b|(?:about |small |large |big |even |equal |thin |thick |bite-sized? |long |short |fine |little )*(?:strips|cubes|pieces|slices|wedges|chunks|quarters|halves|sticks|balls|rounds|squares|florets|rings|bars|fingers|batons|matchsticks|ribbons|coins|triangles|circles?|dice|segments|portions|thirds|eighths|sixths|parts)\b)|in (?:half|two|three|four|quarters|halves|thirds|batches|turn|turns|layers?|one layer|a single layer|a thin|an even|small|thin|chunks|pieces|strips|advance|the same way|one direction|spoonfuls|a (?:thin )?stream|circles?)|to (?:taste|serve|finish|make|cover|form|coat|combine|the boil|a boil|boil|a simmer|simmer|low|medium|high|room|cool|dry|soften|rest|stand|heat|warm|loosen|keep|give|get|help|seal|a fine|\d)|on (?:high|low|medium|full|each side|both sides|all sides|every side|one side|the other side|its side|their sides)|over (?:a |an |the )?(?:very )?(?:low|medium|high|gentle|moderate)|for|until|by|at|through (?:until|for)|off the heat|of)\b/i;
+  /^(?:in(?:to)? (?:\d+(?!\s+(?:\w+\s+)?(?:cups|holes|cases|boxes|moulds|ramekins))\b|(?:about |small |large |big |even |equal |thin |thick |bite-sized? |long |short |fine |little )*(?:strips|cubes|pieces|slices|wedges|chunks|quarters|halves|sticks|balls|rounds|squares|florets|rings|bars|fingers|batons|matchsticks|ribbons|coins|triangles|circles?|dice|segments|portions|thirds|eighths|sixths|parts)\b)|in (?:half|two|three|four|quarters|halves|thirds|batches|turn|turns|layers?|one layer|a single layer|a thin|an even|small|thin|chunks|pieces|strips|advance|the same way|one direction|spoonfuls|a (?:thin )?stream|circles?)|to (?:taste|serve|finish|make|cover|form|coat|combine|the boil|a boil|boil|a simmer|simmer|low|medium|high|room|cool|dry|soften|rest|stand|heat|warm|loosen|keep|give|get|help|seal|a fine|\d)|on (?:high|low|medium|full|each side|both sides|all sides|every side|one side|the other side|its side|their sides)|over (?:a |an |the )?(?:very )?(?:low|medium|high|gentle|moderate)|for|until|by|at(?! (?:one|the|each) (?:end|side|edge|bottom|top|base|centre|center|middle)\b)|through (?:until|for)|off the heat|of)\b/i;
 
 /**
  * The phrases of a clause in their order, the object first where there is one. Places in the words are offsets in `c.rest`.
@@ -119,6 +119,7 @@ const INTO = new Set([
   'under',
   'along',
   'down',
+  'at',
 ]);
 export const isGoalPrep = (prep: string | null): boolean => prep !== null && INTO.has(prep);
 export const isSourcePrep = (prep: string | null): boolean => prep === 'from' || prep === 'out of' || prep === 'off';

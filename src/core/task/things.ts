@@ -148,7 +148,7 @@ export const placeOf = (state: State, there: readonly number[]): string | null =
 };
 
 const ON_ITSELF =
-  /^(?:the |its |their |each |of )*(?:top|tops|middle|centre|center|bottom|base|inside|outside|side|sides|surface|edge|edges|ends?|half|one half|halves|other|each|layer|hole|well|cavity)\b/i;
+  /^(?:the |its |their |each |one |of )*(?:top|tops|middle|centre|center|bottom|base|inside|outside|side|sides|surface|edge|edges|ends?|half|one half|halves|other|each|layer|hole|well|cavity)\b/i;
 const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof paper)\b/i;
 
 /** Where a goal phrase leads: a vessel, and the things that lie there where it names them. */

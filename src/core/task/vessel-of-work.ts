@@ -32,7 +32,7 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
     );
   if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
   // pastry is rolled out on the board, not in the pan that the filling is in
-  if (act === 'shape') return own ?? lies ?? (about.some((i) => !state.placed.has(i)) ? 'board' : state.container);
+  if (act === 'shape') return own ?? (about.some((i) => !state.placed.has(i)) ? 'board' : (lies ?? state.container));
   if (act === 'drain' && own && goal?.prep === 'into' && own !== 'colander') return own;
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
