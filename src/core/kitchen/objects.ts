@@ -1,6 +1,7 @@
 // Which matter a step speaks of, and how much of it.
 import { techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
+import { toolById } from '../technique/tools';
 import { worksOf, type Act, type Trait, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
 import { contents, lotsOf, shareOf, vesselOf } from './world';
@@ -42,8 +43,8 @@ export function objectsOf(world: World, step: Played): Lot[] {
     const lot = away.find((l) => l.name === noun) ?? away.find((l) => l.forms.has(noun)) ?? away.at(-1);
     if (lot) return [lot];
   }
-  // it bakes in the oven, whatever it lies in
-  if (step.into === 'oven' && works.act === 'wait') {
+  // it bakes in the oven or under the grill, whatever it lies in
+  if (works.act === 'wait' && step.into && toolById(step.into)?.kind === 'appliance') {
     const baking = world.lots.filter((lot) => lot.at !== null && world.vessels.get(lot.at)?.place === 'oven');
     if (baking.length > 0) return baking;
   }

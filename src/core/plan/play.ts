@@ -165,6 +165,8 @@ function isWanted(world: World, rest: readonly Played[], under: string, cooks: b
     const vessel = ringVesselOf(world, step);
     if (act === 'off' && turnsRingOff(step)) return true;
     if (act === 'ring-set') return true;
+    // "drain on paper, and repeat with the rest of the batter": the rest is fried too
+    if (step.technique === 'repeat' && beside <= 1) return true;
     if (act === 'heat') return vessel === under;
     const here = vessel === under || step.from === under;
     // said to be taken off, it was on until then

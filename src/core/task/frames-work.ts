@@ -232,7 +232,7 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
   // "grate in the cheese and leave it": all that it lies with
   const among = works.act === 'ready' && into !== null && into !== 'board' && /^(?:in|over)\s/i.test(c.rest) ? inside(state, into) : [];
   if (among.length > about.length) return focusOn(state, among, null);
-  if (about.length > 0 && works.act !== 'other') focusOn(state, about, eachOf(c));
+  if (about.length > 0 && (works.act !== 'other' || named.length > 0)) focusOn(state, about, eachOf(c));
 }
 
 const SHAPED = new RegExp(

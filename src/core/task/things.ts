@@ -160,8 +160,8 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   const things = thingsOf(state, c, phrase);
   const lots = things.there.length > 0 ? things.there : ON_ITSELF.test(phrase.text) ? state.objectUses : [];
   // "into each cup", of a muffin tin
-  const each = [state.prepared, state.container].find((v) => v !== null && hasMark(v, 'each'));
-  if (each && /\b(?:cups?|holes?|cases?|moulds?)$/i.test(phrase.text) && phrase.mentions.length === 0) return { vessel: each, lots: [] };
+  const each = eachIn(state);
+  if (each && EACH_HOLE.test(phrase.text) && phrase.mentions.length === 0) return { vessel: each, lots: [] };
   // "pour into cups"
   if (/^(?:the |\d+ |two |four |six )?(?:\p{L}+ )?(?:cups|mugs)$/iu.test(phrase.text) && phrase.mentions.length === 0)
     return { vessel: 'cup', lots: [] };
@@ -172,12 +172,19 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   return { vessel: placeOf(state, lots) ?? (lots.length > 0 ? (state.placed.get(lots[0]!) ?? liesAt(state, lots)) : null), lots };
 }
 
-const isGoal = (p: Phrase) =>
+/** The holes of a tin, or what lines them. */
+const EACH_HOLE = /^(?:the |each |every |all (?:of )?(?:the )?|\d+ |prepared )*(?:\p{L}+ )?(?:cups?|holes?|cases?|liners?|moulds?)\b(?!\s+of\b)/iu;
+
+/** The tin with holes that is in use. */
+const eachIn = (state: State): string | null => [state.prepared, state.container].find((v) => v !== null && hasMark(v, 'each')) ?? null;
+
+const isGoal = (state: State, p: Phrase) =>
   isGoalPrep(p.prep) &&
   (p.vessel !== null ||
     p.mentions.length > 0 ||
     p.pronoun !== null ||
     MIXTURE.test(p.text) ||
+    (EACH_HOLE.test(p.text) && eachIn(state) !== null) ||
     ON_ITSELF.test(p.text) ||
     ON_SHEET.test(p.text));
 
@@ -203,7 +210,7 @@ export function frameOf(state: State, c: Located): Frame {
       (p) =>
         p.prep === 'with' && !tool(p) && (p.mentions.length > 0 || p.pronoun !== null || MIXTURE.test(p.text) || findFood(p.text) !== null),
     ) ?? null;
-  const goals = all.filter((p) => p !== object && isGoal(p));
+  const goals = all.filter((p) => p !== object && isGoal(state, p));
   const [first] = goals;
   // "stir in the paprika", "pour over the sauce": the preposition belongs to the verb
   const isThing = (p: Phrase) => {
