@@ -4,7 +4,7 @@ import type { Hazard } from '../technique/model';
 import { hasMark, toolById } from '../technique/tools';
 import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
-import { contents, vesselOf } from './world';
+import { contents, HOT, vesselOf } from './world';
 import { LAWS } from './laws';
 import { objectsOf, ownRaw, taken, worksIn } from './objects';
 
@@ -36,6 +36,12 @@ const isHotNow = (world: World, vessel: string) => world.ring?.under === vessel 
 /** Meat and fish in pieces are picked up; a mixture, an egg and what lies in a bowl are not. */
 const isByHand = (lot: Lot) => !lot.joined && (lot.raw.has('raw-meat') || lot.raw.has('raw-fish'));
 
+/** "Do this twice more": what is hot is made hot again. */
+function heatAgain(world: World): void {
+  for (const thing of [...world.vessels.values(), ...world.lots])
+    if (thing.hotUntil > world.clock) thing.hotUntil = Math.max(thing.hotUntil, world.clock + HOT.pan);
+}
+
 /** Acts after which food stands about no longer. */
 const ENDS_OUT = new Set<Act>(['heat', 'oven', 'microwave', 'chill', 'store', 'eat']);
 
@@ -48,6 +54,7 @@ export function apply(world: World, step: Played): void {
   const lots = ['put', 'join', 'serve', 'lift', 'soak', 'toast'].includes(works.act) ? taken(world, step) : objectsOf(world, step);
   soil(world, step, lots, works);
   LAWS[works.act]?.(world, step, lots, works);
+  if (step.technique === 'repeat') heatAgain(world);
   const vessel = vesselOf(step);
   if (step.becomes && vessel) for (const lot of contents(world, vessel)) if (lot.joined) lot.name = step.becomes;
   if (ENDS_OUT.has(works.act)) for (const lot of lots.length > 0 ? lots : []) for (const i of lot.parts.keys()) world.out.delete(i);

@@ -28,6 +28,9 @@ const ringUnder = (world: World, vessel: string, level: string | null | undefine
   vesselIn(world, vessel).place = 'ring';
 };
 
+/** From so many minutes a microwave heats a bowl and all that is in it (common practice). */
+const HEATS_THROUGH = 2;
+
 export const LAWS: Partial<Record<Act, Law>> = {
   'wash-hands': (world) => {
     world.hands.clear();
@@ -253,7 +256,11 @@ export const LAWS: Partial<Record<Act, Law>> = {
     v.place = 'microwave';
     // it cools from when it comes out, however long it was in
     v.hotUntil = Infinity;
-    for (const lot of contents(world, vessel)) lot.forms.add('microwave');
+    const { waiting } = step.minutes;
+    for (const lot of contents(world, vessel)) {
+      lot.forms.add('microwave');
+      lot.hotUntil = world.clock + waiting + (waiting >= HEATS_THROUGH ? HOT.pan : HOT.food);
+    }
   },
   toast: (world, step, lots) => {
     const vessel = vesselOf(step);
@@ -298,8 +305,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
     const v = vesselIn(world, vessel);
     v.place = 'table';
     if (v.hotUntil < Infinity) return;
-    v.hotUntil = world.clock + HOT.food;
-    for (const lot of contents(world, vessel)) lot.hotUntil = v.hotUntil;
+    v.hotUntil = Math.max(world.clock + HOT.food, ...contents(world, vessel).map((lot) => lot.hotUntil));
   },
   serve: (world, step, lots) => {
     for (const lot of lots) leave(lot);

@@ -55,7 +55,10 @@ export function isFoodName(text: string): boolean {
  * longest name wins, and of two as long the later.
  * @returns null for a food that is not in the table: the program then says that it does not know it, and guesses nothing
  */
-export const findFood: (item: string) => Food | null = remembering((item) => lookUp(nameWords(item)), 100);
+export const findFood: (item: string) => Food | null = remembering((item) => lookUp(nameWords(withoutUse(item))), 100);
+
+/** "Sugar for the fruit" is sugar. */
+const withoutUse = (item: string) => /^(.*\S)\s+for\s+the\s/i.exec(item)?.[1] ?? item;
 
 /** The longest name of a food that starts at a place in a list of words; null where none does. */
 export function foodAt(words: readonly string[], at: number): { food: Food; size: number } | null {

@@ -38,7 +38,16 @@ export function join(state: State, c: Located): void {
     frame.theme === null && !insertion && goal.vessel === null && spokenAt !== null && said.there.length === 0 && !c.first === false
       ? spokenAt
       : null;
-  const to = (mine !== null && kindOf(c.technique?.id) === 'mash' ? mine : null) ?? vesselToJoin(state, c, said, goal, insertion);
+  const isMash = kindOf(c.technique?.id) === 'mash';
+  // "scoop out the flesh and mash": in a bowl of its own, not in what is in hand
+  const isLoose =
+    isMash &&
+    frame.theme === null &&
+    goal.vessel === null &&
+    said.fresh.length + said.there.length === 0 &&
+    state.objectUses.length > 0 &&
+    state.objectUses.every((i) => !state.placed.has(i));
+  const to = (mine !== null && isMash ? mine : null) ?? (isLoose ? mixingBowl(state) : vesselToJoin(state, c, said, goal, insertion));
   if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) Object.assign(said, allBut(state, goal.vessel));
   // the soup is blended in the blender: it has to be there
   if (to === 'blender' && said.fresh.length + said.there.length === 0 && spokenAt !== null && spokenAt !== to)

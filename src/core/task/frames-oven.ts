@@ -204,15 +204,17 @@ export function microwave(state: State, c: Located): void {
   const named = phrasesOf(state, c).find((p) => p.vessel !== null);
   const own = named ? vesselOfPhrase(state, c, named) : null;
   const at = object.there.map((i) => state.placed.get(i)).find((v) => v !== undefined) ?? null;
-  const held = own ?? at ?? state.container;
-  const isMetal = held !== null && toolById(held)?.kind === 'cookware' && held !== 'baking-dish';
-  const vessel = held === null || held === 'board' || isMetal || !isContainer(held) ? 'plate' : held;
   const loose =
     object.fresh.length > 0
       ? object.fresh
-      : frame.theme === null || frame.theme.pronoun
+      : frame.theme === null || frame.theme.pronoun || (frame.theme.mentions.length === 0 && /^\d/.test(frame.theme.text))
         ? state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf)
         : [];
+  const held = own ?? at ?? state.container;
+  const isMetal = held !== null && toolById(held)?.kind === 'cookware' && held !== 'baking-dish';
+  // wraps are not warmed in the bowl that the beans are in
+  const isOthers = held !== null && own === null && at === null && loose.length > 0 && !inside(state, held).every((i) => state.objectUses.includes(i));
+  const vessel = held === null || held === 'board' || isMetal || isOthers || !isContainer(held) ? 'plate' : held;
   for (const m of loose) {
     makeReady(state, m, c, false);
     layOn(state, c, m, vessel);

@@ -125,7 +125,8 @@ export function put(state: State, c: Located): void {
   const called = shapeSaid(state, frame) ?? (nothingSaid || frame.theme?.pronoun ? state.object : null);
   if (withFrame) focusOn(state, base.length > 0 ? base : state.objectUses, null);
   else if (goal.lots.length + under.length > 0 && frame.goal?.vessel === null)
-    focusOn(state, [...goal.lots, ...under.map((m) => m.ingredient), ...spoken], null);
+    // "spread the sauce inside. Fill with": it is the bread that is filled
+    focusOn(state, /^inside$/i.test(frame.goal?.text ?? '') ? goal.lots : [...goal.lots, ...under.map((m) => m.ingredient), ...spoken], null);
   else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? beneath(state, to) : spoken, called);
 }
 

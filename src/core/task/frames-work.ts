@@ -26,20 +26,7 @@ export function work(state: State, c: Located): void {
   const object = thingsOf(state, c, frame.theme);
   const meant = c.mentions.filter((m) => m.end <= m.at).map((m) => m.ingredient);
   const named = [...object.fresh.map((m) => m.ingredient), ...object.there, ...meant];
-  const unsaid = named.length === 0 && (frame.theme === null || frame.theme.pronoun !== null || frame.theme.everything);
-  const source = named.length === 0 ? sourceOf(state, c, works.act) : [];
-  const about =
-    source.length > 0
-      ? source
-      : unsaid
-        ? (works.act === 'drain' || isShared(c)) && frame.theme === null
-          ? allIn(state)
-          : spoken(state, c, frame.theme)
-        : named.length > 0
-          ? named
-          : SPEAKS_ON.has(works.act)
-            ? state.objectUses
-            : named;
+  const about = aboutOf(state, c, works, frame, named);
   intoBowl(state, c, works, frame);
   outOfVessel(state, c, works, about);
   makeReadyFor(state, c, works, about);
@@ -74,6 +61,20 @@ export function work(state: State, c: Located): void {
     },
   );
   after(state, c, works, named, about, into);
+}
+
+/** What is worked on: what is named, what it is taken out of, or what was spoken of; and what is rolled up in it. */
+function aboutOf(state: State, c: Located, { act }: Works, { theme, goal }: Frame, named: number[]): number[] {
+  const source = named.length === 0 ? sourceOf(state, c, act) : [];
+  if (source.length > 0) return source;
+  const unsaid = named.length === 0 && (theme === null || theme.pronoun !== null || theme.everything);
+  if (unsaid) return (act === 'drain' || isShared(c)) && theme === null ? allIn(state) : spoken(state, c, theme);
+  // "roll the pastry over the meat"
+  const round = act === 'shape' && goal !== null && goal.vessel === null && /^(?:over|around|in)$/.test(goal.prep ?? '');
+  const core = round ? thingsOf(state, c, goal) : { fresh: [], there: [] };
+  const rolled = [...core.there, ...core.fresh.flatMap((m) => (lotsOf(state.world, m.ingredient).some((lot) => lot.forms.size > 0) ? [m.ingredient] : []))];
+  if (named.length > 0) return [...new Set([...named, ...rolled])];
+  return SPEAKS_ON.has(act) ? state.objectUses : named;
 }
 
 /** "Wrap each one with a strip of nori": the nori is used, and is not what is wrapped. */

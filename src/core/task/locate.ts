@@ -3,7 +3,7 @@ import { actOfKind, kindHas } from '../technique/works';
 import { isHot, isLotHot, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
-import { findTools } from '../technique/tools';
+import { findTools, hasMark } from '../technique/tools';
 import type { Clause } from './clauses';
 import { objectPhrase } from '../plan/object-phrase';
 import { nameOf } from './ready';
@@ -101,8 +101,8 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   if (
     over &&
     lies !== undefined &&
-    lies !== state.container &&
-    ['tray', 'plate', 'board', 'muffin-tin', 'cake-tin', 'baking-dish'].includes(state.container ?? '')
+    ((lies !== state.container && ['tray', 'plate', 'board', 'muffin-tin', 'cake-tin', 'baking-dish'].includes(state.container ?? '')) ||
+      isSpoonedOut(state, clause, over.ingredient, lies))
   ) {
     rest = `${rest.replace(/^over\s+/i, '')} over`;
     mentions[0] = { ...over, at: over.at - 5, end: over.end - 5 };
@@ -185,6 +185,14 @@ function isHotHere(state: State, mentions: readonly Mention[]): boolean {
   if (lots.length > 0) return lots.some((lot) => isLotHot(state.world, lot));
   return state.container !== null && isHot(state.world, state.container);
 }
+
+/** "Pour over the beans", hot in the pan in hand, with toast on a plate: out of the pan. */
+const isSpoonedOut = (state: State, clause: Clause, ingredient: number, lies: string) =>
+  lies === state.container &&
+  hasMark(lies, 'lid') &&
+  state.cooked.has(ingredient) &&
+  /^(?:pour|spoon|ladle|tip)$/.test(clause.verb ?? '') &&
+  state.world.lots.some((lot) => lot.at === 'plate');
 
 const OVER_IT = /^(?:pour|spoon|ladle|tip|scatter|drizzle)$/;
 

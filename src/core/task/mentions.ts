@@ -28,7 +28,12 @@ type Group = {
   /** Only while none of them is in: later the word means what was made of them. */
   fresh?: boolean;
 };
-type Name = { words: readonly string[]; ingredient: number };
+type Name = {
+  words: readonly string[];
+  ingredient: number;
+  /** Without the word that says its form: "tomato", of "tomato purée". */
+  short: boolean;
+};
 
 /** The names that ingredients go by in a method, made once for a recipe. */
 export type Names = {
@@ -40,17 +45,20 @@ export type Names = {
 /** Which adjectives may be left off a name: "fresh mint leaves" is "mint", "red lentils" is "lentils". */
 export function namesOf(ingredients: readonly Ingredient[]): Names {
   const byFirst = new Map<string, Name[]>();
-  const add = (words: readonly string[], ingredient: number) => {
+  const add = (words: readonly string[], ingredient: number, short = false) => {
     if (words.length === 0 || (words.length === 1 && words[0]!.length < 3)) return;
     const held = byFirst.get(words[0]!) ?? [];
-    if (!held.some((n) => n.ingredient === ingredient && n.words.length === words.length)) held.push({ words, ingredient });
+    if (!held.some((n) => n.ingredient === ingredient && n.words.length === words.length)) held.push({ words, ingredient, short });
     byFirst.set(words[0]!, held);
   };
   ingredients.forEach((one, i) => {
-    for (const name of [one.item, ...one.alternatives, ...one.item.split(/\s+with\s+/i).slice(0, 1)]) {
+    // "sugar for the fruit" is no fruit
+    const [plain = '', use] = one.item.split(/\s+for\s+/i);
+    if (use !== undefined) add(nameWords(one.item), i);
+    for (const name of [plain, ...one.alternatives, ...plain.split(/\s+with\s+/i).slice(0, 1)]) {
       const words = nameWords(name);
       for (let from = 0; from < words.length; from++) add(words.slice(from), i);
-      if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!))) add(words.slice(0, -1), i);
+      if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!))) add(words.slice(0, -1), i, true);
       // "stock and soy", "brown the beef" of "beef stew meat"
       if (words.at(-1) === 'sauce' && SAUCED.has(words[0]!)) add(words.slice(0, -1), i);
       if (words.length > 1 && MEATS.has(words[0]!) && findFood(one.item)?.raw) add([words[0]!], i);
@@ -207,7 +215,9 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     const candidates = (names.byFirst.get(list[i]!.word) ?? []).filter((n) => n.words.every((w, k) => list[i + k]?.word === w));
     const size = candidates[0]?.words.length ?? 0;
     if (size === 0 || isOtherFood(list, i, size)) continue;
-    const best = candidates.filter((n) => n.words.length === size);
+    const named = candidates.filter((n) => n.words.length === size);
+    // "the tomatoes" are not the tomato purée, where there are tomatoes
+    const best = named.some((n) => !n.short) ? named.filter((n) => !n.short) : named;
     // "the beans" of three kinds of beans, "both peppers": all of them that are not in yet
     const open = [...new Set(best.filter((n) => !used.has(n.ingredient)).map((n) => n.ingredient))];
     if (size === 1 && open.length > 1 && isPlural(text, list[i]!)) {

@@ -41,8 +41,11 @@ export function phrasesOf(state: State, c: Located): Phrase[] {
     return phraseAt(c, prep, end, to);
   });
   const lead = leadOf(state, c);
-  return [...phrases.filter((p) => p.text !== ''), ...(lead ? [lead] : [])];
+  return [...phrases.map(bareInside).filter((p) => p.text !== ''), ...(lead ? [lead] : [])];
 }
+
+/** "Spread it inside": inside what was spoken of. */
+const bareInside = (p: Phrase): Phrase => (p.prep === 'inside' && p.text === '' ? { ...p, text: 'inside' } : p);
 
 /** "In 1 1/2 qt. casserole": the number is the size of a place. */
 const isSized = (c: Located, from: number, to: number) =>

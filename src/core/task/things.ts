@@ -38,7 +38,16 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
     const vessel = vesselOfPhrase(state, c, phrase);
     return { fresh: [], there: vessel ? inside(state, vessel) : [] };
   }
+  const other = otherName(state, phrase.text);
+  if (other !== null) return state.placed.has(other) ? { fresh: [], there: [other] } : { fresh: [wholeOf(other)], there: [] };
   return { fresh: [], there: ofNoun(state, phrase.text, isGoalPrep(phrase.prep)) };
+}
+
+/** "Tip the popcorn into a bowl", of popping corn: another name of the one thing on the list that goes by it. */
+function otherName(state: State, text: string): number | null {
+  const food = findFood(text);
+  const same = food ? state.recipe.ingredients.flatMap((one, i) => (findFood(one.item)?.id === food.id ? [i] : [])) : [];
+  return same.length === 1 && !MIXTURE.test(text) ? same[0]! : null;
 }
 
 /** "Put a burger in each", with burger buns on the list: what was shaped, not the buns. */

@@ -1,4 +1,5 @@
 // Where work is done that neither puts, joins nor heats: what the clause names, where its thing lies, or what is in hand.
+import { lotsOf } from '../kitchen/index';
 import { isPutAway } from '../kitchen/world';
 import { kindOf } from '../technique/lexicon';
 import { hasMark } from '../technique/tools';
@@ -30,6 +31,8 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
             ? 'plate'
             : (lies ?? state.container))
     );
+  // what comes out of the toaster lies on a plate
+  if (act === 'toast') return own ?? 'plate';
   if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
   // pastry is rolled out on the board, not in the pan that the filling is in
   if (act === 'shape') return own ?? (about.some((i) => !state.placed.has(i)) ? 'board' : (lies ?? state.container));
@@ -45,9 +48,14 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   if (act === 'chill' && own === null && (lies ?? state.container) === 'board') return null;
   if (act === 'wait' && STANDS_ON.test(c.rest) && state.container && state.container !== 'board') return state.container;
   if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover') return own ?? lies ?? state.container;
-  if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? state.container;
-  return own ?? (traits.has('utensil') ? state.container : null);
+  if (act === 'touch')
+    return own ?? goalOf(state, c, goal).vessel ?? lies ?? (isCutLoose(state, about) ? 'board' : state.container);
+  return own ?? (traits.has('utensil') ? (lies ?? state.container) : null);
 }
+
+/** Cut up before the learner, and in no vessel yet. */
+const isCutLoose = (state: State, about: readonly number[]) =>
+  about.some((i) => !state.placed.has(i) && lotsOf(state.world, i).some((lot) => lot.forms.has('cut')));
 
 /** "Take off the plate": the vessel that the plate lies on. */
 function coveredWith(state: State, c: Located): string | null {

@@ -14,6 +14,7 @@ import { worksOf, type Act } from '../technique/works';
 import { isContainer, type Located, type State } from './state';
 import { objectPhrase } from '../plan/object-phrase';
 import { isTarget, PARTICIPLE } from './locate';
+import { inside } from './push';
 import { inTool, toolCall } from './tool-names';
 
 /** Both marks as they stand on dials: every 10 °C, every 25 °F. */
@@ -84,6 +85,8 @@ export function wording(state: State, c: Located): string {
     .trimStart()
     .replace(ONLY_TIME, 'for ');
   rest = withObject(state, c, rest, works.act);
+  // "pour over the stock": over what lies there
+  if (works.act === 'put' && /\S\s+over$/i.test(rest) && state.container) rest = `${rest} ${hole('there', null)}`;
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
   const lead = c.lead && !leadIsKnown(c) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
   const until = c.until ? ` ${c.until}` : '';
@@ -153,10 +156,13 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   const named = c.mentions.filter((m) => m.end > m.at && !isTarget(c, m));
   const there = hole('there', state.container ? `the ${toolCall(state, state.container)}` : null);
   const vessel = state.container ? `the ${toolCall(state, state.container)}` : there;
-  if (act === 'join' && !rest && state.container) return `everything ${inTool(state, state.container)}`;
+  const alone = c.mentions.length === 1 && state.container !== null && inside(state, state.container).length === 0;
+  if (act === 'join' && !rest && state.container && !alone) return `everything ${inTool(state, state.container)}`;
   // "spread in the tin"
   if (act === 'put' && c.mentions.length === 0 && PLACE_SAID.test(rest) && c.tools.some((t) => isContainer(t.id) && t.at < 24))
     return `${thing} ${rest}`;
+  // "cut open", "arrange in a single layer"
+  if (/^(?:open$|in (?:a single|one|an even|a thin) layer\b)/i.test(rest)) return `${thing} ${rest}`;
   // "stir in the paprika": into what is there already
   const into =
     /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|circles?|one direction|same way)\b)(?!(?:with|until|batches|small|for)\b)(?=\S)/iu.exec(
@@ -177,6 +183,8 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (id === 'season' && !/\bwith\b/i.test(rest))
     return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
   if (id === 'pat-dry' && /^dry\b/i.test(rest)) return `${thing} ${rest}`;
+  // "drain, reserving a cup of the water"
+  if (/^(?:reserving|saving)\b/i.test(rest)) return `${thing}, ${rest}`;
   // "fold in the sides"
   if (act === 'shape' && /^(?:in|over|up) the (?:sides?|ends?|edges?)$/i.test(rest)) return rest;
   // "trim off the ends": of what was spoken of

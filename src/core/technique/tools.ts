@@ -58,7 +58,7 @@ export const TOOLS: Tool[] = [
   tool('plate', 'plate|dinner plate|side plate', 'surface'),
   tool('serving-dish', 'serving dish|platter|serving plate', 'container', [], 2000, 'plate'),
   tool('bag', 'plastic bag|freezer bag|piping bag|bag|zip bag|food bag|sandwich bag|sealable bag', 'container', [], 2000, 'storage-box'),
-  tool('jar', 'jar|lidded jar|glass jar|lidded pot', 'container', [], 500),
+  tool('jar', 'jar|lidded jar|glass jar|lidded pot|clear pot|plastic pot|yoghurt pot', 'container', [], 500),
   tool('cup', 'mug|drinking cup', 'container', [], 300, 'mug'),
   tool('glass', 'glass|tumbler', 'container', ['edge'], 300),
   tool('jug', 'jug|pitcher|measuring jug|liquid measuring cup', 'container', [], 1000),
