@@ -101,7 +101,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   if (
     over &&
     lies !== undefined &&
-    ((lies !== state.container && ['tray', 'plate', 'board', 'muffin-tin', 'cake-tin', 'baking-dish'].includes(state.container ?? '')) ||
+    ((lies !== state.container && state.container !== null && LIES_OPEN.some((mark) => hasMark(state.container!, mark))) ||
       isSpoonedOut(state, clause, over.ingredient, lies))
   ) {
     rest = `${rest.replace(/^over\s+/i, '')} over`;
@@ -193,6 +193,9 @@ const isSpoonedOut = (state: State, clause: Clause, ingredient: number, lies: st
   state.cooked.has(ingredient) &&
   /^(?:pour|spoon|ladle|tip)$/.test(clause.verb ?? '') &&
   state.world.lots.some((lot) => lot.at === 'plate');
+
+/** Marks of what things lie on or in to be eaten or baked: what is spooned goes over it. */
+const LIES_OPEN = ['flat', 'bakes', 'each'] as const;
 
 const OVER_IT = /^(?:pour|spoon|ladle|tip|scatter|drizzle)$/;
 

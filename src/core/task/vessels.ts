@@ -1,6 +1,7 @@
 // Which bowl, pan or tray a clause means, in a kitchen where some are in use.
 import { table } from '../amount/table';
 import { contents } from '../kitchen/index';
+import { bareOf } from '../kitchen/matter';
 import { findTools, toolById } from '../technique/tools';
 import type { Phrase } from './slots';
 import type { Located, State } from './state';
@@ -72,7 +73,7 @@ function choose(state: State, id: string, before: string, word: string): string 
       !state.heats
     )
       return state.prepared;
-    if (!used.includes(id)) return id;
+    if (!used.includes(id) || isTheirs(state, id)) return id;
     return FAMILY.get(id)?.find(isFree) ?? id;
   }
   // "back in the saucepan", where there is a large one only
@@ -89,6 +90,13 @@ function choose(state: State, id: string, before: string, word: string): string 
   );
   return near ?? id;
 }
+
+/** "Put the toast on a plate", where it lies already. */
+const isTheirs = (state: State, id: string) =>
+  toolById(id)?.kind === 'surface' &&
+  bareOf(contents(state.world, id)).every((lot) =>
+    [...lot.parts.keys()].some((i) => state.objectUses.includes(i) || state.world.ingredients[i]!.minor),
+  );
 
 /** Where things are mixed when nothing is said: the bowl that the recipe lists, else one that is free. */
 export function mixingBowl(state: State): string {

@@ -135,6 +135,8 @@ const ALONE = /^(?:wait|count|set|hold|start|continue|repeat|go|watch|look|enjoy
 
 const PART_NOUN =
   /^(?:the\s+|any\s+|its\s+|their\s+)?(?:hard |tough |woody |green |outer |root |papery )?(?:stones?|pits?|skins?|peel|cores?|seeds?|ends?|tops?|tops and tails|stalks?|stems?|roots?|leaves|crusts?|shells?|pods?|edges?)$/i;
+/** What a step took off or out, and is thrown away. */
+const WASTE = /\bthe (?:seeds|stones?|pits?|skins?|peel|cores?|stalks?|fat|bones?|shells?|ends?|liquid|water)\b/;
 const PRONOUN = /^(?:it|them|everything|these|this|that|each one|all of (?:it|them)|both)\b(?:\s+all(?!\s+(?:over|together))\b)?/i;
 const HAS_PLACE =
   /\b(?:in|into|on|onto|to|over|around|among|between|under|inside|through|aside|back|together|with|at|across|along|up|down|out|off|away|from|beside|underneath)\b/i;
@@ -183,6 +185,9 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (id === 'season' && !/\bwith\b/i.test(rest))
     return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
   if (id === 'pat-dry' && /^dry\b/i.test(rest)) return `${thing} ${rest}`;
+  // "scoop out the seeds and throw away"
+  const waste = act === 'bin' && c.mentions.length === 0 && !objectPhrase(rest) ? WASTE.exec(state.steps.at(-1)?.text ?? '')?.[0] : undefined;
+  if (waste) return `${waste} ${rest.replace(/^(?:it|them)\b\s*/i, '')}`;
   // "drain, reserving a cup of the water"
   if (/^(?:reserving|saving)\b/i.test(rest)) return `${thing}, ${rest}`;
   // "fold in the sides"
