@@ -1,6 +1,6 @@
 // The one world: every law of the kitchen stands here once, for building steps, for the dry run, for mends and for hazards.
 export { apply, CLASS_FACTOR, SOILS } from './apply';
-export { objectsOf, worksIn } from './objects';
+export { meantLots, objectsOf, worksIn } from './objects';
 export { hazardsOf } from './hazards';
 export { lacks, uncheckedIn, type Lack } from './lacks';
 export type { Known, Lot, Place, Played, World } from './model';

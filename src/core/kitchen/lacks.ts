@@ -2,6 +2,7 @@
 import { foodIs } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
+import { hasMark } from '../technique/tools';
 import type { Act, Works } from '../technique/works';
 import { isFatty } from './matter';
 import { objectsOf, worksIn, ownRaw } from './objects';
@@ -129,7 +130,8 @@ const isForWater = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) =
 
 const water: Law = (world, step, lots, { act, traits }) => {
   const vessel = vesselOf(step);
-  if (act !== 'heat' || vessel === null || (world.vessels.get(vessel)?.water ?? 'none') !== 'none') return [];
+  // what has holes stands over water
+  if (act !== 'heat' || vessel === null || hasMark(vessel, 'above') || (world.vessels.get(vessel)?.water ?? 'none') !== 'none') return [];
   const inside = [...new Set([...contents(world, vessel), ...lots])];
   // "bring a pan of water to the boil"
   if (inside.length === 0) return kindOf(step.technique) === 'boil' ? [{ fact: 'water', vessel, lots: [] }] : [];

@@ -23,14 +23,22 @@ const NO_TRAITS: ReadonlySet<Trait> = new Set();
 /** Acts on all that lies in a vessel, whatever was spoken of last. */
 const ON_ALL = new Set<Act>(['heat', 'oven', 'microwave', 'join', 'oven-out', 'cover', 'uncover']);
 
+/** The lots that are meant by ingredients spoken of together: what they were worked into, and not what is left of each. */
+export function meantLots(world: World, about: readonly number[]): Lot[] {
+  const meant = about.flatMap((i) => {
+    const lots = lotsOf(world, i);
+    return lots.find((lot) => lot.joined && about.some((o) => o !== i && lot.parts.has(o))) ?? lots.at(-1) ?? [];
+  });
+  return [...new Set(meant)];
+}
+
 /** The lots that a step speaks of, as they lie before it. */
 export function objectsOf(world: World, step: Played): Lot[] {
   const works = worksIn(step);
   const named = step.uses.flatMap((use) => (use.ingredient === null ? [] : (pick(world, step, use) ?? [])));
-  if (works.act === 'dip' && step.about?.length) named.unshift(...step.about.flatMap((i) => lotsOf(world, i).slice(-1)));
+  if (works.act === 'dip' && step.about?.length) named.unshift(...meantLots(world, step.about));
   // "wrap each one with a strip of nori": what was spoken of is wrapped
-  if (works.act === 'shape' && named.length > 0 && step.about?.length)
-    return [...new Set(step.about.flatMap((i) => lotsOf(world, i).slice(-1)))];
+  if (works.act === 'shape' && named.length > 0 && step.about?.length) return meantLots(world, step.about);
   if (named.length > 0) return [...new Set(named)];
   if (step.from && (works.act === 'put' || works.act === 'lift')) {
     const lots = contents(world, step.from);
@@ -49,8 +57,8 @@ export function objectsOf(world: World, step: Played): Lot[] {
     if (baking.length > 0) return baking;
   }
   if (step.about?.length && !ON_ALL.has(works.act)) {
-    const meant = step.about.flatMap((i) => lotsOf(world, i).at(-1) ?? []);
-    if (meant.length > 0) return [...new Set(meant)];
+    const meant = meantLots(world, step.about);
+    if (meant.length > 0) return meant;
   }
   if (step.from) return contents(world, step.from);
   const vessel = vesselOf(step);

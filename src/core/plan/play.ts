@@ -5,7 +5,7 @@ import {
   contents,
   hazardsOf,
   lacks,
-  lotsOf,
+  meantLots,
   newWorld,
   objectsOf,
   ringVesselOf,
@@ -125,8 +125,8 @@ function filling(world: World, step: Played, calls: Calls): Turn['fill'] {
   const vessel = vesselOf(step);
   // what is dipped has a name, and what it is dipped in another
   const isDipped = worksIn(step).act === 'dip' && (step.about ?? []).length > 0;
-  const lots = isDipped ? step.about!.flatMap((i) => lotsOf(world, i).slice(-1)) : objectsOf(world, step);
-  const there = vessel ? contents(world, vessel) : (step.about ?? []).flatMap((i) => lotsOf(world, i).slice(-1));
+  const lots = isDipped ? meantLots(world, step.about!) : objectsOf(world, step);
+  const there = vessel ? contents(world, vessel) : meantLots(world, step.about ?? []);
   if (step.noun) for (const lot of lots) lot.name = step.noun;
   const from = step.from ?? lots[0]?.at ?? vessel;
   let filled: Map<string, string> | null = null;

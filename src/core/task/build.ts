@@ -170,7 +170,16 @@ function foodCalls({ ingredients, instructions }: Recipe): Map<number, string> {
       const isAlone = found.filter((other) => other.at === m.at).length === 1;
       const item = ingredients[m.ingredient]!.item.toLowerCase();
       const means = ingredients.filter((one) => nameWords(one.item).some((w) => nameWords(said).includes(w))).length;
-      if (isAlone && means === 1 && !calls.has(m.ingredient) && said.length < item.length && !/juice|zest|water|sauce/.test(said))
+      // what is in the bags is no tea yet
+      const isPacked = /\b(?:bag|cube|sachet|pod)s?$/.test(item);
+      if (
+        isAlone &&
+        !isPacked &&
+        means === 1 &&
+        !calls.has(m.ingredient) &&
+        said.length < item.length &&
+        !/juice|zest|water|sauce/.test(said)
+      )
         calls.set(m.ingredient, said);
     }
   }

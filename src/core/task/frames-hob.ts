@@ -32,7 +32,9 @@ export function onHob(state: State, c: Located): void {
   const unsaid = fresh.length + there.length === 0 && (frame.theme === null || frame.theme.pronoun !== null);
   const spoken = state.objectUses;
   if (unsaid) fresh = spoken.filter((i) => !state.placed.has(i) && !isOil(state, i)).map(wholeOf);
-  const pan = panFor(state, c, id, fresh, there);
+  const own = panFor(state, c, id, fresh, there);
+  // "steam the broccoli over a pan of water": above it, not in it
+  const pan = c.technique!.id === 'steam' && isPan(own) && isOverWater(c.rest) ? 'steamer' : own;
   if (isPan(pan) && state.beforeHeat === null) state.beforeHeat = state.steps.length;
   for (const m of fresh) makeReady(state, m, c, false);
   state.container = pan;

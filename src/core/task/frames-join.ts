@@ -10,7 +10,7 @@ import { type Located, type State } from './state';
 import { focusOn } from './step-of-clause';
 import { makeReady } from './supply';
 import { inTool, toolCall } from './tool-names';
-import { inUse, isHeld, isPan, mixingBowl } from './vessels';
+import { inHand, inUse, isHeld, isPan, mixingBowl } from './vessels';
 import { sentence, wording } from './wording';
 
 import { isMinor } from './put-meaning';
@@ -110,8 +110,8 @@ const untilOnly = (until: string) =>
   until.replace(/\s+(?:in|with|using) (?:an?|the|your)\s+(?:\p{L}+\s+)?(?:blender|processor|fork|whisk|spoon|bowl|jug)\b.*$/iu, '');
 
 function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: string | null }, insertion: boolean): string {
-  const held = state.container;
   const id = kindOf(c.technique?.id);
+  const held = insertion ? inHand(state) : state.container;
   if (goal.vessel) return goal.vessel;
   if (id === 'blend' && !/\b(?:stick|hand|immersion)\b/i.test(c.rest)) return 'blender';
   // what is mixed while the dish bakes, and cornflour that becomes a paste, have a bowl of their own

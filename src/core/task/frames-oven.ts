@@ -213,7 +213,8 @@ export function microwave(state: State, c: Located): void {
   const held = own ?? at ?? state.container;
   const isMetal = held !== null && toolById(held)?.kind === 'cookware' && held !== 'baking-dish';
   // wraps are not warmed in the bowl that the beans are in
-  const isOthers = held !== null && own === null && at === null && loose.length > 0 && !inside(state, held).every((i) => state.objectUses.includes(i));
+  const isOthers =
+    held !== null && own === null && at === null && loose.length > 0 && !inside(state, held).every((i) => state.objectUses.includes(i));
   const vessel = held === null || held === 'board' || isMetal || isOthers || !isContainer(held) ? 'plate' : held;
   for (const m of loose) {
     makeReady(state, m, c, false);

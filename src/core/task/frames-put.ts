@@ -14,7 +14,7 @@ import { common, focusOn } from './step-of-clause';
 import { makeReady } from './supply';
 import { isHeld, isPan, vesselOfPhrase } from './vessels';
 import { inTool } from './tool-names';
-import { sentence, theOf, wording } from './wording';
+import { filledThing, sentence, theOf, wording } from './wording';
 
 import {
   beneath,
@@ -69,6 +69,9 @@ export function put(state: State, c: Located): void {
       there: [...spoken.there, ...theme.there],
     };
   }
+  // "pat the chops dry and season": they stay where they are
+  if (nothingSaid && c.technique?.id === 'season')
+    return say(state, c, { text: wording(state, c), into: placeOf(state, state.objectUses), uses: [], about: state.objectUses });
   const coated = withFrame && frame.theme?.vessel ? vesselOfPhrase(state, c, frame.theme) : null;
   let to =
     coated ??
@@ -126,7 +129,11 @@ export function put(state: State, c: Located): void {
   if (withFrame) focusOn(state, base.length > 0 ? base : state.objectUses, null);
   else if (goal.lots.length + under.length > 0 && frame.goal?.vessel === null)
     // "spread the sauce inside. Fill with": it is the bread that is filled
-    focusOn(state, /^inside$/i.test(frame.goal?.text ?? '') ? goal.lots : [...goal.lots, ...under.map((m) => m.ingredient), ...spoken], null);
+    focusOn(
+      state,
+      /^inside$/i.test(frame.goal?.text ?? '') ? goal.lots : [...goal.lots, ...under.map((m) => m.ingredient), ...spoken],
+      null,
+    );
   else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? beneath(state, to) : spoken, called);
 }
 
@@ -198,7 +205,8 @@ function coatAlone(state: State, c: Located, theme: Things, base: readonly Menti
 function onLoose(state: State, { goal }: Frame, lots: readonly number[], theme: Things): string | null {
   // squares of paper were cut for them
   const onPaper = state.container !== null && hasMark(state.container, 'under');
-  if (goal === null || onPaper || goal.vessel !== null || !/\b(?:each|middle|cent(?:re|er)|ends?|edges?|sides?|half)\b/i.test(goal.text)) return null;
+  if (goal === null || onPaper || goal.vessel !== null || !/\b(?:each|middle|cent(?:re|er)|ends?|edges?|sides?|half)\b/i.test(goal.text))
+    return null;
   const under = lots.filter((i) => !theme.there.includes(i) && !theme.fresh.some((m) => m.ingredient === i));
   return under.length > 0 && under.every((i) => !state.placed.has(i)) ? 'board' : null;
 }
@@ -218,7 +226,10 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
   state.container = to;
   const single = fresh.length + (away.length > 0 ? 1 : 0) + (water ? 1 : 0) === 1 && !(unlistedIn(state, c, frame).length > 0);
   const where = goalWords(state, c, frame, to);
-  const onto = frame.theme && frame.theme.pronoun === null && frame.theme.vessel === null ? frame.theme.text : there(state, to);
+  const onto =
+    frame.theme && frame.theme.pronoun === null && frame.theme.vessel === null
+      ? frame.theme.text
+      : (filledThing(state, c, to) ?? there(state, to));
   const verb = `${capital(c.verb!)}${withFrame ? ` ${onto} with` : ''}`;
   const cards: (() => void)[] = [];
   // "tip back into the pan": what was drained lies in the colander

@@ -72,7 +72,10 @@ function aboutOf(state: State, c: Located, { act }: Works, { theme, goal }: Fram
   // "roll the pastry over the meat"
   const round = act === 'shape' && goal !== null && goal.vessel === null && /^(?:over|around|in)$/.test(goal.prep ?? '');
   const core = round ? thingsOf(state, c, goal) : { fresh: [], there: [] };
-  const rolled = [...core.there, ...core.fresh.flatMap((m) => (lotsOf(state.world, m.ingredient).some((lot) => lot.forms.size > 0) ? [m.ingredient] : []))];
+  const rolled = [
+    ...core.there,
+    ...core.fresh.flatMap((m) => (lotsOf(state.world, m.ingredient).some((lot) => lot.forms.size > 0) ? [m.ingredient] : [])),
+  ];
   if (named.length > 0) return [...new Set([...named, ...rolled])];
   return SPEAKS_ON.has(act) ? state.objectUses : named;
 }

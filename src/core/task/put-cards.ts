@@ -1,6 +1,7 @@
 // The cards of things that go somewhere: one for each, with its place, its water and what no list has.
 import { findFood } from '../recipe/food';
 import { useOf, type Draft } from '../plan/draft';
+import { listOf } from '../plan/naming';
 import { objectPhrase } from '../plan/object-phrase';
 import { knownFoods, unlistedFoods, type Mention } from './mentions';
 import { nameOf } from './ready';
@@ -13,7 +14,7 @@ import { inTool, toolCall } from './tool-names';
 import { isPan } from './vessels';
 import { sentence, theOf, toPlace } from './wording';
 
-import { MADE, ofNoun, SHAPE, type Frame } from './things';
+import { MADE, ofNoun, SHAPE, thingsOf, type Frame } from './things';
 
 /** "the cornflour paste": what was made of it, as the recipe says. */
 export function madeWords(state: State, c: Located): string | null {
@@ -60,11 +61,24 @@ export function goalWords(state: State, c: Located, frame: Frame, to: string): s
   const p = frame.goal;
   if (p && p.from >= 0 && p.text.length < 60 && p.pronoun === null && !p.everything) {
     const start = c.rest.slice(0, p.from).lastIndexOf(p.prep!);
+    // "on a tray lined with foil"
+    const lined = /^\s*(?:with|in)\s+(?:\p{L}+\s+)?(?:foil|paper|parchment|cling film)\b/iu.exec(c.rest.slice(p.to));
+    const to = /\blined\s*$/i.test(c.rest.slice(0, p.to)) && lined ? p.to + lined[0].length : p.to;
     return c.rest
-      .slice(Math.max(0, start), p.to)
+      .slice(Math.max(0, start), to)
       .replace(/[\s,]+(?:and)?$/, '')
       .trim();
   }
+  // "rub the oil over them"
+  if (p && p.pronoun !== null && /^(?:over|onto|around)$/.test(p.prep ?? '')) {
+    const { there: all } = thingsOf(state, c, p);
+    // them: what was laid there last, not what it lies on
+    const last = state.steps.findLast((s) => s.into === to && (s.uses ?? []).length > 0)?.uses?.flatMap((u) => u.ingredient ?? []) ?? [];
+    const lying = all.some((i) => last.includes(i)) ? all.filter((i) => last.includes(i)) : all;
+    if (lying.length > 0 && lying.length < 4) return `${p.prep} ${listOf(lying.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))}`;
+  }
+  // "chop the parsley and sprinkle it over"
+  if (/^(?:it|them)\s+over$/i.test(c.rest.trim())) return 'over ⟦there|⟧';
   // "sprinkle over the ginger and the soy sauce"
   if (frame.particle && /^(?:on|over)$/.test(frame.theme?.prep ?? '')) return 'over ⟦there|⟧';
   return toPlace(state, c.verb!, to);

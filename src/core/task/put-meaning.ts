@@ -7,7 +7,7 @@ import { inside } from './push';
 import type { Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
 import { pieceOf, placeOf, SHAPE, type Frame, type Things } from './things';
-import { inUse, isHeld, mixingBowl } from './vessels';
+import { inHand, inUse, isHeld, mixingBowl } from './vessels';
 
 /** "pour on the milk": "pour the milk over it". */
 export function withoutStart(c: Located, { from, to }: Phrase): Located {
@@ -64,7 +64,7 @@ export function spokenFor(state: State, goal: string | null): Things {
 
 /** Where things go when no place is named. */
 export function placeForPut(state: State, c: Located, theme: Things): string {
-  const held = state.container;
+  const held = inHand(state);
   const works = worksOf(c.technique?.id, c.technique?.like);
   // biscuits and dumplings go where paper lies ready for them
   if (theme.fresh.length === 0 && state.prepared && (held === 'board' || held === null)) return state.prepared;

@@ -196,7 +196,8 @@ const BY_TECHNIQUE = table<Rule[]>({
     // "sit the fish on top of the beans"
     {
       when: ({ clause, mentions, rest }) =>
-        /^(?:sit|stand)$/.test(clause.verb ?? '') && mentions.length > 0 && /^(?:the|each|both)\b.*\b(?:on|in|over)\b/i.test(rest),
+        /^(?:sit|stand)$/.test(clause.verb ?? '') &&
+        ((mentions.length > 0 && /^(?:the|each|both)\b.*\b(?:on|in|over)\b/i.test(rest)) || /^them\s+(?:on|in)\b/i.test(rest)),
       then: 'add',
     },
     { when: ({ rest }) => /^to (?:go|get|become) cold\b/i.test(rest), then: 'cool' },

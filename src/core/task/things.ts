@@ -7,6 +7,7 @@ import { CUT_NOUN, SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { wholeOf, type Mention } from './mentions';
 import { inside } from './push';
 import { hasMark, toolById } from '../technique/tools';
+import { actOfKind, worksOf } from '../technique/works';
 import { isGoalPrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { isPan, vesselOfPhrase } from './vessels';
@@ -169,11 +170,14 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   const things = thingsOf(state, c, phrase);
   const lots = things.there.length > 0 ? things.there : ON_ITSELF.test(phrase.text) ? state.objectUses : [];
   // "into each cup", of a muffin tin
-  const each = eachIn(state);
+  const each = eachIn(state, phrase.text);
   if (each && EACH_HOLE.test(phrase.text) && phrase.mentions.length === 0) return { vessel: each, lots: [] };
   // "pour into cups"
   if (/^(?:the |\d+ |two |four |six )?(?:\p{L}+ )?(?:cups|mugs)$/iu.test(phrase.text) && phrase.mentions.length === 0)
     return { vessel: 'cup', lots: [] };
+  // "push the mixture into the holes", of the apples that stand in the dish
+  const cored = HOLLOW.test(phrase.text) ? hollowed(state) : null;
+  if (cored) return cored;
   // "grease a tin. Spoon the jam into the bottom"
   if (state.vesselSpoken && ON_ITSELF.test(phrase.text) && !lots.some((i) => state.placed.has(i)))
     return { vessel: state.vesselSpoken, lots: [] };
@@ -182,10 +186,28 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
 }
 
 /** The holes of a tin, or what lines them. */
-const EACH_HOLE = /^(?:the |each |every |all (?:of )?(?:the )?|\d+ |prepared )*(?:\p{L}+ )?(?:cups?|holes?|cases?|liners?|moulds?)\b(?!\s+of\b)/iu;
+const EACH_HOLE =
+  /^(?:the |each |every |all (?:of )?(?:the )?|\d+ |prepared )*(?:\p{L}+ )?(?:cups?|holes?|cases?|liners?|moulds?)\b(?!\s+of\b)/iu;
+
+const HOLLOW = /^(?:the |each |every |their )*(?:holes?|cavit(?:y|ies)|hollows?|shells?|skins)\b/i;
+
+/** What had a part taken out and lies elsewhere than what is in hand. */
+function hollowed(state: State): { vessel: string; lots: number[] } | null {
+  const hand = placeOf(state, state.objectUses);
+  const lot = state.world.lots.findLast(
+    (l) =>
+      l.at !== null &&
+      l.at !== hand &&
+      l.at !== 'board' &&
+      [...l.forms].some((form) => worksOf(form).traits.has('parts') && actOfKind(form) === 'ready'),
+  );
+  return lot ? { vessel: lot.at!, lots: [...lot.parts.keys()] } : null;
+}
 
 /** The tin with holes that is in use. */
-const eachIn = (state: State): string | null => [state.prepared, state.container].find((v) => v !== null && hasMark(v, 'each')) ?? null;
+const eachIn = (state: State, text: string): string | null =>
+  [state.prepared, state.container].find((v) => v !== null && hasMark(v, 'each') && (hasMark(v, 'shared') || !/\bholes?\b/i.test(text))) ??
+  null;
 
 const isGoal = (state: State, p: Phrase) =>
   isGoalPrep(p.prep) &&
@@ -193,7 +215,8 @@ const isGoal = (state: State, p: Phrase) =>
     p.mentions.length > 0 ||
     p.pronoun !== null ||
     MIXTURE.test(p.text) ||
-    (EACH_HOLE.test(p.text) && eachIn(state) !== null) ||
+    (EACH_HOLE.test(p.text) && eachIn(state, p.text) !== null) ||
+    (HOLLOW.test(p.text) && hollowed(state) !== null) ||
     ON_ITSELF.test(p.text) ||
     ON_SHEET.test(p.text));
 

@@ -2,7 +2,7 @@
 import { table } from '../amount/table';
 import { contents } from '../kitchen/index';
 import { bareOf } from '../kitchen/matter';
-import { findTools, toolById } from '../technique/tools';
+import { findTools, hasMark, toolById } from '../technique/tools';
 import type { Phrase } from './slots';
 import type { Located, State } from './state';
 
@@ -89,6 +89,13 @@ function choose(state: State, id: string, before: string, word: string): string 
     (v): v is string => v !== null && (v === id || family.includes(v)),
   );
   return near ?? id;
+}
+
+/** The vessel in hand; biscuits crushed in a bag go into what else is in use. */
+export function inHand(state: State): string | null {
+  const held = state.container;
+  if (held === null || !hasMark(held, 'aside')) return held;
+  return inUse(state).find((v) => !hasMark(v, 'aside') && v !== 'board' && toolById(v)?.kind === 'container') ?? held;
 }
 
 /** "Put the toast on a plate", where it lies already. */

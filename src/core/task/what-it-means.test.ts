@@ -139,6 +139,91 @@ describe('what is acted on', () => {
       'Coat the cakes in the breadcrumbs.',
       'bowl',
     ],
+    [
+      '2 eggs\n200 g flour\n100 ml milk',
+      'Put 12 paper cases in a muffin tin. Mix the flour, eggs and milk in a large bowl. Divide the batter between the cases.',
+      'Divide the batter between the cases.',
+      'muffin-tin',
+    ],
+    [
+      '2 eating apples\n2 tbsp raisins\n1 tbsp brown sugar',
+      'Core the apples. Stand them in a microwave dish. Mix the raisins and sugar in a cup. Push the mixture into the holes.',
+      'Push the mixture into the holes.',
+      'baking-dish',
+    ],
+    [
+      '1 can refried beans\n4 flour tortillas',
+      'Scrape the beans into a bowl. Heat in the microwave for 2 minutes. Wrap the tortillas in damp paper towel, microwave 20 seconds.',
+      'Microwave the tortillas for 20 seconds.',
+      'plate',
+    ],
+    [
+      '4 pittas\n50 g tzatziki\n50 g rocket',
+      'Warm the pittas in the toaster. Spread tzatziki inside. Fill with rocket.',
+      'Fill the pittas with the rocket.',
+      'plate',
+    ],
+    [
+      '2 slices bread\n200 g baked beans\n1 tsp butter',
+      'Heat the beans in a small saucepan. Toast the bread. Butter the toast. Put the toast on a plate, pour over the beans.',
+      'Pour the beans over the bread.',
+      'plate',
+    ],
+    [
+      '200 ml milk\n1 packet pudding mix\n8 cookies\n100 g whipped topping',
+      'Pour the milk into a cup. Add the pudding mix. Put the cookies in a zip bag. Crush them. Stir in the whipped topping.',
+      'Stir the whipped topping into the mug.',
+      'cup',
+    ],
+    [
+      '300 g sheet filo pastry\n1 can baked beans',
+      'Put the beans in a bowl. Brush a sheet of filo with water. Place a quarter of the filling at one end. Roll it up.',
+      'Place a quarter of the filling at one end.',
+      'board',
+    ],
+    ['2 pork chops', 'Pat the chops dry and season. Fry in a frying pan for 4 minutes.', 'Season the chops.', null],
+    [
+      '4 chicken drumsticks\n2 tbsp oil\n1 tsp thyme\n2 carrots',
+      'Put the carrots in a roasting tin. Lay the drumsticks on top. Rub the oil and thyme over them.',
+      'Rub the thyme over the chicken drumsticks.',
+      'tray',
+    ],
+    [
+      '200 g broccoli',
+      'Steam the broccoli over a pan of boiling water for 4 minutes.',
+      'Steam the broccoli over a pan of boiling water for 4 minutes.',
+      'steamer',
+    ],
+    [
+      '2 white fish fillets',
+      'Dry the fish with kitchen paper and lay it on a baking tray lined with foil.',
+      'Lay the white fish fillets on a baking tray lined with foil.',
+      'tray',
+    ],
+    [
+      '4 tea bags\n500 ml boiling water',
+      'Put the tea bags in a jug. Pour on the boiling water. Leave for 4 minutes.',
+      'Leave the tea bags for 4 minutes.',
+      'jug',
+    ],
+    [
+      '200 g spinach',
+      'Put the spinach in a colander and pour over a kettleful of boiling water.',
+      'Pour a kettleful of boiling water over the spinach.',
+      'colander',
+    ],
+    [
+      '1 avocado\n4 tortillas',
+      'Lay the tortillas on a plate. Cut the avocado in half, scoop out the flesh and mash.',
+      'Scoop out the flesh.',
+      'board',
+    ],
+    [
+      '200 g flour\n200 g yoghurt',
+      'Mix the flour and yoghurt in a bowl to a dough. Divide into 8 balls. Roll out each ball to a circle.',
+      'Roll out each ball to a circle.',
+      'board',
+    ],
   ])('%s: %s', (list, method, text, into) => {
     const task = build(list, method);
     expect(texts(task)).toContain(text);
@@ -225,6 +310,59 @@ describe('what it is called', () => {
         .flatMap((s) => s.small)
         .filter((line) => /\b(?:up|out|down) it\b/.test(line)),
     ).toEqual([]);
+  });
+});
+
+describe('pieces and what is left', () => {
+  test('what was shaped is fried, and not what was spoken of last', () => {
+    const task = build(
+      '400 g turkey mince\n1 onion, grated\n150 g yoghurt\n2 tbsp oil',
+      'Mix the mince and onion in a large bowl. Shape into 8 koftas. Mix the yoghurt with 1 tbsp water in a bowl. Heat the oil in a frying pan and fry the koftas for 8 minutes.',
+    );
+    const fry = step(task, /^Fry the koftas/);
+    expect(fry.hazards).toContain('raw-meat');
+    expect(texts(task)).toContain('Put the koftas in the frying pan.');
+  });
+  test('a burger is no bun', () => {
+    const task = build(
+      '400 g mince\n4 burger buns\n50 g lettuce',
+      'Shape the mince into 4 burgers. Fry the burgers in a frying pan for 8 minutes. Split the buns. Put a burger in each with the lettuce.',
+    );
+    expect(step(task, /^Put a burger in each/).uses.map((u) => u.item)).not.toContain('burger buns');
+  });
+  test('the rest is fried before the ring goes off', () => {
+    const task = build(
+      '100 g flour\n1 egg\n100 ml milk\n2 tbsp oil',
+      'Mix the flour, egg and milk in a bowl. Heat the oil in a frying pan. Drop in spoonfuls of the mixture. Fry for 2 minutes. Drain on kitchen paper. Repeat with the rest of the mixture.',
+    );
+    const at = (text: RegExp) => task.steps.findIndex((s) => text.test(s.text));
+    expect(at(/^Turn off the hob/)).toBeGreaterThan(at(/^Repeat with/));
+  });
+  test('most of it is not all of it, and what was made of all is not what is left of one', () => {
+    const task = build(
+      '225 g self-raising flour\n75 g cheddar, grated\n150 ml milk',
+      'Grease a baking sheet. Put the flour and three-quarters of the cheese in a bowl. Pour in most of the milk and bring together into a soft dough. Turn out onto a floured surface and stamp out rounds. Put on the baking sheet, brush with the rest of the milk and sprinkle with the remaining cheese. Bake for 12 minutes.',
+    );
+    expect(texts(task)).toContain('Pour most of the milk into the bowl.');
+    expect(texts(task)).toContain('Sprinkle the dough with the remaining cheese.');
+  });
+  test('a lid stays on while it is shaken', () => {
+    const task = build(
+      '200 ml milk\n1 tbsp cocoa',
+      'Put the milk and cocoa in a jar. Put the lid on and shake for 30 seconds. Pour into a cup.',
+    );
+    const at = (text: RegExp) => task.steps.findIndex((s) => text.test(s.text));
+    expect(at(/^Take the lid off/)).toBeGreaterThan(at(/^Shake/));
+  });
+  test('sugar for the fruit is neither fruit nor rinsed; tomatoes are not their purée', () => {
+    const crumble = build(
+      '4 plums\n25 g sugar for the fruit\n100 g flour',
+      'Halve the plums. Put into a baking dish. Sprinkle the sugar over the plums. Scatter the flour over the fruit.',
+    );
+    expect(crumble.steps.filter((s) => /^Rinse/.test(s.text)).map((s) => s.text)).toEqual(['Rinse the plums under cold water.']);
+    expect(step(crumble, /^Scatter the flour/).into).toBe('baking-dish');
+    const sauce = build('1 can chopped tomatoes\n2 tbsp tomato puree', 'Tip the tomatoes into a saucepan. Stir in the puree.');
+    expect(step(sauce, /^Tip the tomatoes/).uses).toHaveLength(1);
   });
 });
 

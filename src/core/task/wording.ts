@@ -176,17 +176,19 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
     return withGoal(withPronoun(state, rest.slice(into[0].length)), `into ${vessel}`);
   // "pour over the sauce": over what is there
   const over = /^over\s+(?=\p{L})(?!(?:it|them)\b)/iu.exec(rest);
-  if (over && ((act === 'put' && named.length > 0) || cutsIn) && !HAS_PLACE.test(rest.slice(over[0].length)))
-    return `${rest.slice(over[0].length)} over ${there}`;
+  const pours = act === 'put' && (named.length > 0 || /\bwater\b/i.test(rest));
+  if (over && (pours || cutsIn) && !HAS_PLACE.test(rest.slice(over[0].length))) return `${rest.slice(over[0].length)} over ${there}`;
   if (/^up with\b/i.test(rest) && act === 'put') return `${vessel} ${rest}`;
-  if (/^with\b/i.test(rest) && act === 'put') return `${there} ${rest}`;
+  if (/^with\b/i.test(rest) && act === 'put')
+    return `${(state.container ? filledThing(state, c, state.container) : null) ?? there} ${rest}`;
   // "toss with the oil": what lies there already
   if (/^with\b/i.test(rest) && act === 'join' && named.length > 0) return `${hole('held', null)} ${rest}`;
   if (id === 'season' && !/\bwith\b/i.test(rest))
     return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
   if (id === 'pat-dry' && /^dry\b/i.test(rest)) return `${thing} ${rest}`;
   // "scoop out the seeds and throw away"
-  const waste = act === 'bin' && c.mentions.length === 0 && !objectPhrase(rest) ? WASTE.exec(state.steps.at(-1)?.text ?? '')?.[0] : undefined;
+  const waste =
+    act === 'bin' && c.mentions.length === 0 && !objectPhrase(rest) ? WASTE.exec(state.steps.at(-1)?.text ?? '')?.[0] : undefined;
   if (waste) return `${waste} ${rest.replace(/^(?:it|them)\b\s*/i, '')}`;
   // "drain, reserving a cup of the water"
   if (/^(?:reserving|saving)\b/i.test(rest)) return `${thing}, ${rest}`;
@@ -231,6 +233,13 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
     state,
     `${thing} ${rest.replace(/^(?=\d)/, 'for ').replace(/^(?:back\s+)?to (?:a )?boil\b/i, (said) => (/back/i.test(said) ? 'back to the boil' : 'to the boil'))}`,
   );
+}
+
+/** "Spread the sauce inside. Fill with": the bread that was spoken of, not all that lies there. */
+export function filledThing(state: State, c: Located, to: string): string | null {
+  const about = state.objectUses;
+  if (c.technique?.id !== 'stuff' || about.length === 0 || about.length > 2 || about.some((i) => state.placed.get(i) !== to)) return null;
+  return listOf(about.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`));
 }
 
 /** "Stir the milk into the bowl to give a soft batter": where it goes stands before what for and how. */

@@ -19,6 +19,7 @@ const MARKS = table<string>({
   mould: 'each',
   jar: 'lid shared',
   'storage-box': 'lid',
+  bag: 'aside',
   tray: 'flat bakes shared',
   'baking-dish': 'bakes fries',
   'cake-tin': 'bakes shared',
@@ -62,7 +63,13 @@ export const TOOLS: Tool[] = [
   tool('cup', 'mug|drinking cup', 'container', [], 300, 'mug'),
   tool('glass', 'glass|tumbler', 'container', ['edge'], 300),
   tool('jug', 'jug|pitcher|measuring jug|liquid measuring cup', 'container', [], 1000),
-  tool('storage-box', 'airtight container|storage box|lidded box|storage container|airtight tin|container', 'container', [], 1000),
+  tool(
+    'storage-box',
+    'airtight container|storage box|lidded box|lunch box|plastic box|box|storage container|airtight tin|container',
+    'container',
+    [],
+    1000,
+  ),
   tool(
     'tray',
     'baking tray|baking sheet|cookie sheet|oven tray|sheet pan|tray|lined sheet|prepared sheet|roasting tin|roasting tray|roasting pan',

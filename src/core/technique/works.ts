@@ -120,6 +120,7 @@ const WRITTEN = table<string>({
   mix: 'join utensil',
   fold: 'join utensil',
   toss: 'join utensil fingers',
+  shake: 'join covered',
   coat: 'dip hand',
   'mix-by-hand': 'join hand dough utensil',
   mash: 'join utensil shown pieces',

@@ -251,7 +251,7 @@ export const PREPARE = [
     cues: { see: 'no streaks left', feel: 'still light' },
     minutes: { active: 1.5, waiting: 0 },
   }),
-  technique('toss', 'toss', 'toss|toss together|turn in|shake', {
+  technique('toss', 'toss', 'toss|toss together|turn in', {
     phase: 'prepare',
     tools: ['spoon'],
     hazards: [],

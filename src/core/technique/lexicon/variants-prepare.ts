@@ -301,6 +301,11 @@ export const VARIANTS_PREPARE = [
     cues: { time: 'the timer rings', see: 'covered all over' },
     minutes: { active: 1, waiting: 30 },
   }),
+  variant(toss, 'shake', 'shake', 'shake|shake up|shake together|shake well', {
+    tools: [],
+    small: ['Hold {place} with both hands.', 'Hold the lid or the top shut.', 'Shake it up and down.', 'Stop and look.'],
+    cues: { see: 'all is mixed or coated' },
+  }),
   variant(toss, 'coat', 'coat', 'coat|dredge|roll in|coat in|coat with|cover in', {
     tools: ['plate'],
     small: ['Put {thing} on the plate with the coating.', 'Turn it over.', 'Press lightly.', 'Shake off what is loose.'],
