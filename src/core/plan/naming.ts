@@ -27,14 +27,16 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   if (coated.length > 0) return theirs(coated);
   const shown = eggsOf(lots, main);
   const only = lots.length === 1 && lots[0]!.joined ? lots[0]! : null;
-  // flour that butter and water were worked into is flour no more
-  const worked = only !== null && shown.length === 1 && shown[0]!.food?.form === 'powder' && parts.length > 1;
+  // flour that butter and water were worked into is flour no more, nor a lime's juice in a dressing the lime
+  const worked = only !== null && shown.length === 1 && isWorkedIn(shown[0]!) && parts.length > 1;
   const few = shown.length > 0 && shown.length <= MOST_NAMED && !(parts.length > MOST_NAMED && lots.every((lot) => lot.joined));
   if (few && !worked) return theirs(shown);
   if (calls.dish && place !== null && parts.length > MOST_NAMED && lots.some((lot) => lot.cooked)) return `the ${calls.dish}`;
   if (only) return calls.baked && only.cooked && only.at && hasMark(only.at, 'bakes') ? `the ${calls.baked}` : 'the mixture';
   return place ? everythingIn(place, calls) : 'everything';
 }
+
+const isWorkedIn = ({ food }: Known) => food?.form === 'powder' || food?.category === 'citrus';
 
 /** What is in lots; not what was only scattered on others. */
 function partsOf(world: World, lots: readonly Lot[]): Known[] {

@@ -87,13 +87,16 @@ export function dustWith(state: State, c: Located): void {
   const spare =
     c.mentions.find((m) => state.recipe.ingredients[m.ingredient]!.notes.some((n) => /extra|more|dust/i.test(n))) ?? c.mentions[0]!;
   const one = state.recipe.ingredients[spare.ingredient]!;
+  const on = vesselToDust(state, c);
   push(state, {
-    ...common(state, c, vesselToDust(state, c), [spare]),
+    ...common(state, c, on, [spare]),
     text: wording(state, { ...c, mentions: [spare] }),
     uses: [{ ingredient: spare.ingredient, item: one.item, quantity: null, unit: null }],
     little: true,
   });
   if (one.min === null) state.used.add(spare.ingredient);
+  // what is kneaded next is kneaded there
+  if (on === 'board') state.vesselSpoken = on;
 }
 
 function vesselToDust(state: State, c: Located): string | null {

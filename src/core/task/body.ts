@@ -89,6 +89,7 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
     oven: false,
     inOven: null,
     bakesOn: false,
+    themIsLast: false,
     saidFirst: [],
     object: null,
     objectUses: [],
@@ -148,6 +149,7 @@ function takeClause(state: State, said: Located): void {
   if (said.first) state.leadVessel = null;
   const c = withImplied(state, said);
   const works = worksOf(c.technique?.id, c.technique?.like);
+  state.themIsLast = works.act === 'ready' && !c.first;
   if (c.technique?.id === 'dust' || c.technique?.id === 'flour-surface') if (c.mentions.length > 0) return dustWith(state, c);
   if (isDoneAlready(state, c, works.act)) return;
   if (isKept(c)) return keepLast(state, c);

@@ -2,7 +2,7 @@
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
-import { moveIn } from './put-cards';
+import { moveIn, pourWater, waterIn } from './put-cards';
 import { frameOf, thingsOf } from './things';
 import { wholeOf, type Mention } from './mentions';
 import { nameOf } from './ready';
@@ -44,6 +44,8 @@ export function onHob(state: State, c: Located): void {
   if (cooksInWater(state, c, id, pan, fresh)) boilWater(state, c, pan);
   for (const m of fresh) putInPan(state, c, m, pan);
   // "lift the chicken out and fry it", with nothing but oil in the pan
+  const water = waterIn(c);
+  if (water && (state.world.vessels.get(pan)?.water ?? 'none') === 'none') pourWater(state, c, pan, water);
   const bare = inside(state, pan).every((i) => isFat(state, i));
   if (unsaid && bare && id !== 'heat-pan') there.push(...spoken.filter((i) => state.placed.has(i) && !isFat(state, i)));
   const away = there.filter((i) => state.placed.get(i) !== pan && state.placed.has(i));

@@ -23,8 +23,9 @@ import { wording } from './wording';
 export function work(state: State, c: Located): void {
   const works = worksOf(c.technique?.id, c.technique?.like);
   const frame = frameOf(state, c);
-  const object = thingsOf(state, c, frame.theme);
   const meant = c.mentions.filter((m) => m.end <= m.at).map((m) => m.ingredient);
+  // "open both tins": tins, and not what was spoken of
+  const object = meant.length > 0 && frame.theme?.pronoun ? { fresh: [], there: [] } : thingsOf(state, c, frame.theme);
   const named = [...object.fresh.map((m) => m.ingredient), ...object.there, ...meant];
   const about = aboutOf(state, c, works, frame, named);
   intoBowl(state, c, works, frame);
@@ -87,9 +88,12 @@ const isBeside = ({ theme, with: by }: Frame): boolean =>
 /** Nothing is shaped between blades, nor rolled out in a bowl. */
 function outOfVessel(state: State, c: Located, works: Works, about: readonly number[]): void {
   const from = placeOf(state, about);
-  if (works.act !== 'shape' || from === null || phrasesOf(state, c).some((p) => p.vessel !== null)) return;
+  const said = phrasesOf(state, c).find((p) => p.vessel !== null)?.vessel;
+  if (works.act !== 'shape' || from === null || (said && said !== 'board')) return;
   const isMachine = hasMark(from, 'holds') && toolById(from)?.hazards.includes('sharp');
-  const to = isMachine ? mixingBowl(state) : works.traits.has('flat') && toolById(from)?.kind === 'container' ? 'board' : null;
+  // "dust the worktop and knead the dough"
+  const isFlat = works.traits.has('flat') || said === 'board' || (works.traits.has('dough') && state.vesselSpoken === 'board');
+  const to = isMachine ? mixingBowl(state) : isFlat && toolById(from)?.kind === 'container' ? 'board' : null;
   if (to === null) return;
   moveIn(state, { ...c, rest: '' }, inside(state, from), to);
   state.container = to;

@@ -112,6 +112,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   if (doing && !/^adding\b/i.test(doing[1]!))
     for (let k = mentions.length - 1; k >= 0; k--)
       if (mentions[k]!.at > doing.index && state.placed.has(mentions[k]!.ingredient)) mentions.splice(k, 1);
+  if (isOwnPart(state, clause, rest, mentions)) mentions.length = 0;
   takeAllOfThem(state, clause, rest, mentions);
   leaveForLater(state, clause, line, mentions, rest);
   // "Open the can" says which one by there being no other
@@ -208,6 +209,14 @@ const span = (words: RegExp, text: string) => {
 const cansOf = (state: State): Mention[] =>
   state.recipe.ingredients.flatMap((one, i) => (one.unit === 'can' && !state.used.has(i) && !state.placed.has(i) ? [wholeOf(i)] : []));
 
+/** "Halve the cucumber, scoop out the seeds": its own, and not the sesame seeds of the list. */
+const isOwnPart = (state: State, clause: Clause, rest: string, mentions: readonly Mention[]) =>
+  mentions.length === 1 &&
+  state.objectUses.length > 0 &&
+  !state.objectUses.includes(mentions[0]!.ingredient) &&
+  /^(?:scoop|remove|discard|scrape|take|pick|pull|cut)$/.test(clause.verb ?? '') &&
+  /^(?:(?:out|off|away)\s+)?(?:the|any|all the|its|their)\s+(?:seeds?|leaves|skins?|stalks?|stems?)\b/i.test(rest);
+
 /** "Pour in the wet ingredients ... Fold in the melted butter": what is named by itself later is not among them. */
 function leaveForLater(state: State, clause: Clause, line: number, mentions: Mention[], rest: string): void {
   const isOf = (m: Mention) => /^(?:wet|dry) ingredients?$/i.test(rest.slice(m.at, m.end));
@@ -242,7 +251,8 @@ function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Men
   if (said)
     mentions.unshift(
       ...state.recipe.ingredients.flatMap((one, ingredient): Mention[] => {
-        const isIn = state.cooked.has(ingredient) && state.placed.get(ingredient) === state.container;
+        // what cooks on the ring stays there
+        const isIn = state.cooked.has(ingredient) && state.placed.get(ingredient) === state.container && state.hob === state.container;
         const isLater = one.optional || /topping|serve|garnish|dressing/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`);
         return isIn || isLater || mentions.some((m) => m.ingredient === ingredient) ? [] : [{ ...wholeOf(ingredient), end: said.length }];
       }),

@@ -58,6 +58,8 @@ export type State = {
   /** "Put the dish in the oven." says no time yet: the next line may. */
   bakesOn: boolean;
   /** Cautions that stand before the first step. */
+  /** Whether "them" is what was named just before: "peel the potatoes and cut them". */
+  themIsLast: boolean;
   saidFirst: string[];
   object: string | null;
   objectUses: number[];

@@ -8,6 +8,7 @@ import { hasMark, isVessel, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import { rawHazard } from '../plan/draft';
 import type { Mention } from './mentions';
+import { isPan } from './vessels';
 import { isContainer, lastOf, type State } from './state';
 
 /** A clause and all that it is about. */
@@ -44,6 +45,16 @@ const PARTED =
   /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b|^(?:it\s+|them\s+|(?:each|every)\s+\p{L}+\s+)?into\s+\d+\b(?!\s*(?:cm|mm|inch|in\b|[-.x×"]))/iu;
 
 // By the technique that the verb alone would give, in the order in which they are tried; the first that holds is taken.
+const COVERED_BY_WATER: Rule[] = [
+  // "put them in a pan and cover with cold water": the pan is filled from the tap
+  {
+    when: ({ state, rest, mentions }) =>
+      mentions.length === 0 && isPan(state.container) && /\bwith\s+(?:plenty of\s+)?(?:cold\s+|fresh\s+)?water\b/i.test(rest),
+    then: 'fill-pan',
+  },
+  { when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' },
+];
+
 const BY_TECHNIQUE = table<Rule[]>({
   'preheat-oven': [{ when: ({ mentions }) => mentions.length > 0, then: 'bake' }],
   // "beat the eggs in a cup" works nothing in
@@ -205,8 +216,8 @@ const BY_TECHNIQUE = table<Rule[]>({
     { when: ({ clause, rest, state }) => clause.verb === 'let' && /\bmelt\b/i.test(rest) && state.hob !== null, then: 'melt' },
     { when: ({ clause }) => /\b(?:cold|cool)\b/i.test(clause.until ?? ''), then: 'cool' },
   ],
-  cover: [{ when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' }],
-  soak: [{ when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' }],
+  cover: COVERED_BY_WATER,
+  soak: COVERED_BY_WATER,
   toast: [
     { when: ({ tools }) => tools.some((t) => t.id === 'grill'), then: 'grill' },
     { when: ({ tools }) => tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'), then: 'fry' },

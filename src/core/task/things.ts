@@ -66,7 +66,10 @@ function spokenOf(state: State, phrase: Phrase): Things {
   if (phrase.everything && state.used.size === 0 && state.objectUses.length === 0)
     return { fresh: state.recipe.ingredients.flatMap((one, i) => (one.optional ? [] : [wholeOf(i)])), there: [] };
   const meant =
-    phrase.pronoun === 'them' && state.lineObjects.length > 1 && state.lineObjects.some((i) => state.objectUses.includes(i))
+    phrase.pronoun === 'them' &&
+    !state.themIsLast &&
+    state.lineObjects.length > 1 &&
+    state.lineObjects.some((i) => state.objectUses.includes(i))
       ? state.lineObjects
       : state.objectUses;
   // "rub the oil over the potato. Put it in the basket": the potato, and its oil with it
@@ -99,7 +102,9 @@ const BY_WORK = table<readonly string[]>({ crumbs: ['mash', 'blend', 'rub-in', '
 const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
 
 /** What the recipe means by a noun that no list has: "the dough", "the dressing". */
-export function ofNoun(state: State, text: string, asGoal = false): number[] {
+export function ofNoun(state: State, said: string, asGoal = false): number[] {
+  // "turn the cake out"
+  const text = said.replace(/\s+(?:out|off|up|down|over|back|in)$/i, '');
   // "spread each slice": of the bread, which the list counts in slices
   const unit = /\b(slice|rasher|sheet)(?:s|$|\b)/i.exec(text)?.[1]?.toLowerCase();
   const all = state.recipe.ingredients.flatMap((one, i) => (unit && one.unit === unit ? [i] : []));
@@ -144,6 +149,10 @@ export function ofNoun(state: State, text: string, asGoal = false): number[] {
     others.at(-1) ??
     (hand === null ? joined.at(-1) : undefined);
   if (here) return here.joined ? [...here.parts.keys()] : inside(state, here.at!);
+  // "pour it over the salad": what lies together in another bowl
+  const laid =
+    hand === null ? undefined : state.world.lots.findLast((lot) => lot.at !== null && lot.at !== hand && inside(state, lot.at).length > 1);
+  if (laid) return inside(state, laid.at!);
   return state.container ? inside(state, state.container) : state.objectUses;
 }
 

@@ -31,6 +31,7 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
             ? 'plate'
             : (lies ?? state.container))
     );
+  if (act === 'water' && c.verb === 'cover') return own ?? lies ?? state.container;
   // what comes out of the toaster lies on a plate
   if (act === 'toast') return own ?? 'plate';
   if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
@@ -111,6 +112,8 @@ function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase 
   )
     return lies;
   if (id === 'juice') return own ?? 'small-bowl';
+  // the rest of the lemon lies where it was cut
+  if (c.mentions.some((m) => m.part === 'rest')) return 'board';
   // what is cut up where it was baked or shaped is cut there; nothing is cut in a pan or a bowl
   return lies && hasMark(lies, 'bakes') ? lies : 'board';
 }

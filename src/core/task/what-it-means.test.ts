@@ -224,6 +224,60 @@ describe('what is acted on', () => {
       'Roll out each ball to a circle.',
       'board',
     ],
+    [
+      '500 g new potatoes',
+      'Put the potatoes in a saucepan. Cover them with cold water. Bring to the boil.',
+      'Cover the potatoes with cold water.',
+      'saucepan',
+    ],
+    [
+      '2 leeks\n2 potatoes',
+      'Wash the leeks well and slice them. Peel the potatoes and cut them into small cubes.',
+      'Cut the potatoes into small cubes.',
+      'board',
+    ],
+    [
+      '4 flat mushrooms\n1 clove garlic',
+      'Remove the stalks from the mushrooms and chop them finely. Fry the stalks and garlic in a frying pan for 3 minutes.',
+      'Chop the stalks finely.',
+      'board',
+    ],
+    [
+      '1 cucumber\n2 tbsp sesame seeds',
+      'Halve the cucumber, scoop out the seeds with a teaspoon and dice the flesh. Scatter the sesame seeds over the top.',
+      'Scoop out the seeds of the cucumber with a teaspoon.',
+      'board',
+    ],
+    [
+      '2 eggs\n200 g flour\n100 g soft cheese\n50 g icing sugar',
+      'Grease a cake tin. Mix the eggs and flour in a large bowl. Spoon into the tin and bake for 30 minutes. Meanwhile beat the soft cheese with the icing sugar in a bowl. Turn the cake out.',
+      'Turn the cake out.',
+      'cake-tin',
+    ],
+    [
+      '300 g flour\n200 g yoghurt',
+      'Mix the flour and yoghurt in a bowl. Dust the worktop with a little flour. Knead the dough for 1 minute.',
+      'Knead the dough for 1 minute.',
+      'board',
+    ],
+    [
+      '200 g pasta\n100 g cherry tomatoes\n2 tbsp pesto',
+      'Cook the pasta in a saucepan of boiling water for 10 minutes. Drain it. Halve the tomatoes. Put everything in a large bowl with the pesto.',
+      'Put the pasta in a large bowl.',
+      'large-bowl',
+    ],
+    [
+      '1 can corn\n1 red pepper, chopped\n2 tbsp lime juice\n1 tbsp oil',
+      'Put the corn and pepper in a big bowl. Shake the lime juice and oil in a jar. Pour it over the salad and toss.',
+      'Toss everything in the big bowl.',
+      'large-bowl',
+    ],
+    [
+      '1 onion, chopped\n1 can haricot beans\n1 can chopped tomatoes',
+      'Fry the onion in a saucepan for 5 minutes. Open both tins. Drain the beans. Add the beans and tomatoes to the pan.',
+      'Add the haricot beans to the pan.',
+      'saucepan',
+    ],
   ])('%s: %s', (list, method, text, into) => {
     const task = build(list, method);
     expect(texts(task)).toContain(text);

@@ -2,7 +2,7 @@
 import { Fraction, showQuantity } from '../amount/quantity';
 import { dialCelsius, ovenMarks } from '../amount/temperature';
 import { lotsOf } from '../kitchen/index';
-import { findFood } from '../recipe/food';
+import { findFood, foodIs } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import type { Ingredient } from '../recipe/recipe';
 import type { Cue } from '../technique/model';
@@ -135,6 +135,16 @@ const ALONE = /^(?:wait|count|set|hold|start|continue|repeat|go|watch|look|enjoy
 
 const PART_NOUN =
   /^(?:the\s+|any\s+|its\s+|their\s+)?(?:hard |tough |woody |green |outer |root |papery )?(?:stones?|pits?|skins?|peel|cores?|seeds?|ends?|tops?|tops and tails|stalks?|stems?|roots?|leaves|crusts?|shells?|pods?|edges?)$/i;
+/** The part that the step before took off, where a later line takes it up: "fry the stalks". */
+function partUsedLater(state: State, c: Located): string | null {
+  const part = /^(?:Remove|Take|Cut|Pull|Pick|Slice|Snip)\b.*?\bthe (stalks|stems|tops|leaves|ends|skins|seeds)\b/.exec(
+    state.steps.at(-1)?.text ?? '',
+  )?.[1];
+  const line = state.recipe.instructions[c.line - 1] ?? '';
+  const later = [line.slice(line.indexOf(c.rest) + c.rest.length), ...state.recipe.instructions.slice(c.line)].join(' ');
+  return part && new RegExp(`\\b${part}\\b`, 'i').test(later) ? `the ${part}` : null;
+}
+
 /** What a step took off or out, and is thrown away. */
 const WASTE = /\bthe (?:seeds|stones?|pits?|skins?|peel|cores?|stalks?|fat|bones?|shells?|ends?|liquid|water)\b/;
 const PRONOUN = /^(?:it|them|everything|these|this|that|each one|all of (?:it|them)|both)\b(?:\s+all(?!\s+(?:over|together))\b)?/i;
@@ -150,6 +160,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (act === 'serve' && !objectPhrase(rest)) return `the ${shortTitle(state.recipe.title)} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
   if (act === 'coat-vessel' && vesselToCoat(state)) return rest.replace(/^(?:it|them)\b/i, vesselToCoat(state)!);
+  if (act === 'water' && /^with\b/i.test(rest)) return `${hole('there', null)} ${rest}`;
   if (!NEEDS_OBJECT.has(act)) return withPronoun(state, rest);
   // "stir in the spinach and let it wilt"
   if (worksOf(id, c.technique?.like).traits.has('newest') && /^(?:it|them)\b/i.test(rest) && state.objectUses.length > 0)
@@ -186,10 +197,15 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   if (id === 'season' && !/\bwith\b/i.test(rest))
     return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
   if (id === 'pat-dry' && /^dry\b/i.test(rest)) return `${thing} ${rest}`;
+  // "remove the stalks and chop them", where the stalks are spoken of again
+  const part = act === 'ready' && /^them\b/i.test(rest) && c.mentions.length === 0 ? partUsedLater(state, c) : null;
+  if (part) return `${part}${rest.slice('them'.length)}`;
   // "scoop out the seeds and throw away"
   const waste =
     act === 'bin' && c.mentions.length === 0 && !objectPhrase(rest) ? WASTE.exec(state.steps.at(-1)?.text ?? '')?.[0] : undefined;
   if (waste) return `${waste} ${rest.replace(/^(?:it|them)\b\s*/i, '')}`;
+  // "run cold water over them"
+  if (/^(?:cold|hot|warm|boiling) water over\b/i.test(rest)) return withPronoun(state, rest);
   // "drain, reserving a cup of the water"
   if (/^(?:reserving|saving)\b/i.test(rest)) return `${thing}, ${rest}`;
   // "fold in the sides"
@@ -238,7 +254,9 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
 /** "Spread the sauce inside. Fill with": the bread that was spoken of, not all that lies there. */
 export function filledThing(state: State, c: Located, to: string): string | null {
   const about = state.objectUses;
-  if (c.technique?.id !== 'stuff' || about.length === 0 || about.length > 2 || about.some((i) => state.placed.get(i) !== to)) return null;
+  const isBread = about.every((i) => foodIs(findFood(state.recipe.ingredients[i]!.item), 'of-flour'));
+  if ((c.technique?.id !== 'stuff' && !isBread) || about.length === 0 || about.length > 2 || about.some((i) => state.placed.get(i) !== to))
+    return null;
   return listOf(about.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`));
 }
 
@@ -297,7 +315,7 @@ const spokenOf = (state: State): string | null =>
 /** Pronouns as holes: what is acted on, and what it goes to. */
 function withPronoun(state: State, rest: string): string {
   const these =
-    state.lineObjects.length > 1 && /\bthem\b/i.test(rest)
+    state.lineObjects.length > 1 && !state.themIsLast && /\bthem\b/i.test(rest)
       ? listOf(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))
       : null;
   const thing = these ?? hole('thing', spokenOf(state));
