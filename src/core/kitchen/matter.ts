@@ -44,6 +44,8 @@ export function join(world: World, vessel: string): void {
   const lots = contents(world, vessel);
   const first = lots[0];
   if (!first) return;
+  // a sauce that boiled has no raw flour, though cold cheese comes to it
+  const isRaw = lots.some((lot) => !lot.cooked && [...lot.parts.keys()].some((i) => world.ingredients[i]!.raw === 'raw-flour'));
   first.joined ||= lots.length > 1;
   for (const lot of lots.slice(1)) {
     for (const [i, share] of lot.parts) first.parts.set(i, (first.parts.get(i) ?? 0) + share);
@@ -57,7 +59,7 @@ export function join(world: World, vessel: string): void {
   world.lots = world.lots.filter((lot) => lot === first || !lots.includes(lot));
   // flour is raw for the hands once it is wet
   const parts = [...first.parts.keys()].map((i) => world.ingredients[i]!);
-  if (!first.cooked && parts.some((k) => k.raw === 'raw-flour') && parts.some((k) => !isDry(k))) first.raw.add('raw-flour');
+  if (isRaw && parts.some((k) => !isDry(k))) first.raw.add('raw-flour');
 }
 
 /** Whether something in a lot greases the pan that it lies in. */

@@ -134,7 +134,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
   ],
   'ring-level': ({ vessel, level, from }) => [
     {
-      text: `Turn the heat ${isLower(level, from) ? 'down' : 'up'} to ${level}.`,
+      text: `Turn the heat ${from === null && level === 'high' ? 'up' : isLower(level, from) ? 'down' : 'up'} to ${level}.`,
       technique: 'turn-heat',
       sourceLine: null,
       tools: ['hob'],

@@ -4,7 +4,7 @@
 export const CUT_NOUN =
   'piece|slice|wedge|round|square|triangle|strip|floret|stick|cube|ring|disc|circle|bar|chunk|portion|shape|halve|finger';
 const MADE =
-  'ball|roll|parcel|fritter|cake|burger|meatball|dumpling|biscuit|cookie|scone|bun|muffin|flatbread|kofta|tart|nugget|star|heart';
+  'ball|roll|parcel|fritter|cake|burger|meatball|dumpling|biscuit|cookie|scone|bun|muffin|flatbread|kofta|tart|nugget|star|heart|sausage|log|oval';
 const SINGULAR = `${MADE}|${CUT_NOUN.replace('|halve|finger', '')}`;
 
 /** One of them, as a pattern. */

@@ -1,5 +1,5 @@
 // The frame of joining: what is worked into one goes in first.
-import { contents } from '../kitchen/index';
+import { contents, isHot } from '../kitchen/index';
 import { capital } from '../recipe/method-lines';
 import { kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
@@ -141,6 +141,10 @@ function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: st
     said.fresh.map((m) => m.ingredient),
   );
   if (said.fresh.length === 1 && own && own !== held && machine) return own;
+  // "toss both in the oil", beside a hot tin: not in there
+  const isTossed =
+    id === 'toss' && said.fresh.length > 0 && said.there.length === 0 && c.first && held !== null && isHot(state.world, held);
+  if (isTossed && isHeld(state, held)) return mixingBowl(state);
   if (anew && held !== null && (isHeld(state, held) || toolById(held)?.kind !== 'container')) return mixingBowl(state);
   if (held === null || held === 'board' || (toolById(held)?.kind === 'surface' && said.fresh.length > 0)) return mixingBowl(state);
   if (['tray', 'muffin-tin', 'cake-tin', 'baking-dish'].includes(held) && said.fresh.length > 1 && id === 'mix' && !insertion)

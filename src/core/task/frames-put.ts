@@ -12,6 +12,7 @@ import { say, useOfMention } from './say';
 import type { Located, State } from './state';
 import { common, focusOn } from './step-of-clause';
 import { makeReady } from './supply';
+import { isCutLoose } from './vessel-of-work';
 import { isHeld, isPan, vesselOfPhrase } from './vessels';
 import { inTool } from './tool-names';
 import { filledThing, sentence, theOf, wording } from './wording';
@@ -83,6 +84,7 @@ export function put(state: State, c: Located): void {
     // what is filled lies before the learner
     (withFrame && c.technique?.id === 'stuff' && object.there.length === 0 && object.fresh.length > 0 ? 'board' : null) ??
     onLoose(state, frame, goal.lots, theme) ??
+    (withFrame && isCutLoose(state, object.there) ? 'board' : null) ??
     (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses) ?? liesAt(state, state.objectUses)) : null) ??
     placeForPut(state, c, theme);
   if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';
@@ -126,7 +128,9 @@ export function put(state: State, c: Located): void {
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
   const called = shapeSaid(state, frame) ?? (nothingSaid || frame.theme?.pronoun ? state.object : null);
-  if (withFrame) focusOn(state, base.length > 0 ? base : state.objectUses, null);
+  // "brush the tops with oil": the parcels are still what is spoken of
+  if (withFrame)
+    focusOn(state, base.length > 0 ? base : state.objectUses, base.length > 0 && frame.theme?.pronoun === null ? null : state.object);
   else if (goal.lots.length + under.length > 0 && frame.goal?.vessel === null)
     // "spread the sauce inside. Fill with": it is the bread that is filled
     focusOn(
@@ -289,7 +293,8 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
   if (cards.length === 0 && !water && unlistedIn(state, c, frame).length === 0) {
     // nothing goes anywhere new: what the recipe says is still done
     state.container = before ?? to;
-    say(state, c, { text: wording(state, c), into: to, uses: [] });
-    state.container = to;
+    // "position a rack in the oven": in no bowl
+    say(state, c, { text: wording(state, c), into: before === null && goalOf(state, c, frame.goal).vessel === null ? null : to, uses: [] });
+    state.container = before === null ? before : to;
   }
 }

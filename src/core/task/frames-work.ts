@@ -69,7 +69,9 @@ function aboutOf(state: State, c: Located, { act }: Works, { theme, goal }: Fram
   const source = named.length === 0 ? sourceOf(state, c, act) : [];
   if (source.length > 0) return source;
   const unsaid = named.length === 0 && (theme === null || theme.pronoun !== null || theme.everything);
-  if (unsaid) return (act === 'drain' || isShared(c)) && theme === null ? allIn(state) : spoken(state, c, theme);
+  // "add the lemon juice. Leave to cool": all that is in the pan
+  const onAll = ['drain', 'cool', 'wait', 'chill'].includes(act) || isShared(c);
+  if (unsaid) return onAll && theme === null ? allIn(state) : spoken(state, c, theme);
   // "roll the pastry over the meat"
   const round = act === 'shape' && goal !== null && goal.vessel === null && /^(?:over|around|in)$/.test(goal.prep ?? '');
   const core = round ? thingsOf(state, c, goal) : { fresh: [], there: [] };
@@ -96,6 +98,10 @@ function outOfVessel(state: State, c: Located, works: Works, about: readonly num
   const to = isMachine ? mixingBowl(state) : isFlat && toolById(from)?.kind === 'container' ? 'board' : null;
   if (to === null) return;
   moveIn(state, { ...c, rest: '' }, inside(state, from), to);
+  // "knead the dough": it has its name before it is kneaded
+  const called = /^(?:out\s+)?(the (?:dough|pastry))\b/i.exec(c.rest)?.[1];
+  const last = state.steps.at(-1);
+  if (called && last) state.steps[state.steps.length - 1] = { ...last, text: last.text.replace(/⟦[^⟧]*⟧/, called) };
   state.container = to;
 }
 
@@ -223,7 +229,7 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
     id === 'make-well'
   )
     return;
-  if (works.act === 'dip' && named.length > 0) focusOn(state, named, eachOf(c));
+  if (works.act === 'dip' && named.length > 0) focusOn(state, named, eachOf(c) ?? (/^(?:it|them)\b/i.test(c.rest) ? state.object : null));
   if (works.act === 'dip' || works.act === 'wash-tools' || works.act === 'wash-hands' || works.act === 'ring-set' || works.act === 'off')
     return;
   // "crack the eggs into a jug. Add the milk": that jug is in hand

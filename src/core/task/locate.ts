@@ -49,7 +49,7 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
 }
 
 export const PARTICIPLE =
-  /(?<!\b(?:with|the|of|and|some|a))(?:^|,\s*|\s+)(?:while\s+)?((?:stirring|turning|mashing|seasoning(?! sachet| mix)|skimming|shaking|tossing|whisking|scraping|basting|squashing|pressing|breaking|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
+  /(?<!\b(?:with|the|of|and|some|a))(?:^|,\s*|\s+)(?:while\s+|without\s+)?((?:stirring|turning|mashing|seasoning(?! sachet| mix)|skimming|shaking|tossing|whisking|scraping|basting|squashing|pressing|breaking|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
 // Techniques are named in Latin letters; a class of all the world's letters costs three times as much.
 const WORDS = /[a-z\u00df-\u00ff-]+/g;
@@ -220,11 +220,14 @@ const isOwnPart = (state: State, clause: Clause, rest: string, mentions: readonl
 /** "Pour in the wet ingredients ... Fold in the melted butter": what is named by itself later is not among them. */
 function leaveForLater(state: State, clause: Clause, line: number, mentions: Mention[], rest: string): void {
   const isOf = (m: Mention) => /^(?:wet|dry) ingredients?$/i.test(rest.slice(m.at, m.end));
-  if (!mentions.some((m) => isOf(m) && state.used.has(m.ingredient))) return;
+  if (!mentions.some(isOf)) return;
+  const begun = mentions.some((m) => isOf(m) && state.used.has(m.ingredient));
   const said = state.recipe.instructions[line - 1] ?? '';
   const from = said.indexOf(clause.rest);
-  const later = [from < 0 ? '' : said.slice(from + clause.rest.length), ...state.recipe.instructions.slice(line)].join('\n');
-  const named = new Set(mentionsIn(later.replace(/\b(?:wet|dry) ingredients?\b/gi, ''), state.names, new Set()).map((m) => m.ingredient));
+  const later = [from < 0 ? said : said.slice(from + clause.rest.length), ...state.recipe.instructions.slice(line)].join('\n');
+  // "whisk the wet ingredients ... add the courgette and ham": what is put in by itself later
+  const puts = begun ? later : (later.match(/(?:^|[.;\n]\s*)(?:add|fold|stir|mix|beat|tip)\b[^.;\n]*/gi) ?? []).join('\n');
+  const named = new Set(mentionsIn(puts.replace(/\b(?:wet|dry) ingredients?\b/gi, ''), state.names, new Set()).map((m) => m.ingredient));
   for (let k = mentions.length - 1; k >= 0; k--) {
     const m = mentions[k]!;
     if (isOf(m) && !state.used.has(m.ingredient) && named.has(m.ingredient)) mentions.splice(k, 1);

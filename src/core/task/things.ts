@@ -34,6 +34,9 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
     else if (isFresh(state, m)) fresh.push(m);
     else there.push(m.ingredient);
   }
+  // "combine the pasta and the sauce": the sauce too
+  const also = fresh.length + there.length > 0 ? BESIDE.exec(phrase.text)?.[1] : undefined;
+  if (also) there.push(...ofNoun(state, `the ${also}`).filter((i) => !fresh.some((m) => m.ingredient === i)));
   if (fresh.length + there.length > 0) return { fresh, there: [...new Set(there)] };
   if (phrase.vessel) {
     const vessel = vesselOfPhrase(state, c, phrase);
@@ -90,6 +93,9 @@ const MIXTURE = new RegExp(
   `\\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|cups|${SHAPE_MANY}|${SHAPE_ONE})\\b`,
   'i',
 );
+
+/** What was made, named beside what is on the list. */
+const BESIDE = /\band\s+(?:the\s+|your\s+)?(sauce|dressing|filling|topping|mixture|gravy|mash|stuffing)$/i;
 
 /** What comes out of an oven has a name that no list has: "the cold cake". */
 const BAKED = /\b(?:cake|loaf|pie|pudding|bread|sponge|crumble|bake|tray ?bake|flapjack|brownie|quiche|frittata)$/i;

@@ -82,6 +82,10 @@ function inBetween(text: string): string {
   );
 }
 
+/** "giving it a good stir" */
+const giving = (act: string) =>
+  new RegExp(`\\bgiving\\s+((?:it|them|everything|the\\s+[\\p{L} ]{2,20}?))\\s+a\\s+(?:good\\s+|quick\\s+|gentle\\s+)?${act}\\b`, 'giu');
+
 // A row: words of which a line must hold one (looked for first, since few lines do), the turn of speech, and the plain words.
 const PLAIN: [string, RegExp, string][] = [
   ['now and', /\bnow and (?:then|again)\b/gi, 'sometimes'],
@@ -92,11 +96,9 @@ const PLAIN: [string, RegExp, string][] = [
     /\bgive\s+(?:(it|them|everything|the\s+[\p{L} ]{2,30}?)\s+)?a\s+(?:good\s+|quick\s+|gentle\s+)?(stir|mix|toss|shake|whisk|rinse|wash)\b/giu,
     '$2 $1',
   ],
-  [
-    'giving',
-    /\bgiving\s+((?:it|them|everything|the\s+[\p{L} ]{2,20}?))\s+a\s+(?:good\s+|quick\s+|gentle\s+)?(stir|shake|toss)\b/giu,
-    '$2ing $1',
-  ],
+  ['giving', giving('stir'), 'stirring $1'],
+  ['giving', giving('shake'), 'shaking $1'],
+  ['giving', giving('toss'), 'tossing $1'],
   [' or ', /\b(halve|quarter|slice|dice|chop|mash|grate)\s+or\s+(?:halve|quarter|slice|dice|chop|mash|grate)\b/gi, '$1'],
   // "continue to cook for 5 minutes" goes on with the same; "continue adding the stock" is done again and again
   ['continue', /\bcontinue\s+(?:to\s+)?(cook|simmer|bake|roast|fry|boil|stir|whisk|mix|beat|knead)(?:ing)?\b/gi, '$1'],

@@ -54,7 +54,7 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
 }
 
 /** Cut up before the learner, and in no vessel yet. */
-const isCutLoose = (state: State, about: readonly number[]) =>
+export const isCutLoose = (state: State, about: readonly number[]) =>
   about.some((i) => !state.placed.has(i) && lotsOf(state.world, i).some((lot) => lot.forms.has('cut')));
 
 /** "Take off the plate": the vessel that the plate lies on. */

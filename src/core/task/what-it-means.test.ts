@@ -420,6 +420,43 @@ describe('pieces and what is left', () => {
   });
 });
 
+describe('what is spoken of after', () => {
+  const list =
+    '2 potatoes\n50 g peas\n1 tbsp lemon juice\n1 tbsp oil\n4 sheets filo pastry\n1 egg\n100 ml milk\n200 g flour\n100 g ham\n2 salmon fillets';
+  test.each([
+    [
+      'all that is in the pan cools',
+      'Fry the potatoes and peas in the oil in a saucepan for 5 minutes. Add the lemon juice. Leave to cool.',
+      /^Leave the potatoes/,
+    ],
+    [
+      'what was dipped goes on the tray',
+      'Boil the potatoes, drain and mash them. Shape into 4 cakes. Beat the egg in a bowl. Dip each cake in the egg. Place on a baking tray.',
+      /^Place the cakes/,
+    ],
+    [
+      'what lies on the tray last is brushed',
+      'Put the potatoes on a baking tray. Lay the salmon on the tray. Brush with the oil.',
+      /^Brush the salmon fillets with the oil/,
+    ],
+    ['what is put in by itself later is no wet ingredient', 'Whisk the wet ingredients in a jug. Add the ham.', /^Add the ham/],
+    [
+      'a time behind “stirring” stays',
+      'Put the potatoes in a saucepan with the milk. Cook, stirring occasionally, 10 minutes.',
+      /^Cook .* for 10 minutes/,
+    ],
+  ])('%s', (_what, method, card) => {
+    expect(texts(build(list, method)).filter((t) => card.test(t))).toHaveLength(1);
+  });
+  test('sauce that is named beside pasta goes with it', () => {
+    const task = build(
+      '200 g pasta\n1 can chopped tomatoes\n1 onion, chopped',
+      'Grease a baking dish. Cook the pasta in a large saucepan of boiling water for 10 minutes. Drain. Simmer the onion and tomatoes in a frying pan for 10 minutes. Combine the pasta and the sauce in the prepared dish.',
+    );
+    expect(task.steps.filter((s) => s.into === 'baking-dish' && s.from === 'frying-pan')).toHaveLength(1);
+  });
+});
+
 describe('what is said in passing', () => {
   test('what is sliced off and kept is no step of its own', () => {
     const task = build('4 tomatoes', 'Slice the tops off the tomatoes and keep them. Scoop out the seeds with a teaspoon.');

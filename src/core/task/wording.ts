@@ -66,7 +66,7 @@ export function sentence(text: string): string {
 export function wording(state: State, c: Located): string {
   const works = worksOf(c.technique?.id, c.technique?.like);
   let rest = c.rest
-    .replace(PARTICIPLE, '')
+    .replace(PARTICIPLE, (beside) => / ?,\s*((?:for |about )?\d+[^,]*(?:min|sec|hour)\w*)$/.exec(beside)?.[0].replace(/^ ?,/, '') ?? '')
     .replace(PURPOSE, '')
     .replace(/\bsometimes\b/i, 'now and then')
     // "let it wilt before adding more"
@@ -184,7 +184,7 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
   const isMeant = named.length > 0 || c.mentions.some((m) => m.end > m.at && !state.placed.has(m.ingredient));
   const cutsIn = act === 'ready' && isMeant && state.container !== null && state.container !== 'board';
   if (into && id !== 'coat' && id !== 'dip' && (act === 'join' || act === 'put' || cutsIn) && !isPlace(c, rest))
-    return withGoal(withPronoun(state, rest.slice(into[0].length)), `into ${vessel}`);
+    return withGoal(withPronoun(state, rest.slice(into[0].length)), `into ${id === 'rub-in' ? there : vessel}`);
   // "pour over the sauce": over what is there
   const over = /^over\s+(?=\p{L})(?!(?:it|them)\b)/iu.exec(rest);
   const pours = act === 'put' && (named.length > 0 || /\bwater\b/i.test(rest));
@@ -255,7 +255,15 @@ function withObject(state: State, c: Located, rest: string, act: Act): string {
 export function filledThing(state: State, c: Located, to: string): string | null {
   const about = state.objectUses;
   const isBread = about.every((i) => foodIs(findFood(state.recipe.ingredients[i]!.item), 'of-flour'));
-  if ((c.technique?.id !== 'stuff' && !isBread) || about.length === 0 || about.length > 2 || about.some((i) => state.placed.get(i) !== to))
+  // "lay the salmon on the tray. Brush with the sauce": the salmon
+  const isOne =
+    about.length === 1 && !c.mentions.some((m) => m.ingredient === about[0]) && /^(?:brush|glaze|rub|baste)$/.test(c.verb ?? '');
+  if (
+    (c.technique?.id !== 'stuff' && !isBread && !isOne) ||
+    about.length === 0 ||
+    about.length > 2 ||
+    about.some((i) => state.placed.get(i) !== to)
+  )
     return null;
   return listOf(about.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`));
 }
