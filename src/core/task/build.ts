@@ -10,7 +10,7 @@ import type { Phase } from '../technique/model';
 import { bodySteps } from './body';
 import { stepsWithinBounds } from './bounds';
 import { takeOwnRoutine, withLines } from './own-routine';
-import { shortTitle } from './wording';
+import { shortTitle } from './dish-title';
 import { keyMaker, stepOf, type Draft } from '../plan/draft';
 import { coarsen, refine } from './grain';
 import { USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from '../plan/model';

@@ -14,7 +14,8 @@ import { makeReady } from './supply';
 import { isOverWater } from './technique-here';
 import { inTool, toolCall } from './tool-names';
 import { freePan, isHeld, isPan, vesselOfPhrase } from './vessels';
-import { sentence, theOf, toPlace, wording } from './wording';
+import { toPlace } from './object-words';
+import { sentence, theOf, wording } from './wording';
 import { phrasesOf } from './slots';
 
 const isOil = (state: State, i: number) => findFood(state.recipe.ingredients[i]!.item)?.category === 'oil';

@@ -15,7 +15,8 @@ import { makeReady } from './supply';
 import { isCutLoose } from './vessel-of-work';
 import { isHeld, isPan, vesselOfPhrase } from './vessels';
 import { inTool } from './tool-names';
-import { filledThing, sentence, theOf, wording } from './wording';
+import { filledThing } from './object-words';
+import { sentence, theOf, wording } from './wording';
 
 import {
   beneath,

@@ -3,9 +3,8 @@ import { table } from '../amount/table';
 import { remembering } from '../amount/remembering';
 import { Fraction, readNumber, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { readUnit, type Unit } from '../amount/units';
-import { findFood, foodAt, foodIs, nameWords, singular } from '../recipe/food';
+import { findFood, nameWords, singular } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
-import { findTools } from '../technique/tools';
 
 /** An ingredient spoken of, with the place of its words in the text. */
 export type Mention = {
@@ -96,7 +95,7 @@ const SAUCED = new Set(['soy', 'worcestershire', 'hoisin', 'teriyaki', 'oyster',
 const MEATS = new Set(['beef', 'pork', 'lamb', 'chicken', 'turkey', 'duck']);
 
 // Words for a form or a cut, which a method leaves off: "the mustard" of "mustard powder".
-const FORM_WORDS = new Set(
+export const FORM_WORDS = new Set(
   'powder paste puree purée flake cube breast thigh drumstick fillet leaf seed floret wedge piece chunk strip shell wrapper stick kernel mince steak cheese extract essence sheet pasta wrap slice half shoot bulb stalk rind zest'.split(
     ' ',
   ),
@@ -174,9 +173,10 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
 // "the vegetable mixture" is no vegetable any more
 const MADE = new Set(['mixture', 'mix', 'soup', 'stew', 'sauce', 'stock', 'filling', 'salad', 'layer', 'oil', 'juice', 'puree', 'purée']);
 
-type Token = { word: string; at: number; end: number };
+export type Token = { word: string; at: number; end: number };
 
-const tokens: (text: string) => readonly Token[] = remembering(tokensOf, 400, 2000);
+/** The words of a text, singular, with their places. */
+export const tokens: (text: string) => readonly Token[] = remembering(tokensOf, 400, 2000);
 
 function tokensOf(text: string): Token[] {
   return [...text.toLowerCase().matchAll(/\p{L}[\p{L}']*/gu)].map((m) => ({
@@ -300,104 +300,4 @@ function amountBefore(
   if (/\b(?:a little|some|a bit|more|splash|pinch|spoonful|drizzle|dash)\s+(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+)?$/iu.test(before))
     return { quantity: null, unit: null, part: 'some' };
   return { quantity: null, unit: null, part: 'all' };
-}
-
-// A kind that the list holds covers its general word: "the stock" of "1 stock cube", "the juice" of "1 lemon".
-const COVERED_BY = table<string[]>({
-  juice: ['citrus'],
-  citrus: ['juice'],
-  stock: ['stock'],
-  egg: ['egg'],
-  salt: ['salt'],
-  herb: ['herb'],
-  cheese: ['cheese'],
-  sugar: ['sugar'],
-  flour: ['flour', 'starch'],
-  berry: ['berry'],
-  milk: ['plant-drink'],
-  onion: ['onion'],
-  bread: ['bread'],
-  pulse: ['pulse'],
-  pasta: ['pasta', 'noodle'],
-  noodle: ['pasta', 'noodle'],
-  fish: ['fish'],
-  meat: ['meat', 'poultry', 'cured-meat'],
-  poultry: ['poultry'],
-  nut: ['nut'],
-  rice: ['rice'],
-  oil: ['oil'],
-  yoghurt: ['yoghurt'],
-  cream: ['cream'],
-  leaf: ['leaf'],
-  syrup: ['syrup', 'sugar', 'juice'],
-  sweet: ['sweet'],
-});
-
-/** The foods that a recipe lists, by id, by category, and by the words of their names; words of its title and headings count as made here. */
-export type KnownFoods = { ids: Set<string>; categories: Set<string>; words: Set<string> };
-
-export function knownFoods(ingredients: readonly Ingredient[], title = ''): KnownFoods {
-  const ids = new Set<string>();
-  const categories = new Set<string>();
-  const words = new Set<string>(nameWords(title));
-  for (const one of ingredients) {
-    for (const name of [one.item, ...one.alternatives]) {
-      const food = findFood(name);
-      if (food) {
-        ids.add(food.id);
-        categories.add(food.category);
-      }
-      for (const word of nameWords(name)) words.add(word);
-    }
-    for (const word of nameWords(`${one.group ?? ''} ${one.text}`)) words.add(word);
-    for (const work of one.preparation) if (/juice|zest/.test(work)) words.add('juice').add('zest');
-  }
-  return { ids, categories, words };
-}
-
-/** A loaf tin names no loaf. */
-const withoutTools = (text: string) =>
-  findTools(text).reduceRight((left, { at, length }) => {
-    const isLonger = left.slice(at, at + length).includes(' ');
-    return isLonger ? `${left.slice(0, at)}tool${left.slice(at + length)}` : left;
-  }, text);
-
-/**
- * Foods that a step names and the recipe does not list. Its first word is the verb ("butter the tin" names no food). Leaves out what is made on the way (dough, mixture), water, and comparisons ("like breadcrumbs").
- */
-export function unlistedFoods(text: string, known: KnownFoods): string[] {
-  const plain = withoutTools(text)
-    .replace(/^\S+\s/, '')
-    .replace(/\b(?:like|resembles?|looks like|size of|as thick as|until)\b.*$/i, '')
-    .replace(
-      /\b(?:egg cup|egg size|pizza cutter|salt water|egg whisk|egg timer|cheese grater|coffee cup|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?|juices? (?:runs? )?clear)\b/gi,
-      '',
-    );
-  const words = tokens(plain.replace(/\bfloured\b/i, 'flour')).map((t) => t.word);
-  const found: string[] = [];
-  for (let i = 0; i < words.length; i++) {
-    const at = foodAt(words, i);
-    if (!at) continue;
-    const { food, size } = at;
-    const name = words.slice(i, i + size);
-    i += size - 1;
-    if (known.ids.has(food.id) || foodIs(food, 'unlisted')) continue;
-    if (foodIs(food, 'of-flour') && known.categories.has('flour')) continue;
-    if (known.words.has(name.at(-1)!) || name.every((w) => known.words.has(w))) continue;
-    // "seasoning each layer" does something
-    if (name[0] === 'seasoning' && /^(?:each|with|well|it|the|as|to|generously)$/.test(words[i + 1] ?? '')) continue;
-    // "florets" are a form of what is listed
-    if (name.length === 1 && FORM_WORDS.has(name[0]!)) continue;
-    // what lies in the packet
-    if (/^(?:sachet|packet)$/.test(words[i + 1] ?? '')) continue;
-    if (/^(?:juice|zest|rind|wedge|slice)$/.test(name.at(-1)!) && known.words.has(name[0]!)) continue;
-    const general = size === 1;
-    if (
-      general &&
-      [food.category, ...(COVERED_BY.get(food.category) ?? [])].some((c) => known.categories.has(c) && COVERED_BY.get(food.category))
-    )
-      continue;
-    if (!found.includes(food.names[0]!)) found.push(food.names[0]!);
-  }
-  return found;
 }

@@ -3,7 +3,8 @@ import { findFood } from '../recipe/food';
 import { useOf, type Draft } from '../plan/draft';
 import { listOf } from '../plan/naming';
 import { objectPhrase } from '../plan/object-phrase';
-import { knownFoods, unlistedFoods, type Mention } from './mentions';
+import type { Mention } from './mentions';
+import { knownFoods, unlistedFoods } from './unlisted-foods';
 import { nameOf } from './ready';
 import { inside, push } from './push';
 import { useOfMention } from './say';
@@ -12,7 +13,8 @@ import { PARCEL, type Located, type State } from './state';
 import { common } from './step-of-clause';
 import { inTool, toolCall } from './tool-names';
 import { isPan } from './vessels';
-import { sentence, theOf, toPlace } from './wording';
+import { toPlace } from './object-words';
+import { sentence, theOf } from './wording';
 
 import { MADE, ofNoun, SHAPE, thingsOf, type Frame } from './things';
 

@@ -5,7 +5,7 @@ import { readAmount } from '../../recipe/line-amount';
 import type { Ingredient } from '../../recipe/recipe';
 import { kindOf, techniqueById } from '../../technique/lexicon';
 import { worksOf } from '../../technique/works';
-import { knownFoods, unlistedFoods } from '../mentions';
+import { knownFoods, unlistedFoods } from '../unlisted-foods';
 import { useOf } from '../../plan/draft';
 import type { Step, TaskAnalysis, Use } from '../../plan/model';
 import { isGather, type Finding, type Mend } from './model';

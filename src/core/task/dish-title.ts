@@ -1,0 +1,16 @@
+// What a dish is called on a card.
+/** The dish in a few words, for "Serve the ...". */
+export function shortTitle(title: string): string {
+  // "Easy read: porridge": the dish stands behind
+  const words = title
+    .replace(/^\S+(?:\s\S+)?:\s+(?=\S)/, '')
+    .replace(/\s*&\s*/g, ' and ')
+    .replace(/^(?:how to (?:make|cook)|quick|easy|simple|my|the best|\d+[- ](?:step|min(?:ute)?|hour|ingredient)s?)\s+/i, '')
+    .split(/[,(:]|\s[-–—]\s|\b(?:for|with|on)\b|\bw\/|(?<=\S\s\S+\s)in\b/i)[0]!
+    .split(/\s+/)
+    .slice(-6)
+    .join(' ')
+    .toLowerCase()
+    .replace(/[^\p{L} '-]/gu, '');
+  return words.replace(/^(?:and|of|with|in|or)\s+/, '').trim() || 'food';
+}

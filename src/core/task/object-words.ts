@@ -1,0 +1,245 @@
+// What a clause acts on, in words: the object that it names, that was spoken of, or that the world fills in.
+import { objectPhrase } from '../plan/object-phrase';
+import { listOf } from '../plan/naming';
+import { findFood, foodIs } from '../recipe/food';
+import { hasMark } from '../technique/tools';
+import { worksOf, type Act } from '../technique/works';
+import { shortTitle } from './dish-title';
+import { isTarget } from './locate';
+import { inside } from './push';
+import { nameOf } from './ready';
+import { isContainer, type Located, type State } from './state';
+import { inTool, toolCall } from './tool-names';
+
+/** Acts of which one has to say what they are done to. */
+const NEEDS_OBJECT = new Set<Act>([
+  'heat',
+  'join',
+  'put',
+  'touch',
+  'shape',
+  'ready',
+  'soak',
+  'drain',
+  'lift',
+  'cool',
+  'chill',
+  'wait',
+  'check',
+  'microwave',
+  'toast',
+  'oven',
+  'bin',
+]);
+/** Verbs that need nothing behind them, or whose object is the time itself. */
+const ALONE = /^(?:wait|count|set|hold|start|continue|repeat|go|watch|look|enjoy|eat)$/;
+
+const PART_NOUN =
+  /^(?:the\s+|any\s+|its\s+|their\s+)?(?:hard |tough |woody |green |outer |root |papery )?(?:stones?|pits?|skins?|peel|cores?|seeds?|ends?|tops?|tops and tails|stalks?|stems?|roots?|leaves|crusts?|shells?|pods?|edges?)$/i;
+/** The part that the step before took off, where a later line takes it up: "fry the stalks". */
+function partUsedLater(state: State, c: Located): string | null {
+  const part = /^(?:Remove|Take|Cut|Pull|Pick|Slice|Snip)\b.*?\bthe (stalks|stems|tops|leaves|ends|skins|seeds)\b/.exec(
+    state.steps.at(-1)?.text ?? '',
+  )?.[1];
+  const line = state.recipe.instructions[c.line - 1] ?? '';
+  const later = [line.slice(line.indexOf(c.rest) + c.rest.length), ...state.recipe.instructions.slice(c.line)].join(' ');
+  return part && new RegExp(`\\b${part}\\b`, 'i').test(later) ? `the ${part}` : null;
+}
+
+/** What a step took off or out, and is thrown away. */
+const WASTE = /\bthe (?:seeds|stones?|pits?|skins?|peel|cores?|stalks?|fat|bones?|shells?|ends?|liquid|water)\b/;
+const PRONOUN = /^(?:it|them|everything|these|this|that|each one|all of (?:it|them)|both)\b(?:\s+all(?!\s+(?:over|together))\b)?/i;
+const HAS_PLACE =
+  /\b(?:in|into|on|onto|to|over|around|among|between|under|inside|through|aside|back|together|with|at|across|along|up|down|out|off|away|from|beside|underneath)\b/i;
+
+/** The object of a clause, and what stands behind it; with holes where only the world can tell. */
+export function withObject(state: State, c: Located, rest: string, act: Act): string {
+  const id = c.technique?.id ?? '';
+  if (id === 'cover' || id === 'uncover') return withVessel(state, rest);
+  if (act === 'off' || act === 'ring-set') return heatWords(c, rest);
+  if (act === 'off-ring' && (!objectPhrase(rest) || /^(?:(?:it|them)\s+)?(?:off|from)\b/i.test(rest)) && (state.hob ?? state.container))
+    return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest.replace(/^(?:it|them)\s+/i, '')}`;
+  if (act === 'serve' && !objectPhrase(rest)) return `the ${shortTitle(state.recipe.title)} ${rest}`;
+  if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
+  if (act === 'coat-vessel' && vesselToCoat(state)) return rest.replace(/^(?:it|them)\b/i, vesselToCoat(state)!);
+  if (act === 'water' && /^with\b/i.test(rest)) return `${hole('there', null)} ${rest}`;
+  if (!NEEDS_OBJECT.has(act)) return withPronoun(state, rest);
+  // "stir in the spinach and let it wilt"
+  if (worksOf(id, c.technique?.like).traits.has('newest') && /^(?:it|them)\b/i.test(rest) && state.objectUses.length > 0)
+    return rest.replace(/^(?:it|them)\b/i, hole('spoken', null));
+  const thing = hole('thing', spokenOf(state));
+  const named = c.mentions.filter((m) => m.end > m.at && !isTarget(c, m));
+  const there = hole('there', state.container ? `the ${toolCall(state, state.container)}` : null);
+  const vessel = state.container ? `the ${toolCall(state, state.container)}` : there;
+  const alone = c.mentions.length === 1 && state.container !== null && inside(state, state.container).length === 0;
+  if (act === 'join' && !rest && state.container && !alone) return `everything ${inTool(state, state.container)}`;
+  // "spread in the tin"
+  if (act === 'put' && c.mentions.length === 0 && PLACE_SAID.test(rest) && c.tools.some((t) => isContainer(t.id) && t.at < 24))
+    return `${thing} ${rest}`;
+  // "cut open", "arrange in a single layer"
+  if (/^(?:open$|in (?:a single|one|an even|a thin) layer\b)/i.test(rest)) return `${thing} ${rest}`;
+  // "stir in the paprika": into what is there already
+  const into =
+    /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|circles?|one direction|same way)\b)(?!(?:with|until|batches|small|for)\b)(?=\S)/iu.exec(
+      rest,
+    );
+  const isMeant = named.length > 0 || c.mentions.some((m) => m.end > m.at && !state.placed.has(m.ingredient));
+  const cutsIn = act === 'ready' && isMeant && state.container !== null && state.container !== 'board';
+  if (into && id !== 'coat' && id !== 'dip' && (act === 'join' || act === 'put' || cutsIn) && !isPlace(c, rest))
+    return withGoal(withPronoun(state, rest.slice(into[0].length)), `into ${id === 'rub-in' ? there : vessel}`);
+  // "pour over the sauce": over what is there
+  const over = /^over\s+(?=\p{L})(?!(?:it|them)\b)/iu.exec(rest);
+  const pours = act === 'put' && (named.length > 0 || /\bwater\b/i.test(rest));
+  if (over && (pours || cutsIn) && !HAS_PLACE.test(rest.slice(over[0].length))) return `${rest.slice(over[0].length)} over ${there}`;
+  if (/^up with\b/i.test(rest) && act === 'put') return `${vessel} ${rest}`;
+  if (/^with\b/i.test(rest) && act === 'put')
+    return `${(state.container ? filledThing(state, c, state.container) : null) ?? there} ${rest}`;
+  // "toss with the oil": what lies there already
+  if (/^with\b/i.test(rest) && act === 'join' && named.length > 0) return `${hole('held', null)} ${rest}`;
+  if (id === 'season' && !/\bwith\b/i.test(rest))
+    return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
+  if (id === 'pat-dry' && /^dry\b/i.test(rest)) return `${thing} ${rest}`;
+  // "remove the stalks and chop them", where the stalks are spoken of again
+  const part = act === 'ready' && /^them\b/i.test(rest) && c.mentions.length === 0 ? partUsedLater(state, c) : null;
+  if (part) return `${part}${rest.slice('them'.length)}`;
+  // "scoop out the seeds and throw away"
+  const waste =
+    act === 'bin' && c.mentions.length === 0 && !objectPhrase(rest) ? WASTE.exec(state.steps.at(-1)?.text ?? '')?.[0] : undefined;
+  if (waste) return `${waste} ${rest.replace(/^(?:it|them)\b\s*/i, '')}`;
+  // "run cold water over them"
+  if (/^(?:cold|hot|warm|boiling) water over\b/i.test(rest)) return withPronoun(state, rest);
+  // "drain, reserving a cup of the water"
+  if (/^(?:reserving|saving)\b/i.test(rest)) return `${thing}, ${rest}`;
+  // "fold in the sides"
+  if (act === 'shape' && /^(?:in|over|up) the (?:sides?|ends?|edges?)$/i.test(rest)) return rest;
+  // "trim off the ends": of what was spoken of
+  if (PART_NOUN.test(rest.replace(/^(?:off|out)\s+/i, '')) && /^(?:off|out)\b/i.test(rest) && state.objectUses.length > 0)
+    return `${rest} of ${thing}`;
+  // "cut out rounds", "spoon off any fat"
+  if (
+    /^(?:out|up|off|down|away)\s+(?!(?:to|into|in|on|onto|with|for|until|of|from|and|well|tightly|tight|using|by)\b)(?!\p{L}+ly\b|\d+(?:\.\d+)?\s*(?:cm|mm|inch|min|hour|sec))[\p{L}\d]/iu.test(
+      rest,
+    ) &&
+    !PRONOUN.test(rest.replace(/^\S+\s+/, '')) &&
+    !objectPhrase(rest)
+  )
+    return withPronoun(state, rest);
+  if (/^(?:let|leave|allow)$/.test(c.verb ?? '') && /^(?:to\s+)?(?:cool|rest|stand|sit|set|go|get|thaw|soak|rise|prove)\b/i.test(rest))
+    return `${thing} ${rest}`;
+  // "stand it on a plate": the mug, not what is in it
+  if (act === 'wait' && STANDS_ON.test(rest) && state.container && !hasMark(state.container, 'flat'))
+    return rest.replace(/^it/i, `the ${toolCall(state, state.container)}`);
+  if (id === 'seal' && /^(?:it|the bag)\b/i.test(rest) && state.container === 'bag') return rest.replace(/^(?:it|the bag)\b/i, 'the bag');
+  if (id === 'make-well') return withPronoun(state, rest);
+  // "brush over the flatbreads": what was spoken of is brushed over them
+  if (/^over\s+the\b/i.test(rest) && act === 'put' && named.length === 0) return withPronoun(state, `${thing} ${rest}`);
+  const phrase = isPlaceFirst(rest, act) ? null : objectPhrase(rest);
+  const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
+  if (phrase && !pronoun) {
+    const part = PART_NOUN.test(phrase) && c.mentions.length === 0 && state.objectUses.length > 0 && !/\b(?:of|from|off)\b/i.test(rest);
+    // the ends of a parcel are of its paper
+    const sheet = state.container === 'paper' || state.container === 'foil' ? `the ${toolCall(state, state.container)}` : null;
+    const said = part ? rest.replace(phrase, `${phrase} of ${sheet ?? thing}`) : withPronoun(state, rest);
+    return act === 'put' && !HAS_PLACE.test(said) && state.container ? withGoal(said, toPlace(state, c.verb!, state.container)) : said;
+  }
+  if (pronoun) return withPronoun(state, rest);
+  if (named.length > 0 && act !== 'put' && !/^(?:in|into|on|onto|over|with|to|from)\b/i.test(rest)) return withPronoun(state, rest);
+  if (ALONE.test(c.verb ?? '') && act !== 'put' && !/^aside\b/i.test(rest)) return withPronoun(state, rest);
+  // "add the butter and rub in": what was added is rubbed in
+  if (/^in(?:to)?\b/i.test(rest) && act === 'join') return `${hole('spoken', null)} ${rest}`;
+  return withPronoun(
+    state,
+    `${thing} ${rest.replace(/^(?=\d)/, 'for ').replace(/^(?:back\s+)?to (?:a )?boil\b/i, (said) => (/back/i.test(said) ? 'back to the boil' : 'to the boil'))}`,
+  );
+}
+
+/** "Spread the sauce inside. Fill with": the bread that was spoken of, not all that lies there. */
+export function filledThing(state: State, c: Located, to: string): string | null {
+  const about = state.objectUses;
+  const isBread = about.every((i) => foodIs(findFood(state.recipe.ingredients[i]!.item), 'of-flour'));
+  // "lay the salmon on the tray. Brush with the sauce": the salmon
+  const isOne =
+    about.length === 1 && !c.mentions.some((m) => m.ingredient === about[0]) && /^(?:brush|glaze|rub|baste)$/.test(c.verb ?? '');
+  if (
+    (c.technique?.id !== 'stuff' && !isBread && !isOne) ||
+    about.length === 0 ||
+    about.length > 2 ||
+    about.some((i) => state.placed.get(i) !== to)
+  )
+    return null;
+  return listOf(about.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`));
+}
+
+/** "Stir the milk into the bowl to give a soft batter": where it goes stands before what for and how. */
+const withGoal = (said: string, goal: string) => {
+  const at = /\s(?:to (?:give|make|form|get|loosen|combine)|with|until|so that|using|if)\b/i.exec(said)?.index ?? said.length;
+  return `${said.slice(0, at)} ${goal}${said.slice(at)}`;
+};
+
+const PLACE_SAID = /^(?:in|into|on|onto|over|between|among)\s+(?:the|a|an|\d+|two|three|four)\b/i;
+
+/** "in the bowl", said first: a place, and no thing that goes in. */
+const isPlace = (c: Located, rest: string) =>
+  c.mentions.length === 0 && c.tools.some((t) => isContainer(t.id) && t.at < 24) && /^in\s/i.test(rest);
+
+const vesselToCoat = (state: State) => {
+  const vessel = state.prepared ?? state.container;
+  return vessel ? `the ${toolCall(state, vessel)}` : null;
+};
+
+/** "Keep in the fridge": a place, though a thing may stand so behind other verbs. */
+const isPlaceFirst = (rest: string, act: Act) =>
+  act !== 'put' && act !== 'join' && act !== 'ready' && /^(?:in|over|on|under)\s+(?:the|a|an)\b/i.test(rest);
+
+const seasonedWith = (state: State, c: Located) => {
+  const unsaid = c.mentions.filter((m) => m.end <= m.at);
+  return unsaid.length > 0 ? ` with ${listOf(unsaid.map((m) => `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`))}` : '';
+};
+
+const withVessel = (state: State, rest: string) =>
+  state.container && (/^with\b/i.test(rest) || (!objectPhrase(rest) && !/\blids?\b/i.test(rest)))
+    ? `the ${toolCall(state, state.container)} ${rest}`
+    : withPronoun(state, rest);
+
+/** "Turn down to low", "turn off": the heat is what is turned. */
+function heatWords(c: Located, said: string): string {
+  const rest = said.replace(/^(?:it|them)\s+(?:right\s+)?/i, '');
+  if (/\b(?:oven|grill|microwave|kettle|cooker|fryer|blender|mixer|hob|stove|ring|burner|gas|the heat|flame)\b/i.test(rest)) return rest;
+  if (/\bheat\b/i.test(rest)) return rest.replace(/(?<!\b(?:the|low|medium|high|gentle)\s+)\bheat\b/i, 'the heat');
+  return /^(?:off|down|up)\b/i.test(rest) ? rest.replace(/^(off|down|up)\b/i, '$1 the heat') : `the heat ${rest}`;
+}
+
+/** "it on a plate", of what stands in a mug. */
+export const STANDS_ON = /^it\s+(?:on|over)\b/i;
+
+/** Where a thing goes that a verb puts there: "to the pan", "into the bowl", "on the tray". */
+export const toPlace = (state: State, verb: string, vessel: string): string => {
+  if (hasMark(vessel, 'flat')) return verb === 'add' ? `to the ${toolCall(state, vessel)}` : inTool(state, vessel);
+  return `${verb === 'add' ? 'to' : verb === 'put' || verb === 'place' || verb === 'lay' || verb === 'arrange' ? 'in' : 'into'} the ${toolCall(state, vessel)}`;
+};
+
+/** What was spoken of last and no ingredient can say: "the balls". */
+const spokenOf = (state: State): string | null =>
+  state.object && !/\b(?:it|them)\b|everything/i.test(state.object) && state.object.length <= 60 ? state.object : null;
+
+/** Pronouns as holes: what is acted on, and what it goes to. */
+function withPronoun(state: State, rest: string): string {
+  const these =
+    state.lineObjects.length > 1 && !state.themIsLast && /\bthem\b/i.test(rest)
+      ? listOf(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))
+      : null;
+  const thing = these ?? hole('thing', spokenOf(state));
+  const first =
+    /^((?:in|over|up|out|down|off|through)\s+)?(?:it|them|each one|(?:this|that)(?=$|\s+(?:too|all|over|into|on|onto|to|in|and|with|until|for)\b)|all of (?:it|them))\b(?:\s+too\b)?(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(
+      rest,
+    );
+  if (first) return `${thing}${first[1] ? ` ${first[1].trim()}` : ''}${rest.slice(first[0].length)}`;
+  const dish = state.vesselSpoken ? `the ${toolCall(state, state.vesselSpoken)}` : null;
+  if (dish && /\b(?:in|into|on|onto)\s+it\b/i.test(rest)) return rest.replace(/\b(in|into|on|onto)\s+it\b/i, `$1 ${dish}`);
+  return rest
+    .replace(/\b(over|to|with|into|onto|on|in|around|off|of|from)\s+(?:it|them)\b/i, `$1 ${hole('there', spokenOf(state))}`)
+    .replace(/^(and \p{L}+)\s+(?:it|them)\b/iu, `$1 ${thing}`);
+}
+
+/** A place in the words that the world fills: `kind` what is acted on, or what lies where it goes; `else` what it is called where the world cannot tell. */
+export const hole = (kind: 'thing' | 'there' | 'held' | 'spoken', other: string | null) => `⟦${kind}|${other ?? ''}⟧`;
