@@ -4,7 +4,7 @@ import { isPutAway } from '../kitchen/world';
 import type { Draft } from '../plan/draft';
 import type { Kitchen } from '../plan/model';
 import { findFood } from '../recipe/food';
-import type { Recipe } from '../recipe/recipe';
+import type { Ingredient, Recipe } from '../recipe/recipe';
 import { findTechnique, kindOf, techniqueById } from '../technique/lexicon';
 import { worksOf, type Act } from '../technique/works';
 import { isAside, takeUnknown } from './body-aside';
@@ -46,10 +46,22 @@ function clausesUpTo(most: number, instructions: readonly string[]): { clause: C
   return all.slice(0, most);
 }
 
+/** "Mix the yoghurt with the juice of the lime": it is squeezed, though neither list nor method says so by itself. */
+function juicedInMethod(one: Ingredient, text: string): Ingredient | null {
+  const food = findFood(one.item);
+  if (food?.category !== 'citrus' || one.preparation.some((work) => /juice|zest/.test(work))) return null;
+  const name = food.names[0]!.replace(/[^\p{L}]/gu, '');
+  const said = new RegExp(`([^.;,\\n]*)\\b(?:juice of (?:[\\p{L}\\d½]+\\s+){0,3}${name}|${name} juice)\\b`, 'iu').exec(text)?.[1];
+  const squeezes = new RegExp(`\\bsqueez\\w*[^.;\\n]*\\b${name}`, 'iu').test(text);
+  return said === undefined || squeezes || /\bsqueez/i.test(said) ? null : { ...one, preparation: [...one.preparation, 'juiced'] };
+}
+
 /** "Stir in the drained beans": work that the method only mentions is work of the list. */
 function withMentionedWork(recipe: Recipe): Recipe {
   const text = recipe.instructions.join('\n');
   const ingredients = recipe.ingredients.map((one) => {
+    const squeezed = juicedInMethod(one, text);
+    if (squeezed) return squeezed;
     if (one.unit !== 'can') return one;
     const head = one.item.toLowerCase().split(' ').at(-1)!;
     const said = [
@@ -254,7 +266,11 @@ const isTurned = (c: Located) =>
 
 /** "Toss" what is in no vessel yet, on the tray or the board: it is only turned about. */
 const isLeftAlone = (state: State, c: Located) =>
-  c.technique?.id === 'mash' && c.mentions.length === 0 && state.objectUses.every((i) => !state.placed.has(i)) && state.container === null;
+  c.technique?.id === 'mash' &&
+  c.mentions.length === 0 &&
+  !c.tools.some((t) => isContainer(t.id)) &&
+  state.objectUses.every((i) => !state.placed.has(i)) &&
+  state.container === null;
 
 /** "Turn off the heat" after its ring went off, "take it out of the oven" after it came out, "eat": a step has done it, or will. */
 function isDoneAlready(state: State, c: Located, act: Act): boolean {

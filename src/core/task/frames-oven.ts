@@ -215,7 +215,8 @@ export function microwave(state: State, c: Located): void {
   // wraps are not warmed in the bowl that the beans are in
   const isOthers =
     held !== null && own === null && at === null && loose.length > 0 && !inside(state, held).every((i) => state.objectUses.includes(i));
-  const vessel = held === null || held === 'board' || isMetal || isOthers || !isContainer(held) ? 'plate' : held;
+  const plate = loose.length > 0 && isHeld(state, 'plate') ? 'serving-dish' : 'plate';
+  const vessel = held === null || held === 'board' || isMetal || isOthers || !isContainer(held) ? plate : held;
   for (const m of loose) {
     makeReady(state, m, c, false);
     layOn(state, c, m, vessel);

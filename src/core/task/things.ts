@@ -130,10 +130,12 @@ export function ofNoun(state: State, said: string, asGoal = false): number[] {
       : undefined;
     if (shaped) return [...shaped.parts.keys()];
     // "fry the koftas", with the yoghurt spoken of last: what was shaped
-    const made = [...state.world.lots].reverse().find((lot) => isShaped(lot));
+    const shapes = state.world.lots.filter((lot) => isShaped(lot));
+    // a wrap in damp paper is shaped too, but no patty
+    const made = shapes.findLast((lot) => lot.joined) ?? shapes.at(-1);
     // "a burger" is no half of a bun; "a slice" may be of anything that was cut
     const isPieces = state.objectUses.some((i) =>
-      lotsOf(state.world, i).some((lot) => (CUT.test(noun) && lot.forms.has('cut')) || isShaped(lot)),
+      lotsOf(state.world, i).some((lot) => (CUT.test(noun) && lot.forms.has('cut')) || (isShaped(lot) && (lot.joined || !made?.joined))),
     );
     return made && !isPieces ? [...made.parts.keys()] : state.objectUses;
   }

@@ -457,6 +457,17 @@ describe('what is spoken of after', () => {
   });
 });
 
+test('what is wanted as juice is squeezed; wraps are warmed beside what lies on the plate, and patties go in them', () => {
+  const task = build(
+    '1 can chickpeas\n1 egg\n150 g yoghurt\n1 lime\n4 wraps\n40 g rocket',
+    'Drain the chickpeas and mash them in a bowl. Add the egg and mix. Shape into 6 patties. Fry in a frying pan for 4 minutes. Drain on kitchen paper. Mix the yoghurt with the juice of the lime in a small bowl. Wrap the wraps in damp kitchen paper and microwave for 30 seconds. Put a patty in each with the rocket.',
+  );
+  expect(texts(task)).toContain('Mash the chickpeas in a bowl.');
+  expect(step(task, /^Squeeze the juice of the lime/).sourceLine).toBeNull();
+  expect(step(task, /^Microwave/).into).not.toBe(step(task, /on kitchen paper/).into);
+  expect(step(task, /^Put a patty in each/)).toMatchObject({ from: 'plate', into: step(task, /^Microwave/).into });
+});
+
 describe('what is said in passing', () => {
   test('what is sliced off and kept is no step of its own', () => {
     const task = build('4 tomatoes', 'Slice the tops off the tomatoes and keep them. Scoop out the seeds with a teaspoon.');

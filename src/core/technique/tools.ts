@@ -101,7 +101,7 @@ export const TOOLS: Tool[] = [
   tool('wire-rack', 'wire rack|cooling rack|rack', 'surface'),
   tool('paper', 'baking paper|parchment|parchment paper|greaseproof paper|baking parchment', 'surface'),
   tool('foil', 'foil|aluminium foil|tin foil|aluminum foil', 'surface', ['edge']),
-  tool('cling-film', 'cling film|plastic wrap|clingfilm|wrap', 'surface', ['edge'], undefined, 'foil'),
+  tool('cling-film', 'cling film|plastic wrap|clingfilm|food wrap', 'surface', ['edge'], undefined, 'foil'),
   tool('mould', 'ice lolly mould|lolly mould|popsicle mold|ice pop mold|jelly mould|mould|mold', 'container', [], 600, 'muffin-tin'),
   tool('muffin-cases', 'muffin case|paper case|cupcake liner|muffin liner|cupcake case|paper liner|muffin cup', 'surface'),
   tool('board', 'chopping board|cutting board|board', 'surface'),
