@@ -45,7 +45,8 @@ function dangersOf(world: World, step: Played): Hazard[] {
   const onRing = vessel !== null && world.ring?.under === vessel;
   if (onRing && INTO_HOT.has(act)) found.add('splash');
   if (act === 'drain' && hot) found.add('steam').add('splash');
-  if (act === 'uncover' && hot) found.add('steam');
+  const steams = vessel !== null && (world.vessels.get(vessel)?.steams ?? false);
+  if (act === 'uncover' && (hot || steams)) found.add('steam').add('hot');
   const boils = vessel !== null && world.vessels.get(vessel)?.water === 'boiling' && hot;
   if (boils && act !== 'wait') found.add('steam');
   const raw = new Set<Hazard>(lots.flatMap((lot) => [...lot.raw]));

@@ -102,7 +102,10 @@ const lidOff: Law = (world, step, lots, { act, traits }) => {
   return touched(step, lots).flatMap((vessel): Lack[] => {
     const lid = world.vessels.get(vessel)?.lid ?? null;
     if (lid === null || (baked && lid !== 'cloth' && lid !== 'cling-film' && lid !== 'cover')) return [];
-    return [{ fact: 'lid-off', vessel, lid, hot: isHot(world, vessel) || contents(world, vessel).some((lot) => isLotHot(world, lot)) }];
+    const steams = world.vessels.get(vessel)?.steams ?? false;
+    return [
+      { fact: 'lid-off', vessel, lid, hot: steams || isHot(world, vessel) || contents(world, vessel).some((lot) => isLotHot(world, lot)) },
+    ];
   });
 };
 

@@ -3,7 +3,7 @@ import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
-import { contents, HOT, isLotHot, isShutIn, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
+import { contents, HOT, isHot, isLotHot, isShutIn, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
 import { ownRaw, pick, split } from './objects';
 import { cook, isFatty, join, leave, moveTo } from './matter';
@@ -133,11 +133,14 @@ export const LAWS: Partial<Record<Act, Law>> = {
       (hasMark(vessel, 'lid') ? 'lid' : 'cover');
     v.cover = v.lid;
     // couscous under its plate steams when the plate comes off
-    if (v.hotUntil > world.clock) v.hotUntil = Math.max(v.hotUntil, world.clock + HOT.pot);
+    v.steams = isHot(world, vessel);
   },
   uncover: (world, step) => {
     const vessel = vesselOf(step) ?? [...world.vessels].find(([, v]) => v.lid !== null)?.[0];
-    if (vessel) vesselIn(world, vessel).lid = null;
+    if (!vessel) return;
+    const v = vesselIn(world, vessel);
+    v.lid = null;
+    v.steams = false;
   },
   drain: (world, step, lots) => {
     const from = step.from ?? vesselOf(step);
@@ -292,6 +295,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
     if (vessel && !hasMark(vessel, 'stand')) {
       const v = vesselIn(world, vessel);
       v.hotUntil = 0;
+      v.steams = false;
       v.place = place;
     }
   },

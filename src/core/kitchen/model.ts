@@ -87,6 +87,8 @@ export type Lot = {
 
 export type Vessel = {
   lid: string | null;
+  /** It was hot when it was covered: steam comes out with the cover off, however long that is. */
+  steams: boolean;
   /** What it was covered with last. */
   cover: string | null;
   place: Place;

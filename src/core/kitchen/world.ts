@@ -9,7 +9,7 @@ import { hasMark, isVessel, toolById } from '../technique/tools';
 import { table } from '../amount/table';
 import type { Known, Lot, Played, Vessel, World, Place } from './model';
 
-/** Minutes that things stay hot after they leave the heat (common practice): a full pot or what is covered, a pan or bowl, food by itself. */
+/** Minutes that things stay hot after they leave the heat (common practice): a full pot, a pan or bowl, food by itself. */
 export const HOT = { pot: 30, pan: 20, food: 10 } as const;
 /** From this much a pan is a full pot, which cools slowly (common practice). */
 const FULL_POT_ML = 1000;
@@ -79,7 +79,17 @@ export function newWorld(ingredients: readonly Ingredient[], system: MeasureSyst
 export function vesselIn(world: World, id: string): Vessel {
   let vessel = world.vessels.get(id);
   if (!vessel) {
-    vessel = { lid: null, cover: null, place: 'table', hotUntil: 0, raw: new Set(), over: null, slick: false, water: 'none' };
+    vessel = {
+      lid: null,
+      cover: null,
+      steams: false,
+      place: 'table',
+      hotUntil: 0,
+      raw: new Set(),
+      over: null,
+      slick: false,
+      water: 'none',
+    };
     world.vessels.set(id, vessel);
   }
   return vessel;
@@ -127,8 +137,7 @@ export const isLotHot = (world: World, lot: Lot): boolean => lot.hotUntil > worl
 /** How long a vessel that leaves the heat now stays hot. */
 export function staysHot(world: World, vessel: string): number {
   const ml = contents(world, vessel).reduce((sum, lot) => sum + volumeOf(world, lot), 0);
-  const covered = (world.vessels.get(vessel)?.lid ?? null) !== null;
-  return world.clock + (ml >= FULL_POT_ML || covered || vessel === 'baking-dish' ? HOT.pot : HOT.pan);
+  return world.clock + (ml >= FULL_POT_ML || vessel === 'baking-dish' ? HOT.pot : HOT.pan);
 }
 
 export const volumeOf = (world: World, lot: Lot): number =>
