@@ -1,6 +1,7 @@
 // Measures two hundred classes signed in at once, each with a year of records: how soon a page is there.
 // usage: bench-classes.ts     needs a test cluster and a build; ./run bench sees to both
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import { availableParallelism } from 'node:os';
 import { connect } from '../src/lib/server/connect';
 import { withSchool } from '../src/lib/server/school-scope';
 import { startServer } from '../tests/server/own-server';
@@ -15,7 +16,10 @@ const [FIRST, SECONDS] = [60, 120];
 /** Target at the server, at 95 %, in milliseconds. */
 const MOST = 100;
 
-const server = await startServer({ OPEN_AS: '', REQUESTS_A_MINUTE: '1000000' }, false);
+/** As `./run serve` has it. */
+const PROCESSES = process.env.PROCESSES ?? String(Math.min(4, availableParallelism()));
+
+const server = await startServer({ OPEN_AS: '', REQUESTS_A_MINUTE: '1000000', PROCESSES }, false);
 const admin = connect(process.env.ADMIN_DATABASE_URL!.replace(/[^/]*$/, server.database));
 type Class = { cookie: string; paths: Map<string, string> };
 
@@ -58,7 +62,7 @@ async function signedIn(): Promise<Class> {
 
 const classes: Class[] = [];
 for (let n = 0; n < CLASSES; n++) classes.push(await signedIn());
-console.log(`${CLASSES} classes, ${await records(admin)} records`);
+console.log(`${CLASSES} classes, ${await records(admin)} records, ${PROCESSES} processes`);
 
 const names = [...classes[0].paths.keys()];
 const failed = new Map<number, number>();

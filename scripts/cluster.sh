@@ -39,7 +39,7 @@ start)
   buffers=$(node -p 'Math.min(1024, Math.max(128, Math.floor(require("os").totalmem() / 4 / 2 ** 20)))')
   for try in 1 2 3; do
     port=$(freeport)
-    if as "$bin/pg_ctl" -D "$data" -l "$PGDIR/log" -w -t 60 -s -o "-c listen_addresses=127.0.0.1 -p $port -c unix_socket_directories='' -c max_connections=60 -c shared_buffers=${buffers}MB $unsafe" start; then
+    if as "$bin/pg_ctl" -D "$data" -l "$PGDIR/log" -w -t 60 -s -o "-c listen_addresses=127.0.0.1 -p $port -c unix_socket_directories='' -c max_connections=120 -c shared_buffers=${buffers}MB $unsafe" start; then
       echo "$port" | as tee "$PGDIR/port" >/dev/null
       exit 0
     fi

@@ -1,67 +1,37 @@
-// Serves the built program: only under its own names, with safe headers on everything, compressed, within limits of time.
-// settings: ORIGIN (where people open it), HOSTS (other names that a proxy or a watcher asks by, with commas), HOST, PORT, WORK_MS (how long reading
-// a text may take), and DATABASE_URL of the application's role. People write from ORIGIN only.
-import { createServer } from 'node:http';
-import { fileURLToPath } from 'node:url';
-import compression from 'compression';
+// Serves the built program with as many processes as PROCESSES says, at one address: a page then does not wait for another's to be made.
+// One that ends without having been told to is started again. Other settings: one-server.mjs.
+import cluster from 'node:cluster';
+import { randomUUID } from 'node:crypto';
 
-const setting = (name, otherwise = '') => process.env[name] || otherwise;
+const processes = Number(process.env.PROCESSES || 1);
 
-// what heavy work runs in a thread of its own; see src/lib/server/work
-process.env.WORK_FILE ??= fileURLToPath(new URL('../build/work.mjs', import.meta.url));
-const { handler } = await import('../build/handler.js');
+/** So many may end within ten seconds of their start, one after the other, before it is a fault that another start does not mend. */
+const AT_ONCE = 3;
 
-const host = setting('HOST', '127.0.0.1');
-const port = Number(setting('PORT', '3000'));
-const origin = setting('ORIGIN', `http://${host}:${port}`);
-/** Names that this program answers to. Any other is somebody's page that points a name of its own at this address. */
-const names = new Set([new URL(origin).host, ...setting('HOSTS').split(',').filter(Boolean)]);
-
-const HEADERS = {
-  // people who came by TLS stay with it for a year
-  ...(origin.startsWith('https:') ? { 'strict-transport-security': 'max-age=31536000; includeSubDomains' } : {}),
-  'x-content-type-options': 'nosniff',
-  // same-origin, not no-referrer: with that, browsers send forms with no origin, and the check against foreign forms refuses them
-  'referrer-policy': 'same-origin',
-  'x-frame-options': 'DENY',
-  'cross-origin-opener-policy': 'same-origin',
-  'cross-origin-resource-policy': 'same-origin',
-  'permissions-policy': 'geolocation=(), microphone=(self), camera=()',
-};
-
-// 4: half of the time of the default, for some hundredths more bytes
-// events go out one by one, and compression would hold them back
-const isEvents = (response) => String(response.getHeader('content-type')).startsWith('text/event-stream');
-const compress = compression({
-  filter: (request, response) => !isEvents(response) && compression.filter(request, response),
-  threshold: 512,
-  brotli: { params: { 1: 4 } },
-});
-
-const server = createServer((request, response) => {
-  for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
-  if (!names.has(request.headers.host ?? '')) {
-    response.writeHead(421, { 'content-type': 'text/plain; charset=utf-8' });
-    response.end(`This program is not served under that name. It is at ${origin}`);
-    return;
-  }
-  compress(request, response, () =>
-    handler(request, response, () => {
-      response.writeHead(404, { 'content-type': 'text/plain; charset=utf-8' });
-      response.end('There is nothing here.');
-    }),
-  );
-});
-// a request that trickles in, or a connection that says nothing, is not waited for
-server.headersTimeout = 15_000;
-server.requestTimeout = 60_000;
-
-server.listen({ host, port }, () => console.log(`Listening on ${host}:${port}`));
-
-function stop(reason) {
-  server.closeIdleConnections();
-  server.close(() => process.emit('sveltekit:shutdown', reason));
-  setTimeout(() => server.closeAllConnections(), 10_000).unref();
+function keep() {
+  // the first person's code is the same at whichever of them he comes in
+  process.env.FIRST_SEED = randomUUID();
+  let stopping = false;
+  let short = 0;
+  const start = () => {
+    const began = Date.now();
+    cluster.fork().once('exit', (code, signal) => {
+      if (stopping) return;
+      console.log(`A process of the program ended (${signal ?? code}).`);
+      short = Date.now() - began < 10_000 ? short + 1 : 0;
+      if (short < AT_ONCE) start();
+      else stop(1);
+    });
+  };
+  const stop = (code) => {
+    stopping = true;
+    process.exitCode = code;
+    for (const worker of Object.values(cluster.workers)) worker.process.kill('SIGTERM');
+  };
+  process.once('SIGTERM', () => stop(0));
+  process.once('SIGINT', () => stop(0));
+  for (let n = 0; n < processes; n++) start();
 }
-process.once('SIGTERM', () => stop('SIGTERM'));
-process.once('SIGINT', () => stop('SIGINT'));
+
+if (cluster.isPrimary && processes > 1) keep();
+else await import('./one-server.mjs');

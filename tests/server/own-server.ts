@@ -77,6 +77,12 @@ export async function startServer(env: { [name: string]: string } = {}, demo = t
     },
   });
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (text: Buffer) => (said = (said + text.toString()).slice(-200_000)));
+  let ended = 'runs';
+  child.once('exit', (code, signal) => (ended = `ended with ${code ?? signal}`));
+  // a request that gets no answer says nothing of why: the server may
+  const unanswered = (failed: Error) => {
+    throw new Error(`${failed.message}; the server ${ended}; it said last: ${said.slice(-1500)}`, { cause: failed });
+  };
   const agent = new Agent({ keepAlive: true, maxSockets: 32 });
   const app = connect(database.app);
   const server: OwnServer = {
@@ -85,7 +91,7 @@ export async function startServer(env: { [name: string]: string } = {}, demo = t
     owner,
     database: database.name,
     process: child,
-    ask: (what) => ask(agent, port, url, what),
+    ask: (what) => ask(agent, port, url, what).catch(unanswered),
     log: () => said,
     stop: async () => {
       agent.destroy();

@@ -84,6 +84,8 @@ export const LAWS: Partial<Record<Act, Law>> = {
         if (known.wet) world.wet.set(measure, known.name);
         if (!step.into) world.full.set(measure, part);
       }
+      // filled to a line of what it is wanted in, it stays there
+      if (step.into && step.tools.every((id) => id === step.into)) moveTo(world, [part], step.into);
     }
   },
   put,

@@ -1,12 +1,12 @@
 // What lies in a vessel, and in which state each thing of it is, as the one world has it.
 import { table } from '../amount/table';
 import { contents, isHot, type Lot, type World } from '../kitchen/index';
-import type { findFood } from '../recipe/food';
+import { findFood } from '../recipe/food';
 import { techniqueById } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
 import { actOf } from './acts';
-import { lookByName, lookOf } from './looks';
+import { lookByName, lookOf, type Look } from './looks';
 import { STATES, type Content, type StageVessel, type State, type VesselKind } from './stage';
 
 const KIND = table<VesselKind>({
@@ -77,6 +77,16 @@ export function stateOf(forms: ReadonlySet<string>): State {
   return STRENGTH.find((state) => left.includes(state)) ?? 'whole';
 }
 
+const makesJuice = (technique: string) => techniqueById(technique)?.makes === 'juice';
+
+/** Whether it is the juice of the food that lies there: it is one that is squeezed, and was; a bowl's forms are those of all that is in it. */
+export const isJuice = (item: string, forms: ReadonlySet<string>): boolean =>
+  (findFood(item)?.prepare.some(makesJuice) ?? false) && [...forms].some(makesJuice);
+
+/** How a food looks once this was done to it: a lemon that was squeezed is its juice, and no slices. */
+export const lookAfter = (item: string, forms: ReadonlySet<string>): Look =>
+  lookOf(isJuice(item, forms) ? `${findFood(item)!.names[0]} juice` : item);
+
 /** What a list says that the food comes as: "1 carrot, diced", bought so. */
 export function stateInWords(words: string): State {
   if (/\bmash|\bpur[ée]e/i.test(words)) return 'mashed';
@@ -116,12 +126,12 @@ export function contentsOf(world: World, lot: Lot): Content[] {
   // flour and what makes it wet is a batter, whatever else is in it
   const doughy = lot.joined && parts.some((k) => k.food?.category === 'flour') && parts.some((k) => k.wet);
   const own = seen.flatMap((k): Content[] => {
-    const state = stateOf(lot.forms);
+    const state = isJuice(k.one.item, lot.forms) ? 'whole' : stateOf(lot.forms);
     if (isEgg(k.food) && isOpened(lot)) return eggs(lot, k.name);
     return [
       {
         name: k.name,
-        look: lookOf(k.one.item),
+        look: lookAfter(k.one.item, lot.forms),
         state: state === 'whole' ? stateInWords(k.one.item) : state,
         mixed: lot.joined,
       },

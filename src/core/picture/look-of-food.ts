@@ -32,7 +32,7 @@ export const OWN = table<string>({
   anchovy: 'tuna',
   'evaporated-milk': 'condensed-milk',
   'condensed-milk': 'condensed-milk',
-  'lemon-juice': 'apple-juice',
+  'lemon-juice': 'lemon-juice',
   'orange-juice': 'orange-juice',
   'apple-juice': 'apple-juice',
   'apple-purée': 'custard',

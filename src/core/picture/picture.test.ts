@@ -69,6 +69,22 @@ test('an egg that was cracked is out of its shell, one that is boiled is not', (
   expect(boiled?.vessel?.contents).toMatchObject([{ look: { shape: 'egg' }, state: 'whole' }]);
 });
 
+test('a lemon that was squeezed is juice: none of it goes in as slices, nor lies in the bowl so', () => {
+  const list = '1 lemon\n1 cucumber, diced\n1 orange';
+  const { recipe } = readRecipe(
+    `Bowl\nIngredients\n${list}\nMethod\nPut the cucumber in a bowl. Squeeze the juice of the lemon into a cup. Add the lemon juice to the bowl. Stir. Slice the orange. Add the orange.`,
+  );
+  const task = buildTask(recipe, { grain: 'standard' });
+  const stages = stagesOf(task);
+  const at = (text: RegExp) => stages[task.steps.findIndex((s) => text.test(s.text))];
+  expect(at(/^Squeeze/).things[0].look!.name).toBe('lemon');
+  expect(at(/lemon juice/).things.map((t) => [t.look!.name, t.state, t.pack])).toEqual([['lemon-juice', 'whole', 'none']]);
+  const inside = at(/^Stir/).vessel!.contents.map((c) => c.look.name);
+  expect(inside).toContain('lemon-juice');
+  expect(inside).not.toContain('lemon');
+  // what was cut, and not squeezed, is still seen
+  expect(at(/^(?:Add|Put) the orange/).things[0].look!.shape).not.toBe('liquid');
+});
 test('measures, weights, times and heats are what the step says', () => {
   expect(alone('Fill the 1/3 cup twice with couscous.', ['2/3 cup couscous']).measures).toEqual([
     { label: '⅓ cup', times: 2, shape: 'cup', size: 0.33 },

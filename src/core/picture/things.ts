@@ -6,7 +6,7 @@ import { adaptedTool } from '../technique/adapted-tools';
 import { kindOf } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
 import { actOf } from './acts';
-import { contentsOf, eggs, isEgg, isOpened, stateInWords, stateOf } from './contents';
+import { contentsOf, eggs, isEgg, isJuice, isOpened, lookAfter, stateInWords, stateOf } from './contents';
 import { lookByName, lookOf } from './looks';
 import type { State, Thing } from './stage';
 
@@ -33,11 +33,11 @@ export function thingsOf(step: Step, world: World): Thing[] {
     const lots = use.ingredient === null ? [] : lotsOf(world, use.ingredient);
     const lot = lots.filter((l) => !l.joined).at(-1) ?? lots.at(-1);
     const state = lot && !lot.joined ? stateOf(lot.forms) : 'whole';
-    const look = lookOf(use.item);
     if (isEgg(food) && lot && isOpened(lot) && !(lot.joined && lot.parts.size > 1))
       return thing(use.item, eggs(lot, use.item)[0]!.look, 'egg');
     if (lot && lot.joined && lot.parts.size > 1) return ofMixture(lot, world);
-    const one = thing(use.item, look, food?.picture ?? 'food', state === 'whole' ? stateInWords(use.item) : state);
+    if (lot && isJuice(use.item, lot.forms)) return squeezed(use.item, lot);
+    const one = thing(use.item, lookOf(use.item), food?.picture ?? 'food', state === 'whole' ? stateInWords(use.item) : state);
     return use.unit === 'can' && one.pack !== 'tin' ? { ...one, pack: 'tin' as const } : one;
   });
   if (foods.length > 0) return foods.filter((t, i) => foods.findIndex((o) => o.name === t.name) === i).slice(0, 4);
@@ -54,6 +54,7 @@ export function thingsOf(step: Step, world: World): Thing[] {
     const k = world.ingredients[i];
     const lot = k ? lotsOf(world, i).at(-1) : undefined;
     if (lot && lot.joined && lot.parts.size > 1) return [ofMixture(lot, world)];
+    if (k && lot && isJuice(k.one.item, lot.forms)) return [squeezed(k.one.item, lot)];
     if (k) return [thing(k.name, lookOf(k.one.item), k.food?.picture ?? 'food', stateOf(lotsOf(world, i).at(-1)?.forms ?? new Set()))];
   }
   const other = OTHER_THINGS.find(([pattern]) => pattern.test(step.text));
@@ -64,6 +65,9 @@ export function thingsOf(step: Step, world: World): Thing[] {
     .find((f) => f !== null);
   return food ? [thing(food.id, lookOf(food.names[0]!), food.picture)] : [];
 }
+
+/** Juice comes from the bowl that it was squeezed into, and from no carton. */
+const squeezed = (item: string, lot: Lot): Thing => ({ ...thing(item, lookAfter(item, lot.forms), 'tumbler-glass'), pack: 'none' });
 
 const TOOLS_AWAY = [thing('pan', null, 'saucepan'), thing('bowl', null, 'bowl'), thing('plate', null, 'plate')];
 /** Packs that go back where they are kept. */

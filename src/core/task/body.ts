@@ -18,6 +18,7 @@ import { join } from './frames-join';
 import { put } from './frames-put';
 import { locate, noteExplicit, sharedObject } from './locate';
 import { namesOf } from './mentions';
+import { knownFoods } from './unlisted-foods';
 import { nameOf } from './ready';
 import { sync } from './push';
 import { isContainer, type Located, type State } from './state';
@@ -87,6 +88,7 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
     vesselSpoken: null,
     heats: false,
     names,
+    known: knownFoods(recipe.ingredients, recipe.title),
     kitchen,
     explicit: new Set(),
     steps: [],
@@ -164,7 +166,7 @@ function takeClause(state: State, said: Located): void {
   state.themIsLast = works.act === 'ready' && !c.first;
   if (c.technique?.id === 'dust' || c.technique?.id === 'flour-surface') if (c.mentions.length > 0) return dustWith(state, c);
   if (isDoneAlready(state, c, works.act)) return;
-  if (isKept(c)) return keepLast(state, c);
+  if (isKept(state, c)) return keepLast(state, c);
   const lid = uncovers(state, c, works.act);
   if (lid) return work(state, { ...c, technique: techniqueById('uncover')! });
   // "put a tray in to heat up"
@@ -196,8 +198,12 @@ function takeClause(state: State, said: Located): void {
   }
 }
 
-/** "Slice off the tops and keep them": nothing more is done. */
-const isKept = (c: Located) => c.verb === 'keep' && !c.first && /^(?:it|them|this|these)$/i.test(c.rest.trim());
+const APART =
+  /^(?:\d+|some|a few|a little|the rest)(?:\s+(?:of\s+)?(?:the\s+)?(?!(?:warm|hot|cold|cool|chilled)\b)\p{L}+)?\s+for\s+(?:the|later|\p{L}+ing)\b/iu;
+
+/** "Slice off the tops and keep them", "Keep 2 for the top": nothing more is done. "Keep some warm for 10 minutes" is. */
+const isKept = (state: State, c: Located) =>
+  c.verb === 'keep' && state.steps.length > 0 && ((!c.first && /^(?:it|them|this|these)$/i.test(c.rest.trim())) || APART.test(c.rest));
 
 function keepLast(state: State, c: Located): void {
   const last = state.steps.at(-1);

@@ -163,24 +163,19 @@ function foodCalls({ ingredients, instructions }: Recipe): Map<number, string> {
   const names = namesOf(ingredients);
   const calls = new Map<number, string>();
   const nobody: ReadonlySet<number> = new Set();
+  const words = ingredients.map((one) => nameWords(one.item));
   for (const line of instructions) {
     const found = mentionsIn(line, names, nobody);
     for (const m of found) {
       const said = line.slice(m.at, m.end).toLowerCase();
-      const isAlone = found.filter((other) => other.at === m.at).length === 1;
       const item = ingredients[m.ingredient]!.item.toLowerCase();
-      const means = ingredients.filter((one) => nameWords(one.item).some((w) => nameWords(said).includes(w))).length;
       // what is in the bags is no tea yet
       const isPacked = /\b(?:bag|cube|sachet|pod)s?$/.test(item);
-      if (
-        isAlone &&
-        !isPacked &&
-        means === 1 &&
-        !calls.has(m.ingredient) &&
-        said.length < item.length &&
-        !/juice|zest|water|sauce/.test(said)
-      )
-        calls.set(m.ingredient, said);
+      if (calls.has(m.ingredient) || said.length >= item.length || isPacked || /juice|zest|water|sauce/.test(said)) continue;
+      const isAlone = found.filter((other) => other.at === m.at).length === 1;
+      const saidWords = nameWords(said);
+      const means = words.filter((own) => own.some((w) => saidWords.includes(w))).length;
+      if (isAlone && means === 1) calls.set(m.ingredient, said);
     }
   }
   return calls;

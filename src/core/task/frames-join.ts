@@ -10,7 +10,8 @@ import { type Located, type State } from './state';
 import { focusOn } from './step-of-clause';
 import { makeReady } from './supply';
 import { inTool, toolCall } from './tool-names';
-import { inHand, inUse, isHeld, isPan, mixingBowl } from './vessels';
+import { phrasesOf } from './slots';
+import { inHand, inUse, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
 import { sentence, wording } from './wording';
 
 import { isMinor } from './put-meaning';
@@ -24,7 +25,7 @@ export function join(state: State, c: Located): void {
   const frame = frameOf(state, c);
   const object = thingsOf(state, c, frame.theme);
   const withs = thingsOf(state, c, frame.with);
-  const goal = goalOf(state, c, frame.goal);
+  const goal = inVessel(state, c, goalOf(state, c, frame.goal));
   // "rub the butter into the flour": the flour is in first
   const under = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal).fresh : [];
   const said = { fresh: [...under, ...object.fresh, ...frame.beside, ...withs.fresh], there: [...object.there, ...withs.there] };
@@ -56,7 +57,7 @@ export function join(state: State, c: Located): void {
   // what "mix" means with nothing named, and nothing in the bowl yet
   if (fresh.length + said.there.length === 0 && frame.theme === null && !isHeld(state, to))
     fresh.push(...state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf));
-  for (const m of fresh) makeReady(state, m, c, false);
+  for (const m of fresh) makeReady(state, m, c, false, to);
   state.container = to;
   const away = said.there.filter((i) => state.placed.get(i) !== to);
   const extra = unlistedIn(state, c, frame);
@@ -68,7 +69,7 @@ export function join(state: State, c: Located): void {
       { text: wording(state, c), into: to, uses: fresh.map((m) => useOfMention(state, c, m)) },
     );
   } else {
-    for (const m of fresh) putIn(state, c, m, to);
+    for (const m of fresh) if (state.placed.get(m.ingredient) !== to) putIn(state, c, m, to);
     if (away.length > 0) moveIn(state, c, away, to);
     for (const name of extra)
       saidOf(state, { ...c, rest: '' }, to, {
@@ -92,6 +93,12 @@ export function join(state: State, c: Located): void {
 /** Nothing in it was worked into one yet. */
 const unworked = (state: State, vessel: string) => contents(state.world, vessel).every((lot) => !lot.joined);
 
+/** "Dissolve the cube in the boiling water in a jug": the jug is where. */
+function inVessel(state: State, c: Located, goal: ReturnType<typeof goalOf>): ReturnType<typeof goalOf> {
+  const place = goal.vessel === null ? phrasesOf(state, c).find((p) => p.vessel !== null && /^in(?:to)?$/.test(p.prep ?? '')) : undefined;
+  return place ? { ...goal, vessel: vesselOfPhrase(state, c, place) } : goal;
+}
+
 const isAlone = (c: Located) => /^(?:beat|whisk|whip|mash|cream)$/.test(c.verb ?? '');
 
 const HANDS = / with (?:your |clean |wet )*(?:fingertips|fingers|hands)\b/i;
@@ -113,7 +120,7 @@ function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: st
   const id = kindOf(c.technique?.id);
   const held = insertion ? inHand(state) : state.container;
   if (goal.vessel) return goal.vessel;
-  if (id === 'blend' && !/\b(?:stick|hand|immersion)\b/i.test(c.rest)) return 'blender';
+  if (id === 'blend' && !/\b(?:stick|hand|immersion)\b/i.test(`${c.rest} ${c.until ?? ''}`)) return 'blender';
   // what is mixed while the dish bakes, and cornflour that becomes a paste, have a bowl of their own
   const paste =
     !insertion && /\b(?:to|into|makes?|forms?)\s+(?:an?\s+)?(?:\p{L}+\s+)?(?:paste|slurry)\b/iu.test(`${c.rest} ${c.until ?? ''}`);

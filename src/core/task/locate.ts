@@ -2,6 +2,7 @@
 import { actOfKind, kindHas } from '../technique/works';
 import { isHot, isLotHot, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
+import { PART } from '../recipe/part-nouns';
 import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
 import { findTools, hasMark } from '../technique/tools';
 import type { Clause } from './clauses';
@@ -22,7 +23,7 @@ export function sharedObject(clauses: { clause: Clause; line: number }[], i: num
 // Verbs of work that an ingredient line may ask for too; other clauses cannot repeat it.
 const PREPARING = new Set(
   TECHNIQUES.filter(
-    (t) => t.makes !== undefined || ['trim', 'wait', 'juice', 'thaw', 'chill', 'pat-dry', 'prick', 'soak', 'open'].includes(t.id),
+    (t) => t.makes !== undefined || ['trim', 'wait', 'thaw', 'chill', 'pat-dry', 'prick', 'soak', 'open'].includes(t.id),
   ).flatMap((t) => t.verbs.map((v) => v.split(' ')[0]!)),
 );
 
@@ -209,13 +210,15 @@ const span = (words: RegExp, text: string) => {
 const cansOf = (state: State): Mention[] =>
   state.recipe.ingredients.flatMap((one, i) => (one.unit === 'can' && !state.used.has(i) && !state.placed.has(i) ? [wholeOf(i)] : []));
 
+const OWN_PART = new RegExp(`^(?:(?:out|off|away)\\s+)?(?:the|any|all the|its|their)\\s+${PART}\\b`, 'i');
+
 /** "Halve the cucumber, scoop out the seeds": its own, and not the sesame seeds of the list. */
 const isOwnPart = (state: State, clause: Clause, rest: string, mentions: readonly Mention[]) =>
   mentions.length === 1 &&
   state.objectUses.length > 0 &&
   !state.objectUses.includes(mentions[0]!.ingredient) &&
   /^(?:scoop|remove|discard|scrape|take|pick|pull|cut)$/.test(clause.verb ?? '') &&
-  /^(?:(?:out|off|away)\s+)?(?:the|any|all the|its|their)\s+(?:seeds?|leaves|skins?|stalks?|stems?)\b/i.test(rest);
+  OWN_PART.test(rest);
 
 /** "Pour in the wet ingredients ... Fold in the melted butter": what is named by itself later is not among them. */
 function leaveForLater(state: State, clause: Clause, line: number, mentions: Mention[], rest: string): void {

@@ -2,6 +2,7 @@
 import { objectPhrase } from '../plan/object-phrase';
 import { listOf } from '../plan/naming';
 import { findFood, foodIs } from '../recipe/food';
+import { PART, PARTS } from '../recipe/part-nouns';
 import { hasMark } from '../technique/tools';
 import { worksOf, type Act } from '../technique/works';
 import { shortTitle } from './dish-title';
@@ -34,20 +35,22 @@ const NEEDS_OBJECT = new Set<Act>([
 /** Verbs that need nothing behind them, or whose object is the time itself. */
 const ALONE = /^(?:wait|count|set|hold|start|continue|repeat|go|watch|look|enjoy|eat)$/;
 
-const PART_NOUN =
-  /^(?:the\s+|any\s+|its\s+|their\s+)?(?:hard |tough |woody |green |outer |root |papery )?(?:stones?|pits?|skins?|peel|cores?|seeds?|ends?|tops?|tops and tails|stalks?|stems?|roots?|leaves|crusts?|shells?|pods?|edges?)$/i;
+const PART_NOUN = new RegExp(
+  `^(?:the\\s+|any\\s+|its\\s+|their\\s+)?(?:hard |tough |woody |green |outer |root |papery )?(?:${PART}|tops and tails)$`,
+  'i',
+);
 /** The part that the step before took off, where a later line takes it up: "fry the stalks". */
 function partUsedLater(state: State, c: Located): string | null {
-  const part = /^(?:Remove|Take|Cut|Pull|Pick|Slice|Snip)\b.*?\bthe (stalks|stems|tops|leaves|ends|skins|seeds)\b/.exec(
-    state.steps.at(-1)?.text ?? '',
-  )?.[1];
+  const part = OFF.exec(state.steps.at(-1)?.text ?? '')?.[1];
   const line = state.recipe.instructions[c.line - 1] ?? '';
   const later = [line.slice(line.indexOf(c.rest) + c.rest.length), ...state.recipe.instructions.slice(c.line)].join(' ');
   return part && new RegExp(`\\b${part}\\b`, 'i').test(later) ? `the ${part}` : null;
 }
 
+const OFF = new RegExp(`^(?:Remove|Take|Cut|Pull|Pick|Slice|Snip)\\b.*?\\bthe (${PARTS})\\b`);
+
 /** What a step took off or out, and is thrown away. */
-const WASTE = /\bthe (?:seeds|stones?|pits?|skins?|peel|cores?|stalks?|fat|bones?|shells?|ends?|liquid|water)\b/;
+const WASTE = new RegExp(`\\bthe (?:${PART}|fat|liquid|water)\\b`);
 const PRONOUN = /^(?:it|them|everything|these|this|that|each one|all of (?:it|them)|both)\b(?:\s+all(?!\s+(?:over|together))\b)?/i;
 const HAS_PLACE =
   /\b(?:in|into|on|onto|to|over|around|among|between|under|inside|through|aside|back|together|with|at|across|along|up|down|out|off|away|from|beside|underneath)\b/i;
@@ -108,6 +111,10 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   if (waste) return `${waste} ${rest.replace(/^(?:it|them)\b\s*/i, '')}`;
   // "run cold water over them"
   if (/^(?:cold|hot|warm|boiling) water over\b/i.test(rest)) return withPronoun(state, rest);
+  // "rinse and shake dry"
+  if (act === 'ready' && /^and\s+\p{L}+\s+dry\b/iu.test(rest)) return `${thing} ${rest}`;
+  // "crush them", of what went in last among the rest
+  if (act === 'join' && /^them\b/i.test(rest) && isAmong(state)) return rest.replace(/^them\b/i, hole('spoken', null));
   // "drain, reserving a cup of the water"
   if (/^(?:reserving|saving)\b/i.test(rest)) return `${thing}, ${rest}`;
   // "fold in the sides"
@@ -152,6 +159,12 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
     `${thing} ${rest.replace(/^(?=\d)/, 'for ').replace(/^(?:back\s+)?to (?:a )?boil\b/i, (said) => (/back/i.test(said) ? 'back to the boil' : 'to the boil'))}`,
   );
 }
+
+/** Only some of what lies in the vessel in hand was spoken of. */
+const isAmong = (state: State): boolean => {
+  const all = state.container === null ? [] : inside(state, state.container);
+  return state.objectUses.length > 0 && state.objectUses.every((i) => all.includes(i)) && state.objectUses.length < all.length;
+};
 
 /** "Spread the sauce inside. Fill with": the bread that was spoken of, not all that lies there. */
 export function filledThing(state: State, c: Located, to: string): string | null {

@@ -4,7 +4,7 @@ import { useOf, type Draft } from '../plan/draft';
 import { listOf } from '../plan/naming';
 import { objectPhrase } from '../plan/object-phrase';
 import type { Mention } from './mentions';
-import { knownFoods, unlistedFoods } from './unlisted-foods';
+import { unlistedFoods } from './unlisted-foods';
 import { nameOf } from './ready';
 import { inside, push } from './push';
 import { useOfMention } from './say';
@@ -114,7 +114,6 @@ export function pourWater(state: State, c: Located, to: string, water: string): 
 /** Foods that a clause brings and no list has: each is a card too, so that nothing is lost and the dry run tells it. */
 export function unlistedIn(state: State, c: Located, frame: Frame): string[] {
   const phrases = [frame.theme, frame.with].filter((p): p is Phrase => p !== null && p.pronoun === null && !p.everything);
-  const known = knownFoods(state.recipe.ingredients, state.recipe.title);
   return phrases.flatMap((phrase) => {
     let at = phrase.from;
     return phrase.text.split(/(,\s*(?:and\s+)?|\s+and\s+|\s*&\s*)/).flatMap((part) => {
@@ -127,7 +126,7 @@ export function unlistedIn(state: State, c: Located, frame: Frame): string[] {
         phrase.mentions.some((m) => m.at < to + 1 && m.end > from) ||
         name.split(/\s+/).length > 3 ||
         !findFood(name) ||
-        unlistedFoods(`x ${name}`, known).length === 0 ||
+        unlistedFoods(`x ${name}`, state.known).length === 0 ||
         /water|mixture|\bmix\b/i.test(name)
       )
         return [];

@@ -239,6 +239,7 @@ const grams = (amount: { quantity: Quantity; unit: Unit | null }) => {
 /**
  * The step that measures an ingredient out, for one use of it.
  * @param into where it is tipped, as a tool id; null when it goes straight to where it is used
+ * @param goal an empty vessel that it is wanted in: where that is what measures it, it stays there
  * @returns null for what is counted or taken as it is
  */
 export function measureStep(
@@ -248,6 +249,7 @@ export function measureStep(
   unit: Unit | null,
   into: string | null,
   kitchen: Kitchen,
+  goal: string | null = null,
 ): Draft | null {
   const one = ingredients[index]!;
   const wanted = quantity ?? one.min;
@@ -263,7 +265,8 @@ export function measureStep(
   let target = into;
   let measuring = measuringOf(measurable.quantity, measurable.unit, name, target ? 'a small bowl' : null, kitchen);
   if (!measuring) return null;
-  if (measuring.tools.includes('jug') || measuring.technique === 'weigh') target = null;
+  if (goal !== null && measuring.tools.every((id) => id === goal)) target = goal;
+  else if (measuring.tools.includes('jug') || measuring.technique === 'weigh') target = null;
   else if (measuring.fillings.reduce((n, f) => n + f.times, 0) > 1 || target) {
     // filled more than once, it has to be tipped out in between, into something that holds it
     const size = millilitresIn(measurable.unit, kitchen.system);
@@ -281,7 +284,7 @@ export function measureStep(
     technique: measuring.technique,
     text: measuring.text,
     uses: [useOf(ingredients, index, quantity, unit)],
-    tools: [...measuring.tools, ...(target ? [target] : [])],
+    tools: [...new Set([...measuring.tools, ...(target ? [target] : [])])],
     into: target ?? (measuring.technique === 'weigh' ? measuring.tools.find((t) => t !== 'scale')! : null),
     thing: `the ${name}`,
     name,

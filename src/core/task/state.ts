@@ -9,6 +9,7 @@ import type { Clause } from './clauses';
 import type { Draft } from '../plan/draft';
 import type { Mention, Names } from './mentions';
 import type { Kitchen } from '../plan/model';
+import type { KnownFoods } from './unlisted-foods';
 
 export type Located = Clause & {
   line: number;
@@ -29,6 +30,8 @@ export type State = {
   /** The clause in hand heats something. */
   heats: boolean;
   names: Names;
+  /** The foods and words that the list and the title know. */
+  known: KnownFoods;
   kitchen: Kitchen;
   explicit: Set<string>;
   steps: Draft[];
@@ -57,9 +60,9 @@ export type State = {
   inOven: string | null;
   /** "Put the dish in the oven." says no time yet: the next line may. */
   bakesOn: boolean;
-  /** Cautions that stand before the first step. */
   /** Whether "them" is what was named just before: "peel the potatoes and cut them". */
   themIsLast: boolean;
+  /** Cautions that stand before the first step. */
   saidFirst: string[];
   object: string | null;
   objectUses: number[];

@@ -56,8 +56,11 @@ const WEIGHED_AFTER = new Set([
 // "4 tbsp butter, melted" is measured as it is and then melted.
 const MELTING = new Set(['hob-on', 'melt', 'turn-off']);
 
-/** Makes an ingredient ready and measures it, before its first use; before the first heat where the use is hot. */
-export function makeReady(state: State, mention: Mention, c: Located, worked: boolean): void {
+/**
+ * Makes an ingredient ready and measures it, before its first use; before the first heat where the use is hot.
+ * @param goal the vessel that it is wanted in, where that is known
+ */
+export function makeReady(state: State, mention: Mention, c: Located, worked: boolean, goal: string | null = null): void {
   const index = mention.ingredient;
   const early: Draft[] = [];
   if (!state.readied.has(index)) {
@@ -95,6 +98,7 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
         amount.unit,
         hot || cut ? 'small-bowl' : null,
         state.kitchen,
+        goal !== null && !isHeld(state, goal) ? goal : null,
       );
       // the jug that eggs lie in measures no milk
       if (step && isHeld(state, 'jug')) step.text = step.text.replace(/^Fill the jug\b/, 'Fill a clean jug');

@@ -84,7 +84,7 @@ function spokenOf(state: State, phrase: Phrase): Things {
   };
 }
 
-const CUT = new RegExp(`^(?:${CUT_NOUN})s?$`, 'i');
+const CUT = new RegExp(`^(?:${CUT_NOUN})$`, 'i');
 /** "a burger", "each ball". */
 export const PIECE = new RegExp(`^(?:an?|one|the|each|every)\\s+(${SHAPE_ONE}|${SHAPE_MANY})$`, 'i');
 export const SHAPE = new RegExp(`\\b(?:${SHAPE_ONE}|${SHAPE_MANY})\\b`, 'i');

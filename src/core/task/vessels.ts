@@ -1,8 +1,9 @@
 // Which bowl, pan or tray a clause means, in a kitchen where some are in use.
 import { table } from '../amount/table';
-import { contents } from '../kitchen/index';
+import { contents, lotsOf } from '../kitchen/index';
 import { bareOf } from '../kitchen/matter';
 import { findTools, hasMark, toolById } from '../technique/tools';
+import { worksOf } from '../technique/works';
 import type { Phrase } from './slots';
 import type { Located, State } from './state';
 
@@ -53,12 +54,20 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
   if (/^pots\b/i.test(word) && id === 'saucepan') return 'serving-bowl';
   if (phrase.from < 0 && !c.first && state.leadVessel) return state.leadVessel;
   if (id === 'board' || id === 'colander' || /^(?:everything|it all)\b/i.test(c.rest)) return id;
-  const chosen = choose(state, id, before, word);
+  const chosen = choose(state, id, before, word, liesAt(state, c, phrase));
   if (phrase.from < 0) state.leadVessel = chosen;
   return chosen;
 }
 
-function choose(state: State, id: string, before: string, word: string): string {
+/** Where all that a clause puts somewhere lies now: it goes to another place than that. */
+function liesAt(state: State, c: Located, phrase: Phrase): string | null {
+  if (!/^(?:to|into|onto)$/.test(phrase.prep ?? '') || worksOf(c.technique?.id, c.technique?.like).act !== 'put') return null;
+  const at = new Set(c.mentions.map((m) => lotsOf(state.world, m.ingredient).at(-1)?.at ?? null));
+  return at.size === 1 ? [...at][0]! : null;
+}
+
+/** @param from where it does not go */
+function choose(state: State, id: string, before: string, word: string, from: string | null): string {
   const used = inUse(state);
   const isFree = (v: string) => !used.includes(v) && v !== state.prepared;
   if (/\b(?:prepared|greased|lined|buttered|oiled|floured)\s+(?:\p{L}+\s+)?$/u.test(before) && state.prepared) return state.prepared;
@@ -80,13 +89,13 @@ function choose(state: State, id: string, before: string, word: string): string 
   const other = id === 'saucepan' ? 'large-pan' : id === 'large-pan' ? 'saucepan' : null;
   const known = (v: string) => used.includes(v) || state.steps.some((s) => s.into === v);
   if (other && /\bthe\s+$/i.test(before) && /^(?:sauce)?pan\b/i.test(word) && !known(id) && known(other)) return other;
-  if (id === state.container || !IS_GENERAL.test(word)) return id;
+  if ((id === state.container && id !== from) || !IS_GENERAL.test(word)) return id;
   // "the dish" that was greased, while a bowl is in hand
   if (id === state.prepared && !isHeld(state, id)) return id;
   const family = GENERAL.get(id) ?? [];
   const recent = [...state.steps].reverse().flatMap((s) => s.into ?? []);
   const near = [state.container, state.hob, state.prepared, ...used, ...recent].find(
-    (v): v is string => v !== null && (v === id || family.includes(v)),
+    (v): v is string => v !== null && v !== from && (v === id || family.includes(v)),
   );
   return near ?? id;
 }

@@ -468,7 +468,61 @@ test('what is wanted as juice is squeezed; wraps are warmed beside what lies on 
   expect(step(task, /^Put a patty in each/)).toMatchObject({ from: 'plate', into: step(task, /^Microwave/).into });
 });
 
+describe('where it is done', () => {
+  test('what is measured in the jug that it is wanted in is not poured into it', () => {
+    const task = build('400 ml buttermilk\n1 tbsp treacle', 'Whisk the treacle into the buttermilk in a jug.');
+    expect(step(task, /^Fill the jug/).into).toBe('jug');
+    expect(texts(task).filter((t) => /^Pour the buttermilk/.test(t))).toEqual([]);
+    expect(step(task, /^Whisk/)).toMatchObject({ text: 'Whisk everything in the jug.', into: 'jug' });
+  });
+  test('“the bowl” that something goes to is not the one where it lies', () => {
+    const task = build(
+      '1 lemon\n1 cucumber',
+      'Put the cucumber in a bowl. Squeeze the lemon into a cup. Add the lemon juice to the bowl. Stir.',
+    );
+    expect(step(task, /^Squeeze/).into).toBe('cup');
+    expect(step(task, /^Add the lemon juice/).into).toBe('bowl');
+    expect(step(task, /^Stir/).into).toBe('bowl');
+  });
+  test('boiling water in its jug is hot for what goes in next', () => {
+    const task = build('1 stock cube\n900 ml boiling water', 'Dissolve the stock cube in the boiling water in a jug.');
+    expect(step(task, /stock cube in the jug/).hazards).toContain('hot');
+    expect(step(task, /^Dissolve/).into).toBe('jug');
+  });
+  test('a stick blender comes to the pan', () => {
+    const task = build(
+      '1 onion\n400 g pumpkin\n1 l stock',
+      'Simmer the onion and pumpkin in the stock in a large pan for 20 minutes. Blend until smooth with a stick blender.',
+    );
+    expect(step(task, /^Blend/).into).toBe('large-pan');
+  });
+  test('herbs torn over go where the food is', () => {
+    const task = build('4 tomatoes\n1 bunch coriander', 'Fry the tomatoes in a frying pan for 5 minutes. Tear the coriander over.');
+    expect(step(task, /^Tear/)).toMatchObject({ text: 'Tear the coriander over the tomatoes.', into: 'frying-pan' });
+  });
+});
+
 describe('what is said in passing', () => {
+  test('what is rinsed is what is shaken dry', () => {
+    expect(texts(build('1 lettuce', 'Pull the leaves off the lettuce. Rinse and shake dry.'))).toContain(
+      'Rinse the lettuce and shake dry.',
+    );
+  });
+  test('a few kept for the top are no step of their own', () => {
+    const task = build('10 berries\n200 g yoghurt', 'Put the berries in a bowl. Keep 2 for the top. Stir in the yoghurt.');
+    expect(texts(task).filter((t) => /^Keep/.test(t))).toEqual([]);
+  });
+  test.each(['Keep the rest warm for 10 minutes.', 'Keep some warm for the others.'])('%s is one', (line) => {
+    const task = build('4 sausages', `Fry the sausages in a frying pan for 10 minutes. ${line}`);
+    expect(texts(task).filter((t) => /^Keep/.test(t))).toHaveLength(1);
+  });
+  test('what is crushed among other things is named', () => {
+    const task = build(
+      '1 red pepper\n400 g tinned tomatoes',
+      'Fry the pepper in a pan for 5 minutes. Add the tomatoes. Crush them with a spoon.',
+    );
+    expect(step(task, /^Crush/).text).toMatch(/^Crush the (?:tinned )?tomatoes with a spoon/);
+  });
   test('what is sliced off and kept is no step of its own', () => {
     const task = build('4 tomatoes', 'Slice the tops off the tomatoes and keep them. Scoop out the seeds with a teaspoon.');
     expect(texts(task).filter((t) => /^Keep/.test(t))).toEqual([]);

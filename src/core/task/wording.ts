@@ -83,7 +83,8 @@ export function wording(state: State, c: Located): string {
     .replace(ONLY_TIME, 'for ');
   rest = withObject(state, c, rest, works.act);
   // "pour over the stock": over what lies there
-  if (works.act === 'put' && /\S\s+over$/i.test(rest) && state.container) rest = `${rest} ${hole('there', null)}`;
+  if ((works.act === 'put' || works.act === 'ready') && /\S\s+over$/i.test(rest) && state.container)
+    rest = `${rest} ${hole('there', null)}`;
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
   const lead = c.lead && !leadIsKnown(c) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
   const until = c.until ? ` ${c.until}` : '';

@@ -90,7 +90,7 @@ export type Technique = {
   /** An adult's minutes; a learner's are first taken as three times the active ones (common practice). */
   minutes: { active: number; waiting: number };
   /** What it does to the thing: a word the dry run knows. */
-  makes?: 'rinsed' | 'peeled' | 'cut' | 'cracked' | 'drained' | 'melted' | 'opened' | 'mixed' | 'cooked' | 'measured';
+  makes?: 'rinsed' | 'peeled' | 'cut' | 'juice' | 'cracked' | 'drained' | 'melted' | 'opened' | 'mixed' | 'cooked' | 'measured';
   /** Heat: it turns some on or off, or the thing is hot while it is done. */
   heat?: 'on' | 'off' | 'uses';
 };

@@ -21,6 +21,8 @@ const LIMITS = {
   /** The server itself gives no answer at all: stopped, or out of reach. */
   query_timeout: 7000,
   connectionTimeoutMillis: 3000,
+  // PostgreSQL compiles a query that it takes for a long one, which holds a page up for a tenth of a second; pages have none (manual, 32.2)
+  options: '-c jit=off',
 };
 
 /** A connection that is not used stays so long, with what it has planned, in milliseconds: a lesson is quiet for minutes. */

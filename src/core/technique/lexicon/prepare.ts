@@ -176,6 +176,7 @@ export const PREPARE = [
     phase: 'prepare',
     tools: ['juicer', 'small-bowl'],
     hazards: [],
+    makes: 'juice',
     supervision: 'none',
     small: ['Put the half on the juicer, cut side down.', 'Press and turn.', 'Take out the pips.'],
     cues: { see: 'no more drops come', feel: 'the half is soft and empty' },

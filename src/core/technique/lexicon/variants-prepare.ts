@@ -219,10 +219,16 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'thin shreds, no bones', feel: 'nothing hard' },
     minutes: { active: 2, waiting: 0 },
   }),
-  variant(tear, 'pick', 'pick the leaves off', 'pick|pick off|pick leaves|strip leaves|strip', {
-    small: ['Hold the stem at the top.', 'Pull the leaves off downwards.', 'Put the stem in the bin.'],
-    cues: { see: 'leaves without stems' },
-  }),
+  variant(
+    tear,
+    'pick',
+    'pick the leaves off',
+    'pick|pick off|pick leaves|strip leaves|strip|pull leaves|pull off leaves|take leaves off|take off leaves',
+    {
+      small: ['Hold the stem at the top.', 'Pull the leaves off downwards.', 'Put the stem in the bin.'],
+      cues: { see: 'leaves without stems' },
+    },
+  ),
   variant(mash, 'crush', 'crush into crumbs', 'crush|smash|bash|hit|crush up', {
     only: ['biscuit', 'cereal', 'nut', 'cracker', 'bread', 'sweet'],
     tools: ['rolling-pin'],
