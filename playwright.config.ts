@@ -44,6 +44,7 @@ export default defineConfig({
       ORIGIN: baseURL,
       BODY_SIZE_LIMIT: '4M',
       WORK_MS: '30000',
+      WAIT_MS: '30000',
       DATABASE_URL: process.env.DATABASE_URL ?? '',
       SEAL_KEY: process.env.SEAL_KEY ?? '',
       // each test is the demo's teacher, unless it signs in

@@ -1,6 +1,6 @@
 // One process that serves the built program: only under its own names, with safe headers on everything, compressed, within limits of time.
 // settings: ORIGIN (where people open it), HOSTS (other names that a proxy or a watcher asks by, with commas), HOST, PORT, WORK_MS (how long reading
-// a text may take), and DATABASE_URL of the application's role. People write from ORIGIN only.
+// a text may take), WAIT_MS (how long a request waits for the database), and DATABASE_URL of the application's role. People write from ORIGIN only.
 import cluster from 'node:cluster';
 import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';

@@ -15,7 +15,7 @@ let server: OwnServer;
 let routes: BuiltRoute[];
 beforeAll(async () => {
   routes = builtRoutes();
-  server = await startServer({ REQUESTS_A_MINUTE: '1000000' });
+  server = await startServer({ REQUESTS_A_MINUTE: '1000000', WAIT_MS: '30000' });
 }, 120_000);
 afterAll(() => server.stop());
 

@@ -45,7 +45,7 @@ async function signIn(who: string, account: string, session: object = {}): Promi
 }
 
 beforeAll(async () => {
-  server = await startServer({ OPEN_AS: '', REQUESTS_A_MINUTE: '1000000' });
+  server = await startServer({ OPEN_AS: '', REQUESTS_A_MINUTE: '1000000', WAIT_MS: '30000' });
   for (const { role, id } of DEMO_PEOPLE) await signIn(role, id);
   await withSchool(server.owner, other.school, async (trx) => {
     await trx('school').insert({ id: other.school, name: 'Another school' });

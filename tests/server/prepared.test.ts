@@ -11,7 +11,7 @@ let owner: Knex;
 beforeAll(async () => {
   database = await ownDatabase();
   owner = connect(database.owner);
-  served = connect(database.owner, true);
+  served = connect(database.owner, {});
   await owner.raw('create table dish (id integer, name text)');
   await owner('dish').insert({ id: 1, name: 'soup' });
 });

@@ -20,7 +20,6 @@ const LIMITS = {
   idle_in_transaction_session_timeout: 10_000,
   /** The server itself gives no answer at all: stopped, or out of reach. */
   query_timeout: 7000,
-  connectionTimeoutMillis: 3000,
   // PostgreSQL compiles a query that it takes for a long one, which holds a page up for a tenth of a second; pages have none (manual, 32.2)
   options: '-c jit=off',
 };
@@ -28,7 +27,7 @@ const LIMITS = {
 /** A connection that is not used stays so long, with what it has planned, in milliseconds: a lesson is quiet for minutes. */
 const STAYS = 600_000;
 
-/** How long a page waits for a free connection before it says that the program is busy, in milliseconds. */
+/** How long a page waits for a free connection, or for a new one, before it says that the program is busy, in milliseconds. */
 const LONGEST_WAIT = 2500;
 
 function keepsPlans(connection: pg.Client, done: (error: Error | null, connection: pg.Client) => void): void {
@@ -39,14 +38,16 @@ function keepsPlans(connection: pg.Client, done: (error: Error | null, connectio
 
 /**
  * @param url of a role: the application's for serving, the owner's for migrating
- * @param serving with limits of time, as pages need them; migrations and loading of data go without
+ * @param serving with limits of time, as pages need them: how many connections at most, and how long to wait for one, in milliseconds. Migrations and
+ *   loading of data go without
  */
-export function connect(url: string, serving = false): Knex {
+export function connect(url: string, serving?: { most?: number; wait?: number }): Knex {
+  const { most = 10, wait = LONGEST_WAIT } = serving ?? {};
   return knexFactory({
     client: 'pg',
-    connection: { connectionString: url, ...(serving ? LIMITS : {}) },
-    pool: { min: 0, max: 10, ...(serving ? { afterCreate: keepsPlans, idleTimeoutMillis: STAYS } : {}) },
-    ...(serving ? { acquireConnectionTimeout: LONGEST_WAIT } : {}),
+    connection: { connectionString: url, ...(serving ? { ...LIMITS, connectionTimeoutMillis: wait } : {}) },
+    pool: { min: 0, max: most, ...(serving ? { afterCreate: keepsPlans, idleTimeoutMillis: STAYS } : {}) },
+    ...(serving ? { acquireConnectionTimeout: wait } : {}),
     migrations: { migrationSource, tableName: 'migration' },
   });
 }

@@ -5,14 +5,22 @@ import { connect } from './connect';
 import { codeOf, notNow } from './not-now';
 import { RequestScope, type SchoolPass } from './school-scope';
 
-/** Saves that wait for a locked row have connections of their own, so that pages go on being read meanwhile. */
-const pools = new Map<'read' | 'write', Knex>();
+/** A machine that is far slower than others may be given more time before it says that it is busy, in milliseconds. */
+const WAIT_MS = Number(env.WAIT_MS) || undefined;
 
-/** The pool for reading, or for what may wait for a row. @throws Error where no database is set */
-export function poolFor(what: 'read' | 'write'): Knex {
+/**
+ * Saves that wait for a locked row have connections of their own, so that pages go on being read meanwhile. So has the counting of tries: a request
+ * that holds a connection may count one, and where all were held so, none would ever come free.
+ */
+const MOST = { read: 10, write: 10, count: 2 };
+type What = keyof typeof MOST;
+const pools = new Map<What, Knex>();
+
+/** The pool for reading, for what may wait for a row, or for counting tries. @throws Error where no database is set */
+export function poolFor(what: What): Knex {
   if (!env.DATABASE_URL) throw new Error('DATABASE_URL is not set');
   let pool = pools.get(what);
-  if (!pool) pools.set(what, (pool = connect(env.DATABASE_URL, true)));
+  if (!pool) pools.set(what, (pool = connect(env.DATABASE_URL, { most: MOST[what], wait: WAIT_MS })));
   return pool;
 }
 
@@ -37,7 +45,7 @@ export async function closePools(): Promise<void> {
 }
 
 /** How long the question after the program's health may take, in milliseconds: shorter than any watcher waits. */
-const HEALTH_MS = 1500;
+const HEALTH_MS = WAIT_MS ?? 1500;
 
 /** Why the program cannot serve, in a word; null when it can: the database answers, its schema is there, and it takes what is written. */
 export async function whyDown(): Promise<string | null> {

@@ -29,7 +29,7 @@ const limiters = new Map<Limit, RateLimiterPostgres>();
 function limiter(limit: Limit): RateLimiterPostgres {
   let known = limiters.get(limit);
   if (!known) {
-    const storeClient = poolFor('write');
+    const storeClient = poolFor('count');
     known = new RateLimiterPostgres({
       storeClient,
       storeType: 'knex',
