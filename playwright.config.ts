@@ -17,7 +17,7 @@ export default defineConfig({
     // what a worker answers is not seen by a test that watches requests; those that need one allow it
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
       // Chromium's sandbox refuses root
       chromiumSandbox: process.getuid?.() !== 0,
       args: [

@@ -115,7 +115,7 @@ ok = said('the same tap on the other device', heard, 1000) && heard.length === a
 for (const line of lines) line.destroy();
 
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
   chromiumSandbox: process.getuid?.() !== 0,
 });
 const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();

@@ -80,7 +80,7 @@ const all = recipe ? stagesIn(recipe).map(({ stage, technique }) => ({ id: techn
 mkdirSync(dir, { recursive: true });
 const across = Math.floor(1400 / (width + 8));
 const down = words ? Math.floor(1500 / (width * 0.667 + 44)) : Math.floor(1500 / (width * 0.667 + 24));
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox'] });
 const page = await browser.newPage({ viewport: { width: 1420, height: 1540 } });
 for (let i = 0, n = 1; i < all.length; i += across * down, n++) {
   const part = all.slice(i, i + across * down);
