@@ -34,8 +34,8 @@ for (const mode of MODES)
       bestList(p);
       const first = timed(least >= 8 ? listMs : [], () => bestList(p))!;
       const bound = timed(boundMs, () => boundOf(p)).minutes;
-      const until = performance.now() + SEARCH_MS;
-      const found = search(p, first, { rounds: 3000, enough: () => performance.now() > until });
+      const from = performance.now();
+      const found = search(p, first, { rounds: 3000, spent: () => (performance.now() - from) / SEARCH_MS });
       before.push(first.worth.end / bound - 1);
       after.push(found.worth.end / bound - 1);
       const table = tableOf(p, found.places);

@@ -75,7 +75,7 @@ test('a block that is put at a minute where others stand is there, and they make
   const setup = lesson([learner('A')], lines);
   const { table } = plan(setup);
   const last = [...table.placed].sort((x, y) => x.start - y.start).at(-1)!;
-  const anew = planAnew({ ...setup, locks: [{ block: last.block, start: 2 }] }, table, { now: 0, begun: new Map() }, { rounds: 20 })!;
+  const anew = planAnew({ ...setup, locks: [{ block: last.block, start: 2 }] }, table, { now: 0, begun: new Map() }, { rounds: 300 })!;
   expect(tableOf(anew.problem, anew.places).placed.find((x) => x.block === last.block)!.start).toBe(2);
 });
 

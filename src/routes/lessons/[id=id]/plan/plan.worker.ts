@@ -43,8 +43,9 @@ async function plan({ n, input, keep, standing }: Ask): Promise<void> {
   port.postMessage({ n, view: planView(first, FEW_DRAWS), better: false });
   await breath();
   if (latest !== n) return;
-  const until = performance.now() + SEARCH_MS;
-  const found = keep ? first.found : search(first.problem, first.found, { rounds: MOST_ROUNDS, enough: () => performance.now() > until });
+  const from = performance.now();
+  const spent = () => (performance.now() - from) / SEARCH_MS;
+  const found = keep ? first.found : search(first.problem, first.found, { rounds: MOST_ROUNDS, spent });
   port.postMessage({ n, view: planView({ ...first, found }), better: true });
   await breath();
   if (latest !== n) return;
