@@ -1,4 +1,5 @@
 // Schools for measuring: one recipe, a class of learners, lessons over years with every step recorded.
+import { readFileSync } from 'node:fs';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { buildTask, hierarchyById, readRecipe, USUAL_MASTERY } from '../src/core';
@@ -120,4 +121,19 @@ export function paceNow(): number {
   let sum = 0;
   for (let i = 0; i < 50_000_000; i++) sum += i % 7;
   return sum > 0 ? performance.now() - from : 0;
+}
+
+/** What the processors of this machine have done since it started, in their own small units: all, and what the host gave to others meanwhile (proc(5)). */
+const processors = (): { all: number; taken: number } => {
+  const counts = readFileSync('/proc/stat', 'utf8').split('\n')[0].trim().split(/ +/).slice(1, 9).map(Number);
+  return { all: counts.reduce((a, b) => a + b, 0), taken: counts[7] };
+};
+
+/** @returns asks which share of the processors' time since now the host gave to others: a machine that is shared stands still in between */
+export function takenSince(): () => number {
+  const before = processors();
+  return () => {
+    const now = processors();
+    return (now.taken - before.taken) / Math.max(1, now.all - before.all);
+  };
 }
