@@ -20,15 +20,9 @@ export function chances(seed: number): () => number {
 export type Keep = { pinned?: ArrayLike<number>; who?: ArrayLike<number>; from?: number };
 
 const HOTTEST = 300;
-const COOLEST = 20;
-/** How often one more disturbance comes with another: some better timetables are two steps away, and worse between. */
-const TOGETHER = 0.2;
-
+const COOLEST = 1;
 /** In ticks, longer than any block: so much before its minute what is locked there is put in its place. */
 const LOCKED_FIRST = -120;
-
-/** A timetable with what it costs, and the waits on purpose that it came of. */
-type Tried = { found: Found; cost: number; waits: Int16Array };
 
 /**
  * Searches on from a timetable. The same seed and number of rounds give the same result.
@@ -43,47 +37,44 @@ export function search(
   keep: Keep = {},
 ): Found {
   const draw = chances(p.setup.seed + 1);
-  const chance = { draw, pick: (n: number) => Math.floor(draw() * n) };
+  const pick = (n: number) => Math.floor(draw() * n);
+  const n = p.blocks.length;
   const costOf = (f: Found) => f.worth.cost + extra(f.places);
-  let now: Tried = { found: first, cost: costOf(first), waits: new Int16Array(p.blocks.length) };
-  let best = now;
-  const where = standing(p);
+  let now = first;
+  let best = first;
+  let nowCost = costOf(now);
+  let bestCost = nowCost;
+  const delayed = p.blocks.flatMap((b, i) => (b.kind === 'heat' || b.kind === 'kitchen' || isNear(p, i) ? [i] : []));
+  const near = p.blocks.flatMap((_, i) => (isNear(p, i) ? [i] : []));
+  let delay: Int16Array = new Int16Array(n);
   for (let round = 0; round < budget.rounds; round++) {
     // by the clock where there is one: a slow machine cools as far, in fewer rounds
     const share = Math.max(round / budget.rounds, budget.spent?.() ?? 0);
     if (share >= 1) break;
     const heat = HOTTEST * (COOLEST / HOTTEST) ** share;
-    const next = another(p, now, { ...where, ...chance }, keep);
-    if (!next) continue;
-    const cost = costOf(next.found);
-    if (cost <= now.cost || draw() < Math.exp((now.cost - cost) / heat)) now = { ...next, cost };
-    if (cost < best.cost) best = { ...next, cost };
+    const priority = Float64Array.from(now.places.start);
+    for (let i = 0; i < n; i++) if (p.readies[i]! >= 0) priority[i]! += READY_FIRST;
+    const who = Int16Array.from(now.places.who);
+    const waits = Int16Array.from(delay);
+    disturb(p, now, { priority, who, waits, delayed, near, draw, pick });
+    // what a teacher put at a minute is there, and nothing takes its place
+    for (const [i, { start }] of p.locks) if (start !== null) priority[i] = start + LOCKED_FIRST;
+    if (keep.who) for (let i = 0; i < n; i++) if (keep.who[i] !== FREE) who[i] = keep.who[i]!;
+    const places = decode(p, { priority, who, delay: waits, ...(keep.pinned ? { pinned: keep.pinned } : {}), from: keep.from ?? 0 });
+    if (!places) continue;
+    const found = { places, worth: worthOf(p, places) };
+    const cost = costOf(found);
+    if (cost <= nowCost || draw() < Math.exp((nowCost - cost) / heat)) {
+      now = found;
+      nowCost = cost;
+      delay = waits;
+    }
+    if (cost < bestCost) {
+      best = found;
+      bestCost = cost;
+    }
   }
-  return best.found;
-}
-
-/** The blocks that may wait on purpose, and those that an adult stands by. */
-function standing(p: Problem): Pick<Hands, 'delayed' | 'near'> {
-  const all = p.blocks.map((_, i) => i);
-  const near = all.filter((i) => isNear(p, i));
-  return { near, delayed: all.filter((i) => p.blocks[i]!.kind === 'heat' || p.blocks[i]!.kind === 'kitchen' || isNear(p, i)) };
-}
-
-/** What stands, disturbed once; null where nothing comes of it. */
-function another(p: Problem, now: Tried, chance: Omit<Hands, 'priority' | 'who' | 'waits'>, keep: Keep): Omit<Tried, 'cost'> | null {
-  const n = p.blocks.length;
-  const priority = Float64Array.from(now.found.places.start);
-  for (let i = 0; i < n; i++) if (p.readies[i]! >= 0) priority[i]! += READY_FIRST;
-  const who = Int16Array.from(now.found.places.who);
-  const waits = Int16Array.from(now.waits);
-  const h = { priority, who, waits, ...chance };
-  disturb(p, now.found, h);
-  while (h.draw() < TOGETHER) disturb(p, now.found, h);
-  // what a teacher put at a minute is there, and nothing takes its place
-  for (const [i, { start }] of p.locks) if (start !== null) priority[i] = start + LOCKED_FIRST;
-  if (keep.who) for (let i = 0; i < n; i++) if (keep.who[i] !== FREE) who[i] = keep.who[i]!;
-  const places = decode(p, { priority, who, delay: waits, ...(keep.pinned ? { pinned: keep.pinned } : {}), from: keep.from ?? 0 });
-  return places && { found: { places, worth: worthOf(p, places) }, waits };
+  return best;
 }
 
 const isNear = (p: Problem, i: number) =>
@@ -127,7 +118,7 @@ type Hands = {
 /** One disturbance of what stands. */
 function disturb(p: Problem, now: Found, h: Hands): void {
   const n = p.blocks.length;
-  const kind = h.pick(12);
+  const kind = h.pick(8);
   if (kind === 0) {
     const from = h.pick(now.places.finish + 1);
     const to = from + 8 + h.pick(40);
@@ -152,11 +143,6 @@ function disturb(p: Problem, now: Found, h: Hands): void {
     for (let i = 0; i < n; i++)
       if ((h.who[i] === a || h.who[i] === b) && p.may[i]!.length > 1 && h.draw() < 0.5)
         h.who[i] = p.may[i]!.includes(a) && h.draw() < 0.5 ? a : FREE;
-  } else if (kind >= 8) {
-    // just before or just after another; washing goes before all
-    const [i, k] = [h.pick(n), h.pick(n)];
-    if (p.readies[i]! < 0 && p.readies[k]! < 0) h.priority[i] = h.priority[k]! + (h.draw() < 0.5 ? -0.1 : 0.1);
-    h.waits[i] = 0;
   } else if (kind >= 6 && h.near.length > 1) {
     sideBySide(p, now, h);
   } else if (h.delayed.length > 0) {
