@@ -77,6 +77,13 @@ test('a block that is put at a minute where others stand is there, and they make
   const last = [...table.placed].sort((x, y) => x.start - y.start).at(-1)!;
   const anew = planAnew({ ...setup, locks: [{ block: last.block, start: 2 }] }, table, { now: 0, begun: new Map() }, { rounds: 300 })!;
   expect(tableOf(anew.problem, anew.places).placed.find((x) => x.block === last.block)!.start).toBe(2);
+  // and so it is where the whole lesson is planned, before and after the search
+  for (const block of ['a', 'b', 'c']) {
+    const p = problemOf({ ...setup, locks: [{ block, start: 2 }] });
+    const first = bestList(p)!;
+    for (const found of [first, search(p, first, { rounds: 300 })])
+      expect(tableOf(p, found.places).placed.find((x) => x.block === block)!.start).toBe(2);
+  }
 });
 
 describe('blocks', () => {

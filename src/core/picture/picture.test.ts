@@ -85,6 +85,7 @@ test('a lemon that was squeezed is juice: none of it goes in as slices, nor lies
   // what was cut, and not squeezed, is still seen
   expect(at(/^(?:Add|Put) the orange/).things[0].look!.shape).not.toBe('liquid');
 });
+
 test('measures, weights, times and heats are what the step says', () => {
   expect(alone('Fill the 1/3 cup twice with couscous.', ['2/3 cup couscous']).measures).toEqual([
     { label: '⅓ cup', times: 2, shape: 'cup', size: 0.33 },

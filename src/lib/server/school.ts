@@ -44,7 +44,7 @@ export async function closePools(): Promise<void> {
   pools.clear();
 }
 
-/** How long the question after the program's health may take, in milliseconds: shorter than any watcher waits. */
+/** How long the question after the program's health may take, in milliseconds: shorter than any watcher waits, unless a slow machine is given more. */
 const HEALTH_MS = WAIT_MS ?? 1500;
 
 /** Why the program cannot serve, in a word; null when it can: the database answers, its schema is there, and it takes what is written. */

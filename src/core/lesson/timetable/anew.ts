@@ -2,7 +2,7 @@
 import { TICK, type Setup, type Timetable } from './model';
 import { ADULT, problemOf, type Problem } from './problem';
 import { decode, FREE, type Places } from './decode';
-import { READY_FIRST } from './lists';
+import { lockedFirst, READY_FIRST } from './lists';
 import { search, type Budget } from './search';
 import { worthOf, type Worth } from './worth';
 
@@ -13,9 +13,6 @@ export type Standing = { now: number; begun: ReadonlyMap<string, { start: number
 const CHANGE = 2;
 const SHIFT = 0.25;
 const SMALL_SHIFT = 5;
-
-/** So much before its minute, in the order of what is placed; longer than any block. */
-const FIRST_THERE = 60;
 
 /** The rest of a lesson; `dropped`: blocks that nobody is left for. */
 export type Anew = { problem: Problem; places: Places; worth: Worth; dropped: string[] };
@@ -57,9 +54,6 @@ function rest(p: Problem, before: Timetable, standing: Standing, budget: Budget)
     const was = old.get(b.id);
     const stands = standing.begun.get(b.id);
     priority[i] = was ? was.start : before.end;
-    // what a teacher put at a minute takes its place there before what stood there
-    const lock = p.locks.get(i)?.start ?? null;
-    if (lock !== null) priority[i] = lock * TICK - FIRST_THERE;
     if (p.readies[i]! >= 0) priority[i] += READY_FIRST;
     const whoWas = stands ? stands.who : (was?.who[0] ?? null);
     const number = whoWas === null ? ADULT : (p.learnerOf.get(whoWas) ?? FREE);
@@ -69,6 +63,7 @@ function rest(p: Problem, before: Timetable, standing: Standing, budget: Budget)
       pinned[i] = startOf(p, i, who[i], stands, now);
     } else if (can && (number === ADULT || p.there[number]![1] > now)) who[i] = number;
   });
+  lockedFirst(p, priority);
   const first = decode(p, { priority, who, pinned, from: now });
   if (!first) return null;
   const cost = (places: Places) => {

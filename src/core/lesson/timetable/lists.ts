@@ -5,6 +5,12 @@ import { worthOf, type Worth } from './worth';
 
 /** Getting ready goes before all else: nobody touches food before. */
 export const READY_FIRST = -1e6;
+const LOCKED_FIRST = READY_FIRST / 2;
+
+/** What a teacher put at a minute takes its place there before anything else can. */
+export function lockedFirst(p: Problem, priority: Float64Array): void {
+  for (const [i, { start }] of p.locks) if (start !== null && p.readies[i]! < 0) priority[i] = LOCKED_FIRST + start;
+}
 
 /** Ticks before a block can begin and after it must go on, at the quickest hands that may do it. */
 export type HeadTail = { least: Int32Array; head: Int32Array; tail: Int32Array; topological: number[] };
@@ -59,6 +65,7 @@ function priorities(p: Problem): Float64Array[] {
     const own = Float64Array.from({ length: n }, (_, i) => rule(i));
     // whose own work is longest washes first
     for (let i = 0; i < n; i++) if (p.readies[i]! >= 0) own[i] = READY_FIRST - ownWork(p, p.readies[i]!);
+    lockedFirst(p, own);
     return own;
   });
 }

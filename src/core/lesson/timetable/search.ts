@@ -1,7 +1,7 @@
 // Makes a timetable better by small disturbances: a stretch of time, one dish, some hands, or a stay on the heat that waits on purpose.
 import { ADULT, REACH, type Problem } from './problem';
 import { decode, FREE } from './decode';
-import { READY_FIRST, type Found } from './lists';
+import { lockedFirst, READY_FIRST, type Found } from './lists';
 import { worthOf } from './worth';
 
 /** How long to search: so many timetables, or less where a clock of the caller's says that the time is spent (a share of it, 0 to 1). */
@@ -21,8 +21,6 @@ export type Keep = { pinned?: ArrayLike<number>; who?: ArrayLike<number>; from?:
 
 const HOTTEST = 300;
 const COOLEST = 1;
-/** In ticks, longer than any block: so much before its minute what is locked there is put in its place. */
-const LOCKED_FIRST = -120;
 
 /**
  * Searches on from a timetable. The same seed and number of rounds give the same result.
@@ -57,8 +55,7 @@ export function search(
     const who = Int16Array.from(now.places.who);
     const waits = Int16Array.from(delay);
     disturb(p, now, { priority, who, waits, delayed, near, draw, pick });
-    // what a teacher put at a minute is there, and nothing takes its place
-    for (const [i, { start }] of p.locks) if (start !== null) priority[i] = start + LOCKED_FIRST;
+    lockedFirst(p, priority);
     if (keep.who) for (let i = 0; i < n; i++) if (keep.who[i] !== FREE) who[i] = keep.who[i]!;
     const places = decode(p, { priority, who, delay: waits, ...(keep.pinned ? { pinned: keep.pinned } : {}), from: keep.from ?? 0 });
     if (!places) continue;
