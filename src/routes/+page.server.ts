@@ -10,18 +10,24 @@ import { dayAfter, today } from '$lib/server/today';
 const NAMED_DAYS = 30;
 
 export const load = ({ locals }) =>
-  locals.inSchool(async (trx) => ({
-    title: 'Today',
-    today: today(),
-    first: await firstSteps(trx),
-    next: await nextClassLesson(trx, today()),
-    /** Lessons of which a device may still hold something, by name. */
-    lately: (await listClassLessons(trx, dayAfter(today(), -NAMED_DAYS), today())).map(({ id, recipes, learners }) => ({
-      id,
-      title: recipes.join(', '),
-      learners,
-    })),
-    open: await openLessons(trx, today()),
-    looks: await looksDue(trx),
-    recipes: (await listRecipes(trx)).map((r) => ({ id: r.id, title: r.title, next: nextOf(r) })),
-  }));
+  locals.inSchool(async (trx) => {
+    const [first, next, lately, open, looks, recipes] = await Promise.all([
+      firstSteps(trx),
+      nextClassLesson(trx, today()),
+      listClassLessons(trx, dayAfter(today(), -NAMED_DAYS), today()),
+      openLessons(trx, today()),
+      looksDue(trx),
+      listRecipes(trx),
+    ]);
+    return {
+      title: 'Today',
+      today: today(),
+      first,
+      next,
+      /** Lessons of which a device may still hold something, by name. */
+      lately: lately.map(({ id, recipes, learners }) => ({ id, title: recipes.join(', '), learners })),
+      open,
+      looks,
+      recipes: recipes.map((r) => ({ id: r.id, title: r.title, next: nextOf(r) })),
+    };
+  });

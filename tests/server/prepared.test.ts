@@ -41,3 +41,49 @@ test('after the table has changed one question fails with a word that it may be 
   expect(notNow(failed)).toBe('The program is being renewed.');
   expect(await served('dish').where({ id: 1 })).toEqual([{ id: 1, name: 'soup', warm: null }]);
 });
+
+test('what is asked at one moment goes out together, and each question has its own answer', async () => {
+  const answers = await served.transaction((trx) =>
+    Promise.all([
+      trx('dish').where({ id: 1 }).pluck('name'),
+      trx.raw<{ rows: { n: number }[] }>('select ?::int as n', [7]).then(({ rows }) => rows[0]?.n),
+      trx('dish').where({ id: 2 }).first('name'),
+    ]),
+  );
+  expect(answers).toEqual([['soup'], 7, undefined]);
+});
+
+test('where one of them fails nothing is kept, the fault is told, and the connection goes on', async () => {
+  const one = connect(database.owner, { most: 1 });
+  const failed = one.transaction((trx) =>
+    Promise.all([
+      trx('dish').insert({ id: 3, name: 'stew' }),
+      trx('no_such_table').select('id'),
+      trx('dish').insert({ id: 4, name: 'rice' }),
+    ]),
+  );
+  await expect(failed).rejects.toMatchObject({ code: '42P01' });
+  expect(await one('dish').whereIn('id', [3, 4])).toEqual([]);
+  await one.destroy();
+});
+
+test('a connection that is ended leaves no question without an answer', async () => {
+  const one = connect(database.owner, { most: 1 });
+  const { rows } = await one.raw<{ rows: { pid: number }[] }>('select pg_backend_pid() as pid');
+  const asked = one.transaction((trx) =>
+    Promise.allSettled([trx.raw('select pg_sleep(30)'), trx('dish').select('id'), trx('dish').where({ id: 1 }).select('name')]).then(
+      (all) => {
+        expect(all.map(({ status }) => status)).toEqual(['rejected', 'rejected', 'rejected']);
+        throw new Error('all answered');
+      },
+    ),
+  );
+  const told = expect(asked).rejects.toThrow();
+  await expect
+    .poll(() => owner('pg_stat_activity').where({ pid: rows[0].pid }).whereLike('query', '%pg_sleep%').select('pid'))
+    .toHaveLength(1);
+  await owner.raw('select pg_terminate_backend(?)', [rows[0].pid]);
+  await told;
+  expect(await one('dish').where({ id: 1 }).pluck('name')).toEqual(['soup']);
+  await one.destroy();
+});

@@ -52,7 +52,7 @@ export const furthest = (rule: Pick<RungRule, 'last'>): number => FURTHEST * rul
  */
 export function nextRung(opportunities: readonly Opportunity[], rule: Partial<RungRule> = {}): YellowRung {
   const full: RungRule = { ...USUAL_RULE, ...rule };
-  const counted = opportunities.filter((o) => heightOf(o.code, full.hierarchy) !== null).slice(-furthest(full));
+  const { counted, heights } = levelsIn(opportunities, full);
   const missing = full.last - counted.length;
   if (missing > 0)
     return {
@@ -63,7 +63,6 @@ export function nextRung(opportunities: readonly Opportunity[], rule: Partial<Ru
       missing,
       reason: `Not enough yet: ${counted.length} of ${full.last} times recorded.`,
     };
-  const heights = counted.map((o) => heightOf(o.code, full.hierarchy)!);
   if (full.aim !== undefined) {
     const aim = heightOf(full.aim, full.hierarchy);
     const { since } = full;
@@ -80,6 +79,30 @@ export function nextRung(opportunities: readonly Opportunity[], rule: Partial<Ru
   return judge(counted.slice(since), heights.slice(since), aim, counted.length - since, full, true);
 }
 
+/** The newest times at a level of help, as many as can matter, and how far up the ladder each stands. */
+function levelsIn(opportunities: readonly Opportunity[], rule: RungRule): { counted: Opportunity[]; heights: number[] } {
+  const [counted, heights]: [Opportunity[], number[]] = [[], []];
+  for (const one of opportunities) {
+    const height = heightOf(one.code, rule.hierarchy);
+    if (height === null) continue;
+    counted.push(one);
+    heights.push(height);
+  }
+  const from = Math.max(0, counted.length - furthest(rule));
+  return from === 0 ? { counted, heights } : { counted: counted.slice(from), heights: heights.slice(from) };
+}
+
+/** On how many days some times in a row were. */
+function daysOf(times: readonly Opportunity[], from: number, to: number): number {
+  let days = 0;
+  for (let i = from; i < to; i++) {
+    let k = from;
+    while (times[k]!.day !== times[i]!.day) k++;
+    if (k === i) days++;
+  }
+  return days;
+}
+
 /** Where the aim is after the last opportunities up to `end`: the rule itself, with no word made, since years of records are gone through by it. */
 function moved(
   counted: readonly Opportunity[],
@@ -90,17 +113,15 @@ function moved(
   catchUp: boolean,
 ): number {
   let [under, least] = [0, Infinity];
-  const days = new Set<string>();
   for (let i = end - rule.last; i < end; i++) {
     if (heights[i]! < aim) under++;
     least = Math.min(least, heights[i]!);
-    days.add(counted[i]!.day);
   }
   const top = rule.hierarchy.levels.length - 1;
   if (under >= rule.down && aim > 0) return aim - 1;
   // an aim that nobody set must not stay behind what the learner does each time
   const reached = catchUp ? least : aim;
-  return under === 0 && days.size >= rule.days && reached < top ? reached + 1 : aim;
+  return under === 0 && reached < top && daysOf(counted, end - rule.last, end) >= rule.days ? reached + 1 : aim;
 }
 
 function judge(counted: Opportunity[], heights: number[], aim: number, have: number, rule: RungRule, catchUp: boolean): YellowRung {
@@ -109,7 +130,7 @@ function judge(counted: Opportunity[], heights: number[], aim: number, have: num
   const restsOn = counted.slice(-rule.last);
   const recent = heights.slice(-rule.last);
   const letters = recent.map((h) => name(h).letter).join(' ');
-  const days = new Set(restsOn.map((o) => o.day)).size;
+  const days = daysOf(restsOn, 0, restsOn.length);
   const said = `Last ${recent.length}: ${letters}, on ${days} ${days === 1 ? 'day' : 'days'}`;
   const result = (verdict: YellowRung['verdict'], to: number, why: string): YellowRung => ({
     verdict,

@@ -20,8 +20,8 @@ export async function agreementIn(
   made?: readonly ObservationRow[],
 ): Promise<AgreementOver | null> {
   const own = (rows: readonly ObservationRow[]) => codes(learnerId === undefined ? rows : rows.filter((o) => o.learnerId === learnerId));
-  const all = made ?? (await allMade(trx, lessonIds, false));
-  const [first, second] = [own(inForce(all)), own(await scoredIn(trx, lessonIds, true))];
+  const [all, scored] = await Promise.all([made ?? allMade(trx, lessonIds, false), scoredIn(trx, lessonIds, true)]);
+  const [first, second] = [own(inForce(all)), own(scored)];
   for (const [step, other] of own(doublesOf(all))) if (!second.has(step)) second.set(step, other);
   if (second.size === 0) return null;
   const twice = new Set([...second.keys()].map((key) => key.split(' ')[0]));

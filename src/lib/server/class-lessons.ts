@@ -82,26 +82,23 @@ export async function classLessonOf(trx: SchoolTrx, lessonId: string): Promise<s
 }
 
 export async function getSetUp(trx: SchoolTrx, id: string): Promise<SetUp | null> {
-  const lesson = await getClassLesson(trx, id);
-  if (!lesson) return null;
-  const dishes = await trx('lesson as l')
+  const dishesThere = trx('lesson as l')
     .where({ 'l.school_id': trx.school, 'l.class_lesson_id': id })
     .join('recipe as r', function () {
       this.on('r.school_id', 'l.school_id').andOn('r.id', 'l.recipe_id');
     })
     .orderBy(['l.position', 'l.created_at'])
     .select('l.id', 'l.recipe_id', 'r.title', 'l.version', 'l.mode', 'l.hierarchy');
-  const rows = await trx('lesson_learner as ll')
+  const peopleThere = trx('lesson_learner as ll')
     .where({ 'll.school_id': trx.school })
-    .whereIn(
-      'll.lesson_id',
-      dishes.map((d) => d.id),
-    )
+    .whereIn('ll.lesson_id', trx('lesson').where({ school_id: trx.school, class_lesson_id: id }).select('id'))
     .join('learner as p', function () {
       this.on('p.school_id', 'll.school_id').andOn('p.id', 'll.learner_id');
     })
     .orderBy(['ll.position', 'p.position', 'p.name'])
     .select('ll.*');
+  const [lesson, dishes, rows] = await Promise.all([getClassLesson(trx, id), dishesThere, peopleThere]);
+  if (!lesson) return null;
   const levelsOf = (own: { id?: string } | null, lessonId: string): string => {
     const id = (own ?? dishes.find((d) => d.id === lessonId)?.hierarchy)?.id ?? '';
     return HIERARCHIES.some((h) => h.id === id) ? id : hierarchyById(id).id;

@@ -22,6 +22,8 @@ const LIMITS = {
   query_timeout: 7000,
   // PostgreSQL compiles a query that it takes for a long one, which holds a page up for a tenth of a second; pages have none (manual, 32.2)
   options: '-c jit=off',
+  // a question that does not need the answer to the one before goes out beside it
+  pipeline: true,
 };
 
 /** A connection that is not used stays so long, with what it has planned, in milliseconds: a lesson is quiet for minutes. */

@@ -20,10 +20,8 @@ export function recipeToMake(row: RecipeRow, system: MeasureSystem): Recipe {
 /** Null where there is no such recipe. Between its two pieces of work the connection is given back: building may take long. */
 export async function workingTask(locals: App.Locals, id: string): Promise<WorkingTask | null> {
   const held = await locals.inSchool(async (trx) => {
-    const row = await getRecipe(trx, id);
-    if (!row) return null;
-    const kitchen = await getKitchen(trx);
-    return { row, kitchen, recipe: recipeToMake(row, kitchen.system), draft: await getDraft(trx, id) };
+    const [row, kitchen, draft] = await Promise.all([getRecipe(trx, id), getKitchen(trx), getDraft(trx, id)]);
+    return row && { row, kitchen, recipe: recipeToMake(row, kitchen.system), draft };
   });
   if (!held) return null;
   if (held.draft) return { ...held, draft: held.draft };

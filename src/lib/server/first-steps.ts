@@ -7,11 +7,7 @@ export async function firstSteps(trx: SchoolTrx): Promise<{ kitchen: boolean; le
     (await trx(table)
       .where({ school_id: trx.school, ...of })
       .first(trx.raw('1 as one'))) !== undefined;
-  const done = {
-    kitchen: await has('kitchen'),
-    learner: await has('learner'),
-    recipe: await has('recipe', {}),
-    lesson: await has('class_lesson'),
-  };
+  const [kitchen, learner, recipe, lesson] = await Promise.all([has('kitchen'), has('learner'), has('recipe', {}), has('class_lesson')]);
+  const done = { kitchen, learner, recipe, lesson };
   return Object.values(done).every(Boolean) ? null : done;
 }

@@ -20,8 +20,12 @@ export async function recordsOf(trx: SchoolTrx, learners: readonly Of[], days: D
   const ids = learners.map((l) => l.id);
   const lessons = await heldLessons(trx, ids, days);
   const recipeIds = [...new Set([...lessons.values()].flat().map((l) => l.recipeId))];
-  const [steps, made, decisions] = [await knownSteps(trx, recipeIds), await madeOf(trx, ids, lessons, days), await listDecisions(trx, ids)];
-  const recipes = await titlesOf(trx, recipeIds);
+  const [steps, made, decisions, recipes] = await Promise.all([
+    knownSteps(trx, recipeIds),
+    madeOf(trx, ids, lessons, days),
+    listDecisions(trx, ids),
+    titlesOf(trx, recipeIds),
+  ]);
   return learners.map((learner) => {
     const own = decisions.filter((d) => d.learnerId === learner.id);
     const held = lessons.get(learner.id) ?? [];
@@ -199,11 +203,8 @@ async function madeOf(
     const seen = await inForceOf(trx, of, held);
     for (const id of of) found.set(id, madeBy(seen, id));
   };
-  await take(
-    learnerIds.filter((id) => id !== whole?.learner),
-    from === undefined && lesson === undefined,
-  );
-  if (whole) await take([whole.learner], true);
+  const others = learnerIds.filter((id) => id !== whole?.learner);
+  await Promise.all([take(others, from === undefined && lesson === undefined), take(whole ? [whole.learner] : [], true)]);
   return found;
 }
 

@@ -74,39 +74,36 @@ export async function holdRoom(
   id: string,
   { withAims = true, second = false }: { withAims?: boolean; second?: boolean } = {},
 ): Promise<HeldRoom | null> {
-  const lesson = await getClassLesson(trx, id);
-  if (!lesson) return null;
-  const rows = await trx('lesson as l')
+  const asked = trx('lesson as l')
     .where({ 'l.school_id': trx.school, 'l.class_lesson_id': id })
     .join('recipe as r', function () {
       this.on('r.school_id', 'l.school_id').andOn('r.id', 'l.recipe_id');
     })
     .orderBy(['l.position', 'l.created_at'])
     .select('l.id', 'l.recipe_id', 'l.version', 'l.mode', 'l.hierarchy', 'l.rule', 'l.mastery', 'r.title');
-  const dishes: HeldDish[] = [];
-  for (const r of rows) {
-    const version = await getVersion(trx, r.recipe_id, r.version);
-    if (version)
-      dishes.push({
-        lessonId: r.id,
-        recipeId: r.recipe_id,
-        title: r.title,
-        version,
-        mode: r.mode,
-        photos: await listPhotos(trx, r.recipe_id),
-        voices: await listVoices(trx, r.recipe_id),
-      });
-  }
+  // the mark goes before what it stands for: what changes in between is asked for once more
+  const [lesson, rows, stamp, known, kitchen, marks, planned] = await Promise.all([
+    getClassLesson(trx, id),
+    asked,
+    peopleStamp(trx, id),
+    listLearners(trx, true),
+    getKitchen(trx),
+    marksOf(trx, id),
+    trx('class_lesson').where({ school_id: trx.school, id }).first('plan'),
+  ]);
+  if (!lesson) return null;
+  const dishes = (await Promise.all(rows.map((r) => dishOf(trx, r)))).filter((d) => d !== null);
   const ids = dishes.map((d) => d.lessonId);
-  // before what it stands for: what changes in between is asked for once more
-  const stamp = await peopleStamp(trx, id);
-  const people = await trx('lesson_learner').where({ school_id: trx.school }).whereIn('lesson_id', ids).orderBy('position').select('*');
+  const [people, recorded] = await Promise.all([
+    trx('lesson_learner').where({ school_id: trx.school }).whereIn('lesson_id', ids).orderBy('position').select('*'),
+    allMade(trx, ids, second),
+  ]);
   const names = new Set(people.map((p) => p.learner_id as string));
-  const learners = (await listLearners(trx, true)).filter((l) => names.has(l.id));
-  const rungs = withAims ? await rungsBefore(trx, lesson, dishes, [...names]) : () => NO_AIMS;
-  const elsewhere = withAims
-    ? await rungsElsewhere(trx, lesson, learners, new Set(dishes.map((d) => d.recipeId)))
-    : new Map<string, never>();
+  const learners = known.filter((l) => names.has(l.id));
+  const [rungs, elsewhere] = await Promise.all([
+    withAims ? rungsBefore(trx, lesson, dishes, [...names]) : () => NO_AIMS,
+    withAims ? rungsElsewhere(trx, lesson, learners, new Set(dishes.map((d) => d.recipeId))) : new Map<string, never>(),
+  ]);
   const places = people.map((p): HeldPlace => {
     const row = rows.find((r) => r.id === p.lesson_id)!;
     const rules = { hierarchy: p.hierarchy ?? row.hierarchy, rule: row.rule, mastery: row.mastery };
@@ -130,12 +127,25 @@ export async function holdRoom(
     dishes,
     places,
     learners,
-    kitchen: await getKitchen(trx),
-    recorded: await allMade(trx, ids, second),
-    marks: await marksOf(trx, id),
-    plan: planOf((await trx('class_lesson').where({ school_id: trx.school, id }).first('plan'))?.plan),
+    kitchen,
+    recorded,
+    marks,
+    plan: planOf(planned?.plan),
     people: stamp,
   };
+}
+
+/** A recipe of the lesson with what is shown of it; null where its version is gone. */
+async function dishOf(
+  trx: SchoolTrx,
+  r: { id: string; recipe_id: string; version: number; title: string; mode: Mode },
+): Promise<HeldDish | null> {
+  const [version, photos, voices] = await Promise.all([
+    getVersion(trx, r.recipe_id, r.version),
+    listPhotos(trx, r.recipe_id),
+    listVoices(trx, r.recipe_id),
+  ]);
+  return version && { lessonId: r.id, recipeId: r.recipe_id, title: r.title, version, mode: r.mode, photos, voices };
 }
 
 const NO_AIMS: Progress['rungs'] = new Map();
@@ -225,12 +235,8 @@ export async function roomNow(
   id: string,
 ): Promise<{ recorded: RoomRecord[]; marks: RoomMark[]; people: string; now: number }> {
   const lessons: string[] = await trx('lesson').where({ school_id: trx.school, class_lesson_id: id }).pluck('id');
-  return {
-    recorded: (await allMade(trx, lessons, false)).map(recordOf),
-    marks: await marksOf(trx, id),
-    people: await peopleStamp(trx, id),
-    now: Date.now(),
-  };
+  const [recorded, marks, people] = await Promise.all([allMade(trx, lessons, false), marksOf(trx, id), peopleStamp(trx, id)]);
+  return { recorded: recorded.map(recordOf), marks, people, now: Date.now() };
 }
 
 /** A mark that differs whenever who is there, whose steps they are or what is aimed at has changed: a device that was away tells by it. */

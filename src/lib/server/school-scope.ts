@@ -11,10 +11,7 @@ export type SchoolTrx = Knex.Transaction & { school: string };
 /** A pass into a school. */
 export type SchoolPass = Pass & { school: string };
 
-async function enter(trx: Knex.Transaction, pass: SchoolPass): Promise<SchoolTrx> {
-  await show(trx, pass);
-  return Object.assign(trx, { school: pass.school });
-}
+const within = (trx: Knex.Transaction, { school }: SchoolPass): SchoolTrx => Object.assign(trx, { school });
 
 /** The class that a transaction works with, for a query: what is listed is of one class, also to whoever sees several. */
 export const ownClass = (trx: SchoolTrx): Knex.Raw => trx.raw('(select own_class())');
@@ -26,7 +23,10 @@ export function withSchool<T>(knex: Knex, school: string, work: (trx: SchoolTrx)
 
 /** Runs a piece of work in a school as somebody, whole or not at all. */
 export function withPass<T>(knex: Knex, pass: SchoolPass, work: (trx: SchoolTrx) => Promise<T>): Promise<T> {
-  return knex.transaction(async (trx) => work(await enter(trx, pass)));
+  return knex.transaction(async (trx) => {
+    await show(trx, pass);
+    return work(within(trx, pass));
+  });
 }
 
 /**
@@ -35,6 +35,8 @@ export function withPass<T>(knex: Knex, pass: SchoolPass, work: (trx: SchoolTrx)
  */
 export class RequestScope {
   #open: SchoolTrx | null = null;
+  /** The pass is on its way: what is asked after it is answered after it. */
+  #shown: Promise<void> = Promise.resolve();
   #turn: Promise<unknown> = Promise.resolve();
 
   /** @param pool asked for when the first piece of work comes: many requests need none */
@@ -56,12 +58,23 @@ export class RequestScope {
 
   async #run<T>(work: (trx: SchoolTrx) => Promise<T>): Promise<T> {
     try {
-      this.#open ??= await enter(await this.pool().transaction(), this.pass);
-      return await work(this.#open);
+      this.#open ??= await this.#enter();
+      const [, done] = await Promise.all([this.#shown, work(this.#open)]);
+      return done;
     } catch (error) {
       await this.#end('rollback');
       throw error;
     }
+  }
+
+  async #enter(): Promise<SchoolTrx> {
+    const trx = within(await this.pool().transaction(), this.pass);
+    // what is asked next goes out behind the pass, never before it
+    const sent = new Promise((done) => trx.once('query', done));
+    this.#shown = show(trx, this.pass);
+    this.#shown.catch(() => undefined);
+    await Promise.race([sent, this.#shown]);
+    return trx;
   }
 
   /** Turns to another class of the same person, for all that follows. */
@@ -82,6 +95,8 @@ export class RequestScope {
   async #end(how: 'commit' | 'rollback'): Promise<void> {
     const trx = this.#open;
     this.#open = null;
+    // work may have failed before the pass was answered
+    await this.#shown.catch(() => undefined);
     if (!trx || trx.isCompleted()) return;
     // a rollback on a connection that is gone has nothing left to do
     if (how === 'rollback') await trx.rollback().catch(() => undefined);

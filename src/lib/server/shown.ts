@@ -41,12 +41,16 @@ export async function shownTask(locals: App.Locals, recipeId: string, wanted: Wa
   const working = await workingTask(locals, recipeId);
   if (!working) error(404, 'There is no recipe at this address.');
   const { version, learners, learner, carried, photos, voices } = await locals.inSchool(async (trx) => {
-    const version = await getVersion(trx, recipeId, wanted.version ?? undefined);
+    const [version, learners, photos, voices] = await Promise.all([
+      getVersion(trx, recipeId, wanted.version ?? undefined),
+      listLearners(trx),
+      listPhotos(trx, recipeId),
+      listVoices(trx, recipeId),
+    ]);
     if (wanted.version && !version) error(404, 'There is no such version of this recipe.');
-    const learners = await listLearners(trx);
     const learner = learners.find((l) => l.id === wanted.learner) ?? null;
     const carried = learner && version ? await carriedFit(trx, recipeId, version, await getFit(trx, recipeId, learner.id)) : null;
-    return { version, learners, learner, carried, photos: await listPhotos(trx, recipeId), voices: await listVoices(trx, recipeId) };
+    return { version, learners, learner, carried, photos, voices };
   });
   await locals.rest();
   const { row, recipe, draft } = working;

@@ -17,7 +17,13 @@ export const load = ({ url, locals }) =>
   locals.inSchool(async (trx) => {
     const asked = url.searchParams.get('week');
     const monday = mondayOf(isDay(asked) ? asked! : today());
-    const recipes = (await listRecipes(trx)).filter((r) => r.versions > 0).map(({ id, title }) => ({ id, title }));
+    const [known, lessons, away, last, kitchen] = await Promise.all([
+      listRecipes(trx),
+      listClassLessons(trx, monday, dayAfter(monday, 6)),
+      listClassLessons(trx, monday, dayAfter(monday, 6), true),
+      listClassLessons(trx, dayAfter(monday, -7), dayAfter(monday, -1)),
+      getKitchen(trx),
+    ]);
     return {
       title: 'Lessons',
       monday,
@@ -26,13 +32,13 @@ export const load = ({ url, locals }) =>
       before: dayAfter(monday, -7),
       after: dayAfter(monday, 7),
       today: today(),
-      lessons: await listClassLessons(trx, monday, dayAfter(monday, 6)),
-      away: await listClassLessons(trx, monday, dayAfter(monday, 6), true),
+      lessons,
+      away,
       /** The same seven days before: what can be held again. */
-      last: await listClassLessons(trx, dayAfter(monday, -7), dayAfter(monday, -1)),
-      recipes,
+      last,
+      recipes: known.filter((r) => r.versions > 0).map(({ id, title }) => ({ id, title })),
       newLesson: newId(),
-      minutes: (await getKitchen(trx)).lessonMinutes,
+      minutes: kitchen.lessonMinutes,
       recipe: url.searchParams.get('recipe'),
     };
   });

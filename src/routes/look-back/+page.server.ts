@@ -14,9 +14,14 @@ import { fail } from '@sveltejs/kit';
 
 export const load = ({ locals }) =>
   locals.inSchool(async (trx) => {
-    const learners = (await listLearners(trx)).map(({ id, name }) => ({ id, name }));
-    const goals = await listGoals(trx);
-    const looked = await recentRecords(trx, learners, goals);
+    const [known, goals, next, teaching] = await Promise.all([
+      listLearners(trx),
+      listGoals(trx),
+      nextClassLesson(trx, today()),
+      getTeaching(trx),
+    ]);
+    const learners = known.map(({ id, name }) => ({ id, name }));
+    const [looked, setUp] = await Promise.all([recentRecords(trx, learners, goals), next && getSetUp(trx, next.id)]);
     const rows = looked.map((l) => ({
       learner: l.record.learner,
       record: l.record,
@@ -25,8 +30,6 @@ export const load = ({ locals }) =>
         goals.filter((g) => g.learnerId === l.record.learner.id),
       ),
     }));
-    const next = await nextClassLesson(trx, today());
-    const setUp = next && (await getSetUp(trx, next.id));
     return {
       title: 'Look back',
       rows: rows.map(({ learner, record, review }) => ({
@@ -51,7 +54,7 @@ export const load = ({ locals }) =>
         recipe: rows[0].record.recipes.get(s.recipeId) ?? '',
         names: s.stopped.map((id) => learners.find((l) => l.id === id)?.name ?? ''),
       })),
-      teaching: await getTeaching(trx),
+      teaching,
     };
   });
 

@@ -18,28 +18,21 @@ import { error, fail, redirect } from '@sveltejs/kit';
 
 export const load = ({ params, locals }) =>
   locals.inSchool(async (trx) => {
-    const setUp = await getSetUp(trx, params.id);
+    const [setUp, known, recipes] = await Promise.all([getSetUp(trx, params.id), listLearners(trx), listRecipes(trx)]);
     if (!setUp) error(404, 'There is no lesson at this address.');
-    const learners = (await listLearners(trx)).map(({ id, name, planNotes }) => ({ id, name, planNotes }));
-    const recipes = (await listRecipes(trx)).filter((r) => r.versions > 0);
+    const learners = known.map(({ id, name, planNotes }) => ({ id, name, planNotes }));
     const lessonIds = setUp.dishes.map((d) => d.lessonId);
-    const made = await allMade(trx, lessonIds, false);
-    const dishes = [];
-    for (const dish of setUp.dishes)
-      dishes.push({
-        ...dish,
-        ...(await stepsAt(
-          trx,
-          dish,
-          learners.map((l) => l.id),
-        )),
-      });
+    const ids = learners.map((l) => l.id);
+    const [made, dishes] = await Promise.all([
+      allMade(trx, lessonIds, false),
+      Promise.all(setUp.dishes.map(async (dish) => ({ ...dish, ...(await stepsAt(trx, dish, ids)) }))),
+    ]);
     return {
       title: setUp.dishes.map((d) => d.title).join(', ') || 'Lesson',
       setUp,
       dishes,
       learners,
-      recipes: recipes.map(({ id, title }) => ({ id, title })),
+      recipes: recipes.filter((r) => r.versions > 0).map(({ id, title }) => ({ id, title })),
       hierarchies: HIERARCHIES.map(({ id, name }) => ({ id, name })),
       procedures: PROCEDURES.map(({ id, name, say }) => ({ id, name, say })),
       /** Of whom something was recorded: how he is taught here stays. */
@@ -53,13 +46,16 @@ export const load = ({ params, locals }) =>
 
 /** The steps of a recipe in runs of one hand, the newest version there is, and how long they take this class. */
 async function stepsAt(trx: SchoolTrx, dish: { recipeId: string; version: number }, learnerIds: string[]) {
-  const version = await getVersion(trx, dish.recipeId, dish.version);
+  const [version, newest, lessons] = await Promise.all([
+    getVersion(trx, dish.recipeId, dish.version),
+    newestVersion(trx, dish.recipeId),
+    headsOfAll(trx, [dish.recipeId], learnerIds),
+  ]);
   const steps = version?.steps ?? [];
-  const lessons = await headsOfAll(trx, [dish.recipeId], learnerIds);
   const seen = await inForceOf(trx, learnerIds, newestOf(lessons, OF_PACE), true);
   const paces = pacesOf(seen.map((l) => l.made));
   return {
-    newest: (await newestVersion(trx, dish.recipeId)) ?? dish.version,
+    newest: newest ?? dish.version,
     runs: runsOf(steps).map((run) =>
       run.map((s) => ({ key: s.key, text: s.text, phase: s.phase, minutes: expectedMinutes([s], paces).minutes })),
     ),

@@ -12,16 +12,15 @@ const DECISIONS = 8;
 
 export const load = ({ params, locals }) =>
   locals.inSchool(async (trx) => {
-    const learner = await getLearner(trx, params.id);
+    const [learner, goals, learners] = await Promise.all([getLearner(trx, params.id), listGoals(trx, params.id), listLearners(trx)]);
     if (!learner) error(404, 'There is no learner at this address.');
-    const goals = await listGoals(trx, learner.id);
     const [looked] = await recentRecords(trx, [{ id: learner.id, name: learner.name }], goals);
     const { things, goals: reviewed, pooled } = reviewOf(looked, goals);
     const { record, decisions } = looked;
     return {
       title: `Look back: ${learner.name}`,
       learner: { id: learner.id, name: learner.name },
-      learners: (await listLearners(trx)).map(({ id, name }) => ({ id, name })),
+      learners: learners.map(({ id, name }) => ({ id, name })),
       things: things.map((t) => ({ ...shownThing(t, record), answerId: newId() })),
       goals: reviewed.map(shownGoal),
       putAway: goals.filter((g) => g.putAwayOn !== null).length,

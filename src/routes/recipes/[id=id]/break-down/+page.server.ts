@@ -13,9 +13,9 @@ export const load = async ({ params, locals, url }) => {
   const task = await workingTask(locals, params.id);
   if (!task) error(404, 'There is no recipe at this address.');
   const { long, ...page } = await locals.inSchool(async (trx) => {
-    const version = await getVersion(trx, params.id);
+    const [version, known, routines] = await Promise.all([getVersion(trx, params.id), listLearners(trx), listRoutines(trx)]);
     // which steps are taught today depends on what one learner has mastered
-    const learners = (await listLearners(trx)).map(({ id, name }) => ({ id, name }));
+    const learners = known.map(({ id, name }) => ({ id, name }));
     const learner = learners.find((l) => l.id === url.searchParams.get('learner')) ?? null;
     const keys = task.draft.steps.map((s) => s.key);
     return {
@@ -29,7 +29,7 @@ export const load = async ({ params, locals, url }) => {
       skin: task.kitchen.skin,
       linesBeyond: linesBeyond(task.recipe, task.draft.steps),
       long: {
-        routines: await listRoutines(trx),
+        routines,
         make: task.recipe,
         draft: { ...task.draft, routines: [...task.draft.routines] },
         version: version && {

@@ -1,7 +1,7 @@
 import { hierarchyById, progressOf, seriesOf, stoppingSteps, type HeldLesson, type LearnerRecord } from '$core';
 import { isId, newId } from '$lib/id';
 import { answer, decisionFrom } from '$lib/server/answer';
-import { listGoals } from '$lib/server/goals';
+import { listGoals, type GoalRow } from '$lib/server/goals';
 import { getLearner, listLearners } from '$lib/server/learners';
 import { cookedBy } from '$lib/server/lessons';
 import { recordsAtRecipe } from '$lib/server/look-back';
@@ -17,17 +17,18 @@ const COLUMNS = 12;
 
 export const load = async ({ params, locals, url }) => {
   const { shown, ...page } = await locals.inSchool(async (trx) => {
-    const learners = (await listLearners(trx)).map(({ id, name }) => ({ id, name }));
+    const [known, goals, newest] = await Promise.all([listLearners(trx), listGoals(trx), getVersion(trx, params.id)]);
+    const learners = known.map(({ id, name }) => ({ id, name }));
     const asked = url.searchParams.get('learner');
     // who is only on the list of a coming lesson has nothing to look back at yet
     const cooked = await cookedBy(trx, params.id, learners);
     const learner = cooked.find((l) => l.id === asked) ?? cooked[0] ?? null;
-    const version = learner && (await getVersion(trx, params.id));
+    const version = learner && newest;
     return {
       recipeId: params.id,
       learners: cooked,
       learner: version && learner,
-      shown: version && (await lookedBack(trx, params.id, version, learners, learner)),
+      shown: version && (await lookedBack(trx, params.id, version, { learners, goals }, learner)),
     };
   });
   /** As JSON, packed: every step by every lesson is some thousands of small values. */
@@ -36,8 +37,13 @@ export const load = async ({ params, locals, url }) => {
 
 /** What the page shows of one learner with one recipe. Maps are lists of their entries: it goes as JSON. */
 export type LookedBack = Awaited<ReturnType<typeof lookedBack>>;
-async function lookedBack(trx: SchoolTrx, recipeId: string, version: VersionRow, learners: Named[], learner: Named) {
-  const goals = await listGoals(trx);
+async function lookedBack(
+  trx: SchoolTrx,
+  recipeId: string,
+  version: VersionRow,
+  { learners, goals }: { learners: Named[]; goals: GoalRow[] },
+  learner: Named,
+) {
   const found = await recordsAtRecipe(trx, learners, goals, { learner: learner.id, recipe: recipeId });
   if (!found) error(404, 'There is no learner at this address.');
   const { whole: record, recent, all } = found;
