@@ -86,6 +86,21 @@ test('a lead adds a class, renames it, moves a learner up by key, and puts it aw
   await asRole(page, 'teacher');
 });
 
+test('a recipe is found by a word of its title', async ({ page }) => {
+  // with three recipes nobody has to look for one: the field is there once somebody looks
+  await page.goto('/recipes?find=LENTIL&page=7');
+  await running(page);
+  await expect(page.getByText('1 recipe with “LENTIL” in the title.')).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Red lentil soup' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Couscous bowl' })).toBeHidden();
+  await page.getByRole('searchbox', { name: 'Find a recipe' }).fill('nothing like it');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('No recipe with “nothing like it” in the title.')).toBeVisible();
+  await page.getByRole('link', { name: 'All recipes' }).click();
+  await expect(page.getByRole('link', { name: 'Couscous bowl' })).toBeVisible();
+  await expect(page.getByRole('searchbox')).toBeHidden();
+});
+
 test('recipes and lessons are put away and brought back', async ({ page }) => {
   await page.goto('/recipes');
   await running(page);

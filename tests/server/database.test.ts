@@ -7,7 +7,7 @@ import { addLearner, changeLearner, fitLearner, getLearner, listLearners, moveLe
 import { beginLesson, ownCardsOf } from '../../src/lib/server/lessons';
 import { inForceOf } from '../../src/lib/server/in-force';
 import { addRecords } from '../../src/lib/server/records';
-import { addRecipe, getRecipe, listRecipes, saveMaking, saveReading } from '../../src/lib/server/recipes';
+import { addRecipe, countRecipes, getRecipe, listRecipes, saveMaking, saveReading } from '../../src/lib/server/recipes';
 import { withSchool, type SchoolTrx } from '../../src/lib/server/school-scope';
 import { getKitchen, saveKitchen } from '../../src/lib/server/kitchen';
 import { listRoutines, saveRoutine } from '../../src/lib/server/routines';
@@ -186,6 +186,26 @@ describe('drafts and versions', () => {
     const id = randomUUID();
     await Promise.all([1, 2, 3].map(() => inHere((trx) => addRecipe(trx, id, SOURCE, reading))));
     expect((await inHere((trx) => listRecipes(trx, { only: id }))).length).toBe(1);
+  });
+  test('many recipes come in pages, none twice and none left out, and are found by words of their title', async () => {
+    const titles = Array.from({ length: 23 }, (_, n) => `${n % 3 === 0 ? 'Bean' : 'Rice'} pot_${n}%`);
+    const of = randomUUID();
+    const inThere = <T>(work: (trx: SchoolTrx) => Promise<T>) => withSchool(app, of, work);
+    await withSchool(owner, of, async (trx) => void (await trx('school').insert({ id: of, name: 'Many recipes' })));
+    await inThere(async (trx) => {
+      for (const title of titles) await addRecipe(trx, randomUUID(), SOURCE, { ...reading, recipe: { ...reading.recipe, title } });
+    });
+    const pages = await inThere((trx) =>
+      Promise.all([0, 10, 20, 30].map((from) => listRecipes(trx, { page: { from, most: 10 } }).then((some) => some.map((r) => r.title)))),
+    );
+    expect(pages.map((some) => some.length)).toEqual([10, 10, 3, 0]);
+    expect(pages.flat().sort()).toEqual([...titles].sort());
+    const found = (find: string) => inThere(async (trx) => [(await listRecipes(trx, { find })).length, await countRecipes(trx, find)]);
+    expect(await found('POT bean')).toEqual([8, 8]);
+    // signs that mean something to the database are letters here
+    expect(await found('%')).toEqual([23, 23]);
+    expect(await found('pot_2_')).toEqual([0, 0]);
+    expect(await found("'; drop table recipe")).toEqual([0, 0]);
   });
   test('a stale save changes nothing and says so', async () => {
     const { recipe } = await lessonHere();

@@ -1,6 +1,7 @@
 // Recipes: the pasted text, what was understood of it, and its corrections.
 import type { Reading, Swap } from '$core';
 import { storedReading, storedSwaps } from './input/stored';
+import type { Knex } from 'knex';
 import { ownClass, type SchoolTrx } from './school-scope';
 
 /** `makers`: how many make it, where each learner makes one of their own; `swaps`: substitutes that a person chose. */
@@ -110,15 +111,41 @@ export async function saveMaking(
   return rows[0]?.revision ?? null;
 }
 
-/** Recipes to choose from, with those put away where asked for, or one whatever it is: how far each has come with the class that is worked with. The last changed first, those put away last. */
+/** Those in use, or those put away; whose title has some words in it. */
+const chosen =
+  (trx: SchoolTrx, { away = false, find = '' }: { away?: boolean; find?: string }) =>
+  (q: Knex.QueryBuilder): void => {
+    if (away) void q.whereNotNull('r.put_away_at');
+    else void q.whereNull('r.put_away_at');
+    for (const word of find.toLowerCase().split(/\s+/).filter(Boolean)) void q.where(trx.raw('position(? in lower(r.title)) > 0', [word]));
+  };
+
+/** How many there are of which `listRecipes` gives a page. */
+export async function countRecipes(trx: SchoolTrx, find = ''): Promise<number> {
+  const row = await trx('recipe as r').where({ 'r.school_id': trx.school }).where(chosen(trx, { find })).count('* as n').first();
+  return Number(row?.n ?? 0);
+}
+
+/** The titles of those put away, the last first. */
+export async function recipesAway(trx: SchoolTrx, find = ''): Promise<{ id: string; title: string }[]> {
+  const of = trx('recipe as r')
+    .where({ 'r.school_id': trx.school })
+    .where(chosen(trx, { away: true, find }));
+  return of.orderBy('r.put_away_at', 'desc').select('r.id', 'r.title');
+}
+
+/**
+ * Recipes to choose from, or one whatever it is: how far each has come with the class that is worked with. The last changed first.
+ * @param find words of the title @param page so many of them, from one on; else all
+ */
 export async function listRecipes(
   trx: SchoolTrx,
-  { only, away = false }: { only?: string; away?: boolean } = {},
+  { only, find, page }: { only?: string; find?: string; page?: { from: number; most: number } } = {},
 ): Promise<RecipeSummary[]> {
   const own = ownClass(trx);
-  const rows = await trx('recipe as r')
+  const asked = trx('recipe as r')
     .where({ 'r.school_id': trx.school, ...(only ? { 'r.id': only } : {}) })
-    .where((q) => void (only === undefined && !away && q.whereNull('r.put_away_at')))
+    .where((q) => void (only === undefined && q.where(chosen(trx, { find }))))
     .leftJoin('task_draft as d', function () {
       this.on('d.school_id', 'r.school_id').andOn('d.recipe_id', 'r.id');
     })
@@ -153,7 +180,9 @@ export async function listRecipes(
         `coalesce(d.revision > (select max(v.from_revision) from task_version v where v.school_id = r.school_id and v.recipe_id = r.id), false) as draft_newer`,
       ),
     )
-    .orderByRaw('r.put_away_at is not null, r.updated_at desc');
+    .orderBy([{ column: 'r.updated_at', order: 'desc' }, 'r.id']);
+  if (page) void asked.offset(page.from).limit(page.most);
+  const rows = await asked;
   return rows.map((r) => ({
     id: r.id,
     title: r.title,
