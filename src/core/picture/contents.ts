@@ -14,6 +14,7 @@ const KIND = table<VesselKind>({
   'pudding-basin': 'bowl',
   'large-bowl': 'large-bowl',
   'small-bowl': 'small-bowl',
+  ramekin: 'small-bowl',
   'serving-bowl': 'bowl',
   'suction-bowl': 'bowl',
   plate: 'plate',

@@ -9,6 +9,8 @@ import { hasMark, toolById } from '../technique/tools';
 export type Calls = { tools: ReadonlyMap<string, string>; dish: string | null; baked?: string | null; foods?: ReadonlyMap<number, string> };
 
 export const call = (calls: Calls, id: string) => calls.tools.get(id) ?? toolById(id)?.name ?? 'bowl';
+/** The pronoun of a thing by its name: "the ramekins", them. */
+export const itOf = (name: string) => (/[^s]s$|(?:ss|sh|ch|x)es$/.test(name) ? 'them' : 'it');
 export const listOf = (things: readonly string[]) =>
   things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? '');
 
@@ -29,9 +31,12 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const only = lots.length === 1 && lots[0]!.joined ? lots[0]! : null;
   // flour that butter and water were worked into is flour no more, nor a lime's juice in a dressing the lime
   const worked = only !== null && shown.length === 1 && isWorkedIn(shown[0]!) && parts.length > 1;
-  const few = shown.length > 0 && shown.length <= MOST_NAMED && !(parts.length > MOST_NAMED && lots.every((lot) => lot.joined));
+  const dish = calls.dish && place !== null && parts.length > MOST_NAMED && lots.some((lot) => lot.cooked) ? calls.dish : null;
+  // potatoes in oil and spices are potatoes
+  const many = parts.length > MOST_NAMED && lots.every((lot) => lot.joined) && (main.length > 1 || dish !== null);
+  const few = shown.length > 0 && shown.length <= MOST_NAMED && !many;
   if (few && !worked) return theirs(shown);
-  if (calls.dish && place !== null && parts.length > MOST_NAMED && lots.some((lot) => lot.cooked)) return `the ${calls.dish}`;
+  if (dish !== null) return `the ${dish}`;
   if (only) return calls.baked && only.cooked && only.at && hasMark(only.at, 'bakes') ? `the ${calls.baked}` : 'the mixture';
   return place ? everythingIn(place, calls) : 'everything';
 }
@@ -110,6 +115,7 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
         const main = about.filter((i) => !(world.ingredients[i]!.minor && world.ingredients[i]!.liquid));
         return (
           listOf((main.length > 0 ? main : about).map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) ||
+          other ||
           'everything'
         );
       }

@@ -6,7 +6,7 @@ import { techniqueById } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { useOf, type Draft } from './draft';
 import { temperatureFor } from './doneness';
-import { call, listOf, nameLots, type Calls } from './naming';
+import { call, itOf, listOf, nameLots, type Calls } from './naming';
 
 const LIDS = table<string>({ cover: 'cover', foil: 'foil', 'cling-film': 'cling film', cloth: 'cloth', plate: 'plate', paper: 'paper' });
 const PLACES: Record<Place, string> = {
@@ -36,7 +36,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
     const oven = place === 'oven';
     return [
       {
-        text: oven ? `Take ${name} out of the oven and put it on a stand.` : `Take ${name} out of the ${PLACES[place]}.`,
+        text: oven ? `Take ${name} out of the oven and put ${itOf(name)} on a stand.` : `Take ${name} out of the ${PLACES[place]}.`,
         technique: oven ? 'take-out-oven' : 'take-out-place',
         sourceLine: null,
         tools: [...(oven ? ['oven-gloves', 'stand'] : place === 'microwave' ? ['oven-gloves', 'microwave'] : [place]), vessel],

@@ -122,7 +122,7 @@ export const GLOSSARY: Term[] = [
   thing('dressing', 'vinaigrette', 'jar', 'A sauce for salad, often oil with something sour.'),
   thing('griddle', '', 'frying-pan', 'A flat pan or one with ridges.'),
   thing('parchment', 'parchment paper|baking paper|greaseproof paper', 'paper', 'Paper that food does not stick to.'),
-  thing('ramekin', 'ramekins', 'small-bowl', 'A small dish for one that can go in the oven.'),
+  thing('ramekin', 'ramekins', 'ramekin', 'A small dish for one that can go in the oven.'),
   thing('rolling pin', '', 'rolling-pin', 'A round stick to roll dough flat.'),
   thing('self-raising flour', 'self raising flour|self-rising flour', 'flour', 'Flour with baking powder in it already.'),
   thing('skillet', '', 'frying-pan', 'A frying pan.'),

@@ -1,8 +1,9 @@
 // The frames of the oven and the microwave: in, time, and out again.
+import { itOf } from '../plan/naming';
 import { minutesOfText } from '../amount/minutes';
 import { findTemperature, saysFan } from '../amount/temperature';
 import { kindOf } from '../technique/lexicon';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { moveIn } from './put-cards';
 import { frameOf, thingsOf } from './things';
 import { wholeOf, type Mention } from './mentions';
@@ -104,7 +105,7 @@ function dishFor(state: State, c: Located, fresh: readonly Mention[], there: rea
   const filled = [...state.steps]
     .reverse()
     .flatMap((s) => s.tools ?? [])
-    .find((t) => ['tray', 'baking-dish', 'cake-tin', 'muffin-tin'].includes(t));
+    .find((t) => toolById(t)?.kind === 'cookware' && hasMark(t, 'bakes'));
   return filled ?? (held && toolById(held)?.kind === 'cookware' ? held : 'baking-dish');
 }
 
@@ -159,7 +160,7 @@ export function bake(state: State, c: Located): void {
   });
   state.inOven = dish;
   push(state, {
-    text: `Take ${name} ${grill ? 'from under the grill' : `out of the ${airFryer ? 'air fryer' : 'oven'}`} and put it on a stand.`,
+    text: `Take ${name} ${grill ? 'from under the grill' : `out of the ${airFryer ? 'air fryer' : 'oven'}`} and put ${itOf(name)} on a stand.`,
     technique: 'take-out-oven',
     sourceLine: c.line,
     tools: ['oven-gloves', 'stand', dish],

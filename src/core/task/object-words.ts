@@ -55,6 +55,12 @@ const PRONOUN = /^(?:it|them|everything|these|this|that|each one|all of (?:it|th
 const HAS_PLACE =
   /\b(?:in|into|on|onto|to|over|around|among|between|under|inside|through|aside|back|together|with|at|across|along|up|down|out|off|away|from|beside|underneath)\b/i;
 
+/** "Stir the dip. Serve with the wedges", of paprika wedges: it is not the wedges that are served with the wedges. */
+function isDishItself(state: State, rest: string): boolean {
+  const beside = /^with (?:the|your) (?:\p{L}+ )?(\p{L}{4,})(?=$|[,;])/iu.exec(rest)?.[1];
+  return beside !== undefined && new RegExp(`\\b${beside}$`, 'i').test(shortTitle(state.recipe.title));
+}
+
 /** The object of a clause, and what stands behind it; with holes where only the world can tell. */
 export function withObject(state: State, c: Located, rest: string, act: Act): string {
   const id = c.technique?.id ?? '';
@@ -62,7 +68,8 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   if (act === 'off' || act === 'ring-set') return heatWords(c, rest);
   if (act === 'off-ring' && (!objectPhrase(rest) || /^(?:(?:it|them)\s+)?(?:off|from)\b/i.test(rest)) && (state.hob ?? state.container))
     return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest.replace(/^(?:it|them)\s+/i, '')}`;
-  if (act === 'serve' && !objectPhrase(rest)) return `the ${shortTitle(state.recipe.title)} ${rest}`;
+  if (act === 'serve' && !objectPhrase(rest))
+    return `${isDishItself(state, rest) ? hole('spoken', spokenOf(state)) : `the ${shortTitle(state.recipe.title)}`} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
   if (act === 'coat-vessel' && vesselToCoat(state)) return rest.replace(/^(?:it|them)\b/i, vesselToCoat(state)!);
   if (act === 'water' && /^with\b/i.test(rest)) return `${hole('there', null)} ${rest}`;
@@ -235,13 +242,19 @@ export const toPlace = (state: State, verb: string, vessel: string): string => {
 const spokenOf = (state: State): string | null =>
   state.object && !/\b(?:it|them)\b|everything/i.test(state.object) && state.object.length <= 60 ? state.object : null;
 
+/** "Butter the ramekins and put them on a tray": with nothing in them yet it is they that are spoken of. */
+const emptyVessel = (state: State): string | null =>
+  state.prepared && inside(state, state.prepared).length === 0 && state.objectUses.length === 0
+    ? `the ${toolCall(state, state.prepared)}`
+    : null;
+
 /** Pronouns as holes: what is acted on, and what it goes to. */
 function withPronoun(state: State, rest: string): string {
   const these =
     state.lineObjects.length > 1 && !state.themIsLast && /\bthem\b/i.test(rest)
       ? listOf(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))
       : null;
-  const thing = these ?? hole('thing', spokenOf(state));
+  const thing = these ?? hole('thing', spokenOf(state) ?? emptyVessel(state));
   const first =
     /^((?:in|over|up|out|down|off|through)\s+)?(?:it|them|each one|(?:this|that)(?=$|\s+(?:too|all|over|into|on|onto|to|in|and|with|until|for)\b)|all of (?:it|them))\b(?:\s+too\b)?(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(
       rest,

@@ -279,3 +279,57 @@ test('eggs that are beaten for potatoes that are peeled are cracked', () => {
   const task = build('4 potatoes\n2 eggs', 'Boil the potatoes, peel them and add the beaten eggs.');
   expect(task.steps.map((s) => s.technique)).toContain('crack-egg');
 });
+
+describe('what is served, coated, shared out and added', () => {
+  test('the dip is served with the wedges, and not the wedges with themselves', () => {
+    const task = build(
+      '4 potatoes\n1 tbsp oil\n150 ml soured cream\n1 small bunch chives',
+      'Cut the potatoes into wedges, toss them with the oil on a tray and bake for 30 minutes.\nSnip the chives into the soured cream and stir. Serve with the wedges.',
+      'Paprika wedges',
+    );
+    expect(own(task).at(-1)?.text).toBe('Serve the soured cream and the chives with the wedges.');
+    const plain = build('1 cup rice', 'Boil the rice for 12 minutes. Drain. Serve with the salad.', 'Red rice');
+    expect(own(plain).at(-1)?.text).toBe('Serve the red rice with the salad.');
+  });
+  test('potatoes in oil and spices are potatoes; several things worked together are a mixture', () => {
+    const said = (list: string, method: string) => own(build(list, method)).map((s) => s.text);
+    const spiced = said(
+      '4 potatoes\n2 tbsp oil\n1 tsp paprika\n1/2 tsp garlic granules\nsalt and pepper',
+      'Chop the potatoes. Put them in a bowl with the oil, paprika, garlic granules, salt and pepper. Mix well. Tip onto a tray.',
+    );
+    expect(spiced.at(-1)).toMatch(/^Tip the potatoes/);
+    const mixed = said(
+      '200 g flour\n100 g butter\n100 g sugar\n100 g oats',
+      'Put the flour, butter, sugar and oats in a bowl. Mix well. Tip onto a tray.',
+    );
+    expect(mixed.at(-1)).toMatch(/^Tip the mixture/);
+  });
+  test('a time behind what is done meanwhile is the time of the whole', () => {
+    const task = build('400 g minced beef', 'Brown the mince in a pan, breaking it up with a wooden spoon, for about 6 minutes.');
+    const brown = step(task, /^Brown/);
+    expect(brown.text).toBe('Brown the mince in a pan for about 6 minutes.');
+    expect(brown.cues.map((c) => c.text)).toContain('breaking it up with a wooden spoon');
+  });
+  test('the water that rinsed the can is what is added, and not the dish', () => {
+    const task = build(
+      '1 x 400 g can tomatoes',
+      'Tip the tomatoes into a pan. Fill the empty can with water and add that too. Simmer for 5 minutes.',
+    );
+    expect(own(task).map((s) => s.text)).toContain('Add the water to the pan.');
+  });
+  test('what is in several glasses is in the glasses; what comes out of the oven is put down as one or many', () => {
+    const chilled = build('200 ml cream', 'Pour the cream into 4 glasses. Chill for 1 hour. Take the cream out and eat it.');
+    expect(chilled.steps.map((s) => s.text)).toContain('Take the glasses out of the fridge.');
+    const baked = (method: string) => build('4 eggs', method).steps.find((s) => /out of the oven/.test(s.text))?.text;
+    expect(baked('Crack the eggs into 4 ramekins. Bake for 10 minutes.')).toBe(
+      'Take the ramekins out of the oven and put them on a stand.',
+    );
+    const greased = build('4 eggs\n1 tbsp butter', 'Grease 4 ramekins with butter and put them on a tray. Crack an egg into each.');
+    expect(
+      own(greased)
+        .slice(0, 2)
+        .map((s) => s.text),
+    ).toEqual(['Grease 4 ramekins with butter.', 'Put the ramekins on a tray.']);
+    expect(baked('Crack the eggs into a baking dish. Bake for 10 minutes.')).toMatch(/put it on a stand/);
+  });
+});

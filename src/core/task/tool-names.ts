@@ -5,13 +5,24 @@ import { findTools, hasMark, toolById } from '../technique/tools';
 /** The first name, singular, by which a recipe calls each tool that it names. */
 export function toolCalls(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<string, string> {
   const calls = new Map<string, string>();
+  const several = new Map<string, string>();
   for (const text of [...recipe.tools, ...recipe.instructions])
     for (const { tool, at, length } of findTools(text)) {
       const said = text.slice(at, at + length).toLowerCase();
       if (!calls.has(tool.id) && tool.words.includes(said)) calls.set(tool.id, said.replace(/^dutch/, 'Dutch'));
+      const many = MANY.exec(text.slice(Math.max(0, at - 24), at)) && tool.words.find((word) => said === pluralOf(word));
+      if (many) several.set(tool.id, said);
     }
+  // spoken of as several, and never as one
+  for (const [id, said] of several) if (!calls.has(id) && (toolById(id)?.holds ?? Infinity) <= OF_ONE) calls.set(id, said);
   return calls;
 }
+
+/** A glass, a mug, a small bowl: what one person eats out of holds no more, in millilitres (common practice). */
+const OF_ONE = 600;
+/** "Into 4 glasses", "between the mugs". */
+const MANY = /\b(?:\d+|two|three|four|five|six|eight|ten|twelve|the|individual|small|little|serving)\s+$/i;
+const pluralOf = (word: string) => (/(?:s|sh|ch|x)$/.test(word) ? `${word}es` : `${word}s`);
 
 /** What a tool is called in the steps of a recipe. */
 export function toolCall(state: { calls: ReadonlyMap<string, string> }, id: string): string {

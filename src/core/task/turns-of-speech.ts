@@ -221,6 +221,12 @@ const PLAIN: [string, RegExp, string][] = [
   ['oven', /(^|[.!?;]\s+)oven:?\s+(?:on\s+)?(?:(?:at|to)\s+)?(?=\d)/gi, '$1heat the oven to '],
   ['get the', /^get the (oven|grill)\b(?:\s+nice and)?\s+hot\b/i, 'heat the $1'],
   ['fill', /\bhalf[- ]fill\b/gi, 'fill'],
+  // "fill the tin with water and add that too"
+  [
+    'with water',
+    /\b((?:fill|rinse|swill)(?:\s+out)?\s+[^.;,]{3,40}?\s+with\s+water\s*,?\s+(?:and|then|and\s+then)\s+(?:add|pour|tip|stir))\s+(?:that|this|it)(\s+in)?(?:\s+(?:too|as\s+well|also))?(?=\s*[.,;]|$|\s+(?:to|into)\b)/gi,
+    '$1 the water$2',
+  ],
 ];
 
 const TURNS = PLAIN.map(([words, from, to]) => [words.split('|'), from, to] as const);

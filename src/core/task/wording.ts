@@ -63,7 +63,7 @@ export function sentence(text: string): string {
 export function wording(state: State, c: Located): string {
   const works = worksOf(c.technique?.id, c.technique?.like);
   let rest = c.rest
-    .replace(PARTICIPLE, (beside) => / ?,\s*((?:for |about )?\d+[^,]*(?:min|sec|hour)\w*)$/.exec(beside)?.[0].replace(/^ ?,/, '') ?? '')
+    .replace(PARTICIPLE, (beside) => TIME_BEHIND.exec(beside)?.[0].replace(/^ ?,/, '') ?? '')
     .replace(PURPOSE, '')
     .replace(/\bsometimes\b/i, 'now and then')
     // "let it wilt before adding more"
@@ -92,6 +92,9 @@ export function wording(state: State, c: Located): string {
   return sentence(`${c.verb} ${rest}${lead}${adverb}${until}${condition}`);
 }
 
+/** "Brown the mince, breaking it up, for about 6 minutes": the time is of the whole. */
+const TIME_BEHIND = / ?,\s*(?:for\s+)?(?:(?:about|around|another|a further)\s+)*(?:\d|a\s|half\s)[^,]*(?:min|sec|hour)\w*$/;
+
 /** "Simmer another 3 mins". */
 const ONLY_TIME = /^(?=(?:about |another |a further |an extra )+\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:more )?(?:min|sec|hour|hr))/i;
 
@@ -113,9 +116,10 @@ const leadIsKnown = (c: Located) => /^(?:using|with)\b/i.test(c.lead ?? '') && c
 /** "Wash 1 cup of red lentils" becomes "Wash the red lentils": the amount has its own measuring step. */
 function withoutAmount(rest: string, mention: Mention): string {
   const before = rest.slice(0, mention.at);
-  const found = /(?:\b(?:the|your)\s+)?(?:\babout\s+)?\d[\d ./]*\s*(?:[a-z]+\.?)?\s*(?:of\s+)?(?:the\s+)?((?:\p{L}+\s+){0,1})$/iu.exec(
-    before,
-  );
+  const found =
+    /(?:\b(?:the|your)\s+)?(?:\babout\s+)?\d[\d ./]*\s*(?:[a-z]+\.?)?\s*(?:of\s+)?(?:the\s+)?((?:(?!(?:with|in|into|on|onto|and|to|from)\b)\p{L}+\s+){0,1})$/iu.exec(
+      before,
+    );
   if (!found) return rest;
   // "the last 2 biscuits"
   const which = /\b(?:last|first|other)\s+$/i.test(before.slice(0, found.index)) ? '' : 'the ';
@@ -146,7 +150,7 @@ export function cuesOf(c: Located, technique: string | null): Cue[] {
   if (purpose) cues.push({ sense: 'sight', text: purpose });
   if (c.aside) cues.push({ sense: senseOf(c.aside), text: c.aside });
   const beside = PARTICIPLE.exec(c.rest);
-  if (beside && technique) cues.push({ sense: 'time', text: beside[1]!.replace(/\bsometimes\b/, 'now and then') });
+  if (beside && technique) cues.push({ sense: 'time', text: beside[1]!.replace(TIME_BEHIND, '').replace(/\bsometimes\b/, 'now and then') });
   return cues;
 }
 

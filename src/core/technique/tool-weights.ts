@@ -15,6 +15,7 @@ const EMPTY = table<number>({
   'large-bowl': 900,
   'pudding-basin': 600,
   'small-bowl': 150,
+  ramekin: 150,
   'serving-bowl': 300,
   'serving-dish': 700,
   plate: 400,
