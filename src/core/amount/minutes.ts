@@ -13,7 +13,7 @@ const SAME_TIME = /^\s*-?(?:hours?|hrs?|h|min(?:ute)?s?)?\.?,?\s*(?:and\s+)?$/i;
 /** The minutes that a text names, the least of a range; null when it names none. "Overnight" is eight hours (common practice). */
 export function minutesOfText(text: string): number | null {
   if (!/hour|hr|min|sec|overnight|\d\s?[hms]\b/i.test(text)) return null;
-  const plain = plainNumbers(text);
+  const plain = plainNumbers(text).replace(/\b(?:another|an extra|a further)\s+(?=hour|min)/gi, '1 ');
   if (/\bovernight\b/i.test(plain)) return 480;
   let total: number | null = null;
   let from = 0;

@@ -27,6 +27,8 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const main = parts.some((k) => !k.minor) ? parts.filter((k) => !k.minor) : parts;
   const coated = coatedOf(lots, main);
   if (coated.length > 0) return theirs(coated);
+  const apart = apartOf(world, lots, calls);
+  if (apart) return apart;
   const shown = eggsOf(lots, main);
   const only = lots.length === 1 && lots[0]!.joined ? lots[0]! : null;
   // flour that butter and water were worked into is flour no more, nor a lime's juice in a dressing the lime
@@ -39,6 +41,15 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   if (dish !== null) return `the ${dish}`;
   if (only) return calls.baked && only.cooked && only.at && hasMark(only.at, 'bakes') ? `the ${calls.baked}` : 'the mixture';
   return place ? everythingIn(place, calls) : 'everything';
+}
+
+/** "The berries and the crumble": where flour was worked into one of several, each is called by its own name, or all are everything. */
+function apartOf(world: World, lots: readonly Lot[], calls: Calls): string | null {
+  const bare = bareOf(lots);
+  const isWorked = (lot: Lot) => lot.name !== null && lot.joined && partsOf(world, [lot]).some((k) => !k.minor && isWorkedIn(k));
+  if (bare.length < 2 || bare.length > MOST_NAMED || !bare.some(isWorked)) return null;
+  const names = [...new Set(bare.map((lot) => nameLots(world, [lot], null, calls)))];
+  return names.every((name) => /^the /.test(name) && !/ and |mixture$/.test(name)) ? listOf(names) : null;
 }
 
 const isWorkedIn = ({ food }: Known) => food?.form === 'powder' || food?.category === 'citrus' || food?.category === 'juice';

@@ -157,6 +157,10 @@ const LEAVES_RING = new Set<Act>(['drain', 'oven', 'microwave', 'serve', 'cool',
 
 const turnsRingOff = (step: Played) => step.tools.length === 0 || step.tools.includes('hob');
 
+/** A can is drained beside the pan. */
+const isElsewhere = (world: World, step: Played, act: Act, under: string): boolean =>
+  act === 'drain' && !step.from && vesselOf(step) === null && !objectsOf(world, step).some((lot) => lot.at === under);
+
 /** Whether a later step heats this pan, or turns its ring off itself, before the pan is left. */
 function isWanted(world: World, rest: readonly Played[], under: string, cooks: boolean): boolean {
   let beside = 0;
@@ -171,7 +175,7 @@ function isWanted(world: World, rest: readonly Played[], under: string, cooks: b
     const here = vessel === under || step.from === under;
     // said to be taken off, it was on until then
     if (act === 'off-ring') return true;
-    if (LEAVES_RING.has(act) && !(act === 'store' && step.uses.length > 0)) return false;
+    if (LEAVES_RING.has(act) && !(act === 'store' && step.uses.length > 0) && !isElsewhere(world, step, act, under)) return false;
     // what goes into a hot pan cooks there
     if ((act === 'put' || act === 'join') && vessel === under && !cooks) return true;
     if (act === 'wait' && step.lasts && step.minutes.waiting >= 2) return false;

@@ -2,6 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { INGREDIENT_LINES } from '../../../tests/cases/ingredient-lines';
+import { findFood } from './food';
 import { readIngredient, readIngredientLine } from './ingredient-line';
 import type { Ingredient } from './recipe';
 
@@ -56,4 +57,13 @@ test('spoons named by what they hold: 15 ml is a tablespoon, 5 ml a teaspoon (th
   const [oil] = readIngredientLine('2 x 15ml spoons sunflower oil');
   expect(oil).toMatchObject({ min: '2', unit: 'tbsp', item: 'sunflower oil' });
   expect(readIngredientLine('1 x 5ml spoon mixed herbs')[0]).toMatchObject({ min: '1', unit: 'tsp', item: 'mixed herbs' });
+});
+
+test('what is counted is the vegetable, what is measured or pinched the spice', () => {
+  expect(['2 peppers', '1 pepper, sliced', '1/2 pepper'].map((line) => findFood(readIngredient(line).item)?.category)).toEqual(
+    Array.from({ length: 3 }, () => 'vegetable'),
+  );
+  expect(['1 tsp pepper', 'pepper', 'a pinch of pepper'].map((line) => findFood(readIngredient(line).item)?.category)).not.toContain(
+    'vegetable',
+  );
 });

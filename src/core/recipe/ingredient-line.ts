@@ -177,8 +177,13 @@ function finish(draft: Ingredient): void {
     draft.alternate ??= { quantity: toQuantity(toFraction(draft.min)!.div(2)), unit: 'cup' };
     draft.pack = null;
   }
+  if (draft.unit === null && draft.min)
+    draft.item = draft.item.replace(COUNTED, (word) => (/s$/i.test(word) ? 'sweet peppers' : 'sweet pepper'));
   draft.doubt ??= doubtOf(draft);
 }
+
+/** What a recipe counts is no spice: "2 peppers". */
+const COUNTED = /^peppers?$/i;
 
 // More than these of one thing is a slip of the pen in a class kitchen (common practice).
 const MUCH = table<number>({ cup: 24, tbsp: 32, tsp: 32 });

@@ -96,10 +96,13 @@ export function instructionScore(line: string): number {
     return 0;
   const words = text.split(/\s+/).length;
   if (/^oven\s+(?:on|to|at)\b/i.test(text)) return 3;
-  if (startsWithVerb(text)) return words >= 3 ? 3 : 2;
+  // "ADULT: cut the chicken"
+  if (startsWithVerb(text.replace(WHO_DOES, ''))) return words >= 3 ? 3 : 2;
   if (words >= 8 && /[.!]$/.test(text)) return 2;
   return STEP_LABEL.test(stripMarks(line)) && words >= 3 ? 1 : 0;
 }
+
+const WHO_DOES = /^(?:adults?|grown[- ]?ups?|teacher|helper|carer|parent)(?:\s+(?:only|step|job|does))?\s*[:–—-]\s*/i;
 
 /** "mix the ketchup and sugar in a bowl", with no number and no stop: still a thing to do. */
 export const actsOnThem = (text: string, like: number) =>

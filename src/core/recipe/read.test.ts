@@ -323,3 +323,10 @@ test('“1 bowl” below the title of a bowl is how many it makes; “1 egg” b
   expect(readRecipe('Berry bowl\n1 bowl\n\n1 cup berries\n1. Put the berries in a bowl.').recipe).toMatchObject({ servings: 1 });
   expect(readRecipe('Boiled egg\n1 egg\n\n1. Boil the egg for 8 minutes.').recipe.ingredients.map((one) => one.item)).toEqual(['egg']);
 });
+
+test('a step marked for an adult is a step', () => {
+  const { recipe } = readRecipe(
+    'Wraps\n3 chicken breasts\n1 red onion\n- ADULT: cut the chicken into strips.\n- Slice the onion and fry it in a pan.',
+  );
+  expect(recipe.instructions).toHaveLength(2);
+});

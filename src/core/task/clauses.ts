@@ -41,7 +41,7 @@ const CONDITION =
 const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top of)\b/i;
 
 const OBJECT_START =
-  /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|until|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|tightly|loosely|gently|thoroughly|lightly|occasionally|through|down|under|around|between|among|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
+  /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|until|so|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|tightly|loosely|gently|thoroughly|lightly|occasionally|through|down|under|around|between|among|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
 const DETERMINER = /^(?:the|it|them|these|those|a|an|one|each|all|both|your|everything|\d+|any|half)\b/i;
 
 // "min." before a capital is both an abbreviation and an end; "approx." never ends anything, and "in." is one only behind a number.
@@ -279,6 +279,9 @@ function startsAction(after: string, before: string, then: boolean): boolean {
   // a comma or bracket glued to the verb: "cover, ..." the verb stands alone
   const alone = /[,;:.]$/.test(words[i]!) || i + 1 >= words.length;
   const tail = words.slice(i + 1).join(' ');
+  // "brush tops with milk"
+  if (/^(?:brush|rub|glaze|dust|spread)$/.test(verb) && /^(?:the\s+)?(?:tops?|edges?|sides?|ends?|rims?)\b[^,;]*\bwith\b/i.test(tail))
+    return true;
   if (/^(?:side|sides|edges?|ends?|heat|water|mixture|sauce)\b/i.test(tail) && NOUN_VERBS.has(verb) && !then)
     return /^(?:heat)\b/i.test(tail) && verb === 'reduce';
   if (verb === 'reduce' && /^heat\b/i.test(tail)) return true;

@@ -78,7 +78,7 @@ export function put(state: State, c: Located): void {
   let to =
     coated ??
     // "melt the chocolate and spread over the top": over what stands beside
-    (nothingSaid ? overWhat(state, c, frame) : null) ??
+    (nothingSaid || frame.goal?.vessel === null ? overWhat(state, c, frame) : null) ??
     goal.vessel ??
     overWhat(state, c, frame) ??
     (/^out\b/i.test(c.rest) && /^(?:tip|turn|empty|scrape|roll)$/.test(c.verb ?? '') && !withFrame ? 'board' : null) ??

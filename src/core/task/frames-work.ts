@@ -206,6 +206,8 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
     if (isPan(into)) state.container = into;
     return;
   }
+  // "wipe out the pan, add the oil": that pan is in hand
+  if (works.act === 'other' && into !== null && c.tools.some((t) => isContainer(t.id))) state.container = into;
   if (works.act === 'toast' && c.tools.every((t) => !isContainer(t.id))) state.container = 'plate';
   if (works.act === 'off' && /oven/.test(c.words)) state.oven = false;
   // what is lifted out onto a plate waits there; the pan stays in hand
@@ -217,6 +219,13 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
     if (/^(?:stones?|bones?|skins?|stalks?|seeds?|pods?|leaf|leaves)\b/i.test(objectPhrase(c.rest)?.replace(/^(?:the|any)\s+/i, '') ?? ''))
       return;
     if (id !== 'reserve' && about.length > 0) focusOn(state, about, null);
+    return;
+  }
+  // "cut a cross in the top of the potato, squeeze it open"
+  if (id === 'score' && c.mentions.length > 0) {
+    const scored = c.mentions.map((m) => m.ingredient);
+    focusOn(state, scored, null);
+    state.container = state.placed.get(scored[0]!) ?? state.container;
     return;
   }
   if (

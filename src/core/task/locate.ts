@@ -49,6 +49,9 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
   });
 }
 
+/** "When the potatoes are done". */
+const IS_DONE = /^(?:when|once|as soon as|after)\s+(?:the|your|all the)\b/i;
+
 export const PARTICIPLE =
   /(?<!\b(?:with|the|of|and|some|a))(?:^|,\s*|\s+)(?:while\s+|without\s+)?((?:stirring|turning|mashing|seasoning(?! sachet| mix)|skimming|shaking|tossing|whisking|scraping|basting|squashing|pressing|breaking|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
@@ -83,15 +86,18 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     if (fat >= 0 && !mentions.some((m) => m.ingredient === fat))
       mentions.push({ ingredient: fat, at: rest.length, end: rest.length, quantity: null, unit: null, part: 'all' });
   }
-  // "when the potatoes have cooled, cut into chunks": it is the potatoes
+  // "when the potatoes have cooled, cut into chunks", "when the potatoes are done, stir them through the sauce": it is the potatoes
+  const spoken = /^(?:it|them)\b\s*/i.exec(rest)?.[0] ?? '';
   const when =
-    mentions.length === 0 && clause.condition && /^into\b/i.test(rest)
+    clause.condition && ((mentions.length === 0 && /^into\b/i.test(rest)) || (spoken && IS_DONE.test(clause.condition)))
       ? mentionsIn(clause.condition, state.names, state.used)[0]
       : undefined;
   if (when) {
     const name = `the ${nameOf(state.recipe.ingredients[when.ingredient]!)}`;
-    rest = `${name} ${rest}`;
-    mentions.push({ ...when, at: 4, end: name.length });
+    const behind = name.length + 1 - spoken.length;
+    rest = `${name} ${rest.slice(spoken.length)}`;
+    for (const m of mentions) Object.assign(m, { at: m.at + behind, end: m.end + behind });
+    mentions.unshift({ ...when, at: 4, end: name.length });
   }
   // "spoon over the beans", which lie in another vessel: it is the beans that are spooned
   const over =

@@ -173,6 +173,10 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
 // "the vegetable mixture" is no vegetable any more
 const MADE = new Set(['mixture', 'mix', 'soup', 'stew', 'sauce', 'stock', 'filling', 'salad', 'layer', 'oil', 'juice', 'puree', 'purée']);
 
+/** "the vegetable soup"; not "the veg, oil and salt". */
+const isMade = (text: string, list: readonly Token[], next: number): boolean =>
+  MADE.has(list[next]?.word ?? '') && !text.slice(list[next - 1]!.end, list[next]!.at).includes(',');
+
 export type Token = { word: string; at: number; end: number };
 
 /** The words of a text, singular, with their places. */
@@ -199,7 +203,7 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
       ?.find(
         (g) =>
           g.words.every((w, k) => list[i + k]?.word === w) &&
-          !MADE.has(list[i + g.words.length]?.word ?? '') &&
+          !isMade(text, list, i + g.words.length) &&
           !(g.fresh && g.ingredients.some((one) => used.has(one))),
       );
     if (group) {

@@ -333,3 +333,80 @@ describe('what is served, coated, shared out and added', () => {
     expect(baked('Crack the eggs into a baking dish. Bake for 10 minutes.')).toMatch(/put it on a stand/);
   });
 });
+
+describe('what is cooked on, and what is meant', () => {
+  const said = (list: string, method: string, title?: string) => own(build(list, method, title));
+  test('what was in the microwave cooks on in the microwave, and not on the hob', () => {
+    const steps = said('1 large baking potato', 'Microwave the potato for 4 minutes. Turn it and cook for a further 4 minutes.');
+    expect(steps.filter((s) => s.technique === 'microwave').map((s) => s.minutes.waiting)).toEqual([4, 4]);
+    expect(steps.flatMap((s) => s.tools)).not.toContain('hob');
+    const pan = said(
+      '1 onion\n1 potato',
+      'Microwave the potato for 4 minutes. Fry the onion in a pan for 5 minutes, then cook for 2 minutes more.',
+    );
+    expect(pan.at(-1)?.tools).toContain('hob');
+  });
+  test('“them” behind “when the potatoes are done” is the potatoes', () => {
+    const texts = said(
+      '2 sweet potatoes\n1 tin tomatoes\n1 onion\n1 tsp chilli powder',
+      'Roast the sweet potatoes on a tray for 25 minutes. Fry the onion in a large pan. Add the tomatoes and chilli powder and simmer for 10 minutes. When the potatoes are done, stir them through the chilli.',
+      'Sweet potato chilli',
+    ).map((s) => s.text);
+    expect(texts).toContain('Put the potatoes in the large pan.');
+    expect(texts.join(' ')).not.toMatch(/chilli through the chilli/);
+  });
+  test('what was cut open is what is squeezed and filled', () => {
+    const texts = said(
+      '1 tin tuna\n1 large baking potato',
+      'Microwave the potato for 8 minutes. Mash the tuna in a bowl. Cut a cross in the top of the potato, squeeze it open and fill with the tuna.',
+    ).map((s) => s.text);
+    expect(texts.slice(-2)).toEqual(['Squeeze the potato open.', 'Fill the baking potato with the tuna.']);
+  });
+  test('the ring stays on while a can is drained; drained pasta takes its own ring off', () => {
+    const task = build(
+      '1 onion\n1 x 400 g tin beans\n200 ml stock',
+      'Fry the onion in a large pan for 5 minutes. Drain the beans. Add the beans and stock to the pan. Simmer for 10 minutes.',
+    );
+    expect(task.steps.filter((s) => s.technique === 'turn-off')).toHaveLength(1);
+    const pasta = build('200 g pasta', 'Cook the pasta in a pan of boiling water for 10 minutes. Drain the pasta.');
+    const at = (technique: string) => pasta.steps.findIndex((s) => s.technique === technique);
+    expect(at('turn-off')).toBeLessThan(at('drain-hot'));
+  });
+  test('tops are brushed by a step of their own', () => {
+    const texts = said(
+      '200 g flour\n100 ml milk',
+      'Mix the flour and most of the milk to a dough. Stamp out rounds. Sit them on a tray, brush tops with the milk.',
+    ).map((s) => s.text);
+    expect(texts.slice(-2)).toEqual(['Sit the rounds on a tray.', 'Brush tops with the milk.']);
+  });
+  test('what is spread over the top goes over what stands beside, and that is chilled', () => {
+    const steps = said(
+      '200 g biscuits\n100 g butter\n100 g milk chocolate',
+      'Melt the butter in a pan. Stir in the biscuits. Press the mixture into a tin. Melt the chocolate in a bowl in the microwave for 1 minute. Spread it over the top. Chill for 2 hours.',
+    );
+    expect(steps.slice(-2)).toMatchObject([{ text: 'Spread the chocolate over the top.', into: 'cake-tin' }, { into: 'cake-tin' }]);
+  });
+  test('a pan that was wiped out is the pan in hand', () => {
+    const steps = said(
+      '2 eggs\n1 onion\n1 tbsp oil',
+      'Scramble the eggs in a frying pan. Slide onto a plate. Wipe out the pan, add the oil and fry the onion for 2 minutes.',
+    );
+    expect(steps.find((s) => s.text.startsWith('Add the oil'))?.into).toBe('frying-pan');
+  });
+  test('pasta with a timer is pasta that cooks', () => {
+    const steps = said('300 g pasta', 'Bring a big pan of water to a boil. Add the pasta and set a timer for 10 minutes. Drain the pasta.');
+    expect(steps.find((s) => s.technique === 'cook')?.minutes.waiting).toBe(10);
+    const at = (technique: string) => steps.findIndex((s) => s.technique === technique);
+    expect(at('turn-off')).toBeGreaterThan(at('cook'));
+  });
+  test('“the veg” in a list of things is all of it', () => {
+    const steps = said(
+      '2 peppers\n1 red onion\n2 tbsp oil\n3 chicken breasts',
+      'Put the chicken, veg, oil and a pinch of salt in a large bowl and mix so everything is covered.',
+    );
+    expect(steps.filter((s) => s.technique === 'add').map((s) => s.uses[0]?.item)).toEqual(
+      expect.arrayContaining(['sweet peppers', 'red onion', 'oil', 'chicken breasts']),
+    );
+    expect(steps.at(-1)?.technique).toBe('mix');
+  });
+});

@@ -1,5 +1,5 @@
 // Which technique a clause means here: the lexicon knows the verb, what is in hand decides between its meanings.
-import { kindHas } from '../technique/works';
+import { actOfKind, kindHas } from '../technique/works';
 import { table } from '../amount/table';
 import { findFood } from '../recipe/food';
 import { kindOf, techniqueById } from '../technique/lexicon';
@@ -29,6 +29,13 @@ const hasCookware = ({ tools }: Here) => tools.some((t) => toolById(t.id)?.kind 
 const hasContainer = ({ tools }: Here) => tools.some((t) => isContainer(t.id));
 const vesselOf = ({ tools, state }: Here) => [...tools.map((t) => t.id), state.container ?? ''].find(isContainer) ?? '';
 const inMicrowave = ({ state }: Here, back: number) => state.steps.slice(-back).some((s) => kindOf(s.technique) === 'microwave');
+
+const HEATING = new Set<string | null>(['heat', 'oven', 'microwave']);
+/** By what food was heated last. */
+const heatedLast = (state: State): string | null => {
+  const last = state.steps.findLast((s) => HEATING.has(actOfKind(kindOf(s.technique) ?? '')));
+  return last ? kindOf(last.technique) : null;
+};
 
 /** Food is heated through; a pan and its oil are made hot. */
 function isFoodHeated(here: Here): boolean {
@@ -96,6 +103,8 @@ const BY_TECHNIQUE = table<Rule[]>({
   ],
   // "cook for 15 minutes", on a tray, with the oven hot
   cook: [
+    // "microwave for 4 minutes. Turn and cook for a further 4 minutes"
+    { when: (here) => here.state.hob === null && !hasCookware(here) && heatedLast(here.state) === 'microwave', then: 'microwave' },
     { when: (here) => vesselOf(here) === 'air-fryer-basket' && here.state.hob === null, then: 'air-fry' },
     {
       when: (here) =>
@@ -288,7 +297,10 @@ const BY_VERB = table<Rule[]>({
   press: [
     { when: ({ rest }) => /\bin (?:it|them|the (?:\p{L}+ )?(?:crumbs|breadcrumbs|polenta|flour|seeds|oats))$/iu.test(rest), then: 'coat' },
   ],
-  roll: [{ when: ({ rest }) => /\baway\b/i.test(rest), then: 'roll-up' }],
+  roll: [
+    { when: ({ rest }) => /\baway\b/i.test(rest), then: 'roll-up' },
+    { when: ({ rest }) => /^(?:in\s+)?the\s+(?:sides|edges|ends)(?:\s+in)?$/i.test(rest), then: 'fold-over' },
+  ],
   twist: [{ when: ({ rest }) => /\bapart$/i.test(rest), then: 'twist-apart' }],
   make: [
     { when: ({ rest }) => /\bcuts\b/i.test(rest), then: 'score' },

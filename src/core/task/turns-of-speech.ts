@@ -221,6 +221,45 @@ const PLAIN: [string, RegExp, string][] = [
   ['oven', /(^|[.!?;]\s+)oven:?\s+(?:on\s+)?(?:(?:at|to)\s+)?(?=\d)/gi, '$1heat the oven to '],
   ['get the', /^get the (oven|grill)\b(?:\s+nice and)?\s+hot\b/i, 'heat the $1'],
   ['fill', /\bhalf[- ]fill\b/gi, 'fill'],
+  ['till', /\btill\b/gi, 'until'],
+  // "with a hand blender or in a blender": the first will do
+  [
+    ' or ',
+    /\b(with\s+an?\s+[\p{L}-]+(?:\s+[\p{L}-]+)?)\s+or\s+(?:in|with|using)\s+an?\s+[\p{L}-]+(?:\s+(?!until\b|for\b)[\p{L}-]+)?(?=\s+(?:until|for)\b|\s*[.,;]|$)/giu,
+    '$1',
+  ],
+  // "add the pasta and set a timer for 10 minutes": it cooks so long
+  [
+    'timer',
+    /\b((?:add|put|tip|drop|lower)\b(?:(?!\b(?:oven|microwave|fridge|freezer|grill|fryer)\b)[^.;]){2,80}?)\s+and\s+set\s+(?:a|the|your)\s+timer\s+(?:for|to)\s+(?=\d)/gi,
+    '$1 and cook for ',
+  ],
+  // "get a frying pan nice and hot"
+  [
+    'get ',
+    /(^|[.!?;,]\s+)get\s+((?:an?|the|your)\s+(?:[\p{L}-]+\s+){0,2}?(?:pan|wok|skillet|griddle))\s+(?:(?:nice and|really|very|good and)\s+)*hot\b/giu,
+    '$1heat $2',
+  ],
+  // "add the garlic and give it another minute"
+  [
+    'give',
+    /\bgive\s+(?:it|them|everything)\s+((?:(?:about|another|a\s+further|an\s+extra)\s+)*(?:\d+(?:\s*(?:-|–|to)\s*\d+)?\s+|a\s+|a\s+couple\s+of\s+)?(?:more\s+)?(?:min(?:ute)?s?|sec(?:ond)?s?)\b)/gi,
+    'cook for $1',
+  ],
+  ['roll', /\bre-?roll\s+((?:the|any|your)\s+[\p{L} ]{3,24}?)(?=\s*[.,;]|\s+and\b|$)/giu, 'roll out $1 again'],
+  ['re-cover|recover', /\bre-?cover\b/gi, 'cover'],
+  // "leave for 10 minutes while you slice the pepper"
+  [
+    'while you',
+    /([^.;!?,\s]),?\s+while\s+you\s+(?:wait,?\s+)?(?!\w+\s+(?:the\s+)?(?:rest|others?|remaining)\b)(?=(?:slice|chop|peel|grate|make|mix|prepare|cut|wash|cook|dice|measure|weigh|get|lay|mash|whisk|beat|boil|fry|toast|warm|drain|rinse|clean|crush|shred|open)\s+(?:the|your|a|an|some|up|any)\b)/gi,
+    '$1. Meanwhile, ',
+  ],
+  // "slice the chicken and pop in a bowl with the soy"
+  [
+    'pop|bung|chuck|whack|stick|dump|throw',
+    /(^|[.!?;,]\s+|\band\s+|\bthen\s+)(?:pop|bung|chuck|whack|stick|dump|throw)\s+(?=(?:in|into|on|onto)\s+(?:an?|the|another)\s)/gi,
+    '$1put ',
+  ],
   // "fill the tin with water and add that too"
   [
     'with water',
@@ -236,6 +275,31 @@ const DIPS = new RegExp(
   `\\b(dip|coat|roll|dredge)\\s+([^.;,]{2,40}?)\\s+in(?:to)?\\s+((?:the\\s+)?[\\p{L} ]{2,30}?)${THEN}(?:${THEN.replace(',?', ',?')})?(?=\\s*[.,;]|$)`,
   'iu',
 );
+
+const DONE_TO = table<string>({
+  drained: 'Drain',
+  rinsed: 'Rinse',
+  peeled: 'Peel',
+  chopped: 'Chop',
+  sliced: 'Slice',
+  diced: 'Dice',
+  grated: 'Grate',
+  beaten: 'Beat',
+  mashed: 'Mash',
+});
+const READY = [...DONE_TO.keys()].join('|');
+const ASIDE_WORK = new RegExp(
+  `(^|[.!?;]\\s+)([^.;!?()]*?\\b)(the\\s+(?:\\p{L}+\\s+)?\\p{L}+)\\s+\\((${READY})(?:\\s+and\\s+(${READY}))?\\)`,
+  'iu',
+);
+
+/** "Tip in the beans (drained)": they are drained first. */
+function workInBrackets(text: string): string {
+  return text.replace(ASIDE_WORK, (_all, start: string, before: string, thing: string, one: string, two: string | undefined) => {
+    const works = [one, two].flatMap((work) => (work ? [`${DONE_TO.get(work.toLowerCase())!} ${thing.toLowerCase()}`] : []));
+    return `${start}${works.join('. ')}. ${before.charAt(0).toUpperCase()}${before.slice(1)}${thing}`;
+  });
+}
 
 /** "Dip each piece in the flour, then the egg, then the crumbs": a dip each. */
 function dips(text: string): string {
@@ -266,7 +330,8 @@ export function plainTurns(line: string): string {
     (said, [words, from, to]) => (holds(words) ? said.replace(from, (...found: string[]) => asFirst(found, to)) : said),
     line,
   );
-  const dipped = /\b(?:then|finally)\b/i.test(text) ? dips(text) : text;
+  const ready = text.includes('(') ? workInBrackets(text) : text;
+  const dipped = /\b(?:then|finally)\b/i.test(ready) ? dips(ready) : ready;
   const turned = /\bafter\s+\d/i.test(dipped) ? inBetween(dipped) : dipped;
   return /\bsides?\b|half-?\s?way|\bonce\b/i.test(turned) ? halfway(eachSide(turned)) : turned;
 }
