@@ -76,6 +76,9 @@ export function pick(world: World, step: Played, use: Played['uses'][number]): L
     const whole = apart.filter((lot) => !lot.portion);
     return (act === 'measure' ? whole[0] : undefined) ?? apart.at(-1) ?? lots[0];
   }
+  // "heat the rest of the milk": what is in the pan already, and not the paste that has some of it
+  const inPan = act === 'heat' ? lots.find((lot) => lot.at === vessel) : undefined;
+  if (inPan) return inPan;
   // what is put somewhere is not there yet
   const elsewhere = act === 'put' || act === 'join' || act === 'heat' ? lots.filter((lot) => lot.at !== vessel) : lots;
   const share = shareOf(world, use);

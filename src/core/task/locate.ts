@@ -9,8 +9,10 @@ import type { Clause } from './clauses';
 import { objectPhrase } from '../plan/object-phrase';
 import { nameOf } from './ready';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
+import { inside } from './push';
 import type { Located, State } from './state';
 import { techniqueHere } from './technique-here';
+import { inUse } from './vessels';
 
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */
 export function sharedObject(clauses: { clause: Clause; line: number }[], i: number): Clause | null {
@@ -53,7 +55,7 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
 const IS_DONE = /^(?:when|once|as soon as|after)\s+(?:the|your|all the)\b/i;
 
 export const PARTICIPLE =
-  /(?<!\b(?:with|the|of|and|some|a))(?:^|,\s*|\s+)(?:while\s+|without\s+)?((?:stirring|turning|mashing|seasoning(?! sachet| mix)|skimming|shaking|tossing|whisking|scraping|basting|squashing|pressing|breaking|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
+  /(?<!\b(?:with|the|of|and|some|a))(?:^|,\s*|\s+)(?:while\s+|without\s+)?((?:stirring|turning|mashing|seasoning(?! sachet| mix)|skimming|shaking|tossing|whisking|scraping|basting|squashing|crushing|pressing|breaking|moving(?! to\b)|swirling|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
 // Techniques are named in Latin letters; a class of all the world's letters costs three times as much.
 const WORDS = /[a-z\u00df-\u00ff-]+/g;
@@ -243,6 +245,9 @@ function leaveForLater(state: State, clause: Clause, line: number, mentions: Men
   }
 }
 
+/** They move all that lies in one thing to another. */
+const EMPTIES = /^(?:tip|pour|spoon|transfer|scrape|empty|ladle|turn)$/;
+
 /** "Put everything in a blender" with nothing in use yet: all of the list. "All of the ingredients except the corn": without the corn. */
 function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Mention[]): void {
   if (!/^(?:everything|it all)\b|\b(?:except|apart|other than|but not|minus)\b/i.test(rest)) return;
@@ -260,7 +265,13 @@ function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Men
     });
   // "put everything in a large bowl": all that is not in there yet
   const said = kindHas(kind, 'tips') && state.used.size > 0 ? /^(?:everything|it all)(?=\s+(?:in|into)\s)/i.exec(rest)?.[0] : undefined;
-  if (said)
+  // "tip everything into a dish": what cooked together, and no cheese that goes on top
+  const cooked = EMPTIES.test(clause.verb ?? '')
+    ? [state.container, ...inUse(state)].find((v) => v !== null && inside(state, v).some((i) => state.cooked.has(i)))
+    : undefined;
+  if (said && cooked)
+    mentions.unshift(...inside(state, cooked).map((ingredient): Mention => ({ ...wholeOf(ingredient), end: said.length })));
+  else if (said)
     mentions.unshift(
       ...state.recipe.ingredients.flatMap((one, ingredient): Mention[] => {
         // what cooks on the ring stays there

@@ -102,6 +102,8 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   const pours = act === 'put' && (named.length > 0 || /\bwater\b/i.test(rest));
   if (over && (pours || cutsIn) && !HAS_PLACE.test(rest.slice(over[0].length))) return `${rest.slice(over[0].length)} over ${there}`;
   if (/^up with\b/i.test(rest) && act === 'put') return `${vessel} ${rest}`;
+  // "top each one with jam": each of what stands there
+  if (/^each one with\b/i.test(rest) && act === 'put' && /^(?:top|finish|decorate|dot)$/.test(c.verb ?? '')) return rest;
   if (/^with\b/i.test(rest) && act === 'put')
     return `${(state.container ? filledThing(state, c, state.container) : null) ?? there} ${rest}`;
   // "toss with the oil": what lies there already

@@ -409,4 +409,43 @@ describe('what is cooked on, and what is meant', () => {
     );
     expect(steps.at(-1)?.technique).toBe('mix');
   });
+  test('everything that cooked goes into the dish, and not the cheese for its top', () => {
+    const steps = said(
+      '400 g can chopped tomatoes\n500 g gnocchi\n50 g mozzarella',
+      'Simmer the tomatoes in a pan for 5 minutes. Add the gnocchi. Tip everything into an ovenproof dish. Scatter the mozzarella on top. Pop under a hot grill for 3 minutes until golden.',
+    );
+    expect(steps.filter((s) => s.into === 'baking-dish').map((s) => s.text)).toEqual([
+      'Tip everything into an ovenproof dish.',
+      'Scatter the mozzarella on top.',
+    ]);
+    expect(steps.find((s) => s.technique === 'grill')?.into).toBe('grill');
+    expect(steps.findLast((s) => s.technique === 'hob-on')?.text).toMatch(/under the pan/);
+  });
+  test('what is left to bubble away simmers on its ring', () => {
+    const steps = said(
+      '400 g can chopped tomatoes\n1 onion',
+      'Fry the onion in a pan. Add the tomatoes and leave to bubble away for 15 mins.',
+    );
+    expect(steps.find((s) => s.technique === 'simmer')?.minutes.waiting).toBe(15);
+  });
+  test('meat that is squished together is worked by hand', () => {
+    const steps = said('500 g pork mince\n1 egg', 'Put the mince and egg in a bowl and squish together with clean hands.');
+    expect(steps.at(-1)).toMatchObject({ technique: 'mix-by-hand', text: 'Squish the mince and the egg together with clean hands.' });
+  });
+  test('each one is topped, and no jam with jam', () => {
+    const steps = said(
+      '150 g rice\n500 ml milk\njam, to serve',
+      'Simmer the rice and milk in a pan. Spoon into bowls and top each one with a teaspoon of jam.',
+    );
+    expect(steps.at(-1)?.text).toBe('Top each one with a teaspoon of jam.');
+  });
+  test('the hot milk goes onto the paste that has some of the milk in it', () => {
+    const steps = said(
+      '2 tbsp custard powder\n1 tbsp sugar\n300 ml milk',
+      'Mix the custard powder and sugar with 2 tablespoons of the milk in a small bowl to make a smooth paste. Heat the rest of the milk in a saucepan. Pour the hot milk onto the paste. Pour it back into the pan and stir over a low heat until it thickens.',
+    );
+    const pour = steps.find((s) => s.text === 'Pour the hot milk onto the paste.');
+    expect(pour).toMatchObject({ into: 'small-bowl', from: 'saucepan' });
+    expect(pour?.hazards).toContain('hot');
+  });
 });

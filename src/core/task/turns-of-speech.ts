@@ -215,7 +215,17 @@ const PLAIN: [string, RegExp, string][] = [
     /\b(?:the\s+)?(wet|dry)\s+(?:mix(?:ture)?\s+)?into\s+(?:the\s+)?(wet|dry)\b(?!\s+ingredients)/gi,
     'the $1 ingredients into the $2 ingredients',
   ],
-  ['let|leave|allow', /\b(?:let|leave|allow)\s+(?:it|them|the\s+\p{L}+(?:\s+\p{L}+)?)\s+(?:to\s+)?(bubble|simmer|boil)\b/giu, '$1'],
+  [
+    'let|leave|allow',
+    /\b(?:let|leave|allow)\s+(?:(?:it|them|everything|the\s+\p{L}+(?:\s+\p{L}+)?)\s+)?(?:to\s+)?(bubble|simmer|boil)(?:\s+away)?\b/giu,
+    '$1',
+  ],
+  // "pop under a hot grill for 3 minutes"
+  [
+    'grill|broiler',
+    /\b(?:pop|slide|stick|flash|put|place|return|set|brown)(\s+(?:it|them|the\s+[\p{L}-]+(?:\s+[\p{L}-]+)?))?\s+(?:back\s+)?under\s+(?:a|the)\s+(?:(?:very\s+)?hot\s+|preheated\s+|medium\s+|high\s+)*(?:grill|broiler)(?=\s+(?:for|until)\b)/giu,
+    'grill$1',
+  ],
   // what is said of a thing in passing
   [' be', /,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],
   ['oven', /(^|[.!?;]\s+)oven:?\s+(?:on\s+)?(?:(?:at|to)\s+)?(?=\d)/gi, '$1heat the oven to '],
@@ -260,11 +270,11 @@ const PLAIN: [string, RegExp, string][] = [
     /(^|[.!?;,]\s+|\band\s+|\bthen\s+)(?:pop|bung|chuck|whack|stick|dump|throw)\s+(?=(?:in|into|on|onto)\s+(?:an?|the|another)\s)/gi,
     '$1put ',
   ],
-  // "fill the tin with water and add that too"
+  // "fill the tin with water, swirl it round and add that too"
   [
     'with water',
-    /\b((?:fill|rinse|swill)(?:\s+out)?\s+[^.;,]{3,40}?\s+with\s+water\s*,?\s+(?:and|then|and\s+then)\s+(?:add|pour|tip|stir))\s+(?:that|this|it)(\s+in)?(?:\s+(?:too|as\s+well|also))?(?=\s*[.,;]|$|\s+(?:to|into)\b)/gi,
-    '$1 the water$2',
+    /\b((?:fill|rinse|swill)(?:\s+out)?\s+[^.;,]{3,40}?\s+with\s+water)\s*,?\s+(?:swirl\s+(?:it|the\s+water)\s+a?round\s+)?(and|then|and\s+then)\s+(add|pour|tip|stir)\s+(?:that|this|it)(\s+in)?(?:\s+(?:too|as\s+well|also))?(?=\s*[.,;]|$|\s+(?:to|into)\b)/gi,
+    '$1 $2 $3 the water$4',
   ],
 ];
 

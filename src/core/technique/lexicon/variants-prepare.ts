@@ -280,7 +280,7 @@ export const VARIANTS_PREPARE = [
     mix,
     'mix-by-hand',
     'bring together by hand',
-    'mix with your hands|mix with hands|bring together with your hands|work together|use your hands',
+    'mix with your hands|mix with hands|bring together with your hands|work together|use your hands|squish|squidge|squash together|squeeze together',
     {
       tools: [],
       hazards: [],
