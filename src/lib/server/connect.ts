@@ -22,9 +22,10 @@ const LIMITS = {
   query_timeout: 7000,
   // PostgreSQL compiles a query that it takes for a long one, which holds a page up for a tenth of a second; pages have none (manual, 32.2)
   options: '-c jit=off',
-  // a question that does not need the answer to the one before goes out beside it
-  pipeline: true,
 };
+
+/** A question that does not need the answer to the one before goes out beside it. */
+const TOGETHER = { pipeline: true };
 
 /** A connection that is not used stays so long, with what it has planned, in milliseconds: a lesson is quiet for minutes. */
 const STAYS = 600_000;
@@ -47,7 +48,7 @@ export function connect(url: string, serving?: { most?: number; wait?: number })
   const { most = 10, wait = LONGEST_WAIT } = serving ?? {};
   return knexFactory({
     client: 'pg',
-    connection: { connectionString: url, ...(serving ? { ...LIMITS, connectionTimeoutMillis: wait } : {}) },
+    connection: { connectionString: url, ...TOGETHER, ...(serving ? { ...LIMITS, connectionTimeoutMillis: wait } : {}) },
     pool: { min: 0, max: most, ...(serving ? { afterCreate: keepsPlans, idleTimeoutMillis: STAYS } : {}) },
     ...(serving ? { acquireConnectionTimeout: wait } : {}),
     migrations: { migrationSource, tableName: 'migration' },
