@@ -340,6 +340,14 @@ describe('what is cooked on, and what is meant', () => {
     const steps = said('1 large baking potato', 'Microwave the potato for 4 minutes. Turn it and cook for a further 4 minutes.');
     expect(steps.filter((s) => s.technique === 'microwave').map((s) => s.minutes.waiting)).toEqual([4, 4]);
     expect(steps.flatMap((s) => s.tools)).not.toContain('hob');
+    // other food, or the same in another place, is not
+    const other = said('50 g butter\n200 g pasta', 'Microwave the butter for 30 seconds. Cook the pasta for 10 minutes.');
+    expect(other.filter((s) => s.technique === 'microwave').map((s) => s.uses.length + s.minutes.waiting)).toEqual([0.5]);
+    const baked = said(
+      '2 potatoes',
+      'Heat the oven to 200 C. Microwave the potatoes for 5 minutes. Spread them on a tray and cook for 20 minutes.',
+    );
+    expect(baked.find((s) => s.minutes.waiting === 20)?.into).toBe('oven');
     const pan = said(
       '1 onion\n1 potato',
       'Microwave the potato for 4 minutes. Fry the onion in a pan for 5 minutes, then cook for 2 minutes more.',

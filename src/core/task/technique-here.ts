@@ -31,11 +31,12 @@ const vesselOf = ({ tools, state }: Here) => [...tools.map((t) => t.id), state.c
 const inMicrowave = ({ state }: Here, back: number) => state.steps.slice(-back).some((s) => kindOf(s.technique) === 'microwave');
 
 const HEATING = new Set<string | null>(['heat', 'oven', 'microwave']);
-/** By what food was heated last. */
-const heatedLast = (state: State): string | null => {
-  const last = state.steps.findLast((s) => HEATING.has(actOfKind(kindOf(s.technique) ?? '')));
-  return last ? kindOf(last.technique) : null;
-};
+/** Whether what is spoken of still lies where it was heated last, and that was in the microwave. */
+function isStillInMicrowave({ state, mentions }: Here): boolean {
+  const last = state.steps.findLast((s) => HEATING.has(actOfKind(kindOf(s.technique))));
+  const meant = mentions.length > 0 ? mentions.map((m) => m.ingredient) : state.objectUses;
+  return kindOf(last?.technique) === 'microwave' && meant.length > 0 && meant.every((i) => state.placed.get(i) === last?.into);
+}
 
 /** Food is heated through; a pan and its oil are made hot. */
 function isFoodHeated(here: Here): boolean {
@@ -104,7 +105,7 @@ const BY_TECHNIQUE = table<Rule[]>({
   // "cook for 15 minutes", on a tray, with the oven hot
   cook: [
     // "microwave for 4 minutes. Turn and cook for a further 4 minutes"
-    { when: (here) => here.state.hob === null && !hasCookware(here) && heatedLast(here.state) === 'microwave', then: 'microwave' },
+    { when: (here) => here.state.hob === null && !hasCookware(here) && isStillInMicrowave(here), then: 'microwave' },
     { when: (here) => vesselOf(here) === 'air-fryer-basket' && here.state.hob === null, then: 'air-fry' },
     {
       when: (here) =>

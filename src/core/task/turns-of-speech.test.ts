@@ -11,7 +11,15 @@ describe('a turn of speech becomes the actions that it holds', () => {
     ['Bake for 25 minutes, turning halfway.', 'Bake for 12 minutes. Turn over. Bake for 13 minutes more.'],
     ['Simmer till thick.', 'Simmer until thick.'],
     ['Whizz with a hand blender or in a blender until smooth.', 'Whizz with a hand blender until smooth.'],
-    ['Add the pasta and set a timer for 10 minutes.', 'Add the pasta and cook for 10 minutes.'],
+    [
+      'Bring a pan of water to the boil. Add the pasta and set a timer for 10 minutes.',
+      'Bring a pan of water to the boil. Add the pasta and cook for 10 minutes.',
+    ],
+    ['Put the dough in a bowl and set a timer for 30 minutes.', 'Put the dough in a bowl and set a timer for 30 minutes.'],
+    [
+      'Boil the kettle. Put the couscous in a bowl, pour on the water and set a timer for 5 minutes.',
+      'Boil the kettle. Put the couscous in a bowl, pour on the water and set a timer for 5 minutes.',
+    ],
     ['Put the tin in the oven and set the timer for 20 minutes.', 'Put the tin in the oven and set the timer for 20 minutes.'],
     ['Get a large frying pan nice and hot.', 'Heat a large frying pan.'],
     ['Add the garlic and give it another minute.', 'Add the garlic and cook for another minute.'],

@@ -238,10 +238,10 @@ const PLAIN: [string, RegExp, string][] = [
     /\b(with\s+an?\s+[\p{L}-]+(?:\s+[\p{L}-]+)?)\s+or\s+(?:in|with|using)\s+an?\s+[\p{L}-]+(?:\s+(?!until\b|for\b)[\p{L}-]+)?(?=\s+(?:until|for)\b|\s*[.,;]|$)/giu,
     '$1',
   ],
-  // "add the pasta and set a timer for 10 minutes": it cooks so long
+  // "bring the water to the boil. Add the pasta and set a timer for 10 minutes": it cooks so long
   [
     'timer',
-    /\b((?:add|put|tip|drop|lower)\b(?:(?!\b(?:oven|microwave|fridge|freezer|grill|fryer)\b)[^.;]){2,80}?)\s+and\s+set\s+(?:a|the|your)\s+timer\s+(?:for|to)\s+(?=\d)/gi,
+    /\b((?:boil|simmer)\w*\b(?:(?!\b(?:oven|microwave|fridge|freezer|grill|fryer|toaster|kettle|bowl|jug|mug|lid|cover|leave|soak|stand)\b)[^;]){1,160}?)\s+and\s+set\s+(?:a|the|your)\s+timer\s+(?:for|to)\s+(?=\d)/gi,
     '$1 and cook for ',
   ],
   // "get a frying pan nice and hot"
