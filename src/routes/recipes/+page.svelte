@@ -74,10 +74,10 @@
     </tbody>
   </table>
 {/if}
-{#if data.pages > 1}<nav class="mt-4 flex flex-wrap items-center gap-4" aria-label="Pages">
+{#if data.pages > 1}<nav class="mt-4 flex flex-wrap items-center gap-4" aria-label="More recipes">
     <span>{data.first} to {data.first + data.recipes.length - 1} of {data.found}</span>
-    {#if data.page > 1}<a class="btn" href={withQuery(page.url, 'page', data.page > 2 ? String(data.page - 1) : '')}>Changed later</a>{/if}
-    {#if data.page < data.pages}<a class="btn" href={withQuery(page.url, 'page', String(data.page + 1))}>Changed before</a>{/if}
+    {#if data.page > 1}<a class="btn" href={withQuery(page.url, 'page', data.page > 2 ? String(data.page - 1) : '')}>Newer recipes</a>{/if}
+    {#if data.page < data.pages}<a class="btn" href={withQuery(page.url, 'page', String(data.page + 1))}>Older recipes</a>{/if}
   </nav>{/if}
 <PutAway things={data.away} may={mayChange}>
   {#snippet row(recipe)}<a class="inline-flex min-h-11 items-center" href="/recipes/{recipe.id}">{recipe.name}</a>{/snippet}
