@@ -1,6 +1,7 @@
 // What was recorded and the server does not have yet. Kept on the device before anything else, sent from any page, and told as it is:
 // kept on this device, only on this page, or not taken by the server.
 import { SvelteMap } from 'svelte/reactivity';
+import { afterPaint } from '$lib/ui/after-paint';
 import { all, dropAll, putAll } from './device-store';
 import type { Entry, Kept, Refused } from './entry';
 import { erase, isEntry, readAll, write } from './journal';
@@ -68,7 +69,8 @@ class Outbox {
     const written = write(entry);
     this.#held.set(entry.id, { entry, where: written ? 'device' : 'page' });
     this.sendSoon(written ? 300 : 0);
-    void this.#store(entry, written);
+    if (written) afterPaint(() => void this.#store(entry, written));
+    else void this.#store(entry, written);
   }
 
   async #store(entry: Entry, written: boolean): Promise<void> {

@@ -265,7 +265,7 @@
       {/each}
     </div>
   {/if}
-  <p class={said.startsWith('Finished') || said.startsWith('There is no') ? 'pb-2' : 'sr-only'} role="status">{said}</p>
+  <div><p class={said.startsWith('Finished') || said.startsWith('There is no') ? 'pb-2' : 'heard'} role="status">{said}</p></div>
 </main>
 
 {#if more}
@@ -315,6 +315,13 @@
 {/if}
 
 <style>
+  /* for ears only; in the flow and in a box of its own, since what is taken out of the flow is laid out with the whole page */
+  .heard {
+    width: 1px;
+    height: 1px;
+    contain: strict;
+    color: transparent;
+  }
   .ladders {
     grid-template-columns: repeat(auto-fit, minmax(10.8rem, 1fr));
   }

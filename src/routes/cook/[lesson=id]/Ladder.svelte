@@ -1,7 +1,7 @@
 <!-- One learner's ladder, beside those of others: name, step, small picture, his own yellow rung. One tap records and moves him on. -->
 <script lang="ts">
   import type { Line } from '$lib/ui/line.svelte';
-  import Picture from '$lib/ui/Picture.svelte';
+  import PictureSoon from '$lib/ui/PictureSoon.svelte';
   import Hazards from '$lib/ui/Hazards.svelte';
   import { leftOf, type Timer } from '$lib/ui/timers.svelte';
   import { PRESENCE_NAMES } from '$lib/ui/words';
@@ -42,14 +42,16 @@
   aria-label={line.person.name}
   data-learner={line.person.id}
 >
-  <div class="head flex items-baseline gap-2">
-    <h2 class="min-w-0 flex-1 truncate text-lg! leading-tight">
-      <button type="button" class="font-bold {chosen ? 'underline decoration-[3px] underline-offset-4' : ''}" onclick={onopen}
-        >{line.person.name}</button
-      >
-    </h2>
-    {#if line.person.adult}<span class="truncate text-sm text-muted">{line.person.adult}</span>{/if}
-    <span class="text-sm text-muted tabular-nums">{Math.min(line.index + 1, line.items.length)}/{line.items.length}</span>
+  <div>
+    <div class="head flex items-baseline gap-2">
+      <h2 class="min-w-0 flex-1 truncate text-lg! leading-tight">
+        <button type="button" class="font-bold {chosen ? 'underline decoration-[3px] underline-offset-4' : ''}" onclick={onopen}
+          >{line.person.name}</button
+        >
+      </h2>
+      {#if line.person.adult}<span class="truncate text-sm text-muted">{line.person.adult}</span>{/if}
+      <span class="text-sm text-muted tabular-nums">{Math.min(line.index + 1, line.items.length)}/{line.items.length}</span>
+    </div>
   </div>
 
   {#if plan && line.presence !== 'absent' && !done}
@@ -64,28 +66,32 @@
   {:else if line.items.length === 0}
     <p class="mt-4 text-muted">No step is {line.person.name}’s in this lesson.</p>
   {:else}
-    <div class="step grid grid-cols-[3.5rem_1fr] items-start gap-x-2 leading-tight">
-      <Picture svg={pictures[line.item?.picture ?? 0] ?? ''} class="w-14 max-[899px]:portrait:w-20" />
-      <p class="words line-clamp-3 text-[0.95rem] font-semibold" dir="auto" title={line.text}>{line.text}</p>
+    <div>
+      <div class="step grid grid-cols-[3.5rem_1fr] items-start gap-x-2 leading-tight">
+        <PictureSoon svg={pictures[line.item?.picture ?? 0] ?? ''} class="w-14 max-[899px]:portrait:w-20" />
+        <p class="words line-clamp-3 text-[0.95rem] font-semibold" dir="auto" title={line.text}>{line.text}</p>
+      </div>
     </div>
     <!-- three lines: what must be known first -->
-    <div class="known my-1 h-[3lh] overflow-hidden text-sm leading-tight">
-      {#if line.mark}<p class="font-bold">{line.person.name} says: {line.mark.what === 'help' ? 'help, please' : 'done'}</p>{/if}
-      {#if line.double}<p class="font-bold">
-          step {line.double.index + 1} by two: {line.double.codes.map((c) => nameOfCode(line, others, c)).join(' and ')}
-        </p>{/if}
-      {#each warnings as mark (mark)}<p class="hazard"><span aria-hidden="true">▲</span> {mark}</p>{/each}
-      {#if done}<p class="text-muted">All steps recorded.</p>
-      {:else if line.isProbeOver}<p class="font-semibold">The probe is over: what follows counts as not done.</p>
-      {:else if timer}<p class="font-semibold tabular-nums">{leftOf(timer, now).over ? 'Time is up' : leftOf(timer, now).text}</p>
-      {:else if line.item?.who === 'adult'}<p><b>an adult does this step</b></p>
-      {:else}
-        <p class="text-muted">
-          <Hazards hazards={(line.card?.hazards ?? []).filter((h) => h !== 'allergen' || line.card?.phase === 'serve')} />
-          {TAUGHT_NAMES.get(line.item?.taught ?? '') ?? help.say}{line.presence === 'here' ? '' : ` · ${PRESENCE_NAMES[line.presence]}`}
-        </p>
-      {/if}
-      {#if line.person.notes}<p class="font-semibold">{line.person.notes}</p>{/if}
+    <div class="my-1">
+      <div class="known h-[3lh] overflow-hidden text-sm leading-tight">
+        {#if line.mark}<p class="font-bold">{line.person.name} says: {line.mark.what === 'help' ? 'help, please' : 'done'}</p>{/if}
+        {#if line.double}<p class="font-bold">
+            step {line.double.index + 1} by two: {line.double.codes.map((c) => nameOfCode(line, others, c)).join(' and ')}
+          </p>{/if}
+        {#each warnings as mark (mark)}<p class="hazard"><span aria-hidden="true">▲</span> {mark}</p>{/each}
+        {#if done}<p class="text-muted">All steps recorded.</p>
+        {:else if line.isProbeOver}<p class="font-semibold">The probe is over: what follows counts as not done.</p>
+        {:else if timer}<p class="font-semibold tabular-nums">{leftOf(timer, now).over ? 'Time is up' : leftOf(timer, now).text}</p>
+        {:else if line.item?.who === 'adult'}<p><b>an adult does this step</b></p>
+        {:else}
+          <p class="text-muted">
+            <Hazards hazards={(line.card?.hazards ?? []).filter((h) => h !== 'allergen' || line.card?.phase === 'serve')} />
+            {TAUGHT_NAMES.get(line.item?.taught ?? '') ?? help.say}{line.presence === 'here' ? '' : ` · ${PRESENCE_NAMES[line.presence]}`}
+          </p>
+        {/if}
+        {#if line.person.notes}<p class="font-semibold">{line.person.notes}</p>{/if}
+      </div>
     </div>
     <WaitBar
       seconds={waitShown && !done && line.item?.who !== 'adult' && !timer ? help.wait : null}
@@ -108,18 +114,20 @@
       {/each}
     </ol>
     <div class="under mt-auto flex items-stretch gap-1.5 py-1">
-      <button
-        type="button"
-        class="undo btn h-16 min-h-16! min-w-0 flex-1 flex-col gap-0! px-1! py-0! text-sm leading-tight"
-        disabled={!line.canUndo || !ready}
-        onclick={onundo}
-      >
-        {#if line.justNow}
-          <span class="line-clamp-2 font-normal"
-            >{nameOfCode(line, others, line.justNow.code)}{nameOfDetail(line.justNow.detail)}, step {line.justNow.index + 1}</span
-          ><span>Undo<span class="sr-only"> for {line.person.name}</span></span>
-        {:else}<span class="font-normal text-muted">nothing yet</span>{/if}
-      </button>
+      <div class="back min-w-0 flex-1">
+        <button
+          type="button"
+          class="undo btn h-full min-h-16! w-full flex-col gap-0! px-1! py-0! text-sm leading-tight"
+          disabled={!line.canUndo || !ready}
+          onclick={onundo}
+        >
+          {#if line.justNow}
+            <span class="line-clamp-2 font-normal"
+              >{nameOfCode(line, others, line.justNow.code)}{nameOfDetail(line.justNow.detail)}, step {line.justNow.index + 1}</span
+            ><span>Undo<span class="sr-only"> for {line.person.name}</span></span>
+          {:else}<span class="font-normal text-muted">nothing yet</span>{/if}
+        </button>
+      </div>
       {#if detail && line.justNow}
         <button
           type="button"
@@ -140,18 +148,21 @@
 </section>
 
 <style>
-  /* what a tap changes lies in boxes of a fixed size, so that nothing else is laid out anew under the finger */
+  /*
+   * what a tap changes lies in boxes of a fixed size, so that nothing else is laid out anew under the finger; each in a block of its own, since what
+   * stands in a row or column of boxes is laid out with all of them
+   */
   .step {
     height: 4.4rem;
-    contain: strict;
+    contain: size layout style;
   }
   .head {
     height: 1.9rem;
-    contain: strict;
+    contain: size layout style;
   }
   .known,
   .undo {
-    contain: strict;
+    contain: size layout style;
   }
   @media (orientation: portrait) and (min-width: 700px) and (min-height: 1000px) {
     .step {
@@ -170,7 +181,7 @@
     .under {
       flex-direction: column;
     }
-    .undo {
+    .back {
       flex: none;
       width: 100%;
     }

@@ -3,7 +3,7 @@
   import type { OTHER_CODES } from '$core';
   import Hazards from '$lib/ui/Hazards.svelte';
   import type { Line } from '$lib/ui/line.svelte';
-  import Picture from '$lib/ui/Picture.svelte';
+  import PictureSoon from '$lib/ui/PictureSoon.svelte';
   import SayIt from '$lib/ui/SayIt.svelte';
   import { leftOf, type Timer } from '$lib/ui/timers.svelte';
   import { PHASE_NAMES, SUPERVISION_NAMES } from '$lib/ui/words';
@@ -29,7 +29,7 @@
 {#if item && card}
   <div class="grid flex-1 content-start gap-x-12 lg:grid-cols-[minmax(0,1fr)_27rem]" data-learner={line.person.id}>
     <section aria-label="The step" class="grid grid-cols-[9rem_1fr] items-center gap-x-4 lg:block">
-      <Picture svg={pictures[item.picture] ?? ''} class="w-full lg:mx-auto lg:max-h-[40vh] lg:max-w-2xl" />
+      <PictureSoon svg={pictures[item.picture] ?? ''} class="w-full lg:mx-auto lg:max-h-[40vh] lg:max-w-2xl" />
       <div>
         <p class="flex items-center gap-2 text-sm text-muted lg:mt-3">
           {PHASE_NAMES[card.phase]}

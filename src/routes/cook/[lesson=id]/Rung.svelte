@@ -32,7 +32,7 @@
   }
   .small {
     height: 64px;
-    contain: strict;
+    contain: size layout style;
     gap: 0.4rem;
     padding-inline: 0.4rem;
     margin-block: 0.12rem;
@@ -48,6 +48,10 @@
     }
     .rung-next.small {
       padding-inline: 0.3rem;
+    }
+    .rung-next.small .name {
+      font-size: 0.82rem;
+      line-height: 1.1;
     }
   }
   .rung:hover:not(:disabled) {

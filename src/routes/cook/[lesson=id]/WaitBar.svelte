@@ -12,8 +12,10 @@
   });
 </script>
 
-<div class="bar h-1" aria-hidden="true">
-  {#if seconds !== null}<div class="h-1 bg-muted" style:width="{(100 * gone) / seconds}%"></div>{/if}
+<div aria-hidden="true">
+  <div class="bar h-1">
+    {#if seconds !== null}<div class="h-1 bg-muted" style:width="{(100 * gone) / seconds}%"></div>{/if}
+  </div>
 </div>
 
 <style>
