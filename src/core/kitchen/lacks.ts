@@ -2,7 +2,7 @@
 import { foodIs } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
-import { hasMark } from '../technique/tools';
+import { hasMark, heatsIn } from '../technique/tools';
 import type { Act, Works } from '../technique/works';
 import { isFatty } from './matter';
 import { objectsOf, worksIn, ownRaw } from './objects';
@@ -76,6 +76,9 @@ const outOfPlace: Law = (world, step, lots, { act }) => {
 const inPlace: Law = (world, step, _lots, { act }) => {
   const vessel = vesselOf(step);
   if (act !== 'microwave' || vessel === null || world.vessels.get(vessel)?.place === 'microwave') return [];
+  // one dish at a time
+  const other = [...world.vessels].find(([, v]) => v.place === 'microwave')?.[0];
+  if (other) return [{ fact: 'out-of-place', vessel: other, place: 'microwave' }];
   return [{ fact: 'in-place', vessel, place: 'microwave' }];
 };
 
@@ -186,15 +189,12 @@ const ring: Law = (world, step, _lots, { act, traits }) => {
   return [{ fact: 'ring-level', vessel, level: wanted, from: now }];
 };
 
-/** An oven is not hot before this (common practice). */
-const OVEN_MINUTES = 10;
-
 const ovenOn: Law = (world, step, _lots, { act }) => {
   if (act !== 'oven' || step.technique === 'air-fry') return [];
   const appliance = step.tools.find((id) => id === 'oven' || id === 'grill' || id === 'air-fryer') ?? 'oven';
   const since = world.on.get(appliance);
   if (since === undefined) return [{ fact: 'oven-on', appliance }];
-  const minutes = Math.ceil(OVEN_MINUTES - (world.clock - since));
+  const minutes = Math.ceil(heatsIn(appliance) - (world.clock - since));
   return minutes > 0 && appliance !== 'air-fryer' ? [{ fact: 'oven-ready', appliance, minutes, since: world.clock - since }] : [];
 };
 

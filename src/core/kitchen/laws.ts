@@ -172,8 +172,11 @@ export const LAWS: Partial<Record<Act, Law>> = {
     }
     if (to && to !== step.from) moveTo(world, lots, to);
   },
-  bin: (world, _step, lots) => {
-    world.lots = world.lots.filter((lot) => !lots.includes(lot));
+  // the bay leaf of a stew, and not the stew
+  bin: (world, step, lots) => {
+    const named = step.uses.flatMap(({ ingredient }) => ingredient ?? []);
+    for (const lot of lots) for (const i of named) lot.parts.delete(i);
+    world.lots = world.lots.filter((lot) => lot.parts.size > 0 && (named.length > 0 || !lots.includes(lot)));
   },
   'oven-on': (world, step) => {
     for (const id of step.tools) if (toolById(id)?.kind === 'appliance' && !world.on.has(id)) world.on.set(id, world.clock);

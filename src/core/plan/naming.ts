@@ -19,6 +19,9 @@ const MOST_NAMED = 3;
 
 /** What lots are called on a card: by the recipe's noun, or by what is in them where that is little. */
 export function nameLots(world: World, lots: readonly Lot[], place: string | null, calls: Calls): string {
+  // the oil that fritters are fried in goes without saying
+  const inOil = lots.filter((lot) => partsOf(world, [lot]).some((k) => !(k.liquid && foodIs(k.food, 'fatty'))));
+  if (inOil.length === 1 && lots.length > 1 && inOil[0]!.joined) return nameLots(world, inOil, place, calls);
   const [named] = lots.filter((lot) => lot.name !== null && (!lot.clings || lots.length === 1));
   if (named && isMostOf(world, named, lots) && (named.joined || lots.length === 1))
     return `the ${isDough(named) ? (calls.baked ?? named.name) : named.name}`;
@@ -97,12 +100,13 @@ function isMostOf(world: World, named: Lot, lots: readonly Lot[]): boolean {
   const isMain = (i: number) => !world.ingredients[i]!.minor;
   const others = new Set(lots.flatMap((lot) => (lot === named || lot.clings ? [] : [...lot.parts.keys()])));
   // water and fat make a dough as much as flour does; a sauce is what its main things are
-  const own = DOUGH.test(named.name ?? '') ? named.parts.size : [...named.parts.keys()].filter(isMain).length;
+  const own = isPaste(named) ? named.parts.size : [...named.parts.keys()].filter(isMain).length;
   return [...others].filter((i) => isMain(i) && !named.parts.has(i)).length * 2 <= own;
 }
 
-/** What was baked of a batter or a dough is called after the dish. */
-const isDough = (lot: Lot) => lot.cooked && DOUGH.test(lot.name ?? '');
+/** What was baked of a batter, a dough or balls of it is called after the dish. */
+const isDough = (lot: Lot) => lot.cooked && isPaste(lot);
+const isPaste = (lot: Lot) => DOUGH.test(lot.name ?? '') || SHAPES.test(lot.name ?? '');
 const DOUGH = /^(?:batter|dough)$/;
 
 /** A name without what only helps to buy it. */

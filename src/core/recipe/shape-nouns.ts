@@ -10,3 +10,5 @@ export const CUT_NOUN = `(?:${CUT}|half|finger)s?|halves`;
 export const SHAPE_ONE = `(?:${MADE}|${CUT}|patty)`;
 /** Several of them, as a pattern. */
 export const SHAPE_MANY = `(?:(?:${MADE}|${CUT})s|patties|halves|fingers)`;
+/** Several of what hands make, as a pattern. */
+export const MADE_MANY = `(?:(?:${MADE})s|patties)`;

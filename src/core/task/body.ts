@@ -16,6 +16,7 @@ import { work } from './frames-work';
 import { bake, heatInOven, microwave, preheat } from './frames-oven';
 import { join } from './frames-join';
 import { put } from './frames-put';
+import { takenInTime } from './in-time';
 import { locate, noteExplicit, sharedObject } from './locate';
 import { namesOf } from './mentions';
 import { knownFoods } from './unlisted-foods';
@@ -180,6 +181,7 @@ function takeClause(state: State, said: Located): void {
   if (isFilm(state, c)) return work(state, { ...c, rest: 'the cling film' });
   const instead = filled(state, c, works.act) ?? coatedIn(c, works.act) ?? tippedIn(c) ?? takenOut(state, c, works.act);
   if (instead) return takeClause(state, instead);
+  if (takenInTime(state, c, (within) => takeClause(state, within))) return;
   switch (works.act) {
     case 'oven-on':
       return preheat(state, c);

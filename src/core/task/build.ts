@@ -5,7 +5,7 @@ import { findFood, nameWords } from '../recipe/food';
 import type { Keep } from '../recipe/food-model';
 import type { Recipe } from '../recipe/recipe';
 import { techniqueById, kindOf } from '../technique/lexicon';
-import { toolById } from '../technique/tools';
+import { heatsIn, toolById } from '../technique/tools';
 import type { Phase } from '../technique/model';
 import { bodySteps } from './body';
 import { stepsWithinBounds } from './bounds';
@@ -196,10 +196,12 @@ const bakedOf = (title: string): string | null =>
     .at(-1)?.[0]
     .toLowerCase() ?? null;
 
-/** Minutes that an oven takes to heat, with some in hand (10 to 15: common practice). */
-const OVEN_MINUTES = 15;
+/** What heats up takes its minutes, with some in hand (an oven 10 to 15: common practice). */
+const IN_HAND = 1.5;
 /** Before dough rises or food chills for longer than this, the oven is not on yet. */
 const LONG_WAIT = 25;
+/** What is hot in less than this is not turned on beforehand. In minutes. */
+const QUICK = 10;
 /** An oven is not left on for longer than this before it is used. */
 const LONGEST_ON = 45;
 
@@ -207,16 +209,21 @@ const LONGEST_ON = 45;
 const minutesOf = (d: Draft) =>
   (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * CLASS_FACTOR + (d.minutes?.waiting ?? 0);
 
-/** The oven is turned on first; but not before dough rises for an hour: then as late as still gives it time to heat. */
+/**
+ * The oven is turned on first; but not before dough rises for an hour, nor so early that it would be hot for longer than that: then as late as still gives it
+ * time to heat. So is a grill or an air fryer, which is hot in a few minutes.
+ */
 function ovenInTime(body: Draft[]): Draft[] {
   const on = body.findIndex((d) => d.technique === 'preheat-oven');
   const bake = body.findIndex((d) => kindOf(d.technique) === 'bake');
   if (on < 0 || bake <= on) return body;
   const between = body.slice(on + 1, bake);
-  if (!between.some((d) => ['wait', 'chill', 'soak'].includes(kindOf(d.technique)) && (d.minutes?.waiting ?? 0) >= LONG_WAIT)) return body;
+  const heats = Math.max(...(body[on]!.tools ?? []).map(heatsIn)) * IN_HAND;
+  const isLong = between.some((d) => ['wait', 'chill', 'soak'].includes(kindOf(d.technique)) && (d.minutes?.waiting ?? 0) >= LONG_WAIT);
+  if (!isLong && heats >= QUICK && between.reduce((sum, d) => sum + minutesOf(d), 0) <= LONGEST_ON) return body;
   let minutes = 0;
   let at = bake;
-  while (at > on + 1 && minutes < OVEN_MINUTES) {
+  while (at > on + 1 && minutes < heats) {
     const d = body[at - 1]!;
     // not on all night
     if ((d.minutes?.waiting ?? 0) > LONGEST_ON) break;

@@ -348,6 +348,15 @@ const isBareObject = (verb: string, before: string, tail: string) =>
     'top',
   ].includes(verb);
 
+const GOES_IN = /^(?:add|put|tip|stir|place|pour|return)$/;
+const THEN_MORE =
+  /^(.*?\S)\s+((?:back\s+)?(?:to|in|into)\s+the\s+(?:[\p{L}-]+\s+)?(?:pan|pot|bowl|wok|skillet|dish|saucepan|casserole|jug|tin|cooker|processor|blender|mixture))\s+and\s+((?:the|an?|some|any|half|\d)\b(?!.*\b(?:to|in|into|on|onto|over|with)\b).*)$/iu;
+/** "Add the oil to the pan along with the onion": both go there, so the place is said last. */
+function placeLast(verb: string, rest: string): string {
+  const [, one, place, more] = (GOES_IN.test(verb) ? THEN_MORE.exec(rest) : null) ?? [];
+  return one && place && more ? `${one} and ${more} ${place}` : rest;
+}
+
 function makeClause(part: Part, condition: string | null): Clause {
   let text = part.text.replace(OPENER, '');
   let adverb: string | null = null;
@@ -384,7 +393,7 @@ function makeClause(part: Part, condition: string | null): Clause {
     held = when[1]!.toLowerCase();
     rest = rest.slice(0, when.index);
   }
-  rest = rest.replace(/[\s,]+$/, '');
+  rest = placeLast(verb, rest.replace(/[\s,]+$/, ''));
   return {
     verb,
     rest,

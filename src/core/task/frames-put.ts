@@ -125,7 +125,6 @@ export function put(state: State, c: Located): void {
     withFrame,
     whole: nothingSaid || (theme.fresh.length === 0 && frame.theme?.pronoun !== null),
   });
-  cookOn(state, c, to);
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
   const called = shapeSaid(state, frame) ?? (nothingSaid || frame.theme?.pronoun ? state.object : null);
@@ -140,33 +139,6 @@ export function put(state: State, c: Located): void {
       null,
     );
   else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? beneath(state, to) : spoken, called);
-}
-
-/** "Add the broccoli for the last 4 minutes": what cooks there has had the rest of its time before. */
-function cookOn(state: State, c: Located, to: string): void {
-  const last = /\bfor the (?:last|final) (\d+)\s*(?:min)/i.exec(`${c.rest} ${c.until ?? ''}`)?.[1];
-  const heated = [...state.steps]
-    .reverse()
-    .find((s) => s.into === to && worksOf(s.technique, techniqueById(s.technique ?? '')?.like).act === 'heat');
-  const minutes = Number(last);
-  const whole = heated?.minutes?.waiting ?? 0;
-  if (!last || !heated || whole <= minutes) return;
-  const at = state.steps.indexOf(heated);
-  const first = String(whole - minutes);
-  const shorter = (text: string) => text.replace(new RegExp(`\\b${whole}\\b`), first);
-  state.steps[at] = {
-    ...heated,
-    text: shorter(heated.text),
-    minutes: { ...heated.minutes, waiting: whole - minutes },
-    cues: (heated.cues ?? []).map((cue) => ({ ...cue, text: shorter(cue.text) })),
-  };
-  push(state, {
-    ...common(state, { ...c, rest: `for ${last} minutes`, technique: techniqueById('cook')! }, to, []),
-    text: `Cook ⟦thing|⟧ for ${last} minutes more.`,
-    uses: [],
-    into: to,
-    name: 'last',
-  });
 }
 
 /** What is coated lies by itself, in no vessel. */

@@ -18,11 +18,15 @@ import { sentence, theOf } from './wording';
 
 import { MADE, ofNoun, SHAPE, thingsOf, type Frame } from './things';
 
+const PART_OF = /\b(half|a third|two[ -]thirds|a quarter|three[ -]quarters|most|the rest|some)\s+(?:of\s+)?(?:the\s+)?$/i;
+
 /** "the cornflour paste": what was made of it, as the recipe says. */
 export function madeWords(state: State, c: Located): string | null {
   for (const m of c.mentions) {
     const made = MADE.exec(c.rest.slice(m.end));
-    if (made && state.placed.has(m.ingredient)) return `the ${c.rest.slice(m.at, m.end)}${made[0]}`;
+    if (!made || !state.placed.has(m.ingredient)) continue;
+    const part = PART_OF.exec(c.rest.slice(0, m.at))?.[1];
+    return `${part ? `${part.toLowerCase()} of ` : ''}the ${c.rest.slice(m.at, m.end)}${made[0]}`;
   }
   return null;
 }

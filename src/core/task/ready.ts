@@ -25,6 +25,9 @@ const NOT_A_STEP = new Set(['cook', 'boil', 'pack', 'dry', 'press', 'shell']);
 /** What the method itself does to each ingredient, so that it is not done twice: "3:dice". */
 export type Explicit = ReadonlySet<string>;
 
+/** "the can", "the 3 cans". */
+const cansOf = ({ min }: Ingredient) => (min === null || toFraction(min)!.compare(1) <= 0 ? 'the can' : `the ${showQuantity(min)} cans`);
+
 /** Steps that make one ingredient ready, in order, without measuring it. */
 export function readySteps(ingredients: readonly Ingredient[], index: number, explicit: Explicit): Draft[] {
   const one = ingredients[index]!;
@@ -41,7 +44,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
   const cut = work.some((w) => kindHas(kindOf(w.technique), 'pieces')) || kindsWith('pieces').some(done);
 
   if (one.unit === 'can' && !done('open-can'))
-    steps.push({ ...base, technique: 'open-can', text: `Open the can of ${name}.`, thing: `the can of ${name}` });
+    steps.push({ ...base, technique: 'open-can', text: `Open ${cansOf(one)} of ${name}.`, thing: `${cansOf(one)} of ${name}` });
   const fresh =
     food?.rinse && one.unit !== 'can' && (food.rinse === 'sieve' || !/frozen|canned|tinned|dried|powder|cooked/i.test(one.item));
   if (fresh && !done('rinse') && !work.some((w) => kindOf(w.technique) === 'rinse'))
@@ -256,9 +259,9 @@ export function measureStep(
   const inUnit = quantity === null ? one.unit : unit;
   if (!wanted) return null;
   const name = nameOf(one);
-  // a tin or a packet is used whole; its own size is no amount to measure. "2 aubergines (about 500 g)" are counted
+  // a tin or a packet is used whole; its own size is no amount to measure. "2 aubergines (about 500 g)" are counted, "a spoonful of apple" is not all of it
   const measurable =
-    kindOfUnit(inUnit) === 'count' && one.alternate && !(inUnit === null && findFood(one.item)?.form === 'whole')
+    kindOfUnit(inUnit) === 'count' && inUnit === one.unit && one.alternate && !(inUnit === null && findFood(one.item)?.form === 'whole')
       ? { quantity: one.alternate.quantity, unit: one.alternate.unit }
       : { quantity: wanted, unit: inUnit };
   const liquid = findFood(one.item)?.form === 'liquid';

@@ -1,5 +1,6 @@
 // A step from a clause: its tools, hazards, times and cues; and what "it" will mean in the next one.
-import { kindHas } from '../technique/works';
+import { MADE_MANY } from '../recipe/shape-nouns';
+import { kindHas, worksOf } from '../technique/works';
 import { kindOf } from '../technique/lexicon';
 import { findFood, nameWords } from '../recipe/food';
 import type { Hazard } from '../technique/model';
@@ -44,7 +45,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     into,
     about: unsaid ? state.objectUses : [],
     noun: nounOf(c),
-    becomes: BECOMES.exec(`${c.rest} ${c.until ?? ''}`)?.[1]?.toLowerCase() ?? null,
+    becomes: becomesOf(c),
     lasts: c.until !== null || waiting !== null,
     level: levelOf(c),
     hazards: [...told, ...hotItem, ...(choking ? (['choking'] as const) : [])],
@@ -74,6 +75,14 @@ const NOUN =
 /** "mix to a soft dough", "until it forms a smooth batter". A sauce that food is turned in is not all that there is. */
 const BECOMES =
   /\b(?:to|into|as|forms?|makes?|get|have|of)\s+(?:form |make |give |get )?(?:an?\s+)?(?:\p{L}+,?\s+){0,3}?(dough|batter|paste|dressing|marinade|icing|glaze|custard|crumble|pastry)\b/iu;
+
+/** "shape the mixture into 8 flat cakes": cakes, from then on. */
+const SHAPED = new RegExp(`\\binto\\s+(?:[\\p{L}\\d-]+\\s+){0,5}?(${MADE_MANY})\\b`, 'iu');
+const becomesOf = (c: Located): string | null => {
+  const said = `${c.rest} ${c.until ?? ''}`;
+  const shaped = worksOf(c.technique?.id, c.technique?.like).act === 'shape' ? SHAPED.exec(said)?.[1] : undefined;
+  return (shaped ?? BECOMES.exec(said)?.[1])?.toLowerCase() ?? null;
+};
 
 function nounOf(c: Located): string | null {
   const phrase = c.mentions.length === 0 && !/^(?:over|on|onto|in|into|to)\b/i.test(c.rest) ? objectPhrase(c.rest) : null;

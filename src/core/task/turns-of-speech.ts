@@ -86,6 +86,13 @@ function inBetween(text: string): string {
 const giving = (act: string) =>
   new RegExp(`\\bgiving\\s+((?:it|them|everything|the\\s+[\\p{L} ]{2,20}?))\\s+a\\s+(?:good\\s+|quick\\s+|gentle\\s+)?${act}\\b`, 'giu');
 
+/** "mix the oats in one bowl and the eggs ...": with where they are mixed. */
+const ALSO_IN = (place: string) =>
+  new RegExp(
+    `(^|[.!?;]\\s+)(mix|whisk|beat|stir|combine|mash|crush)\\s+(?!(?:the\\s+)?(?:dry|wet)\\b)([^.;]{3,80}?)\\s+in\\s+(?:one|a|the)\\s+((?:[\\p{L}-]+\\s+)?(?:bowl|jug|mug|cup|dish|pan))\\s*,?\\s+and\\s+([^.;]{3,80}?)\\s+in\\s+${place}`,
+    'giu',
+  );
+
 // A row: words of which a line must hold one (looked for first, since few lines do), the turn of speech, and the plain words.
 const PLAIN: [string, RegExp, string][] = [
   ['now and', /\bnow and (?:then|again)\b/gi, 'sometimes'],
@@ -109,6 +116,13 @@ const PLAIN: [string, RegExp, string][] = [
     /\b(put|place|tip|pour)\s+([^.;,]{3,50}?)\s+((?:in|on|into|onto)\s+(?:an?|one)\s+[\p{L} -]{3,24}?)\s+and\s+(the\s+[^.;,]{2,40}?)\s+((?:in|on|into|onto)\s+(?:another|a second|a third)\b)/giu,
     '$1 $2 $3. Put $4 $5',
   ],
+  // "mix the oats and sugar in one bowl and the eggs and milk in another"
+  [
+    'another|a second|a separate',
+    ALSO_IN('(?:another|a second|a separate)\\s+((?:[\\p{L}-]+\\s+)?(?:bowl|jug|mug|cup|dish|pan))'),
+    '$1$2 $3 in a $4. $2 $5 in another $6',
+  ],
+  ['another|a second|a separate', ALSO_IN('(?:another|a second)(?:\\s+one)?(?=\\s*[.,;]|$)'), '$1$2 $3 in a $4. $2 $5 in another bowl'],
   ['oven on', /(^|[.!?;]\s+)oven on:?\s+(?:at\s+|to\s+)?(?=\d|gas)/gi, '$1heat the oven to '],
   // "rest for 2 minutes with the lid on"
   ['lid on', /\b(leave|stand|rest|let sit|sit)\b([^.;,]{0,40}?),?\s+with (?:the|its|a) lid (?:still )?on\b/gi, 'cover, then $1$2'],
@@ -177,6 +191,19 @@ const PLAIN: [string, RegExp, string][] = [
     /(^|[.!?;]\s+)((?:when|once) [^,.;]{4,40}?\b(?:ready|cooked|soft|hot|done|cool|cold|golden|boiling)) (?=(?:cook|add|put|take|drain|stir|pour|turn|remove|serve|cut|mix|tip|spoon|peel|lift)\b)/gi,
     '$1$2, ',
   ],
+  // "put the pasta in a pan of boiling water": the water boils first
+  [
+    'boiling',
+    /(^|[.!?;]\s+)(put|add|drop|lower|tip|place|plunge)\s+([^.;]{3,60}?)\s+(?:in|into|to)\s+(an?\s+(?:[\p{L}-]+\s+){0,2}?(?:pan|pot|saucepan))\s+of\s+(?:(?:salted|lightly|gently|fast|rapidly)\s+)*boiling\s+(?:salted\s+)?water\b/giu,
+    '$1bring $4 of water to the boil. $2 $3 into the pan',
+  ],
+  // "for the last 5 minutes of cooking, add the broccoli"
+  [
+    'last |final |before the end',
+    /(^|[.!?;]\s+)((?:(?:for|in)\s+the\s+(?:last|final)\s+\d+\s*min\p{L}*|\d+\s*min\p{L}*\s+before\s+the\s+end)(?:\s+of\s+(?:the\s+)?(?:cooking\s+time|cooking|time))?),?\s+((?:add|put|stir|tip|drop|throw|lower|cover|uncover)\b[^.;]*)/giu,
+    '$1$3 $2',
+  ],
+  ['out ', /\b(scoop|spoon|take|cut|dig)\s+out\s+(?=(?:flesh|seeds?|pits?|stones?|cores?|pulp|insides?)\b)/gi, '$1 out the '],
   ['enough', /\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
   ['return', /\b(return\b[^.;]*?\bto the (?:pan|pot|wok|skillet))\s+to\s+(?:warm|heat)(?: through)?\b/gi, '$1. Heat through'],
   ['covered', /\b(microwave|cook|simmer|bake|roast)\s*,\s*covered\s*,?\s+/gi, 'cover, then $1 '],

@@ -1,5 +1,6 @@
 // The words of steps, and the cues in them: verb first, then what, where, how long and until when.
 import { Fraction, showQuantity } from '../amount/quantity';
+import { kindOfUnit } from '../amount/units';
 import { dialCelsius, ovenMarks } from '../amount/temperature';
 import { lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
@@ -70,7 +71,7 @@ export function wording(state: State, c: Located): string {
     .replace(/\s+before(?:\s+adding\s+(?:any\s+)?more)?$/i, '');
   const seen = new Set<number>();
   for (const mention of [...c.mentions].sort((a, b) => b.at - a.at)) {
-    if (mention.quantity) rest = withoutAmount(rest, mention);
+    if (mention.quantity && !isSomeOf(mention, state.recipe.ingredients[mention.ingredient]!)) rest = withoutAmount(rest, mention);
     // one word may name two things: "the peppers"
     if (!seen.has(mention.at)) rest = withArticle(rest, mention, state.recipe.ingredients[mention.ingredient]!);
     seen.add(mention.at);
@@ -78,6 +79,7 @@ export function wording(state: State, c: Located): string {
   }
   rest = rest
     .replace(/^\s*,\s*/, '')
+    .replace(/^(\d\/\d|[½¼¾⅓⅔]) of (?!the\b|an?\b)/i, '$1 of the ')
     .replace(/^(?:just|a bit|a little)(?=$|\s(?:with|until)\b)/i, '')
     .trimStart()
     .replace(ONLY_TIME, 'for ');
@@ -112,6 +114,10 @@ function withArticle(rest: string, mention: Mention, one: Ingredient): string {
 }
 
 const leadIsKnown = (c: Located) => /^(?:using|with)\b/i.test(c.lead ?? '') && c.tools.length === 0;
+
+/** "Lay 3 sheets", of nine: counted here, since no step before has measured them. */
+const isSomeOf = (mention: Mention, one: Ingredient): boolean =>
+  mention.part === 'some' && mention.quantity !== one.min && kindOfUnit(mention.unit) === 'count' && kindOfUnit(one.unit) === 'count';
 
 /** "Wash 1 cup of red lentils" becomes "Wash the red lentils": the amount has its own measuring step. */
 function withoutAmount(rest: string, mention: Mention): string {

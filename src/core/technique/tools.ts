@@ -224,6 +224,10 @@ function lookFor(text: string): ToolFound[] {
   return found;
 }
 
+const HEATS_IN = table<number>({ oven: 10, grill: 5, 'air-fryer': 3 });
+/** Minutes until an appliance is hot (common practice); 0 for what needs none. */
+export const heatsIn = (id: string): number => HEATS_IN.get(id) ?? 0;
+
 export const hasMark = (id: string, mark: ToolMark): boolean => toolById(id)?.marks?.includes(mark) ?? false;
 
 /** A bowl, a pan, a dish: a thing to hold others, that can be carried. */
