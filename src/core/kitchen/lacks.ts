@@ -2,10 +2,10 @@
 import { foodIs } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
-import { hasMark, heatsIn } from '../technique/tools';
+import { hasMark, heatsIn, toolById } from '../technique/tools';
 import type { Act, Works } from '../technique/works';
 import { isFatty } from './matter';
-import { objectsOf, worksIn, ownRaw } from './objects';
+import { measuredIn, objectsOf, worksIn, ownRaw } from './objects';
 import { formLacks, type FormLack } from './forms';
 import type { Lot, Place, Played, World } from './model';
 import { contents, isHot, isLotHot, isPutAway, isShutIn, ringVesselOf, vesselOf } from './world';
@@ -232,7 +232,8 @@ const measures: Law = (world, step, _lots, { act }) => {
   if (act !== 'measure') return [];
   const use = step.uses[0];
   const known = use?.ingredient === null || use === undefined ? undefined : world.ingredients[use.ingredient];
-  const full = step.fillings.flatMap(({ measure, label }): Lack[] => {
+  const filled = [...step.fillings, ...measuredIn(step).map((id) => ({ measure: id, label: toolById(id)!.name }))];
+  const full = filled.flatMap(({ measure, label }): Lack[] => {
     const lot = world.full.get(measure);
     return lot && world.lots.includes(lot) ? [{ fact: 'empty-measure', measure, label, lot }] : [];
   });

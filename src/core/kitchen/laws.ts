@@ -5,7 +5,7 @@ import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
 import { contents, HOT, isHot, isLotHot, isShutIn, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
-import { ownRaw, pick, split } from './objects';
+import { measuredIn, ownRaw, pick, split } from './objects';
 import { cook, isFatty, join, leave, moveTo } from './matter';
 
 type Law = (world: World, step: Played, lots: Lot[], works: Works) => void;
@@ -84,6 +84,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
         if (known.wet) world.wet.set(measure, known.name);
         if (!step.into) world.full.set(measure, part);
       }
+      for (const id of measuredIn(step)) world.full.set(id, part);
       // filled to a line of what it is wanted in, it stays there
       if (step.into && step.tools.every((id) => id === step.into)) moveTo(world, [part], step.into);
     }

@@ -93,6 +93,10 @@ export function pick(world: World, step: Played, use: Played['uses'][number]): L
   );
 }
 
+/** The jug that something is measured in and stays in, since it is poured from there. */
+export const measuredIn = (step: Played): string[] =>
+  step.fillings.length === 0 && !step.into ? step.tools.filter((id) => toolById(id)?.kind === 'container') : [];
+
 /** A part of a lot as a lot of its own. */
 export function split(world: World, lot: Lot, ingredient: number, share: number): Lot {
   const has = lot.parts.get(ingredient) ?? 0;

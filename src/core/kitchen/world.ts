@@ -1,4 +1,5 @@
 // Makes a world for a list of ingredients, and answers simple questions about what lies where and how hot it is.
+import { itemName } from '../recipe/item-name';
 import { toFraction } from '../amount/quantity';
 import { gramsIn, millilitresIn, type MeasureSystem } from '../amount/units';
 import { convertUnit } from '../amount/units';
@@ -32,7 +33,7 @@ function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): 
     index,
     one,
     food,
-    name: one.item.charAt(0).toLowerCase() + one.item.slice(1),
+    name: itemName(one.item),
     raw: food?.raw && !cooked ? RAW.get(food.raw)! : null,
     wet: ['liquid', 'sticky', 'soft'].includes(form),
     liquid: form === 'liquid',

@@ -1,6 +1,6 @@
 // For each fact that a step may lack, the steps that provide it.
 import { table } from '../amount/table';
-import type { Lack, Place, World } from '../kitchen/index';
+import { contents, volumeOf, type Lack, type Lot, type Place, type World } from '../kitchen/index';
 import { preparationVerb } from '../recipe/preparation';
 import { techniqueById } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
@@ -27,6 +27,28 @@ export const WASH_HANDS = 'Wash your hands with soap for 20 seconds.';
  */
 export function provide(lack: Lack, world: World, calls: Calls, line: number | null): Draft[] {
   return PROVIDERS[lack.fact](lack as never, world, calls).map((draft) => ({ ...draft, sourceLine: draft.sourceLine ?? line, put: true }));
+}
+
+/** A small bowl takes about 350 mL (common size); what is more stands in a bowl that is free. */
+const SMALL_BOWL_ML = 350;
+const bowlFor = (world: World, lot: Lot): string =>
+  volumeOf(world, lot) <= SMALL_BOWL_ML
+    ? 'small-bowl'
+    : (['large-bowl', 'bowl'].find((id) => contents(world, id).length === 0) ?? 'small-bowl');
+
+/** What was measured goes out of its measure, which is wanted again. */
+export function emptied(world: World, lot: Lot, measure: string, label: string, bowl: string, calls: Calls): Draft {
+  const things = nameLots(world, [lot], null, calls);
+  return {
+    text: `Tip ${things} from the ${label} into a ${call(calls, bowl)}.`,
+    technique: 'add',
+    sourceLine: null,
+    uses: [...lot.parts.keys()].map((i) => ({ ingredient: i, item: world.ingredients[i]!.one.item, quantity: null, unit: null })),
+    tools: [measure, bowl],
+    into: bowl,
+    thing: things,
+    name: `${measure}-empty`,
+  };
 }
 
 type Of<F extends Lack['fact']> = Extract<Lack, { fact: F }>;
@@ -199,21 +221,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
       },
     ];
   },
-  'empty-measure': ({ label, lot, measure }, world, calls) => {
-    const things = nameLots(world, [lot], null, calls);
-    return [
-      {
-        text: `Tip ${things} from the ${label} into a small bowl.`,
-        technique: 'add',
-        sourceLine: null,
-        uses: [...lot.parts.keys()].map((i) => ({ ingredient: i, item: world.ingredients[i]!.one.item, quantity: null, unit: null })),
-        tools: [measure, 'small-bowl'],
-        into: 'small-bowl',
-        thing: things,
-        name: `${measure}-empty`,
-      },
-    ];
-  },
+  'empty-measure': ({ label, lot, measure }, world, calls) => [emptied(world, lot, measure, label, bowlFor(world, lot), calls)],
   checked: ({ foods: open }, world) => {
     const least = temperatureFor(open.map((i) => world.ingredients[i]!));
     const things = listOf(open.map((i) => `the ${world.ingredients[i]!.name}`));

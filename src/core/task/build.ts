@@ -1,4 +1,5 @@
 // From a recipe to a task analysis: routines, gathering, the recipe's own steps, heat off, store, clean up; at the grain that is asked for.
+import { itemName } from '../recipe/item-name';
 import { actOfKind, kindHas, type Act } from '../technique/works';
 import { CLASS_FACTOR } from '../kitchen/index';
 import { findFood, nameWords } from '../recipe/food';
@@ -134,7 +135,7 @@ const isMeasuring = (draft: Draft) => ['measure', 'weigh', 'brush'].includes(kin
 
 function coldStep(recipe: Recipe, ingredient: number, way: 'get' | 'back'): Draft {
   const one = recipe.ingredients[ingredient]!;
-  const name = one.item.charAt(0).toLowerCase() + one.item.slice(1);
+  const name = itemName(one.item);
   return {
     text: way === 'back' ? `Put the ${name} back in the fridge.` : `Get the ${name} from the fridge.`,
     technique: way === 'back' ? 'put-away' : 'gather',
@@ -200,6 +201,8 @@ const bakedOf = (title: string): string | null =>
 const IN_HAND = 1.5;
 /** Before dough rises or food chills for longer than this, the oven is not on yet. */
 const LONG_WAIT = 25;
+/** Nor does it stand hot and empty for longer than this while the class works. */
+const LONGEST_EMPTY = 60;
 /** What is hot in less than this is not turned on beforehand. In minutes. */
 const QUICK = 10;
 /** An oven is not left on for longer than this before it is used. */
@@ -220,7 +223,7 @@ function ovenInTime(body: Draft[]): Draft[] {
   const between = body.slice(on + 1, bake);
   const heats = Math.max(...(body[on]!.tools ?? []).map(heatsIn)) * IN_HAND;
   const isLong = between.some((d) => ['wait', 'chill', 'soak'].includes(kindOf(d.technique)) && (d.minutes?.waiting ?? 0) >= LONG_WAIT);
-  if (!isLong && heats >= QUICK && between.reduce((sum, d) => sum + minutesOf(d), 0) <= LONGEST_ON) return body;
+  if (!isLong && heats >= QUICK && between.reduce((sum, d) => sum + minutesOf(d), 0) <= LONGEST_EMPTY) return body;
   let minutes = 0;
   let at = bake;
   while (at > on + 1 && minutes < heats) {

@@ -5,7 +5,10 @@ export function shortTitle(title: string): string {
   const words = title
     .replace(/^\S+(?:\s\S+)?:\s+(?=\S)/, '')
     .replace(/\s*&\s*/g, ' and ')
-    .replace(/^(?:how to (?:make|cook)|quick|easy|simple|my|the best|\d+[- ](?:step|min(?:ute)?|hour|ingredient)s?)\s+/i, '')
+    .replace(
+      /^(?:how to (?:make|cook)|quick|easy|simple|my|our|the best|(?:mum|mom|mam|nan|nana|gran|granny|grandma|grandpa|dad|auntie|aunt|uncle|teacher|class)['’]s|\d+[- ](?:step|min(?:ute)?|hour|ingredient)s?)\s+/i,
+      '',
+    )
     .split(/[,(:]|\s[-–—]\s|\b(?:for|with|on)\b|\bw\/|(?<=\S\s\S+\s)in\b/i)[0]!
     .split(/\s+/)
     .slice(-6)

@@ -1,4 +1,5 @@
 // Changes a person makes to the steps. Each gives a new list and leaves the old one as it was, so that undo is keeping the old one.
+import { itemName } from '../recipe/item-name';
 import type { Quantity } from '../amount/quantity';
 import type { Unit } from '../amount/units';
 import type { Ingredient } from '../recipe/recipe';
@@ -102,7 +103,7 @@ export function setAmount(
   const step = steps.find((s) => s.key === key);
   const use = step?.uses[0];
   if (!step || !use) return null;
-  const name = use.item.charAt(0).toLowerCase() + use.item.slice(1);
+  const name = itemName(use.item);
   const into = step.into ? `the ${toolById(step.into)?.name ?? 'bowl'}` : null;
   const measuring = measuringOf(amount.quantity, amount.unit, name, into, kitchen);
   if (!measuring) return null;

@@ -54,7 +54,8 @@ export function join(state: State, c: Located): void {
   // the soup is blended in the blender: it has to be there
   if (to === 'blender' && said.fresh.length + said.there.length === 0 && spokenAt !== null && spokenAt !== to)
     said.there.push(...inside(state, spokenAt));
-  if (frame.theme === null && goal.vessel === null && said.fresh.length + said.there.length === 0) said.there.push(...otherMixed(state, c, to));
+  if (frame.theme === null && goal.vessel === null && said.fresh.length + said.there.length === 0)
+    said.there.push(...otherMixed(state, c, to));
   const fresh = [...said.fresh];
   // what "mix" means with nothing named, and nothing in the bowl yet
   if (fresh.length + said.there.length === 0 && frame.theme === null && !isHeld(state, to))
@@ -68,7 +69,11 @@ export function join(state: State, c: Located): void {
     say(
       state,
       { ...c, mentions: [...fresh, ...c.mentions.filter((m) => !fresh.includes(m) && state.placed.get(m.ingredient) === to)] },
-      { text: wording(state, c.rest === '' && c.mentions.length === 0 ? { ...c, mentions: fresh } : c), into: to, uses: fresh.map((m) => useOfMention(state, c, m)) },
+      {
+        text: wording(state, c.rest === '' && c.mentions.length === 0 ? { ...c, mentions: fresh } : c),
+        into: to,
+        uses: fresh.map((m) => useOfMention(state, c, m)),
+      },
     );
   } else {
     for (const m of fresh) if (state.placed.get(m.ingredient) !== to) putIn(state, c, m, to);
@@ -95,7 +100,8 @@ export function join(state: State, c: Located): void {
 /** "Combine", where two bowls were mixed: what is in hand is mixed already, so it is the other that comes in. */
 function otherMixed(state: State, c: Located, to: string): number[] {
   const isMixed = (vessel: string) => isHeld(state, vessel) && contents(state.world, vessel).every((lot) => lot.joined);
-  if (!/^(?:combine|mix|stir|fold|whisk|bring)$/.test(c.verb ?? '') || !/^(?:(?:both|it all|the two)\s*)?(?:together)?$/i.test(c.rest)) return [];
+  if (!/^(?:combine|mix|stir|fold|whisk|bring)$/.test(c.verb ?? '') || !/^(?:(?:both|it all|the two)\s*)?(?:together)?$/i.test(c.rest))
+    return [];
   const last = state.steps.at(-1);
   if (!isMixed(to) || last?.into !== to || actOfKind(kindOf(last.technique)) !== 'join') return [];
   const other = inUse(state).find((v) => v !== to && toolById(v)?.kind === 'container' && isMixed(v) && !isHot(state.world, v));

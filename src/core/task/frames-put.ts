@@ -1,9 +1,7 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
 import { findFood, foodIs } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
-import { techniqueById } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
-import { worksOf } from '../technique/works';
 import { useOf } from '../plan/draft';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';

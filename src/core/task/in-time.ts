@@ -42,7 +42,15 @@ export function takenInTime(state: State, c: Located, take: (c: Located) => void
   const cues = partOff(state, on, said ? range(first, on.more) : String(first), first);
   take(said ? { ...c, rest: c.rest.slice(0, said.index) } : { ...c, condition: null });
   const time = said ? String(left) : range(left, on.more);
-  const rest = { ...c, rest: `for ${time} minutes`, condition: null, until: null, technique: techniqueById('cook')!, mentions: [], tools: [] };
+  const rest = {
+    ...c,
+    rest: `for ${time} minutes`,
+    condition: null,
+    until: null,
+    technique: techniqueById('cook')!,
+    mentions: [],
+    tools: [],
+  };
   const draft = common(state, rest, on.vessel, []);
   push(state, {
     ...draft,
@@ -66,7 +74,9 @@ function partOff(state: State, { at, whole, more, until }: Cooking, time: string
     ...step,
     text: step.text.replace(UNTIL, '.').replace(said, time),
     minutes: { ...step.minutes, waiting: minutes },
-    cues: (step.cues ?? []).filter((cue) => !ofEnd(cue)).map((cue) => ({ ...cue, text: cue.text.replace(new RegExp(`\\b${whole}\\b`), String(minutes)) })),
+    cues: (step.cues ?? [])
+      .filter((cue) => !ofEnd(cue))
+      .map((cue) => ({ ...cue, text: cue.text.replace(new RegExp(`\\b${whole}\\b`), String(minutes)) })),
   };
   return (step.cues ?? []).filter(ofEnd);
 }

@@ -1,4 +1,5 @@
 // What has to happen to an ingredient before its first use: rinse, peel, cut, open, crack, squeeze, measure.
+import { itemName } from '../recipe/item-name';
 import { kindHas, kindsWith } from '../technique/works';
 import { table } from '../amount/table';
 import { Fraction, showQuantity, toFraction, type Quantity } from '../amount/quantity';
@@ -16,7 +17,7 @@ import type { Kitchen } from '../plan/model';
 /** "the carrots": an ingredient as a step names it. Its case is kept only where the line has it inside a word. */
 export function nameOf(one: Ingredient): string {
   const item = one.item.replace(/^(?:thumb|finger|fingertip|inch)[- ]?(?:sized?|long|tip)?\s+(?:piece|knob|chunk|bit)s?\s+(?:of\s+)?/i, '');
-  return item.charAt(0).toLowerCase() + item.slice(1);
+  return itemName(item);
 }
 
 // Preparation that is done long before the lesson or is part of the thing: not a step of this lesson.

@@ -1,4 +1,5 @@
 // The routine blocks before and after every recipe: get ready, gather, turn off, store, clean up.
+import { itemName } from '../recipe/item-name';
 import { kindOf } from '../technique/lexicon';
 import { showQuantity, toFraction } from '../amount/quantity';
 import { showUnit } from '../amount/units';
@@ -31,7 +32,7 @@ export function readyRoutine(): Draft[] {
 
 /** "2 carrots", "a can of chickpeas", "couscous": what to fetch, with the number where it is counted. */
 function fetched(one: Ingredient): string {
-  const name = one.item.charAt(0).toLowerCase() + one.item.slice(1);
+  const name = itemName(one.item);
   const count = one.min ? toFraction(one.min) : null;
   if (one.unit === null && count) return count.compare(1) <= 0 ? `1 ${name}` : `${showQuantity(one.max ?? one.min!)} ${name}`;
   if (one.unit === 'clove' && count) return `${showQuantity(one.max ?? one.min!)} ${showUnit('clove', one.max)} of ${name}`;
@@ -86,8 +87,26 @@ export function fetchFoods(recipe: Recipe, kitchen: Kitchen, wanted: ReadonlySet
   });
 }
 
+const SMALL = 'small-bowl';
+/** How many small bowls stand about at once: what is measured into one keeps it until it is used. */
+function smallBowls(steps: readonly Step[]): number {
+  const held = new Set<number | string>();
+  let most = 0;
+  for (const step of steps) {
+    const things = step.uses.flatMap((use) => use.ingredient ?? []);
+    if (step.into === SMALL) for (const one of things.length > 0 ? things : [step.key]) held.add(one);
+    else for (const i of things) held.delete(i);
+    most = Math.max(most, held.size);
+  }
+  return most;
+}
+
 function gatherTools(steps: Step[], kitchen: Kitchen, calls: ReadonlyMap<string, string>): Draft[] {
-  const nameIt = (id: string) => calls.get(id) ?? toolName(id, kitchen);
+  const bowls = smallBowls(steps);
+  const nameIt = (id: string) => {
+    const name = calls.get(id) ?? toolName(id, kitchen);
+    return id === SMALL && bowls > 1 ? `${bowls} ${name}s` : name;
+  };
   const ids = [...new Set(steps.flatMap((s) => s.tools))].filter(isFetched);
   if (steps.some((s) => s.fillings.length > 0 && kindOf(s.technique) === 'measure') && !ids.includes('table-knife'))
     ids.push('table-knife');

@@ -1,7 +1,7 @@
 // A step from a clause: its tools, hazards, times and cues; and what "it" will mean in the next one.
 import { MADE_MANY } from '../recipe/shape-nouns';
 import { kindHas, worksOf } from '../technique/works';
-import { kindOf } from '../technique/lexicon';
+import { kindOf, techniqueById } from '../technique/lexicon';
 import { findFood, nameWords } from '../recipe/food';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
@@ -36,6 +36,8 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const waiting = minutesOfText(`${c.rest} ${c.until ?? ''}`);
   if (waiting !== null && technique && ['cook', 'simmer', 'fry', 'boil'].includes(technique.id) && !tools.includes('timer'))
     tools.push('timer');
+  // "bring to a simmer" is over when it simmers, as it is when it boils
+  const usual = (c.verb === 'bring' ? techniqueById('boil') : technique)?.minutes.waiting ?? 0;
   const waits = technique !== null && (technique.minutes.waiting > 0 || technique.id === 'fry');
   return {
     text: '',
@@ -51,7 +53,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     hazards: [...told, ...hotItem, ...(choking ? (['choking'] as const) : [])],
     cues: cuesOf(c, technique?.id ?? null),
     minutes: waits
-      ? { waiting: waiting ?? (technique.id === 'fry' ? 0 : technique.minutes.waiting) }
+      ? { waiting: waiting ?? (technique.id === 'fry' ? 0 : usual) }
       : waiting !== null && technique
         ? { active: Math.max(waiting, technique.minutes.active) }
         : {},

@@ -36,7 +36,7 @@ describe('a turn of speech becomes the actions that it holds', () => {
       'Bake for 10 minutes. Turn over. Bake for 10-15 minutes more, until golden.',
     ],
     ['Microwave for 4 minutes, stirring halfway through.', 'Microwave for 2 minutes. Stir. Microwave for 2 minutes more.'],
-    ['Air fry 10 minutes, shaking the basket halfway.', 'Air fry for 5 minutes. Shake the basket. Air fry for 5 minutes more.'],
+    ['Air fry 10 minutes, shaking the basket halfway.', 'Air-fry for 5 minutes. Shake the basket. Air-fry for 5 minutes more.'],
     ['Give the sauce a good stir.', 'Stir the sauce.'],
     [
       'Dip each piece in the flour, then the egg, then the crumbs.',

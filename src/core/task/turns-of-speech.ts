@@ -204,6 +204,7 @@ const PLAIN: [string, RegExp, string][] = [
     '$1$3 $2',
   ],
   ['out ', /\b(scoop|spoon|take|cut|dig)\s+out\s+(?=(?:flesh|seeds?|pits?|stones?|cores?|pulp|insides?)\b)/gi, '$1 out the '],
+  ['air fry', /\bair fry(?=\b|ing\b)/gi, 'air-fry'],
   ['enough', /\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
   ['return', /\b(return\b[^.;]*?\bto the (?:pan|pot|wok|skillet))\s+to\s+(?:warm|heat)(?: through)?\b/gi, '$1. Heat through'],
   ['covered', /\b(microwave|cook|simmer|bake|roast)\s*,\s*covered\s*,?\s+/gi, 'cover, then $1 '],

@@ -1,4 +1,5 @@
 // Puts one fault right: applies the change that a finding offers. The steps given stay as they were.
+import { itemName } from '../../recipe/item-name';
 import type { Ingredient } from '../../recipe/recipe';
 import { techniqueById } from '../../technique/lexicon';
 import { toolById } from '../../technique/tools';
@@ -98,13 +99,13 @@ function fetchLater(
 ): Step[] {
   const one = ingredients[ingredient];
   if (!one || !steps.some((s) => s.key === before)) return [...steps];
-  const name = one.item.charAt(0).toLowerCase() + one.item.slice(1);
+  const name = itemName(one.item);
   const rest = steps.flatMap((s) => {
     if (!isGather(s) || !s.uses.some((u) => u.ingredient === ingredient)) return [s];
     const uses = s.uses.filter((u) => u.ingredient !== ingredient);
     if (uses.length === 0 && s.tools.length === 0) return [];
     const place = /^From ([^,]+),/.exec(s.text)?.[1] ?? 'the fridge';
-    const names = uses.map((u) => u.item.charAt(0).toLowerCase() + u.item.slice(1));
+    const names = uses.map((u) => itemName(u.item));
     const list = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : (names[0] ?? '');
     return [{ ...s, uses, text: `From ${place}, get ${list}.`, small: names.flatMap((n) => [`Find the ${n}.`, 'Put it on the table.']) }];
   });
