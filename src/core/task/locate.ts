@@ -9,6 +9,7 @@ import type { Clause } from './clauses';
 import { objectPhrase } from '../plan/object-phrase';
 import { nameOf } from './ready';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
+import { mentionsHere } from './mentions-here';
 import { inside } from './push';
 import type { Located, State } from './state';
 import { techniqueHere } from './technique-here';
@@ -77,7 +78,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   // "stir in half of it": of what was spoken of last
   const only = state.objectUses.length === 1 ? state.recipe.ingredients[state.objectUses[0]!] : undefined;
   if (only) rest = rest.replace(/\b(half|rest|third|quarter)\s+of\s+(?:it|them)\b/i, `$1 of the ${nameOf(only)}`);
-  const mentions = mentionsIn(rest, state.names, state.used);
+  const mentions = mentionsHere(state, rest);
   // a floured board is no flour
   for (let k = mentions.length - 1; k >= 0; k--) if (/^floured\b/i.test(rest.slice(mentions[k]!.at))) mentions.splice(k, 1);
   // "butter the toast": the verb names what goes on

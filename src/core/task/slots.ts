@@ -1,5 +1,6 @@
 // Takes what follows a verb apart into slots: the object, and one phrase for each preposition.
-import { mentionsIn, type Mention } from './mentions';
+import type { Mention } from './mentions';
+import { mentionsHere } from './mentions-here';
 import { isContainer, type Located, type State } from './state';
 
 /** A noun phrase of a clause, with the preposition before it; the object has none. */
@@ -96,7 +97,7 @@ function leadOf(state: State, c: Located): Phrase | null {
     text: m[2]!,
     from: -1,
     to: -1,
-    mentions: mentionsIn(m[2]!, state.names, state.used),
+    mentions: mentionsHere(state, m[2]!),
     vessel: tool?.id ?? null,
     vesselAt: tool?.at ?? -1,
     pronoun: null,

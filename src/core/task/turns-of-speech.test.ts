@@ -30,7 +30,7 @@ describe('a turn of speech becomes the actions that it holds', () => {
     ['Push a lolly stick into the end.', 'Push a lolly stick into the end.'],
     ['Tip in the beans (drained and rinsed).', 'Drain the beans. Rinse the beans. Tip in the beans.'],
     ['Tip in the beans (400 g).', 'Tip in the beans (400 g).'],
-    ['Half fill the tin with water and add that too.', 'Fill the tin with water and add the water.'],
+    ['Half fill the tin with water and add that too.', 'Fill the tin half full with water and add the water.'],
     [
       'Bake for 20 to 25 minutes, turning once, until golden.',
       'Bake for 10 minutes. Turn over. Bake for 10-15 minutes more, until golden.',

@@ -258,6 +258,7 @@ const PLAIN: [string, RegExp, string][] = [
   [' be', /,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],
   ['oven', /(^|[.!?;]\s+)oven:?\s+(?:on\s+)?(?:(?:at|to)\s+)?(?=\d)/gi, '$1heat the oven to '],
   ['get the', /^get the (oven|grill)\b(?:\s+nice and)?\s+hot\b/i, 'heat the $1'],
+  ['fill', /\bhalf[- ]fill\s+([^.;,]{3,40}?)\s+with\b/gi, 'fill $1 half full with'],
   ['fill', /\bhalf[- ]fill\b/gi, 'fill'],
   ['till', /\btill\b/gi, 'until'],
   // "with a hand blender or in a blender": the first will do

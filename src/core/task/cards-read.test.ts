@@ -1,0 +1,134 @@
+// Kinds of faults that were found where cards were read one by one beside their recipe, a test for each.
+import { describe, expect, test } from 'vitest';
+import { readFileSync } from 'node:fs';
+import { build, own, step } from '../../../tests/cases/built';
+import { readRecipe } from '../recipe/read';
+import { buildTask } from './build';
+
+const texts = (ingredients: string, method: string, title?: string) => build(ingredients, method, title).steps.map((s) => s.text);
+const recipe = (name: string) =>
+  buildTask(readRecipe(readFileSync(new URL(`../../../tests/recipes/${name}.txt`, import.meta.url), 'utf8')).recipe, { grain: 'standard' });
+
+describe('nothing is left behind, and nothing taken that stays', () => {
+  test('a bay leaf that is thrown away does not take the stew with it: the meat in it is still checked', () => {
+    const task = recipe('beef-barley-soup');
+    expect(step(task, /^Taste/).text).toBe('Taste the soup.');
+    expect(task.steps.some((s) => s.technique === 'take-temperature' && /beef/.test(s.text))).toBe(true);
+  });
+  test('two bowls that were mixed come together where the recipe says only "combine"', () => {
+    const steps = own(
+      build(
+        '3 cups rolled oats\n1 tsp baking powder\n2 eggs\n1 cup milk',
+        'Mix the oats and baking powder in one bowl and the eggs and milk in another. Combine.',
+      ),
+    );
+    expect(steps.slice(-2)).toMatchObject([
+      { into: 'large-bowl', tools: expect.arrayContaining(['bowl', 'large-bowl']) },
+      { technique: 'mix', into: 'large-bowl' },
+    ]);
+  });
+  test('one bowl that is combined twice stays one bowl', () => {
+    const steps = own(build('200 g flour\n2 eggs', 'Mix the flour and eggs in a bowl. Combine.'));
+    expect(steps.filter((s) => s.technique === 'add').every((s) => s.into === 'bowl')).toBe(true);
+  });
+  test('spinach that went into the ricotta is no veg to be spooned over', () => {
+    const all = texts(
+      '200 g spinach\n250 g ricotta\n1 courgette\n1 red pepper',
+      'Mix the spinach and ricotta in a bowl. Put half of the veg in a baking dish.',
+    );
+    expect(all.some((text) => /courgette (?:in|into) (?:a|the) baking dish/.test(text))).toBe(true);
+    expect(all.some((text) => /spinach in (?:a|the) baking dish/.test(text))).toBe(false);
+  });
+});
+
+describe('one microwave, one jug, small bowls as many as are wanted', () => {
+  test('the bowl comes out before the plate goes in', () => {
+    const all = texts(
+      '1 can refried beans\n4 tortillas',
+      'Tip the beans into a bowl and microwave for 2 minutes. Put the tortillas on a plate and microwave for 20 seconds.',
+    );
+    const out = all.indexOf('Take the bowl out of the microwave.');
+    expect(out).toBeGreaterThan(0);
+    expect(out).toBeLessThan(all.indexOf('Put the plate in the microwave.'));
+  });
+  test('a jug is emptied before it measures the next', () => {
+    const all = texts('350 ml milk\n50 ml cream\n2 eggs', 'Beat the eggs with the milk and the cream in a bowl.');
+    const [milk, tipped, cream] = [/^Fill the jug to 350/, /^Tip the milk from the jug/, /^Fill the jug to 50/].map((words) =>
+      all.findIndex((text) => words.test(text)),
+    );
+    expect([milk! >= 0, milk! < tipped!, tipped! < cream!]).toEqual([true, true, true]);
+  });
+  test('small bowls are counted where they are fetched', () => {
+    expect(step(recipe('fish-pie'), /small bowls?\b/).text).toContain('5 small bowls');
+  });
+  test('"a spoonful of apple" is not weighed as all of it', () => {
+    expect(
+      texts('1 apple (about 225 g)\n1 sheet puff pastry', 'Chop the apple. Put a spoonful of apple on the pastry.').join(' '),
+    ).not.toMatch(/Weigh/);
+  });
+});
+
+describe('words', () => {
+  test('what is counted out of more keeps its count; halves stay halves', () => {
+    const all = texts(
+      '9 lasagne sheets\n250 g ricotta\n1 egg',
+      'Beat the ricotta with the egg in a bowl. Lay 3 sheets of lasagne in a dish. Spoon over half of the ricotta mixture.',
+    );
+    expect(all).toContain('Lay 3 sheets of lasagne in a dish.');
+    expect(all.some((text) => /half of the ricotta mixture/.test(text))).toBe(true);
+  });
+  test('several cans are all opened', () => {
+    expect(texts('3 x 400 g tins chopped tomatoes', 'Simmer the tomatoes in a pan for 20 minutes.')).toContain(
+      'Open the 3 cans of chopped tomatoes.',
+    );
+  });
+  test('what goes along with a thing goes where it goes', () => {
+    const all = texts('2 tbsp oil\n1 onion', 'Add the oil to the pan along with the onion and soften for 5 mins.');
+    expect(all).toContain('Add the onion to the pan.');
+    expect(all.some((text) => /pan and the onion/.test(text))).toBe(false);
+  });
+  test('cakes that were shaped stay cakes while they are brushed, baked and cooled', () => {
+    const said = own(
+      build(
+        '500 g potatoes\n1 egg\n1 tbsp oil',
+        'Mash the potatoes with the egg. Shape the mixture into 8 flat cakes. Put on a tray, brush with the oil and bake for 20 minutes. Cool for 5 minutes.',
+      ),
+    ).map((s) => s.text);
+    expect(said).toEqual(expect.arrayContaining(['Brush the cakes with the oil.', 'Bake the cakes for 20 minutes.']));
+    expect(said.some((text) => /mixture/.test(text.slice(text.indexOf('cakes'))))).toBe(false);
+  });
+  test('the oil that fritters are fried in goes without saying', () => {
+    const said = recipe('courgette-fritters').steps.map((s) => s.text);
+    expect(said).toContain('Turn the mixture over.');
+    expect(said.some((text) => /everything in the frying pan/.test(text))).toBe(false);
+  });
+  test.each([
+    ["Mum's Bread Pudding", 'Serve the bread pudding.'],
+    ["Shepherd's Pie", "Serve the shepherd's pie."],
+  ])('%s', (title, served) => expect(texts('2 slices bread', 'Toast the bread.', title)).toContain(served));
+  test.each([
+    ['1 tsp Worcestershire sauce', 'Fill the 1 tsp with Worcestershire sauce.'],
+    ['1 tsp Smoked paprika', 'Fill the 1 tsp with smoked paprika.'],
+  ])('a name keeps the capital that it has: %s', (line, measured) =>
+    expect(texts(`${line}\n1 onion`, 'Mix all the ingredients in a bowl.')).toContain(measured),
+  );
+});
+
+describe('heat when it is wanted', () => {
+  test('an air fryer is lit a few minutes before, an oven first', () => {
+    const at = (name: string, technique: string) => recipe(name).steps.findIndex((s) => s.technique === technique);
+    expect(at('air-fryer-scones', 'preheat-oven')).toBeGreaterThan(at('air-fryer-scones', 'rub-in'));
+    expect(at('air-fryer-scones', 'preheat-oven')).toBeLessThan(at('air-fryer-scones', 'air-fry'));
+    expect(at('fish-cakes', 'preheat-oven')).toBeLessThan(at('fish-cakes', 'boil'));
+  });
+  test('an oven does not stand hot and empty for more than an hour', () => {
+    const { steps } = recipe('cottage-pie');
+    const on = steps.findIndex((s) => s.technique === 'preheat-oven');
+    expect(on).toBeGreaterThan(steps.findIndex((s) => s.technique === 'simmer'));
+    expect(on).toBeLessThan(steps.findIndex((s) => s.technique === 'bake'));
+  });
+  test('it has come to a simmer in as long as it takes to boil', () => {
+    const simmer = step(build('1 can tomatoes', 'Put the tomatoes in a pan. Bring to a simmer, then cook for 20 minutes.'), /to a simmer/);
+    expect(simmer.minutes.waiting).toBeLessThan(10);
+  });
+});
