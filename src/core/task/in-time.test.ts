@@ -21,7 +21,7 @@ describe('for the last minutes, and after some minutes', () => {
     const all = texts(method);
     const added = all.findIndex((text) => /broccoli (?:to|into) the (?:same )?(?:sauce)?pan/.test(text));
     expect(all[added]).not.toMatch(/minutes/);
-    expect([all.indexOf(first!) < added, added < all.indexOf(last!)]).toEqual([true, true]);
+    expect([all.indexOf(first) < added, added < all.indexOf(last)]).toEqual([true, true]);
   });
   test('of 8 to 10 minutes both ends are parted', () => {
     expect(
