@@ -31,6 +31,7 @@ export type Lack =
   | { fact: 'dry-measure'; measures: { measure: string; label: string }[]; from: string }
   | { fact: 'empty-measure'; measure: string; label: string; lot: Lot }
   | { fact: 'checked'; foods: number[] }
+  | { fact: 'cooked'; foods: number[] }
   | FormLack;
 
 type Law = (world: World, step: Played, lots: Lot[], works: Works) => Lack[];
@@ -245,8 +246,10 @@ const measures: Law = (world, step, _lots, { act }) => {
   ];
 };
 
-/** Ingredients whose inside nobody has looked at. */
-export const uncheckedIn = (lots: readonly Lot[]): number[] => [...new Set(lots.flatMap((lot) => [...lot.unchecked]))];
+/** Ingredients that were on the heat, and whose inside nobody has looked at; or that were on none. */
+export const uncheckedIn = (lots: readonly Lot[], wasHeated = true): number[] => [
+  ...new Set(lots.flatMap((lot) => [...lot.unchecked].flatMap(([i, heated]) => (heated === wasHeated ? [i] : [])))),
+];
 
 /** Acts by which food goes from the heat toward the plate. */
 const TO_THE_PLATE = new Set<Act>(['serve', 'eat', 'store']);
@@ -255,8 +258,17 @@ const checked: Law = (world, step, lots, { act, traits }) => {
   const cut = act === 'ready' && (traits.has('blade') || traits.has('hand') || kindOf(step.technique) === 'tear');
   if (!TO_THE_PLATE.has(act) && !cut) return [];
   const meant = TO_THE_PLATE.has(act) ? world.lots : lots;
-  const open = meant.filter((lot) => lot.cooked && lot.unchecked.size > 0);
-  return open.length > 0 ? [{ fact: 'checked', foods: uncheckedIn(open) }] : [];
+  const open = uncheckedIn(meant);
+  if (open.length > 0) return [{ fact: 'checked', foods: open }];
+  // meat that lies on the plate and was on no heat: nobody can say by what it should have been cooked
+  const raw =
+    act === 'serve'
+      ? uncheckedIn(
+          world.lots.filter((lot) => lot.at !== null),
+          false,
+        )
+      : [];
+  return raw.length > 0 ? [{ fact: 'cooked', foods: raw }] : [];
 };
 
 const LAWS: readonly Law[] = [

@@ -283,7 +283,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
   check: (world, step, lots, works) => {
     if (!works.traits.has('tests')) return;
     const all = lots.length > 0 ? lots : world.lots.filter((lot) => lot.cooked);
-    for (const lot of all) lot.unchecked.clear();
+    for (const lot of all) for (const [i, heated] of lot.unchecked) if (heated) lot.unchecked.delete(i);
   },
   cool: (world, step, lots) => {
     const vessel = vesselOf(step);

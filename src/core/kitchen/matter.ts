@@ -51,7 +51,7 @@ export function join(world: World, vessel: string): void {
     for (const [i, share] of lot.parts) first.parts.set(i, (first.parts.get(i) ?? 0) + share);
     for (const form of lot.forms) first.forms.add(form);
     for (const hazard of lot.raw) first.raw.add(hazard);
-    for (const i of lot.unchecked) first.unchecked.add(i);
+    for (const [i, heated] of lot.unchecked) first.unchecked.set(i, heated && (first.unchecked.get(i) ?? true));
     first.hotUntil = Math.max(first.hotUntil, lot.hotUntil);
     first.cooked &&= lot.cooked;
     first.name ??= lot.name;
@@ -81,6 +81,7 @@ export const bareOf = (lots: readonly Lot[]): readonly Lot[] =>
 export function cook(world: World, vessel: string): void {
   for (const lot of contents(world, vessel)) {
     lot.cooked = true;
+    for (const i of lot.unchecked.keys()) lot.unchecked.set(i, true);
     lot.hotUntil = Math.max(lot.hotUntil, world.clock + HOT.food);
     lot.raw.clear();
   }

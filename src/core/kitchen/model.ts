@@ -71,8 +71,8 @@ export type Lot = {
   forms: Set<string>;
   /** What its raw parts leave on hands and tools. */
   raw: Set<Hazard>;
-  /** Ingredients in it whose inside has to be hot enough and was not looked at. */
-  unchecked: Set<number>;
+  /** Ingredients in it whose inside has to be hot enough and was not looked at: whether they were on the heat. */
+  unchecked: Map<number, boolean>;
   hotUntil: number;
   /** Worked into one: its parts can no longer be had one by one. */
   joined: boolean;

@@ -106,7 +106,7 @@ export function split(world: World, lot: Lot, ingredient: number, share: number)
     parts: new Map([[ingredient, share]]),
     forms: new Set(lot.forms),
     raw: new Set(lot.raw),
-    unchecked: new Set(lot.unchecked),
+    unchecked: new Map(lot.unchecked),
   };
   lot.parts.set(ingredient, has - share);
   world.lots.push(part);
@@ -125,7 +125,7 @@ function lifted(world: World, lot: Lot, ingredient: number): Lot {
     parts: new Map([[ingredient, lot.parts.get(ingredient)!]]),
     forms: new Set(lot.forms),
     raw: new Set(lot.raw),
-    unchecked: new Set([...lot.unchecked].filter((i) => i === ingredient)),
+    unchecked: new Map([...lot.unchecked].filter(([i]) => i === ingredient)),
     joined: false,
     name: null,
   };

@@ -54,7 +54,7 @@ export function newWorld(ingredients: readonly Ingredient[], system: MeasureSyst
       at: null,
       forms: new Set(),
       raw: new Set(k.raw === 'raw-meat' || k.raw === 'raw-fish' || (k.raw === 'raw-flour' && k.food?.category === 'pastry') ? [k.raw] : []),
-      unchecked: new Set(k.raw === 'raw-meat' || k.raw === 'raw-fish' ? [k.index] : []),
+      unchecked: new Map(k.raw === 'raw-meat' || k.raw === 'raw-fish' ? [[k.index, false]] : []),
       hotUntil: 0,
       joined: false,
       portion: false,

@@ -4,6 +4,7 @@ import type { Known, Lot, World } from '../kitchen/model';
 import { foodIs } from '../recipe/food';
 import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { hasMark, toolById } from '../technique/tools';
+import { worksOf } from '../technique/works';
 
 /** What a recipe calls its tools, the dish that it makes, "soup", and what it bakes: "muffins". */
 export type Calls = { tools: ReadonlyMap<string, string>; dish: string | null; baked?: string | null; foods?: ReadonlyMap<number, string> };
@@ -36,7 +37,7 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const only = lots.length === 1 && lots[0]!.joined ? lots[0]! : null;
   // flour that butter and water were worked into is flour no more, nor a lime's juice in a dressing the lime
   const worked = only !== null && shown.length === 1 && isWorkedIn(shown[0]!) && parts.length > 1;
-  const dish = calls.dish && place !== null && parts.length > MOST_NAMED && lots.some((lot) => lot.cooked) ? calls.dish : null;
+  const dish = calls.dish && place !== null && parts.length > MOST_NAMED && lots.some(wasHeated) ? calls.dish : null;
   // potatoes in oil and spices are potatoes
   const many = parts.length > MOST_NAMED && lots.every((lot) => lot.joined) && (main.length > 1 || dish !== null);
   const few = shown.length > 0 && shown.length <= MOST_NAMED && !many;
@@ -54,6 +55,9 @@ function apartOf(world: World, lots: readonly Lot[], calls: Calls): string | nul
   const names = [...new Set(bare.map((lot) => nameLots(world, [lot], null, calls)))];
   return names.every((name) => /^the /.test(name) && !/ and |mixture$/.test(name)) ? listOf(names) : null;
 }
+
+/** Cooked in its own liquid, though cold milk came to it. */
+const wasHeated = (lot: Lot) => lot.cooked || (lot.joined && [...lot.forms].some((kind) => worksOf(kind).traits.has('wet')));
 
 const isWorkedIn = ({ food }: Known) => food?.form === 'powder' || food?.category === 'citrus' || food?.category === 'juice';
 
@@ -137,6 +141,7 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
       const name = lots.length > 0 ? nameLots(world, lots, from, calls) : '';
       // what was shaped of several things has a name that no ingredient has, until it is baked
       const shaped =
+        /parcels?$/.test(other) ||
         lots.length < 2 ||
         lots.every((lot) => isShaped(lot) || lot.forms.has('cut') || [...lot.parts.keys()].every((i) => world.ingredients[i]!.minor));
       const isShape =

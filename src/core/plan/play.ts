@@ -200,9 +200,9 @@ function checkAfterOven(world: World, step: Played, rest: readonly Played[], lin
 }
 
 function check(world: World, vessel: string, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
-  const open = contents(world, vessel).filter((lot) => lot.cooked && lot.unchecked.size > 0);
+  const open = uncheckedIn(contents(world, vessel));
   if (open.length === 0) return [];
-  const lack: Lack = { fact: 'checked', foods: uncheckedIn(open) };
+  const lack: Lack = { fact: 'checked', foods: open };
   const steps = provide(lack, world, calls, line).flatMap((own) =>
     doIt(world, { ...own, into: vessel, tools: ['thermometer', vessel] }, calls, rest, 1),
   );

@@ -222,6 +222,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
     ];
   },
   'empty-measure': ({ label, lot, measure }, world, calls) => [emptied(world, lot, measure, label, bowlFor(world, lot), calls)],
+  cooked: () => [],
   checked: ({ foods: open }, world) => {
     const least = temperatureFor(open.map((i) => world.ingredients[i]!));
     const things = listOf(open.map((i) => `the ${world.ingredients[i]!.name}`));

@@ -2,7 +2,7 @@
 import { itemName } from '../recipe/item-name';
 import { actOfKind, kindHas, type Act } from '../technique/works';
 import { CLASS_FACTOR } from '../kitchen/index';
-import { findFood, nameWords } from '../recipe/food';
+import { findFood, nameWords, singular } from '../recipe/food';
 import type { Keep } from '../recipe/food-model';
 import type { Recipe } from '../recipe/recipe';
 import { techniqueById, kindOf } from '../technique/lexicon';
@@ -172,7 +172,10 @@ function foodCalls({ ingredients, instructions }: Recipe): Map<number, string> {
       const item = ingredients[m.ingredient]!.item.toLowerCase();
       // what is in the bags is no tea yet
       const isPacked = /\b(?:bag|cube|sachet|pod)s?$/.test(item);
-      if (calls.has(m.ingredient) || said.length >= item.length || isPacked || /juice|zest|water|sauce/.test(said)) continue;
+      // "the egg halves", of four eggs
+      const head = item.split(' ').at(-1)!;
+      const isOne = singular(head) !== head && singular(head) === said.split(' ').at(-1);
+      if (isOne || calls.has(m.ingredient) || said.length >= item.length || isPacked || /juice|zest|water|sauce/.test(said)) continue;
       const isAlone = found.filter((other) => other.at === m.at).length === 1;
       const saidWords = nameWords(said);
       const means = words.filter((own) => own.some((w) => saidWords.includes(w))).length;
@@ -191,7 +194,7 @@ const dishOf = (title: string): string | null =>
 const bakedOf = (title: string): string | null =>
   [
     ...title.matchAll(
-      /\b(?:cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?)\b/gi,
+      /\b(?:cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?|bakes|bars|twists|turnovers|pasties|puffs|traybakes?|shortbread|knots)\b/gi,
     ),
   ]
     .at(-1)?.[0]

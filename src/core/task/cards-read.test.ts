@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 import { build, own, step } from '../../../tests/cases/built';
 import { readRecipe } from '../recipe/read';
 import { buildTask } from './build';
+import { dryRun } from './dry-run/index';
 
 const texts = (ingredients: string, method: string, title?: string) => build(ingredients, method, title).steps.map((s) => s.text);
 const recipe = (name: string) =>
@@ -129,5 +130,78 @@ describe('heat when it is wanted', () => {
   test('it has come to a simmer in as long as it takes to boil', () => {
     const simmer = step(build('1 can tomatoes', 'Put the tomatoes in a pan. Bring to a simmer, then cook for 20 minutes.'), /to a simmer/);
     expect(simmer.minutes.waiting).toBeLessThan(10);
+  });
+});
+
+describe('meat and fish are judged, whatever comes to them', () => {
+  const found = (ingredients: string, method: string) => dryRun(build(ingredients, method)).map((f) => `${f.code} ${f.about}`);
+  test('meat that no step cooks is told where it is served', () => {
+    expect(found('2 chicken breasts', 'Slice the chicken. Put the chicken on a plate. Serve.')).toContain('not-cooked chicken breasts');
+    expect(
+      found('2 chicken breasts\n1 tbsp oil', 'Fry the chicken in the oil for 8 minutes. Serve.').filter((f) => /not-c/.test(f)),
+    ).toEqual([]);
+  });
+  test('the step that cooks it left out: it is raw', () => {
+    const task = build('2 salmon fillets\n1 lemon', 'Put the salmon on a tray. Bake at 180 C for 15 minutes. Serve with the lemon.');
+    const raw = {
+      ...task,
+      steps: task.steps.filter((s) => s.into !== 'oven' && s.technique !== 'take-out-oven' && s.technique !== 'take-temperature'),
+    };
+    expect(dryRun(raw).map((f) => f.code)).toContain('not-cooked');
+    expect(dryRun(task).map((f) => f.code)).not.toContain('not-cooked');
+  });
+  test('cold corn stirred in afterwards does not hide that the mince was not looked at', () => {
+    const task = recipe('taco-rice');
+    expect(task.steps.filter((s) => s.technique === 'take-temperature').map((s) => s.text)).toEqual([
+      'Check the lean ground turkey with the thermometer: 74 °C (165 °F) in the middle.',
+    ]);
+  });
+  test('what lies in a parcel goes where the parcel goes, into the oven too', () => {
+    const task = build(
+      '2 salmon fillets\n1 courgette\n1 lemon',
+      'Cut two squares of baking paper. Lay the salmon in the middle of each square. Add the lemon. Fold the paper over. Put the parcels on a tray. Bake at 200 C for 15 minutes.',
+    );
+    expect(task.steps.map((s) => s.text)).toContain('Bake the parcels at 200 C for 15 minutes.');
+    expect(task.steps.some((s) => s.technique === 'take-temperature' && /salmon/.test(s.text))).toBe(true);
+  });
+});
+
+describe('what is spoken of', () => {
+  test('the fish that was patted dry is seasoned, not the beans in the pan', () => {
+    const all = texts(
+      '2 salmon fillets\n150 g green beans\n1 tsp salt',
+      'Cook the beans in a pan of boiling water for 4 minutes. Drain. Pat the salmon dry and season with the salt.',
+    );
+    expect(all).toContain('Season the salmon with the salt.');
+  });
+  test('a slice under its chocolate is cut, and not the chocolate', () => {
+    expect(recipe('../more-recipes/no-bake-chocolate-oat-slice').steps.find((s) => /into squares/.test(s.text))?.text).toBe(
+      'Cut the mixture into squares.',
+    );
+  });
+  test('koftas are koftas again where the recipe calls them so', () => {
+    expect(recipe('../judged/first/turkey-koftas').steps.map((s) => s.text)).toContain('Drain the koftas on kitchen paper.');
+  });
+  test('eggs stay several, though a line says "egg halves"', () => {
+    expect(recipe('spinach-egg-curry').steps.map((s) => s.text)).toContain('Peel the eggs.');
+  });
+  test('a soup stays the soup when cold milk comes to it', () => {
+    expect(recipe('../judged/first/leek-potato-pot').steps.map((s) => s.text)).toContain('Warm the soup through.');
+  });
+  test('seeds that are scattered in the end are not in "everything"', () => {
+    const seeds = recipe('../more-recipes/sushi-style-rice-salad').steps.filter(
+      (s) => /sesame seeds/.test(s.text) && s.into === 'slow-cooker',
+    );
+    expect(seeds).toHaveLength(1);
+  });
+  test('"mix just until combined" is an act of its own', () => {
+    expect(
+      texts('200 g flour\n200 ml milk', 'Put the flour in a bowl. Pour the milk into the flour and mix just until combined.').some((t) =>
+        /^Mix/.test(t),
+      ),
+    ).toBe(true);
+  });
+  test('"before moving to a rack" moves them there', () => {
+    expect(recipe('../judged/second/banana-oat-bakes').steps.map((s) => s.text)).toContain('Move the bakes to a wire rack.');
   });
 });

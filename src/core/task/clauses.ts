@@ -1,5 +1,4 @@
 // Splits an instruction into its single actions: "Peel, core and dice the apples, then put them in a bowl" is four.
-import { table } from '../amount/table';
 import { plainNumbers } from '../amount/quantity';
 import { findFood } from '../recipe/food';
 import { isTold } from '../recipe/method-lines';
@@ -41,7 +40,7 @@ const CONDITION =
 const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top of)\b/i;
 
 const OBJECT_START =
-  /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|until|so|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|tightly|loosely|gently|thoroughly|lightly|occasionally|through|down|under|around|between|among|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
+  /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|just until|just till|until|so|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|tightly|loosely|gently|thoroughly|lightly|occasionally|through|down|under|around|between|among|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight)\b/i;
 const DETERMINER = /^(?:the|it|them|these|those|a|an|one|each|all|both|your|everything|\d+|any|half)\b/i;
 
 // "min." before a capital is both an abbreviation and an end; "approx." never ends anything, and "in." is one only behind a number.
@@ -222,34 +221,12 @@ function splitAtVerbs(text: string): Part[] {
     .filter((p) => p.text);
 }
 
-// "-ing" forms whose imperative is not the form without it.
-const GERUNDS = table<string>({
-  serving: 'serve',
-  slicing: 'slice',
-  dicing: 'dice',
-  removing: 'remove',
-  placing: 'place',
-  baking: 'bake',
-  cutting: 'cut',
-  putting: 'put',
-  chopping: 'chop',
-  stirring: 'stir',
-  flipping: 'flip',
-  whipping: 'whip',
-  tipping: 'tip',
-  dividing: 'divide',
-  shaping: 'shape',
-  grating: 'grate',
-  using: 'use',
-  storing: 'store',
-  making: 'make',
-  taking: 'take',
-  whisking: 'whisk',
-  topping: 'top',
-  setting: 'set',
-  freezing: 'freeze',
-});
-const imperativeOf = (gerund: string) => GERUNDS.get(gerund) ?? gerund.replace(/ing$/, '');
+/** "placing" is place, "cutting" cut, "turning" turn: whichever of these is a verb of the kitchen. */
+function imperativeOf(gerund: string): string {
+  const stem = gerund.replace(/ing$/, '');
+  const forms = [stem, `${stem}e`, stem.replace(/(.)\1$/, '$1')];
+  return forms.find((form) => KITCHEN_VERBS.has(form)) ?? stem;
+}
 
 /** "Stand 10 minutes before turning out onto a rack", "blend, adding the milk": two actions, where the second names what it is done to. */
 function withLaterAction(part: Part): Part[] {

@@ -106,7 +106,8 @@ function panFor(state: State, c: Located, id: string, fresh: readonly Mention[],
     if (taken || (state.hob && isHeld(state, state.hob) && !isOnlyWater(state))) return freePan(state, 'saucepan');
     return held && isPan(held) ? held : (state.hob ?? 'saucepan');
   }
-  if (held && isPan(held)) return held;
+  // what is under the grill meanwhile is not fried on
+  if (held && isPan(held) && !(c.meanwhile && held === state.inOven)) return held;
   if (
     held &&
     toolById(held)?.kind === 'cookware' &&

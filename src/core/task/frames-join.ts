@@ -50,7 +50,7 @@ export function join(state: State, c: Located): void {
     state.objectUses.length > 0 &&
     state.objectUses.every((i) => !state.placed.has(i));
   const to = (mine !== null && isMash ? mine : null) ?? (isLoose ? mixingBowl(state) : vesselToJoin(state, c, said, goal, insertion));
-  if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) Object.assign(said, allBut(state, goal.vessel));
+  if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) Object.assign(said, allBut(state, c, goal.vessel));
   // the soup is blended in the blender: it has to be there
   if (to === 'blender' && said.fresh.length + said.there.length === 0 && spokenAt !== null && spokenAt !== to)
     said.there.push(...inside(state, spokenAt));

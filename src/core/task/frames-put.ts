@@ -29,7 +29,7 @@ import {
   withWorkedIn,
 } from './put-meaning';
 import { goalWords, madeWords, pourWater, putIn, saidOf, there, unlistedIn, waterIn } from './put-cards';
-import { allBut, frameOf, goalOf, liesAt, PIECE, placeOf, thingsOf, type Frame, type Things } from './things';
+import { allBut, frameOf, goalOf, handledAlone, liesAt, PIECE, placeOf, thingsOf, type Frame, type Things } from './things';
 
 /** Verbs with which a thing is put on another: "sprinkle the rice with cheese". */
 const isWithVerb = (c: Located) =>
@@ -60,7 +60,7 @@ export function put(state: State, c: Located): void {
         fresh: [...object.fresh, ...frame.beside, ...(hasWith ? withs.fresh : [])],
         there: [...object.there, ...(hasWith ? withs.there : [])],
       };
-  if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) theme = allBut(state, goal.vessel);
+  if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) theme = allBut(state, c, goal.vessel);
   const nothingSaid = frame.theme === null && !withFrame && object.fresh.length + object.there.length + frame.beside.length === 0;
   if (nothingSaid) {
     const spoken = spokenFor(state, goal.vessel);
@@ -108,7 +108,8 @@ export function put(state: State, c: Located): void {
       state.used.add(m.ingredient);
     }
   // rubbed or seasoned where it lies by itself
-  if (withFrame && object.fresh.length > 0 && frame.goal === null) return coatAlone(state, c, theme, object.fresh);
+  const alone = object.fresh.length > 0 ? object.fresh : frame.theme === null ? handledAlone(state) : [];
+  if (withFrame && alone.length > 0 && frame.goal === null) return coatAlone(state, c, theme, alone);
   // "tip on the wedges", "pour on the boiling water": they go on what is at hand
   const said =
     frame.particle && frame.theme && /^(?:on|over)$/.test(frame.theme.prep ?? '')
@@ -129,6 +130,8 @@ export function put(state: State, c: Located): void {
   // "brush the tops with oil": the parcels are still what is spoken of
   if (withFrame)
     focusOn(state, base.length > 0 ? base : state.objectUses, base.length > 0 && frame.theme?.pronoun === null ? null : state.object);
+  else if (RUNS_OVER.test(c.verb ?? '') && /^(?:the )?tops?\b/i.test(frame.goal?.text ?? '') && isHeld(state, to))
+    focusOn(state, beneath(state, to), null);
   else if (goal.lots.length + under.length > 0 && frame.goal?.vessel === null)
     // "spread the sauce inside. Fill with": it is the bread that is filled
     focusOn(

@@ -3,7 +3,7 @@ import { objectPhrase } from '../plan/object-phrase';
 import { listOf } from '../plan/naming';
 import { findFood, foodIs } from '../recipe/food';
 import { PART, PARTS } from '../recipe/part-nouns';
-import { hasMark } from '../technique/tools';
+import { findTools, hasMark } from '../technique/tools';
 import { worksOf, type Act } from '../technique/works';
 import { shortTitle } from './dish-title';
 import { isTarget } from './locate';
@@ -68,6 +68,9 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   if (act === 'off' || act === 'ring-set') return heatWords(c, rest);
   if (act === 'off-ring' && (!objectPhrase(rest) || /^(?:(?:it|them)\s+)?(?:off|from)\b/i.test(rest)) && (state.hob ?? state.container))
     return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest.replace(/^(?:it|them)\s+/i, '')}`;
+  // "divide between two pots", of a dish that is called after its pots
+  if (act === 'serve' && /^(?:between|among|into)\b/i.test(rest) && findTools(state.recipe.title.split(' ').at(-1)!).length > 0)
+    return `${hole('thing', spokenOf(state))} ${rest}`;
   if (act === 'serve' && !objectPhrase(rest))
     return `${isDishItself(state, rest) ? hole('spoken', spokenOf(state)) : `the ${shortTitle(state.recipe.title)}`} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
@@ -105,11 +108,11 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   // "top each one with jam": each of what stands there
   if (/^each one with\b/i.test(rest) && act === 'put' && /^(?:top|finish|decorate|dot)$/.test(c.verb ?? '')) return rest;
   if (/^with\b/i.test(rest) && act === 'put')
-    return `${(state.container ? filledThing(state, c, state.container) : null) ?? there} ${rest}`;
+    return `${(state.container ? filledThing(state, c, state.container) : null) ?? (handledAlone(state).length > 0 ? hole('spoken', null) : there)} ${rest}`;
   // "toss with the oil": what lies there already
   if (/^with\b/i.test(rest) && act === 'join' && named.length > 0) return `${hole('held', null)} ${rest}`;
   if (id === 'season' && !/\bwith\b/i.test(rest))
-    return `${objectPhrase(rest) ? withPronoun(state, rest) : `${there} ${rest}`}${seasonedWith(state, c)}`;
+    return `${objectPhrase(rest) ? withPronoun(state, rest) : `${handledAlone(state).length > 0 ? hole('spoken', null) : there} ${rest}`}${seasonedWith(state, c)}`;
   if (id === 'pat-dry' && /^dry\b/i.test(rest)) return `${thing} ${rest}`;
   // "remove the stalks and chop them", where the stalks are spoken of again
   const part = act === 'ready' && /^them\b/i.test(rest) && c.mentions.length === 0 ? partUsedLater(state, c) : null;

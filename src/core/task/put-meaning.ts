@@ -35,7 +35,7 @@ export function overWhat(state: State, c: Located, frame: Frame): string | null 
 }
 
 /** What is poured or scattered has no name of its own any more. */
-export const RUNS_OVER = /^(?:pour|drizzle|sprinkle|scatter|season|cover|crumble|squeeze)$/;
+export const RUNS_OVER = /^(?:pour|drizzle|sprinkle|scatter|season|cover|crumble|squeeze|spread)$/;
 
 /** "Put the parcels on the tray": they are parcels when they are baked. */
 export const shapeSaid = (state: State, { theme }: Frame): string | null =>

@@ -80,10 +80,13 @@ const BECOMES =
 
 /** "shape the mixture into 8 flat cakes": cakes, from then on. */
 const SHAPED = new RegExp(`\\binto\\s+(?:[\\p{L}\\d-]+\\s+){0,5}?(${MADE_MANY})\\b`, 'iu');
+const CALLED = new RegExp(`^(?:the|your) (${MADE_MANY})$`, 'iu');
 const becomesOf = (c: Located): string | null => {
   const said = `${c.rest} ${c.until ?? ''}`;
   const shaped = worksOf(c.technique?.id, c.technique?.like).act === 'shape' ? SHAPED.exec(said)?.[1] : undefined;
-  return (shaped ?? BECOMES.exec(said)?.[1])?.toLowerCase() ?? null;
+  // shaped into "sausages", and then "fry the koftas"
+  const called = c.mentions.length === 0 ? CALLED.exec(objectPhrase(c.rest) ?? '')?.[1] : undefined;
+  return (shaped ?? called ?? BECOMES.exec(said)?.[1])?.toLowerCase() ?? null;
 };
 
 function nounOf(c: Located): string | null {

@@ -4,13 +4,13 @@ import { lotsOf } from '../kitchen/index';
 import { isShaped } from '../kitchen/matter';
 import { findFood, nameWords, singular } from '../recipe/food';
 import { CUT_NOUN, SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
-import { wholeOf, type Mention } from './mentions';
+import { mentionsIn, wholeOf, type Mention } from './mentions';
 import { inside } from './push';
 import { hasMark, toolById } from '../technique/tools';
 import { actOfKind, worksOf } from '../technique/works';
 import { isGoalPrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
-import { isPan, vesselOfPhrase } from './vessels';
+import { inUse, isPan, vesselOfPhrase } from './vessels';
 
 /** What a phrase means: things that nothing was done with yet, and things that lie somewhere. */
 export type Things = { fresh: Mention[]; there: number[] };
@@ -107,6 +107,8 @@ const BY_WORK = table<readonly string[]>({ crumbs: ['mash', 'blend', 'rub-in', '
 /** Made in a pot. */
 const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
 
+const PARCELS = /\b(?:parcels?|packets?|pouch(?:es)?|bundles?)$/i;
+
 /** What the recipe means by a noun that no list has: "the dough", "the dressing". */
 export function ofNoun(state: State, said: string, asGoal = false): number[] {
   // "turn the cake out"
@@ -122,6 +124,9 @@ export function ofNoun(state: State, said: string, asGoal = false): number[] {
     ? [...state.world.lots].reverse().find((lot) => lot.cooked && lot.at !== null && isBakedOn(lot.at))
     : undefined;
   if (baked) return [...baked.parts.keys()];
+  // a parcel is all that lies in its paper
+  const sheet = PARCELS.test(text) ? inUse(state).find((v) => hasMark(v, 'under')) : undefined;
+  if (sheet) return inside(state, sheet);
   if (!noun) return [];
   // pieces are of what was shaped or cut last
   if (SHAPE.test(text) && state.objectUses.length > 0) {
@@ -286,12 +291,32 @@ export function frameOf(state: State, c: Located): Frame {
   return { theme: theme ?? null, with: withP, goal, particle, beside };
 }
 
+const GOES_ON = /(?:^|[.;\n]\s*|\b(?:and|then)\s+)(?:scatter|sprinkle|top|garnish|drizzle|finish|decorate)\b[^.;\n]*/gi;
+/** What the recipe scatters over it in the end. */
+function goesOnLater(state: State, c: Located): ReadonlySet<number> {
+  const line = state.recipe.instructions[c.line - 1] ?? '';
+  const at = line.indexOf(c.rest);
+  const later = [at < 0 ? '' : line.slice(at + c.rest.length), ...state.recipe.instructions.slice(c.line)].join('\n');
+  return new Set(mentionsIn((later.match(GOES_ON) ?? []).join('\n'), state.names, new Set()).map((m) => m.ingredient));
+}
+
 /** "Everything in a large bowl": all that is made or ready and not there yet. */
-export function allBut(state: State, vessel: string): Things {
+export function allBut(state: State, c: Located, vessel: string): Things {
+  const last = goesOnLater(state, c);
   const isLater = (i: number) => {
     const one = state.recipe.ingredients[i]!;
-    return one.optional || /topping|serve|garnish/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`);
+    return (
+      one.optional || (last.has(i) && !state.used.has(i)) || /topping|serve|garnish/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`)
+    );
   };
   const all = state.recipe.ingredients.flatMap((_, i) => (isLater(i) || (state.placed.get(i) ?? null) === vessel ? [] : [i]));
   return { fresh: all.filter((i) => !state.placed.has(i)).map(wholeOf), there: all.filter((i) => state.placed.has(i)) };
 }
+
+/** "Pat the salmon dry and season with salt": what was handled last, where it lies nowhere yet. */
+export const handledAlone = (state: State): Mention[] =>
+  state.objectUses.every(
+    (i) => lotsOf(state.world, i).every((lot) => lot.at === null) && lotsOf(state.world, i).some((lot) => lot.forms.size > 0),
+  )
+    ? state.objectUses.map(wholeOf)
+    : [];

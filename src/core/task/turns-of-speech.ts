@@ -204,6 +204,12 @@ const PLAIN: [string, RegExp, string][] = [
     '$1$3 $2',
   ],
   ['out ', /\b(scoop|spoon|take|cut|dig)\s+out\s+(?=(?:flesh|seeds?|pits?|stones?|cores?|pulp|insides?)\b)/gi, '$1 out the '],
+  // "place, rounded side up, on a grill pan"
+  [
+    'side up|side down|sides up|sides down',
+    /\b(place|put|lay|arrange|set|sit)\s*,\s*((?:[\p{L}-]+\s+)?sides?\s+(?:up|down))\s*,\s*((?:on|in|onto|into)\s+[^.;,]+)/giu,
+    '$1 them $3, $2',
+  ],
   ['air fry', /\bair fry(?=\b|ing\b)/gi, 'air-fry'],
   ['enough', /\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
   ['return', /\b(return\b[^.;]*?\bto the (?:pan|pot|wok|skillet))\s+to\s+(?:warm|heat)(?: through)?\b/gi, '$1. Heat through'],

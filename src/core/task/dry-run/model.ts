@@ -27,6 +27,7 @@ export type FindingCode =
   | 'not-there'
   | 'not-on'
   | 'not-checked'
+  | 'not-cooked'
   | 'not-marked'
   | 'not-read';
 

@@ -157,6 +157,12 @@ const sayings = (tool: (id: string) => string): Sayings => ({
     message: `No step takes the temperature of the ${names(foods, ingredients)}.`,
     mend: 'Check it with the thermometer before it is served.',
   }),
+  cooked: ({ foods }, ingredients) => ({
+    code: 'not-cooked',
+    about: names(foods, ingredients),
+    message: `No step cooks the ${names(foods, ingredients)} before this.`,
+    mend: 'Cook it first, or say how it was cooked.',
+  }),
 });
 
 /** A lack in words, with tools called as the steps call them. */
