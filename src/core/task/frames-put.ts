@@ -169,6 +169,7 @@ function coatAlone(state: State, c: Located, theme: Things, base: readonly Menti
       {
         text: wording(state, c),
         into: null,
+        about: base.map((b) => b.ingredient),
         uses: base.map((b) => ({ ...useOf(state.recipe.ingredients, b.ingredient), quantity: null, unit: null })),
       },
     );

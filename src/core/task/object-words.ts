@@ -9,6 +9,7 @@ import { shortTitle } from './dish-title';
 import { isTarget } from './locate';
 import { inside } from './push';
 import { nameOf } from './ready';
+import { handledAlone } from './things';
 import { isContainer, type Located, type State } from './state';
 import { inTool, toolCall } from './tool-names';
 
