@@ -27,8 +27,8 @@ const testsIn = (folder: string) =>
   readdirSync(join(ROOT, folder))
     .filter((name) => name.endsWith('.test.ts'))
     .map((name) => join(folder, name));
-// the quick ones first: most changes are seen there
-const USUAL = ['src/core/kitchen', 'src/core/plan', 'src/core/task/dry-run', 'src/core/task', 'tests/rules'].flatMap(testsIn);
+// the quick ones and the worked examples first: most changes are seen there
+const USUAL = ['tests/worked', 'src/core/kitchen', 'src/core/plan', 'src/core/task/dry-run', 'src/core/task', 'tests/rules'].flatMap(testsIn);
 const TESTS = said.tests === '' ? USUAL : said.tests.split(',');
 
 async function bundle() {
