@@ -7,7 +7,14 @@ import { hasMark, toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
 
 /** What a recipe calls its tools, the dish that it makes, "soup", and what it bakes: "muffins". */
-export type Calls = { tools: ReadonlyMap<string, string>; dish: string | null; baked?: string | null; foods?: ReadonlyMap<number, string> };
+export type Calls = {
+  tools: ReadonlyMap<string, string>;
+  dish: string | null;
+  baked?: string | null;
+  foods?: ReadonlyMap<number, string>;
+  /** What the list has under a heading of its own: "the dressing". */
+  made?: readonly { name: string; of: ReadonlySet<number> }[];
+};
 
 export const call = (calls: Calls, id: string) => calls.tools.get(id) ?? toolById(id)?.name ?? 'bowl';
 /** The pronoun of a thing by its name: "the ramekins", them. */
@@ -27,6 +34,12 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   if (named && isMostOf(world, named, lots) && (named.joined || lots.length === 1))
     return `the ${isDough(named) ? (calls.baked ?? named.name) : named.name}`;
   const parts = partsOf(world, lots);
+  // all of what the list calls the dressing, worked into one
+  const made =
+    lots.length === 1 && lots[0]!.joined && parts.length > 1
+      ? calls.made?.find(({ of }) => parts.every((k) => of.has(k.index)))
+      : undefined;
+  if (made && parts.length * 2 > made.of.size) return `the ${made.name}`;
   const theirs = (known: readonly Known[]) => listOf(known.map((k) => `the ${calls.foods?.get(k.index) ?? shortName(k.name)}`));
   const main = parts.some((k) => !k.minor) ? parts.filter((k) => !k.minor) : parts;
   const coated = coatedOf(lots, main);

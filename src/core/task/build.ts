@@ -45,6 +45,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
     dish: dishOf(recipe.title),
     baked: bakedOf(recipe.title),
     foods: foodCalls(recipe),
+    made: madeCalls(recipe),
   });
   body = ovensOff(body);
   body = putBack(body, recipe);
@@ -157,6 +158,18 @@ function fetchLate(body: readonly Draft[], recipe: Recipe, kitchen: Kitchen, lat
     const here = new Set([...late].filter(([, at]) => at === i).map(([ingredient]) => ingredient));
     return here.size > 0 ? [...fetchFoods(recipe, kitchen, here), draft] : [draft];
   });
+}
+
+const MADE =
+  /\b(dressing|sauce|marinade|topping|filling|crumble|batter|salsa|dip|glaze|icing|frosting|gravy|relish|pesto|vinaigrette|paste|custard)$/i;
+/** What stands under a heading, "For the dressing", is the dressing once it is worked into one. */
+function madeCalls({ ingredients }: Recipe): { name: string; of: Set<number> }[] {
+  const made = new Map<string, Set<number>>();
+  ingredients.forEach((one, i) => {
+    const name = MADE.exec(one.group ?? '')?.[1]?.toLowerCase();
+    if (name) made.set(name, (made.get(name) ?? new Set()).add(i));
+  });
+  return [...made].map(([name, of]) => ({ name, of }));
 }
 
 /** What the method calls each ingredient, where that is shorter than the list and means no other: "the mince". */

@@ -5,6 +5,7 @@ import { build, own, step } from '../../../tests/cases/built';
 import { readRecipe } from '../recipe/read';
 import { buildTask } from './build';
 import { dryRun } from './dry-run/index';
+import { plainTurns } from './turns-of-speech';
 
 const texts = (ingredients: string, method: string, title?: string) => build(ingredients, method, title).steps.map((s) => s.text);
 const recipe = (name: string) =>
@@ -204,4 +205,22 @@ describe('what is spoken of', () => {
   test('"before moving to a rack" moves them there', () => {
     expect(recipe('../judged/second/banana-oat-bakes').steps.map((s) => s.text)).toContain('Move the bakes to a wire rack.');
   });
+});
+
+describe('as the recipe calls it', () => {
+  test('what stands under "For the dressing" is the dressing', () => {
+    const task = recipe('coleslaw');
+    expect(task.steps.map((s) => s.text)).toContain('Pour the dressing over the veg.');
+    // it keeps up to a day, and nobody waits so long
+    expect(step(task, /^Chill/).minutes.waiting).toBeLessThan(120);
+  });
+  test('a filling goes into the potatoes, and not into their plate', () => {
+    expect(recipe('tuna-potatoes').steps.map((s) => s.text)).toContain('Spoon the filling into the potatoes.');
+  });
+  test.each([
+    ['Cut each in half.', 'Cut each one in half.'],
+    ['Shape each into a ball.', 'Shape each piece into a ball.'],
+    ['Scoop out flesh and mash.', 'Scoop out the flesh and mash.'],
+    ['Drain fat.', 'Drain the fat.'],
+  ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
 });

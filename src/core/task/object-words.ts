@@ -3,7 +3,7 @@ import { objectPhrase } from '../plan/object-phrase';
 import { listOf } from '../plan/naming';
 import { findFood, foodIs } from '../recipe/food';
 import { PART, PARTS } from '../recipe/part-nouns';
-import { findTools, hasMark } from '../technique/tools';
+import { findTools, hasMark, toolById } from '../technique/tools';
 import { worksOf, type Act } from '../technique/works';
 import { shortTitle } from './dish-title';
 import { isTarget } from './locate';
@@ -100,7 +100,7 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   const isMeant = named.length > 0 || c.mentions.some((m) => m.end > m.at && !state.placed.has(m.ingredient));
   const cutsIn = act === 'ready' && isMeant && state.container !== null && state.container !== 'board';
   if (into && id !== 'coat' && id !== 'dip' && (act === 'join' || act === 'put' || cutsIn) && !isPlace(c, rest))
-    return withGoal(withPronoun(state, rest.slice(into[0].length)), `into ${id === 'rub-in' ? there : vessel}`);
+    return withGoal(withPronoun(state, rest.slice(into[0].length)), `into ${id === 'rub-in' || isFlat(state) ? there : vessel}`);
   // "pour over the sauce": over what is there
   const over = /^over\s+(?=\p{L})(?!(?:it|them)\b)/iu.exec(rest);
   const pours = act === 'put' && (named.length > 0 || /\bwater\b/i.test(rest));
@@ -172,6 +172,10 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
     `${thing} ${rest.replace(/^(?=\d)/, 'for ').replace(/^(?:back\s+)?to (?:a )?boil\b/i, (said) => (/back/i.test(said) ? 'back to the boil' : 'to the boil'))}`,
   );
 }
+
+/** A plate, a board: things go into what lies there. */
+const isFlat = (state: State): boolean =>
+  state.container !== null && toolById(state.container)?.kind === 'surface' && inside(state, state.container).length > 0;
 
 /** Only some of what lies in the vessel in hand was spoken of. */
 const isAmong = (state: State): boolean => {

@@ -210,6 +210,14 @@ const PLAIN: [string, RegExp, string][] = [
     /\b(place|put|lay|arrange|set|sit)\s*,\s*((?:[\p{L}-]+\s+)?sides?\s+(?:up|down))\s*,\s*((?:on|in|onto|into)\s+[^.;,]+)/giu,
     '$1 them $3, $2',
   ],
+  ['drain ', /\bdrain (?=(?:fat|grease|water|liquid|juices?|oil)\b)/gi, 'drain the '],
+  ['each ', /\b(shape|form|roll) each(?=\s+into\s+an?\b)/gi, '$1 each piece'],
+  // "cut each in half": each one
+  [
+    'each ',
+    /\b(cut|wrap|slice|divide|fold|thread|halve|quarter|flatten|dip|coat|brush) each(?=\s+(?:in|into|with|on|onto|up|out)\b)/gi,
+    '$1 each one',
+  ],
   ['air fry', /\bair fry(?=\b|ing\b)/gi, 'air-fry'],
   ['enough', /\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
   ['return', /\b(return\b[^.;]*?\bto the (?:pan|pot|wok|skillet))\s+to\s+(?:warm|heat)(?: through)?\b/gi, '$1. Heat through'],
