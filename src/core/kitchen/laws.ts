@@ -6,7 +6,7 @@ import type { Lot, Played, World } from './model';
 import { contents, HOT, isHot, isLotHot, isShutIn, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
 import { measuredIn, ownRaw, pick, split } from './objects';
-import { cook, isFatty, join, leave, moveTo } from './matter';
+import { cook, isFatty, isPieces, join, leave, moveTo } from './matter';
 
 type Law = (world: World, step: Played, lots: Lot[], works: Works) => void;
 
@@ -95,7 +95,10 @@ export const LAWS: Partial<Record<Act, Law>> = {
     for (const lot of lots) lot.forms.add(kindOf(step.technique));
     if (!to) return;
     moveTo(world, lots, to);
+    const coats = kindOf(step.technique) === 'toss' && contents(world, to).some((lot) => isPieces(world, lot));
     join(world, to);
+    // chicken that is turned in what was mixed is chicken, coated
+    if (coats) for (const lot of contents(world, to)) for (const form of ['mix', 'beat']) lot.forms.delete(form);
   },
   // what is dipped takes its coating with it
   dip: (world, step, lots) => {

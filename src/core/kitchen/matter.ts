@@ -73,6 +73,10 @@ export const isDry = ({ food, minor }: Known): boolean =>
 /** Whether it was shaped, rolled out or wrapped: it is what a recipe calls "the balls". */
 export const isShaped = (lot: Lot): boolean => [...lot.forms].some((kind) => actOfKind(kind) === 'shape');
 
+/** Pieces of one thing, by itself: drumsticks, leaves. */
+export const isPieces = (world: World, lot: Lot): boolean =>
+  !lot.joined && [...lot.parts.keys()].every((i) => (world.ingredients[i]!.food?.form ?? 'whole') === 'whole');
+
 /** Lots without what was only scattered or rubbed on others; all of them where there is nothing else. */
 export const bareOf = (lots: readonly Lot[]): readonly Lot[] =>
   lots.some((lot) => !lot.clings) ? lots.filter((lot) => !lot.clings) : lots;

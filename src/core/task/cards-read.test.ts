@@ -224,3 +224,22 @@ describe('as the recipe calls it', () => {
     ['Drain fat.', 'Drain the fat.'],
   ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
 });
+
+describe('coats and coatings', () => {
+  test('drumsticks that were turned in their marinade are still the chicken', () => {
+    const all = recipe('chicken-drumsticks').steps.map((s) => s.text);
+    expect(all).toContain('Turn the chicken over.');
+  });
+  test('patties go into the pan, and not the flour that is left of coating them', () => {
+    const all = recipe('potato-cakes').steps.map((s) => s.text);
+    expect(all).toContain('Put the patties in the frying pan.');
+    expect(all).not.toContain('Put the flour in the frying pan.');
+  });
+  test('butter melts in a moment, dough rises as long as it does', () => {
+    expect(step(build('25 g butter', 'Heat a pan. Add the butter and let it melt.'), /melt/).minutes.waiting).toBeLessThan(2);
+    expect(
+      step(build('200 g flour\n7 g yeast\n120 ml water', 'Mix the flour, yeast and water to a dough. Let it rise for 1 hour.'), /rise/)
+        .minutes.waiting,
+    ).toBe(60);
+  });
+});

@@ -1,4 +1,5 @@
 // The cards of things that go somewhere: one for each, with its place, its water and what no list has.
+import { lotsOf, meantLots } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { useOf, type Draft } from '../plan/draft';
 import { listOf } from '../plan/naming';
@@ -173,8 +174,11 @@ export function moveIn(state: State, c: Located, away: readonly number[], to: st
   // "brown the meatballs": what was shaped has a name that no ingredient has
   const said = c.mentions.length === 0 ? objectPhrase(c.rest) : null;
   const shaped = said !== null && SHAPE.test(said) && /^(?:the|your) \p{L}+$/iu.test(said) ? said : '';
+  // of flour in the patties and flour on the plate, the patties go
+  const meant = meantLots(state.world, away);
+  const theirs = away.filter((i) => meant.includes(lotsOf(state.world, i).at(-1)!));
   const by = new Map<string, number[]>();
-  for (const i of away) by.set(state.placed.get(i)!, [...(by.get(state.placed.get(i)!) ?? []), i]);
+  for (const i of theirs.length > 0 ? theirs : away) by.set(state.placed.get(i)!, [...(by.get(state.placed.get(i)!) ?? []), i]);
   for (const [from, things] of by) {
     const all = inside(state, from).every((i) => things.includes(i));
     const liquid = things.every((i) => ['liquid', 'sticky'].includes(findFood(state.recipe.ingredients[i]!.item)?.form ?? ''));

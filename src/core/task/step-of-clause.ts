@@ -38,6 +38,8 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     tools.push('timer');
   // "bring to a simmer" is over when it simmers, as it is when it boils
   const usual = (c.verb === 'bring' ? techniqueById('boil') : technique)?.minutes.waiting ?? 0;
+  // "let the butter melt", "let the runny egg fill the gap": it takes a moment
+  const brief = c.verb === 'let' && !RESTS.test(c.rest) ? Math.min(usual, 1) : usual;
   const waits = technique !== null && (technique.minutes.waiting > 0 || technique.id === 'fry');
   return {
     text: '',
@@ -53,7 +55,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     hazards: [...told, ...hotItem, ...(choking ? (['choking'] as const) : [])],
     cues: cuesOf(c, technique?.id ?? null),
     minutes: waits
-      ? { waiting: waiting ?? (technique.id === 'fry' ? 0 : usual) }
+      ? { waiting: waiting ?? (technique.id === 'fry' ? 0 : brief) }
       : waiting !== null && technique
         ? { active: Math.max(waiting, technique.minutes.active) }
         : {},
@@ -63,6 +65,9 @@ export function common(state: State, c: Located, into: string | null, mentions: 
       : (nameWords(objectPhrase(c.rest) ?? '').slice(-1)[0] ?? ''),
   };
 }
+
+const RESTS =
+  /\b(?:stand|rest|cool|sit|rise|prove|chill|set|soak|marinate|dry|thaw|steep|simmer|bubble|boil|cook|infuse|drain|freeze|firm|come|warm)\b/i;
 
 /** What a clause names as its object; null for a pronoun. */
 function spokenThing(c: Located): string | null {
@@ -80,13 +85,17 @@ const BECOMES =
 
 /** "shape the mixture into 8 flat cakes": cakes, from then on. */
 const SHAPED = new RegExp(`\\binto\\s+(?:[\\p{L}\\d-]+\\s+){0,5}?(${MADE_MANY})\\b`, 'iu');
+/** "Stir the spinach into the soup": what is there is the soup. Pasta that is stirred into a sauce is no sauce. */
+const INTO_NAMED = /\b(?:in)?to the (batter|dough|soup|stew|dressing|custard|gravy|curry|porridge|risotto)\b/i;
+const actOf = (c: Located) => worksOf(c.technique?.id, c.technique?.like).act;
 const CALLED = new RegExp(`^(?:the|your) (${MADE_MANY})$`, 'iu');
 const becomesOf = (c: Located): string | null => {
   const said = `${c.rest} ${c.until ?? ''}`;
-  const shaped = worksOf(c.technique?.id, c.technique?.like).act === 'shape' ? SHAPED.exec(said)?.[1] : undefined;
+  const shaped = actOf(c) === 'shape' ? SHAPED.exec(said)?.[1] : undefined;
   // shaped into "sausages", and then "fry the koftas"
   const called = c.mentions.length === 0 ? CALLED.exec(objectPhrase(c.rest) ?? '')?.[1] : undefined;
-  return (shaped ?? called ?? BECOMES.exec(said)?.[1])?.toLowerCase() ?? null;
+  const into = actOf(c) === 'join' ? INTO_NAMED.exec(c.rest)?.[1] : undefined;
+  return (shaped ?? called ?? into ?? BECOMES.exec(said)?.[1])?.toLowerCase() ?? null;
 };
 
 function nounOf(c: Located): string | null {

@@ -210,6 +210,9 @@ const PLAIN: [string, RegExp, string][] = [
     /\b(place|put|lay|arrange|set|sit)\s*,\s*((?:[\p{L}-]+\s+)?sides?\s+(?:up|down))\s*,\s*((?:on|in|onto|into)\s+[^.;,]+)/giu,
     '$1 them $3, $2',
   ],
+  ['mixture|batter|dough', /\b(divide|pour|spoon|press|spread|transfer|roll|shape|form|knead) (?=(?:mixture|batter|dough)\b)/gi, '$1 the '],
+  ['over top|over edge', /\bover (?=(?:tops|edges)\b)/gi, 'over the '],
+  ['stir all the time', /\bstir all the time\b/gi, 'stir constantly'],
   ['drain ', /\bdrain (?=(?:fat|grease|water|liquid|juices?|oil)\b)/gi, 'drain the '],
   ['each ', /\b(shape|form|roll) each(?=\s+into\s+an?\b)/gi, '$1 each piece'],
   // "cut each in half": each one
