@@ -28,7 +28,9 @@ const testsIn = (folder: string) =>
     .filter((name) => name.endsWith('.test.ts'))
     .map((name) => join(folder, name));
 // the quick ones and the worked examples first: most changes are seen there
-const USUAL = ['tests/worked', 'src/core/kitchen', 'src/core/plan', 'src/core/task/dry-run', 'src/core/task', 'tests/rules'].flatMap(testsIn);
+const USUAL = ['tests/worked', 'src/core/kitchen', 'src/core/plan', 'src/core/task/dry-run', 'src/core/task', 'tests/rules'].flatMap(
+  testsIn,
+);
 const TESTS = said.tests === '' ? USUAL : said.tests.split(',');
 
 async function bundle() {
