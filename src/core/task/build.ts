@@ -2,7 +2,7 @@
 import { itemName } from '../recipe/item-name';
 import { actOfKind, kindHas, type Act } from '../technique/works';
 import { CLASS_FACTOR } from '../kitchen/index';
-import { findFood, nameWords, singular } from '../recipe/food';
+import { findFood } from '../recipe/food';
 import type { Keep } from '../recipe/food-model';
 import type { Recipe } from '../recipe/recipe';
 import { techniqueById, kindOf } from '../technique/lexicon';
@@ -11,13 +11,12 @@ import type { Phase } from '../technique/model';
 import { bodySteps } from './body';
 import { stepsWithinBounds } from './bounds';
 import { takeOwnRoutine, withLines } from './own-routine';
+import { callsOf } from './dish-calls';
 import { shortTitle } from './dish-title';
 import { keyMaker, stepOf, type Draft } from '../plan/draft';
 import { coarsen, refine } from './grain';
 import { USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from '../plan/model';
-import { mentionsIn, namesOf } from './mentions';
 import { ensure } from '../plan/ensure';
-import { toolCalls } from './tool-names';
 import { afterRoutine, fetchFoods, gatherRoutine, readyRoutine } from './routines';
 
 /**
@@ -40,13 +39,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
       thing: 'the food',
       phase: 'serve',
     });
-  body = ensure(body, recipe.ingredients, kitchen, {
-    tools: toolCalls(recipe),
-    dish: dishOf(recipe.title),
-    baked: bakedOf(recipe.title),
-    foods: foodCalls(recipe),
-    made: madeCalls(recipe),
-  });
+  body = ensure(body, recipe.ingredients, kitchen, callsOf(recipe));
   body = ovensOff(body);
   body = putBack(body, recipe);
   const late = lateFoods(body, recipe);
@@ -159,59 +152,6 @@ function fetchLate(body: readonly Draft[], recipe: Recipe, kitchen: Kitchen, lat
     return here.size > 0 ? [...fetchFoods(recipe, kitchen, here), draft] : [draft];
   });
 }
-
-const MADE =
-  /\b(dressing|sauce|marinade|topping|filling|crumble|batter|salsa|dip|glaze|icing|frosting|gravy|relish|pesto|vinaigrette|paste|custard)$/i;
-/** What stands under a heading, "For the dressing", is the dressing once it is worked into one. */
-function madeCalls({ ingredients }: Recipe): { name: string; of: Set<number> }[] {
-  const made = new Map<string, Set<number>>();
-  ingredients.forEach((one, i) => {
-    const name = MADE.exec(one.group ?? '')?.[1]?.toLowerCase();
-    if (name) made.set(name, (made.get(name) ?? new Set()).add(i));
-  });
-  return [...made].map(([name, of]) => ({ name, of }));
-}
-
-/** What the method calls each ingredient, where that is shorter than the list and means no other: "the mince". */
-function foodCalls({ ingredients, instructions }: Recipe): Map<number, string> {
-  const names = namesOf(ingredients);
-  const calls = new Map<number, string>();
-  const nobody: ReadonlySet<number> = new Set();
-  const words = ingredients.map((one) => nameWords(one.item));
-  for (const line of instructions) {
-    const found = mentionsIn(line, names, nobody);
-    for (const m of found) {
-      const said = line.slice(m.at, m.end).toLowerCase();
-      const item = ingredients[m.ingredient]!.item.toLowerCase();
-      // what is in the bags is no tea yet
-      const isPacked = /\b(?:bag|cube|sachet|pod)s?$/.test(item);
-      // "the egg halves", of four eggs
-      const head = item.split(' ').at(-1)!;
-      const isOne = singular(head) !== head && singular(head) === said.split(' ').at(-1);
-      if (isOne || calls.has(m.ingredient) || said.length >= item.length || isPacked || /juice|zest|water|sauce/.test(said)) continue;
-      const isAlone = found.filter((other) => other.at === m.at).length === 1;
-      const saidWords = nameWords(said);
-      const means = words.filter((own) => own.some((w) => saidWords.includes(w))).length;
-      if (isAlone && means === 1) calls.set(m.ingredient, said);
-    }
-  }
-  return calls;
-}
-
-/** What a pot of many things is called once it cooks: by the title, where that says it. */
-const dishOf = (title: string): string | null =>
-  /\b(soup|stew|curry|chilli|chili|risotto|porridge|chowder|dal|dahl|casserole|bolognese|broth|ragu|sauce|jambalaya|paella|stroganoff|hotpot|stir[- ]fry)\b/i
-    .exec(title)?.[1]
-    ?.toLowerCase() ?? null;
-
-const bakedOf = (title: string): string | null =>
-  [
-    ...title.matchAll(
-      /\b(?:cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?|bakes|bars|twists|turnovers|pasties|puffs|traybakes?|shortbread|knots)\b/gi,
-    ),
-  ]
-    .at(-1)?.[0]
-    .toLowerCase() ?? null;
 
 /** What heats up takes its minutes, with some in hand (an oven 10 to 15: common practice). */
 const IN_HAND = 1.5;
