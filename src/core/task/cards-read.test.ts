@@ -243,3 +243,9 @@ describe('coats and coatings', () => {
     ).toBe(60);
   });
 });
+
+describe('what was baked', () => {
+  test('shortcakes that were split are spread with the cream, and not the cream with itself', () => {
+    expect(recipe('strawberry-shortcakes').steps.map((s) => s.text)).toContain('Spread the shortcakes with the cream.');
+  });
+});

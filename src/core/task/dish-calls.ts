@@ -61,7 +61,7 @@ const dishOf = (title: string): string | null =>
 const bakedOf = (title: string): string | null =>
   [
     ...title.matchAll(
-      /\b(?:cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?|bakes|bars|twists|turnovers|pasties|puffs|traybakes?|shortbread|knots)\b/gi,
+      /\b(?:(?:short|cup|oat|tea)?cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?|bakes|bars|twists|turnovers|pasties|puffs|traybakes?|shortbread|knots)\b/gi,
     ),
   ]
     .at(-1)?.[0]
