@@ -98,7 +98,8 @@ const MIXTURE = new RegExp(
 const BESIDE = /\band\s+(?:the\s+|your\s+)?(sauce|dressing|filling|topping|mixture|gravy|mash|stuffing)$/i;
 
 /** What comes out of an oven has a name that no list has: "the cold cake". */
-const BAKED = /\b(?:cake|(?:short|cup)cakes?|scones?|muffins?|loaf|loaves|pie|pudding|bread|sponge|crumble|bake|tray ?bake|flapjack|brownie|quiche|frittata)$/i;
+const BAKED =
+  /\b(?:cake|(?:short|cup)cakes?|scones?|muffins?|loaf|loaves|pie|pudding|bread|sponge|crumble|bake|tray ?bake|flapjack|brownie|quiche|frittata)$/i;
 const isBakedOn = (id: string) => hasMark(id, 'bakes') || toolById(id)?.kind === 'surface';
 
 /** Nouns that say what was done: the crumbs are what was crushed. */
