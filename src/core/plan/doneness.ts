@@ -1,5 +1,5 @@
 // How hot the inside of a food has to be: USDA FSIS safe minimum internal temperatures (poultry 165 °F, ground meat 160 °F, whole cuts and fish 145 °F, egg dishes 160 °F).
-import type { Known } from '../kitchen/index';
+import { contents, vesselOf, worksIn, type Known, type Lot, type Played, type World } from '../kitchen/index';
 
 export type Inside = { celsius: number; fahrenheit: number };
 
@@ -16,4 +16,26 @@ function insideOf({ food, one }: Known): Inside {
   if (food?.raw === 'poultry') return POULTRY;
   if (food?.raw === 'egg' || /\b(?:minced?|ground|burgers?|sausages?|meatballs?)\b/i.test(one.text)) return GROUND;
   return WHOLE;
+}
+
+const isFloury = (world: World, lot: Lot): boolean => [...lot.parts.keys()].some((i) => world.ingredients[i]!.raw === 'raw-flour');
+
+/**
+ * Eggs out of their shells with neither flour nor meat: an omelette, egg cups, a custard. A cake is judged by its crumb, meat is looked at by a step of its own,
+ * and an egg that is brushed over a pastry is a glaze.
+ */
+function isEggDish(world: World, lot: Lot, beside: readonly Lot[]): boolean {
+  const parts = [...lot.parts.keys()].map((i) => world.ingredients[i]!);
+  const isEgg = lot.forms.has('crack-egg') && parts.some((k) => k.food?.raw === 'egg') && !isFloury(world, lot) && lot.unchecked.size === 0;
+  return isEgg && !lot.clings && !(parts.every((k) => k.food?.raw === 'egg' || k.liquid) && beside.some((other) => isFloury(world, other)));
+}
+
+/** How hot the inside has to be that this step cooks, where it is an egg dish; null for all else. */
+export function insideOfEggs(world: World, step: Played): Inside | null {
+  const { act, traits } = worksIn(step);
+  const inOven = act === 'wait' && step.into === 'oven' ? [...world.vessels].filter(([, v]) => v.place === 'oven').map(([id]) => id) : [];
+  const vessel = vesselOf(step);
+  const vessels = act === 'microwave' || (act === 'heat' && traits.has('cooks')) ? (vessel ? [vessel] : []) : inOven;
+  const isEggs = (id: string) => contents(world, id).some((lot, _, all) => isEggDish(world, lot, all));
+  return vessels.some(isEggs) ? GROUND : null;
 }

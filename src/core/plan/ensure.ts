@@ -1,6 +1,8 @@
 // Builds with the one world: the same steps with all that they lack put in, and with the hazards that the kitchen gives each.
 import { lotsOf, vesselOf, worksIn, type World, type Played } from '../kitchen/index';
 import type { Ingredient } from '../recipe/recipe';
+import type { Cue } from '../technique/model';
+import type { Inside } from './doneness';
 import type { Draft } from './draft';
 import type { Kitchen } from './model';
 import { play, playedOf } from './play';
@@ -28,11 +30,23 @@ export function ensure(drafts: readonly Draft[], ingredients: readonly Ingredien
     const hazards = [...new Set([...(draft.hazards ?? []), ...turn.hazards])];
     return [
       ...turn.before.flatMap((put) => put.steps),
-      { ...draft, hazards, text: turn.fill(draft.text), ...(draft.thing ? { thing: turn.fill(draft.thing) } : {}) },
+      {
+        ...draft,
+        hazards,
+        text: turn.fill(draft.text),
+        ...(draft.thing ? { thing: turn.fill(draft.thing) } : {}),
+        ...(turn.inside ? { cues: [...(draft.cues ?? []), numberOf(turn.inside)] } : {}),
+      },
       ...turn.after.flatMap((put) => put.steps),
     ];
   });
 }
+
+/** What the thermometer shows when it is done. */
+const numberOf = ({ celsius, fahrenheit }: Inside): Cue => ({
+  sense: 'thermometer',
+  text: `${celsius} °C, ${fahrenheit} °F in the middle`,
+});
 
 /** Nobody puts a lid on a lid. */
 function isCovered(world: World, step: Played): boolean {

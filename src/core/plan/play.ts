@@ -19,6 +19,7 @@ import {
 import { techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import type { Act } from '../technique/works';
+import { insideOfEggs, type Inside } from './doneness';
 import type { Draft } from './draft';
 import type { Kitchen } from './model';
 import { fillHoles, type Calls } from './naming';
@@ -59,7 +60,7 @@ export const isCold = (text: string, waiting: number | undefined): boolean =>
 export type Put = { lack: Lack; steps: (Draft & { hazards: Hazard[] })[] };
 
 /** How one step went: what had to come before it, what had to come after, and what can hurt in it. */
-export type Turn = { before: Put[]; hazards: Hazard[]; after: Put[]; fill: (text: string) => string };
+export type Turn = { before: Put[]; hazards: Hazard[]; after: Put[]; fill: (text: string) => string; inside?: Inside | null };
 
 export type PlayOptions = {
   kitchen: Kitchen;
@@ -91,7 +92,7 @@ export function play(
       ...ringOffAfter(world, rest, lines[i] ?? null, options.calls),
     );
     options.seen?.(world, i);
-    return turn;
+    return isJudgedLater(rest) ? turn : { ...turn, inside: insideOfEggs(world, step) };
   });
 }
 

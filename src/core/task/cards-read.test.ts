@@ -249,3 +249,15 @@ describe('what was baked', () => {
     expect(recipe('strawberry-shortcakes').steps.map((s) => s.text)).toContain('Spread the shortcakes with the cream.');
   });
 });
+
+describe('egg dishes have their number', () => {
+  // USDA FSIS: egg dishes 160 °F
+  const shown = (name: string) =>
+    recipe(name).steps.filter((s) => s.cues.some((c) => c.sense === 'thermometer' && c.text === '71 °C, 160 °F in the middle'));
+  test.each(['spinach-egg-cups', 'frittata-fingers', 'bread-and-butter-pudding'])('%s, at the step that cooks them', (name) => {
+    expect(shown(name)).toHaveLength(1);
+  });
+  test.each(['yoghurt-rolls', 'sausage-rolls', 'oat-biscuits'])('a glaze and a dough have none: %s', (name) => {
+    expect(shown(name)).toEqual([]);
+  });
+});
