@@ -179,7 +179,11 @@ export const LAWS: Partial<Record<Act, Law>> = {
   // the bay leaf of a stew, and not the stew
   bin: (world, step, lots) => {
     const named = step.uses.flatMap(({ ingredient }) => ingredient ?? []);
-    for (const lot of lots) for (const i of named) lot.parts.delete(i);
+    for (const lot of lots)
+      for (const i of named) {
+        lot.parts.delete(i);
+        lot.unchecked.delete(i);
+      }
     world.lots = world.lots.filter((lot) => lot.parts.size > 0 && (named.length > 0 || !lots.includes(lot)));
   },
   'oven-on': (world, step) => {

@@ -1,5 +1,6 @@
 // How hot the inside of a food has to be: USDA FSIS safe minimum internal temperatures (poultry 165 °F, ground meat 160 °F, whole cuts and fish 145 °F, egg dishes 160 °F).
 import { contents, vesselOf, worksIn, type Known, type Lot, type Played, type World } from '../kitchen/index';
+import { toolById } from '../technique/tools';
 
 export type Inside = { celsius: number; fahrenheit: number };
 
@@ -33,7 +34,9 @@ function isEggDish(world: World, lot: Lot, beside: readonly Lot[]): boolean {
 /** How hot the inside has to be that this step cooks, where it is an egg dish; null for all else. */
 export function insideOfEggs(world: World, step: Played): Inside | null {
   const { act, traits } = worksIn(step);
-  const inOven = act === 'wait' && step.into === 'oven' ? [...world.vessels].filter(([, v]) => v.place === 'oven').map(([id]) => id) : [];
+  // it bakes in the oven or under the grill, whatever it lies in
+  const bakes = act === 'wait' && toolById(step.into ?? '')?.kind === 'appliance';
+  const inOven = bakes ? [...world.vessels].flatMap(([id, v]) => (v.place === 'oven' ? [id] : [])) : [];
   const vessel = vesselOf(step);
   const vessels = act === 'microwave' || (act === 'heat' && traits.has('cooks')) ? (vessel ? [vessel] : []) : inOven;
   const isEggs = (id: string) => contents(world, id).some((lot, _, all) => isEggDish(world, lot, all));

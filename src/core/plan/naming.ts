@@ -1,4 +1,6 @@
 // What cards call the matter of the world: by the recipe's noun, by what is in it, or by its place.
+import { showQuantity, toFraction } from '../amount/quantity';
+import type { Ingredient } from '../recipe/recipe';
 import { bareOf, isShaped } from '../kitchen/matter';
 import type { Known, Lot, World } from '../kitchen/model';
 import { foodIs } from '../recipe/food';
@@ -17,6 +19,9 @@ export type Calls = {
 };
 
 export const call = (calls: Calls, id: string) => calls.tools.get(id) ?? toolById(id)?.name ?? 'bowl';
+/** "the can", "the 3 cans". */
+export const cansOf = ({ min }: Ingredient): string =>
+  min === null || toFraction(min)!.compare(1) <= 0 ? 'the can' : `the ${showQuantity(min)} cans`;
 /** The pronoun of a thing by its name: "the ramekins", them. */
 export const itOf = (name: string) => (/[^s]s$|(?:ss|sh|ch|x)es$/.test(name) ? 'them' : 'it');
 export const listOf = (things: readonly string[]) =>

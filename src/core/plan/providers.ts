@@ -6,7 +6,7 @@ import { techniqueById } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { useOf, type Draft } from './draft';
 import { temperatureFor } from './doneness';
-import { call, itOf, listOf, nameLots, type Calls } from './naming';
+import { call, cansOf, itOf, listOf, nameLots, type Calls } from './naming';
 
 const LIDS = table<string>({ cover: 'cover', foil: 'foil', 'cling-film': 'cling film', cloth: 'cloth', plate: 'plate', paper: 'paper' });
 const PLACES: Record<Place, string> = {
@@ -29,15 +29,15 @@ export function provide(lack: Lack, world: World, calls: Calls, line: number | n
   return PROVIDERS[lack.fact](lack as never, world, calls).map((draft) => ({ ...draft, sourceLine: draft.sourceLine ?? line, put: true }));
 }
 
-/** A small bowl takes about 350 mL (common size); what is more stands in a bowl that is free. */
-const SMALL_BOWL_ML = 350;
+/** The bowl for what was measured: a small one, of which there are as many as are wanted, or a larger one that is free. */
 const bowlFor = (world: World, lot: Lot): string =>
-  volumeOf(world, lot) <= SMALL_BOWL_ML
+  volumeOf(world, lot) <= (toolById('small-bowl')?.holds ?? 0)
     ? 'small-bowl'
     : (['large-bowl', 'bowl'].find((id) => contents(world, id).length === 0) ?? 'small-bowl');
 
 /** What was measured goes out of its measure, which is wanted again. */
-export function emptied(world: World, lot: Lot, measure: string, label: string, bowl: string, calls: Calls): Draft {
+export function emptied(world: World, lot: Lot, measure: string, label: string, calls: Calls): Draft {
+  const bowl = bowlFor(world, lot);
   const things = nameLots(world, [lot], null, calls);
   return {
     text: `Tip ${things} from the ${label} into a ${call(calls, bowl)}.`,
@@ -132,7 +132,8 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
       thing: the,
       name: known.name,
     };
-    if (form === 'opened') return [{ ...base, text: `Open the can of ${known.name}.`, thing: `the can of ${known.name}` }];
+    if (form === 'opened')
+      return [{ ...base, text: `Open ${cansOf(known.one)} of ${known.name}.`, thing: `${cansOf(known.one)} of ${known.name}` }];
     if (form === 'cracked') return [{ ...base, text: `Crack ${the} into a small bowl.`, into: 'small-bowl', tools: ['small-bowl'] }];
     if (form === 'rinsed')
       return known.food?.rinse === 'sieve'
@@ -221,7 +222,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
       },
     ];
   },
-  'empty-measure': ({ label, lot, measure }, world, calls) => [emptied(world, lot, measure, label, bowlFor(world, lot), calls)],
+  'empty-measure': ({ label, lot, measure }, world, calls) => [emptied(world, lot, measure, label, calls)],
   cooked: () => [],
   checked: ({ foods: open }, world) => {
     const least = temperatureFor(open.map((i) => world.ingredients[i]!));

@@ -11,6 +11,7 @@ import { findTechnique, kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { rawHazard, useOf, type Draft } from '../plan/draft';
+import { cansOf } from '../plan/naming';
 import { measuringOf } from './measuring';
 import type { Kitchen } from '../plan/model';
 
@@ -25,9 +26,6 @@ const NOT_A_STEP = new Set(['cook', 'boil', 'pack', 'dry', 'press', 'shell']);
 
 /** What the method itself does to each ingredient, so that it is not done twice: "3:dice". */
 export type Explicit = ReadonlySet<string>;
-
-/** "the can", "the 3 cans". */
-const cansOf = ({ min }: Ingredient) => (min === null || toFraction(min)!.compare(1) <= 0 ? 'the can' : `the ${showQuantity(min)} cans`);
 
 /** Steps that make one ingredient ready, in order, without measuring it. */
 export function readySteps(ingredients: readonly Ingredient[], index: number, explicit: Explicit): Draft[] {

@@ -5,10 +5,9 @@ import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quant
 import { convertUnit, kindOfUnit, type Unit } from '../amount/units';
 import { findFood } from '../recipe/food';
 import { toolById } from '../technique/tools';
-import { freeFor, isHeld, isPan } from './vessels';
+import { isHeld, isPan } from './vessels';
 import { useOf, type Draft } from '../plan/draft';
 import { emptied } from '../plan/providers';
-import { volumeOf } from '../kitchen/index';
 import type { Mention } from './mentions';
 import type { Use } from '../plan/model';
 import { measureStep, nameOf, readySteps } from './ready';
@@ -103,9 +102,10 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
         goal !== null && !isHeld(state, goal) ? goal : null,
       );
       // a jug with milk in it is emptied before it measures the cream
-      const lot = step?.technique === 'measure' && !step.into ? state.world.full.get('jug') : undefined;
-      if (lot && step!.tools?.includes('jug') && state.world.lots.includes(lot))
-        early.push(emptied(state.world, lot, 'jug', 'jug', freeFor(state, volumeOf(state.world, lot)), { tools: state.calls, dish: null }));
+      const measure = step && !step.into && !step.fillings?.length ? step.tools?.find((id) => state.world.full.has(id)) : undefined;
+      const lot = measure && state.world.full.get(measure);
+      if (lot && state.world.lots.includes(lot))
+        early.push(emptied(state.world, lot, measure, toolById(measure)!.name, { tools: state.calls, dish: null }));
       // the jug that eggs lie in measures no milk
       if (step && isHeld(state, 'jug')) step.text = step.text.replace(/^Fill the jug\b/, 'Fill a clean jug');
       if (step && isJuice(state, index)) step.text = step.text.replace(nameOf(one), `${nameOf(one)} juice`);

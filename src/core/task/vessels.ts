@@ -124,12 +124,6 @@ export function mixingBowl(state: State): string {
 /** A bowl for something small, with nothing in it. */
 export const freeBowl = (state: State): string => ['small-bowl', 'bowl', 'large-bowl'].find((v) => !isHeld(state, v)) ?? 'small-bowl';
 
-/** A free bowl that takes so many millilitres: a small one about 350 (common size). */
-export const freeFor = (state: State, millilitres: number): string =>
-  ['small-bowl', 'bowl', 'large-bowl'].find(
-    (v) => (v !== 'small-bowl' || millilitres <= 350) && (v === 'small-bowl' || !isHeld(state, v)),
-  ) ?? 'large-bowl';
-
 const PANS = ['saucepan', 'large-pan', 'frying-pan', 'wok'];
 export const isPan = (id: string | null): id is string => id !== null && PANS.includes(id);
 /** A pan with nothing in it. */

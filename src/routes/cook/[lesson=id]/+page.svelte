@@ -320,6 +320,8 @@
     width: 1px;
     height: 1px;
     contain: strict;
+    /* broken into lines it would be read letter by letter */
+    white-space: nowrap;
     color: transparent;
   }
   .ladders {
