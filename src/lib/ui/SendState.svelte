@@ -20,11 +20,13 @@
 </span>
 
 <style>
-  /* every tap changes it twice: in a box of its own size it moves nothing beside it */
-  .usual {
-    display: block;
-    width: 7.25rem;
-    height: 1.25rem;
-    contain: strict;
+  /* every tap changes it twice: in a box of its own size it moves nothing beside it; a phone has no room to spare for that */
+  @media (min-width: 700px) {
+    .usual {
+      display: block;
+      width: 7.25rem;
+      height: 1.25rem;
+      contain: strict;
+    }
   }
 </style>
