@@ -11,8 +11,9 @@ const PROGRAM = new Set([...build, ...files]);
 
 /** Pages that may be kept: the first page, a lesson, a learner's own screen. */
 const isKept = (path: string): boolean => path === '/' || /^\/(?:cook\/[0-9a-f-]{36}|own\/\d{6})$/.test(path);
-/** Photographs and recorded voices of steps. */
-const isOwn = (url: URL): boolean => /\/show\/(?:photo|voice)$/.test(url.pathname);
+/** Photographs and recorded voices: of steps, tools, places, learners. */
+const isOwn = (url: URL): boolean => /\/(?:photo|voice)$/.test(url.pathname);
+const OWN = /(?:\/own\/\d{6}\/kept)?\/(?:recipes\/[0-9a-f-]{36}\/show|kitchen|learners\/[0-9a-f-]{36})\/(?:photo|voice)\?[^"'\\<\s]+/g;
 
 worker.addEventListener('install', (event) => {
   event.waitUntil(caches.open(ASSETS).then((cache) => cache.addAll([...PROGRAM])));
@@ -47,9 +48,7 @@ async function keep(path: string): Promise<void> {
   if (!response.ok) return;
   await pages.put(path, response.clone());
   const html = await response.text();
-  const photos = new Set(
-    [...html.matchAll(/\/recipes\/[0-9a-f-]{36}\/show\/(?:photo|voice)\?step=[^"'\\<\s]+/g)].map((m) => m[0].replaceAll('&amp;', '&')),
-  );
+  const photos = new Set([...html.matchAll(OWN)].map(([address]) => address.replaceAll('&amp;', '&')));
   for (const photo of photos) if (!(await pages.match(photo))) await pages.add(photo).catch(() => undefined);
 }
 

@@ -10,6 +10,7 @@ import { takeIn } from '../../src/lib/server/intake';
 import { getKitchen, saveKitchen } from '../../src/lib/server/kitchen';
 import { listLearners } from '../../src/lib/server/learners';
 import { recordsOf } from '../../src/lib/server/look-back';
+import { keepPhoto, thingPhotos } from '../../src/lib/server/photos';
 import { addClass, moveLearners, putClassAway, setClasses } from '../../src/lib/server/people/classes';
 import { listRecipes, putRecipeAway, recipesAway } from '../../src/lib/server/recipes';
 import { DEMO_SCHOOL, withPass, type SchoolTrx } from '../../src/lib/server/school-scope';
@@ -71,6 +72,16 @@ async function seenIn(trx: SchoolTrx, id: string): Promise<string[]> {
 }
 
 describe('who sees whom', () => {
+  test('a class has photographs of its own kitchen, and whoever may not change it takes none', async () => {
+    const of = { thing: 'place:drawer 1' };
+    expect([...(await as('teacher', FERROW, quay, thingPhotos)).keys()]).toContain(of.thing);
+    expect((await lead(thingPhotos, TIDE)).size).toBe(0);
+    await expect(tried('aide', LUND, quay, (trx) => keepPhoto(trx, of, Buffer.from('x')))).rejects.toThrow(/row-level security/);
+    expect(await tried('teacher', FERROW, quay, (trx) => keepPhoto(trx, of, Buffer.from('x')))).toBe(2);
+    await expect(tried('aide', LUND, quay, (trx) => keepPhoto(trx, { learner: WREN }, Buffer.from('x')))).rejects.toThrow(
+      /row-level security/,
+    );
+  });
   test('an aide of one class sees nothing of another’s learners, in any table', async () => {
     expect(await as('aide', LUND, quay, (trx) => seenIn(trx, WREN))).toEqual(
       expect.arrayContaining(['learner', 'lesson_learner', 'observation', 'goal']),

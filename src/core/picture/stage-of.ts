@@ -7,13 +7,14 @@ import { findFood } from '../recipe/food';
 import type { Term } from '../recipe/glossary';
 import { playedStep, standardSteps } from '../task/dry-run/run';
 import { wholeKey } from '../task/grain';
+import { measureLabel } from '../task/measuring';
 import { adaptedTool } from '../technique/adapted-tools';
 import { techniqueById } from '../technique/lexicon';
 import { findTools, toolById } from '../technique/tools';
 import { actOf, type Act } from './acts';
 import { EMPTY_BOWL, vesselAt } from './contents';
 import { lookByName } from './looks';
-import { dialOf, measuresOf, readsOf } from './numbers';
+import { dialOf, drawnMeasure, measuresOf, readsOf } from './numbers';
 import type { Stage, Store, Thing } from './stage';
 import { ontoOf, thing, thingsOf } from './things';
 
@@ -29,7 +30,7 @@ export function stagesOf(task: TaskAnalysis, { kitchen = USUAL_KITCHEN, oneHand 
   const made: Stage[][] = list.map(() => []);
   const shownBy = shownSteps(task.steps, list);
   const draw = (world: World, i: number) => {
-    for (const step of shownBy[i] ?? []) made[i]!.push({ ...stageOf(step, world), ...(oneHand ? { oneHand } : {}) });
+    for (const step of shownBy[i] ?? []) made[i]!.push({ ...stageOf(step, world, kitchen), ...(oneHand ? { oneHand } : {}) });
   };
   const start = newWorld(task.ingredients, kitchen.system);
   draw(start, 0);
@@ -40,7 +41,7 @@ export function stagesOf(task: TaskAnalysis, { kitchen = USUAL_KITCHEN, oneHand 
     { kitchen, calls: { tools: new Map(), dish: null }, seen: (world, i) => draw(world, i + 1) },
   );
   const byKey = new Map(made.flat().map((stage) => [stage.stepKey, stage]));
-  return task.steps.map((step) => byKey.get(step.key) ?? stageOf(step, start));
+  return task.steps.map((step) => byKey.get(step.key) ?? stageOf(step, start, kitchen));
 }
 
 /** Which steps of the list are drawn with the world as it stands before each played step. */
@@ -59,17 +60,17 @@ function shownSteps(steps: readonly Step[], list: readonly { step: Step; shown: 
 
 /** The stage of one step by itself, nothing having gone before: for words that are just being typed. */
 export function stageAlone(step: Step, ingredients: TaskAnalysis['ingredients'] = [], kitchen: Kitchen = USUAL_KITCHEN): Stage {
-  return stageOf(step, newWorld(ingredients, kitchen.system));
+  return stageOf(step, newWorld(ingredients, kitchen.system), kitchen);
 }
 
-function stageOf(step: Step, world: World): Stage {
+function stageOf(step: Step, world: World, kitchen: Kitchen): Stage {
   const act = actHere(step);
   // what bakes is in the dish that the oven holds
   const baking = act.scene === 'timer' ? [...world.vessels].find(([, v]) => v.place === 'oven')?.[0] : undefined;
   const inVessel = vesselOf(step) ?? step.base ?? baking ?? null;
   const vessel = vesselAt(world, inVessel) ?? (act.scene === 'soak' || act.scene === 'stir' ? EMPTY_BOWL : null);
   const source = step.from && step.from !== inVessel ? vesselAt(world, step.from) : null;
-  const things = thingsOf(step, world);
+  const things = thingsOf(step, world).map((t) => withLabel(t, kitchen));
   const adult = step.supervision === 'adult-does' || ('fitted' in step && (step.fitted as { who?: string } | undefined)?.who === 'adult');
   return {
     ...act,
@@ -92,6 +93,12 @@ function stageOf(step: Step, world: World): Stage {
     hazards: step.hazards.filter((h) => h !== 'slip'),
     adult,
   };
+}
+
+/** A measure of the kitchen is drawn with what stands on it: in a drawer of five, that alone tells which. */
+function withLabel(t: Thing, { measures }: Kitchen): Thing {
+  const own = t.look === null ? measures.find((m) => m.id === t.name) : undefined;
+  return own ? { ...t, measure: drawnMeasure(measureLabel(own)) } : t;
 }
 
 /** What is done on a ring is drawn at the appliance in which it is done here. */

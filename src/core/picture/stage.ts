@@ -31,15 +31,22 @@ export type Content = { name: string; look: Look; state: State; mixed: boolean }
 
 export type StageVessel = { kind: VesselKind; contents: Content[]; lid: boolean; hot: boolean; onHob: boolean };
 
-/** A thing that is fetched, held or worked on: a food with its look, or a tool by the name of its drawing. */
-export type Thing = { name: string; look: Look | null; drawing: string; state: State; pack: Look['pack'] };
-
 /** A measure as it is drawn: its label, its shape, and how often it is filled. */
 export type DrawnMeasure = {
   label: string;
   shape: 'cup' | 'spoon' | 'jug';
   /** Share of a whole cup or tablespoon: 0 to 1. */ size: number;
   times: number;
+};
+
+/** A thing that is fetched, held or worked on: a food with its look, a tool by the name of its drawing, a measure with what stands on it. */
+export type Thing = {
+  name: string;
+  look: Look | null;
+  drawing: string;
+  state: State;
+  pack: Look['pack'];
+  measure?: Omit<DrawnMeasure, 'times'>;
 };
 
 export const STORES = ['fridge', 'freezer', 'microwave', 'cupboard', 'drawer', 'counter'] as const;

@@ -1,9 +1,9 @@
 // A photograph made ready on this device: turned, cut to the shape of a card, made small. What it is drawn anew into holds no place and no time.
 import { whyNoPhoto } from './kind';
 
-/** Width and height of a stored photograph in pixels: sharp on half a page. */
-const WIDE = 1200;
-const HIGH = 800;
+/** Width and height of a stored photograph in pixels: of a card sharp on half a page, of a face beside a name. */
+const SHAPES = { card: [1200, 800], face: [480, 480] } as const;
+export type Shape = keyof typeof SHAPES;
 
 export type Cut = {
   /** Quarter turns to the right. */ turns: number;
@@ -24,16 +24,17 @@ export async function openPhoto(file: File): Promise<ImageBitmap> {
 }
 
 /** Draws what the cut shows. */
-export function drawCut(canvas: HTMLCanvasElement, image: ImageBitmap, { turns, zoom, x, y }: Cut): void {
-  canvas.width = WIDE;
-  canvas.height = HIGH;
+export function drawCut(canvas: HTMLCanvasElement, image: ImageBitmap, { turns, zoom, x, y }: Cut, shape: Shape): void {
+  const [wide, high] = SHAPES[shape];
+  canvas.width = wide;
+  canvas.height = high;
   const pen = canvas.getContext('2d')!;
   const sideways = turns % 2 !== 0;
   const [w, h] = sideways ? [image.height, image.width] : [image.width, image.height];
-  const scale = Math.max(WIDE / w, HIGH / h) * zoom;
-  const [left, top] = [(WIDE - w * scale) * x, (HIGH - h * scale) * y];
+  const scale = Math.max(wide / w, high / h) * zoom;
+  const [left, top] = [(wide - w * scale) * x, (high - h * scale) * y];
   pen.fillStyle = '#fff';
-  pen.fillRect(0, 0, WIDE, HIGH);
+  pen.fillRect(0, 0, wide, high);
   pen.translate(left + (w * scale) / 2, top + (h * scale) / 2);
   pen.rotate((turns * Math.PI) / 2);
   pen.scale(scale, scale);

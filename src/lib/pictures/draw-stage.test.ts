@@ -187,6 +187,54 @@ test('the drawings that a page refers to stand on it once; a picture by itself h
   expect(standalone(svg)).not.toContain('<use');
 });
 
+const TOOL = { look: null, drawing: 'whisk', state: 'whole', pack: 'none' } as const;
+/** A step that gets two tools out of a drawer. */
+const GETS: Stage = {
+  ...OF_SCENE.get('fetch')!,
+  words: 'From Drawer 12, get the whisk and ladle.',
+  store: 'drawer',
+  hazards: [],
+  things: [
+    { ...TOOL, name: 'whisk' },
+    { ...TOOL, name: 'ladle' },
+  ],
+};
+/** Addresses of the photographs in a picture. */
+const photosIn = (svg: string) => [...svg.matchAll(/<image href="([^"]+)"/g)].map(([, href]) => href);
+
+test('where a class has photographs, a card that fetches shows its own place and its own tools', () => {
+  const drawn = (...photos: [string, string][]) => drawStage(GETS, { photos });
+  expect(photosIn(drawn(['place:drawer 12', '/a'], ['tool:ladle', '/b?x=1&y=2']))).toEqual(['/a', '/b?x=1&amp;y=2']);
+  // a place is its whole name; of two that are named, the one that says more
+  expect(photosIn(drawn(['place:drawer 1', '/a']))).toEqual([]);
+  expect(photosIn(drawn(['place:drawer', '/a'], ['place:drawer 12', '/b']))).toEqual(['/b']);
+  // nothing of it has one: as ever
+  expect(drawn(['tool:spoon', '/a'], ['place:the low shelf', '/b'])).toBe(drawStage(GETS));
+  // what is no fetching and no putting away is drawn
+  expect(photosIn(drawStage({ ...GETS, scene: 'board' }, { photos: [['place:drawer 12', '/a']] }))).toEqual([]);
+  expect(isWellFormed(drawn(['place:drawer 12', '/a"><script>']))).toBe(true);
+});
+test('a photograph is never mirrored, and things go the other way when they are put back', () => {
+  const photos: [string, string][] = [['place:drawer 12', '/a']];
+  const left = drawStage(GETS, { photos, left: true });
+  expect(left.match(/scale\(-1 1\)/g)).toHaveLength(2);
+  expect(left).toMatch(/^<g transform="[^"]*scale\(-1 1\)">.*<g transform="[^"]*scale\(-1 1\)"><image/);
+  expect(drawStage({ ...GETS, scene: 'away' }, { photos })).not.toBe(drawStage(GETS, { photos }));
+});
+test('measures that are fetched tell which they are, by what stands on them and by size', () => {
+  const task = buildTask(
+    readRecipe('Rice\n\n1 cup rice\n1 tsp salt\n2 cups water\n\nMethod\nBoil the rice, salt and water for 10 minutes.').recipe,
+    {
+      grain: 'standard',
+    },
+  );
+  const fetched = stagesOf(task).filter((s) => s.scene === 'fetch' && s.things.some((t) => t.measure));
+  expect(fetched.flatMap((s) => s.things.flatMap((t) => t.measure?.label ?? []))).toEqual(['1 cup', '1 tsp']);
+  for (const stage of fetched)
+    for (const t of stage.things.filter((one) => one.measure))
+      expect(drawStage(stage, { left: true })).toContain(`>${t.measure!.label.replace(' cup', '')}<`);
+});
+
 /** CIE L*a*b* of an sRGB colour (IEC 61966-2-1, D65), from the standard's formulas. */
 function lab(hex: string): [number, number, number] {
   const n = Number.parseInt(hex.slice(1), 16);

@@ -2,6 +2,7 @@
 import { lookOf, type Content, type Scene, type Stage, type VesselKind } from '$core';
 import { at, Pen, WIDTH, type PenOptions } from './pen';
 import { SCENES_BY_NAME } from './scenes/index';
+import { drawOwn } from './scenes/own-photos';
 import { adult, warning, type Warning } from './signs';
 import { cutsAlone } from './tools';
 import { vessel } from './vessels';
@@ -43,7 +44,8 @@ export function drawStage(stage: Stage, options: PenOptions = {}): string {
   const oneHand = stage.oneHand && (!BLADES.has(stage.scene) || cutsAlone(stage.tool));
   const pen = new Pen({ id: `c${stage.stepKey.replace(/[^a-zA-Z0-9]/g, '')}`, ...options, oneHand });
   const draw = SCENES_BY_NAME.get(stage.scene) ?? SCENES_BY_NAME.get('plain')!;
-  return pen.finish(draw(pen, stage) + marksOf(pen, stage));
+  const own = drawOwn(pen, stage, new Map(options.photos ?? []));
+  return pen.finish((own ?? draw(pen, stage)) + marksOf(pen, stage));
 }
 
 /** A vessel with what is in it, by itself: for the counter as it stands. */

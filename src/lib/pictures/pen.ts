@@ -45,6 +45,8 @@ export type PenOptions = {
   left?: boolean;
   /** No second hand holds or steadies. */
   oneHand?: boolean;
+  /** Addresses of the class's own photographs, each with what it is of: "tool:whisk", "place:drawer 1". */
+  photos?: readonly (readonly [string, string])[];
 };
 
 const short = (n: number) => String(Math.round(n * 10) / 10);

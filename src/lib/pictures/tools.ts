@@ -1,5 +1,5 @@
 // Tools as hands hold them: the working end at 0,0, the handle upwards; and a tool in a hand.
-import { adaptedTool, toolById } from '$core';
+import { adaptedTool, toolById, type DrawnMeasure } from '$core';
 import { hand, type Hand } from './hands';
 import type { PoseName } from './poses';
 import { COLOURS, area, at, box, circle, INK, line, shape, type Pen, type Point } from './pen';
@@ -214,6 +214,19 @@ export function held(pen: Pen, id: string, tip: Point, angle: number, arm: Point
   const point: Point = [tip[0] + Math.sin(a) * grip, tip[1] - Math.cos(a) * grip];
   const { back, front } = hand(pen, pose, point, { turn: pose === 'pinch' || pose === 'shell' ? 0 : angle + (across ? 90 : 0), arm, side });
   return { back, front, tool: at(tip[0], tip[1], draw, angle) };
+}
+
+/** A measure by itself on 0,0, `s` high, with what stands on it: larger ones are drawn larger. */
+export function measureAlone(pen: Pen, { label, shape: kind, size }: Omit<DrawnMeasure, 'times'>, s: number): string {
+  const spoon = kind === 'spoon';
+  const w = s * (spoon ? 0.2 + 0.16 * size : 0.26 + 0.16 * Math.sqrt(size));
+  const h = s * (spoon ? 0.16 + 0.12 * size : 0.3 + 0.14 * Math.sqrt(size));
+  const x = -s * 0.14;
+  const bowl = spoon
+    ? `M${x - w} ${-h}Q${x - w} 0 ${x} 0T${x + w} ${-h}z`
+    : `M${x - w} ${-h}L${x - w * 0.78} 0H${x + w * 0.78}L${x + w} ${-h}z`;
+  const number = pen.text(label.replace(/\s*(?:cups?|jug)\b/i, ''), x, -h - s * 0.14, Math.round(s * (spoon ? 0.3 : 0.36)));
+  return shape(`M${x + w - 2} ${-h + 1}H${s * 0.52}v${s * 0.08}H${x + w - 3}z`, METAL, 2) + shape(bowl, '#f2f5f6', 2.4) + number;
 }
 
 /** A measuring spoon or cup, level: bowl at x, y, its handle to the right. */

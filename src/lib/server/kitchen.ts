@@ -1,7 +1,9 @@
 // The kitchen of a class: its measures, its tools, and where things are kept.
 import { USUAL_KITCHEN, type Heights, type Kitchen, type Measure } from '$core';
+import { thingPhotos } from './photos';
 import { heightsOf, isGoodMeasure, namesOf, placesOf } from './input/stored';
 import { ownClass, type SchoolTrx } from './school-scope';
+import type { Look } from './work/work';
 
 export type KitchenRow = Kitchen & {
   /** Where each measure is kept, by its id. */
@@ -11,6 +13,8 @@ export type KitchenRow = Kitchen & {
   readingGrade: number;
   /** Which of the five skins the hands in pictures have. */
   skin: number;
+  /** Addresses of photographs of its tools and places. */
+  photos: ReadonlyMap<string, string>;
   revision: number;
 };
 
@@ -18,8 +22,9 @@ export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
   const row = await trx('kitchen')
     .where({ school_id: trx.school, class_id: ownClass(trx) })
     .first('system', 'places', 'lacks', 'heights', 'lesson_minutes', 'microwave_watts', 'reading_grade', 'skin', 'revision');
-  if (!row)
-    return { ...USUAL_KITCHEN, measurePlaces: new Map(), lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, skin: 1, revision: 1 };
+  const photos = await thingPhotos(trx);
+  const usual = { measurePlaces: new Map<string, string>(), lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, skin: 1, revision: 1 };
+  if (!row) return { ...USUAL_KITCHEN, ...usual, photos };
   const rows = await trx('kitchen_measure')
     .where({ school_id: trx.school, class_id: ownClass(trx) })
     .orderBy('position')
@@ -38,6 +43,7 @@ export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
     skin: row.skin,
     places: placesOf(row.places),
     revision: row.revision,
+    photos,
     measures: measures.map(({ id, quantity, unit, kind }) => ({ id, quantity, unit, kind })),
     // a measure is fetched from its drawer like any tool
     lacks: namesOf(row.lacks),
@@ -46,6 +52,9 @@ export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
     measurePlaces: new Map(measures.map(({ id, place }) => [id, place])),
   };
 }
+
+/** How pictures are drawn in a class. */
+export const classLook = ({ skin, photos }: KitchenRow): Look => ({ skin, ...(photos.size > 0 ? { photos: [...photos] } : {}) });
 
 /** What a class tells of its kitchen. */
 export type KitchenSettings = {

@@ -14,6 +14,7 @@ import * as classes from './migrations/0011_classes';
 import * as trust from './migrations/0012_trust';
 import * as statistics from './migrations/0013_statistics';
 import * as quickQuestions from './migrations/0013_quick_questions';
+import * as ownPhotos from './migrations/0014_own_photos';
 
 const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0001_first', first],
@@ -31,6 +32,7 @@ const MIGRATIONS = new Map<string, Knex.Migration>([
   // two of this number: which of them a database has hangs on when it was last brought up to date
   ['0013_statistics', statistics],
   ['0013_quick_questions', quickQuestions],
+  ['0014_own_photos', ownPhotos],
 ]);
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -1,5 +1,6 @@
 // A screen of a learner's own in a lesson: a code that opens it until the day is over, and what is pressed there.
 import { randomInt } from 'node:crypto';
+import { OWN_ADDRESS } from './photos';
 import { today } from './today';
 import type { SchoolTrx } from './school-scope';
 
@@ -45,6 +46,16 @@ export async function screenOf(trx: SchoolTrx, code: string): Promise<OwnScreen 
     .first('s.code', 's.class_lesson_id', 's.learner_id');
   return row ? { code: row.code, classLessonId: row.class_lesson_id, learnerId: row.learner_id } : null;
 }
+
+/** Whether a recipe is cooked in the lesson of a screen. */
+export async function isOnScreen(trx: SchoolTrx, { classLessonId }: OwnScreen, recipeId: string): Promise<boolean> {
+  const row = await trx('lesson').where({ school_id: trx.school, class_lesson_id: classLessonId, recipe_id: recipeId }).first('id');
+  return row !== undefined;
+}
+
+/** Addresses of photographs and voices in what a screen shows, as it may ask for them: it is opened by its code alone. */
+export const throughScreen = (code: string, markup: string): string =>
+  markup.replaceAll(OWN_ADDRESS, `/own/${code}/kept$&`);
 
 /** Keeps what a learner pressed. Sending twice is harmless. @returns whether the step is one of his lesson */
 export async function addMark(

@@ -6,6 +6,7 @@ import { standing } from '$lib/pictures/packs';
 import { at } from '$lib/pictures/pen';
 import { sprite, standalone } from '$lib/pictures/sprite';
 import { HAZARDS } from '$lib/ui/words';
+import { imageSvg, thingOf } from './photos';
 import { shownCards, type Shown } from './shown';
 
 const oneOf = <T extends string>(all: readonly T[], said: string | null, usual: T): T => all.find((one) => one === said) ?? usual;
@@ -27,6 +28,9 @@ export function paperIn({ searchParams: asked }: URL): { form: FormName; options
 
 /** A drawing of 72 x 72 in the middle of a picture. */
 const alone = (drawing: string) => standalone(at(50, 10, sprite(drawing, 140)));
+
+/** The class's own photograph of a tool, else its drawing. */
+const photoOr = (photo: string | undefined, drawing: string) => (photo ? imageSvg(photo) : alone(drawing));
 
 /** All that the forms print of what is shown. */
 export async function paperData(shown: Shown): Promise<PaperData> {
@@ -51,7 +55,7 @@ export async function paperData(shown: Shown): Promise<PaperData> {
     tools: ids.flatMap((id) => {
       const tool = toolById(id);
       return tool && !tool.marks?.includes('stays') && tool.kind !== 'appliance'
-        ? [{ name: tool.name, place: kitchen.tools.find((t) => t.id === id)?.place ?? '', svg: alone(tool.picture) }]
+        ? [{ name: tool.name, place: kitchen.tools.find((t) => t.id === id)?.place ?? '', svg: photoOr(kitchen.photos.get(thingOf('tool', id)), tool.picture) }]
         : [];
     }),
     foods: shown.task.ingredients.slice(0, 60).map((one) => {

@@ -3,7 +3,7 @@ import type { LearnerRecord } from '$core';
 import { cardsOf } from './input/stored';
 import { cardsOrTell } from './draft-of';
 import { kitchenOf, taskOf } from './fits';
-import { getKitchen } from './kitchen';
+import { classLook, getKitchen } from './kitchen';
 import { fitLearner, lookOf, type LearnerRow } from './learners';
 import type { SchoolTrx } from './school-scope';
 import { getVersion, type VersionRow } from './tasks';
@@ -64,7 +64,7 @@ export async function picturesAlone(
   learner: LearnerRow,
 ): Promise<{ cards: { key: string; text: string; svg: string }[]; sprite: string }> {
   const { svgs, sprite } = await cardsOrTell(taskOf(title, version), kitchenOf(kitchen), {
-    skin: kitchen.skin,
+    ...classLook(kitchen),
     ...lookOf(fitLearner(learner)),
   });
   const shown = new Set(keys.slice(0, MOST_PICTURES));

@@ -4,6 +4,7 @@ import type { RoomCard, RoomData, RoomItem, RoomPerson, RoomPictures, RoomPlan }
 import { HAZARDS } from '../ui/words';
 import { cardsOrTell } from './draft-of';
 import { kitchenOf, taskOf } from './fits';
+import { classLook } from './kitchen';
 import { fitLearner, lookOf, type LearnerRow } from './learners';
 import { idOf } from './pack';
 import { photoSvg } from './photos';
@@ -40,6 +41,7 @@ export async function roomPage(held: HeldRoom, only?: string): Promise<{ room: R
     people.push({
       id,
       name: learner.name,
+      face: held.faces.get(id) ?? null,
       notes: learner.planNotes,
       presence: places[0]?.presence ?? 'here',
       adult: places[0]?.adult ?? null,
@@ -119,7 +121,7 @@ function planAt({ plan, learners }: HeldRoom, only?: string): RoomPlan | null {
 function drawer({ kitchen }: HeldRoom): (dish: HeldDish, learner: LearnerRow) => Promise<Drawn> {
   const known = new Map<string, Promise<Drawn>>();
   return (dish, learner) => {
-    const look = { skin: kitchen.skin, ...lookOf(fitLearner(learner)) };
+    const look = { ...classLook(kitchen), ...lookOf(fitLearner(learner)) };
     const key = `${dish.lessonId} ${JSON.stringify(look)}`;
     if (!known.has(key)) known.set(key, cardsOrTell(taskOf(dish.title, dish.version), kitchenOf(kitchen), look));
     return known.get(key)!;

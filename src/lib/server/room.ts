@@ -19,7 +19,7 @@ import { lessonsOfAll, type LessonRow } from './lessons';
 import { inForceOf, madeBy } from './in-force';
 import { allMade, type ObservationRow } from './records';
 import { recordsOf } from './look-back';
-import { listPhotos } from './photos';
+import { facesOf, listPhotos } from './photos';
 import { aimsOf } from './aims';
 import { getClassLesson, type ClassLesson } from './class-lessons';
 import type { SchoolTrx } from './school-scope';
@@ -56,6 +56,8 @@ export type HeldRoom = {
   dishes: HeldDish[];
   places: HeldPlace[];
   learners: LearnerRow[];
+  /** Addresses of their photographs. */
+  faces: ReadonlyMap<string, string>;
   kitchen: KitchenRow;
   /** All that was made, also what was taken back. */
   recorded: ObservationRow[];
@@ -100,7 +102,8 @@ export async function holdRoom(
   ]);
   const names = new Set(people.map((p) => p.learner_id as string));
   const learners = known.filter((l) => names.has(l.id));
-  const [rungs, elsewhere] = await Promise.all([
+  const [faces, rungs, elsewhere] = await Promise.all([
+    facesOf(trx, [...names]),
     withAims ? rungsBefore(trx, lesson, dishes, [...names]) : () => NO_AIMS,
     withAims ? rungsElsewhere(trx, lesson, learners, new Set(dishes.map((d) => d.recipeId))) : new Map<string, never>(),
   ]);
@@ -127,6 +130,7 @@ export async function holdRoom(
     dishes,
     places,
     learners,
+    faces,
     kitchen,
     recorded,
     marks,

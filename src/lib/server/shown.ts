@@ -3,6 +3,7 @@ import { atGrain, GRAINS, type Grain, type OwnStep, type TaskAnalysis } from '$c
 import { error } from '@sveltejs/kit';
 import { cardsOrTell, workingTask, type WorkingTask } from './draft-of';
 import { asDecided, carriedFit, fitsOrTell, getFit, kitchenOf, taskOf } from './fits';
+import { classLook } from './kitchen';
 import { fitLearner, listLearners, lookOf, type LearnerRow } from './learners';
 import { listPhotos, photoSvg } from './photos';
 import { getVersion } from './tasks';
@@ -69,7 +70,7 @@ export async function shownTask(locals: App.Locals, recipeId: string, wanted: Wa
     version: version?.number ?? null,
     learners,
     learner: version ? learner : null,
-    look: { skin: working.kitchen.skin, ...(learner ? lookOf(fitLearner(learner)) : {}) },
+    look: { ...classLook(working.kitchen), ...(learner ? lookOf(fitLearner(learner)) : {}) },
     photos,
     voices,
   };

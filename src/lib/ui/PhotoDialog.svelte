@@ -1,9 +1,9 @@
-<!-- A photograph of the class's own for a step: chosen or taken, turned, cut to the shape of a card, kept; or the drawing back again. One for all cards of a page. -->
+<!-- A photograph of the class's own: chosen or taken, turned, cut to its shape, kept; or the drawing back again. One for all cards of a page. -->
 <script lang="ts">
   import { asJpeg, drawCut, openPhoto, type Cut } from '$lib/photo/prepare';
   import { Dialog } from 'bits-ui';
   import { sendOwn, type OwnOf } from './send-own';
-  type Props = { /** The step it is open for. */ of: OwnOf | null; onchange: () => void };
+  type Props = { /** What it is open for. */ of: OwnOf | null; onchange: () => void };
   let { of: step = $bindable(), onchange }: Props = $props();
   let image = $state.raw<ImageBitmap | null>(null);
   let cut = $state<Cut>({ turns: 0, zoom: 1, x: 0.5, y: 0.5 });
@@ -11,7 +11,7 @@
   let problem = $state('');
   let busy = $state(false);
   $effect(() => {
-    if (canvas && image) drawCut(canvas, image, cut);
+    if (canvas && image) drawCut(canvas, image, cut, step?.face ? 'face' : 'card');
   });
   function clear() {
     image?.close();
@@ -63,7 +63,11 @@
       <Dialog.Title class="text-xl font-bold">A photo of your own</Dialog.Title>
       <Dialog.Description class="mt-1"
         >{step?.text}
-        <span class="text-muted">No faces of learners. Place and time are taken out before it is kept.</span></Dialog.Description
+        <span class="text-muted"
+          >{step?.face
+            ? 'A photo, or a sign that the learner knows as his. Ask the family first, as your school asks.'
+            : 'No faces of learners.'} Place and time are taken out before it is kept.</span
+        ></Dialog.Description
       >
       <label class="mt-4 block"
         ><span>Choose or take a photo</span>
@@ -73,7 +77,7 @@
         <canvas
           bind:this={canvas}
           class="mx-auto mt-4 max-h-[38vh] max-w-full rounded border border-line"
-          aria-label="The photo as it will stand on the card"
+          aria-label="The photo as it will stand there"
         ></canvas>
         <div class="mt-2 grid grid-cols-[auto_1fr] items-center gap-x-4 gap-y-1">
           {#each SLIDERS as { of, label, min, max } (of)}
@@ -90,7 +94,7 @@
           <button type="button" class="btn btn-act" disabled={busy} onclick={() => send(true)}>Use this photo</button>
           <button type="button" class="btn" onclick={() => (cut.turns = (cut.turns + 1) % 4)}>Turn</button>
         {/if}
-        {#if step?.has && !image}<button type="button" class="btn" disabled={busy} onclick={() => send(false)}>Back to the drawing</button
+        {#if step?.has && !image}<button type="button" class="btn" disabled={busy} onclick={() => send(false)}>{step.face ? 'Take it away' : 'Back to the drawing'}</button
           >{/if}
         <Dialog.Close class="btn">Close</Dialog.Close>
       </div>

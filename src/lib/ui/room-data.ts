@@ -39,6 +39,8 @@ export type RoomPlace = { lesson: string; hierarchy: Hierarchy; procedure: InFor
 export type RoomPerson = {
   id: string;
   name: string;
+  /** Address of his photograph. */
+  face: string | null;
   notes: string;
   presence: Presence;
   adult: string | null;

@@ -38,18 +38,21 @@ async function png(svg: string): Promise<Uint8Array> {
   return new Uint8Array(await blob.arrayBuffer());
 }
 
-/** All cards in one zip, handed to the browser to be saved. */
 /** Photographs that a picture refers to, put into it: a saved file stands by itself. */
 async function inlined(svg: string): Promise<string> {
-  const found = /<image href="([^"]+)"/.exec(svg);
-  if (!found) return svg;
-  const answer = await fetch(found[1].replaceAll('&amp;', '&'));
-  if (!answer.ok) throw new Error('A photograph could not be fetched.');
-  const bytes = new Uint8Array(await answer.arrayBuffer());
-  let binary = '';
-  for (const b of bytes) binary += String.fromCharCode(b);
-  return svg.replace(found[1], `data:image/jpeg;base64,${btoa(binary)}`);
+  let whole = svg;
+  for (const address of new Set([...svg.matchAll(/<image href="([^"]+)"/g)].map(([, at]) => at))) {
+    const answer = await fetch(address.replaceAll('&amp;', '&'));
+    if (!answer.ok) throw new Error('A photograph could not be fetched.');
+    const bytes = new Uint8Array(await answer.arrayBuffer());
+    let binary = '';
+    for (const b of bytes) binary += String.fromCharCode(b);
+    whole = whole.replaceAll(address, `data:image/jpeg;base64,${btoa(binary)}`);
+  }
+  return whole;
 }
+
+/** All cards in one zip, handed to the browser to be saved. */
 
 export async function saveCards(cards: readonly Card[], kind: 'svg' | 'png', name: string): Promise<void> {
   const parts: Uint8Array<ArrayBuffer>[] = [];

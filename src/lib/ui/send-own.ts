@@ -1,10 +1,13 @@
-// Keeps what is the class's own of a step, a photograph or a voice, in the place of the program's; or takes it away again.
-
-/** A step whose photograph or voice is looked at: the address of it, the step's words, whether there is one. */
-export type OwnOf = { at: string; text: string; has: boolean };
+// Keeps what is the class's own of a step, a thing or a learner, a photograph or a voice, in the place of the program's; or takes it away again.
 
 /**
- * @param at address of the step's photograph or voice
+ * Something whose photograph or voice is looked at: the address of it, what it is in words, whether there is one.
+ * `face`: it is of a learner.
+ */
+export type OwnOf = { at: string; text: string; has: boolean; face?: boolean };
+
+/**
+ * @param at address of the photograph or voice
  * @param what to keep, in its kind; null to take away what is kept
  * @returns null where it is done, else what to tell: nothing was changed then
  */

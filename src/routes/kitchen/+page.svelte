@@ -69,6 +69,7 @@
 <h1 class="mt-4">Kitchen</h1>
 <p class="mt-1 max-w-prose text-muted">
   What there is, and where it is kept. Steps say “From drawer 1, get ...” after this list, and amounts become the measures in it.
+  <a href="/kitchen/photos">Photos of places and tools</a>
 </p>
 <datalist id="places"
   >{#each places as place (place)}<option value={place}></option>{/each}</datalist

@@ -1,33 +1,36 @@
-import { GROUPS, PROFILE_QUESTIONS } from '$core';
 import { check, firstProblem } from '$lib/server/input/check';
 import { LearnerName } from '$lib/server/input/learner';
 import { readForm } from '$lib/server/input/request';
-import { addLearner, changeLearner, fitLearner, getLearner, listLearners, moveLearner } from '$lib/server/learners';
+import { addLearner, changeLearner, fitLearner, getLearner, listLearners, moveLearner, type LearnerRow } from '$lib/server/learners';
 import { otherClass } from '$lib/server/people/classes';
 import { error, fail, redirect } from '@sveltejs/kit';
+import { facesOf } from '$lib/server/photos';
 import { ID } from '$lib/id';
 
 export const load = ({ locals }) =>
-  locals.inSchool(async (trx) => ({
-    title: 'Learners',
-    questions: PROFILE_QUESTIONS.length,
-    groups: GROUPS,
-    learners: (await listLearners(trx, true)).map((l) => {
-      const learner = fitLearner(l);
-      return {
-        id: l.id,
-        name: l.name,
-        planNotes: l.planNotes,
-        putAway: l.putAway,
-        readable: l.needs !== null && l.profile !== null,
-        answered: l.profile?.answers.length ?? 0,
-        needs: learner.needs.filter((n) => n.of === undefined).map(({ demand, how }) => ({ demand, how })),
-        hand: learner.hand ?? null,
-        allergies: learner.allergies ?? [],
-        never: learner.never ?? [],
-      };
-    }),
-  }));
+  locals.inSchool(async (trx) => {
+    const all = await listLearners(trx, true);
+    return { title: 'Learners', faces: await facesOf(
+        trx,
+        all.map((l) => l.id),
+      ), learners: all.map(shown) };
+  });
+
+function shown(l: LearnerRow) {
+  const learner = fitLearner(l);
+  return {
+    id: l.id,
+    name: l.name,
+    planNotes: l.planNotes,
+    putAway: l.putAway,
+    readable: l.needs !== null && l.profile !== null,
+    answered: l.profile?.answers.length ?? 0,
+    needs: learner.needs.filter((n) => n.of === undefined).map(({ demand, how }) => ({ demand, how })),
+    hand: learner.hand ?? null,
+    allergies: learner.allergies ?? [],
+    never: learner.never ?? [],
+  };
+}
 
 /** The id of a form, of a learner that there is. */
 function idOf(field: (name: string) => string): string {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Face from '$lib/ui/Face.svelte';
   import PutAway from '$lib/ui/PutAway.svelte';
   import { enhance } from '$app/forms';
   import { showAllergen } from '$core';
@@ -44,7 +45,9 @@
 <ul class="mt-4 max-w-5xl border-t-[3px] border-ink">
   {#each here as learner, i (learner.id)}
     <li class="grid items-center gap-x-6 gap-y-1 border-b border-line py-3 sm:grid-cols-[10rem_1fr_auto]">
-      <a href="/learners/{learner.id}" class="text-lg font-bold">{learner.name}</a>
+      <a href="/learners/{learner.id}" class="flex items-center gap-3 text-lg font-bold"
+        ><Face at={data.faces.get(learner.id)} class="size-12" />{learner.name}</a
+      >
       <div>
         {#if !learner.readable}<p class="problem">What is stored of this learner cannot be read. Tell whoever looks after the program.</p>
         {:else}

@@ -17,10 +17,9 @@ const measure: Draw = (pen, stage) => {
   const m = stage.measures[0];
   if (!m || m.shape === 'jug' || (stage.reads && stage.measures.length === 0)) return jugTo(pen, stage);
   const spoon = m.shape === 'spoon';
-  const total = stage.measures.reduce((n, f) => n + f.times, 0);
   const from = l.pack === 'none' || l.pack === 'tap' ? 'bag' : l.pack;
   const source = at(48, COUNTER, packBody(l, from), 0, 1.35);
-  const fill = l.shape === 'egg' ? l.flesh : l.flesh;
+  const fill = l.flesh;
   const liquid = l.shape === 'liquid';
   const my = spoon ? 78 : 74;
   const mx = spoon ? 128 : 132;
@@ -51,7 +50,6 @@ const measure: Draw = (pen, stage) => {
   return (
     counter() +
     source +
-    (spoon ? '' : '') +
     cup +
     lumps +
     heaped +
@@ -60,7 +58,6 @@ const measure: Draw = (pen, stage) => {
     rh.front +
     unit +
     count +
-    (total > 1 ? '' : '') +
     (liquid ? arrow(74, 34, 108, 60, -12) : arrow(mx + r + 4, my - 20, mx - r - 8, my - 20))
   );
 };

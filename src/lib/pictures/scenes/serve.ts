@@ -114,7 +114,7 @@ const plain: Draw = (pen, stage) => {
     return inPlace(v, lh);
   }
   const rh = hand(pen, 'point', [176, 96], { arm: [262, 150] });
-  return counter() + (things.length > 0 ? row(things, COUNTER, 20, 170, 70) : at(70, 60, sprite('meal', 70))) + rh.back + rh.front;
+  return counter() + (things.length > 0 ? row(pen, things, COUNTER, 20, 170, 70) : at(70, 60, sprite('meal', 70))) + rh.back + rh.front;
 };
 
 export const SERVE: Scenes = { serve, eat, repeat, plain };

@@ -5,13 +5,16 @@ import { cabinet, counter, COUNTER, drawer } from '../kitchen';
 import { packBody, standing } from '../packs';
 import { ACTION, area, at, box, circle, ellipse, INK, line, shape, type Pen } from '../pen';
 import { arrow } from '../signs';
-import { held } from '../tools';
+import { held, measureAlone } from '../tools';
 import { sectionOf, vessel } from '../vessels';
 import { eye } from './hob';
 import { gloved, contentsOf, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
 
-export const row = (things: readonly Thing[], y: number, from: number, to: number, s: number) =>
-  things.map((t, i) => at(from + ((i + 0.5) * (to - from)) / things.length, y, standing(t, s))).join('');
+/** A thing on 0,0; a measure with what stands on it. */
+export const set = (pen: Pen, t: Thing, s: number) => (t.measure ? measureAlone(pen, t.measure, s) : standing(t, s));
+
+export const row = (pen: Pen, things: readonly Thing[], y: number, from: number, to: number, s: number) =>
+  things.map((t, i) => at(from + ((i + 0.5) * (to - from)) / things.length, y, set(pen, t, s))).join('');
 
 /** Small and without a pack: fingers go behind it, so that it is seen. */
 const isBare = (t: Thing) => t.look !== null && (t.pack === 'none' || t.pack === 'tap');
@@ -26,8 +29,8 @@ const fetch: Draw = (pen, stage) => {
     const rh = hand(pen, isBare(first) ? 'shell' : 'wrap', isBare(first) ? [58, 112] : [66, 96], { arm: [-20, 120], side: 'left' });
     return (
       counter() +
-      row(rest, COUNTER, 108, 236, 56) +
-      pen.move('0 30 0, 0.6 0 -10, 1 0 -10', rh.back + at(74, 126, standing(first, 64)) + rh.front) +
+      row(pen, rest, COUNTER, 108, 236, 56) +
+      pen.move('0 30 0, 0.6 0 -10, 1 0 -10', rh.back + at(74, 126, set(pen, first, 64)) + rh.front) +
       arrow(100, 30, 52, 30)
     );
   }
@@ -35,13 +38,13 @@ const fetch: Draw = (pen, stage) => {
     const rh = hand(pen, 'fist', [164, 44], { arm: [262, 10] });
     return (
       drawer() +
-      rest.map((t, i) => at(54 + i * 40, 92, standing(t, 40), -8 + i * 9)).join('') +
+      rest.map((t, i) => at(54 + i * 40, 92, set(pen, t, 40), -8 + i * 9)).join('') +
       shape('M20 96H220V100H20z', '#b99a68', 1.6) +
-      pen.move('0 -6 50, 0.6 0 0, 1 0 0', rh.back + at(156, 62, standing(first, 66)) + rh.front) +
+      pen.move('0 -6 50, 0.6 0 0, 1 0 0', rh.back + at(156, 62, set(pen, first, 66)) + rh.front) +
       arrow(46, 62, 46, 26)
     );
   }
-  const shelves = row(rest.slice(0, 2), 58, 68, 156, 38) + row(rest.slice(2), 104, 68, 156, 38);
+  const shelves = row(pen, rest.slice(0, 2), 58, 68, 156, 38) + row(pen, rest.slice(2), 104, 68, 156, 38);
   const bare = !stage.vessel && isBare(first);
   const rh = hand(pen, gloved(stage, bare ? 'shell' : 'wrap'), bare ? [200, 96] : [204, 88], { arm: [264, 100] });
   return (
@@ -52,7 +55,7 @@ const fetch: Draw = (pen, stage) => {
       rh.back +
         (stage.vessel
           ? at(176, 112, vesselOnShelf(pen, stage), 0, Math.min(0.7, 40 / sectionOf(stage.vessel.kind).rim))
-          : at(186, 116, standing(first, 58))) +
+          : at(186, 116, set(pen, first, 58))) +
         rh.front,
     ) +
     (stage.form === 'freezer'
@@ -73,23 +76,23 @@ const away: Draw = (pen, stage) => {
   const into = store === 'counter' ? 'cupboard' : store;
   const first = inDish
     ? at(112, 101, vesselOnShelf(pen, stage), 0, 46 / sectionOf(dish.kind).rim > 0.86 ? 0.86 : 46 / sectionOf(dish.kind).rim)
-    : at(118, 103, standing(things[0], 40));
+    : at(118, 103, set(pen, things[0], 40));
   if (into === 'drawer') {
     const rh = hand(pen, 'fist', [140, 56], { arm: [262, 10] });
     return (
       drawer() +
       things
         .slice(1, 4)
-        .map((t, i) => at(54 + i * 36, 92, standing(t, 40)))
+        .map((t, i) => at(54 + i * 36, 92, set(pen, t, 40)))
         .join('') +
-      pen.move('0 20 -30, 0.6 0 10, 1 20 -30', rh.back + at(132, 78, standing(things[0], 56)) + rh.front) +
+      pen.move('0 20 -30, 0.6 0 10, 1 20 -30', rh.back + at(132, 78, set(pen, things[0], 56)) + rh.front) +
       shape('M20 96H220V154H20z', '#cfb588') +
       arrow(206, 26, 206, 62)
     );
   }
   const bare = !inDish && isBare(things[0]);
   const rh = hand(pen, gloved(stage, bare ? 'shell' : 'wrap'), bare ? [136, 88] : [inDish ? 172 : 150, 88], { arm: [264, 96] });
-  const others = into === 'microwave' ? '' : row(things.slice(1, 3), 58, 68, 156, 36);
+  const others = into === 'microwave' ? '' : row(pen, things.slice(1, 3), 58, 68, 156, 36);
   return cabinet(into) + others + pen.move('0 66 0, 0.6 0 0, 1 66 0', rh.back + first + rh.front) + arrow(228, 40, 178, 40);
 };
 

@@ -9,6 +9,7 @@ import { addRecipe } from '../recipes';
 import { publish, startDraft } from '../tasks';
 import { loadGoals } from './goals';
 import { loadPeople } from './people';
+import { loadPhotos } from './photos';
 import { DEMO_SCHOOL, withSchool, type SchoolTrx } from '../school-scope';
 import { HEIGHTS, LACKING, LEARNERS, MEASURES, PLACES, RECIPES, SCHOOL_NAME, TOOLS } from './class';
 import { FULL, hold } from './hold';
@@ -44,6 +45,7 @@ export async function loadDemo(knex: Knex): Promise<boolean> {
       })),
     );
     for (const recipe of RECIPES) await loadRecipe(trx, recipe);
+    await loadPhotos(trx);
     await loadGoals(trx);
     await loadClassLessons(trx);
     return true;

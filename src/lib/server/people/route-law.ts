@@ -9,6 +9,7 @@ const RECIPE = '/recipes/[id=id]';
 const LEARNER = '/learners/[id=id]';
 const LESSON = '/lessons/[id=id]';
 const ROOM = '/cook/[lesson=id]';
+const OWN = '/own/[code=code]';
 const parts = (place: string, ...names: string[]) => names.map((name) => (name ? `${place}/${name}` : place));
 
 /** What looking needs, what writing needs, and the routes of it. */
@@ -26,10 +27,10 @@ const BY_NEED: readonly (readonly [read: Needs, write: Needs, routes: readonly s
       '/theme',
       '/demo-as',
       '/own',
-      '/own/[code=code]/mark',
+      `${OWN}/mark`,
     ],
   ],
-  ['open', 'never', ['/health', '/own/[code=code]', '/own/[code=code]/live']],
+  ['open', 'never', ['/health', ...parts(OWN, '', 'live', 'kept/[...at=kept]')]],
   ['self', 'self', ['/account', '/account/passkey', '/sign-out', '/class']],
   ['see', 'recipes', ['/recipes']],
   ['see', 'never', ['/', '/design', '/shopping', '/shopping/list.csv', '/lessons/week.ics', '/kitchen/buy', RECIPE]],
@@ -44,11 +45,11 @@ const BY_NEED: readonly (readonly [read: Needs, write: Needs, routes: readonly s
   ['see', 'recipes', parts(RECIPE, 'break-down', 'break-down/revision', 'break-down/routine', 'break-down/versions')],
   ['see', 'recipes', parts(RECIPE, 'show', 'show/braille', 'show/moving', 'show/paper', 'show/photo', 'show/voice')],
   ['recipes', 'recipes', ['/recipes/new']],
-  ['see', 'plans', [...parts(LEARNER, '', 'save'), ...parts(RECIPE, 'fit', 'fit/class')]],
+  ['see', 'plans', [...parts(LEARNER, '', 'photo', 'save'), ...parts(RECIPE, 'fit', 'fit/class')]],
   ['see', 'learners', ['/learners']],
   ['see', 'goals', ['/look-back', ...parts(RECIPE, 'look-back', 'look-back/seen'), ...parts(LEARNER, 'look-back', 'goals/[goal=id]')]],
   ['goals', 'goals', parts(LEARNER, 'goals/new')],
-  ['see', 'kitchen', ['/kitchen']],
+  ['see', 'kitchen', ['/kitchen', '/kitchen/photo', '/kitchen/photos']],
   ['export', 'never', parts(LEARNER, 'records.csv', 'all.zip')],
   ['erase', 'erase', parts(LEARNER, 'erase')],
   ['people', 'people', ['/people']],
@@ -66,7 +67,7 @@ const LONG = new Map(
   (
     [
       [4_000_000, ['/recipes/new', ...parts(RECIPE, 'read', 'break-down', 'break-down/routine', 'break-down/versions')]],
-      [1_500_000, parts(RECIPE, 'show/photo', 'show/voice', 'fit')],
+      [1_500_000, [...parts(RECIPE, 'show/photo', 'show/voice', 'fit'), '/kitchen/photo', ...parts(LEARNER, 'photo')]],
       [800_000, [...parts(ROOM, 'records'), ...parts(LESSON, 'plan', 'plan/save', 'save'), '/kitchen']],
     ] as const
   ).flatMap(([most, routes]) => routes.map((route): [string, number] => [route, most])),

@@ -1,5 +1,6 @@
 import { OTHER_CODES } from '$core';
 import { classLessonOf, getClassLesson, getSetUp, markEnded } from '$lib/server/class-lessons';
+import { addressesIn } from '$lib/server/photos';
 import { holdRoom } from '$lib/server/room';
 import { roomPage } from '$lib/server/room-page';
 import { cardsOfLesson } from '$lib/server/lesson-fits';
@@ -38,6 +39,14 @@ export const load = async ({ params, locals, url }) => {
     /** As JSON, packed: a lesson is some thousands of small values, which the page's own way of sending them takes ten times as long for. */
     room: await locals.parcels.pack(room),
     pictures: await locals.parcels.packOnce(name, pictures),
+    /** What a device takes along with the page; what is packed it does not look into. */
+    kept: addressesIn(
+      [
+        ...pictures.pictures.filter((svg) => svg.includes('<image')),
+        ...room.cards.map((c) => c.voice),
+        ...room.people.map((p) => p.face),
+      ].join(' '),
+    ),
     second,
     others: OTHER_CODES,
     recipes: held.dishes.map((d) => ({ id: d.recipeId, lesson: d.lessonId, title: d.title })),

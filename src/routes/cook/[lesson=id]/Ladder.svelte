@@ -1,6 +1,7 @@
 <!-- One learner's ladder, beside those of others: name, step, small picture, his own yellow rung. One tap records and moves him on. -->
 <script lang="ts">
   import type { Line } from '$lib/ui/line.svelte';
+  import Face from '$lib/ui/Face.svelte';
   import PictureSoon from '$lib/ui/PictureSoon.svelte';
   import Hazards from '$lib/ui/Hazards.svelte';
   import { leftOf, type Timer } from '$lib/ui/timers.svelte';
@@ -44,6 +45,7 @@
 >
   <div>
     <div class="head flex items-baseline gap-2">
+      <Face at={line.person.face} class="size-6 self-center" />
       <h2 class="min-w-0 flex-1 truncate text-lg! leading-tight">
         <button type="button" class="font-bold {chosen ? 'underline decoration-[3px] underline-offset-4' : ''}" onclick={onopen}
           >{line.person.name}</button

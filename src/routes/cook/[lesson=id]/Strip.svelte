@@ -1,5 +1,6 @@
 <!-- The names of all learners, each with the step at hand and whether he waits or calls: to turn from one to another. -->
 <script lang="ts">
+  import Face from '$lib/ui/Face.svelte';
   import type { Room } from '$lib/ui/room.svelte';
   let { room, onchoose }: { room: Room; onchoose: (index: number) => void } = $props();
 </script>
@@ -14,6 +15,7 @@
           aria-current={room.chosen === i ? 'true' : undefined}
           onclick={() => onchoose(i)}
         >
+          <Face at={line.person.face} class="size-6 align-middle" />
           {line.person.name}
           <span class="block text-sm font-normal text-muted tabular-nums"
             >{line.presence === 'absent'

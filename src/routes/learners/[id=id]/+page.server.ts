@@ -1,5 +1,6 @@
 import { adaptationById, EU_ALLERGENS, HAZARDS, NO_PROFILE, PROFILE_QUESTIONS, showAllergen, US_ALLERGENS } from '$core';
 import { getLearner } from '$lib/server/learners';
+import { facesOf } from '$lib/server/photos';
 import { listRecipes } from '$lib/server/recipes';
 import { error } from '@sveltejs/kit';
 
@@ -19,6 +20,7 @@ export const load = ({ params, locals }) =>
         revision: learner.revision,
         readable: learner.profile !== null,
       },
+      face: (await facesOf(trx, [learner.id])).get(learner.id) ?? null,
       profile,
       before: learner.needs ?? [],
       questions: PROFILE_QUESTIONS.map(({ id, group, ask, about, choices }) => ({

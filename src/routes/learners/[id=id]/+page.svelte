@@ -1,6 +1,10 @@
 <script lang="ts">
   import { GROUPS, type Hazard, type Profile } from '$core';
   import OwnLookForm from './OwnLookForm.svelte';
+  import { invalidateAll } from '$app/navigation';
+  import Face from '$lib/ui/Face.svelte';
+  import PhotoDialog from '$lib/ui/PhotoDialog.svelte';
+  import type { OwnOf } from '$lib/ui/send-own';
   import SaveState from '$lib/ui/SaveState.svelte';
   import { Saver } from '$lib/ui/saver.svelte';
   import { HAZARDS } from '$lib/ui/words';
@@ -14,6 +18,7 @@
   let profile = $state(structuredClone(data.profile) as { -readonly [K in keyof Profile]: Profile[K][number][] });
   // svelte-ignore state_referenced_locally
   let screen = $state({ ...data.learner.screen });
+  let photoOf = $state.raw<OwnOf | null>(null);
   const saver = new Saver(
     () => `/learners/${data.learner.id}/save`,
     () => ({ name: name.trim(), planNotes, profile: $state.snapshot(profile), screen: $state.snapshot(screen) }),
@@ -48,6 +53,7 @@
 </script>
 
 <div class="mt-3 flex flex-wrap items-center gap-x-5 gap-y-1">
+  <Face at={data.face} class="size-12" />
   <h1>{name || data.learner.name}</h1>
   <span class="text-muted">{answered} of {data.questions.length} answered. Any order; what is not asked stays open.</span>
   <span class="ml-auto"><SaveState {saver} /></span>
@@ -99,6 +105,12 @@
           oninput={() => name.trim() && saver.changed()}
         /></label
       >
+      {#if data.may.includes('plans')}<button
+          type="button"
+          class="btn btn-quiet -ml-3 text-sm"
+          onclick={() => (photoOf = { at: `/learners/${data.learner.id}/photo`, text: data.learner.name, has: data.face !== null, face: true })}
+          >{data.face ? 'Another photo, or none' : 'Add a photo, or a sign of his own'}</button
+        >{/if}
       <label class="mt-3 block"
         ><span class="block text-sm text-muted">How to help; shown in the lesson</span><textarea
           class="field min-h-24"
@@ -199,6 +211,8 @@
     {/if}
   </aside>
 </div>
+
+<PhotoDialog bind:of={photoOf} onchange={invalidateAll} />
 
 <style>
   .pick {

@@ -1,6 +1,6 @@
 import { USUAL_LOOK } from '$core';
 import { inForce } from '$lib/server/records';
-import { screenOf } from '$lib/server/own-screen';
+import { screenOf, throughScreen } from '$lib/server/own-screen';
 import { holdRoom } from '$lib/server/room';
 import { roomPage } from '$lib/server/room-page';
 import { thenAfter } from '$lib/ui/now-next';
@@ -29,8 +29,9 @@ export const load = async ({ params, locals }) => {
     lesson: held.screen.classLessonId,
     name: person.name,
     learnerId: person.id,
+    face: person.face && throughScreen(params.code, person.face),
     sprite: drawn.sprite,
-    pictures: used.map((i) => drawn.pictures[i]),
+    pictures: used.map((i) => throughScreen(params.code, drawn.pictures[i])),
     cards: person.items.map((item) => {
       const card = cards[item.card];
       return {
@@ -39,7 +40,7 @@ export const load = async ({ params, locals }) => {
         text: item.text ?? card.text,
         lines: item.lines,
         adult: item.who === 'adult',
-        voice: item.text ? null : card.voice,
+        voice: item.text || !card.voice ? null : throughScreen(params.code, card.voice),
         wait: card.wait,
         hazards: card.hazards,
         picture: used.indexOf(item.picture),

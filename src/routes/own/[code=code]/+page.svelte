@@ -3,6 +3,7 @@
   import { invalidateAll } from '$app/navigation';
   import { onMount, untrack } from 'svelte';
   import Disc from './Disc.svelte';
+  import Face from '$lib/ui/Face.svelte';
   import Picture from '$lib/ui/Picture.svelte';
   import { OwnWay } from '$lib/ui/own-way.svelte';
   import { play, say, voiceFor } from '$lib/ui/speak';
@@ -116,6 +117,7 @@
   data-ready={ready}
 >
   <header class="flex items-center gap-3">
+    <Face at={data.face} class="size-12" />
     <h1 class="text-2xl!">{data.name}</h1>
     <!-- the way so far: a rung for each card -->
     <div class="flex h-6 flex-1 items-stretch gap-px" role="img" aria-label="{way.doneCount} of {data.cards.length} done">

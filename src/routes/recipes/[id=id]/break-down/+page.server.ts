@@ -3,6 +3,7 @@ import { workingTask } from '$lib/server/draft-of';
 import { check, firstProblem } from '$lib/server/input/check';
 import { readForm } from '$lib/server/input/request';
 import { Publication } from '$lib/server/input/task';
+import { classLook } from '$lib/server/kitchen';
 import { listLearners } from '$lib/server/learners';
 import { masteredSteps } from '$lib/server/mastered';
 import { listRoutines, type RoutineRow } from '$lib/server/routines';
@@ -26,7 +27,7 @@ export const load = async ({ params, locals, url }) => {
       recipe: { id: params.id, title: task.row.title },
       recipeRevision: task.row.revision,
       kitchen: { system: task.kitchen.system, measures: task.kitchen.measures, tools: task.kitchen.tools, places: task.kitchen.places },
-      skin: task.kitchen.skin,
+      look: classLook(task.kitchen),
       linesBeyond: linesBeyond(task.recipe, task.draft.steps),
       long: {
         routines,

@@ -73,8 +73,8 @@ export class Desk {
 
   /** @param given what the page was sent: the desk starts from it and then is the master. Made while a component is. */
   constructor(private given: () => Sent) {
-    const { recipe, draft, make, kitchen, skin } = untrack(given);
-    this.#book = new PictureBook(skin);
+    const { recipe, draft, make, kitchen, look } = untrack(given);
+    this.#book = new PictureBook(look);
     this.editor = new TaskEditor(draft.steps, draft.grain, make, kitchen as Kitchen, () => this.saver.changed());
     this.saver = new Saver(
       () => location.pathname,

@@ -2,16 +2,13 @@
 import { stepOf } from '$lib/server/input/step-of';
 import { kindOfVoice, LONGEST_VOICE } from '$lib/server/input/voice';
 import { getRecipe } from '$lib/server/recipes';
-import { dropVoice, getVoice, keepVoice } from '$lib/server/voices';
+import { showVoice } from '$lib/server/voice-route';
+import { dropVoice, keepVoice } from '$lib/server/voices';
 import { error, json } from '@sveltejs/kit';
 
-export const GET = async ({ params, url, locals }) => {
-  const key = stepOf(url);
-  const voice = await locals.inSchool((trx) => getVoice(trx, params.id, key));
-  if (!voice) error(404, 'No voice was recorded for this step.');
-  return new Response(new Uint8Array(voice.audio), {
-    headers: { 'content-type': voice.kind, 'x-content-type-options': 'nosniff', 'content-disposition': 'inline; filename="step"' },
-  });
+export const GET = ({ params, url, locals }) => {
+  const step = stepOf(url);
+  return showVoice(locals, () => Promise.resolve({ recipe: params.id, step }));
 };
 
 export const PUT = async ({ params, url, request, locals }) => {
