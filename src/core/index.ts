@@ -157,6 +157,7 @@ export {
 } from './picture/stage';
 export { drawnMeasure } from './picture/numbers';
 export { stageAlone, stageOfTerm, stagesOf } from './picture/stage-of';
+export { stageOfQuestion } from './picture/stage-of-question';
 export { vesselKindOf } from './picture/contents';
 
 export { heightOf, HIERARCHIES, hierarchyById, OTHER_CODES, type Hierarchy, type Level, type OtherCode } from './help/hierarchy';

@@ -1,7 +1,7 @@
 // The closed sets of ways for one step: none of its barriers left and none added.
 import type { Kitchen } from '../plan/model';
 import { aloneOf, compare, costOf, type Cost, type Way } from './costs';
-import { isBarrier, leftBy } from './meet';
+import { ends, isBarrier, leftBy } from './meet';
 import type { Adaptation, Asked, Learner } from './model';
 import type { Site } from './problem';
 
@@ -78,7 +78,7 @@ function nextOpen(site: Site, learner: Learner, chosen: readonly Adaptation[]): 
   const left = (asked: Asked, by: Adaptation | null) =>
     chosen.reduce((least, w) => (w === by ? least : Math.min(least, leftBy(w, asked))), asked.much ? 2 : 1);
   const look = (asked: Asked, by: Adaptation | null) => {
-    if (isBarrier(learner, asked, left(asked, by))) consider(free.filter((w) => !isBarrier(learner, asked, leftBy(w, asked))));
+    if (isBarrier(learner, asked, left(asked, by))) consider(free.filter((w) => ends(w, asked, learner)));
   };
   for (const asked of site.open) look(asked, null);
   for (const w of chosen) for (const asked of w.adds) if (!site.given.includes(w)) look(asked, w);

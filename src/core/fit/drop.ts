@@ -1,7 +1,7 @@
 // Drops ways that another beats in every step of this learner's recipe: the search stays exact and becomes small.
 import type { Kitchen } from '../plan/model';
 import { toolsBy } from './costs';
-import { isBarrier, leftBy } from './meet';
+import { ends, isBarrier } from './meet';
 import type { Adaptation, Asked, Learner } from './model';
 import type { Site } from './problem';
 
@@ -46,7 +46,7 @@ function profilesOf(sites: readonly Site[], learner: Learner, kitchen: Kitchen):
         by.set(way, p);
       }
       p.sites.add(i);
-      for (const a of asks) if (!isBarrier(learner, a, leftBy(way, a)) && !way.adds.includes(a)) p.ends.add(`${i}:${keyOf(a)}`);
+      for (const a of asks) if (ends(way, a, learner) && !way.adds.includes(a)) p.ends.add(`${i}:${keyOf(a)}`);
       for (const h of site.never) if (way.spares.includes(h)) p.ends.add(`${i}:${h}`);
     }
   });

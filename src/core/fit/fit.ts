@@ -9,7 +9,7 @@ import { demandsOf } from './demands';
 import { allergenBarriers, barriersAmong, hazardBarriers, isBarrier } from './meet';
 import type { Adaptation, Barrier, Fit, FittedStep, Learner, OwnStep, OwnTask } from './model';
 import { opensWith } from './open-with';
-import { ownTask, type Settled } from './own-task';
+import { ownTask, type Settled, type Written } from './own-task';
 import { partOf } from './parts';
 import { classesOf, poolOf, siteOf, type Site } from './problem';
 import { questionsOf } from './questions';
@@ -84,11 +84,19 @@ function closedTask(
 ): { own: OwnTask; left: Barrier[] } {
   const { task, kitchen, loads } = prepared;
   const pool = poolOf(learner, kitchen, 'step');
-  const write = () => ownTask(task, settled, loads, shown, kitchen);
+  const written: Written = new Map();
+  const write = () => ownTask(task, settled, loads, shown, kitchen, written);
+  // a step that is as it was at the last look is not looked at again
+  const looked = new Map<OwnStep, Barrier[]>();
+  const leftOf = (s: OwnStep) => {
+    const known = looked.get(s) ?? barriersAmong(s, asksNow(s, prepared), learner).filter((b) => !b.allergen);
+    looked.set(s, known);
+    return known;
+  };
   let own = write();
   let left: Barrier[];
   for (let look = 0; ; look++) {
-    left = own.steps.flatMap((s) => barriersAmong(s, asksNow(s, prepared), learner)).filter((b) => !b.allergen);
+    left = own.steps.flatMap(leftOf);
     if (left.length === 0 || look === LOOKS) break;
     const keys = new Set(left.map((b) => b.stepKey));
     const open = own.steps.filter((s) => keys.has(s.key));

@@ -72,6 +72,12 @@ function limitOf(learner: Learner, asked: Asked): number {
 /** Whether an ask, or what is left of it, stands in this learner's way. */
 export const isBarrier = (learner: Learner, asked: Asked, size: number): boolean => size > limitOf(learner, asked);
 
+/** Whether a way leaves no barrier of an ask that is one at its full size: asked about most often, and mostly it takes nothing of it. */
+export function ends(way: Adaptation, asked: Asked, learner: Learner): boolean {
+  const left = leftBy(way, asked);
+  return left < (asked.much ? 2 : 1) && !isBarrier(learner, asked, left);
+}
+
 /** Hazards of the step that a plan rules out and no way ends. */
 export function hazardBarriers(step: OwnStep, learner: Learner, ways: readonly Adaptation[]): Hazard[] {
   const brought = ways.flatMap((w) => w.brings);

@@ -17,6 +17,7 @@ const NAMES_KEPT = 4;
 /**
  * The class's steps as this learner does them, with the steps that his ways put in: a basket into its pan, fetching what is new. Those steps are
  * settled by their own keys. Never changes its input.
+ * @param written of this learner's steps so far; what is written is added
  */
 export function ownTask(
   task: TaskAnalysis,
@@ -24,11 +25,23 @@ export function ownTask(
   loads: ReadonlyMap<string, Load>,
   shown: readonly Adaptation[],
   kitchen: Kitchen,
+  written: Written = new Map(),
 ): OwnTask {
   const own = (step: Step): OwnStep =>
     ownStep(step, settled.get(step.key) ?? NOTHING, shown, loads.get(step.key) ?? { vessel: null, grams: 0 }, kitchen);
-  return { ...task, steps: fetched(washed(putAhead(task.steps.map(own), settled, own), task, own), task, own, kitchen) };
+  const steps = task.steps.map((step) => {
+    const by = settled.get(step.key) ?? NOTHING;
+    const known = written.get(step.key);
+    if (known?.by === by) return known.own;
+    const one = own(step);
+    written.set(step.key, { by, own: one });
+    return one;
+  });
+  return { ...task, steps: fetched(washed(putAhead(steps, settled, own), task, own), task, own, kitchen) };
 }
+
+/** Steps as they were written, and by what: where nothing else is settled, a step is the same again. */
+export type Written = Map<string, { by: Settled; own: OwnStep }>;
 
 const NOTHING: Settled = { who: 'learner', ways: [], part: null };
 

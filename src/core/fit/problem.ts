@@ -4,7 +4,7 @@ import { kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { ADAPTATIONS } from './catalogue/index';
 import { whereOf } from './here';
-import { hazardBarriers, isBarrier, leftBy } from './meet';
+import { ends, hazardBarriers, isBarrier, leftBy } from './meet';
 import type { Adaptation, Asked, Learner, OwnStep } from './model';
 
 /** A step as the search sees it. */
@@ -35,9 +35,6 @@ export function isFor(way: Adaptation, step: Step, lit = false): boolean {
   if (notFoods?.some((f) => words.includes(f))) return false;
   return true;
 }
-
-/** Whether what is left of an ask after this way is no barrier. */
-const helps = (way: Adaptation, asked: Asked, learner: Learner) => !isBarrier(learner, asked, leftBy(way, asked));
 
 /** Asks that ways of this step may add and that would be barriers. */
 function addedBy(ways: readonly Adaptation[], learner: Learner): Asked[] {
@@ -74,13 +71,13 @@ export function siteOf(
   let wanted: Asked[] = [...open, ...own];
   let ways: Adaptation[] = [];
   for (;;) {
-    const more = fitting.filter((w) => wanted.some((a) => helps(w, a, learner)) || w.spares.some((h) => never.includes(h)));
+    const more = fitting.filter((w) => wanted.some((a) => ends(w, a, learner)) || w.spares.some((h) => never.includes(h)));
     if (more.length === ways.length) break;
     ways = more;
     wanted = [...open, ...own, ...addedBy(ways, learner)];
   }
   const keeps = ways.filter(
-    (w) => learner.kept?.includes(w.id) && (open.some((a) => helps(w, a, learner)) || w.spares.some((h) => never.includes(h))),
+    (w) => learner.kept?.includes(w.id) && (open.some((a) => ends(w, a, learner)) || w.spares.some((h) => never.includes(h))),
   );
   return {
     step,

@@ -1,5 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
+import { PROFILE_QUESTIONS } from '../fit/profile';
+import { plainStep } from '../plan/plain-step';
 import { FOODS } from '../recipe/foods/index';
 import { GLOSSARY } from '../recipe/glossary';
 import { readRecipe } from '../recipe/read';
@@ -13,6 +15,7 @@ import { labelOf, lookByName, lookNames, lookOf, lookOfFood, PACKS, SHAPES } fro
 import { drawnMeasure } from './numbers';
 import { STATES, type Stage } from './stage';
 import { stageAlone, stageOfTerm, stagesOf } from './stage-of';
+import { stageOfQuestion } from './stage-of-question';
 
 const folder = new URL('../../../tests/recipes/', import.meta.url);
 const taskOf = (name: string) => buildTask(readRecipe(readFileSync(new URL(name, folder), 'utf8')).recipe, { grain: 'standard' });
@@ -149,4 +152,15 @@ test.each(readdirSync(folder))('%s: stages hold only what there is', (name) => {
 });
 test('every kitchen word has a stage', () => {
   for (const term of GLOSSARY) expect(stageOfTerm(term).things, term.term).toHaveLength(1);
+});
+test('each question about a learner has a picture of its own, of an act that has one', () => {
+  const stages = PROFILE_QUESTIONS.map(stageOfQuestion);
+  for (const stage of stages) expect(stage.scene, stage.words).not.toBe('plain');
+  expect(new Set(stages.map(({ scene, form, things, tool, minutes }) => JSON.stringify([scene, form, things, tool, minutes]))).size).toBe(
+    stages.length,
+  );
+});
+test('who asks for something is drawn asking', () => {
+  const asks = stageAlone(plainStep({ key: 'a', text: 'Ask an adult to check the edges.', phase: 'cook' }));
+  expect([asks.scene, asks.form]).toEqual(['self', 'ask']);
 });

@@ -101,9 +101,13 @@ function withLabel(t: Thing, { measures }: Kitchen): Thing {
   return own ? { ...t, measure: drawnMeasure(measureLabel(own)) } : t;
 }
 
+/** Help and leave are asked for in every kitchen, and are no technique. */
+export const ASKS: Act = { scene: 'self', form: 'ask' };
+
 /** What is done on a ring is drawn at the appliance in which it is done here. */
 function actHere(step: Step): Act {
   const act = actOf(step.technique);
+  if (step.technique === null && /^ask\b/i.test(step.text)) return ASKS;
   if (act.scene !== 'hob') return act;
   const at = (id: string) => step.tools.includes(id) || step.into === id;
   if (at('microwave') || /\bmicrowave\b/i.test(step.text)) return { scene: 'microwave', form: '' };

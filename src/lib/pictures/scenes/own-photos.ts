@@ -19,7 +19,13 @@ const framed = (pen: Pen, href: string, x: number, y: number, w: number, h: numb
 
 const PLACES = 'place:';
 /** Words and numbers with a space about each: "drawer 1" is not in "drawer 12". */
-const wordsOf = (text: string) => ` ${text.toLowerCase().match(/[\p{L}\d]+/gu)?.join(' ') ?? ''} `;
+const wordsOf = (text: string) =>
+  ` ${
+    text
+      .toLowerCase()
+      .match(/[\p{L}\d]+/gu)
+      ?.join(' ') ?? ''
+  } `;
 
 /** The photograph of the place that the words name: the longest name, since "drawer 1" is in "drawer 12". */
 function placeOf(words: string, photos: OwnPhotos): string | null {

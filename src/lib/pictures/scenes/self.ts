@@ -1,10 +1,17 @@
-// On one's own body: hair, apron, sleeves, rings, gloves.
+// On one's own body: hair, apron, sleeves, rings, gloves; asking.
 import { hand } from '../hands';
-import { at, box, circle, line, shape } from '../pen';
+import { ACTION, at, box, circle, INK, line, shape, type Pen } from '../pen';
 import { arrow } from '../signs';
 import { type Draw, type Scenes } from './model';
 
 export const HAIR = '#4a3528';
+
+/** A head from the side, looking to the right, at the left edge. */
+export const profile = (pen: Pen): string =>
+  shape('M-10 170V50Q-10 -10 40 -10Q76 -10 76 32L84 54Q84 60 76 60V74Q74 90 56 90V170z', pen.skin) +
+  circle(52, 34, 4, INK, 0) +
+  line('M76 68Q62 78 54 66', 3) +
+  shape('M-10 40Q-6 -22 40 -20Q76 -18 76 12Q62 2 40 6Q18 12 12 42z', HAIR);
 
 /** On one's own body. */
 const self: Draw = (pen, stage) => {
@@ -46,6 +53,16 @@ const self: Draw = (pen, stage) => {
         rh.front +
         arrow(34, 132, 56, 128, -10) +
         arrow(206, 132, 184, 128, 10)
+      );
+    }
+    case 'ask': {
+      const raised = hand(pen, 'open', [176, 74], { arm: [214, 176], turn: 62 });
+      return (
+        profile(pen) +
+        shape('M96 14H160Q172 14 172 26V50Q172 62 160 62H124L98 78L104 62H96Q84 62 84 50V26Q84 14 96 14z', '#fff') +
+        pen.text('?', 128, 54, 44, ACTION) +
+        pen.move('0 0 44, 0.4 0 0, 1 0 0', raised.back + raised.front) +
+        arrow(222, 92, 222, 52)
       );
     }
     case 'sleeves': {

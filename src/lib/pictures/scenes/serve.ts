@@ -2,7 +2,7 @@
 import { whole, heap } from '../pieces';
 import { hand } from '../hands';
 import { board, counter, COUNTER } from '../kitchen';
-import { ACTION, at, circle, ellipse, INK, line, shape } from '../pen';
+import { ACTION, at, ellipse, line } from '../pen';
 import { around, arrow } from '../signs';
 import { sprite } from '../sprite';
 import { held, toolFor } from '../tools';
@@ -10,7 +10,7 @@ import { sectionOf, vessel } from '../vessels';
 import { contentsOf, seedOf, type Draw, type Scenes } from './model';
 import { row } from './stores';
 import { inPlace, placed, steady } from './placed';
-import { HAIR } from './self';
+import { profile } from './self';
 
 const serve: Draw = (pen, stage) => {
   const share = stage.form === 'share';
@@ -70,13 +70,8 @@ const eat: Draw = (pen, stage) => {
   const contents = contentsOf(stage);
   const plate = vessel(pen, 'plate', 132, 150, { contents });
   const rh = held(pen, 'spoon', [102, 76], 62, [262, 90]);
-  const face =
-    shape('M-10 170V50Q-10 -10 40 -10Q76 -10 76 32L84 54Q84 60 76 60V74Q74 90 56 90V170z', pen.skin) +
-    circle(52, 34, 4, INK, 0) +
-    line('M76 68Q62 78 54 66', 3) +
-    shape('M-10 40Q-6 -22 40 -20Q76 -18 76 12Q62 2 40 6Q18 12 12 42z', HAIR);
   return (
-    face +
+    profile(pen) +
     line('M60 152H244', 2.4) +
     plate.back +
     plate.front +

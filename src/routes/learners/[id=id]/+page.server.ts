@@ -1,6 +1,8 @@
 import { adaptationById, EU_ALLERGENS, HAZARDS, NO_PROFILE, PROFILE_QUESTIONS, showAllergen, US_ALLERGENS } from '$core';
+import { getKitchen } from '$lib/server/kitchen';
 import { getLearner } from '$lib/server/learners';
 import { facesOf } from '$lib/server/photos';
+import { questionPictures } from '$lib/server/question-pictures';
 import { listRecipes } from '$lib/server/recipes';
 import { error } from '@sveltejs/kit';
 
@@ -10,6 +12,7 @@ export const load = ({ params, locals }) =>
     if (!learner) error(404, 'There is no learner at this address.');
     const profile = learner.profile ?? NO_PROFILE;
     const recipes = (await listRecipes(trx)).filter((r) => r.steps !== null).map(({ id, title }) => ({ id, title }));
+    const pictures = questionPictures((await getKitchen(trx)).skin);
     return {
       title: learner.name,
       learner: {
@@ -28,6 +31,7 @@ export const load = ({ params, locals }) =>
         group,
         ask,
         about,
+        picture: pictures.get(id) ?? '',
         choices: choices.map(({ id, label }) => ({ id, label })),
       })),
       allergens: [...new Set([...US_ALLERGENS, ...EU_ALLERGENS])].map((id) => ({ id, name: showAllergen(id) })),

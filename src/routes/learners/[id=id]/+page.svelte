@@ -3,6 +3,7 @@
   import OwnLookForm from './OwnLookForm.svelte';
   import { invalidateAll } from '$app/navigation';
   import Face from '$lib/ui/Face.svelte';
+  import Picture from '$lib/ui/Picture.svelte';
   import PhotoDialog from '$lib/ui/PhotoDialog.svelte';
   import type { OwnOf } from '$lib/ui/send-own';
   import SaveState from '$lib/ui/SaveState.svelte';
@@ -68,9 +69,12 @@
       <section aria-labelledby="g-{group}" class="mb-6">
         <h2 id="g-{group}" class="border-b-[3px] border-ink pb-1">{group}</h2>
         {#each data.questions.filter((q) => q.group === group) as q (q.id)}
-          <fieldset class="grid items-center gap-x-5 gap-y-1 border-b border-line py-2 sm:grid-cols-[15rem_1fr]">
-            <legend class="contents"><span class="sm:col-start-1">{q.ask}</span></legend>
-            <div class="flex flex-wrap gap-2 sm:col-start-2">
+          <fieldset
+            class="grid grid-cols-[5.25rem_1fr] items-center gap-x-4 gap-y-2 border-b border-line py-2 sm:grid-cols-[6.75rem_12rem_1fr]"
+          >
+            <Picture svg={q.picture} class="w-full border border-line" />
+            <legend class="contents"><span>{q.ask}</span></legend>
+            <div class="col-span-2 flex flex-wrap gap-2 sm:col-span-1">
               {#each q.choices as c (c.id)}
                 <label class="pick"
                   ><input
