@@ -1,6 +1,6 @@
 // What the rules of demands know of a step, and how an ask is written down.
 import type { Purpose } from '../technique/asks';
-import { findFood } from '../recipe/food';
+import { findFood, foodIs } from '../recipe/food';
 import type { Heights, Step } from '../plan/model';
 import type { Demand } from '../technique/model';
 import { toolById } from '../technique/tools';
@@ -23,12 +23,11 @@ export const ask = (c: Context, demand: Demand, of: Purpose, much: boolean, why:
 
 export const foodsOf = (step: Step) => step.uses.map((u) => ({ item: u.item, food: findFood(u.item) }));
 
-/** Hard to cut (common practice): roots, squash, hard cheese, citrus. */
-export const isHard = (step: Step): boolean =>
-  foodsOf(step).some(
-    ({ item, food }) =>
-      ['root', 'cheese', 'citrus'].includes(food?.category ?? '') || /squash|pumpkin|potato|swede|melon|cabbage/i.test(item),
-  ) || /\b(?:carrot|potato|squash|pumpkin|swede|parsnip|beetroot)/i.test(step.text);
+/** Whether what is cut is hard: it is firm, and not hot from cooking. Where a step uses nothing of the list, what its words name counts. */
+export function isHard({ step, hot }: Pick<Context, 'step' | 'hot'>): boolean {
+  const named = step.uses.length > 0 ? foodsOf(step).map(({ food }) => food) : step.text.split(/[^\p{L}-]+/u).map((word) => findFood(word));
+  return !hot && named.some((food) => foodIs(food, 'firm'));
+}
 
 /** Under a teaspoon: a slip is a large part of it. */
 export const isTiny = (step: Step): boolean => step.fillings.some((f) => /^[½⅓¼⅛].*tsp/.test(f.label));

@@ -34,6 +34,27 @@ test('hard cheese is much to grate, and one hand holds it', () => {
   expect(find('grate', 'strong-grip/cut')?.much).toBe(true);
   expect(find('grate', 'sight/blade')).toMatchObject({ much: true, where: 'sharp' });
 });
+test('roots, squash and citrus are hard to cut, soft food and what is hot from the oven is not (common practice)', () => {
+  const base = task.steps.find((s) => s.technique === 'grate')!;
+  const cut = (item: string, text: string, more: Partial<typeof base> = {}) => {
+    const step = {
+      ...base,
+      technique: 'slice',
+      text,
+      uses: [{ ingredient: null, item, quantity: null, unit: null }],
+      fillings: [],
+      ...more,
+    };
+    return demandsOf(step, USUAL_KITCHEN).find((a) => `${a.demand}/${a.of}` === 'strong-grip/cut')?.much;
+  };
+  for (const item of ['carrots', 'butternut squash', 'lemon', 'watermelon', 'cheddar'])
+    expect(cut(item, `Slice the ${item}.`), item).toBe(true);
+  for (const item of ['banana', 'ricotta', 'mozzarella', 'cooked beetroot', 'tomato'])
+    expect(cut(item, `Slice the ${item}.`), item).toBe(false);
+  // words that somebody typed name it too
+  expect(cut('it', 'Slice the parsnips.', { uses: [] })).toBe(true);
+  expect(cut('potato', 'Cut a cross in the potato.', { hazards: ['sharp', 'hot'] })).toBe(false);
+});
 test('a third of a cup asks a fraction that is no half', () => expect(find('measure', 'fraction/measure')).toBeUndefined());
 test('draining asks lifting, carrying, steam and sight of what is hot', () => {
   for (const of of ['carry/pan', 'heat/steam', 'heat/hold', 'two-hands/lift']) expect(find('drain-hot', of), of).toBeDefined();

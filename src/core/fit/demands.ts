@@ -105,7 +105,7 @@ function techniqueAsks(c: Context): Asked[] {
         : [];
     if ((key === 'sight/place-hot' || key === 'heat/hold') && !c.hot) return [];
     if (demand === 'reach') return [reachOf(c, of, much)];
-    if (key === 'strong-grip/cut') return [ask(c, demand, of, much || isHard(step), isHard(step) ? 'it is hard to cut' : 'it is cut')];
+    if (key === 'strong-grip/cut') return [ask(c, demand, of, much || isHard(c), isHard(c) ? 'it is hard to cut' : 'it is cut')];
     if (demand === 'fine-aim' && ['fill', 'pour', 'place'].includes(of)) {
       const narrow = step.into !== null && isNarrow(step.into) && step.into !== 'small-bowl';
       return [
