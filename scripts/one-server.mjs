@@ -39,6 +39,16 @@ const compress = compression({
   brotli: { params: { 1: 4 } },
 });
 
+/** A page that comes part by part: what was written and is not the end goes out, and does not wait in the compressor for more. */
+function sendAsMade(response) {
+  const { write } = response;
+  response.write = function (...given) {
+    const went = write.apply(this, given);
+    setImmediate(() => response.writableEnded || response.flush?.());
+    return went;
+  };
+}
+
 const server = createServer((request, response) => {
   for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
   if (!names.has(request.headers.host ?? '')) {
@@ -46,12 +56,13 @@ const server = createServer((request, response) => {
     response.end(`This program is not served under that name. It is at ${origin}`);
     return;
   }
-  compress(request, response, () =>
+  compress(request, response, () => {
+    sendAsMade(response);
     handler(request, response, () => {
       response.writeHead(404, { 'content-type': 'text/plain; charset=utf-8' });
       response.end('There is nothing here.');
-    }),
-  );
+    });
+  });
 });
 // a request that trickles in, or a connection that says nothing, is not waited for
 server.headersTimeout = 15_000;

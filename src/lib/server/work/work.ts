@@ -3,6 +3,7 @@ import {
   buildTask,
   fitPrepared,
   prepareFit,
+  type Prepared,
   buyingFamilies,
   type Fit,
   type Learner,
@@ -29,12 +30,20 @@ export type Moving = { loop: string; strip: string[] };
 
 export type Drawn = { svgs: string[]; sprite: string };
 
+/** What the last fits started from: learners of one recipe come one after the other. */
+let last: { of: string; prepared: Prepared } | null = null;
+function preparedFor(task: TaskAnalysis, kitchen: Kitchen): Prepared {
+  const of = JSON.stringify([task, kitchen]);
+  if (last?.of !== of) last = { of, prepared: prepareFit(task, kitchen) };
+  return last.prepared;
+}
+
 /** Each kind of work, by name: what it takes and what it gives. */
 const WORK = {
   read: (source: string): Reading => readRecipe(source),
   build: (recipe: Recipe, kitchen: Kitchen): TaskAnalysis => buildTask(recipe, { grain: 'standard', kitchen }),
   fit: (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen, brief: boolean): Fit[] => {
-    const prepared = prepareFit(task, kitchen);
+    const prepared = preparedFor(task, kitchen);
     return learners.map((learner) => fitPrepared(prepared, learner, { brief }));
   },
   families: (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Family[] => buyingFamilies(task, learners, kitchen),

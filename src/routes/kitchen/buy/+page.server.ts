@@ -4,6 +4,7 @@ import { getKitchen } from '$lib/server/kitchen';
 import { fitLearner, listLearners } from '$lib/server/learners';
 import { listRecipes } from '$lib/server/recipes';
 import { getVersion } from '$lib/server/tasks';
+import { inTurn, later } from '$lib/server/work/in-turn';
 import { familiesToBuy, TooLong } from '$lib/server/work/pool';
 
 /** Few enough to weigh, and to pay. */
@@ -20,28 +21,36 @@ export const load = async ({ locals }) => {
     return { tasks, names: learners.map((l) => l.name), learners: learners.map(fitLearner), kitchen: kitchenOf(await getKitchen(trx)) };
   });
   await locals.rest();
-  const families: Family[] = [];
-  const late: string[] = [];
   // recipe by recipe: what was worked out once is remembered, and one that takes too long holds up no other
-  for (const task of tasks)
+  const weighed = inTurn(tasks, async (task): Promise<Weighed> => {
     try {
-      families.push(...(await familiesToBuy(task, learners, kitchen)));
+      return { families: await familiesToBuy(task, learners, kitchen), late: null };
     } catch (failed) {
       if (!(failed instanceof TooLong)) throw failed;
-      late.push(task.title);
+      return { families: [], late: task.title };
     }
-  const list = bestTools(families, MOST);
+  });
   return {
     title: 'What to buy',
     recipes: tasks.length,
     learners: learners.length,
-    late,
-    list: list.map((p) => ({
-      id: p.tool,
-      name: toolById(p.tool)?.name ?? p.tool,
-      use: adaptedTool(p.tool)?.for ?? '',
-      opens: p.opens,
-      who: p.who.map((i) => names[i]!),
-    })),
+    weighed: weighed.map((one) => later(one.then(({ late }) => ({ late })))),
+    list: later(
+      Promise.all(weighed).then((all) =>
+        bestTools(
+          all.flatMap((one) => one.families),
+          MOST,
+        ).map((p) => ({
+          id: p.tool,
+          name: toolById(p.tool)?.name ?? p.tool,
+          use: adaptedTool(p.tool)?.for ?? '',
+          opens: p.opens,
+          who: p.who.map((i) => names[i]!),
+        })),
+      ),
+    ),
   };
 };
+
+/** `late`: the recipe’s title, where weighing it took too long. */
+type Weighed = { families: Family[]; late: string | null };

@@ -1,11 +1,14 @@
-import { fitsOrTell, kitchenOf, taskOf } from '$lib/server/fits';
+import { adaptedTool, type Fit } from '$core';
+import { kitchenOf, taskOf } from '$lib/server/fits';
 import { getKitchen } from '$lib/server/kitchen';
-import { listLearners } from '$lib/server/learners';
+import { fitLearner, listLearners } from '$lib/server/learners';
 import { getRecipe } from '$lib/server/recipes';
+import { inTurn } from '$lib/server/work/in-turn';
+import { fitLearners, TooLong } from '$lib/server/work/pool';
 import { getVersion } from '$lib/server/tasks';
-import { adaptedTool } from '$core';
 import { error } from '@sveltejs/kit';
 
+/** The steps at once; each learner's column as it is worked out. */
 export const load = async ({ params, locals }) => {
   const held = await locals.inSchool(async (trx) => {
     const recipe = await getRecipe(trx, params.id);
@@ -19,42 +22,39 @@ export const load = async ({ params, locals }) => {
   });
   await locals.rest();
   const { recipe, version, learners, kitchen } = held;
-  if (!version) return { version: null, learners: [], rows: [], clashes: [] };
+  if (!version) return { version: null, learners: [], steps: [], columns: [] };
   const task = taskOf(recipe.title, version);
-  const fits = await fitsOrTell(task, learners, kitchen, true);
-  const cells = fits.map((fit) => new Map(fit.steps.map((s) => [s.key, s])));
-  const rows = version.steps.map((step) => ({
-    key: step.key,
-    text: step.text,
-    cells: cells.map((of) => {
-      const s = of.get(step.key);
-      return { who: s?.who ?? 'learner', ways: s?.chosen.map((c) => c.name) ?? [], allergen: s?.barriers.some((b) => b.allergen) ?? false };
-    }),
-  }));
   return {
     version: version.number,
     learners: learners.map(({ id, name }) => ({ id, name })),
-    rows,
-    clashes: clashesOf(
-      version.steps.map((s) => s.key),
-      fits.map((f, i) => ({ name: learners[i]!.name, tools: new Map(f.steps.map((s) => [s.key, s.chosen.flatMap((c) => c.tools)])) })),
-    ),
+    steps: version.steps.map(({ key, text }) => ({ key, text })),
+    columns: inTurn(learners, async (learner) => {
+      try {
+        const [fit] = await fitLearners(task, [fitLearner(learner)], kitchen, true);
+        return columnOf(fit, task.steps);
+      } catch (failed) {
+        if (!(failed instanceof TooLong)) throw failed;
+        return null;
+      }
+    }),
   };
 };
 
-/** Adapted tools that several learners want at the same step: a kitchen mostly has one of each. */
-function clashesOf(keys: readonly string[], learners: readonly { name: string; tools: ReadonlyMap<string, readonly string[]> }[]) {
-  const by = new Map<string, { tool: string; names: string[]; steps: number }>();
-  for (const key of keys) {
-    const wanted = new Map<string, string[]>();
-    for (const { name, tools } of learners)
-      for (const t of new Set(tools.get(key) ?? [])) if (adaptedTool(t)) wanted.set(t, [...(wanted.get(t) ?? []), name]);
-    for (const [tool, names] of wanted) {
-      if (names.length < 2) continue;
-      const held = by.get(`${tool}${names.join()}`) ?? { tool: adaptedTool(tool)!.name, names, steps: 0 };
-      held.steps++;
-      by.set(`${tool}${names.join()}`, held);
-    }
-  }
-  return [...by.values()].sort((a, b) => b.steps - a.steps);
+/** What a learner does at each step, and the adapted tools that he wants there; null where working it out took too long. */
+export type Column = { who: 'learner' | 'shared' | 'adult'; ways: string[]; allergen: boolean; tools: { id: string; name: string }[] }[];
+
+function columnOf(fit: Fit, steps: readonly { key: string }[]): Column {
+  const own = new Map(fit.steps.map((s) => [s.key, s]));
+  return steps.map(({ key }) => {
+    const s = own.get(key);
+    return {
+      who: s?.who ?? 'learner',
+      ways: s?.chosen.map((c) => c.name) ?? [],
+      allergen: s?.barriers.some((b) => b.allergen) ?? false,
+      tools: [...new Set(s?.chosen.flatMap((c) => c.tools) ?? [])].flatMap((id) => {
+        const tool = adaptedTool(id);
+        return tool ? [{ id, name: tool.name }] : [];
+      }),
+    };
+  });
 }

@@ -1,11 +1,22 @@
 <script lang="ts">
+  import { Arriving } from '$lib/ui/arriving.svelte';
   import Keys from '$lib/ui/Keys.svelte';
+  import type { Column } from './+page.server';
+  import { clashesOf } from './clashes';
   let { data } = $props();
+  const come = new Arriving<Column>(() => data.columns);
+  const clashes = $derived(clashesOf(data.learners.flatMap(({ name }, k) => (come.parts[k] ? [{ name, column: come.parts[k] }] : []))));
+  const late = $derived(data.learners.filter((_, k) => come.parts[k] === null).map((l) => l.name));
   const SIGN = { learner: '', shared: '◐', adult: '●' } as const;
   const WORD = { learner: 'as the class', shared: 'with a partner', adult: 'an adult' } as const;
+  const inWords = (c: Column[number]) => [WORD[c.who], ...c.ways, ...(c.allergen ? ['must not have it'] : [])].join(', ');
   let only = $state(true);
-  const plain = (r: (typeof data.rows)[number]) => r.cells.every((c) => c.who === 'learner' && c.ways.length === 0 && !c.allergen);
-  const rows = $derived(data.rows.map((r, i) => ({ ...r, n: i + 1 })).filter((r) => !only || !plain(r)));
+  const plain = (c: Column[number] | undefined) => !c || (c.who === 'learner' && c.ways.length === 0 && !c.allergen);
+  const rows = $derived(
+    data.steps
+      .map((step, i) => ({ ...step, n: i + 1, cells: data.learners.map((_, k) => come.parts[k]?.[i]) }))
+      .filter((r) => !only || !r.cells.every(plain)),
+  );
   let at = $state({ row: 0, column: 0 });
   const KEYS: [string, string][] = [
     ['← ↑ → ↓', 'from cell to cell'],
@@ -50,9 +61,13 @@
       ><button type="button" class="btn" onclick={() => print()}>Print</button><Keys keys={KEYS} /></span
     >
   </div>
-  {#if data.clashes.length > 0}
+  <p role="status" class="min-h-6 text-muted">
+    {#if !come.all}{come.here} of {data.learners.length} learners fitted …{/if}
+    {#if late.length > 0}<span class="problem">Fitting takes too long for {late.join(', ')}: open each by itself.</span>{/if}
+  </p>
+  {#if come.all && clashes.length > 0}
     <section aria-label="Wanted by several at once" class="mt-3 border-l-[6px] border-line pl-4">
-      {#each data.clashes.slice(0, 5) as c (c.tool + c.names.join())}
+      {#each clashes.slice(0, 5) as c (c.tool + c.names.join())}
         <p>
           <b>One {c.tool}?</b>
           {c.names.join(' and ')} want it at the same {c.steps === 1 ? 'step' : `${c.steps} steps`}: one after the other, or a second one.
@@ -73,7 +88,7 @@
           <tr class="border-b border-line align-top">
             <th scope="row" class="max-w-72 min-w-44 py-2 pr-3 font-normal"><span class="text-muted tabular-nums">{r.n}</span> {r.text}</th>
             {#each r.cells as c, k (k)}
-              <td class="px-2 py-2 {c.who === 'adult' ? 'bg-line/50' : ''}">
+              <td class="px-2 py-2 {c?.who === 'adult' ? 'bg-line/50' : ''}">
                 <a
                   href="../fit?learner={data.learners[k]?.id}"
                   class="block min-h-6 text-ink no-underline"
@@ -81,13 +96,14 @@
                   tabindex={at.row === i && at.column === k ? 0 : -1}
                   {onkeydown}
                   onfocus={() => (at = { row: i, column: k })}
-                  aria-label="{data.learners[k]?.name}, step {r.n}: {WORD[c.who]}{c.ways.length ? `, ${c.ways.join(', ')}` : ''}{c.allergen
-                    ? ', must not have it'
-                    : ''}"
+                  aria-label="{data.learners[k]?.name}, step {r.n}: {c ? inWords(c) : 'not fitted yet'}"
                 >
-                  {#if SIGN[c.who]}<span>{SIGN[c.who]}</span>{/if}
-                  {#if c.allergen}<span class="hazard">▲</span>{/if}
-                  {c.ways.join(', ')}{#if c.who === 'learner' && c.ways.length === 0 && !c.allergen}<span class="text-muted">·</span>{/if}
+                  {#if !c}<span class="text-muted">…</span>
+                  {:else}
+                    {#if SIGN[c.who]}<span>{SIGN[c.who]}</span>{/if}
+                    {#if c.allergen}<span class="hazard">▲</span>{/if}
+                    {c.ways.join(', ')}{#if plain(c)}<span class="text-muted">·</span>{/if}
+                  {/if}
                 </a>
               </td>
             {/each}
@@ -96,5 +112,5 @@
       </tbody>
     </table>
   </div>
-  {#if rows.length === 0}<p class="mt-4">Everybody does every step as the class does, as far as was asked.</p>{/if}
+  {#if come.all && rows.length === 0}<p class="mt-4">Everybody does every step as the class does, as far as was asked.</p>{/if}
 {/if}
