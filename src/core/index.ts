@@ -81,6 +81,8 @@ export {
   USUAL_KITCHEN,
   type Filling,
   type Grain,
+  CONTROLS,
+  type Controls,
   type Heights,
   type Kitchen,
   type Step,
@@ -157,6 +159,7 @@ export {
 } from './picture/stage';
 export { drawnMeasure } from './picture/numbers';
 export { stageAlone, stageOfTerm, stagesOf } from './picture/stage-of';
+export { plainStep } from './plan/plain-step';
 export { stageOfQuestion } from './picture/stage-of-question';
 export { vesselKindOf } from './picture/contents';
 

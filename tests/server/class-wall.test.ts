@@ -118,7 +118,7 @@ describe('who sees whom', () => {
     await as('teacher', FERROW, TIDE, async (trx) => {
       const { revision, system, lessonMinutes, microwaveWatts, readingGrade, measures, places } = await getKitchen(trx);
       expect([system, lessonMinutes]).toEqual(['metric', 45]);
-      const said = { system, lessonMinutes: 50, microwaveWatts, readingGrade, places, tools: [], lacks: [], heights: {} };
+      const said = { system, lessonMinutes: 50, microwaveWatts, readingGrade, places, tools: [], lacks: [], heights: {}, controls: {} };
       expect(await saveKitchen(trx, revision, { ...said, measures: measures.map((m) => ({ ...m, place: 'shelf 2' })) })).toBe(revision + 1);
     });
     expect(await as('teacher', FERROW, quay, getKitchen)).toEqual(before);

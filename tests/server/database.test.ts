@@ -254,6 +254,7 @@ describe('drafts and versions', () => {
       tools: [],
       lacks: [],
       heights: {},
+      controls: {},
       places: {},
     });
     const both = await Promise.all([40, 50].map((minutes) => inHere((trx) => saveKitchen(trx, 1, kitchen(minutes)))));

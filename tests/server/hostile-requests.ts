@@ -368,6 +368,7 @@ export class Hostile {
       tools: [{ id: 'spoon', place: 'drawer 1' }],
       lacks: ['one-cup'],
       heights: { oven: 'low' },
+      controls: { hob: 'keys' },
       places,
     };
   }

@@ -1,13 +1,13 @@
 // What the rules of demands know of a step, and how an ask is written down.
 import type { Purpose } from '../technique/asks';
 import { findFood, foodIs } from '../recipe/food';
-import type { Heights, Step } from '../plan/model';
+import type { Controls, Heights, Step } from '../plan/model';
 import type { Demand } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Works } from '../technique/works';
 import type { Asked, Load, Stake } from './model';
 
-export type Context = { step: Step; works: Works; load: Load; hot: boolean; stake: Stake; heights: Heights };
+export type Context = { step: Step; works: Works; load: Load; hot: boolean; stake: Stake; heights: Heights; controls: Controls };
 
 /** From this weight a thing asks to be lifted with two hands; from the second it is heavy for anybody (handbook, 8: sizes are first figures). */
 export const LIFT = { some: 500, much: 2500, twoHands: 1500 } as const;

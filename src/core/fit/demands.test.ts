@@ -2,7 +2,7 @@
 import { expect, test } from 'vitest';
 import { buildTask } from '../task/build';
 import { readRecipe } from '../recipe/read';
-import { USUAL_KITCHEN } from '../plan/model';
+import { USUAL_KITCHEN, type Controls, type Step } from '../plan/model';
 import { asksOf, PURPOSES } from '../technique/asks';
 import { TECHNIQUES } from '../technique/lexicon';
 import { weight } from './demand-context';
@@ -79,6 +79,22 @@ test('what is at the back of the hob or high on a shelf is far from a chair (ADA
       kitchen,
     ).find((a) => a.demand === 'reach')?.much;
   expect([reach('hob-on'), reach('hob-on', far), reach('gather'), reach('gather', far)]).toEqual([false, true, false, true]);
+});
+test('flat keys ask eyes and numbers, a knob asks its mark; where nobody has said, the technique decides (common practice)', () => {
+  const onHob = task.steps.find((s) => s.technique === 'hob-on')!;
+  const asksOf = (controls: Controls, more: Partial<Step> = {}) => {
+    const all = demandsOf({ ...onHob, ...more }, { ...USUAL_KITCHEN, controls });
+    return all.flatMap((a) => (a.of === 'dial' || a.of === 'keys' ? [`${a.demand}/${a.of}${a.much ? '!' : ''}`] : [])).sort();
+  };
+  const plain = ['fine-aim/dial', 'read-number/dial', 'sight/dial'];
+  expect(asksOf({})).toEqual(plain);
+  expect(asksOf({ hob: 'knob' })).toEqual(plain);
+  expect(asksOf({ hob: 'keys' })).toEqual(['fine-aim/dial', 'read-number/keys', 'sight/dial!']);
+  // the oven's keys are not the hob's
+  expect(asksOf({ oven: 'keys' })).toEqual(plain);
+  const microwave = { technique: 'microwave', tools: ['microwave', 'bowl'] };
+  expect(asksOf({}, microwave)).toContain('read-number/keys!');
+  expect(asksOf({ microwave: 'knob' }, microwave)).toContain('read-number/dial!');
 });
 test('what nobody knows how it is done is judged by what is in the hand', () => {
   const step = { ...task.steps[0], technique: null, tools: ['knife'], into: 'bowl' };

@@ -5,6 +5,7 @@ import { techniqueById } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { isNarrow, isWide } from '../technique/tool-weights';
 import { isNear } from './near';
+import { asSet } from './controls';
 import { ask, isHard, isTiny, LIFT, nameOf, weight, type Context } from './demand-context';
 import { RULES } from './demand-rules';
 import { WHY } from './demand-why';
@@ -57,8 +58,8 @@ export function demandsOf(step: Step, kitchen: Kitchen = USUAL_KITCHEN, load: Lo
   const hot = ['hot', 'steam', 'splash'].some((h) => step.hazards.includes(h as 'hot') && isNear(step, h as 'hot'));
   const raw = step.hazards.some((h) => h.startsWith('raw-'));
   const stake: Stake = hot ? 'hot' : step.hazards.includes('sharp') ? 'sharp' : raw ? 'raw' : 'cool';
-  const c: Context = { step, works, load, hot, stake, heights: kitchen.heights ?? {} };
-  const list = [...cardAsks(c), ...techniqueAsks(c), ...RULES.flatMap((rule) => rule(c))];
+  const c: Context = { step, works, load, hot, stake, heights: kitchen.heights ?? {}, controls: kitchen.controls ?? {} };
+  const list = [...cardAsks(c), ...techniqueAsks(c).map((a) => asSet(c, a)), ...RULES.flatMap((rule) => rule(c))];
   return merged(list.map((a) => ({ ...a, where: AT_WORK.has(a.of) ? a.where : 'cool' })));
 }
 

@@ -67,7 +67,9 @@ function stageOf(step: Step, world: World, kitchen: Kitchen): Stage {
   const act = actHere(step);
   // what bakes is in the dish that the oven holds
   const baking = act.scene === 'timer' ? [...world.vessels].find(([, v]) => v.place === 'oven')?.[0] : undefined;
-  const inVessel = vesselOf(step) ?? step.base ?? baking ?? null;
+  // what is turned up or down heats what stands on the ring
+  const heated = act.scene === 'dial' && !step.tools.includes('oven') ? world.ring?.under : undefined;
+  const inVessel = vesselOf(step) ?? step.base ?? baking ?? heated ?? null;
   const vessel = vesselAt(world, inVessel) ?? (act.scene === 'soak' || act.scene === 'stir' ? EMPTY_BOWL : null);
   const source = step.from && step.from !== inVessel ? vesselAt(world, step.from) : null;
   const things = thingsOf(step, world).map((t) => withLabel(t, kitchen));

@@ -81,6 +81,15 @@ export const HEIGHTS = {
 } as const;
 export type Heights = { [K in keyof typeof HEIGHTS]?: (typeof HEIGHTS)[K][number] };
 
+/** With what a hob heats, and by what hob, oven and microwave are set. */
+export const CONTROLS = {
+  heat: ['flame', 'plate'],
+  hob: ['knob', 'keys'],
+  oven: ['knob', 'keys'],
+  microwave: ['knob', 'keys'],
+} as const;
+export type Controls = { [K in keyof typeof CONTROLS]?: (typeof CONTROLS)[K][number] };
+
 /** What is in this classroom's kitchen, and where each thing is kept. */
 export type Kitchen = {
   system: MeasureSystem;
@@ -91,6 +100,8 @@ export type Kitchen = {
   lacks?: string[];
   /** How high things are, where somebody has said: what is within 15 to 48 in of the floor is within reach from a chair (ADA 2010, 308). */
   heights?: Heights;
+  /** What somebody has said of its hob, oven and microwave. */
+  controls?: Controls;
   /** Where foods are kept, by the kind of place: cupboard, fridge, freezer, counter. */
   places: Partial<Record<'cupboard' | 'fridge' | 'freezer' | 'counter' | 'tap', string>>;
 };

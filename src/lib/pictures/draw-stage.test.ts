@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { buildTask, lookByName, lookNames, readRecipe, SCENES, stagesOf, TOOLS, type Scene, type Stage } from '$core';
 import { expect, test } from 'vitest';
 import { drawStage } from './draw-stage';
-import { COLOURS, SKINS, STRIP } from './pen';
+import { COLOURS, SKINS, STRIP, type PenOptions } from './pen';
 import { SCENES_BY_NAME } from './scenes/index';
 import { hasDrawing, spriteFor, standalone } from './sprite';
 
@@ -220,6 +220,26 @@ test('a photograph is never mirrored, and things go the other way when they are 
   expect(left.match(/scale\(-1 1\)/g)).toHaveLength(2);
   expect(left).toMatch(/^<g transform="[^"]*scale\(-1 1\)">.*<g transform="[^"]*scale\(-1 1\)"><image/);
   expect(drawStage({ ...GETS, scene: 'away' }, { photos })).not.toBe(drawStage(GETS, { photos }));
+});
+test('heat is set as this kitchen sets it: by a knob or keys, over flames or on a plate', () => {
+  const stage: Stage = { ...OF_SCENE.get('dial')!, form: 'on', dial: { kind: 'hob', heat: null, from: 0, to: 2 } };
+  const drawn = (controls: PenOptions['controls'], more: Partial<Stage> = {}) => drawStage({ ...stage, ...more }, { controls });
+  expect(drawn({})).toBe(drawn({ heat: 'flame', hob: 'knob' }));
+  // of nine steps, medium is the sixth
+  expect(drawn({ hob: 'keys' })).toContain('>6<');
+  expect(drawn({})).not.toContain('>6<');
+  const flames = (svg: string) => svg.match(/fill="#4f8fd0"/g)?.length ?? 0;
+  expect([flames(drawn({})), flames(drawn({ heat: 'plate' }))]).toEqual([5, 0]);
+  const oven: Partial<Stage> = { form: 'oven', dial: { kind: 'oven', heat: '200 °C', from: 0, to: 2 } };
+  expect(drawn({ oven: 'keys' }, oven)).not.toContain('>150<');
+  expect(drawn({}, oven)).toContain('>150<');
+  const microwave = { ...OF_SCENE.get('microwave')!, minutes: 2 };
+  expect(drawStage(microwave, { controls: { microwave: 'knob' } })).toContain('>2 min<');
+  expect(drawStage(microwave)).toContain('>2:00<');
+  // what is read is never mirrored
+  for (const controls of [{ hob: 'keys', oven: 'keys', microwave: 'knob' }] as const)
+    for (const one of [stage, { ...stage, ...oven }, microwave])
+      for (const mirrors of mirrorsOfTexts(drawStage(one, { controls, left: true }))) expect(mirrors % 2).toBe(0);
 });
 test('measures that are fetched tell which they are, by what stands on them and by size', () => {
   const task = buildTask(

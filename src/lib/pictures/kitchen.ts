@@ -8,10 +8,15 @@ export const counter = () => area(`M0 ${COUNTER}H${WIDTH}V${HEIGHT}H0z`, '#ece2d
 /** A board from above. It is pale blue-green: wood would swallow carrots, potatoes and hands. */
 export const board = (x = 8, y = 6, w = 224, h = 148) => box(x, y, w, h, COLOURS.board, 12) + circle(x + w - 14, y + 14, 5, '#fff', 2);
 
-/** The flames under a pan, 0 to 3 high, or a dotted ghost of what they were. */
-export function flames(x: number, level: number, ghost = false, half = 40): string {
+/** The heat under a pan, 0 to 3 high, or a dotted ghost of what it was: flames, or on a plate as many lines of glow. */
+export function heat(pen: Pen, x: number, level: number, ghost = false, half = 40): string {
   const h = [0, 7, 11, 16][level] ?? 11;
   if (level === 0) return '';
+  if (isPlate(pen))
+    return Array.from({ length: level }, (_, i) => {
+      const d = `M${x - half} ${HOB_TOP + 13 + i * 4}H${x + half}`;
+      return ghost ? line(d, 1.6, INK, ' stroke-dasharray="2 3"') : line(d, 2.6, '#d8432a');
+    }).join('');
   return Array.from({ length: 5 }, (_, i) => {
     const fx = x - half + (i * half * 2) / 4;
     const d = `M${fx} ${HOB_TOP + 17}c${-h * 0.5} ${-h * 0.3} ${-h * 0.35} ${-h * 0.7} 0 ${-h}c${h * 0.35} ${h * 0.3} ${h * 0.5} ${h * 0.7} 0 ${h}z`;
@@ -19,13 +24,22 @@ export function flames(x: number, level: number, ghost = false, half = 40): stri
   }).join('');
 }
 
-/** The hob in section: pan base at HOB_TOP, flames below it. */
-export const hob = (x: number, level: number, half = 46) =>
+/** Whether this kitchen heats with plates or a glass top; with flames where nobody has said. */
+const isPlate = (pen: Pen) => pen.controls.heat === 'plate';
+
+/** What a pan stands on: bars over the flames, or a plate. */
+export const rest = (pen: Pen, x: number, half: number) =>
+  isPlate(pen)
+    ? box(x - half - 4, HOB_TOP + 1, 2 * half + 8, 8, '#4a5459', 2, 2)
+    : line(`M${x - half - 4} 138V${HOB_TOP + 2}H${x + half + 4}V138`, 2.6);
+
+/** The hob in section: pan base at HOB_TOP, the heat below it. */
+export const hob = (pen: Pen, x: number, level: number, half = 46) =>
   area(`M0 ${COUNTER}H${WIDTH}V${HEIGHT}H0z`, '#dfe4e7') +
   box(x - half - 8, 138, 2 * half + 16, 24, '#c9d0d4', 3) +
   line(`M-4 ${COUNTER - 2}H${WIDTH + 4}`, 2.4) +
-  line(`M${x - half - 4} 138V${HOB_TOP + 2}H${x + half + 4}V138`, 2.6) +
-  flames(x, level, false, half - 6);
+  rest(pen, x, half) +
+  heat(pen, x, level, false, half - 6);
 
 /** A basin in section with a tap; the water, if it runs, is drawn by the scene. */
 export const sink = (tapX: number) =>

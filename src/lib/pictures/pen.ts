@@ -1,4 +1,5 @@
 // The pen that scenes are drawn with: lines and shapes in the picture's grid, and movement that is drawn at one moment or plays as a loop.
+import type { Controls } from '$core';
 
 /** The picture's own grid. */
 export const WIDTH = 240;
@@ -45,6 +46,8 @@ export type PenOptions = {
   left?: boolean;
   /** No second hand holds or steadies. */
   oneHand?: boolean;
+  /** With what the hob heats, and by what hob, oven and microwave are set. */
+  controls?: Controls;
   /** Addresses of the class's own photographs, each with what it is of: "tool:whisk", "place:drawer 1". */
   photos?: readonly (readonly [string, string])[];
 };
@@ -92,10 +95,12 @@ export class Pen {
   readonly skin: string;
   readonly left: boolean;
   readonly oneHand: boolean;
+  readonly controls: Controls;
   readonly #id: string;
   #ids = 0;
 
-  constructor({ at: moment = STILL, skin = 1, id = 'p', left = false, oneHand = false }: PenOptions = {}) {
+  constructor({ at: moment = STILL, skin = 1, id = 'p', left = false, oneHand = false, controls = {} }: PenOptions = {}) {
+    this.controls = controls;
     this.oneHand = oneHand;
     this.at = moment;
     this.skin = SKINS[skin] ?? SKINS[1];

@@ -64,13 +64,14 @@ export async function carriedFit(trx: SchoolTrx, recipeId: string, version: Vers
   return carryOver(row.differences, before?.steps ?? [], version.steps);
 }
 
-export const kitchenOf = ({ system, measures, tools, places, lacks, heights }: KitchenRow): Kitchen => ({
+export const kitchenOf = ({ system, measures, tools, places, lacks, heights, controls }: KitchenRow): Kitchen => ({
   system,
   measures,
   tools,
   places,
   ...(lacks ? { lacks } : {}),
   ...(heights ? { heights } : {}),
+  ...(controls ? { controls } : {}),
 });
 
 export const taskOf = (title: string, version: VersionRow): TaskAnalysis => ({

@@ -1,7 +1,7 @@
 // The kitchen of a class: its measures, its tools, and where things are kept.
-import { USUAL_KITCHEN, type Heights, type Kitchen, type Measure } from '$core';
+import { USUAL_KITCHEN, type Controls, type Heights, type Kitchen, type Measure } from '$core';
 import { thingPhotos } from './photos';
-import { heightsOf, isGoodMeasure, namesOf, placesOf } from './input/stored';
+import { controlsOf, heightsOf, isGoodMeasure, namesOf, placesOf } from './input/stored';
 import { ownClass, type SchoolTrx } from './school-scope';
 import type { Look } from './work/work';
 
@@ -21,7 +21,7 @@ export type KitchenRow = Kitchen & {
 export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
   const row = await trx('kitchen')
     .where({ school_id: trx.school, class_id: ownClass(trx) })
-    .first('system', 'places', 'lacks', 'heights', 'lesson_minutes', 'microwave_watts', 'reading_grade', 'skin', 'revision');
+    .first('system', 'places', 'lacks', 'heights', 'controls', 'lesson_minutes', 'microwave_watts', 'reading_grade', 'skin', 'revision');
   const photos = await thingPhotos(trx);
   const usual = { measurePlaces: new Map<string, string>(), lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, skin: 1, revision: 1 };
   if (!row) return { ...USUAL_KITCHEN, ...usual, photos };
@@ -48,13 +48,18 @@ export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
     // a measure is fetched from its drawer like any tool
     lacks: namesOf(row.lacks),
     heights: heightsOf(row.heights),
+    controls: controlsOf(row.controls),
     tools: [...tools, ...measures.map(({ id, place }) => ({ id, place }))],
     measurePlaces: new Map(measures.map(({ id, place }) => [id, place])),
   };
 }
 
 /** How pictures are drawn in a class. */
-export const classLook = ({ skin, photos }: KitchenRow): Look => ({ skin, ...(photos.size > 0 ? { photos: [...photos] } : {}) });
+export const classLook = ({ skin, photos, controls }: KitchenRow): Look => ({
+  skin,
+  ...(controls ? { controls } : {}),
+  ...(photos.size > 0 ? { photos: [...photos] } : {}),
+});
 
 /** What a class tells of its kitchen. */
 export type KitchenSettings = {
@@ -67,6 +72,7 @@ export type KitchenSettings = {
   tools: { id: string; place: string }[];
   lacks: string[];
   heights: Heights;
+  controls: Controls;
   places: Kitchen['places'];
 };
 
@@ -82,6 +88,7 @@ export async function saveKitchen(trx: SchoolTrx, revision: number, kitchen: Kit
     places: JSON.stringify(kitchen.places),
     lacks: JSON.stringify(kitchen.lacks),
     heights: JSON.stringify(kitchen.heights),
+    controls: JSON.stringify(kitchen.controls),
     lesson_minutes: kitchen.lessonMinutes,
     microwave_watts: kitchen.microwaveWatts,
     reading_grade: kitchen.readingGrade,

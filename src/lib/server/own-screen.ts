@@ -54,8 +54,7 @@ export async function isOnScreen(trx: SchoolTrx, { classLessonId }: OwnScreen, r
 }
 
 /** Addresses of photographs and voices in what a screen shows, as it may ask for them: it is opened by its code alone. */
-export const throughScreen = (code: string, markup: string): string =>
-  markup.replaceAll(OWN_ADDRESS, `/own/${code}/kept$&`);
+export const throughScreen = (code: string, markup: string): string => markup.replaceAll(OWN_ADDRESS, `/own/${code}/kept$&`);
 
 /** Keeps what a learner pressed. Sending twice is harmless. @returns whether the step is one of his lesson */
 export async function addMark(

@@ -55,7 +55,13 @@ export async function paperData(shown: Shown): Promise<PaperData> {
     tools: ids.flatMap((id) => {
       const tool = toolById(id);
       return tool && !tool.marks?.includes('stays') && tool.kind !== 'appliance'
-        ? [{ name: tool.name, place: kitchen.tools.find((t) => t.id === id)?.place ?? '', svg: photoOr(kitchen.photos.get(thingOf('tool', id)), tool.picture) }]
+        ? [
+            {
+              name: tool.name,
+              place: kitchen.tools.find((t) => t.id === id)?.place ?? '',
+              svg: photoOr(kitchen.photos.get(thingOf('tool', id)), tool.picture),
+            },
+          ]
         : [];
     }),
     foods: shown.task.ingredients.slice(0, 60).map((one) => {

@@ -21,6 +21,7 @@ export const load = ({ locals }) =>
         measures: kitchen.measures.map((m) => ({ ...m, place: kitchen.measurePlaces.get(m.id) ?? '' })),
         lacks: kitchen.lacks ?? [],
         heights: kitchen.heights ?? {},
+        controls: kitchen.controls ?? {},
         tools: kitchen.tools.filter((t) => !kitchen.measurePlaces.has(t.id)),
         places: kitchen.places,
       },

@@ -3,8 +3,9 @@
   import { held } from '$lib/pictures/tools';
   import Picture from '$lib/ui/Picture.svelte';
   import { enhance } from '$app/forms';
-  import { HEIGHTS, measureLabel, readAmountField, type Measure, type MeasureSystem } from '$core';
+  import { measureLabel, readAmountField, type Measure, type MeasureSystem } from '$core';
   import AdaptedTools from './AdaptedTools.svelte';
+  import Appliances from './Appliances.svelte';
   let { data, form } = $props();
   // the page starts from what was loaded and then is the master
   // svelte-ignore state_referenced_locally
@@ -20,12 +21,6 @@
     ['metric', 'Metric: cup 250 mL, tablespoon 15 mL'],
     ['australian', 'Australian: cup 250 mL, tablespoon 20 mL'],
     ['imperial', 'British: spoons and fluid ounces'],
-  ];
-  const REACHED: [keyof typeof HEIGHTS, string, string, string][] = [
-    ['hobControls', 'Knobs of the hob', 'at the front', 'at the back'],
-    ['oven', 'Oven', 'at table height', 'low down'],
-    ['microwave', 'Microwave', 'at table height', 'high up'],
-    ['shelves', 'Shelves', 'between knee and shoulder', 'above the head'],
   ];
   const UNITS: [Measure['unit'], string][] = [
     ['cup', 'cup'],
@@ -239,21 +234,7 @@
     >
   {/if}
 
-  <h2 class="mt-8">Where things are to be reached</h2>
-  <div class="mt-1 flex flex-wrap gap-x-6 gap-y-3">
-    {#each REACHED as [key, name, near, far] (key)}
-      <label class="block"
-        ><span class="block text-sm text-muted">{name}</span>
-        <select
-          class="field"
-          value={kitchen.heights[key] ?? ''}
-          onchange={(e) => (kitchen.heights = { ...kitchen.heights, [key]: e.currentTarget.value || undefined })}
-          ><option value="">not said</option><option value={HEIGHTS[key][0]}>{near}</option><option value={HEIGHTS[key][1]}>{far}</option
-          ></select
-        ></label
-      >
-    {/each}
-  </div>
+  <Appliances bind:heights={kitchen.heights} bind:controls={kitchen.controls} skin={kitchen.skin} />
   <AdaptedTools adapted={data.adapted} bind:tools={kitchen.tools} bind:lacks={kitchen.lacks} />
 
   <div class="sticky bottom-0 mt-6 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3">

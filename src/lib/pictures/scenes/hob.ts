@@ -166,7 +166,7 @@ const lift: Draw = (pen, stage) => {
         content.state === 'whole' || content.state === 'peeled' ? whole(content.look, 32) : heap(content.look, content.state, 3, 28),
       );
   return (
-    hob(62, 0, 40) +
+    hob(pen, 62, 0, 40) +
     area(`M122 ${COUNTER}H240V160H122z`, '#ece2d6') +
     from.back +
     from.front +

@@ -2,8 +2,8 @@
 import { whole } from '../pieces';
 import { lookByName, type VesselKind } from '$core';
 import { hand } from '../hands';
-import { counter, disc, steam } from '../kitchen';
-import { area, at, box, circle, ellipse, line, shape, lettering } from '../pen';
+import { counter, dialAngle, disc, steam } from '../kitchen';
+import { ACTION, area, at, box, circle, ellipse, lettering, line, shape, type Pen } from '../pen';
 import { around, arrow } from '../signs';
 import { lid, sectionOf, vessel } from '../vessels';
 import { contentsOf, type Draw, type Scenes } from './model';
@@ -101,24 +101,53 @@ const microwave: Draw = (pen, stage) => {
   const order = [...keys, 'start']
     .map((label, i) => key(label, 34 + i * 24 + (label === 'start' ? 10 : 0), 47, label === 'start' ? 36 : 17, true))
     .join('');
+  const door =
+    box(4, 14, 230, 136, '#dfe4e7', 8) +
+    box(14, 26, 142, 112, '#55483f', 6) +
+    area('M22 34H148V130H22z', '#6a5d52') +
+    ellipse(85, 122, 52, 6, '#b9c2c7', 2) +
+    at(85, 118, v.back + v.front, 0, 0.62) +
+    line('M160 36V128', 5, '#8b979e');
+  if (pen.controls.microwave === 'knob') return pen.upright(120, door + timeKnob(pen, stage.minutes ?? 1));
   // the keypad stands where it stands, for either hand
   const rh = hand(pen, 'point', [210, 142], pen.left ? { arm: [150, 230], side: 'left' } : { arm: [270, 200] });
   return pen.upright(
     120,
-    box(4, 14, 230, 136, '#dfe4e7', 8) +
-      box(14, 26, 142, 112, '#55483f', 6) +
-      area('M22 34H148V130H22z', '#6a5d52') +
-      ellipse(85, 122, 52, 6, '#b9c2c7', 2) +
-      at(85, 118, v.back + v.front, 0, 0.62) +
+    door +
       box(166, 24, 58, 26, '#d5ead9', 4) +
       lettering(shown, 195, 46, 22) +
       pad +
       key('start', 195, 135, 54, true) +
       order +
-      pen.move('0 -14 -66, 0.35 -14 -66, 0.55 0 0, 1 0 0', rh.back + rh.front) +
-      line('M160 36V128', 5, '#8b979e'),
+      pen.move('0 -14 -66, 0.35 -14 -66, 0.55 0 0, 1 0 0', rh.back + rh.front),
   );
 };
+
+/** The minutes of a microwave that is set by a knob: its pointer on them, of thirty. */
+function timeKnob(pen: Pen, minutes: number): string {
+  const [x, y, r] = [197, 92, 24];
+  const mark = (of: number) => ((dialAngle(of / 30) - 90) * Math.PI) / 180;
+  const ticks = [0, 5, 10, 20, 30].map((n) =>
+    lettering(String(n), x + Math.cos(mark(n)) * (r + 11), y + Math.sin(mark(n)) * (r + 11) + 4, 11),
+  );
+  const rh = hand(pen, 'pinch', [x + 12, y + 14], pen.left ? { arm: [150, 230], side: 'left' } : { arm: [270, 190], turn: 60 });
+  const words = minutes < 1 ? `${Math.round(minutes * 60)} s` : `${Math.round(minutes * 10) / 10} min`;
+  return (
+    lettering(words, x, 42, 20, ACTION) +
+    circle(x, y, r, '#3a4248', 3) +
+    at(x, y, line(`M0 -4V${-r * 0.82}`, 6, '#fff'), dialAngle(Math.min(1, minutes / 30))) +
+    ticks.join('') +
+    pen.move(
+      [
+        [0, 0, 0, -40],
+        [0.4, 0, 0, 0],
+        [1, 0, 0, 0],
+      ],
+      rh.back + rh.front,
+      [x, y],
+    )
+  );
+}
 
 const cooker: Draw = (pen, stage) => {
   const contents = contentsOf(stage);

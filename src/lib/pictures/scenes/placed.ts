@@ -26,7 +26,9 @@ export function placed(
     seed: seedOf(stage),
   });
   const ground =
-    foot === HOB_TOP ? hob(x, lit, Math.min(46, sectionOf(kind).base)) : counter() + (stage.mat ? mat(x, sectionOf(kind).base + 16) : '');
+    foot === HOB_TOP
+      ? hob(pen, x, lit, Math.min(46, sectionOf(kind).base))
+      : counter() + (stage.mat ? mat(x, sectionOf(kind).base + 16) : '');
   return { ...v, kind, foot, onHob: foot === HOB_TOP, ground, section: sectionOf(kind), hot: onHob || (stage.vessel?.hot ?? false) };
 }
 

@@ -65,6 +65,7 @@ const ADAPTED = [
   'long-gloves',
   'lap-tray',
 ];
+export const CONTROLS: Kitchen['controls'] = { heat: 'flame', hob: 'knob', oven: 'knob', microwave: 'keys' };
 export const HEIGHTS: Kitchen['heights'] = { hobControls: 'back', oven: 'low', microwave: 'table', shelves: 'within' };
 export const LACKING = ['electric-opener', 'one-cup', 'talking-scale', 'trolley'];
 

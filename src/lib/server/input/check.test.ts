@@ -175,6 +175,7 @@ describe('bad input is refused by the field', () => {
         tools: [],
         lacks: [],
         heights: {},
+        controls: {},
         places: {},
         ...more,
       },

@@ -1,6 +1,6 @@
 // What a person may send of a kitchen: its measures, its tools, and where each thing is kept.
 import 'reflect-metadata';
-import { HEIGHTS, MEASURE_SYSTEMS, VOLUME_UNITS, type Heights, type MeasureSystem, type Unit } from '$core';
+import { CONTROLS, HEIGHTS, MEASURE_SYSTEMS, VOLUME_UNITS, type Controls, type Heights, type MeasureSystem, type Unit } from '$core';
 import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsInt, IsNumber, Matches, Max, Min } from 'class-validator';
 import { IsCount, Text } from './rules';
 import { Holds, ListOf, Optional, Slug } from './shape';
@@ -73,6 +73,25 @@ export class HeightsInput implements Heights {
   shelves?: (typeof HEIGHTS.shelves)[number];
 }
 
+/** With what the hob heats, and by what things are set; what is not said is null or left out. */
+export class ControlsInput implements Controls {
+  @Optional()
+  @IsIn(CONTROLS.heat)
+  heat?: (typeof CONTROLS.heat)[number];
+
+  @Optional()
+  @IsIn(CONTROLS.hob)
+  hob?: (typeof CONTROLS.hob)[number];
+
+  @Optional()
+  @IsIn(CONTROLS.oven)
+  oven?: (typeof CONTROLS.oven)[number];
+
+  @Optional()
+  @IsIn(CONTROLS.microwave)
+  microwave?: (typeof CONTROLS.microwave)[number];
+}
+
 class SettingsInput {
   @IsIn(MEASURE_SYSTEMS, { message: 'choose whose cups and spoons these are' })
   system!: MeasureSystem;
@@ -113,6 +132,9 @@ class SettingsInput {
 
   @Holds(() => HeightsInput)
   heights!: HeightsInput;
+
+  @Holds(() => ControlsInput)
+  controls!: ControlsInput;
 
   @Holds(() => PlacesInput)
   places!: PlacesInput;

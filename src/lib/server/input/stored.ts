@@ -18,6 +18,7 @@ import {
   type Differences,
   type Profile,
   type Purpose,
+  type Controls,
   type Heights,
   type Hierarchy,
   type Ingredient,
@@ -33,7 +34,7 @@ import { ArrayMinSize, IsIn, IsInt, Max, Min } from 'class-validator';
 import { LRUCache } from 'lru-cache';
 import { check } from './check';
 import { CriterionInput, MasteryInput, ScopeDoc, scopeFrom, StepsDoc, TeachingInput } from './goal';
-import { HeightsInput, MeasureInput, PlacesInput } from './kitchen';
+import { ControlsInput, HeightsInput, MeasureInput, PlacesInput } from './kitchen';
 import { PlanInput } from './plan';
 import { IngredientInput, ReadingInput, SwapInput } from './recipe';
 import { Text, Words } from './rules';
@@ -225,6 +226,7 @@ export const ownLookOf = (doc: unknown): OwnLook => (wrongWith(OwnLookInput, doc
 export const differencesOf = (doc: unknown): Differences =>
   wrongWith(DifferencesInput, doc) === null ? (doc as Differences) : { words: [], answered: [] };
 export const heightsOf = (doc: unknown): Heights => (wrongWith(HeightsInput, doc) === null ? (doc as Heights) : {});
+export const controlsOf = (doc: unknown): Controls => (wrongWith(ControlsInput, doc) === null ? (doc as Controls) : {});
 export const namesOf = (all: unknown): string[] => (Array.isArray(all) ? all.filter((n): n is string => typeof n === 'string') : []);
 export const placesOf = (doc: unknown): Kitchen['places'] => (wrongWith(PlacesInput, doc) === null ? (doc as Kitchen['places']) : {});
 

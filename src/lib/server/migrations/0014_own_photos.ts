@@ -1,4 +1,4 @@
-// Photographs of a class's tools and places, and one of each learner, or a sign that he knows as his.
+// Photographs of a class's tools and places, and one of each learner, or a sign that he knows as his; by what a kitchen's hob, oven and microwave are set.
 import type { Knex } from 'knex';
 
 const OF_SCHOOL = `school_id = (select own_school())`;
@@ -14,6 +14,7 @@ grant select, insert, update, delete on ${table} to yr_app;`;
 
 export async function up(knex: Knex): Promise<void> {
   await knex.raw(`
+    alter table kitchen add column controls jsonb not null default '{}';
     create table kitchen_photo (
       school_id uuid not null references school,
       class_id uuid not null default own_class(),
@@ -48,5 +49,6 @@ export async function down(knex: Knex): Promise<void> {
     do $$ begin
       execute replace(pg_get_functiondef('erase_learner(uuid, text)'::regprocedure), ', ''learner_photo''', '');
     end $$;
-    drop table learner_photo, kitchen_photo;`);
+    drop table learner_photo, kitchen_photo;
+    alter table kitchen drop column controls;`);
 }
