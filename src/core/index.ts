@@ -226,7 +226,7 @@ export { tau, tauU } from './evidence/tau';
 export { theilSen } from './evidence/theil-sen';
 
 export { MODES, PRESENCES, teamsOf, type Mode, type Presence } from './lesson/model';
-export { SCAN_SECONDS, USUAL_LOOK, WORDS_AT, type OwnLook } from './lesson/own-look';
+export { CARDS_A_PAGE, INKS_OF_LOOK, SCAN_SECONDS, TEXT_SIZES, USUAL_LOOK, WORDS_AT, type OwnLook } from './lesson/own-look';
 export { expectedMinutes, pacesOf, type Made, type Pace } from './lesson/pace';
 export { ADULT, EACH, runsOf, shareOut, stepsOfSharer, type Shared, type Sharer } from './lesson/share-out';
 

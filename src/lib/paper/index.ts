@@ -1,6 +1,7 @@
 // The printed forms by name, and one function that lays any of them out.
 import { cards, booklet, largePrint, placemat, sequence, strip } from './forms/cards';
 import { checklist, choice, dataSheet, firstThen, help, labels, toolHunt } from './forms/sheets';
+import { linesOnly } from '../pictures/lines';
 import { inkOnly } from './ink';
 import type { Form, Page, PaperData, PaperOptions } from './model';
 
@@ -39,8 +40,14 @@ const FORMS = {
 export const FORM_NAMES = Object.keys(FORMS) as FormName[];
 export const formOf = (name: FormName): Pick<Entry, 'name' | 'what'> => FORMS[name];
 
+const IN_INK = new Map([
+  ['black', inkOnly],
+  ['line', linesOnly],
+]);
+
 /** The pages of a form, each an SVG in millimetres. The same data and options give the same pages. */
 export function layPaper(form: FormName, data: PaperData, options: PaperOptions): Page[] {
   const pages = FORMS[form].lay(data, options);
-  return options.ink === 'black' ? pages.map((page) => ({ ...page, svg: inkOnly(page.svg) })) : pages;
+  const ink = IN_INK.get(options.ink);
+  return ink ? pages.map((page) => ({ ...page, svg: ink(page.svg) })) : pages;
 }

@@ -5,7 +5,8 @@ export const PAPERS = { A4: [210, 297], letter: [215.9, 279.4] } as const;
 export type PaperSize = keyof typeof PAPERS;
 export const TURNS = ['portrait', 'landscape'] as const;
 export type Turn = (typeof TURNS)[number];
-export const INKS = ['colour', 'black'] as const;
+export const INKS = ['colour', 'black', 'line'] as const;
+export const SIZES = ['usual', 'large', 'largest'] as const;
 export const WORDS = ['under', 'above', 'none'] as const;
 export const PER_PAGE = [1, 2, 4, 6, 9] as const;
 
@@ -14,13 +15,23 @@ export type PaperOptions = {
   turn: Turn;
   ink: (typeof INKS)[number];
   words: (typeof WORDS)[number];
+  /** How large the words of cards are. */
+  text: (typeof SIZES)[number];
   /** Cards on a page. */
   perPage: (typeof PER_PAGE)[number];
   /** Cards with their words on the back, to be printed on both sides. */
   backs: boolean;
 };
 
-export const USUAL_PAPER: PaperOptions = { size: 'A4', turn: 'portrait', ink: 'colour', words: 'under', perPage: 4, backs: false };
+export const USUAL_PAPER: PaperOptions = {
+  size: 'A4',
+  turn: 'portrait',
+  ink: 'colour',
+  words: 'under',
+  text: 'usual',
+  perPage: 4,
+  backs: false,
+};
 
 export type PaperCard = {
   key: string;

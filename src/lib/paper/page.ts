@@ -60,6 +60,17 @@ const POINTS = new Map([
 ] as const);
 export const pointsFor = (perPage: number): readonly [number, number] => POINTS.get(perPage as 4) ?? [14, 18];
 
+const FACTORS = new Map([
+  ['usual', 1],
+  ['large', 1.3],
+  ['largest', 1.6],
+] as const);
+/** The points that words of a card may have, in the size that was chosen: the least and the most. */
+export function sized([least, most]: readonly [number, number], { text }: PaperOptions): [number, number] {
+  const factor = FACTORS.get(text) ?? 1;
+  return [least * factor, most * factor];
+}
+
 /** What a card says, in paragraphs. */
 export const saysOf = (card: PaperCard): string[] => [
   `${card.number}. ${card.adult ? 'An adult: ' : ''}${card.text}`,

@@ -5,7 +5,7 @@ import { drawStage } from '../pictures/draw-stage';
 import { FORM_NAMES, layPaper, type FormName } from './index';
 import { LABEL } from './forms/sheets';
 import { inkOnly } from './ink';
-import { PAPERS, PER_PAGE, TURNS, USUAL_PAPER, type PaperData, type PaperOptions } from './model';
+import { PAPERS, PER_PAGE, SIZES, TURNS, USUAL_PAPER, type PaperData, type PaperOptions } from './model';
 import { MARGIN } from './page';
 import { breakLines, PT, widthOf } from './text';
 
@@ -76,6 +76,11 @@ const every: [FormName, PaperOptions][] = FORM_NAMES.flatMap((form) =>
   ),
 );
 
+/** Where letters can be chosen, the largest too. */
+for (const form of ['cards', 'strip', 'booklet'] as const)
+  for (const text of SIZES.slice(1))
+    every.push([form, { ...USUAL_PAPER, text }], [form, { ...USUAL_PAPER, size: 'letter', turn: 'landscape', text }]);
+
 test.each(every)('%s on %o: nothing runs over the edge, usual steps and the longest', (form, options) => {
   for (const texts of [usual, hard, []])
     for (const page of layPaper(form, data(texts), options))
@@ -105,11 +110,13 @@ test.each(['cards', 'strip', 'booklet', 'checklist', 'placemat', 'large'] as For
 });
 
 test('cards of four have no words under 18 points, cards of one none under 28', () => {
-  for (const [perPage, least] of [
-    [4, 18],
-    [1, 28],
+  for (const [perPage, text, least] of [
+    [4, 'usual', 18],
+    [4, 'large', 18 * 1.3],
+    [4, 'largest', 18 * 1.6],
+    [1, 'usual', 28],
   ] as const)
-    for (const page of layPaper('cards', data([...usual, LONG]), { ...USUAL_PAPER, perPage }))
+    for (const page of layPaper('cards', data([...usual, LONG]), { ...USUAL_PAPER, perPage, text }))
       // the title and the page's number stand outside the cards
       for (const t of textsOf(page.svg).filter((one) => one.y > MARGIN + 8))
         expect(t.size / PT + 0.02, t.words).toBeGreaterThanOrEqual(least);

@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { buildTask, lookByName, lookNames, readRecipe, SCENES, stagesOf, TOOLS, type Scene, type Stage } from '$core';
 import { expect, test } from 'vitest';
 import { drawStage } from './draw-stage';
+import { linesOnly } from './lines';
 import { COLOURS, SKINS, STRIP, type PenOptions } from './pen';
 import { SCENES_BY_NAME } from './scenes/index';
 import { hasDrawing, spriteFor, standalone } from './sprite';
@@ -253,6 +254,18 @@ test('measures that are fetched tell which they are, by what stands on them and 
   for (const stage of fetched)
     for (const t of stage.things.filter((one) => one.measure))
       expect(drawStage(stage, { left: true })).toContain(`>${t.measure!.label.replace(' cup', '')}<`);
+});
+
+test('lines alone are black on white, whatever is drawn, and what is dark in colour stays dark', () => {
+  for (const { stages } of ALL.slice(0, 60))
+    for (const stage of stages) {
+      const svg = linesOnly(standalone(drawStage(stage)));
+      expect(new Set(svg.match(/"#[0-9a-f]{3,8}"/gi)), stage.words).toEqual(new Set(['"#000"', '"#fff"']));
+      expect(isWellFormed(svg), stage.words).toBe(true);
+    }
+  // a knob's pointer is still seen on it, a hand is white within its outline
+  expect(linesOnly('<circle fill="#3a4248"/><path stroke="#fff"/>')).toBe('<circle fill="#000"/><path stroke="#fff"/>');
+  for (const skin of SKINS) expect(linesOnly(`stroke="${skin}"`)).toBe('stroke="#fff"');
 });
 
 /** CIE L*a*b* of an sRGB colour (IEC 61966-2-1, D65), from the standard's formulas. */

@@ -105,8 +105,12 @@ export async function moveLearner(trx: SchoolTrx, id: string, by: -1 | 1): Promi
   for (const [position, one] of all.entries()) await trx('learner').where({ school_id: trx.school, id: one }).update({ position });
 }
 
-/** How pictures are drawn for a learner: for the hand that leads, and without a second hand where there is none. */
-export const lookOf = ({ hand, needs }: Learner): Look => ({
-  ...(hand === 'left' ? { left: true } : {}),
-  ...(needs.some((n) => n.demand === 'two-hands' && n.how === 'absent') ? { oneHand: true } : {}),
-});
+/** How pictures are drawn for a learner: for the hand that leads, without a second hand where there is none, in colour or as lines. */
+export function lookOf(row: LearnerRow): Look {
+  const { hand, needs } = fitLearner(row);
+  return {
+    ...(hand === 'left' ? { left: true } : {}),
+    ...(needs.some((n) => n.demand === 'two-hands' && n.how === 'absent') ? { oneHand: true } : {}),
+    ...(row.screen.ink === 'line' ? { line: true } : {}),
+  };
+}

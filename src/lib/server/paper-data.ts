@@ -1,7 +1,7 @@
 // What a printed form may need of a recipe, its class and its kitchen.
-import { drawnMeasure, findFood, HIERARCHIES, lookOf, measureLabel, toolById } from '$core';
+import { drawnMeasure, findFood, HIERARCHIES, lookOf, measureLabel, toolById, type OwnLook } from '$core';
 import { FORM_NAMES, type FormName } from '$lib/paper/index';
-import { INKS, PAPERS, PER_PAGE, TURNS, USUAL_PAPER, WORDS, type PaperData, type PaperOptions } from '$lib/paper/model';
+import { INKS, PAPERS, PER_PAGE, SIZES, TURNS, USUAL_PAPER, WORDS, type PaperData, type PaperOptions } from '$lib/paper/model';
 import { standing } from '$lib/pictures/packs';
 import { at } from '$lib/pictures/pen';
 import { sprite, standalone } from '$lib/pictures/sprite';
@@ -11,16 +11,19 @@ import { shownCards, type Shown } from './shown';
 
 const oneOf = <T extends string>(all: readonly T[], said: string | null, usual: T): T => all.find((one) => one === said) ?? usual;
 
-/** What an address asks for; anything else is as usual. */
-export function paperIn({ searchParams: asked }: URL): { form: FormName; options: PaperOptions } {
+/** What an address asks for; anything else is as this learner has it, else as usual. */
+export function paperIn({ searchParams: asked }: URL, look: OwnLook | null): { form: FormName; options: PaperOptions } {
+  const own = look ? { ink: look.ink, words: look.words, text: look.size, perPage: look.perPage || USUAL_PAPER.perPage } : {};
+  const usual: PaperOptions = { ...USUAL_PAPER, ...own };
   return {
     form: oneOf(FORM_NAMES, asked.get('form'), 'cards'),
     options: {
       size: oneOf(Object.keys(PAPERS) as (keyof typeof PAPERS)[], asked.get('size'), USUAL_PAPER.size),
       turn: oneOf(TURNS, asked.get('turn'), USUAL_PAPER.turn),
-      ink: oneOf(INKS, asked.get('ink'), USUAL_PAPER.ink),
-      words: oneOf(WORDS, asked.get('words'), USUAL_PAPER.words),
-      perPage: PER_PAGE.find((n) => String(n) === asked.get('cards')) ?? USUAL_PAPER.perPage,
+      ink: oneOf(INKS, asked.get('ink'), usual.ink),
+      words: oneOf(WORDS, asked.get('words'), usual.words),
+      text: oneOf(SIZES, asked.get('text'), usual.text),
+      perPage: PER_PAGE.find((n) => String(n) === asked.get('cards')) ?? usual.perPage,
       backs: asked.get('backs') === 'yes',
     },
   };

@@ -4,7 +4,7 @@ import { cardsOf } from './input/stored';
 import { cardsOrTell } from './draft-of';
 import { kitchenOf, taskOf } from './fits';
 import { classLook, getKitchen } from './kitchen';
-import { fitLearner, lookOf, type LearnerRow } from './learners';
+import { lookOf, type LearnerRow } from './learners';
 import type { SchoolTrx } from './school-scope';
 import { getVersion, type VersionRow } from './tasks';
 
@@ -65,7 +65,7 @@ export async function picturesAlone(
 ): Promise<{ cards: { key: string; text: string; svg: string }[]; sprite: string }> {
   const { svgs, sprite } = await cardsOrTell(taskOf(title, version), kitchenOf(kitchen), {
     ...classLook(kitchen),
-    ...lookOf(fitLearner(learner)),
+    ...lookOf(learner),
   });
   const shown = new Set(keys.slice(0, MOST_PICTURES));
   const cards = version.steps.flatMap((s, i) => (shown.has(s.key) ? [{ key: s.key, text: s.text, svg: svgs[i] ?? '' }] : []));

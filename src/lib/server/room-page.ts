@@ -121,7 +121,7 @@ function planAt({ plan, learners }: HeldRoom, only?: string): RoomPlan | null {
 function drawer({ kitchen }: HeldRoom): (dish: HeldDish, learner: LearnerRow) => Promise<Drawn> {
   const known = new Map<string, Promise<Drawn>>();
   return (dish, learner) => {
-    const look = { ...classLook(kitchen), ...lookOf(fitLearner(learner)) };
+    const look = { ...classLook(kitchen), ...lookOf(learner) };
     const key = `${dish.lessonId} ${JSON.stringify(look)}`;
     if (!known.has(key)) known.set(key, cardsOrTell(taskOf(dish.title, dish.version), kitchenOf(kitchen), look));
     return known.get(key)!;

@@ -70,7 +70,7 @@ export async function shownTask(locals: App.Locals, recipeId: string, wanted: Wa
     version: version?.number ?? null,
     learners,
     learner: version ? learner : null,
-    look: { ...classLook(working.kitchen), ...(learner ? lookOf(fitLearner(learner)) : {}) },
+    look: { ...classLook(working.kitchen), ...(learner ? lookOf(learner) : {}) },
     photos,
     voices,
   };

@@ -94,7 +94,8 @@
           <button type="button" class="btn btn-act" disabled={busy} onclick={() => send(true)}>Use this photo</button>
           <button type="button" class="btn" onclick={() => (cut.turns = (cut.turns + 1) % 4)}>Turn</button>
         {/if}
-        {#if step?.has && !image}<button type="button" class="btn" disabled={busy} onclick={() => send(false)}>{step.face ? 'Take it away' : 'Back to the drawing'}</button
+        {#if step?.has && !image}<button type="button" class="btn" disabled={busy} onclick={() => send(false)}
+            >{step.face ? 'Take it away' : 'Back to the drawing'}</button
           >{/if}
         <Dialog.Close class="btn">Close</Dialog.Close>
       </div>

@@ -1,6 +1,6 @@
 // Cards to cut out, a strip, sequence cards with their key, a placemat, large print: forms made of cards.
 import type { Form, PaperCard, PaperData, PaperOptions } from '../model';
-import { bodyOf, cardParts, deal, finish, grid, picture, placed, pointsFor, rect, rule, saysOf, sheetOf, type Rect } from '../page';
+import { bodyOf, cardParts, deal, finish, grid, picture, placed, pointsFor, rect, rule, saysOf, sheetOf, sized, type Rect } from '../page';
 import { breakLines, drawLines, fitText, lineHeight } from '../text';
 
 /** Columns and rows, by cards on a page, on paper that stands upright. */
@@ -41,7 +41,7 @@ export const cards: Form = (data, options) => {
   const [columns, rows] = gridFor(options);
   const places = grid(bodyOf(options), columns, rows);
   const { w, h } = places[0];
-  const points = pointsFor(options.perPage);
+  const points = sized(pointsFor(options.perPage), options);
   const faces = data.cards.flatMap((card) =>
     cardParts(card, w - 2, h - 2, points, options.backs ? 'none' : options.words).map((inner) => ({ inner, card })),
   );
@@ -68,7 +68,7 @@ export const strip: Form = (data, options) => {
   const rows = options.turn === 'portrait' ? 5 : 3;
   const w = body.w / columns;
   const h = body.h / rows;
-  const parts = data.cards.flatMap((card) => cardParts(card, w - 1, h - 1, [9, 14], options.words));
+  const parts = data.cards.flatMap((card) => cardParts(card, w - 1, h - 1, sized([9, 14], options), options.words));
   const pages = deal(parts, columns * rows).map((page) =>
     page
       .map((inner, i) => {
@@ -151,7 +151,7 @@ export const booklet: Form = (data, given) => {
   const inner = { w: half.w - 20, h: sh - 32 };
   const leaves = [
     coverOf(data, inner.w, inner.h),
-    ...data.cards.flatMap((card) => cardParts(card, inner.w, inner.h, [18, 34], options.words)),
+    ...data.cards.flatMap((card) => cardParts(card, inner.w, inner.h, sized([18, 34], options), options.words)),
   ];
   while (leaves.length % 4 !== 0) leaves.push('');
   const n = leaves.length;

@@ -11,6 +11,9 @@ import {
   type Hazard,
   type OwnLook,
   type Profile,
+  CARDS_A_PAGE,
+  INKS_OF_LOOK,
+  TEXT_SIZES,
 } from '$core';
 import { ArrayUnique, IsArray, IsBoolean, IsIn, IsNumber, Matches, Max, Min } from 'class-validator';
 import { IsCount, Text, Words } from './rules';
@@ -75,6 +78,15 @@ export class ProfileInput implements Profile {
 export class OwnLookInput implements OwnLook {
   @IsIn(WORDS_AT)
   words!: OwnLook['words'];
+
+  @IsIn(INKS_OF_LOOK)
+  ink!: OwnLook['ink'];
+
+  @IsIn(TEXT_SIZES)
+  size!: OwnLook['size'];
+
+  @IsIn(CARDS_A_PAGE)
+  perPage!: OwnLook['perPage'];
 
   @IsBoolean()
   contrast!: boolean;

@@ -222,7 +222,11 @@ export const needsOf = (all: unknown): NeedDoc[] | null => (wrongWith(NeedsDoc, 
 export const profileOf = (doc: unknown): Profile | null =>
   isPlain(doc) && Object.keys(doc).length === 0 ? NO_PROFILE : wrongWith(ProfileInput, doc) === null ? (doc as Profile) : null;
 /** A screen that nobody set is the usual one. */
-export const ownLookOf = (doc: unknown): OwnLook => (wrongWith(OwnLookInput, doc) === null ? (doc as OwnLook) : USUAL_LOOK);
+/** What was not asked when it was stored is as usual. */
+export function ownLookOf(doc: unknown): OwnLook {
+  const whole = isPlain(doc) ? { ...USUAL_LOOK, ...doc } : doc;
+  return wrongWith(OwnLookInput, whole) === null ? (whole as OwnLook) : USUAL_LOOK;
+}
 export const differencesOf = (doc: unknown): Differences =>
   wrongWith(DifferencesInput, doc) === null ? (doc as Differences) : { words: [], answered: [] };
 export const heightsOf = (doc: unknown): Heights => (wrongWith(HeightsInput, doc) === null ? (doc as Heights) : {});

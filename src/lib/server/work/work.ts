@@ -19,11 +19,12 @@ import { drawStage } from '../../pictures/draw-stage';
 import type { PenOptions } from '../../pictures/pen';
 import { layPaper, type FormName } from '../../paper/index';
 import type { Page, PaperData, PaperOptions } from '../../paper/model';
+import { linesOnly } from '../../pictures/lines';
 import { STRIP } from '../../pictures/pen';
 import { spriteFor, standalone } from '../../pictures/sprite';
 
 /** How pictures are drawn for a class or a learner. */
-export type Look = PenOptions & { oneHand?: boolean };
+export type Look = PenOptions & { oneHand?: boolean; /** Black lines, no colours. */ line?: boolean };
 
 /** One picture as a loop, and its three moments. */
 export type Moving = { loop: string; strip: string[] };
@@ -49,12 +50,14 @@ const WORK = {
   families: (task: TaskAnalysis, learners: Learner[], kitchen: Kitchen): Family[] => buyingFamilies(task, learners, kitchen),
   draw: (task: TaskAnalysis, kitchen: Kitchen, look: Look): Drawn => {
     const svgs = stagesOf(task, { kitchen, oneHand: look.oneHand ?? false }).map((stage) => drawStage(stage, look));
-    return { svgs, sprite: spriteFor(svgs) };
+    // a page may show the same tools in colour beside these: each holds its own
+    return look.line ? { svgs: svgs.map((svg) => linesOnly(standalone(svg))), sprite: '' } : { svgs, sprite: spriteFor(svgs) };
   },
   moving: (task: TaskAnalysis, kitchen: Kitchen, look: Look, step: number): Moving => {
     const stage = stagesOf(task, { kitchen, oneHand: look.oneHand ?? false })[step];
     if (!stage) return { loop: '', strip: [] };
-    const draw = (at: number | 'loop', id: string) => standalone(drawStage(stage, { ...look, at, id }));
+    const ink = look.line ? linesOnly : (svg: string) => svg;
+    const draw = (at: number | 'loop', id: string) => ink(standalone(drawStage(stage, { ...look, at, id })));
     return { loop: draw('loop', `loop${step}`), strip: STRIP.map((at, i) => draw(at, `strip${step}-${i}`)) };
   },
   paper: (form: FormName, data: PaperData, options: PaperOptions): Page[] => layPaper(form, data, options),

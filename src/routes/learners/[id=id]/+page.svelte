@@ -112,7 +112,8 @@
       {#if data.may.includes('plans')}<button
           type="button"
           class="btn btn-quiet -ml-3 text-sm"
-          onclick={() => (photoOf = { at: `/learners/${data.learner.id}/photo`, text: data.learner.name, has: data.face !== null, face: true })}
+          onclick={() =>
+            (photoOf = { at: `/learners/${data.learner.id}/photo`, text: data.learner.name, has: data.face !== null, face: true })}
           >{data.face ? 'Another photo, or none' : 'Add a photo, or a sign of his own'}</button
         >{/if}
       <label class="mt-3 block"

@@ -1,11 +1,20 @@
 <!-- How the learner's own screen and cards look and speak, and how he works the screen. -->
 <script lang="ts">
-  import { SCAN_SECONDS, WORDS_AT, type OwnLook } from '$core';
+  import { CARDS_A_PAGE, INKS_OF_LOOK, SCAN_SECONDS, TEXT_SIZES, WORDS_AT, type OwnLook } from '$core';
   let { look = $bindable(), onchange }: { look: OwnLook; onchange: () => void } = $props();
   const WORDS = new Map([
     ['under', 'words under'],
     ['above', 'words above'],
     ['none', 'no words'],
+  ]);
+  const SIZES = new Map([
+    ['usual', 'usual letters'],
+    ['large', 'large letters'],
+    ['largest', 'very large letters'],
+  ]);
+  const INKS = new Map([
+    ['colour', 'in colour'],
+    ['line', 'lines only'],
   ]);
   const SWITCHES = [
     [0, 'touch and keys'],
@@ -20,6 +29,21 @@
     <label class="block"
       ><span class="block text-sm text-muted">Words</span><select class="field" bind:value={look.words}
         >{#each WORDS_AT as at (at)}<option value={at}>{WORDS.get(at)}</option>{/each}</select
+      ></label
+    >
+    <label class="block"
+      ><span class="block text-sm text-muted">Letters</span><select class="field" bind:value={look.size}
+        >{#each TEXT_SIZES as size (size)}<option value={size}>{SIZES.get(size)}</option>{/each}</select
+      ></label
+    >
+    <label class="block"
+      ><span class="block text-sm text-muted">Pictures</span><select class="field" bind:value={look.ink}
+        >{#each INKS_OF_LOOK as ink (ink)}<option value={ink}>{INKS.get(ink)}</option>{/each}</select
+      ></label
+    >
+    <label class="block"
+      ><span class="block text-sm text-muted">Cards on a page</span><select class="field" bind:value={look.perPage}
+        >{#each CARDS_A_PAGE as n (n)}<option value={n}>{n || 'as chosen'}</option>{/each}</select
       ></label
     >
     <label class="block"

@@ -17,6 +17,11 @@
   let at = $state(0);
 
   const look = $derived(data.look);
+  const LETTERS = new Map([
+    ['usual', 'text-3xl sm:text-5xl'],
+    ['large', 'text-4xl sm:text-6xl'],
+    ['largest', 'text-5xl sm:text-7xl'],
+  ]);
   const card = $derived(way.card);
   const choices = $derived([
     { id: 'done', name: 'Done', act: () => way.done(), shown: card !== null },
@@ -135,7 +140,7 @@
     >
       <Picture svg={data.pictures[card.picture] ?? ''} class="max-h-[44vh] w-full max-w-3xl" />
       <div class={look.words === 'none' ? 'sr-only' : 'text-center'}>
-        <p class="text-3xl leading-tight font-bold text-balance sm:text-5xl" dir="auto">{card.text}</p>
+        <p class="{LETTERS.get(look.size)} leading-tight font-bold text-balance" dir="auto">{card.text}</p>
         {#each card.lines as line, i (i)}<p class="mt-2 text-xl font-semibold sm:text-2xl" dir="auto">→ {line}</p>{/each}
         {#if card.adult}<p class="mt-2 text-xl sm:text-2xl">An adult does this.</p>{/if}
         {#if card.then}<p class="mt-3 text-xl sm:text-2xl" dir="auto">Then: {card.then}</p>{/if}

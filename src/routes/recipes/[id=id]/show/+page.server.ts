@@ -1,3 +1,4 @@
+import { USUAL_LOOK } from '$core';
 import { idOf } from '$lib/server/pack';
 import { shownCards, type ShownCard, shownTask, wantedIn } from '$lib/server/shown';
 
@@ -17,6 +18,7 @@ export const load = async ({ params, url, locals }) => {
     recipe: { id: params.id, title: shown.working.row.title },
     learners: shown.version ? shown.learners.map(({ id, name }) => ({ id, name })) : [],
     learner: shown.learner?.id ?? '',
+    look: shown.learner?.screen ?? USUAL_LOOK,
     /** As JSON, packed: both are long. */
     cards: await locals.parcels.pack(sent),
     drawn: await locals.parcels.packOnce(`drawn ${idOf(drawn)}`, drawn),

@@ -23,6 +23,11 @@
     (unpack(data.cards) as SentCard[]).map((card) => ({ ...card, svg: typeof card.svg === 'number' ? (svgs[card.svg] ?? '') : card.svg })),
   );
   const phases = $derived(PHASES.filter((p) => cards.some((c) => c.phase === p)));
+  const LETTERS = new Map([
+    ['usual', 'text-2xl'],
+    ['large', 'text-3xl'],
+    ['largest', 'text-4xl'],
+  ]);
   let hidden = $state<Phase[]>([]);
   const shown = $derived(cards.filter((c) => !hidden.includes(c.phase)));
   const numberOf = (key: string) => data.from + cards.findIndex((c) => c.key === key);
@@ -131,13 +136,15 @@
         {@render own('Photo', card.text, () => (photoOf = ownOf('photo', card, card.photo !== null)))}
         {#if !data.learner}{@render own('Voice', card.text, () => (voiceOf = ownOf('voice', card, card.voice !== null)))}{/if}
       </MovingPicture>
-      <p class="mt-2 flex gap-3 text-2xl leading-tight font-semibold" dir="auto">
-        <span class="text-base font-normal text-[#4a5560] tabular-nums">{numberOf(card.key)}</span><span
-          >{#if card.adult}An adult:
-          {/if}{card.text}</span
-        >
-      </p>
-      {#each card.lines as line, i (i)}<p class="mt-1 pl-6 text-xl leading-tight font-semibold" dir="auto">→ {line}</p>{/each}
+      <div class={data.look.words === 'none' ? 'sr-only' : data.look.words === 'above' ? 'order-first pb-2' : ''}>
+        <p class="mt-2 flex gap-3 {LETTERS.get(data.look.size)} leading-tight font-semibold" dir="auto">
+          <span class="text-base font-normal text-[#4a5560] tabular-nums">{numberOf(card.key)}</span><span
+            >{#if card.adult}An adult:
+            {/if}{card.text}</span
+          >
+        </p>
+        {#each card.lines as line, i (i)}<p class="mt-1 pl-6 text-xl leading-tight font-semibold" dir="auto">→ {line}</p>{/each}
+      </div>
       {#if card.hazards.length}<p class="mt-auto pt-2 text-lg" style:--hazard="#9b2c1b"><Hazards hazards={card.hazards} /></p>{/if}
     </li>
   {/each}

@@ -6,9 +6,9 @@ import { spriteFor } from '$lib/pictures/sprite';
 
 export const load = async ({ params, url, locals }) => {
   const wanted = wantedIn(url);
-  const { form, options } = paperIn(url);
   const versions = await locals.inSchool((trx) => listVersions(trx, params.id));
   const shown = await shownTask(locals, params.id, wanted);
+  const { form, options } = paperIn(url, shown.learner?.screen ?? null);
   const pages = await paperOrTell(form, await paperData(shown), options);
   return {
     title: `On paper: ${shown.working.row.title}`,

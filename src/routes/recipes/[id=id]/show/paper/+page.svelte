@@ -65,6 +65,17 @@
       all: [
         ['colour', 'colour'],
         ['black', 'black only'],
+        ['line', 'lines only'],
+      ],
+    },
+    {
+      name: 'text',
+      label: 'Letters',
+      value: data.options.text,
+      all: [
+        ['usual', 'usual'],
+        ['large', 'large'],
+        ['largest', 'very large'],
       ],
     },
     {
@@ -92,7 +103,12 @@
         ]
       : []),
   ]);
-  const NOT_HERE = $derived([...(hasWords ? [] : ['words']), ...(ofSteps ? [] : ['grain', 'learner', 'version'])]);
+  const SIZED = ['cards', 'strip', 'booklet'];
+  const NOT_HERE = $derived([
+    ...(hasWords ? [] : ['words']),
+    ...(SIZED.includes(data.form) ? [] : ['text']),
+    ...(ofSteps ? [] : ['grain', 'learner', 'version']),
+  ]);
   const CHOICES = $derived(ALL.filter((c) => !NOT_HERE.includes(c.name)));
 </script>
 
