@@ -1,4 +1,4 @@
-// A learner's own version of a recipe: differences from the published one, carried over to the next, and worked out on the server's threads.
+// A learner's own version of a recipe: differences from the published one, carried over to the next.
 import {
   carryOver,
   partOf,
@@ -10,13 +10,10 @@ import {
   type OwnStep,
   type TaskAnalysis,
 } from '$core';
-import { error } from '@sveltejs/kit';
 import { differencesOf, type OwnCard } from './input/stored';
 import type { KitchenRow } from './kitchen';
-import { fitLearner, type LearnerRow } from './learners';
 import type { SchoolTrx } from './school-scope';
 import { getVersion, type VersionRow } from './tasks';
-import { fitLearners, TooLong } from './work/pool';
 
 /** `inUse`: a person has said that lessons take it. */
 export type FitRow = { version: number; differences: Differences; inUse: boolean; revision: number };
@@ -82,23 +79,14 @@ export const taskOf = (title: string, version: VersionRow): TaskAnalysis => ({
   steps: version.steps,
 });
 
-/** The fits of these learners; where they take too long, a person is told what to do. */
-export async function fitsOrTell(task: TaskAnalysis, learners: readonly LearnerRow[], kitchen: Kitchen, brief = false): Promise<Fit[]> {
-  try {
-    return await fitLearners(task, learners.map(fitLearner), kitchen, brief);
-  } catch (failed) {
-    if (!(failed instanceof TooLong)) throw failed;
-    error(422, { message: 'Fitting this recipe takes too long. Nothing was lost: make the steps fewer, or fit one learner at a time.' });
-  }
-}
-
 /** The class's steps as this learner does them; a step that only he has stands as a line on the next one, since records hang on the class's keys. */
 export function ownCards(fit: Fit, version: VersionRow): OwnCard[] {
-  const keys = new Set(version.steps.map((s) => s.key));
+  const usual = new Map(version.steps.map((s) => [s.key, s.tools]));
   let before: string[] = [];
   const cards: OwnCard[] = [];
   for (const s of fit.task.steps) {
-    if (!keys.has(s.key)) {
+    const tools = usual.get(s.key);
+    if (!tools) {
       before.push(s.text);
       continue;
     }
@@ -108,6 +96,7 @@ export function ownCards(fit: Fit, version: VersionRow): OwnCard[] {
       text: s.text,
       lines: [...before, ...(s.fitted?.lines ?? []), ...(part ? [part] : [])],
       who: s.fitted?.who ?? 'learner',
+      ...(s.tools.join() === tools.join() ? {} : { tools: s.tools }),
     });
     before = [];
   }

@@ -2,7 +2,8 @@
 import { ADULT, delayOf, EACH, lessonTime, progressOf, shareOut, stepsOfSharer, teamsOf, type Shared } from '$core';
 import { takeAimsOver } from './aims';
 import { getSetUp, hasBegun, markBegun, type Place, type SetUp } from './class-lessons';
-import { asDecided, carriedFit, fitsOrTell, getFit, kitchenOf, ownCards, taskOf, type FitRow } from './fits';
+import { asDecided, carriedFit, getFit, kitchenOf, ownCards, taskOf, type FitRow } from './fits';
+import { fitsOrTell } from './fits-or-tell';
 import type { OwnCard } from './input/stored';
 import { getKitchen } from './kitchen';
 import { fitLearner, listLearners } from './learners';

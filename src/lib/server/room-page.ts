@@ -6,6 +6,7 @@ import { cardsOrTell } from './draft-of';
 import { kitchenOf, taskOf } from './fits';
 import { classLook } from './kitchen';
 import { fitLearner, lookOf, type LearnerRow } from './learners';
+import type { OwnCard } from './input/stored';
 import { idOf } from './pack';
 import { photoSvg } from './photos';
 import { recordOf, type HeldDish, type HeldPlace, type HeldRoom } from './room';
@@ -34,7 +35,7 @@ export async function roomPage(held: HeldRoom, only?: string): Promise<{ room: R
     const items: RoomItem[] = [];
     for (const place of places) {
       const dish = held.dishes.find((d) => d.lessonId === place.lessonId)!;
-      const places = drawings.add(dish, await drawn(dish, learner));
+      const places = drawings.add(dish, await drawn(dish, learner, place.fit));
       const from = firstCard.get(dish.lessonId)!;
       items.push(...itemsOf(dish, place, learner, from, places));
     }
@@ -117,16 +118,24 @@ function planAt({ plan, learners }: HeldRoom, only?: string): RoomPlan | null {
   };
 }
 
-/** The pictures of a recipe as a learner sees them; those who see the same share them. */
-function drawer({ kitchen }: HeldRoom): (dish: HeldDish, learner: LearnerRow) => Promise<Drawn> {
+/** The pictures of a recipe as a learner sees them, with his own tools; those who see the same share them. */
+function drawer({ kitchen }: HeldRoom): (dish: HeldDish, learner: LearnerRow, fit: HeldPlace['fit']) => Promise<Drawn> {
   const known = new Map<string, Promise<Drawn>>();
-  return (dish, learner) => {
+  return (dish, learner, fit) => {
     const look = { ...classLook(kitchen), ...lookOf(learner) };
-    const key = `${dish.lessonId} ${JSON.stringify(look)}`;
-    if (!known.has(key)) known.set(key, cardsOrTell(taskOf(dish.title, dish.version), kitchenOf(kitchen), look));
+    const own = [...fit.values()].filter((card) => card.tools);
+    const key = `${dish.lessonId} ${JSON.stringify([look, own])}`;
+    if (!known.has(key)) {
+      const task = taskOf(dish.title, dish.version);
+      const steps = task.steps.map((step) => withOwnTools(step, fit.get(step.key)));
+      known.set(key, cardsOrTell({ ...task, steps }, kitchenOf(kitchen), look));
+    }
     return known.get(key)!;
   };
 }
+
+/** The class's step where the learner uses what the class does. */
+const withOwnTools = (step: Step, own: OwnCard | undefined): Step => (own?.tools ? { ...step, tools: own.tools, text: own.text } : step);
 
 const cardOf = (dish: HeldDish, s: Step): RoomCard => ({
   lesson: dish.lessonId,

@@ -2,7 +2,8 @@
 import { atGrain, GRAINS, type Grain, type OwnStep, type TaskAnalysis } from '$core';
 import { error } from '@sveltejs/kit';
 import { cardsOrTell, workingTask, type WorkingTask } from './draft-of';
-import { asDecided, carriedFit, fitsOrTell, getFit, kitchenOf, taskOf } from './fits';
+import { asDecided, carriedFit, getFit, kitchenOf, taskOf } from './fits';
+import { fitsOrTell } from './fits-or-tell';
 import { classLook } from './kitchen';
 import { fitLearner, listLearners, lookOf, type LearnerRow } from './learners';
 import { listPhotos, photoSvg } from './photos';

@@ -1,6 +1,6 @@
 <!-- A picture that shows how the act goes, when asked. For whoever wants no movement it shows three moments instead. -->
 <script lang="ts">
-  import { shape } from '$lib/moving';
+  import { movementAt, type Movement } from '$lib/moving';
   import Picture from './Picture.svelte';
   import SayIt from './SayIt.svelte';
   import { MediaQuery } from 'svelte/reactivity';
@@ -14,19 +14,14 @@
   };
   let { svg, from, name, voice = null, children }: Props = $props();
   const still = new MediaQuery('(prefers-reduced-motion: reduce)', false);
-  let moving = $state.raw<{ loop: string; strip: string[] } | null>(null);
+  let moving = $state.raw<Movement | null>(null);
   let on = $state(false);
   let failed = $state(false);
   async function toggle() {
     failed = false;
     on = !on;
     if (!on || moving) return;
-    try {
-      const answer = await fetch(from);
-      moving = answer.ok ? shape(await answer.json()) : null;
-    } catch {
-      moving = null;
-    }
+    moving = await movementAt(from);
     if (!moving) {
       failed = true;
       on = false;

@@ -7,6 +7,7 @@ import { addRecords } from '../records';
 import { dayAfter, today } from '../today';
 import { addRecipe } from '../recipes';
 import { publish, startDraft } from '../tasks';
+import { loadFit } from './fits';
 import { loadGoals } from './goals';
 import { loadPeople } from './people';
 import { loadPhotos } from './photos';
@@ -63,6 +64,7 @@ async function loadClassLessons(trx: SchoolTrx): Promise<void> {
   await addClassLesson(trx, { id: TODAYS_LESSON, heldOn: today(), startsAt: '09:30', minutes: 60, recipeId: bowl.id });
   await trx('class_lesson').where({ id: TODAYS_LESSON }).update({ adults, begun_at: trx.fn.now() });
   const setUp = (await getSetUp(trx, TODAYS_LESSON))!;
+  await loadFit(trx, { id: bowl.id, title: 'Couscous bowl' }, setUp.dishes[0].lessonId);
   const keys: string[] = await trx('task_step')
     .where({ school_id: trx.school, recipe_id: bowl.id, number: 1 })
     .orderBy('position')

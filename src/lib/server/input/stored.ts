@@ -177,6 +177,11 @@ class OwnCardDoc {
 
   @IsIn(['learner', 'shared', 'adult'])
   who!: 'learner' | 'shared' | 'adult';
+
+  /** Where he uses others than the class. */
+  @Optional()
+  @Texts(40, 60)
+  tools?: string[];
 }
 
 class OwnCardsDoc {

@@ -113,6 +113,11 @@
     if (await tell('presence', { learnerId: of.person.id, presence: value })) of.presence = value;
   }
   const handOver = (of: Line, adult: string | null) => tell('adult', { learnerId: of.person.id, adult });
+  /** As he sees it; of the newest version of its recipe. */
+  function movementOf({ card, person }: Line): string {
+    const recipe = data.recipes.find((r) => r.lesson === card?.lesson)?.id ?? '';
+    return `/recipes/${recipe}/show/moving?step=${encodeURIComponent(card?.key ?? '')}&learner=${person.id}`;
+  }
   const setAim = (of: Line, level: string | null) =>
     of.card ? tell('aim', { lessonId: of.card.lesson, learnerId: of.person.id, stepKey: of.card.key, level }) : null;
   const screenOf = async (of: Line) => (await tell('screen', { learnerId: of.person.id }))?.code ?? null;
@@ -221,6 +226,7 @@
     <One
       {line}
       {pictures}
+      {movementOf}
       others={data.others}
       {ready}
       waitShown={given.waitShown}

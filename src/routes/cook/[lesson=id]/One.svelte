@@ -3,17 +3,19 @@
   import type { OTHER_CODES } from '$core';
   import Hazards from '$lib/ui/Hazards.svelte';
   import type { Line } from '$lib/ui/line.svelte';
-  import PictureSoon from '$lib/ui/PictureSoon.svelte';
   import SayIt from '$lib/ui/SayIt.svelte';
   import { leftOf, type Timer } from '$lib/ui/timers.svelte';
   import { PHASE_NAMES, SUPERVISION_NAMES } from '$lib/ui/words';
   import Rung from './Rung.svelte';
+  import ShowHow from './ShowHow.svelte';
   import WaitBar from './WaitBar.svelte';
   import { helpOf, nameOfCode, TAUGHT_NAMES } from './step-words';
 
   type Props = {
     line: Line;
     pictures: readonly string[];
+    /** Address of the movement of the step at hand. */
+    movementOf: (line: Line) => string;
     others: typeof OTHER_CODES;
     ready: boolean;
     waitShown: boolean;
@@ -21,7 +23,7 @@
     now: number;
     onrecord: (code: string) => void;
   };
-  let { line, pictures, others, ready, waitShown, timer, now, onrecord }: Props = $props();
+  let { line, pictures, movementOf, others, ready, waitShown, timer, now, onrecord }: Props = $props();
   const { item, card } = $derived({ item: line.item, card: line.card });
   const help = $derived(helpOf(line));
 </script>
@@ -29,7 +31,7 @@
 {#if item && card}
   <div class="grid flex-1 content-start gap-x-12 lg:grid-cols-[minmax(0,1fr)_27rem]" data-learner={line.person.id}>
     <section aria-label="The step" class="grid grid-cols-[9rem_1fr] items-center gap-x-4 lg:block">
-      <PictureSoon svg={pictures[item.picture] ?? ''} class="w-full lg:mx-auto lg:max-h-[40vh] lg:max-w-2xl" />
+      <ShowHow svg={pictures[item.picture] ?? ''} from={movementOf(line)} name={line.text} />
       <div>
         <p class="flex items-center gap-2 text-sm text-muted lg:mt-3">
           {PHASE_NAMES[card.phase]}

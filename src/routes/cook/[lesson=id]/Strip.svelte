@@ -15,7 +15,7 @@
           aria-current={room.chosen === i ? 'true' : undefined}
           onclick={() => onchoose(i)}
         >
-          <Face at={line.person.face} class="size-6 align-middle" />
+          <Face at={line.person.face} class="mx-auto size-5 max-sm:block sm:size-6 sm:align-middle" />
           {line.person.name}
           <span class="block text-sm font-normal text-muted tabular-nums"
             >{line.presence === 'absent'

@@ -2,7 +2,8 @@ import { adaptationById, cautionsOf, NO_PROFILE, questionAbout, type FittedStep,
 import { check, firstProblem } from '$lib/server/input/check';
 import { FitChange } from '$lib/server/input/fit';
 import { readForm } from '$lib/server/input/request';
-import { carriedFit, fitsOrTell, getFit, kitchenOf, saveFit, taskOf, asDecided } from '$lib/server/fits';
+import { asDecided, carriedFit, getFit, kitchenOf, saveFit, taskOf } from '$lib/server/fits';
+import { fitsOrTell } from '$lib/server/fits-or-tell';
 import { getKitchen } from '$lib/server/kitchen';
 import { changeLearner, fitLearner, getLearner, listLearners, type LearnerRow } from '$lib/server/learners';
 import { masteredSteps } from '$lib/server/mastered';
