@@ -160,6 +160,7 @@ export {
 export { drawnMeasure } from './picture/numbers';
 export { stageAlone, stageOfTerm, stagesOf } from './picture/stage-of';
 export { plainStep } from './plan/plain-step';
+export { trueSizes, type TrueSize } from './picture/true-size';
 export { stageOfQuestion } from './picture/stage-of-question';
 export { vesselKindOf } from './picture/contents';
 

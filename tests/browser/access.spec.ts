@@ -24,6 +24,7 @@ const SCREENS: [string, string][] = [
   ['A learner', `/learners/${NELL}`],
   ['Kitchen', '/kitchen'],
   ['What to buy', '/kitchen/buy'],
+  ['Photos of the kitchen', '/kitchen/photos'],
   ['My account', '/account'],
   ['Design', '/design'],
   ['Nothing here', '/nothing'],

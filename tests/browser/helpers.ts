@@ -3,6 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 
 export const COUSCOUS = '4ec10001-0000-4000-8000-000000000001';
+export const WREN = '1ea40001-0000-4000-8000-000000000001';
 export const NELL = '1ea40001-0000-4000-8000-000000000005';
 export const OATS = '4ec10001-0000-4000-8000-000000000002';
 

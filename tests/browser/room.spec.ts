@@ -2,7 +2,7 @@
 import { expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test';
 import { connect } from '../../src/lib/server/connect';
 import { DEMO_SCHOOL, withSchool } from '../../src/lib/server/school-scope';
-import { arrived, COUSCOUS, fitsWidth, noAxeFindings, OATS } from './helpers';
+import { arrived, COUSCOUS, fitsWidth, noAxeFindings, OATS, WREN } from './helpers';
 
 const app = connect(process.env.DATABASE_URL!);
 test.afterAll(() => app.destroy());
@@ -195,11 +195,16 @@ test('with no network: a lesson that was only on today’s list opens from cold,
   await expect
     .poll(() => page.evaluate(async (path) => (await (await caches.open('yr-pages')).match(path)) !== undefined, `/cook/${id}`))
     .toBe(true);
+  // the photographs that its pictures and names show come along: those that no page shows before
+  const kept = () => page.evaluate(async () => (await (await caches.open('yr-pages')).keys()).map((r) => new URL(r.url).pathname));
+  await expect.poll(kept).toEqual(expect.arrayContaining(['/kitchen/photo', `/learners/${WREN}/photo`]));
   await page.close();
   await context.setOffline(true);
   const cold = await context.newPage();
   await cold.goto(`/cook/${id}`);
   await ready(cold);
+  const face = ladder(cold, 'Wren').locator('img');
+  expect(await face.evaluate((img: HTMLImageElement) => img.decode().then(() => img.naturalWidth))).toBe(240);
   for (const name of ['Wren', 'Kit'])
     await ladder(cold, name)
       .getByRole('button', { name: /^Gesture/ })

@@ -2,7 +2,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { unzipSync } from 'fflate';
 import { readFileSync } from 'node:fs';
-import { arrived, COUSCOUS, noAxeFindings, pasteRecipe, running, watch } from './helpers';
+import { arrived, COUSCOUS, NELL, noAxeFindings, pasteRecipe, running, watch } from './helpers';
 
 const SHOW = `/recipes/${COUSCOUS}/show`;
 const FORMS = [
@@ -16,6 +16,7 @@ const FORMS = [
   'choice',
   'tools',
   'labels',
+  'sizes',
   'data',
   'help',
   'large',
@@ -290,12 +291,96 @@ test('a photo of one’s own takes the drawing’s place everywhere, and gives i
   expect((await kept.body()).toString('latin1')).not.toContain('Exif');
   // on paper too
   await page.goto(`/recipes/${id}/show/paper?form=cards`);
-  await expect(page.locator('.sheet image')).toHaveCount(1);
+  await expect(page.locator(`.sheet image[href^="/recipes/${id}/"]`)).toHaveCount(1);
   await page.goto(`/recipes/${id}/show`);
   await card.getByRole('button', { name: /^Photo/ }).click();
   await page.getByRole('button', { name: 'Back to the drawing' }).click();
   await expect(card.locator('image')).toHaveCount(0);
   expect((await page.request.get(address!)).status()).toBe(404);
+});
+
+test('a photo of a place of the kitchen stands on the cards that fetch from it, and one of a learner beside his name', async ({ page }) => {
+  const file = { name: 'shelf.png', mimeType: 'image/png', buffer: await photo(page) };
+  const use = async () => {
+    await page.getByLabel('Choose or take a photo').setInputFiles(file);
+    await noAxeFindings(page, 'photo dialog');
+    await page.getByRole('button', { name: 'Use this photo' }).click();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  };
+  const card = page.locator('li.card').filter({ hasText: 'From the low shelf' }).first();
+  await page.goto(`/recipes/${COUSCOUS}/show`);
+  await running(page);
+  await expect(card.locator('image')).toHaveCount(0);
+  await page.goto('/kitchen/photos');
+  await running(page);
+  await page.getByRole('button', { name: 'Take a photo of the low shelf' }).click();
+  await use();
+  await expect(page.getByRole('button', { name: 'Another photo of the low shelf' })).toBeVisible();
+  await page.goto(`/recipes/${COUSCOUS}/show`);
+  const shown = card.locator('image').first();
+  await expect(shown).toHaveAttribute('href', /^\/kitchen\/photo/);
+  expect((await page.request.get((await shown.getAttribute('href'))!)).headers()['content-type']).toBe('image/jpeg');
+  await page.goto('/kitchen/photos');
+  await running(page);
+  await page.getByRole('button', { name: 'Another photo of the low shelf' }).click();
+  await page.getByRole('button', { name: 'Back to the drawing' }).click();
+  await expect(page.getByRole('button', { name: 'Take a photo of the low shelf' })).toBeVisible();
+  // of a learner: square, with another word about whom to ask
+  await page.goto(`/learners/${NELL}`);
+  await running(page);
+  await page.getByRole('button', { name: 'Add a photo, or a sign of his own' }).click();
+  await expect(page.getByRole('dialog')).toContainText('Ask the family first');
+  await use();
+  await page.goto('/learners');
+  const face = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('link', { name: 'Nell', exact: true }) })
+    .locator('img');
+  expect(await face.evaluate((img: HTMLImageElement) => img.decode().then(() => [img.naturalWidth, img.naturalHeight]))).toEqual([
+    480, 480,
+  ]);
+  await page.goto(`/learners/${NELL}`);
+  await running(page);
+  await page.getByRole('button', { name: 'Another photo, or none' }).click();
+  await page.getByRole('button', { name: 'Take it away' }).click();
+  await expect(page.getByRole('button', { name: 'Add a photo, or a sign of his own' })).toBeVisible();
+});
+
+test('a learner’s cards are as he reads them, and paper follows', async ({ page }) => {
+  await page.goto(`/learners/${NELL}`);
+  await running(page);
+  const group = page.getByRole('group', { name: 'His or her own screen and cards' });
+  const choose = async (label: string, value: string) => {
+    const saved = page.waitForResponse((r) => r.request().method() === 'PUT' && r.url().endsWith('/save'));
+    await group.getByLabel(label).selectOption(value);
+    expect((await saved).status()).toBe(200);
+  };
+  await choose('Letters', 'very large letters');
+  await choose('Pictures', 'lines only');
+  await choose('Cards on a page', '2');
+  await page.goto(`/recipes/${COUSCOUS}/show?learner=${NELL}`);
+  await running(page);
+  const card = page.locator('li.card').first();
+  expect(
+    await card
+      .locator('p')
+      .first()
+      .evaluate((p) => Number.parseFloat(getComputedStyle(p).fontSize)),
+  ).toBeGreaterThanOrEqual(36);
+  const colours = await card
+    .locator('svg')
+    .first()
+    .evaluate((svg) => [...new Set(svg.innerHTML.match(/#[0-9a-f]{3,8}(?=")/gi))].sort());
+  expect(colours).toEqual(['#000', '#fff']);
+  await page.goto(`/recipes/${COUSCOUS}/show/paper?form=cards&learner=${NELL}`);
+  await running(page);
+  await expect(page.getByLabel('Cards on a page')).toHaveValue('2');
+  await expect(page.getByLabel('Ink')).toHaveValue('line');
+  await page.goto(`/learners/${NELL}`);
+  await running(page);
+  await choose('Letters', 'usual letters');
+  await choose('Pictures', 'in colour');
+  await choose('Cards on a page', 'as chosen');
 });
 
 test('a voice of the class’s own is recorded, kept, heard in the lesson, and taken away', async ({ page, context }) => {

@@ -16,6 +16,7 @@ import { drawnMeasure } from './numbers';
 import { STATES, type Stage } from './stage';
 import { stageAlone, stageOfTerm, stagesOf } from './stage-of';
 import { stageOfQuestion } from './stage-of-question';
+import { trueSizes } from './true-size';
 
 const folder = new URL('../../../tests/recipes/', import.meta.url);
 const taskOf = (name: string) => buildTask(readRecipe(readFileSync(new URL(name, folder), 'utf8')).recipe, { grain: 'standard' });
@@ -163,4 +164,18 @@ test('each question about a learner has a picture of its own, of an act that has
 test('who asks for something is drawn asking', () => {
   const asks = stageAlone(plainStep({ key: 'a', text: 'Ask an adult to check the edges.', phase: 'cook' }));
   expect([asks.scene, asks.form]).toEqual(['self', 'ask']);
+});
+
+test('sizes that a step names are read as large as they are (an inch is 25.4 mm); tins are not', () => {
+  const sizes = (text: string) => trueSizes(text).map(({ label, mm, shape }) => `${label} ${Math.round(mm * 10) / 10} ${shape}`);
+  expect(sizes('Cut the tofu into 1-inch cubes.')).toEqual(['1 in 25.4 square']);
+  expect(sizes('Slice the chicken breasts into 1/2-inch strips.')).toEqual(['1/2 in 12.7 length']);
+  expect(sizes('Slice the apples into rings about 1/4 inch thick.')).toEqual(['1/4 in 6.4 length']);
+  expect(sizes('Cut the aubergines into 2cm chunks.')).toEqual(['2 cm 20 square']);
+  expect(sizes('Cut the dough into strips about 1cm wide and 10cm long.')).toEqual(['1 cm 10 length', '10 cm 100 length']);
+  expect(sizes('Pat the dough out to 2.5 cm thick.')).toEqual(['2.5 cm 25 length']);
+  expect(sizes('Cut out rounds with a 5 cm cutter.')).toEqual(['5 cm 50 round']);
+  expect(sizes('Roll out the pastry until 3 mm thick.')).toEqual(['3 mm 3 length']);
+  for (const text of ['Grease a 20 cm square tin.', 'Put 2 in the bowl.', 'Stir in 3 minutes.', 'Cook for 10 min.'])
+    expect(sizes(text)).toEqual([]);
 });

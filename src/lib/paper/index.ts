@@ -2,6 +2,7 @@
 import { cards, booklet, largePrint, placemat, sequence, strip } from './forms/cards';
 import { checklist, choice, dataSheet, firstThen, help, labels, toolHunt } from './forms/sheets';
 import { linesOnly } from '../pictures/lines';
+import { trueSize } from './forms/true-size';
 import { inkOnly } from './ink';
 import type { Form, Page, PaperData, PaperOptions } from './model';
 
@@ -16,6 +17,7 @@ export type FormName =
   | 'choice'
   | 'tools'
   | 'labels'
+  | 'sizes'
   | 'data'
   | 'help'
   | 'large';
@@ -33,6 +35,7 @@ const FORMS = {
   choice: { name: 'Choice board', what: 'what is in the dish', lay: choice },
   tools: { name: 'Find the tools', what: 'and where they are kept', lay: toolHunt },
   labels: { name: 'Labels', what: 'for the measures', lay: labels },
+  sizes: { name: 'How large', what: 'sizes as they are', lay: trueSize },
   data: { name: 'Data sheet', what: 'for the class', lay: dataSheet },
   help: { name: 'Cards to hold up', what: 'help, stop, finished', lay: help },
   large: { name: 'Large print', what: '36 points and more', lay: largePrint },

@@ -1,5 +1,5 @@
 // What is printed, and on what: pure, in millimetres.
-import type { DrawnMeasure } from '$core';
+import type { DrawnMeasure, TrueSize } from '$core';
 
 export const PAPERS = { A4: [210, 297], letter: [215.9, 279.4] } as const;
 export type PaperSize = keyof typeof PAPERS;
@@ -58,6 +58,8 @@ export type PaperData = {
   tools: { name: string; place: string; svg: string }[];
   foods: { name: string; svg: string }[];
   measures: (Omit<DrawnMeasure, 'times'> & { kind: string })[];
+  /** Sizes that steps name, with the step. */
+  sizes: (TrueSize & { step: string })[];
 };
 
 export type Page = { width: number; height: number; svg: string };

@@ -34,6 +34,7 @@ const data = (texts: string[]): PaperData => ({
   tools: [{ name: 'large saucepan with a very long name', place: 'the low shelf beside the door to the garden', svg: svgs[0] }],
   foods: [{ name: 'chopped tomatoes', svg: svgs[1] }],
   measures: [{ label: '⅓ cup', shape: 'cup', size: 0.33, kind: 'dry' }],
+  sizes: texts.flatMap((text, i) => (i < 12 ? [{ label: '12 cm', mm: 120, shape: 'round', step: text } as const] : [])),
 });
 const usual = task.steps.map((s) => s.text);
 // what a teacher may type at most, with words that have no place to break, and sixty of them
@@ -120,6 +121,33 @@ test('cards of four have no words under 18 points, cards of one none under 28', 
       // the title and the page's number stand outside the cards
       for (const t of textsOf(page.svg).filter((one) => one.y > MARGIN + 8))
         expect(t.size / PT + 0.02, t.words).toBeGreaterThanOrEqual(least);
+});
+
+test('what a step says is 2 cm is drawn 20 mm large, beside a line of 100 mm that tells whether the printer made it smaller', () => {
+  const sizes: PaperData['sizes'] = [
+    { label: '2 cm', mm: 20, shape: 'square', step: 'Cut the tofu.' },
+    { label: '5 cm', mm: 50, shape: 'round', step: 'Cut out rounds.' },
+    { label: '1 in', mm: 25.4, shape: 'length', step: 'Cut the strips.' },
+  ];
+  const [page] = layPaper('sizes', { ...data(usual), sizes }, USUAL_PAPER);
+  const rects = [...page.svg.matchAll(/<rect [^>]*width="([\d.]+)" height="([\d.]+)"/g)].map((m) => [Number(m[1]), Number(m[2])]);
+  expect(rects).toEqual(
+    expect.arrayContaining([
+      [20, 20],
+      [25.4, 8],
+    ]),
+  );
+  expect(page.svg).toContain('r="25"');
+  const long = [...page.svg.matchAll(/<path d="M([\d.]+) [\d.]+L([\d.]+) /g)].map((m) => Number(m[2]) - Number(m[1]));
+  expect(long.some((mm) => Math.abs(mm - 100) < 0.01)).toBe(true);
+});
+
+test('a box of the data sheet has the letters of the levels to ring, for each learner at each step', () => {
+  const texts = usual.slice(0, 3);
+  const words = layPaper('data', data(texts), { ...USUAL_PAPER, turn: 'landscape' }).flatMap((p) => textsOf(p.svg).map((t) => t.words));
+  expect(words.filter((w) => w === 'I')).toHaveLength(3 * 7);
+  expect(words.filter((w) => w === 'G')).toHaveLength(3 * 7);
+  expect(words.some((w) => w.startsWith('Ring a letter: I On my own'))).toBe(true);
 });
 
 test('every page has the title and its number', () => {

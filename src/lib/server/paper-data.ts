@@ -1,5 +1,5 @@
 // What a printed form may need of a recipe, its class and its kitchen.
-import { drawnMeasure, findFood, HIERARCHIES, lookOf, measureLabel, toolById, type OwnLook } from '$core';
+import { drawnMeasure, findFood, HIERARCHIES, lookOf, measureLabel, toolById, trueSizes, type OwnLook } from '$core';
 import { FORM_NAMES, type FormName } from '$lib/paper/index';
 import { INKS, PAPERS, PER_PAGE, SIZES, TURNS, USUAL_PAPER, WORDS, type PaperData, type PaperOptions } from '$lib/paper/model';
 import { standing } from '$lib/pictures/packs';
@@ -78,6 +78,7 @@ export async function paperData(shown: Shown): Promise<PaperData> {
         ),
       };
     }),
+    sizes: shown.task.steps.flatMap((s, i) => trueSizes(s.text).map((size) => ({ ...size, step: `${i + 1}. ${s.text}` }))),
     measures: kitchen.measures.map((m) => ({ ...drawnMeasure(measureLabel(m)), kind: m.kind })),
   };
 }

@@ -10,10 +10,14 @@ import { ID } from '$lib/id';
 export const load = ({ locals }) =>
   locals.inSchool(async (trx) => {
     const all = await listLearners(trx, true);
-    return { title: 'Learners', faces: await facesOf(
+    return {
+      title: 'Learners',
+      faces: await facesOf(
         trx,
         all.map((l) => l.id),
-      ), learners: all.map(shown) };
+      ),
+      learners: all.map(shown),
+    };
   });
 
 function shown(l: LearnerRow) {

@@ -155,7 +155,10 @@ export const labels: Form = (data, options) => {
   );
 };
 
-/** Steps by learners: a box for the letter of the help that was given. */
+/** Letters that a box has room for; with more it stays empty, to be written in. */
+const MOST_LETTERS = 8;
+
+/** Steps by learners: in each box the letters of the levels, of which the one that was given is ringed. */
 export const dataSheet: Form = (data, options) => {
   const body = bodyOf(options);
   const perSheet = options.turn === 'portrait' ? 6 : 10;
@@ -166,7 +169,12 @@ export const dataSheet: Form = (data, options) => {
     const textW = body.w - part.length * boxW - 4;
     const pt = 10;
     const rows = data.cards.map((card) => ({ lines: breakLines(`${card.number}. ${card.text}`, textW, pt) }));
-    const legend = breakLines(data.levels.map((l) => `${l.code} ${l.name}`).join(' · '), body.w, 9);
+    const letters = data.levels.length <= MOST_LETTERS ? data.levels.map((l) => l.code) : [];
+    const legend = breakLines(
+      `${letters.length > 0 ? 'Ring a letter: ' : ''}${data.levels.map((l) => `${l.code} ${l.name}`).join(' · ')}`,
+      body.w,
+      9,
+    );
     const headH = 16;
     const room = body.h - headH - legend.length * lineHeight(9) - 14;
     for (const page of paged(rows, room, (r) => Math.max(8, r.lines.length * lineHeight(pt) + 2)))
@@ -180,12 +188,15 @@ export const dataSheet: Form = (data, options) => {
               }),
             )
             .join('') +
-          rowsOf(page, body, headH, part.length, boxW, pt) +
+          rowsOf(page, body, { head: headH, columns: part.length, boxW, pt, letters }) +
           drawLines(legend, body.x, body.y + body.h - legend.length * lineHeight(9), 9),
       );
   }
   return finish(pages, data, options, 'data sheet');
 };
+
+/** Small, but far enough apart to be ringed by hand. */
+const LETTER_PT = 8;
 
 type Row = { lines: string[] };
 function paged(rows: readonly Row[], room: number, heightOf: (row: Row) => number): { row: Row; h: number }[][] {
@@ -205,12 +216,20 @@ function paged(rows: readonly Row[], room: number, heightOf: (row: Row) => numbe
   }
   return pages;
 }
-function rowsOf(page: readonly { row: Row; h: number }[], body: Rect, head: number, columns: number, boxW: number, pt: number): string {
+type Boxes = { head: number; columns: number; boxW: number; pt: number; letters: readonly string[] };
+function rowsOf(page: readonly { row: Row; h: number }[], body: Rect, { head, columns, boxW, pt, letters }: Boxes): string {
   let y = body.y + head;
   let out = rule(body.x, y, body.x + body.w, y);
   for (const { row, h } of page) {
     out += drawLines(row.lines, body.x, y + 1, pt, { weight: 500 });
-    for (let c = 0; c < columns; c++) out += rect({ x: body.x + body.w - (columns - c) * boxW, y, w: boxW, h }, { width: 0.3 });
+    for (let c = 0; c < columns; c++) {
+      const x = body.x + body.w - (columns - c) * boxW;
+      out += rect({ x, y, w: boxW, h }, { width: 0.3 });
+      const each = boxW / Math.max(1, letters.length);
+      letters.forEach((letter, i) => {
+        out += drawLines([letter], x + each * (i + 0.5), y + (h - lineHeight(LETTER_PT)) / 2, LETTER_PT, { anchor: 'middle', weight: 500 });
+      });
+    }
     y += h;
     out += rule(body.x, y, body.x + body.w, y);
   }
