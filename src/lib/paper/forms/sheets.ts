@@ -195,8 +195,21 @@ export const dataSheet: Form = (data, options) => {
   return finish(pages, data, options, 'data sheet');
 };
 
-/** Small, but far enough apart to be ringed by hand. */
 const LETTER_PT = 8;
+/** Letters in a row of a box: far enough apart to be ringed by hand. */
+const IN_A_ROW = 4;
+function lettersIn(w: number, h: number, letters: readonly string[]): string {
+  const rows = deal(letters, IN_A_ROW);
+  return rows
+    .flatMap((row, r) =>
+      row.map((letter, i) => {
+        const middle = (h * (r + 0.5)) / rows.length;
+        const x = (w * (i + 0.5)) / Math.min(IN_A_ROW, letters.length);
+        return drawLines([letter], x, middle - lineHeight(LETTER_PT) / 2, LETTER_PT, { anchor: 'middle', weight: 500 });
+      }),
+    )
+    .join('');
+}
 
 type Row = { lines: string[] };
 function paged(rows: readonly Row[], room: number, heightOf: (row: Row) => number): { row: Row; h: number }[][] {
@@ -225,10 +238,7 @@ function rowsOf(page: readonly { row: Row; h: number }[], body: Rect, { head, co
     for (let c = 0; c < columns; c++) {
       const x = body.x + body.w - (columns - c) * boxW;
       out += rect({ x, y, w: boxW, h }, { width: 0.3 });
-      const each = boxW / Math.max(1, letters.length);
-      letters.forEach((letter, i) => {
-        out += drawLines([letter], x + each * (i + 0.5), y + (h - lineHeight(LETTER_PT)) / 2, LETTER_PT, { anchor: 'middle', weight: 500 });
-      });
+      out += placed(lettersIn(boxW, h, letters), x, y);
     }
     y += h;
     out += rule(body.x, y, body.x + body.w, y);
