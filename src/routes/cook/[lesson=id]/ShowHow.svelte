@@ -22,9 +22,9 @@
       {#each now.moving.strip as moment, i (i)}<Picture svg={moment} class="w-full" />{/each}
     </div>
   {:else if now?.moving}
-    <Picture svg={now.moving.loop} class="w-full lg:mx-auto lg:max-h-[40vh] lg:max-w-2xl" />
+    <Picture svg={now.moving.loop} class="w-full lg:mx-auto lg:max-h-[35vh] lg:max-w-2xl" />
   {:else}
-    <PictureSoon {svg} class="w-full lg:mx-auto lg:max-h-[40vh] lg:max-w-2xl" />
+    <PictureSoon {svg} class="w-full lg:mx-auto lg:max-h-[35vh] lg:max-w-2xl" />
   {/if}
   <button type="button" class="btn btn-quiet min-h-6! px-0! py-0! text-sm text-act sm:min-h-11! lg:mx-auto lg:block" onclick={toggle}
     >{now?.moving ? 'Stop' : 'Show how'}<span class="sr-only">: {name}</span></button
