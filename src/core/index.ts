@@ -161,7 +161,7 @@ export { drawnMeasure } from './picture/numbers';
 export { stageAlone, stageOfTerm, stagesOf } from './picture/stage-of';
 export { plainStep } from './plan/plain-step';
 export { trueSizes, type TrueSize } from './picture/true-size';
-export { stageOfQuestion } from './picture/stage-of-question';
+export { stageOfQuestion } from './fit/stage-of-question';
 export { vesselKindOf } from './picture/contents';
 
 export { heightOf, HIERARCHIES, hierarchyById, OTHER_CODES, type Hierarchy, type Level, type OtherCode } from './help/hierarchy';

@@ -3,7 +3,7 @@
 export type Movement = { loop: string; strip: string[] };
 
 /** Null where the answer is not what was asked for. */
-export function shape(answer: unknown): Movement | null {
+function shape(answer: unknown): Movement | null {
   if (typeof answer !== 'object' || answer === null) return null;
   const { loop, strip } = answer as { loop?: unknown; strip?: unknown };
   return typeof loop === 'string' && Array.isArray(strip) && strip.every((s) => typeof s === 'string') ? { loop, strip } : null;

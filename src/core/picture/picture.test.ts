@@ -15,7 +15,7 @@ import { labelOf, lookByName, lookNames, lookOf, lookOfFood, PACKS, SHAPES } fro
 import { drawnMeasure } from './numbers';
 import { STATES, type Stage } from './stage';
 import { stageAlone, stageOfTerm, stagesOf } from './stage-of';
-import { stageOfQuestion } from './stage-of-question';
+import { stageOfQuestion } from '../fit/stage-of-question';
 import { trueSizes } from './true-size';
 
 const folder = new URL('../../../tests/recipes/', import.meta.url);

@@ -104,7 +104,7 @@ function withLabel(t: Thing, { measures }: Kitchen): Thing {
 }
 
 /** Help and leave are asked for in every kitchen, and are no technique. */
-export const ASKS: Act = { scene: 'self', form: 'ask' };
+const ASKS: Act = { scene: 'self', form: 'ask' };
 
 /** What is done on a ring is drawn at the appliance in which it is done here. */
 function actHere(step: Step): Act {

@@ -4,7 +4,7 @@ import { ACTION, at, box, circle, INK, line, shape, type Pen } from '../pen';
 import { arrow } from '../signs';
 import { type Draw, type Scenes } from './model';
 
-export const HAIR = '#4a3528';
+const HAIR = '#4a3528';
 
 /** A head from the side, looking to the right, at the left edge. */
 export const profile = (pen: Pen): string =>

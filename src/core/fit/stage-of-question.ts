@@ -1,10 +1,10 @@
 // The picture beside a question about a learner: an act that asks for what the question is about.
-import type { ProfileQuestion } from '../fit/profile';
+import type { ProfileQuestion } from './profile';
 import { USUAL_KITCHEN, type Step } from '../plan/model';
 import { plainStep } from '../plan/plain-step';
 import { techniqueById } from '../technique/lexicon';
-import type { Stage } from './stage';
-import { stageAlone } from './stage-of';
+import type { Stage } from '../picture/stage';
+import { stageAlone } from '../picture/stage-of';
 
 /** A step of no recipe, as the question has it. */
 function stepOf({ id, shows }: ProfileQuestion): Step {
