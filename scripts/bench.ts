@@ -18,6 +18,8 @@ import { readIngredientLine } from '../src/core/recipe/ingredient-line';
 import { INGREDIENT_LINES } from '../tests/cases/ingredient-lines';
 import { TASK_CASES } from '../tests/cases/recipe-tasks';
 import { scoreTask } from '../tests/cases/task-score';
+import { layPaper } from '../src/lib/paper/index';
+import { USUAL_PAPER, type PaperData } from '../src/lib/paper/model';
 import { drawStage } from '../src/lib/pictures/draw-stage';
 
 const folder = new URL('../tests/recipes/', import.meta.url);
@@ -108,6 +110,29 @@ function fits() {
   );
 }
 const FITS = fits();
+/** Sixty of the steps, as a printed form takes them. */
+const PAPER: PaperData = {
+  title: 'Sixty steps',
+  from: 'version 1',
+  learner: null,
+  cards: stagesOf(task)
+    .slice(0, 60)
+    .map((stage, i) => ({
+      key: stage.stepKey,
+      number: i + 1,
+      text: stage.words,
+      lines: [],
+      adult: false,
+      hazards: '',
+      svg: drawStage(stage),
+    })),
+  learners: [],
+  levels: [],
+  tools: [],
+  foods: [],
+  measures: [],
+  sizes: [],
+};
 const edited = { ...task, steps: task.steps.filter((_, i) => i % 12 !== 5) };
 const results = [
   measure(`text to task analysis with dry run, ${lines} lines`, 30, 200, () =>
@@ -128,6 +153,8 @@ const results = [
   measure('dry run alone', 10, 200, () => dryRun(task, undefined, { tried: false })),
   measure(`dry run with every mend tried, ${dryRun(edited).length} findings`, 100, 60, () => dryRun(edited)),
   measure(`all ${task.steps.length} pictures`, 30, 200, () => stagesOf(task).map((s) => drawStage(s))),
+  // a booklet comes out within 2 s, of which the browser has the most (docs/pictures.md)
+  measure('a booklet of 60 steps laid out', 500, 60, () => layPaper('booklet', PAPER, USUAL_PAPER)),
   ...(['us', 'us-label', 'metric', 'australian', 'imperial'] as MeasureSystem[]).map((system) =>
     measure(`one filling plan, ${system} drawer`, 5, 1000, (i) =>
       planFilling(

@@ -43,6 +43,8 @@ test('a learner is added, asked, and sees a couscous bowl of their own: by keybo
 test('what is kept stays, what is refused goes, and both can be taken back', async ({ page }) => {
   await page.goto(`/recipes/${OATS}/fit?learner=${NELL}`);
   const way = page.getByRole('article').filter({ hasText: 'One thing after the other, a card each' });
+  // each way shows the first step that it serves
+  await expect(way.locator('svg path').first()).toBeAttached();
   await page.getByLabel('Kept and answered by').fill('Mr Oake');
   await way.getByRole('button', { name: /^Keep/ }).click();
   await expect(way.getByText(/Kept by Mr Oake/)).toBeVisible();

@@ -203,6 +203,23 @@ const GETS: Stage = {
 /** Addresses of the photographs in a picture. */
 const photosIn = (svg: string) => [...svg.matchAll(/<image href="([^"]+)"/g)].map(([, href]) => href);
 
+test('how many of one kind are fetched is counted in dots, five in a row', () => {
+  const one = GETS.things.slice(0, 1);
+  const dots = (more: Partial<Stage>, left = false) =>
+    [
+      ...drawStage({ ...GETS, things: one, store: 'counter', ...more }, { left }).matchAll(
+        /<circle cx="([\d.]+)" cy="([\d.]+)" r="4" fill="#0b5c7a"/g,
+      ),
+    ].map((m) => [Number(m[1]), Number(m[2])]);
+  const seven = dots({ count: 7 });
+  expect(seven).toHaveLength(7);
+  const rows = [...new Set(seven.map(([, y]) => y))];
+  expect(rows.map((row) => seven.filter(([, y]) => y === row).length)).toEqual([5, 2]);
+  expect(dots({ count: 7 }, true)).toHaveLength(7);
+  // of several kinds a number says nothing
+  expect(dots({ count: 7, things: GETS.things })).toEqual([]);
+  expect(dots({ count: null })).toEqual([]);
+});
 test('where a class has photographs, a card that fetches shows its own place and its own tools', () => {
   const drawn = (...photos: [string, string][]) => drawStage(GETS, { photos });
   expect(photosIn(drawn(['place:drawer 12', '/a'], ['tool:ladle', '/b?x=1&y=2']))).toEqual(['/a', '/b?x=1&amp;y=2']);

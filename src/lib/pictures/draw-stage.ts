@@ -1,6 +1,6 @@
 // Draws the stage of a step as the inside of an SVG of 240 x 160: the same for the screen, for paper and for export.
 import { lookOf, type Content, type Scene, type Stage, type VesselKind } from '$core';
-import { at, Pen, WIDTH, type PenOptions } from './pen';
+import { ACTION, at, box, circle, HEIGHT, Pen, WIDTH, type PenOptions } from './pen';
 import { SCENES_BY_NAME } from './scenes/index';
 import { drawOwn } from './scenes/own-photos';
 import { adult, warning, type Warning } from './signs';
@@ -45,7 +45,24 @@ export function drawStage(stage: Stage, options: PenOptions = {}): string {
   const pen = new Pen({ id: `c${stage.stepKey.replace(/[^a-zA-Z0-9]/g, '')}`, ...options, oneHand });
   const draw = SCENES_BY_NAME.get(stage.scene) ?? SCENES_BY_NAME.get('plain')!;
   const own = drawOwn(pen, stage, new Map(options.photos ?? []));
-  return pen.finish((own ?? draw(pen, stage)) + marksOf(pen, stage));
+  return pen.finish((own ?? draw(pen, stage)) + marksOf(pen, stage) + countMark(pen, stage));
+}
+
+/** Where the lower corner is free that the count stands in, by scene: the left edge of its dots. */
+const COUNTED = new Map<Scene, number>([
+  ['fetch', WIDTH - 59],
+  ['crack', WIDTH - 59],
+  ['shape', 7],
+]);
+
+/** How many of one kind, as dots in fives: for whoever counts and does not read the number. */
+function countMark(pen: Pen, { scene, count, things }: Stage): string {
+  const x = COUNTED.get(scene);
+  if (x === undefined || count === null || things.length > 1) return '';
+  const rows = Math.ceil(count / 5);
+  const y = HEIGHT - 8 - (rows - 1) * 11;
+  const dots = Array.from({ length: count }, (_, i) => circle(x + 5 + (i % 5) * 11, y + Math.floor(i / 5) * 11, 4, ACTION, 0));
+  return pen.upright(x + 27, box(x - 2, y - 7, 58, rows * 11 + 3, '#fff', 4, 0) + dots.join(''));
 }
 
 /** A vessel with what is in it, by itself: for the counter as it stands. */

@@ -1,14 +1,26 @@
-import { adaptationById, cautionsOf, NO_PROFILE, questionAbout, type FittedStep, type Hazard } from '$core';
+import {
+  adaptationById,
+  cautionsOf,
+  NO_PROFILE,
+  questionAbout,
+  type FittedStep,
+  type Hazard,
+  type Kitchen,
+  type TaskAnalysis,
+} from '$core';
+import { cardsOrTell } from '$lib/server/draft-of';
 import { check, firstProblem } from '$lib/server/input/check';
 import { FitChange } from '$lib/server/input/fit';
 import { readForm } from '$lib/server/input/request';
 import { asDecided, carriedFit, getFit, kitchenOf, saveFit, taskOf } from '$lib/server/fits';
 import { fitsOrTell } from '$lib/server/fits-or-tell';
-import { getKitchen } from '$lib/server/kitchen';
-import { changeLearner, fitLearner, getLearner, listLearners, type LearnerRow } from '$lib/server/learners';
+import { classLook, getKitchen } from '$lib/server/kitchen';
+import { changeLearner, fitLearner, getLearner, listLearners, lookOf, type LearnerRow } from '$lib/server/learners';
 import { masteredSteps } from '$lib/server/mastered';
 import { getRecipe } from '$lib/server/recipes';
 import { getVersion } from '$lib/server/tasks';
+import type { Drawn, Look } from '$lib/server/work/work';
+import { spriteFor } from '$lib/pictures/sprite';
 import { error, fail } from '@sveltejs/kit';
 
 /** Steps with the same ways, together: what stands in the way is said once. */
@@ -34,22 +46,26 @@ export const load = async ({ params, url, locals }) => {
     if (!recipe) error(404, 'There is no recipe at this address.');
     const version = await getVersion(trx, params.id);
     const learners = await listLearners(trx);
-    const kitchen = kitchenOf(await getKitchen(trx));
+    const kitchenRow = await getKitchen(trx);
+    const kitchen = kitchenOf(kitchenRow);
     const learner = learners.find((l) => l.id === url.searchParams.get('learner')) ?? learners[0] ?? null;
     const row = learner && version ? await getFit(trx, params.id, learner.id) : null;
     const carried = version ? await carriedFit(trx, params.id, version, row) : null;
     const keys = version?.steps.map((s) => s.key) ?? [];
     const mastered = new Set(learner && version ? await masteredSteps(trx, params.id, learner.id, keys) : []);
-    return { recipe, version, learners, kitchen, learner, row, carried, mastered };
+    const look = { ...classLook(kitchenRow), ...(learner ? lookOf(learner) : {}) };
+    return { recipe, version, learners, kitchen, learner, row, carried, mastered, look };
   });
   await locals.rest();
-  const { recipe, version, learners, kitchen, learner, row, carried, mastered } = held;
+  const { recipe, version, learners, kitchen, learner, row, carried, mastered, look } = held;
   const names = learners.map(({ id, name }) => ({ id, name }));
   if (!version || !learner || !carried) return { learners: names, learner: null, version: version?.number ?? null };
   const [plain] = await fitsOrTell(taskOf(recipe.title, version), [learner], kitchen);
   const fit = asDecided(plain, carried, fitLearner(learner));
   const said = new Map(version.steps.map((s) => [s.key, s.text]));
   const own = new Map(fit.task.steps.map((s) => [s.key, s]));
+  const groups = grouped(fit.steps);
+  const pictures = await picturesOf(fit.task, groups, kitchen, look);
   const kept = new Map((learner.profile ?? NO_PROFILE).kept.map((k) => [k.way, k]));
   return {
     learners: names,
@@ -64,7 +80,9 @@ export const load = async ({ params, url, locals }) => {
     inUse: row?.inUse ? { version: row.version } : null,
     shown: fit.shown,
     due: dueRules(learner),
-    groups: grouped(fit.steps).map((steps) => {
+    /** As JSON, packed: what each group's first step looks like, in the order of the groups. */
+    pictures: await locals.parcels.pack(pictures),
+    groups: groups.map((steps) => {
       const first = steps[0];
       const ways = first.chosen.map((c) => ({
         ...c,
@@ -115,6 +133,14 @@ export const load = async ({ params, url, locals }) => {
     gone: carried.gone,
   };
 };
+
+/** The first step of each group, as this learner does it. */
+async function picturesOf(task: TaskAnalysis, groups: readonly FittedStep[][], kitchen: Kitchen, look: Look): Promise<Drawn> {
+  const drawn = await cardsOrTell(task, kitchen, look);
+  const at = new Map(task.steps.map((s, i) => [s.key, i]));
+  const svgs = groups.map(([first]) => drawn.svgs[at.get(first.key) ?? -1] ?? '');
+  return { svgs, sprite: spriteFor(svgs) };
+}
 
 /** Days before a rule's date from which it is asked about. */
 const SOON = 30;

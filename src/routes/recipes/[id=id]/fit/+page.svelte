@@ -7,6 +7,8 @@
   import { onMount } from 'svelte';
   import OwnSteps from './OwnSteps.svelte';
   import WayGroup from './WayGroup.svelte';
+  import { unpack } from '$lib/packed';
+  import type { Drawn } from '$lib/server/work/work';
   let { data, form } = $props();
   const MARK = 'yr-name';
   let by = $state('');
@@ -16,6 +18,7 @@
   const bland = $derived([
     ...new Set(data.groups?.flatMap((g) => g.ways.filter((w) => !w.kept && !w.ask && !w.caution).map((w) => w.id)) ?? []),
   ]);
+  const pictures = $derived(data.pictures ? (unpack(data.pictures) as Drawn) : null);
   const KEYS: [string, string][] = [
     ['Tab', 'from way to way'],
     ['Enter', 'keep, refuse, open'],
@@ -29,6 +32,10 @@
   <p class="mt-6">Nothing is published yet. <a href="break-down">Check the steps and publish</a>; then they are fitted to each learner.</p>
 {:else if data.learner}
   {@const learner = data.learner}
+  <svg width="0" height="0" class="absolute" aria-hidden="true" focusable="false">
+    <!-- eslint-disable-next-line svelte/no-at-html-tags -- our own drawings only -->
+    {@html pictures?.sprite ?? ''}
+  </svg>
   <div class="screen-only mt-3 flex flex-wrap items-center gap-x-2 gap-y-2">
     <nav aria-label="Learners" class="flex flex-wrap gap-1">
       {#each data.learners as l (l.id)}
@@ -128,8 +135,8 @@
           </form>
         {/if}
       </div>
-      {#each data.groups as group (group.id)}
-        <WayGroup {group} learner={learner.id} {by} name={learner.name} />
+      {#each data.groups as group, i (group.id)}
+        <WayGroup {group} picture={pictures?.svgs[i] ?? ''} learner={learner.id} {by} name={learner.name} />
       {/each}
       {#if data.groups.length === 0}<p class="mt-2">No barrier found in what was asked.</p>{/if}
       <label class="mt-3 flex flex-wrap items-center gap-2 text-sm text-muted"
