@@ -8,7 +8,6 @@ import {
   type Kitchen,
   type TaskAnalysis,
 } from '$core';
-import { cardsOrTell } from '$lib/server/draft-of';
 import { check, firstProblem } from '$lib/server/input/check';
 import { FitChange } from '$lib/server/input/fit';
 import { readForm } from '$lib/server/input/request';
@@ -19,6 +18,7 @@ import { changeLearner, fitLearner, getLearner, listLearners, lookOf, type Learn
 import { masteredSteps } from '$lib/server/mastered';
 import { getRecipe } from '$lib/server/recipes';
 import { getVersion } from '$lib/server/tasks';
+import { drawCards, TooLong } from '$lib/server/work/pool';
 import type { Drawn, Look } from '$lib/server/work/work';
 import { spriteFor } from '$lib/pictures/sprite';
 import { error, fail } from '@sveltejs/kit';
@@ -134,9 +134,12 @@ export const load = async ({ params, url, locals }) => {
   };
 };
 
-/** The first step of each group, as this learner does it. */
+/** The first step of each group, as this learner does it; the page stands without them where drawing takes too long. */
 async function picturesOf(task: TaskAnalysis, groups: readonly FittedStep[][], kitchen: Kitchen, look: Look): Promise<Drawn> {
-  const drawn = await cardsOrTell(task, kitchen, look);
+  const drawn = await drawCards(task, kitchen, look).catch((failed: unknown) => {
+    if (!(failed instanceof TooLong)) throw failed;
+    return { svgs: [], sprite: '' };
+  });
   const at = new Map(task.steps.map((s, i) => [s.key, i]));
   const svgs = groups.map(([first]) => drawn.svgs[at.get(first.key) ?? -1] ?? '');
   return { svgs, sprite: spriteFor(svgs) };
