@@ -33,7 +33,7 @@
   <Picture svg={picture} class="w-full border border-line" />
   <div class="min-w-0">
     <div class="flex flex-wrap items-start gap-x-3">
-      <h3 class="min-w-56 flex-1 text-[1.05rem]">
+      <h3 class="min-w-36 flex-1 text-[1.05rem] sm:min-w-56">
         {title}{#if group.who === 'shared'}<span class="font-normal text-muted">; {WHO.shared}</span>{/if}
       </h3>
       {#if group.ways.length > 0}
