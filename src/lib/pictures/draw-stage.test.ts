@@ -337,8 +337,9 @@ test('an adapted tool is drawn as itself or as what it looks like, never as a sp
 });
 test('for one hand there is no second hand that steadies, and a mat is in its place where the step has one', () => {
   const skinOf = (svg: string) => svg.match(/stroke="#debb90"/g)?.length ?? 0;
-  for (const scene of ['stir', 'mash', 'put'] as const) {
-    const stage = OF_SCENE.get(scene)!;
+  const rinsed = ALL.flatMap(({ stages }) => stages).find((s) => s.form === 'rinse' && s.things[0]?.look?.shape === 'long')!;
+  for (const stage of [...(['stir', 'mash', 'put'] as const).map((scene) => OF_SCENE.get(scene)!), rinsed]) {
+    const { scene } = stage;
     const two = skinOf(drawStage({ ...stage, oneHand: false }));
     const one = skinOf(drawStage({ ...stage, oneHand: true }));
     expect(one, scene).toBeLessThan(two);

@@ -74,7 +74,8 @@ const atSink: Draw = (pen, stage) => {
         [92, 106, 120, 132].map((x, i) => line(`M${x} ${134 + (i % 2) * 4}v12`, 4, '#5fa8cc')).join('')
       );
     }
-    const lh = hand(pen, 'shell', [92, 100], { arm: [-20, 120], side: 'left' });
+    // under the tap one hand turns it by itself
+    const lh = pen.oneHand ? { back: '', front: '' } : hand(pen, 'shell', [92, 100], { arm: [-20, 120], side: 'left' });
     const rh = hand(pen, 'shell', [136, 100], { arm: [262, 120] });
     return (
       tap +
