@@ -114,16 +114,8 @@ export { whereIs } from './fit/here';
 export { cautionsOf, type Caution } from './fit/cautions';
 export { partOf } from './fit/parts';
 export { carryOver, type Answered, type Carried, type Differences, type GivenUp, type OwnWords } from './fit/carry';
-export {
-  GROUPS,
-  learnerOf,
-  NO_PROFILE,
-  PROFILE_QUESTIONS,
-  questionAbout,
-  type NeverRule,
-  type Profile,
-  type WayNoted,
-} from './fit/profile';
+export { learnerOf, NO_PROFILE, questionAbout, type NeverRule, type Profile, type WayNoted } from './fit/profile';
+export { GROUPS, PROFILE_QUESTIONS } from './fit/profile-questions';
 export {
   HOWS,
   READS,

@@ -6,7 +6,7 @@ import { techniqueById } from '../technique/lexicon';
 import { toolById, TOOLS } from '../technique/tools';
 import { readTakes } from './catalogue/entry';
 import { adaptationById, ADAPTATIONS } from './catalogue/index';
-import { PROFILE_QUESTIONS } from './profile';
+import { PROFILE_QUESTIONS } from './profile-questions';
 
 test('at least 110 ways, ids one of a kind', () => {
   expect(ADAPTATIONS.length).toBeGreaterThanOrEqual(110);

@@ -4,11 +4,9 @@ import type { Context } from './demand-context';
 import { WHY } from './demand-why';
 import type { Asked } from './model';
 
-/** Which of the things that are set a step sets, by its tool. */
-const SET: readonly (keyof Controls & ('hob' | 'oven' | 'microwave'))[] = ['microwave', 'oven', 'hob'];
-
+/** By what the thing is set that a step sets, as far as somebody has said. */
 function setBy({ step, controls }: Context): 'knob' | 'keys' | null {
-  const what = SET.find((tool) => step.tools.includes(tool));
+  const what = step.tools.find((tool): tool is Exclude<keyof Controls, 'heat'> => Object.hasOwn(controls, tool));
   return (what && controls[what]) ?? null;
 }
 

@@ -1,5 +1,5 @@
 // The picture beside a question about a learner: an act that asks for what the question is about.
-import type { ProfileQuestion } from './profile';
+import type { ProfileQuestion } from './profile-questions';
 import { USUAL_KITCHEN, type Step } from '../plan/model';
 import { plainStep } from '../plan/plain-step';
 import { techniqueById } from '../technique/lexicon';

@@ -5,8 +5,8 @@ export const WORDS_AT = ['under', 'above', 'none'] as const;
 /** How pictures are drawn: in their colours, or as black lines. */
 export const INKS_OF_LOOK = ['colour', 'line'] as const;
 export const TEXT_SIZES = ['usual', 'large', 'largest'] as const;
-/** Cards on a printed page; 0 where it is chosen when printing. */
-export const CARDS_A_PAGE = [0, 1, 2, 4, 6, 9] as const;
+/** Cards on a printed page. */
+export const CARDS_A_PAGE = [1, 2, 4, 6, 9] as const;
 
 export type OwnLook = {
   /** Where the words of a card stand. */
@@ -14,7 +14,8 @@ export type OwnLook = {
   ink: (typeof INKS_OF_LOOK)[number];
   /** How large the words of a card are. */
   size: (typeof TEXT_SIZES)[number];
-  perPage: (typeof CARDS_A_PAGE)[number];
+  /** 0 where it is chosen when printing. */
+  perPage: 0 | (typeof CARDS_A_PAGE)[number];
   /** Black and white, whatever the device's colours. */
   contrast: boolean;
   /** Each card is said by a voice of the device as it comes. */

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
-import { PROFILE_QUESTIONS } from '../fit/profile';
+import { PROFILE_QUESTIONS } from '../fit/profile-questions';
 import { plainStep } from '../plan/plain-step';
 import { FOODS } from '../recipe/foods/index';
 import { GLOSSARY } from '../recipe/glossary';

@@ -68,7 +68,8 @@ function stageOf(step: Step, world: World, kitchen: Kitchen): Stage {
   // what bakes is in the dish that the oven holds
   const baking = act.scene === 'timer' ? [...world.vessels].find(([, v]) => v.place === 'oven')?.[0] : undefined;
   // what is turned up or down heats what stands on the ring
-  const heated = act.scene === 'dial' && !step.tools.includes('oven') ? world.ring?.under : undefined;
+  const dial = dialOf(step, world, act);
+  const heated = act.scene === 'dial' && dial?.kind === 'hob' ? world.ring?.under : undefined;
   const inVessel = vesselOf(step) ?? step.base ?? baking ?? heated ?? null;
   const vessel = vesselAt(world, inVessel) ?? (act.scene === 'soak' || act.scene === 'stir' ? EMPTY_BOWL : null);
   const source = step.from && step.from !== inVessel ? vesselAt(world, step.from) : null;
@@ -88,7 +89,7 @@ function stageOf(step: Step, world: World, kitchen: Kitchen): Stage {
     measures: measuresOf(step),
     reads: readsOf(step),
     minutes: step.minutes.waiting > 0 ? step.minutes.waiting : /\b20 seconds\b/.test(step.text) ? 1 / 3 : null,
-    dial: dialOf(step, world, act),
+    dial,
     count: countOf(step.text),
     mat: step.tools.includes('non-slip-mat'),
     oneHand: false,

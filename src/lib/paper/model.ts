@@ -1,14 +1,15 @@
 // What is printed, and on what: pure, in millimetres.
-import type { DrawnMeasure, TrueSize } from '$core';
+import { CARDS_A_PAGE, INKS_OF_LOOK, TEXT_SIZES, WORDS_AT, type DrawnMeasure, type TrueSize } from '$core';
 
 export const PAPERS = { A4: [210, 297], letter: [215.9, 279.4] } as const;
 export type PaperSize = keyof typeof PAPERS;
 export const TURNS = ['portrait', 'landscape'] as const;
 export type Turn = (typeof TURNS)[number];
-export const INKS = ['colour', 'black', 'line'] as const;
-export const SIZES = ['usual', 'large', 'largest'] as const;
-export const WORDS = ['under', 'above', 'none'] as const;
-export const PER_PAGE = [1, 2, 4, 6, 9] as const;
+// what a learner's own look says of cards, paper can do: and print in black besides
+export const INKS = [...INKS_OF_LOOK, 'black'] as const;
+export const SIZES = TEXT_SIZES;
+export const WORDS = WORDS_AT;
+export const PER_PAGE = CARDS_A_PAGE;
 
 export type PaperOptions = {
   size: PaperSize;

@@ -1,9 +1,8 @@
 <!-- A picture that shows how the act goes, when asked. For whoever wants no movement it shows three moments instead. -->
 <script lang="ts">
-  import { movementAt, type Movement } from '$lib/moving';
+  import { ShownMovement } from './movement.svelte';
   import Picture from './Picture.svelte';
   import SayIt from './SayIt.svelte';
-  import { MediaQuery } from 'svelte/reactivity';
   import type { Snippet } from 'svelte';
   type Props = {
     children?: Snippet;
@@ -13,29 +12,16 @@
     /** Address of the class's own voice for it. */ voice?: string | null;
   };
   let { svg, from, name, voice = null, children }: Props = $props();
-  const still = new MediaQuery('(prefers-reduced-motion: reduce)', false);
-  let moving = $state.raw<Movement | null>(null);
-  let on = $state(false);
-  let failed = $state(false);
-  async function toggle() {
-    failed = false;
-    on = !on;
-    if (!on || moving) return;
-    moving = await movementAt(from);
-    if (!moving) {
-      failed = true;
-      on = false;
-    }
-  }
+  const how = new ShownMovement(() => from);
 </script>
 
 <div>
-  {#if on && moving && still.current}
+  {#if how.strip}
     <div class="grid grid-cols-3 gap-1">
-      {#each moving.strip as moment, i (i)}<Picture svg={moment} class="w-full" />{/each}
+      {#each how.strip as moment, i (i)}<Picture svg={moment} class="w-full" />{/each}
     </div>
   {:else}
-    <Picture svg={on && moving ? moving.loop : svg} class="mx-auto w-full" />
+    <Picture svg={how.moving?.loop ?? svg} class="mx-auto w-full" />
   {/if}
   <div class="screen-only flex justify-end">
     <SayIt words={name} own={voice} class="text-sm text-[#0b5c7a]" />
@@ -43,9 +29,9 @@
     <button
       type="button"
       class="flex min-h-8 items-center px-2 text-sm font-semibold text-[#0b5c7a] underline underline-offset-4"
-      aria-label="{on ? 'Stop' : 'Show how'}: {name}"
-      onclick={toggle}>{on ? 'Stop' : 'Show how'}</button
+      aria-label="{how.moving ? 'Stop' : 'Show how'}: {name}"
+      onclick={() => how.toggle()}>{how.moving ? 'Stop' : 'Show how'}</button
     >
   </div>
-  {#if failed}<p role="status" class="text-sm text-[#9b2c1b]">▲ The movement could not be fetched. Try again.</p>{/if}
+  {#if how.failed}<p role="status" class="text-sm text-[#9b2c1b]">▲ The movement could not be fetched. Try again.</p>{/if}
 </div>

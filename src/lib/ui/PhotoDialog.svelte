@@ -62,10 +62,10 @@
     >
       <Dialog.Title class="text-xl font-bold">A photo of your own</Dialog.Title>
       <Dialog.Description class="mt-1"
-        >{step?.text}
+        ><b class="block">{step?.text}</b>
         <span class="text-muted"
           >{step?.face
-            ? 'A photo, or a sign that the learner knows as his. Ask the family first, as your school asks.'
+            ? 'A photo, or a sign that stands for the learner. Ask the family first, as your school asks.'
             : 'No faces of learners.'} Place and time are taken out before it is kept.</span
         ></Dialog.Description
       >

@@ -46,7 +46,7 @@
   {/each}
 </div>
 
-<h2 class="mt-8">By what heat is set</h2>
+<h2 class="mt-8">How heat is set</h2>
 <p class="text-muted">Cards show it so, and Fit knows what it asks: flat keys cannot be felt.</p>
 <div class="mt-1 flex flex-wrap gap-x-6 gap-y-3">
   {#each SET as [key, name, first, second] (key)}

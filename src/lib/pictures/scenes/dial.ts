@@ -31,14 +31,14 @@ const HEAT_NUMBER = ['0', '3', '6', '9'];
 
 /** Flat keys with a display: less, more, on and off; the finger is on the one that is pressed. They stand where they stand, for either hand. */
 function keys(pen: Pen, x: number, y: number, before: string, after: string, press: 'less' | 'more' | 'power'): string {
-  const at = new Map([
+  const across = new Map([
     ['less', -26],
     ['more', 26],
     ['power', 0],
   ] as const);
   const key = (dx: number, dy: number, mark: string, on: boolean) =>
     box(x + dx - 12, y + dy - 11, 24, 22, on ? '#cfe3ec' : '#fff', 4, on ? 3 : 1.8) + line(mark, 3);
-  const [kx, ky] = [x + at.get(press)!, press === 'power' ? y + 30 : y];
+  const [kx, ky] = [x + across.get(press)!, press === 'power' ? y + 30 : y];
   const finger = hand(pen, 'point', [kx, ky + 4], pen.left ? { arm: [-20, 200], side: 'left' } : { arm: [262, 200] });
   return pen.upright(
     x,

@@ -1,7 +1,7 @@
 // Fetching and putting away where the class has photographs of its own places and tools: the place on one side, what is fetched on the other.
 import { type Stage, type Store, type Thing } from '$core';
 import { cabinet, drawer } from '../kitchen';
-import { area, at, box, escapeText, type Pen } from '../pen';
+import { at, box, escapeText, type Pen } from '../pen';
 import { arrow } from '../signs';
 import { set } from './stores';
 
@@ -15,7 +15,7 @@ const framed = (pen: Pen, href: string, x: number, y: number, w: number, h: numb
   pen.upright(
     x + w / 2,
     `<image href="${escapeText(href)}" x="${x}" y="${y}" width="${w}" height="${h}" preserveAspectRatio="xMidYMid slice"/>`,
-  ) + box(x, y, w, h, 'none', 4);
+  ) + box(x, y, w, h, 'none', 4, 1.6);
 
 const PLACES = 'place:';
 /** Words and numbers with a space about each: "drawer 1" is not in "drawer 12". */
@@ -27,7 +27,7 @@ const wordsOf = (text: string) =>
       ?.join(' ') ?? ''
   } `;
 
-/** The photograph of the place that the words name: the longest name, since "drawer 1" is in "drawer 12". */
+/** The photograph of the place that the words name; of two, the one whose name says more. */
 function placeOf(words: string, photos: OwnPhotos): string | null {
   const said = wordsOf(words);
   const places = [...photos].filter(([thing]) => thing.startsWith(PLACES) && said.includes(wordsOf(thing.slice(PLACES.length))));
@@ -41,7 +41,7 @@ function place(pen: Pen, photo: string | null, store: Store | null): string {
   if (photo) return framed(pen, photo, x, y, wide, high);
   if (store === null || store === 'counter') return '';
   const drawn = store === 'drawer' ? drawer() : cabinet(store);
-  return at(x, y, drawn, 0, wide / 240) + box(x, y, wide, high, 'none', 4);
+  return at(x, y, drawn, 0, wide / 240);
 }
 
 /** Where up to four things stand: x, y, width and height of each. */
@@ -53,8 +53,8 @@ function frames(n: number): [number, number, number, number][] {
 
 function thing(pen: Pen, t: Thing, photo: string | undefined, [x, y, w, h]: [number, number, number, number]): string {
   if (photo) return framed(pen, photo, x, y, w, h);
-  const s = Math.min(w, h) * 0.8;
-  return area(`M${x} ${y}h${w}v${h}h${-w}z`, '#fff') + at(x + w / 2, y + h - (h - s) / 2, set(pen, t, s)) + box(x, y, w, h, 'none', 4);
+  const s = Math.min(w, h) * 0.92;
+  return at(x + w / 2, y + h - (h - s) / 2, set(pen, t, s));
 }
 
 /** The picture with the photographs that there are; null where the step fetches nothing, or nothing of it has one. */

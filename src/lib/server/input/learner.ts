@@ -85,7 +85,7 @@ export class OwnLookInput implements OwnLook {
   @IsIn(TEXT_SIZES)
   size!: OwnLook['size'];
 
-  @IsIn(CARDS_A_PAGE)
+  @IsIn([0, ...CARDS_A_PAGE])
   perPage!: OwnLook['perPage'];
 
   @IsBoolean()

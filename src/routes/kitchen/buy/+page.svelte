@@ -13,7 +13,7 @@
   the skill unchanged, that are not now. What the kitchen is said to have, and what a household thing stands in for, is left out.
 </p>
 <p role="status" class="mt-2 min-h-6 text-muted">
-  {#if !weighed.all}{weighed.here} of {many(data.recipes, 'recipe')} weighed …{/if}
+  {#if !weighed.all}{weighed.here} of {many(data.recipes, 'recipe')} looked through …{/if}
 </p>
 {#await data.list then list}
   <ol class="mt-2 max-w-3xl border-t-[3px] border-ink">

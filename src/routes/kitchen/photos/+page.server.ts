@@ -1,4 +1,4 @@
-import { adaptedTool, toolById } from '$core';
+import { toolById } from '$core';
 import { getKitchen } from '$lib/server/kitchen';
 import { thingOf } from '$lib/server/photos';
 import { at } from '$lib/pictures/pen';
@@ -21,9 +21,7 @@ export const load = ({ locals }) =>
       title: 'Photos of the kitchen',
       places: onceEach(names.map((name) => one(thingOf('place', name), name, ''))),
       tools: onceEach(
-        tools
-          .flatMap(({ id }) => toolById(id) ?? adaptedTool(id) ?? [])
-          .map((tool) => one(thingOf('tool', tool.id), tool.name, alone(tool.picture))),
+        tools.flatMap(({ id }) => toolById(id) ?? []).map((tool) => one(thingOf('tool', tool.id), tool.name, alone(tool.picture))),
       ),
     };
   });

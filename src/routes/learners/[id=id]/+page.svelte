@@ -114,7 +114,7 @@
           class="btn btn-quiet -ml-3 text-sm"
           onclick={() =>
             (photoOf = { at: `/learners/${data.learner.id}/photo`, text: data.learner.name, has: data.face !== null, face: true })}
-          >{data.face ? 'Another photo, or none' : 'Add a photo, or a sign of his own'}</button
+          >{data.face ? 'Another photo, or none' : 'Add a photo, or a sign'}</button
         >{/if}
       <label class="mt-3 block"
         ><span class="block text-sm text-muted">How to help; shown in the lesson</span><textarea

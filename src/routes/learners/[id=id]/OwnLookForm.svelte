@@ -43,7 +43,7 @@
     >
     <label class="block"
       ><span class="block text-sm text-muted">Cards on a page</span><select class="field" bind:value={look.perPage}
-        >{#each CARDS_A_PAGE as n (n)}<option value={n}>{n || 'as chosen'}</option>{/each}</select
+        ><option value={0}>as chosen</option>{#each CARDS_A_PAGE as n (n)}<option value={n}>{n}</option>{/each}</select
       ></label
     >
     <label class="block"

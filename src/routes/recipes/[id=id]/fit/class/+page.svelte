@@ -62,7 +62,7 @@
     >
   </div>
   <p role="status" class="min-h-6 text-muted">
-    {#if !come.all}{come.here} of {data.learners.length} learners fitted …{/if}
+    {#if !come.all}{come.here} of {data.learners.length} learners so far …{/if}
     {#if late.length > 0}<span class="problem">Fitting takes too long for {late.join(', ')}: open each by itself.</span>{/if}
   </p>
   {#if come.all && clashes.length > 0}
