@@ -1,4 +1,5 @@
 // Plays a step: what it soils, what it does, and the time that it takes.
+import { foodIs } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { hasMark, toolById } from '../technique/tools';
@@ -45,6 +46,13 @@ function heatAgain(world: World): void {
 /** Acts after which food stands about no longer. */
 const ENDS_OUT = new Set<Act>(['heat', 'oven', 'microwave', 'chill', 'store', 'eat']);
 
+/** Milk and egg in a yeast dough rise with it in the warm: no food that was forgotten on the table (common practice). */
+function rise(world: World, lots: readonly Lot[]): void {
+  for (const lot of lots)
+    if (lot.joined && [...lot.parts.keys()].some((i) => foodIs(world.ingredients[i]!.food, 'leavens')))
+      for (const i of lot.parts.keys()) world.out.delete(i);
+}
+
 /** Minutes on the lesson's clock: two and more work at once, so half a learner's time (common practice). */
 export const CLASS_FACTOR = 1.5;
 
@@ -58,5 +66,6 @@ export function apply(world: World, step: Played): void {
   const vessel = vesselOf(step);
   if (step.becomes && vessel) for (const lot of contents(world, vessel)) if (lot.joined) lot.name = step.becomes;
   if (ENDS_OUT.has(works.act)) for (const lot of lots.length > 0 ? lots : []) for (const i of lot.parts.keys()) world.out.delete(i);
+  rise(world, lots);
   world.clock += step.minutes.active * CLASS_FACTOR + step.minutes.waiting;
 }

@@ -16,11 +16,9 @@ const INTO_HOT = new Set<Act>(['put', 'join', 'heat', 'touch']);
 function makesDough(world: World, step: Played, act: Act): boolean {
   const vessel = vesselOf(step);
   if (act !== 'join' && act !== 'dip') return false;
-  const parts = [...objectsOf(world, step), ...(vessel ? contents(world, vessel) : [])]
-    .filter((lot) => !lot.cooked)
-    .flatMap((lot) => [...lot.parts.keys()]);
-  const known = parts.map((i) => world.ingredients[i]!);
-  return known.some((k) => k.raw === 'raw-flour') && (act === 'dip' || known.some((k) => !isDry(k)));
+  const lots = [...objectsOf(world, step), ...(vessel ? contents(world, vessel) : [])];
+  const isFloury = lots.some((lot) => lot.floury.size > 0);
+  return isFloury && (act === 'dip' || lots.some((lot) => !lot.cooked && [...lot.parts.keys()].some((i) => !isDry(world.ingredients[i]!))));
 }
 
 /** The hazards of a step in this kitchen, its technique's own among them. Does not change the world. */

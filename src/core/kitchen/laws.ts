@@ -1,14 +1,26 @@
 // What a step does to the kitchen: one law for each kind of act.
+import { foodIs } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
-import { contents, HOT, isHot, isLotHot, isShutIn, lotsOf, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
+import { contents, HOT, isHot, isLotHot, isShutIn, lotsOf, NO_FLOUR, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
 import { measuredIn, ownRaw, pick, split } from './objects';
-import { cook, isFatty, isPieces, join, leave, moveTo } from './matter';
+import { cook, isFatty, isPieces, join, joinLots, leave, moveTo } from './matter';
 
 type Law = (world: World, step: Played, lots: Lot[], works: Works) => void;
+
+/** Pastry, dough or bread is closed over what lies on it: butter that was spread on dough is in the roll, which goes by the name of what is outside. */
+function close(world: World, lots: readonly Lot[]): void {
+  const isSheet = (lot: Lot) =>
+    lot.name === 'dough' || (!lot.joined && [...lot.parts.keys()].some((i) => foodIs(world.ingredients[i]!.food, 'of-flour')));
+  const outer = lots.find(isSheet);
+  if (!outer?.at) return;
+  const outside = outer.name === null ? ([...outer.parts.keys()][0] ?? null) : null;
+  joinLots(world, [outer, ...contents(world, outer.at).filter((lot) => lot !== outer && (lots.includes(lot) || lot.clings))]);
+  outer.outside = outside;
+}
 
 const put: Law = (world, step, lots, { traits }) => {
   const to = vesselOf(step);
@@ -119,6 +131,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
       const floury = [...lot.parts.keys()].some((i) => world.ingredients[i]!.raw === 'raw-flour');
       if (works.traits.has('dough') && floury && lot.joined && kindOf(step.technique) === 'knead') lot.name ??= 'dough';
     }
+    if (works.traits.has('closes')) close(world, lots);
   },
   touch: (_world, step, lots) => {
     for (const lot of lots) lot.forms.add(kindOf(step.technique));
@@ -283,6 +296,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
     for (const lot of lots) {
       lot.forms.add('toast');
       lot.cooked = true;
+      lot.floury = NO_FLOUR;
       lot.hotUntil = world.clock + HOT.food / 2;
       if (vessel) lot.at = vessel;
     }

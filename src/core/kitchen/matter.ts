@@ -3,7 +3,7 @@ import { foodIs } from '../recipe/food';
 import { toolById } from '../technique/tools';
 import { actOfKind } from '../technique/works';
 import type { Known, Lot, World } from './model';
-import { contents, HOT, isLotHot, vesselIn } from './world';
+import { contents, HOT, isLotHot, NO_FLOUR, vesselIn } from './world';
 
 /** Puts lots into a vessel; what is hot brings its heat, what is raw leaves its juice. */
 export function moveTo(world: World, lots: readonly Lot[], vessel: string): void {
@@ -41,12 +41,16 @@ export function leave(lot: Lot): void {
 
 /** All that lies in a vessel as one lot. */
 export function join(world: World, vessel: string): void {
-  const lots = contents(world, vessel);
+  joinLots(world, contents(world, vessel));
+}
+
+/** Several lots as one, which keeps the first's place. */
+export function joinLots(world: World, lots: readonly Lot[]): void {
   const first = lots[0];
   if (!first) return;
-  // a sauce that boiled has no raw flour, though cold cheese comes to it
-  const isRaw = lots.some((lot) => !lot.cooked && [...lot.parts.keys()].some((i) => world.ingredients[i]!.raw === 'raw-flour'));
+  const floury = lots.flatMap((lot) => [...lot.floury]);
   first.joined ||= lots.length > 1;
+  if (lots.length > 1) first.outside = null;
   for (const lot of lots.slice(1)) {
     for (const [i, share] of lot.parts) first.parts.set(i, (first.parts.get(i) ?? 0) + share);
     for (const form of lot.forms) first.forms.add(form);
@@ -59,7 +63,8 @@ export function join(world: World, vessel: string): void {
   world.lots = world.lots.filter((lot) => lot === first || !lots.includes(lot));
   // flour is raw for the hands once it is wet
   const parts = [...first.parts.keys()].map((i) => world.ingredients[i]!);
-  if (isRaw && parts.some((k) => !isDry(k))) first.raw.add('raw-flour');
+  first.floury = floury.length > 0 ? new Set(floury) : NO_FLOUR;
+  if (floury.length > 0 && parts.some((k) => !isDry(k))) first.raw.add('raw-flour');
 }
 
 /** Whether something in a lot greases the pan that it lies in. */
@@ -85,6 +90,7 @@ export const bareOf = (lots: readonly Lot[]): readonly Lot[] =>
 export function cook(world: World, vessel: string): void {
   for (const lot of contents(world, vessel)) {
     lot.cooked = true;
+    lot.floury = NO_FLOUR;
     for (const i of lot.unchecked.keys()) lot.unchecked.set(i, true);
     lot.hotUntil = Math.max(lot.hotUntil, world.clock + HOT.food);
     lot.raw.clear();

@@ -73,6 +73,8 @@ export type Lot = {
   raw: Set<Hazard>;
   /** Ingredients in it whose inside has to be hot enough and was not looked at: whether they were on the heat. */
   unchecked: Map<number, boolean>;
+  /** Flour in it that was not on the heat: a sauce that boiled has none, though cold cheese comes to it. Replaced, never changed. */
+  floury: ReadonlySet<number>;
   hotUntil: number;
   /** Worked into one: its parts can no longer be had one by one. */
   joined: boolean;
@@ -81,6 +83,8 @@ export type Lot = {
   cooked: boolean;
   /** It lies on something else, brushed or scattered: no name of its own on a card. */
   clings: boolean;
+  /** The ingredient that the rest was wrapped or rolled up in. */
+  outside: number | null;
   /** The recipe's own noun for it: "dough". */
   name: string | null;
 };

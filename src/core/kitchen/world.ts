@@ -43,6 +43,8 @@ function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): 
   };
 }
 
+export const NO_FLOUR: ReadonlySet<number> = new Set();
+
 /** A kitchen before the lesson: nothing fetched, everything off, each ingredient whole. */
 export function newWorld(ingredients: readonly Ingredient[], system: MeasureSystem = 'us'): World {
   const known = ingredients.map((one, i) => knownOf(one, i, system));
@@ -55,11 +57,13 @@ export function newWorld(ingredients: readonly Ingredient[], system: MeasureSyst
       forms: new Set(),
       raw: new Set(k.raw === 'raw-meat' || k.raw === 'raw-fish' || (k.raw === 'raw-flour' && k.food?.category === 'pastry') ? [k.raw] : []),
       unchecked: new Map(k.raw === 'raw-meat' || k.raw === 'raw-fish' ? [[k.index, false]] : []),
+      floury: k.raw === 'raw-flour' ? new Set([k.index]) : NO_FLOUR,
       hotUntil: 0,
       joined: false,
       portion: false,
       cooked: false,
       clings: false,
+      outside: null,
       name: null,
     })),
     vessels: new Map(),

@@ -149,6 +149,11 @@ export function readBracket(inside: string, draft: Ingredient): void {
     draft.optional = true;
     return;
   }
+  // "(fresh or thawed)": as one has it, and no work
+  if (/^(?:fresh|raw)\s+or\s+(?:frozen|thawed|defrosted|tinned|canned|dried|cooked)\b/i.test(plain)) {
+    draft.notes.push(plain);
+    return;
+  }
   const size = /^(\d+(?:[./]\d+)?[\s-]?(?:inch|in\.|cm|"))(?:es)?\b/i.exec(plain);
   const amount = size ? null : readAmount(plain);
   if (amount?.unit && kindOfUnit(amount.unit) !== 'count' && draft.min !== null && sizeOfOne(amount.rest)) {

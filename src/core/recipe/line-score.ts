@@ -27,7 +27,11 @@ export function instructionText(line: string): string {
   // "1 Wash the leeks": a number with no mark behind it
   const bare = /^\d{1,2}\s+(?=\p{Lu}\p{L})/u.exec(text);
   if (bare && (startsWithVerb(text.slice(bare[0].length)) || OPENING.test(text.slice(bare[0].length)))) text = text.slice(bare[0].length);
-  return text.trim();
+  // a star glued to its line is a bullet too; faces to ring stand behind a question
+  return text
+    .replace(/^\*+(?=\p{L})/u, '')
+    .replace(/[\s\p{Extended_Pictographic}\ufe0f]+$/u, '')
+    .trim();
 }
 
 /** How much a line looks like an ingredient: an amount with a unit, an amount with a known food, a known food in few words. */

@@ -55,4 +55,7 @@ const TOLD =
   /^(?:tips?|notes?|(?:cook|chef|teacher)['’]?s (?:tips?|notes?)|variations?|swaps?|(?:\p{L}+ )?(?:option|alternative|version)s?|leftovers?|storage|to store|make ahead|did you know|serving suggestions?|allerg\p{L}*)\s*:\s+\S/iu;
 
 /** "Vegan option: use oat drink", "Tip: ...": told beside the method, and no step of it. */
-export const isTold = (text: string) => TOLD.test(text);
+export const isTold = (text: string) => TOLD.test(text) || ASKS.test(text);
+
+/** "How did I do?", "Did you like it?": asked of the learner afterwards. */
+const ASKS = /^(?:how|what|who|which|where|why|did|do|was|were|can|could|would)\b[^.!?]*\?$/i;

@@ -7,6 +7,7 @@ import { findFood } from './food';
 import { headingWithRest, headsMethod, isLouder, PART_OF_DISH, sectionOf, servingsOf, TIME, type Section } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
 import { isTold, sayOvenHeat, withoutLabel } from './method-lines';
+import { legendsOf, withMarksSaid } from './legend';
 import { isTool, listOnOneLine } from './one-line-list';
 import { sourceLines } from './plain-text';
 import type { LineRole, NotUnderstood, Reading, Recipe } from './recipe';
@@ -82,7 +83,10 @@ function readLines(draft: Draft, raw: string[]): void {
   };
   const lastHead = raw.slice(0, MOST_LINES).findLastIndex((text) => sectionOf(stripMarks(text.trim())) === 'ingredients') + 1;
   draft.listHeadBelow = (line) => lastHead > line;
-  raw.slice(0, MOST_LINES).forEach((text, i) => {
+  const legends = legendsOf(raw.slice(0, MOST_LINES));
+  raw.slice(0, MOST_LINES).forEach((said, i) => {
+    if (legends.some((one) => one.line === i)) return note(draft, i + 1, said, 'note');
+    const text = legends.length > 0 ? withMarksSaid(said, legends) : said;
     if (text.trim() && (draft.section === 'method' || draft.recipe.ingredients.length > 0) && sectionOf(stripMarks(text.trim())) === null) {
       const next = raw.slice(i + 1, i + 3).find((l) => l.trim());
       // below a list with no heading of a method yet, what follows has to be work
@@ -343,7 +347,9 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
       .slice(0, 120);
     return note(draft, line, raw, 'title');
   }
-  if (like >= 2 && like > does - 1) {
+  // "spray oil" among the amounts: a food, though its first word is a verb too
+  const amongList = like >= 1 && wordy <= 3 && draft.recipe.ingredients.length > 0 && /\p{L}$/u.test(text) && draft.listBelow(line);
+  if ((like >= 2 && like > does - 1) || amongList) {
     draft.section = 'top';
     return addIngredient(draft, text, line, raw);
   }

@@ -1,5 +1,5 @@
 // Turns a recipe's instructions into steps: reads each action in the kitchen as the steps before leave it, and takes it by the frame that fits.
-import { newWorld } from '../kitchen/index';
+import { lotsOf, newWorld } from '../kitchen/index';
 import { isPutAway } from '../kitchen/world';
 import type { Draft } from '../plan/draft';
 import type { Kitchen } from '../plan/model';
@@ -11,7 +11,8 @@ import { isAside, takeUnknown } from './body-aside';
 import { dustWith, withImplied } from './body-implied';
 import { MOST_OF_RECIPE } from './bounds';
 import { clausesOf, type Clause } from './clauses';
-import { isHobOff, onHob } from './frames-hob';
+import { drainedBefore, inHandAgain } from './drain-first';
+import { isHobOff, onHob, ringOn } from './frames-hob';
 import { work } from './frames-work';
 import { bake, heatInOven, microwave, preheat } from './frames-oven';
 import { join } from './frames-join';
@@ -21,10 +22,11 @@ import { locate, noteExplicit, sharedObject } from './locate';
 import { namesOf } from './mentions';
 import { knownFoods } from './unlisted-foods';
 import { nameOf } from './ready';
-import { sync } from './push';
+import { inside, sync } from './push';
+import { focusOn } from './step-of-clause';
 import { isContainer, type Located, type State } from './state';
 import { toolCall, toolCalls } from './tool-names';
-import { isHeld } from './vessels';
+import { isHeld, isPan } from './vessels';
 
 const BOILED_EGGS =
   /\beggs?\b[^.]{0,40}\b(?:pan|pot|saucepan) of (?:\p{L}+ )?water|\b(?:hard[- ]|soft[- ])?boil the eggs?\b|\bpeel (?:and \p{L}+ )?the eggs?\b/iu;
@@ -101,6 +103,8 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
     container: null,
     prepared: null,
     hob: null,
+    lastPan: null,
+    beside: null,
     oven: false,
     inOven: null,
     bakesOn: false,
@@ -125,18 +129,29 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
   state.world.washed = true;
   noteExplicit(state, clauses);
   sync(state);
-  for (const [i, { clause, line }] of clauses.entries()) {
-    // what is beyond is told: see linesBeyond
-    if (state.steps.length >= MOST_OF_RECIPE) break;
+  const early = new Map<number, () => void>();
+  const take = (i: number) => {
+    const { clause, line } = clauses[i]!;
     const next = clauses[i + 1];
     const objectOf =
       clause.shared && next && !next.clause.shared && !next.clause.first && next.line === line ? next.clause : sharedObject(clauses, i);
     const before = new Set(state.steps);
-    for (const one of peelApart(state, locate(state, clause, line, objectOf))) takeClause(state, one);
+    const said = locate(state, clause, line, objectOf);
+    const drain = drainedBefore(state, clauses, i, said);
+    if (drain !== null) {
+      take(drain);
+      early.set(drain, inHandAgain(state));
+    }
+    for (const one of peelApart(state, said)) {
+      takeClause(state, one);
+      if (isPan(state.container)) state.lastPan = state.container;
+    }
     // the steps of this action; what made its things ready is not the adult's
     if (clause.help)
       state.steps = state.steps.map((s) => (before.has(s) || s.sourceLine === null ? s : { ...s, supervision: clause.help! }));
-  }
+  };
+  // what is beyond is told: see linesBeyond
+  for (let i = 0; i < clauses.length && state.steps.length < MOST_OF_RECIPE; i++) (early.get(i) ?? (() => take(i)))();
   const [first, ...others] = state.steps;
   if (!first || state.saidFirst.length === 0) return state.steps;
   return [{ ...first, cues: [...(first.cues ?? []), ...state.saidFirst.map((text) => ({ sense: 'sight' as const, text }))] }, ...others];
@@ -158,16 +173,40 @@ function peelApart(state: State, c: Located): Located[] {
 
 /** Takes one action: by its kind into the frame that fits. */
 function takeClause(state: State, said: Located): void {
+  if (process.env.DBG)
+    console.log(
+      '##',
+      said.verb,
+      '|',
+      said.rest,
+      '|',
+      said.technique?.id,
+      said.mentions.map((m) => m.ingredient + m.part).join(),
+      'obj',
+      state.objectUses.join(),
+      state.object,
+      'in',
+      state.container,
+      'spk',
+      state.vesselSpoken,
+      said.first ? 'first' : '',
+    );
   if (!said.verb || isAside(said)) return takeUnknown(state, said);
   if (state.line !== said.line) state.lineObjects = [];
   state.line = said.line;
   if (said.first) state.leadVessel = null;
+  takesAllCut(state, said);
+  backToDish(state, said);
   const c = withImplied(state, said);
   const works = worksOf(c.technique?.id, c.technique?.like);
   state.themIsLast = works.act === 'ready' && !c.first;
-  if (c.technique?.id === 'dust' || c.technique?.id === 'flour-surface') if (c.mentions.length > 0) return dustWith(state, c);
+  if (c.technique?.id === 'dust' || c.technique?.id === 'flour-surface') {
+    if (isDusted(c)) return work(state, { ...c, technique: techniqueById('coat')! });
+    if (c.mentions.length > 0) return dustWith(state, c);
+  }
   if (isDoneAlready(state, c, works.act)) return;
-  if (isKept(state, c)) return keepLast(state, c);
+  if (isKept(state, c)) return keepLast(state, `keep ${c.rest}`);
+  if (isExcess(state, c)) return keepLast(state, `${c.verb} ${c.rest}`);
   const lid = uncovers(state, c, works.act);
   if (lid) return work(state, { ...c, technique: techniqueById('uncover')! });
   // "put a tray in to heat up"
@@ -178,6 +217,8 @@ function takeClause(state: State, said: Located): void {
     /\bin(?:side)?(?: the oven)? to (?:heat|warm|get hot)\b/i.test(c.rest)
   )
     return heatInOven(state, c);
+  const back = emptyPanOnHeat(state, c, works.act);
+  if (back) return ringOn(state, c, back);
   if (isFilm(state, c)) return work(state, { ...c, rest: 'the cling film' });
   const instead = filled(state, c, works.act) ?? coatedIn(c, works.act) ?? tippedIn(c) ?? takenOut(state, c, works.act);
   if (instead) return takeClause(state, instead);
@@ -207,9 +248,18 @@ const APART =
 const isKept = (state: State, c: Located) =>
   c.verb === 'keep' && state.steps.length > 0 && ((!c.first && /^(?:it|them|this|these)$/i.test(c.rest.trim())) || APART.test(c.rest));
 
-function keepLast(state: State, c: Located): void {
+/** "Dust the fish in the flour": it is turned in it. "Dust the table with flour" strews it. */
+const isDusted = (c: Located) => c.mentions.length > 1 && /\sin\s/i.test(c.rest.slice(c.mentions[0]!.end));
+
+/** "Shake off the excess", of what was dipped: the last move of that step. */
+const isExcess = (state: State, c: Located) =>
+  worksOf(state.steps.at(-1)?.technique).act === 'dip' &&
+  /^(?:shake|tap|knock|let)$/.test(c.verb ?? '') &&
+  /\b(?:excess|extra|drip)\b/i.test(c.rest);
+
+function keepLast(state: State, text: string): void {
   const last = state.steps.at(-1);
-  if (last) state.steps[state.steps.length - 1] = { ...last, cues: [...(last.cues ?? []), { sense: 'sight', text: `keep ${c.rest}` }] };
+  if (last) state.steps[state.steps.length - 1] = { ...last, cues: [...(last.cues ?? []), { sense: 'sight', text }] };
 }
 
 /** "Take off the plate", where the plate is the cover. */
@@ -217,6 +267,41 @@ function uncovers(state: State, c: Located, act: Act): boolean {
   if (act !== 'lift' && act !== 'ready') return false;
   const covers = [...state.world.vessels.values()].flatMap((v) => v.lid ?? []);
   return /\boff\b/i.test(c.rest) && covers.some((lid) => c.tools.some((t) => t.id === lid)) && c.mentions.length === 0;
+}
+
+/** "Meanwhile, boil the rice. Drain." and on the next line "stir in the spinach": into the stew, and not into the rice. */
+function backToDish(state: State, c: Located): void {
+  const { beside } = state;
+  if (!beside || c.line === beside.line) return;
+  if (c.verb === 'drain') {
+    state.beside = { ...beside, line: c.line };
+    return;
+  }
+  state.beside = null;
+  const water = (vessel: string) => (state.world.vessels.get(vessel)?.water ?? 'none') !== 'none' || state.world.drained === vessel;
+  const isNamed = c.mentions.some((m) => state.placed.get(m.ingredient) === beside.pan);
+  if (state.container !== beside.pan || !water(beside.pan) || water(beside.container) || isNamed) return;
+  state.container = beside.container;
+  if (isPan(beside.container)) state.lastPan = beside.container;
+  focusOn(state, inside(state, beside.container), null);
+}
+
+/** "Shred the cabbage, grate the carrots, slice the onions. Toss in a bowl with the yoghurt": all that was cut, where nothing of it lies anywhere yet. */
+function takesAllCut(state: State, c: Located): void {
+  const { act } = worksOf(c.technique?.id, c.technique?.like);
+  const isBare = /^(?:(?:it|them|together|all|everything)\b|in(?:to)? (?:a|the|another)\b|with\b|$)/i.test(c.rest.trim());
+  if (!c.first || !isBare || (act !== 'put' && act !== 'join') || state.lineObjects.length < 2) return;
+  const loose = state.lineObjects.every((i) => !state.placed.has(i) && lotsOf(state.world, i).some((lot) => lot.forms.size > 0));
+  if (loose && state.objectUses.some((i) => state.lineObjects.includes(i))) state.objectUses = [...state.lineObjects];
+}
+
+const ON_HEAT =
+  /^(?:it\s+)?(?:back\s+)?(?:on|onto|over|to)\s+(?:an?\s+|the\s+)?(?:(?:very\s+)?(?:low|gentle|medium|moderate|high)\s+)?(?:heat|hob|stove|ring)\b/i;
+
+/** "Wipe out the pan and put it back on a low heat": the pan that was spoken of, with nothing in it. */
+function emptyPanOnHeat(state: State, c: Located, act: Act): string | null {
+  const pan = state.vesselSpoken;
+  return act === 'put' && isPan(pan) && c.mentions.length === 0 && ON_HEAT.test(c.rest) && !isHeld(state, pan) ? pan : null;
 }
 
 /** "Cover with cling film and pierce it". */

@@ -18,5 +18,5 @@ export const NOUN_VERBS = words(
 
 // What changes by itself: "until the onions soften and brown". An action only with its object behind it.
 export const STATE_VERBS = words(
-  'soften brown thicken melt crisp wilt sizzle rise pop bubble boil simmer separate cook smoke foam steam sit stand reduce prove dissolve',
+  'soften brown thicken melt crisp wilt sizzle rise pop bubble boil simmer separate cook smoke foam steam sit stand reduce prove dissolve smooth open dry',
 );

@@ -151,7 +151,7 @@ function clausesOfSentence(sentence: string): Clause[] {
     if (comma > 0 && CONDITION.test(rest)) {
       const said = rest.slice(0, comma).trim();
       if (/^(?:while|as)\b/i.test(said)) meanwhile = true;
-      else condition = said.toLowerCase();
+      else if (!TIME_LEFT.test(said)) condition = said.toLowerCase();
       rest = rest.slice(comma + 1).trim();
     } else if (comma > 0 && LEAD.test(rest)) {
       lead = rest.slice(0, comma).trim();
@@ -165,9 +165,13 @@ function clausesOfSentence(sentence: string): Clause[] {
     clauses[0].first = true;
   }
   // a place said first holds for all actions of the sentence
-  for (const clause of clauses) clause.lead = lead && !/^(?:to|for)\b/i.test(lead) ? lead : null;
+  for (const [i, clause] of clauses.entries())
+    clause.lead = lead && !/^(?:to|for)\b/i.test(lead) && (i === 0 || !/^working\b/i.test(lead)) ? lead : null;
   return clauses;
 }
+
+/** "When there are 5 minutes left": when in the plan, and nothing to look for. */
+const TIME_LEFT = /^when (?:there(?:['’]s| is| are)|you have|it has) (?:about )?\S+ (?:minutes?|mins?) (?:left|to go|remaining)\b/i;
 
 /** Whether an action starts at a place is seen from so many characters of what follows: some twenty words. */
 const LOOK_AHEAD = 120;

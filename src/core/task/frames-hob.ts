@@ -38,6 +38,7 @@ export function onHob(state: State, c: Located): void {
   const pan = c.technique!.id === 'steam' && isPan(own) && isOverWater(c.rest) ? 'steamer' : own;
   if (isPan(pan) && state.beforeHeat === null) state.beforeHeat = state.steps.length;
   for (const m of fresh) makeReady(state, m, c, false);
+  noteBeside(state, c, pan);
   state.container = pan;
   // a steamer has holes: the water is in the pan below
   const overWater = isOverWater(c.rest) || hasMark(pan, 'above');
@@ -106,6 +107,7 @@ function panFor(state: State, c: Located, id: string, fresh: readonly Mention[],
     if (taken || (state.hob && isHeld(state, state.hob) && !isOnlyWater(state))) return freePan(state, 'saucepan');
     return held && isPan(held) ? held : (state.hob ?? 'saucepan');
   }
+  if (isApart(state, c, fresh, there) && held !== null && isPan(held)) return freePan(state, usual);
   // what is under the grill meanwhile is not fried on
   if (held && isPan(held) && !(c.meanwhile && held === state.inOven)) return held;
   if (
@@ -120,6 +122,23 @@ function panFor(state: State, c: Located, id: string, fresh: readonly Mention[],
   if (last && fresh.length === 0 && there.length === 0 && isHeld(state, last)) return last;
   return freePan(state, usual);
 }
+
+/** The hand leaves a dish that is cooked for another pan. */
+function noteBeside(state: State, c: Located, pan: string): void {
+  const held = state.container;
+  if (held === null || held === pan || !isPan(pan) || !inside(state, held).some((i) => state.cooked.has(i) && !isFat(state, i))) return;
+  state.beside = { container: held, pan, line: c.line };
+}
+
+const AS_PACKET = /\bpack(?:et|age|aging)?\b/i;
+
+/** "Meanwhile, fry the mushrooms", "cook the rice as the packet says": what nothing was done with yet, beside a pan with more than fat in it. */
+export const isApart = (state: State, c: Located, fresh: readonly Mention[], there: readonly number[]): boolean =>
+  (c.meanwhile || AS_PACKET.test(c.rest)) &&
+  there.length === 0 &&
+  fresh.some((m) => !isFat(state, m.ingredient)) &&
+  state.container !== null &&
+  inside(state, state.container).some((i) => !isFat(state, i));
 
 /** On the ring stands a pan of water, with nothing in it yet. */
 const isOnlyWater = (state: State) => state.hob !== null && !isHeld(state, state.hob);
@@ -176,6 +195,23 @@ function cookerOn(state: State, c: Located, pan: string): void {
   if (state.steps.some((s) => s.technique === 'hob-on' && s.tools?.includes(pan))) return;
   const name = `the ${toolCall(state, pan)}`;
   push(state, { text: `Turn on ${name}.`, technique: 'hob-on', sourceLine: c.line, tools: [pan], into: pan, thing: name, name: pan });
+}
+
+/** A pan goes on its ring, with nothing in it yet: what goes in comes next. */
+export function ringOn(state: State, c: Located, pan: string): void {
+  const { level } = common(state, c, pan, []);
+  const name = toolCall(state, pan);
+  push(state, {
+    text: `Turn on the hob under the ${name}${level ? `, ${level} heat` : ''}.`,
+    technique: 'hob-on',
+    sourceLine: c.line,
+    tools: ['hob', pan],
+    into: pan,
+    level: level ?? null,
+    thing: 'the hob',
+    name: pan,
+  });
+  state.container = pan;
 }
 
 /** "Set the bowl over a pan of simmering water": the water has to be in it. */

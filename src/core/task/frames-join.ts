@@ -16,10 +16,11 @@ import { inHand, inUse, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vess
 import { sentence, wording } from './wording';
 
 import { isMinor } from './put-meaning';
+import { isCutLoose } from './vessel-of-work';
 import { moveIn, pourWater, putIn, saidOf, unlistedIn, waterIn } from './put-cards';
 import { allBut, frameOf, goalOf, placeOf, thingsOf, type Things } from './things';
 
-const WORKS_IN = new Set(['mix', 'beat', 'cream', 'rub-in']);
+const WORKS_IN = new Set(['mix', 'beat', 'cream', 'rub-in', 'mash']);
 
 /** Works things into one: each goes in first, then they are joined. */
 export function join(state: State, c: Located): void {
@@ -34,8 +35,7 @@ export function join(state: State, c: Located): void {
   const insertion = frame.particle || /\b(?:it|them|the [\p{L} ]+) in(?:to)?$/iu.test(c.rest) || /^in(?:to)?\b/i.test(c.rest);
   const spokenAt = placeOf(state, state.objectUses);
   // "drain the potatoes, mash with the butter": it is the potatoes; "stir into the sauce": what is in hand goes there
-  if (frame.theme === null && !frame.particle && goal.vessel && spokenAt !== goal.vessel)
-    said.there.push(...state.objectUses.filter((i) => state.placed.has(i)));
+  if (frame.theme === null && !frame.particle && goal.vessel && spokenAt !== goal.vessel) takeSpoken(state, said);
   const mine =
     frame.theme === null && !insertion && goal.vessel === null && spokenAt !== null && said.there.length === 0 && !c.first === false
       ? spokenAt
@@ -49,7 +49,13 @@ export function join(state: State, c: Located): void {
     said.fresh.length + said.there.length === 0 &&
     state.objectUses.length > 0 &&
     state.objectUses.every((i) => !state.placed.has(i));
-  const to = (mine !== null && isMash ? mine : null) ?? (isLoose ? mixingBowl(state) : vesselToJoin(state, c, said, goal, insertion));
+  // "drain the pasta and mix with the mushrooms", which lie in another pan: they come to the pasta
+  const byIt =
+    frame.theme === null && frame.with !== null && !insertion && goal.vessel === null && withs.there.length > 0 && !isMash && !c.first
+      ? spokenAt
+      : null;
+  const to =
+    byIt ?? (mine !== null && isMash ? mine : null) ?? (isLoose ? mixingBowl(state) : vesselToJoin(state, c, said, goal, insertion));
   if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) Object.assign(said, allBut(state, c, goal.vessel));
   // the soup is blended in the blender: it has to be there
   if (to === 'blender' && said.fresh.length + said.there.length === 0 && spokenAt !== null && spokenAt !== to)
@@ -97,6 +103,13 @@ export function join(state: State, c: Located): void {
   focusOn(state, inside(state, to), null);
 }
 
+/** What was spoken of goes along: what lies somewhere, and what was only cut up so far. */
+function takeSpoken(state: State, said: Things): void {
+  const loose = state.objectUses.filter((i) => isCutLoose(state, [i]) && !said.fresh.some((m) => m.ingredient === i));
+  said.there.push(...state.objectUses.filter((i) => state.placed.has(i)));
+  said.fresh.unshift(...loose.map(wholeOf));
+}
+
 /** "Combine", where two bowls were mixed: what is in hand is mixed already, so it is the other that comes in. */
 function otherMixed(state: State, c: Located, to: string): number[] {
   const isMixed = (vessel: string) => isHeld(state, vessel) && contents(state.world, vessel).every((lot) => lot.joined);
@@ -119,6 +132,8 @@ function inVessel(state: State, c: Located, goal: ReturnType<typeof goalOf>): Re
 
 const isAlone = (c: Located) => /^(?:beat|whisk|whip|mash|cream)$/.test(c.verb ?? '');
 
+/** "in two batches": a number that the card keeps. */
+const IN_TURNS = / in (?:\p{L}+ |\d+ )?(?:batches|goes|turns|lots)\b/iu;
 const HANDS = / with (?:your |clean |wet )*(?:fingertips|fingers|hands)\b/i;
 
 /** "Stir everything in the bowl." */
@@ -126,7 +141,7 @@ function joinedWording(state: State, c: Located, to: string): string {
   const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || (toolById(t.id)?.kind === 'appliance' && t.id !== to));
   const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${capital(c.verb!)} everything`;
   return sentence(
-    `${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : (HANDS.exec(c.rest)?.[0] ?? '')}${c.adverb ? ` ${c.adverb}` : ''}${c.until ? ` ${untilOnly(c.until)}` : ''}`,
+    `${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : (HANDS.exec(c.rest)?.[0] ?? '')}${c.adverb ? ` ${c.adverb}` : ''}${IN_TURNS.exec(c.rest)?.[0] ?? ''}${c.until ? ` ${untilOnly(c.until)}` : ''}`,
   );
 }
 
@@ -155,11 +170,7 @@ function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: st
   if (insertion && held !== null) return held;
   const machine = /^(?:whip|whisk|beat)$/.test(c.verb ?? '') || c.technique?.id === 'whip';
   const anew =
-    said.fresh.length > 0 &&
-    said.there.length === 0 &&
-    c.first &&
-    (said.fresh.length > 1 || machine) &&
-    WORKS_IN.has(kindOf(c.technique?.id) === 'beat' ? 'beat' : id);
+    said.fresh.length > 0 && said.there.length === 0 && c.first && (said.fresh.length > 1 || machine || id === 'mash') && WORKS_IN.has(id);
   // what was cracked into a cup is beaten there
   const own = placeOf(
     state,

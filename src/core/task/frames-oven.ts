@@ -120,6 +120,10 @@ export function bake(state: State, c: Located): void {
       ? state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf)
       : [];
   for (const m of [...fresh, ...loose]) layOn(state, c, m, dish);
+  // what was filled and folded lies on the board as one
+  const folded =
+    fresh.length + loose.length === 0 && !isHeld(state, dish) ? state.objectUses.filter((i) => state.placed.get(i) === 'board') : [];
+  if (folded.length > 0) moveIn(state, c, folded, dish);
   const away = object.there.filter(
     (i) => state.placed.get(i) !== dish && state.placed.has(i) && !['tray', 'baking-dish'].includes(state.placed.get(i)!),
   );

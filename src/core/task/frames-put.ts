@@ -35,6 +35,10 @@ import { allBut, frameOf, goalOf, handledAlone, liesAt, PIECE, placeOf, thingsOf
 const isWithVerb = (c: Located) =>
   !/^(?:add|put|place|tip|set|stand|lay|arrange|return|transfer|move|serve|drop|throw)$/.test(c.verb ?? '');
 
+const SHARE =
+  /^(?:about )?(?:\d[\d ./-]*|an?|one|two|three) (?:heaped |level |rounded |good |big )*(?:tbsp|tablespoon|tsp|teaspoon|spoon|dessertspoon|ladle|scoop)(?:ful)?s?$/i;
+const EACH = /\b(?:each|every|both)\b/i;
+
 /** What is named first is what is coated, though nothing was done with it yet. */
 const COATS = /^(?:rub|brush|season|coat|drizzle|sprinkle|dress|dust|glaze|spread|stuff|fill|massage)$/;
 
@@ -61,7 +65,11 @@ export function put(state: State, c: Located): void {
         there: [...object.there, ...(hasWith ? withs.there : [])],
       };
   if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) theme = allBut(state, c, goal.vessel);
-  const nothingSaid = frame.theme === null && !withFrame && object.fresh.length + object.there.length + frame.beside.length === 0;
+  // "spoon 2 tablespoons into each glass": of what is in hand, and all of it is shared so
+  const isShare =
+    frame.theme !== null && frame.theme.mentions.length === 0 && SHARE.test(frame.theme.text) && EACH.test(frame.goal?.text ?? '');
+  const nothingSaid =
+    isShare || (frame.theme === null && !withFrame && object.fresh.length + object.there.length + frame.beside.length === 0);
   if (nothingSaid) {
     const spoken = spokenFor(state, goal.vessel);
     theme = {

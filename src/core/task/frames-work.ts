@@ -208,6 +208,8 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
   }
   // "wipe out the pan, add the oil": that pan is in hand
   if (works.act === 'other' && into !== null && c.tools.some((t) => isContainer(t.id))) state.container = into;
+  // "and put it back on the heat": the pan that was wiped
+  if (works.act === 'wash-tools' || c.technique?.id === 'wipe') state.vesselSpoken = wipedOf(state, c);
   if (works.act === 'toast' && c.tools.every((t) => !isContainer(t.id))) state.container = 'plate';
   if (works.act === 'off' && /oven/.test(c.words)) state.oven = false;
   // what is lifted out onto a plate waits there; the pan stays in hand
@@ -256,6 +258,12 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
   const among = works.act === 'ready' && into !== null && into !== 'board' && /^(?:in|over)\s/i.test(c.rest) ? inside(state, into) : [];
   if (among.length > about.length) return focusOn(state, among, null);
   if (about.length > 0 && (works.act !== 'other' || named.length > 0)) focusOn(state, about, eachOf(c));
+}
+
+/** The vessel that is washed or wiped. */
+function wipedOf(state: State, c: Located): string | null {
+  const named = phrasesOf(state, c).find((p) => p.vessel !== null && (p.prep === null || p.prep === 'how'));
+  return named ? vesselOfPhrase(state, c, named) : (c.tools.find((t) => isContainer(t.id))?.id ?? null);
 }
 
 const SHAPED = new RegExp(

@@ -52,6 +52,9 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
   });
 }
 
+/** "Stir in the spinach and let it wilt": what went in last does it, and not the stew. */
+const NEWEST_DOES = /^(it|them)\s+(?:to\s+)?(wilt|melt|dissolve|soften)\b/i;
+
 /** "When the potatoes are done". */
 const IS_DONE = /^(?:when|once|as soon as|after)\s+(?:the|your|all the)\b/i;
 
@@ -78,6 +81,14 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   // "stir in half of it": of what was spoken of last
   const only = state.objectUses.length === 1 ? state.recipe.ingredients[state.objectUses[0]!] : undefined;
   if (only) rest = rest.replace(/\b(half|rest|third|quarter)\s+of\s+(?:it|them)\b/i, `$1 of the ${nameOf(only)}`);
+  rest = rest.replace(NEWEST_DOES, (all, _it: string, does: string) => {
+    const last = state.steps.at(-1);
+    const only = last?.uses?.length === 1 ? last.uses[0]!.ingredient : null;
+    // on a lit ring the technique itself is of what went in last
+    return only !== null && last?.sourceLine === line && state.hob === null
+      ? `the ${nameOf(state.recipe.ingredients[only]!)} ${does}`
+      : all;
+  });
   const mentions = mentionsHere(state, rest);
   // a floured board is no flour
   for (let k = mentions.length - 1; k >= 0; k--) if (/^floured\b/i.test(rest.slice(mentions[k]!.at))) mentions.splice(k, 1);

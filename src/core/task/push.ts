@@ -3,6 +3,7 @@ import { isHot, isLotHot } from '../kitchen/index';
 import type { Draft } from '../plan/draft';
 import { playAlone, playedOf } from '../plan/play';
 import type { State } from './state';
+import { standsIn } from './vessels';
 
 /** Adds steps and plays them; those that have to be over before the first heat go before it. */
 export function push(state: State, draft: Draft): void {
@@ -33,7 +34,7 @@ export function sync(state: State): void {
   for (const lot of world.lots) {
     for (const i of lot.parts.keys()) if (lot.cooked) state.cooked.add(i);
     if (lot.at === null || (lot.at === 'board' && !lot.joined && !lot.cooked && !lot.clings) || lot.portion) continue;
-    const at = lot.at === 'colander' && lot.forms.has('drain') ? (world.drained ?? lot.at) : lot.at;
+    const at = standsIn(world, lot)!;
     for (const i of lot.parts.keys()) state.placed.set(i, at);
   }
   state.hob = world.ring?.under ?? null;

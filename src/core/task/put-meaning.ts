@@ -1,6 +1,7 @@
 // What a clause that puts something leaves unsaid: what is put, where it goes, and what it is called after.
 import { contents, lotsOf } from '../kitchen/index';
-import { bareOf } from '../kitchen/matter';
+import { bareOf, isShaped } from '../kitchen/matter';
+import { hasMark, toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
 import { wholeOf } from './mentions';
 import { inside } from './push';
@@ -25,13 +26,29 @@ export const placeUnder = (state: State, c: Located) =>
 
 /** "Mix the cream in a jug and pour over": over what stands beside. */
 export function overWhat(state: State, c: Located, frame: Frame): string | null {
-  if (
-    (frame.theme !== null && frame.theme.pronoun === null) ||
-    frame.with !== null ||
-    !/^(?:(?:it|this|them)\s+)?(?:all\s+)?over(?:\s+the\s+(?:top|base|crust|bottom))?$/i.test(c.rest.trim())
-  )
-    return null;
-  return inUse(state).find((v) => v !== state.container && v !== 'board') ?? null;
+  if ((frame.theme !== null && frame.theme.pronoun === null) || frame.with !== null) return null;
+  const said = c.rest.trim();
+  const isOver = /^(?:(?:it|this|them)\s+)?(?:evenly\s+)?(?:all\s+)?over(?:\s+the\s+(?:top|base|crust|bottom))?$/i.test(said);
+  const isOnTop = /^(?:(?:it|this|them)\s+)?(?:evenly\s+)?on top$/i.test(said) && isMadeBeside(state);
+  const isIn = /^(?:(?:it|this|that|them|everything)\s+)?in(?:\s+too|\s+as well)?$/i.test(said) && isMadeBeside(state);
+  if (!isOver && !isOnTop && !isIn) return null;
+  if (isIn) return inUse(state).find((v) => v !== state.container && v !== 'board' && !hasMark(v, 'aside')) ?? null;
+  const isBase = (v: string) => v !== 'board' || contents(state.world, v).some((lot) => isShaped(lot) || lot.joined);
+  return inUse(state).find((v) => v !== state.container && isBase(v)) ?? null;
+}
+
+/** "Mix the crumbs with the cheese and sprinkle on top": all that is in the bowl in hand was made to go on something else. */
+function isMadeBeside(state: State): boolean {
+  const held = state.container;
+  return (
+    held !== null &&
+    toolById(held)?.kind === 'container' &&
+    state.objectUses.length > 0 &&
+    // half of the cheese may be in the sauce
+    state.objectUses.every((i) => lotsOf(state.world, i).some((lot) => lot.at === held)) &&
+    inside(state, held).every((i) => state.objectUses.includes(i)) &&
+    !hasMark(held, 'each')
+  );
 }
 
 /** What is poured or scattered has no name of its own any more. */

@@ -56,6 +56,10 @@ export type State = {
   /** What was greased or lined, and waits to be filled. */
   prepared: string | null;
   hob: string | null;
+  /** The pan that was in hand last: what a bowl took out of it goes back there. */
+  lastPan: string | null;
+  /** Where the hand was when something was cooked beside: "meanwhile, boil the rice". */
+  beside: { container: string; pan: string; line: number } | null;
   oven: boolean;
   inOven: string | null;
   /** "Put the dish in the oven." says no time yet: the next line may. */

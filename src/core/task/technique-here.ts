@@ -87,6 +87,10 @@ const BY_TECHNIQUE = table<Rule[]>({
       then: 'lift-out',
     },
   ],
+  // berries under a fork, no biscuits in a bag
+  crush: [{ when: ({ about }) => about.has('fork') || about.has('masher') || about.has('potato-masher'), then: 'mash' }],
+  soften: [{ when: isUnderLid, then: 'cook' }],
+  fry: [{ when: isUnderLid, then: 'cook' }],
   // a tin is opened with its opener
   open: [
     { when: ({ rest }) => /\b(?:parcels?|foil|pouch|pouches)\b/i.test(rest), then: 'uncover' },
@@ -200,7 +204,8 @@ const BY_TECHNIQUE = table<Rule[]>({
   // "toss the beef in the flour"; "toss in the beans" puts them in
   add: [
     {
-      when: ({ clause, rest }) => clause.verb === 'toss' && !/^in\b/i.test(rest),
+      when: ({ clause, rest }) =>
+        clause.verb === 'toss' && (!/^in\b/i.test(rest) || /^in (?:an?|the) (?:\p{L}+ )?bowl with\b/iu.test(rest)),
       then: ({ rest }) => (COATING.test(rest) ? 'coat' : 'toss'),
     },
   ],
@@ -234,6 +239,12 @@ const BY_TECHNIQUE = table<Rule[]>({
   ],
   measure: [{ when: ({ clause, rest }) => clause.verb === 'fill' && !/\b(?:cup|spoon|measure|jug)\b/i.test(rest), then: 'stuff' }],
 });
+
+/** "Cover with a lid and sweat for 10 minutes": the lid that just went on stays on. */
+function isUnderLid({ state }: Here): boolean {
+  const last = state.steps.at(-1);
+  return actOfKind(kindOf(last?.technique)) === 'cover' && last?.into === state.container;
+}
 
 const WITH_LIQUID = /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|liquid)\b/iu;
 
@@ -296,6 +307,7 @@ const BY_VERB = table<Rule[]>({
   ],
   push: [{ when: ({ rest }) => /\binto the (?:holes?|middles?|cent(?:re|er)s?|hollows?)\b/i.test(rest), then: 'stuff' }],
   press: [
+    { when: ({ rest }) => /\bout\b.*\bair\b|\bair out\b/i.test(rest), then: 'seal' },
     { when: ({ rest }) => /\bin (?:it|them|the (?:\p{L}+ )?(?:crumbs|breadcrumbs|polenta|flour|seeds|oats))$/iu.test(rest), then: 'coat' },
   ],
   roll: [

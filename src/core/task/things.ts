@@ -2,7 +2,7 @@
 import { table } from '../amount/table';
 import { lotsOf } from '../kitchen/index';
 import { isShaped } from '../kitchen/matter';
-import { findFood, nameWords, singular } from '../recipe/food';
+import { findFood, foodIs, nameWords, singular } from '../recipe/food';
 import { CUT_NOUN, SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
 import { inside } from './push';
@@ -15,12 +15,23 @@ import { inUse, isPan, vesselOfPhrase } from './vessels';
 /** What a phrase means: things that nothing was done with yet, and things that lie somewhere. */
 export type Things = { fresh: Mention[]; there: number[] };
 
+const AND_MORE = /^(?:it|them|these|this|that)(?:\s+(?:too|both|all|as well|in))?,?\s+(?:and|plus|along|together)\b/i;
+
 const isFresh = (state: State, m: Mention) => m.part !== 'all' || !state.placed.has(m.ingredient);
 export const MADE = /^\s+(?:paste|slurry|mixture|mix|filling|sauce|dough|batter)\b/i;
 
 export function thingsOf(state: State, c: Located, phrase: Phrase | null): Things {
   if (phrase === null) return { fresh: [], there: [] };
   if ((phrase.pronoun || phrase.everything) && phrase.mentions.length === 0) return spokenOf(state, phrase);
+  // "add them too, and the tomatoes"
+  if (phrase.pronoun && AND_MORE.test(phrase.text)) {
+    const { fresh, there } = spokenOf(state, phrase);
+    const named = phrase.mentions.filter((m) => !fresh.some((o) => o.ingredient === m.ingredient) && !there.includes(m.ingredient));
+    return {
+      fresh: [...fresh, ...named.filter((m) => isFresh(state, m))],
+      there: [...there, ...named.flatMap((m) => (isFresh(state, m) ? [] : [m.ingredient]))],
+    };
+  }
   const piece = pieceOf(state, phrase);
   if (piece !== null) return { fresh: [], there: piece };
   const fresh: Mention[] = [];
@@ -103,7 +114,7 @@ const BAKED =
 const isBakedOn = (id: string) => hasMark(id, 'bakes') || toolById(id)?.kind === 'surface';
 
 /** Nouns that say what was done: the crumbs are what was crushed. */
-const BY_WORK = table<readonly string[]>({ crumbs: ['mash', 'blend', 'rub-in', 'grate'], mash: ['mash'] });
+const BY_WORK = table<readonly string[]>({ crumbs: ['crush', 'mash', 'blend', 'rub-in', 'grate'], mash: ['mash'] });
 
 /** Made in a pot. */
 const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
@@ -150,7 +161,9 @@ export function ofNoun(state: State, said: string, asGoal = false): number[] {
   const named = state.world.lots.find((lot) => (lot.name === noun || lot.name?.endsWith(` ${noun}`)) && (hand === null || lot.at !== hand));
   if (named) return [...named.parts.keys()];
   const work = BY_WORK.get(noun);
-  const worked = work && [...state.world.lots].reverse().find((lot) => work.some((form) => lot.forms.has(form)));
+  const made = [...state.world.lots].reverse().filter((lot) => work?.some((form) => lot.forms.has(form)));
+  // biscuits make crumbs, and berries under the same fork do not
+  const worked = made.find((lot) => [...lot.parts.keys()].some((i) => foodIs(state.world.ingredients[i]!.food, 'of-flour'))) ?? made[0];
   if (worked) return [...worked.parts.keys()];
   const joined = state.world.lots.filter((lot) => lot.joined && lot.at !== null);
   const others = joined.filter((lot) => lot.at !== hand);
@@ -270,6 +283,8 @@ export function frameOf(state: State, c: Located): Frame {
   // "stir in the paprika", "pour over the sauce": the preposition belongs to the verb
   const isThing = (p: Phrase) => {
     if (p.vessel !== null || !/^(?:in|over|through|on|into)$/.test(p.prep ?? '') || p.from > 9) return false;
+    // "swirl through the cheesecake mixture": what is in hand goes through it
+    if (p.prep === 'through' && p.mentions.length === 0 && /^(?:swirl|ripple|marble)$/.test(c.verb ?? '')) return false;
     // "scatter over the rest of the crumble"
     if (p.prep === 'over' && /^(?:the )?(?:rest|remaining|remainder)\b/i.test(p.text) && p.mentions.length === 0) return true;
     const things = thingsOf(state, c, p);
@@ -278,8 +293,8 @@ export function frameOf(state: State, c: Located): Frame {
       things.fresh.length > 0 ||
       (/^(?:in|through|on)$/.test(p.prep!) &&
         things.there.length > 0 &&
-        placeOf(state, things.there) !== state.container &&
-        state.container !== null)
+        state.container !== null &&
+        (placeOf(state, things.there) !== state.container || (p.prep === 'in' && isAllInHand(state, things.there))))
     );
   };
   const particle = object === null && first !== undefined && first.from >= 0 && isThing(first);
@@ -291,6 +306,13 @@ export function frameOf(state: State, c: Located): Frame {
     .filter((m) => isFresh(state, m) && !/\bfloured\b/i.test(c.rest.slice(m.at, m.end)));
   return { theme: theme ?? null, with: withP, goal, particle, beside };
 }
+
+/** "Stir in the mushrooms", which are all that the pan in hand holds, with drained pasta beside: they go to the pasta. */
+const isAllInHand = (state: State, there: readonly number[]) =>
+  inside(state, state.container!).every((i) => there.includes(i) || state.world.ingredients[i]!.minor) &&
+  state.world.drained !== null &&
+  state.world.drained !== state.container &&
+  inUse(state).includes(state.world.drained);
 
 const GOES_ON = /(?:^|[.;\n]\s*|\b(?:and|then)\s+)(?:scatter|sprinkle|top|garnish|drizzle|finish|decorate)\b[^.;\n]*/gi;
 /** What the recipe scatters over it in the end. */

@@ -28,7 +28,7 @@ const DO = table<string>({
 });
 
 const AFTER = new RegExp(
-  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(\\d+)\\s*(min(?:ute)?s?)\\b\\.?([.,;]\\s*)(?:and\\s+)?(flip|turn|toss|shak|stirr?)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+after\\s+(\\d+)\\s*min(?:ute)?s?\\b\\.?`,
+  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(\\d+)\\s*(min(?:ute)?s?)\\b\\.?([.,;]\\s*)(?:and\\s+)?(?:carefully\\s+|gently\\s+)?(flip|turn|toss|shak|stirr?)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?((?:\\s+(?:with|using)\\s+(?:an?\\s+|the\\s+|some\\s+)?\\p{L}+)?)\\s+after\\s+(\\d+)\\s*min(?:ute)?s?\\b\\.?`,
   'iu',
 );
 
@@ -73,12 +73,23 @@ function halfway(text: string): string {
 function inBetween(text: string): string {
   return text.replace(
     AFTER,
-    (all: string, verb: string, what: string, time: string, unit: string, _stop: string, how: string, thing: string, after: string) => {
+    (
+      all: string,
+      verb: string,
+      what: string,
+      time: string,
+      unit: string,
+      _stop: string,
+      how: string,
+      thing: string,
+      by: string,
+      after: string,
+    ) => {
       const left = Number(time) - Number(after);
       if (left <= 0) return all;
       const object = thing.trim() ? ` ${thing.trim()}` : '';
       const act = /^(?:turn|flip)$/i.test(how) ? `Turn${object} over` : `${DO.get(how.toLowerCase()) ?? 'Stir'}${object}`;
-      return `${verb}${what} for ${after} ${unit}. ${act}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${left} ${unit} more.`;
+      return `${verb}${what} for ${after} ${unit}. ${act}${by}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${left} ${unit} more.`;
     },
   );
 }

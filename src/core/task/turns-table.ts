@@ -65,6 +65,12 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     /\b(pour|spoon|drizzle|ladle)\s+over\s+(the\s+(?:\p{L}+\s+)?(?:sauce|dressing|tea|coffee|water|hot chocolate|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|(?:egg|milk|cream)\s+mixture|melted butter))(?=\s*[.,;]|\s+and\b|$)/giu,
     '$1 $2 over',
   ],
+  // "divide the rice between bowls and spoon over the curry": the curry goes over the rice
+  [
+    'over the',
+    /\b((?:divide|serve|share|spoon|pile|place|put|split|arrange|tip)\b[^.;]*\b(?:rice|couscous|noodles?|pasta|spaghetti|mash|potato(?:es)?|quinoa|polenta|bulgur|bowls?|plates?|dish(?:es)?)\b[^.;]*?(?:,|,?\s+and|,?\s+then|,?\s+and then)\s+)(ladle|spoon|pour)\s+over\s+(the\s+(?:\p{L}+\s+)?(?:stew|curry|chilli|chili|ragu|rag\u00f9|bolognese|casserole|mince|tagine|dal|daal|dhal|soup|goulash|stir-fry|filling|mixture))(?=\s*[.,;]|\s+and\b|$)/giu,
+    '$1$2 $3 over',
+  ],
   // "Use a fork to mash the banana"
   [
     'use ',

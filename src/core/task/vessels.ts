@@ -1,6 +1,6 @@
 // Which bowl, pan or tray a clause means, in a kitchen where some are in use.
 import { table } from '../amount/table';
-import { contents, lotsOf } from '../kitchen/index';
+import { contents, lotsOf, type Lot, type World } from '../kitchen/index';
 import { bareOf } from '../kitchen/matter';
 import { findTools, hasMark, toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
@@ -34,10 +34,18 @@ const GENERAL = table<string[]>({
 // Words that name a kind and no one thing: "the pan", "the dish"; "the saucepan" is a saucepan.
 const IS_GENERAL = /^(?:pan|pot|bowl|dish|tin|tray|jar|container)\b/i;
 
-/** Vessels with food in them, the one filled last first. */
-export const inUse = (state: State): string[] => [...new Set([...state.world.lots].reverse().flatMap((lot) => lot.at ?? []))];
+/** Where a thing lies to the reader: what was drained is on its way back into its pan. */
+export const standsIn = ({ drained }: World, lot: Lot): string | null =>
+  lot.at === 'colander' && lot.forms.has('drain') ? (drained ?? lot.at) : lot.at;
 
-export const isHeld = (state: State, vessel: string): boolean => contents(state.world, vessel).length > 0;
+/** Vessels with food in them, the one filled last first. */
+export const inUse = (state: State): string[] => [
+  ...new Set([...state.world.lots].reverse().flatMap((lot) => standsIn(state.world, lot) ?? [])),
+];
+
+export const isHeld = (state: State, vessel: string): boolean =>
+  contents(state.world, vessel).length > 0 ||
+  (state.world.drained === vessel && contents(state.world, 'colander').some((lot) => lot.forms.has('drain')));
 
 /** The vessel that a phrase names. */
 export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string | null {
@@ -94,7 +102,7 @@ function choose(state: State, id: string, before: string, word: string, from: st
   if (id === state.prepared && !isHeld(state, id)) return id;
   const family = GENERAL.get(id) ?? [];
   const recent = [...state.steps].reverse().flatMap((s) => s.into ?? []);
-  const near = [state.container, state.hob, state.prepared, ...used, ...recent].find(
+  const near = [state.container, state.hob, state.prepared, /\bback\b/.test(before) ? state.lastPan : null, ...used, ...recent].find(
     (v): v is string => v !== null && v !== from && (v === id || family.includes(v)),
   );
   return near ?? id;

@@ -53,6 +53,7 @@ export type Act = (typeof ACTS)[number];
  * `newest`: "it" is what went in last, which changes among the rest. `clings`: in so thin a layer that it is part of what is below, and goes where that goes.
  * `shown`: where it was not done one sees that. `cuts`: cuts or peels. `pieces`: makes pieces of it, on a board. `tips`: of several things each is a step of its own.
  * `keeps`: cold work that can be done the day before. `fingers`: raw meat and fish are on the hands after it. `flat`: on something flat, never in a bowl.
+ * `closes`: what lies on it is in it afterwards.
  */
 export const TRAITS = [
   'hand',
@@ -79,6 +80,7 @@ export const TRAITS = [
   'keeps',
   'fingers',
   'flat',
+  'closes',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
@@ -131,8 +133,9 @@ const WRITTEN = table<string>({
   knead: 'shape hand dough fingers',
   'roll-out': 'shape hand dough fingers flat',
   shape: 'shape hand dough fingers',
-  wrap: 'shape hand',
-  'fold-over': 'shape hand',
+  wrap: 'shape hand closes',
+  'fold-over': 'shape hand closes',
+  'roll-up': 'shape hand dough fingers closes',
   spread: 'put utensil',
   tilt: 'touch',
   'draw-in': 'touch utensil',

@@ -73,7 +73,7 @@ export const CUPBOARD: Food[] = [
   raising('baking powder'),
   raising('baking soda|bicarbonate of soda|bicarbonate|bicarb of soda|bicarb soda|bicarb'),
   raising('cream of tartar'),
-  raising('yeast|dried yeast|instant yeast|fast-action yeast|dry yeast|active dry yeast', { picture: 'sachet' }),
+  raising('yeast|dried yeast|instant yeast|fast-action yeast|dry yeast|active dry yeast', { traits: ['leavens'], picture: 'sachet' }),
   raising('gelatine|gelatin|gelatine powder|unflavored gelatin', { picture: 'sachet' }),
   raising('agar|agar agar|pectin', { picture: 'sachet' }),
   raising('jelly|jello|jelly cube|jelly crystal', { traits: ['unlisted'], group: 'sweet', picture: 'sachet' }),

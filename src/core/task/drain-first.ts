@@ -1,0 +1,42 @@
+// One ring, two pans: what is done in its water is drained before another pan takes the ring, so that nothing waits in its water.
+import { mentionsIn } from './mentions';
+import type { Clause } from './clauses';
+import { isApart } from './frames-hob';
+import { inside } from './push';
+import type { Located, State } from './state';
+import { focusOn } from './step-of-clause';
+import { thingsOf, frameOf } from './things';
+import { worksOf } from '../technique/works';
+
+type Said = { clause: Clause; line: number };
+
+/** How many actions on the draining may stand and still be meant: a "meanwhile" is seldom longer (common practice). */
+const AHEAD = 12;
+
+/** What is in hand now, to be taken up again where the recipe drains it: "drain the potatoes and mash" mashes the potatoes. */
+export function inHandAgain(state: State): () => void {
+  const { objectUses, container } = state;
+  return () => {
+    focusOn(state, objectUses, null);
+    state.container = container;
+  };
+}
+
+/**
+ * "Boil the pasta. Meanwhile, fry the mushrooms. Drain the pasta": where among the actions its draining stands.
+ * @param i the action that wants a ring of its own
+ * @returns null where nothing is in water, or nobody drains it by name
+ */
+export function drainedBefore(state: State, clauses: readonly Said[], i: number, c: Located): number | null {
+  if (worksOf(c.technique?.id, c.technique?.like).act !== 'heat' || !c.meanwhile) return null;
+  const pan = state.container;
+  if (pan === null || (state.world.vessels.get(pan)?.water ?? 'none') === 'none') return null;
+  const object = thingsOf(state, c, frameOf(state, c).theme);
+  if (!isApart(state, c, object.fresh, object.there)) return null;
+  const boiled = inside(state, pan);
+  const k = clauses.slice(i + 1, i + 1 + AHEAD).findIndex(({ clause }) => {
+    const named = clause.verb === 'drain' ? mentionsIn(clause.rest, state.names, state.used) : [];
+    return named.length > 0 && named.every((m) => boiled.includes(m.ingredient));
+  });
+  return k < 0 ? null : i + 1 + k;
+}
