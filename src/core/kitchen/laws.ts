@@ -306,6 +306,16 @@ export const LAWS: Partial<Record<Act, Law>> = {
     const all = lots.length > 0 ? lots : world.lots.filter((lot) => lot.cooked);
     for (const lot of all) for (const [i, heated] of lot.unchecked) if (heated) lot.unchecked.delete(i);
   },
+  // "pour in the egg and leave it to set for 1 minute": on a lit ring it cooks
+  wait: (world, step) => {
+    const under = world.ring?.under;
+    if (!under || vesselOf(step) !== under || step.minutes.waiting < 1) return;
+    // it is raw no longer when it leaves the pan
+    for (const lot of contents(world, under)) {
+      lot.cooked = true;
+      for (const i of lot.unchecked.keys()) lot.unchecked.set(i, true);
+    }
+  },
   cool: (world, step, lots) => {
     const vessel = vesselOf(step);
     // it cools as fast as it cools: a full pot is still hot after ten minutes

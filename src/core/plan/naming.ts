@@ -82,7 +82,9 @@ const isWorkedIn = ({ food }: Known) => food?.form === 'powder' || food?.categor
 /** What is in lots; not what was only scattered on others. */
 function partsOf(world: World, lots: readonly Lot[]): Known[] {
   // a roll is called after what is outside
-  return [...new Set(bareOf(lots).flatMap((lot) => (lot.outside === null ? [...lot.parts.keys()] : [lot.outside])))].map((i) => world.ingredients[i]!);
+  return [...new Set(bareOf(lots).flatMap((lot) => (lot.outside === null ? [...lot.parts.keys()] : [lot.outside])))].map(
+    (i) => world.ingredients[i]!,
+  );
 }
 
 /** What was tossed in a coating is itself, coated; none where the coating is most of it. */

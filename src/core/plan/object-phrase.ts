@@ -8,15 +8,18 @@ const PREPOSITION =
 export const objectPhrase: (rest: string) => string | null = remembering(phraseIn, 400, 2000);
 
 function phraseIn(rest: string): string | null {
-  const text = rest.replace(/^(?:in|together|up|out|down|off|through|over)\s+(?=the|it|a|an|them|half (?:of|the|an?)\b|some|each|all)/i, '');
+  const text = rest.replace(
+    /^(?:in|together|up|out|down|off|through|over)\s+(?=the|it|a|an|them|half (?:of|the|an?)\b|some|each|all)/i,
+    '',
+  );
   if (
-    /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|gently|well|lightly|hot|immediately|again|sometimes|through|warm|cold|slightly|about|uncovered|covered|undisturbed|loosely|alone|somewhere|lengthwise|lengthways|crosswise|inside out)\b/i.test(
+    /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|gently|well|lightly|hot|immediately|straight away|straightaway|at once|again|sometimes|through|warm|cold|slightly|about|uncovered|covered|undisturbed|loosely|alone|somewhere|lengthwise|lengthways|crosswise|inside out)\b/i.test(
       text,
     ) ||
     /^\d+(?:\s*(?:-|to|or)\s*\d+)?\s*(?:more\s+)?(?:min|sec|hour)/i.test(text)
   )
     return null;
-  if (/^(?:(?:down|up|out|off|back|in)\s+)?(?:\p{L}+ly)(?:\s|$)/iu.test(text)) return null;
+  if (/^(?:(?:down|up|out|off|back|in)\s+)?(?:very\s+)?(?:\p{L}+ly)(?:\s|$)/iu.test(text)) return null;
   if (/^(?:overnight|a little|a bit|a while|a moment|briefly|quickly)\b(?!\s+(?:of|\p{L}))/iu.test(text) || /^overnight\b/i.test(text))
     return null;
   if (/^(?:a few|a couple of|several|many|two|three|four|\d+)\s+(?:more\s+)?times\b|^(?:once|twice)\b/i.test(text)) return null;

@@ -156,6 +156,9 @@ const MOST_BESIDE = 3;
 
 const LEAVES_RING = new Set<Act>(['drain', 'oven', 'microwave', 'serve', 'cool', 'chill', 'eat', 'store', 'kettle']);
 
+/** What the plan itself puts between is no leaving. */
+const PASSING = new Set<Act>(['fetch', 'store', 'wash-hands', 'wash-tools']);
+
 const turnsRingOff = (step: Played) => step.tools.length === 0 || step.tools.includes('hob');
 
 /** A can is drained beside the pan. */
@@ -182,7 +185,7 @@ function isWanted(world: World, rest: readonly Played[], under: string, cooks: b
     if (act === 'wait' && step.lasts && step.minutes.waiting >= 2) return false;
     if ((act === 'join' || act === 'put') && vessel === under && step.lasts) return true;
     const leaves = act === 'put' && step.from === under && vessel !== under;
-    if ((!here || leaves) && act !== 'fetch' && act !== 'store' && ++beside > MOST_BESIDE) return false;
+    if ((!here || leaves) && !PASSING.has(act) && ++beside > MOST_BESIDE) return false;
   }
   return false;
 }

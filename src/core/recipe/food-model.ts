@@ -66,7 +66,8 @@ export type Category =
  * `unlisted`, a method takes or makes it without listing it; `of-flour`, it is what flour makes; `firm`, raw it is hard to cut (common practice: roots, squash, hard cheese,
  * citrus); `leavens`, a dough with it stands in the warm to rise.
  */
-export type FoodTrait = 'fatty' | 'juicy' | 'boils' | 'minor' | 'grease' | 'runny' | 'skinned' | 'unlisted' | 'of-flour' | 'firm' | 'leavens';
+export type FoodTrait =
+  'fatty' | 'juicy' | 'boils' | 'minor' | 'grease' | 'runny' | 'skinned' | 'unlisted' | 'of-flour' | 'firm' | 'leavens';
 
 export type Food = {
   id: string;

@@ -164,7 +164,7 @@ function takePartOf(text: string, draft: Ingredient): string {
   const parts = m[1]!.toLowerCase();
   if (/zest|rind/.test(parts)) draft.preparation.push('zested');
   if (parts.includes('juice')) draft.preparation.push('juiced');
-  return m[2]!;
+  return m[2]!.replace(/^(?:the|that|your)\s+/i, '');
 }
 
 /** What only makes sense once the whole line is read. */

@@ -56,6 +56,9 @@ export function ingredientScore(line: string): number {
     const after = text.slice(number.length).trim();
     if (readUnit(after) && (digits || number.word)) return words <= 14 ? 3 : 2;
     if (findFood(after) && words <= 9) return digits ? 2.5 : 2;
+    // "6 trifle sponges or a small plain cake"
+    const [first, other] = after.split(/\s+or\s+/i);
+    if (digits && other && first!.split(/\s+/).length <= 4 && findFood(first!)) return 2.5;
     // "1 large sweet potato, peeled and cut into 1 cm cubes": the name ends at the comma
     const name = after.replace(/\s*\([^()]*\)/g, '').split(',')[0]!;
     if (digits && name !== after && name.split(/\s+/).length <= 4 && findFood(name)) return 2.5;

@@ -5,7 +5,11 @@ import type { LineRole, Recipe } from './recipe';
 import { startsWithVerb } from './verbs';
 
 const OVEN_LINE = /^(?:oven|bake at)(?:\s+temp(?:erature)?)?\s*:?\s+(?:at |to )?(?=\d|gas\b)(.{2,50})$/i;
-const HEATS_OVEN = /\b((?:pre-?heat|heat|turn on|switch on|warm)(?: up)? (?:the |your )?oven)\b(?!\s+(?:to|at)\b)/i;
+const HEATS_OVEN =
+  /\b((?:pre-?heat|heat|turn on|switch on|warm)(?: up)? (?:the |your )?oven|get (?:the |your )?oven (?:nice and )?hot)\b(?!\s+(?:to|at)\b)/i;
+
+/** "Oven temp: 220 C", on a line of its own. */
+export const isOvenHeat = (text: string) => /^oven temp(?:erature)?\b/i.test(text) && OVEN_LINE.test(text);
 
 /** "Oven: 200 °C" beside the times, with "heat the oven" in a method that never says how hot: the heat belongs there. */
 export function sayOvenHeat(draft: { recipe: Recipe; lines: readonly LineRole[] }): void {
@@ -14,7 +18,11 @@ export function sayOvenHeat(draft: { recipe: Recipe; lines: readonly LineRole[] 
   )[0];
   if (!heat || draft.recipe.instructions.some((line) => findTemperature(line))) return;
   const at = draft.recipe.instructions.findIndex((line) => HEATS_OVEN.test(line));
-  if (at >= 0) draft.recipe.instructions[at] = draft.recipe.instructions[at]!.replace(HEATS_OVEN, `$1 to ${heat.trim()}`);
+  if (at >= 0)
+    draft.recipe.instructions[at] = draft.recipe.instructions[at]!.replace(
+      HEATS_OVEN,
+      (said) => `${/^get\b/i.test(said) ? 'Heat the oven' : said} to ${heat.trim()}`,
+    );
 }
 
 const LABEL = /^(\p{Lu}[^.:;!?\d]{2,40}):\s+(?=\p{L})/u;

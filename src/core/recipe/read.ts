@@ -6,7 +6,7 @@ import { amountsInMethod } from './method-amounts';
 import { findFood } from './food';
 import { headingWithRest, headsMethod, isLouder, PART_OF_DISH, sectionOf, servingsOf, TIME, type Section } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
-import { isTold, sayOvenHeat, withoutLabel } from './method-lines';
+import { isOvenHeat, isTold, sayOvenHeat, withoutLabel } from './method-lines';
 import { legendsOf, withMarksSaid } from './legend';
 import { isTool, listOnOneLine } from './one-line-list';
 import { sourceLines } from './plain-text';
@@ -93,6 +93,19 @@ function readLines(draft: Draft, raw: string[]): void {
       const works = isLouder(text, next) && instructionScore(next!) >= 3 && ingredientScore(next!) < 2;
       if (draft.section === 'method' ? headsMethod(text, next) : works) return note(draft, i + 1, text, 'heading');
     }
+    // "HUMMUS" within a list that is not in capitals
+    if (
+      draft.section !== 'method' &&
+      draft.recipe.ingredients.length > 0 &&
+      isCapitals(text) &&
+      sectionOf(stripMarks(text.trim())) === null
+    ) {
+      const next = raw.slice(i + 1, i + 3).find((l) => l.trim());
+      if (next && next !== next.toUpperCase() && ingredientScore(next) >= 2) {
+        draft.group = stripMarks(text.trim()).toLowerCase();
+        return note(draft, i + 1, text, 'heading');
+      }
+    }
     // "Filling", on a line of its own over amounts
     if (draft.section !== 'method' && draft.recipe.title && PART_OF_DISH.test(stripMarks(text.trim()))) {
       const next = raw.slice(i + 1, i + 4).find((l) => l.trim());
@@ -112,6 +125,8 @@ function readLines(draft: Draft, raw: string[]): void {
       why: `the text goes on past ${MOST_LINES} lines; only those were read`,
     });
 }
+
+const isCapitals = (text: string) => /^\s*\p{Lu}[\p{Lu}\s'&-]{2,40}:?\s*$/u.test(text) && text.trim().split(/\s+/).length <= 4;
 
 /** A recipe whose parts are named needs no guessing: each part is a line, in the order given. */
 function readParts(draft: Draft, parts: Part[], problem: string | null): void {
@@ -182,6 +197,7 @@ function readLine(draft: Draft, raw: string, line: number): void {
     if (!draft.recipe.title && draft.section === 'top') return place(draft, text, line, raw);
     return note(draft, line, raw, 'time');
   }
+  if (draft.section !== 'method' && isOvenHeat(text)) return note(draft, line, raw, 'time');
   if (draft.section !== 'method' && /^you\b/i.test(text) && toolsInProse(draft, text, line, raw)) return;
   const withRest = headingWithRest(text);
   // "Prep: 15 min, cook: 10 min"

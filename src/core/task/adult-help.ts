@@ -8,7 +8,7 @@ export type Help = Extract<Supervision, 'within-reach' | 'adult-does'>;
 const ADULT = /\b(?:(?:ask for|get|with) help|adults?|grown[- ]?ups?|teachers?|carers?|supervis\p{L}*)\b/iu;
 const PERSON = '(?:an?\\s+|the\\s+|your\\s+)?(?:adult|grown[- ]?up|teacher|carer|parent|helper|member of staff|someone)';
 const ASK = new RegExp(
-  `^(?:(?:then|next),?\\s+)?(?:ask|get|have|let)\\s+${PERSON}\\s+(?:to\\s+)?(help\\s+(?:you\\s+)?(?:to\\s+)?)?(?=\\p{L})`,
+  `^(?:(?:then|next|now|first(?:ly)?|second(?:ly)?|finally|lastly|after that|afterwards),?\\s+)?(?:ask|get|have|let)\\s+${PERSON}\\s+(?:to\\s+)?(help\\s+(?:you\\s+)?(?:to\\s+)?)?(?=\\p{L})`,
   'iu',
 );
 const ADULT_FIRST = new RegExp(`^(?:\\[?${PERSON}(?:\\s+(?:only|step|job|does|do this))?\\]?\\s*[:\\-–—]\\s*)`, 'iu');

@@ -173,7 +173,6 @@ function peelApart(state: State, c: Located): Located[] {
 
 /** Takes one action: by its kind into the frame that fits. */
 function takeClause(state: State, said: Located): void {
-  if (process.env.DBG)
     console.log(
       '##',
       said.verb,
@@ -219,7 +218,10 @@ function takeClause(state: State, said: Located): void {
     return heatInOven(state, c);
   const back = emptyPanOnHeat(state, c, works.act);
   if (back) return ringOn(state, c, back);
-  if (isFilm(state, c)) return work(state, { ...c, rest: 'the cling film' });
+  if (isFilm(state, c)) {
+    const rest = c.verb === 'make' ? `${c.rest} in the cling film` : 'the cling film';
+    return work(state, { ...c, rest, technique: techniqueById('prick')! });
+  }
   const instead = filled(state, c, works.act) ?? coatedIn(c, works.act) ?? tippedIn(c) ?? takenOut(state, c, works.act);
   if (instead) return takeClause(state, instead);
   if (takenInTime(state, c, (within) => takeClause(state, within))) return;
@@ -289,7 +291,7 @@ function backToDish(state: State, c: Located): void {
 /** "Shred the cabbage, grate the carrots, slice the onions. Toss in a bowl with the yoghurt": all that was cut, where nothing of it lies anywhere yet. */
 function takesAllCut(state: State, c: Located): void {
   const { act } = worksOf(c.technique?.id, c.technique?.like);
-  const isBare = /^(?:(?:it|them|together|all|everything)\b|in(?:to)? (?:a|the|another)\b|with\b|$)/i.test(c.rest.trim());
+  const isBare = /^(?:(?:it|them|together|all|everything)\b|(?:in|on)(?:to)? (?:a|the|another)\b|with\b|$)/i.test(c.rest.trim());
   if (!c.first || !isBare || (act !== 'put' && act !== 'join') || state.lineObjects.length < 2) return;
   const loose = state.lineObjects.every((i) => !state.placed.has(i) && lotsOf(state.world, i).some((lot) => lot.forms.size > 0));
   if (loose && state.objectUses.some((i) => state.lineObjects.includes(i))) state.objectUses = [...state.lineObjects];
@@ -308,7 +310,11 @@ function emptyPanOnHeat(state: State, c: Located, act: Act): string | null {
 function isFilm(state: State, c: Located): boolean {
   const lid = state.container === null ? null : (state.world.vessels.get(state.container)?.lid ?? null);
   return (
-    lid === 'cling-film' && kindOf(c.technique?.id) === 'prick' && c.mentions.length === 0 && /^(?:it|the film)?$/i.test(c.rest.trim())
+    lid === 'cling-film' &&
+    c.mentions.length === 0 &&
+    ((kindOf(c.technique?.id) === 'prick' && /^(?:it|the film)?$/i.test(c.rest.trim())) ||
+      // "make a few holes"
+      (c.verb === 'make' && /\b(?:holes?|slits?)\b/i.test(c.rest)))
   );
 }
 

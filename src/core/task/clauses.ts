@@ -171,7 +171,8 @@ function clausesOfSentence(sentence: string): Clause[] {
 }
 
 /** "When there are 5 minutes left": when in the plan, and nothing to look for. */
-const TIME_LEFT = /^when (?:there(?:['’]s| is| are)|you have|it has) (?:about )?\S+ (?:minutes?|mins?) (?:left|to go|remaining)\b/i;
+const TIME_LEFT =
+  /^(?:about |around )?\d+\s*(?:minutes?|mins?)\.? before\b.*\b(?:ready|done|cooked|time)$|^when (?:there(?:['’]s| is| are)|you have|it has) (?:about )?\S+ (?:minutes?|mins?) (?:left|to go|remaining)\b/i;
 
 /** Whether an action starts at a place is seen from so many characters of what follows: some twenty words. */
 const LOOK_AHEAD = 120;

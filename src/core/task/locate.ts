@@ -12,7 +12,9 @@ import { mentionsIn, wholeOf, type Mention } from './mentions';
 import { mentionsHere } from './mentions-here';
 import { inside } from './push';
 import type { Located, State } from './state';
+import { focusOn } from './step-of-clause';
 import { techniqueHere } from './technique-here';
+import { ofNoun } from './things';
 import { inUse } from './vessels';
 
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */
@@ -113,6 +115,9 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     for (const m of mentions) Object.assign(m, { at: m.at + behind, end: m.end + behind });
     mentions.unshift({ ...when, at: 4, end: name.length });
   }
+  // "when the cake comes out, leave it in the tin": the cake, though the drizzle was made since
+  if (clause.condition && mentions.length === 0 && (spoken || rest === '' || /^(?:in|on|for)\b/i.test(rest)))
+    speakOf(state, clause.condition);
   // "spoon over the beans", which lie in another vessel: it is the beans that are spooned
   const over =
     OVER_IT.test(clause.verb ?? '') && /^over\s+/i.test(rest) && mentions.length === 1 && !/\s(?:in|on|into|onto|with)\s/.test(rest)
@@ -218,6 +223,19 @@ const isSpoonedOut = (state: State, clause: Clause, ingredient: number, lies: st
 
 /** Marks of what things lie on or in to be eaten or baked: what is spooned goes over it. */
 const LIES_OPEN = ['flat', 'bakes', 'each'] as const;
+
+const WHEN_MADE =
+  /^(?:when|once|as soon as|after)\s+((?:the|your)\s+(?:\p{L}+\s+)?\p{L}+?)\s+(?:comes?|is|are|has|have|looks?|smells?|turns?)\b/iu;
+
+/** What a condition names is what its action speaks of, where it was made and lies somewhere. */
+function speakOf(state: State, condition: string): void {
+  const named = WHEN_MADE.exec(condition)?.[1];
+  const meant = named && mentionsIn(named, state.names, state.used).length === 0 ? ofNoun(state, named) : [];
+  const at = state.placed.get(meant[0] ?? -1);
+  if (!at || meant.every((i) => state.objectUses.includes(i))) return;
+  focusOn(state, meant, null);
+  state.container = at;
+}
 
 const OVER_IT = /^(?:pour|spoon|ladle|tip|scatter|drizzle)$/;
 

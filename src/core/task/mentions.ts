@@ -235,6 +235,19 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
           });
       continue;
     }
+    // "tip in the peppers", red and yellow, once both were cut: both
+    const same = open.length === 0 && size === 1 && isPlural(text, list[i]!) ? sameFood(best, names) : [];
+    if (same.length > 1) {
+      for (const ingredient of same)
+        if (!found.some((f) => f.ingredient === ingredient))
+          found.push({
+            ingredient,
+            at: list[i]!.at,
+            end: list[i]!.end,
+            ...amountBefore(text, list[i]!.at, names.ingredients[ingredient]!),
+          });
+      continue;
+    }
     const chosen = best.find((n) => !used.has(n.ingredient) && !found.some((f) => f.ingredient === n.ingredient)) ?? best[0]!;
     const at = list[i]!.at;
     const end = list[i + size - 1]!.end;
@@ -243,6 +256,13 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     i += size - 1;
   }
   return found;
+}
+
+/** The ingredients behind names, where they are one food of several kinds. */
+function sameFood(best: readonly Name[], { ingredients }: Names): number[] {
+  const all = [...new Set(best.map((n) => n.ingredient))];
+  const food = (i: number) => findFood(ingredients[i]!.item)?.id;
+  return food(all[0]!) !== undefined && all.every((i) => food(i) === food(all[0]!)) ? all : [];
 }
 
 /** Whether the word of a token is a plural in the text: its singular is shorter. */

@@ -72,6 +72,9 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   // "divide between two pots", of a dish that is called after its pots
   if (act === 'serve' && /^(?:between|among|into)\b/i.test(rest) && findTools(state.recipe.title.split(' ').at(-1)!).length > 0)
     return `${hole('thing', spokenOf(state))} ${rest}`;
+  // "break up the sponges and divide between 6 cups"
+  if (id === 'share-out' && !c.first && !objectPhrase(rest) && state.objectUses.length > 0 && state.cooked.size === 0)
+    return `${hole('thing', spokenOf(state))} ${rest}`;
   if (act === 'serve' && !objectPhrase(rest))
     return `${isDishItself(state, rest) ? hole('spoken', spokenOf(state)) : `the ${shortTitle(state.recipe.title)}`} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
@@ -205,7 +208,9 @@ export function filledThing(state: State, c: Located, to: string): string | null
 
 /** "Stir the milk into the bowl to give a soft batter": where it goes stands before what for and how. */
 const withGoal = (said: string, goal: string) => {
-  const at = /\s(?:to (?:give|make|form|get|loosen|combine)|with|until|so that|using|if)\b/i.exec(said)?.index ?? said.length;
+  const at =
+    /\s(?:to (?:give|make|form|get|loosen|combine)|with|until|so that|using|if)\b|,\s(?:saving|keeping|reserving|leaving)\b/i.exec(said)
+      ?.index ?? said.length;
   return `${said.slice(0, at)} ${goal}${said.slice(at)}`;
 };
 
@@ -238,7 +243,7 @@ const withVessel = (state: State, rest: string) =>
 function heatWords(c: Located, said: string): string {
   const rest = said.replace(/^(?:it|them)\s+(?:right\s+)?/i, '');
   if (/\b(?:oven|grill|microwave|kettle|cooker|fryer|blender|mixer|hob|stove|ring|burner|gas|the heat|flame)\b/i.test(rest)) return rest;
-  if (/\bheat\b/i.test(rest)) return rest.replace(/(?<!\b(?:the|low|medium|high|gentle)\s+)\bheat\b/i, 'the heat');
+  if (/\bheat\b/i.test(rest)) return rest.replace(/(?<!\b(?:the|low|lowest|highest|medium|high|gentle)\s+)\bheat\b/i, 'the heat');
   return /^(?:off|down|up)\b/i.test(rest) ? rest.replace(/^(off|down|up)\b/i, '$1 the heat') : `the heat ${rest}`;
 }
 

@@ -122,6 +122,16 @@ const BY_TECHNIQUE = table<Rule[]>({
         !here.mentions.some((m) => ['pasta', 'noodle'].includes(foodOf(here, m.ingredient)?.category ?? '')),
       then: 'bake',
     },
+    // "cook on high for 4 minutes", of a dish in a recipe for the microwave
+    {
+      when: (here) =>
+        here.state.hob === null &&
+        !isPan(vesselOf(here)) &&
+        vesselOf(here) !== 'slow-cooker' &&
+        /\bon (?:high|full|low|medium)(?: power)?\b(?! heat)/i.test(here.rest) &&
+        /microwav/i.test(`${here.state.recipe.title} ${here.state.recipe.instructions.join(' ')}`),
+      then: 'microwave',
+    },
     // "cook on high" in a bowl is no hob
     {
       when: (here) =>
@@ -252,6 +262,11 @@ const WITH_LIQUID = /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|li
 export const isOverWater = (rest: string) =>
   /\bover\s+(?:(?:an?|the)\s+(?:sauce)?pan\s+of\b.*\bwater\b|(?:gently |barely )?(?:simmering|boiling|hot)\s+water\b)/i.test(rest);
 
+const TO_TABLE: Rule = {
+  when: ({ rest }) => /^(?:everything|it all|them|it)\b.*\b(?:on|in the (?:middle|centre|center) of|to) the table\b/i.test(rest),
+  then: 'serve',
+};
+
 const OVER_WATER: Rule = { when: ({ rest }) => isOverWater(rest), then: 'simmer' };
 
 // "Put paper liners in the muffin tin"
@@ -276,9 +291,10 @@ const BY_VERB = table<Rule[]>({
     LINERS,
     { when: ({ about, rest }) => about.has('lid') && !/\bwith (?:a|its) lid\b/i.test(rest), then: 'cover' },
     OVER_WATER,
+    TO_TABLE,
     { when: isPanOverHeat, then: 'heat-pan' },
   ],
-  place: [LINERS, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
+  place: [LINERS, TO_TABLE, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   peel: [{ when: ({ rest }) => /\b(?:cling ?film|film|paper|parchment|foil|lining|wrap)\b/i.test(rest), then: 'peel-by-hand' }],
   set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   // "stand the apples in a dish": they are put there

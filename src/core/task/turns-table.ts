@@ -62,7 +62,7 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   // "pour over the sauce", where the sauce is what is poured
   [
     'over the',
-    /\b(pour|spoon|drizzle|ladle)\s+over\s+(the\s+(?:\p{L}+\s+)?(?:sauce|dressing|tea|coffee|water|hot chocolate|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|(?:egg|milk|cream)\s+mixture|melted butter))(?=\s*[.,;]|\s+and\b|$)/giu,
+    /\b(pour|spoon|drizzle|ladle)\s+over\s+(the\s+(?:\p{L}+\s+)?(?:sauce|dressing|tea|coffee|water|hot chocolate|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|drizzle|icing|topping|jelly|glaze|melted chocolate|(?:egg|milk|cream)\s+mixture|melted butter))(?=\s*[.,;]|\s+and\b|$)/giu,
     '$1 $2 over',
   ],
   // "divide the rice between bowls and spoon over the curry": the curry goes over the rice
@@ -111,6 +111,11 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     'add',
   ],
   [
+    'let',
+    /\b(?:let|allow)\s+(?:everyone|everybody|people|each (?:person|learner|child))\s+(?:to\s+)?(spread|fill|top|roll|put|take|spoon|cut|scatter|decorate|dip)\b/gi,
+    '$1',
+  ],
+  [
     'when|once',
     /(^|[.!?;]\s+)((?:when|once) [^,.;]{4,40}?\b(?:ready|cooked|soft|hot|done|cool|cold|golden|boiling)) (?=(?:cook|add|put|take|drain|stir|pour|turn|remove|serve|cut|mix|tip|spoon|peel|lift)\b)/gi,
     '$1$2, ',
@@ -135,6 +140,13 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     '$1 them $3, $2',
   ],
   ['mixture|batter|dough', /\b(divide|pour|spoon|press|spread|transfer|roll|shape|form|knead) (?=(?:mixture|batter|dough)\b)/gi, '$1 the '],
+  // "put on tray", "brush tops with milk"
+  [
+    ' on | in | into | onto ',
+    /\b(put|place|lay|arrange|set|pour|tip|spoon|spread|lift)((?:\s+(?:it|them|the\s+\p{L}+))?\s+(?:on|onto|in|into))\s+(?=(?:tray|bowl|pan|tin|dish|pot|jug|plate|rack|oven|fridge|freezer|microwave|blender)\b(?!\s+(?:of|gloves?|mitts?)\b))/giu,
+    '$1$2 the ',
+  ],
+  ['top', /\b(brush|level|smooth|sprinkle|dust)\s+(?=tops?\b)/gi, '$1 the '],
   ['over top|over edge', /\bover (?=(?:tops|edges)\b)/gi, 'over the '],
   ['stir all the time', /\bstir all the time\b/gi, 'stir constantly'],
   ['drain ', /\bdrain (?=(?:fat|grease|water|liquid|juices?|oil)\b)/gi, 'drain the '],
@@ -144,6 +156,25 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     'each ',
     /\b(cut|wrap|slice|divide|fold|thread|halve|quarter|flatten|dip|coat|brush) each(?=\s+(?:in|into|with|on|onto|up|out)\b)/gi,
     '$1 each one',
+  ],
+  ['stir fry|stir frying', /\bstir fry(?=\b|ing\b)/gi, 'stir-fry'],
+  // "cut the courgette into slices and the onion into wedges"
+  [
+    'into',
+    /\b(cut|slice|chop)\s+(the\s+[^.;,]{2,30}?\s+(?:in)?to\s+[^.;,]{3,30}?)\s*(?:,|,?\s+and)\s+(the\s+[^.;,]{2,30}?\s+(?:in)?to\s+(?!the\b)[^.;,]{3,30}?)(?=\s*[.,;]|\s+and\b|$)/gi,
+    '$1 $2. $1 $3',
+  ],
+  // "half cover with a lid"
+  [
+    'cover',
+    /(?:,?\s+(?:and\s+)?)?\b(?:half|partly|partially|part)[- ]?cover\b(\s+(?:it|the\s+\p{L}+))?(?:\s+with\s+(?:a|the|its)\s+lid)?/giu,
+    '. Cover$1 with the lid, leaving a gap. Then',
+  ],
+  // "spoon or pipe onto the custard": the first will do
+  [
+    ' or ',
+    /\b(spoon|pour|spread|scoop|mix|stir|shake|toss|fold|crush|whisk|beat|roll|pat|cut|tear|fry|bake|grill|boil|steam|pipe|drizzle|sprinkle|scatter|blend|mash)\s+or\s+(?:pipe|spoon|spread|pour|whizz|blend|mix|stir|shake|toss|fold|crush|whisk|beat|roll|pat|press|cut|tear|grill|fry|bake|microwave|steam|boil|drizzle|sprinkle|scatter|squash|bash|snip|slice)(?=\s+(?:it|them|the|an?|in|into|on|onto|over|with|together|up|until|out|some|each)\b)/gi,
+    '$1',
   ],
   ['air fry', /\bair fry(?=\b|ing\b)/gi, 'air-fry'],
   ['enough', /\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
@@ -198,7 +229,7 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   // what is said of a thing in passing
   [' be', /,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],
   ['oven', /(^|[.!?;]\s+)oven:?\s+(?:on\s+)?(?:(?:at|to)\s+)?(?=\d)/gi, '$1heat the oven to '],
-  ['get the', /^get the (oven|grill)\b(?:\s+nice and)?\s+hot\b/i, 'heat the $1'],
+  ['get ', /^get (?:the|your) (oven|grill)\b(?:\s+nice and)?\s+hot\b/i, 'heat the $1'],
   ['fill', /\bhalf[- ]fill\s+([^.;,]{3,40}?)\s+with\b/gi, 'fill $1 half full with'],
   ['fill', /\bhalf[- ]fill\b/gi, 'fill'],
   ['till', /\btill\b/gi, 'until'],

@@ -41,7 +41,12 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
   if (act === 'serve')
-    return own ?? eachOwn(state, c, goal) ?? (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container);
+    return (
+      own ??
+      eachOwn(state, c, goal) ??
+      sharedInto(state, c) ??
+      (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container)
+    );
   // the jar is what the recipe calls "the pots"
   if (act === 'uncover') return coveredWith(state, c) ?? own ?? lies ?? state.container;
   if (act === 'place-out') return shutAway(state, c, own ?? lies) ?? own ?? lies ?? state.container;
@@ -68,6 +73,10 @@ function eachOwn(state: State, c: Located, goal: Phrase | null): string | null {
   const vessel = goal ? goalOf(state, c, goal).vessel : null;
   return vessel !== null && goal!.mentions.length === 0 && hasMark(vessel, 'each') ? vessel : null;
 }
+
+/** "Divide between 6 cups. Share out the raspberries": into the same. */
+const sharedInto = (state: State, c: Located): string | null =>
+  c.technique?.id === 'share-out' ? (state.steps.findLast((s) => s.technique === 'share-out')?.into ?? null) : null;
 
 /** The one vessel that is shut away, where the one that is named is not. */
 function shutAway(state: State, c: Located, named: string | null): string | null {

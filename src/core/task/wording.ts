@@ -32,11 +32,14 @@ export function fanMarks(heat: { celsius: number }): string {
 export function theOf(state: State, mention: Mention): string {
   const one = state.recipe.ingredients[mention.ingredient]!;
   if (one.preparation.includes('juiced')) return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} juice`;
+  if (one.preparation.includes('zested') && !/\bzest\b/i.test(one.item)) return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} zest`;
   if (isJuice(state, mention.ingredient)) return `the ${nameOf(one)} juice`;
   if (mention.but === '') return `most of the ${nameOf(one)}`;
   if (mention.but) return `all but ${mention.but} of the ${nameOf(one)}`;
   if (mention.part === 'rest') return `the rest of the ${nameOf(one)}`;
-  if (mention.part === 'some' && mention.quantity === null) return `a little ${nameOf(one)}`;
+  // "some chicken": a part of what comes in pieces
+  if (mention.part === 'some' && mention.quantity === null)
+    return findFood(one.item)?.form === 'whole' ? `some of the ${nameOf(one)}` : `a little ${nameOf(one)}`;
   // of sixteen prawns, two go into each roll
   if (mention.part === 'some' && mention.unit === null && one.unit === null && mention.quantity !== one.min)
     return `${showQuantity(mention.quantity!)} of the ${nameOf(one)}`;

@@ -172,7 +172,7 @@ export const GRAINS: Food[] = [
   biscuit('cracker|cream cracker|saltine'),
   biscuit('rice cracker|rice cake', { allergens: [], often: ['soy', 'sesame'] }),
   biscuit('breadstick|pretzel'),
-  biscuit('sponge finger|ladyfinger|sponge cake', { allergens: [...WHEAT, 'egg'], why: 'is baked with wheat flour and egg' }),
+  biscuit('sponge finger|ladyfinger|sponge cake|trifle sponge', { allergens: [...WHEAT, 'egg'], why: 'is baked with wheat flour and egg' }),
   biscuit('meringue', { allergens: ['egg'], why: 'is whipped egg white and sugar' }),
   biscuit('ice cream cone|wafer'),
   cereal('cereal|breakfast cereal|wheat biscuit|wheat flake', { allergens: wheat }),
