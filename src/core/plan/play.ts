@@ -191,16 +191,30 @@ function isWanted(world: World, rest: readonly Played[], under: string, cooks: b
 }
 
 /** Acts that cook on, or look whether it is done. */
-const isJudgedLater = (rest: readonly Played[]) =>
-  rest.some((step) => {
+const isJudgedLater = (rest: readonly Played[], vessel: string | null = null, foods: readonly number[] = []): boolean => {
+  // where these foods are, and go to
+  const places = new Set(vessel === null ? [] : [vessel]);
+  return rest.some((step) => {
     const { act, traits } = worksIn(step);
-    return traits.has('tests') || (traits.has('cooks') && (act === 'heat' || act === 'oven' || act === 'microwave'));
+    const to = vesselOf(step);
+    const isTheirs =
+      places.size === 0 ||
+      step.tools.some((id) => places.has(id)) ||
+      (to !== null && places.has(to)) ||
+      step.uses.some(({ ingredient }) => ingredient !== null && foods.includes(ingredient)) ||
+      (step.about?.some((i) => foods.includes(i)) ?? false);
+    if (isTheirs && places.size > 0 && to !== null && MOVES.has(act)) places.add(to);
+    if (step.from && places.has(step.from) && to !== null) places.add(to);
+    return isTheirs && (traits.has('tests') || (traits.has('cooks') && (act === 'heat' || act === 'oven' || act === 'microwave')));
   });
+};
+
+const MOVES = new Set<Act>(['put', 'join', 'lift', 'dip', 'shape']);
 
 /** What came out of its last heat is looked at inside at once, while it can still go back. */
 function checkAfterOven(world: World, step: Played, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
   const vessel = worksIn(step).act === 'oven-out' ? vesselOf(step) : null;
-  return vessel && !isJudgedLater(rest) ? check(world, vessel, rest, line, calls) : [];
+  return vessel && !isJudgedLater(rest, vessel, uncheckedIn(contents(world, vessel))) ? check(world, vessel, rest, line, calls) : [];
 }
 
 function check(world: World, vessel: string, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
@@ -216,6 +230,6 @@ function check(world: World, vessel: string, rest: readonly Played[], line: numb
 function ringOffAfter(world: World, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
   if (world.ring === null || isWanted(world, rest, world.ring.under, world.ring.cooks)) return [];
   const under = world.ring.under;
-  const checks = isJudgedLater(rest) ? [] : check(world, under, rest, line, calls);
+  const checks = isJudgedLater(rest, under, uncheckedIn(contents(world, under))) ? [] : check(world, under, rest, line, calls);
   return [...checks, { lack: { fact: 'ring-off', vessel: under }, steps: doIt(world, ringOff(under, calls, line), calls, rest, 1) }];
 }

@@ -101,6 +101,12 @@ export function instructionScore(line: string): number {
   // "pinch of salt", "squeeze of lime": an amount, no action
   if (/^(?:pinch|dash|handful|drizzle|splash|knob|dot|squeeze|sprinkle|spoon|scoop|slice|cube|dollop|glug)(?:es|s|ful)?\s+of\b/i.test(text))
     return 0;
+  if (
+    /^(?:pinch|dash|handful|splash|knob|glug|sprig|bunch|drizzle)\s+(?!the\b|it\b|them\b|together\b|off\b|out\b)/i.test(text) &&
+    !/[.!]$/.test(text) &&
+    findFood(text.replace(/^\S+\s+/, ''))
+  )
+    return 0;
   const words = text.split(/\s+/).length;
   if (/^oven\s+(?:on|to|at)\b/i.test(text)) return 3;
   // "ADULT: cut the chicken"

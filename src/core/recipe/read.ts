@@ -300,7 +300,7 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
 }
 
 const EXTRAS =
-  /^(?:optional\s+)?(?:toppings?|garnish(?:es)?|extras?|to (?:serve|garnish|top)|for serving)(?:\s*\(?optional\)?)?\s*:\s+(\S.*)$/i;
+  /^(?:optional\s+)?(?:toppings?|garnish(?:es)?|extras?|to (?:serve|garnish|top|decorate|finish)|for serving)(?:\s*\(?optional\)?)?\s*:\s+(\S.*)$/i;
 
 /** "2 eggs · 100 g flour · 300 ml milk", and "Icing: 1 cup icing sugar, 1 tbsp lemon juice": several things on one line, with their group or without. */
 function listPlaced(draft: Draft, text: string, line: number, raw: string): boolean {

@@ -25,6 +25,8 @@ import { nameOf } from './ready';
 import { inside, sync } from './push';
 import { focusOn } from './step-of-clause';
 import { isContainer, type Located, type State } from './state';
+import { toolById } from '../technique/tools';
+import { minutesOfText } from '../amount/minutes';
 import { toolCall, toolCalls } from './tool-names';
 import { isHeld, isPan } from './vessels';
 
@@ -173,23 +175,6 @@ function peelApart(state: State, c: Located): Located[] {
 
 /** Takes one action: by its kind into the frame that fits. */
 function takeClause(state: State, said: Located): void {
-    console.log(
-      '##',
-      said.verb,
-      '|',
-      said.rest,
-      '|',
-      said.technique?.id,
-      said.mentions.map((m) => m.ingredient + m.part).join(),
-      'obj',
-      state.objectUses.join(),
-      state.object,
-      'in',
-      state.container,
-      'spk',
-      state.vesselSpoken,
-      said.first ? 'first' : '',
-    );
   if (!said.verb || isAside(said)) return takeUnknown(state, said);
   if (state.line !== said.line) state.lineObjects = [];
   state.line = said.line;
@@ -205,6 +190,22 @@ function takeClause(state: State, said: Located): void {
   }
   if (isDoneAlready(state, c, works.act)) return;
   if (isKept(state, c)) return keepLast(state, `keep ${c.rest}`);
+  // "leave a gap between them"
+  if (
+    c.verb === 'leave' &&
+    state.steps.length > 0 &&
+    /^(?:a|an|some|plenty of|enough)\s+(?:\p{L}+\s+)?(?:gaps?|space|room)\b/iu.test(c.rest)
+  )
+    return keepLast(state, `leave ${c.rest}`);
+  // "put the tray in the oven. Set the timer for 15 minutes": so long it bakes
+  if (c.technique?.id === 'set-timer' && state.bakesOn && minutesOfText(c.rest) !== null)
+    return bake(state, {
+      ...c,
+      verb: 'bake',
+      rest: c.rest.replace(/^.*?(?=\b(?:for|to)\b)/i, '').replace(/^to\b/i, 'for'),
+      technique: techniqueById('bake')!,
+    });
+  if (isMovedAside(state, c)) return;
   if (isExcess(state, c)) return keepLast(state, `${c.verb} ${c.rest}`);
   const lid = uncovers(state, c, works.act);
   if (lid) return work(state, { ...c, technique: techniqueById('uncover')! });
@@ -296,6 +297,20 @@ function takesAllCut(state: State, c: Located): void {
   const loose = state.lineObjects.every((i) => !state.placed.has(i) && lotsOf(state.world, i).some((lot) => lot.forms.size > 0));
   if (loose && state.objectUses.some((i) => state.lineObjects.includes(i))) state.objectUses = [...state.lineObjects];
 }
+
+/** "Remove to a bowl and set aside": it stands there. */
+const isMovedAside = (state: State, c: Located) => {
+  const last = state.steps.at(-1);
+  return (
+    c.technique?.id === 'reserve' &&
+    !c.first &&
+    /^(?:(?:it|them)\s+)?(?:aside|to one side)$/i.test(c.rest.trim()) &&
+    ['lift', 'put'].includes(worksOf(last?.technique).act) &&
+    last?.sourceLine === c.line &&
+    (toolById(last?.into ?? '')?.kind === 'container' || last?.into === 'plate') &&
+    c.until === null
+  );
+};
 
 const ON_HEAT =
   /^(?:it\s+)?(?:back\s+)?(?:on|onto|over|to)\s+(?:an?\s+|the\s+)?(?:(?:very\s+)?(?:low|gentle|medium|moderate|high)\s+)?(?:heat|hob|stove|ring)\b/i;

@@ -34,7 +34,7 @@ export type Clause = {
 };
 
 const OPENER =
-  /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|straight ?away|at once|(?:the )?(?:next day|night before|day before|evening before))\b[\s,:]*)+/i;
+  /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|at the same time|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|straight ?away|at once|(?:the )?(?:next day|night before|day before|evening before))\b[\s,:]*)+/i;
 const CONDITION =
   /^(?:while|when|once|as soon as|after|before|if|as|during|(?:about )?(?:half an hour|an hour|(?:\d+|\p{L}+) (?:minutes?|mins?|hours?)) before)\b/iu;
 const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top of)\b/i;
@@ -137,7 +137,7 @@ function clausesOfSentence(sentence: string): Clause[] {
   for (let round = 0; round < 4; round++) {
     const opener = OPENER.exec(rest);
     if (opener && opener[0].length < rest.length) {
-      meanwhile ||= /mean(?:while|time)/i.test(opener[0]);
+      meanwhile ||= /mean(?:while|time)|same time/i.test(opener[0]);
       rest = rest.slice(opener[0].length);
       continue;
     }
@@ -166,7 +166,7 @@ function clausesOfSentence(sentence: string): Clause[] {
   }
   // a place said first holds for all actions of the sentence
   for (const [i, clause] of clauses.entries())
-    clause.lead = lead && !/^(?:to|for)\b/i.test(lead) && (i === 0 || !/^working\b/i.test(lead)) ? lead : null;
+    clause.lead = lead && !/^(?:to|for)\b/i.test(lead) && (i === 0 || !/^(?:working|using|with)\b/i.test(lead)) ? lead : null;
   return clauses;
 }
 

@@ -170,7 +170,13 @@ function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: st
   if (insertion && held !== null) return held;
   const machine = /^(?:whip|whisk|beat)$/.test(c.verb ?? '') || c.technique?.id === 'whip';
   const anew =
-    said.fresh.length > 0 && said.there.length === 0 && c.first && (said.fresh.length > 1 || machine || id === 'mash') && WORKS_IN.has(id);
+    said.fresh.length > 0 &&
+    said.there.length === 0 &&
+    c.first &&
+    (said.fresh.length > 1 || machine || id === 'mash') &&
+    WORKS_IN.has(id) &&
+    // some of the beans that are in the pan
+    !said.fresh.every((m) => m.part === 'some' && state.placed.get(m.ingredient) === held);
   // what was cracked into a cup is beaten there
   const own = placeOf(
     state,

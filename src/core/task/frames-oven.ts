@@ -159,7 +159,7 @@ export function bake(state: State, c: Located): void {
     name: 'bake',
     hazards: ['hot'],
     thing: name,
-    minutes: { active: 0.2, waiting: time ?? 20 },
+    minutes: { active: 0.2, waiting: time ?? (grill ? 3 : 20) },
     cues: cuesOf(c, 'bake'),
   });
   state.inOven = dish;
@@ -216,12 +216,18 @@ export function microwave(state: State, c: Located): void {
         ? state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf)
         : [];
   const held = own ?? at ?? state.container;
+  // a dish that was got ready is for the oven
+  const isReady = held !== null && held === state.prepared && own === null && at === null && loose.length > 0;
   const isMetal = held !== null && toolById(held)?.kind === 'cookware' && held !== 'baking-dish';
   // wraps are not warmed in the bowl that the beans are in
   const isOthers =
-    held !== null && own === null && at === null && loose.length > 0 && !inside(state, held).every((i) => state.objectUses.includes(i));
+    held !== null &&
+    own === null &&
+    at === null &&
+    loose.length > 0 &&
+    !inside(state, held).every((i) => loose.some((m) => m.ingredient === i));
   const plate = loose.length > 0 && isHeld(state, 'plate') ? 'serving-dish' : 'plate';
-  const vessel = held === null || held === 'board' || isMetal || isOthers || !isContainer(held) ? plate : held;
+  const vessel = held === null || held === 'board' || isMetal || isReady || isOthers || !isContainer(held) ? plate : held;
   for (const m of loose) {
     makeReady(state, m, c, false);
     layOn(state, c, m, vessel);

@@ -87,7 +87,9 @@ export function put(state: State, c: Located): void {
     (nothingSaid || frame.goal?.vessel === null ? overWhat(state, c, frame) : null) ??
     goal.vessel ??
     overWhat(state, c, frame) ??
-    (/^out\b/i.test(c.rest) && /^(?:tip|turn|empty|scrape|roll)$/.test(c.verb ?? '') && !withFrame ? 'board' : null) ??
+    (/^(?:(?:it|them|the \p{L}+) )?out\b(?! of\b)/iu.test(c.rest) && /^(?:tip|turn|empty|scrape|roll)$/.test(c.verb ?? '') && !withFrame
+      ? 'board'
+      : null) ??
     // what is filled lies before the learner
     (withFrame && c.technique?.id === 'stuff' && object.there.length === 0 && object.fresh.length > 0 ? 'board' : null) ??
     onLoose(state, frame, goal.lots, theme) ??
@@ -232,6 +234,10 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
         from: 'colander',
       }),
     );
+  // "pasta first, then sweetcorn": in the order in which they are named
+  const place = (i: number) => c.mentions.find((m) => m.ingredient === i && m.end > m.at)?.at ?? Infinity;
+  const firstOf = (all: readonly number[]) => Math.min(...all.map(place));
+  const goesFirst = away.length > 0 && fresh.length > 0 && firstOf(away) < firstOf(fresh.map((m) => m.ingredient));
   for (const m of fresh)
     cards.push(() =>
       saidOf(state, c, to, {
@@ -263,6 +269,7 @@ function putThings(state: State, c: Located, { theme, to, frame, withFrame, whol
       }),
     );
   }
+  if (goesFirst) cards.unshift(cards.pop()!);
   for (const card of cards) card();
   for (const name of unlistedIn(state, c, frame))
     saidOf(state, c, to, {

@@ -71,6 +71,8 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       // another member of the same row is another food: "noodle" finds udon, but "cod" is not the salmon of this recipe
       const short = (w: string) => w.length >= 4 && own.some((o) => o.startsWith(w));
       if (words.some((w) => own.includes(w) || short(w)) || name === food!.names[0]) add(words, i);
+      // "the corn" of frozen sweetcorn
+      if (words[0] === 'frozen' && own.includes('frozen')) add(words.slice(1), i, true);
     }
     for (const word of GENERIC.get(food?.category ?? '') ?? []) add([word], i);
     // "the pepper" of a scotch bonnet, where nothing else goes by that name
@@ -301,7 +303,9 @@ function amountBefore(
   if (but) return { quantity: null, unit: null, part: 'all', but: but[1]! };
   if (/\bmost of\s+(?:the\s+|your\s+)?(?:\p{L}+\s+)?$/iu.test(before)) return { quantity: null, unit: null, part: 'all', but: '' };
   const portion =
-    /\b(half|(?:a|one)[ -](?:third|quarter)|two[ -]thirds|three[ -]quarters)\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?$/iu.exec(before);
+    /\b(half|(?:a|one)[ -](?:third|quarter)|two[ -]thirds|three[ -]quarters)\s+(?:of\s+)?(?:the\s+|your\s+)?(?!each\b|every\b|both\b)(?:\p{L}+\s+)?$/iu.exec(
+      before,
+    );
   if (portion && one.min) {
     const share = { half: '1/2', third: '1/3', quarter: '1/4', thirds: '2/3', quarters: '3/4' }[
       portion[1]!.toLowerCase().split(/[ -]/).at(-1)!

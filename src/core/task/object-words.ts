@@ -160,6 +160,9 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   // "brush over the flatbreads": what was spoken of is brushed over them
   if (/^over\s+the\b/i.test(rest) && act === 'put' && named.length === 0) return withPronoun(state, `${thing} ${rest}`);
   const phrase = isPlaceFirst(rest, act) ? null : objectPhrase(rest);
+  // "put half in each jar"
+  if (act === 'put' && /^half (?=in|into|on|onto|over|to|between)/i.test(rest))
+    return rest.replace(/^half/i, `half of ${hole('spoken', null)}`);
   const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
   if (phrase && !pronoun) {
     const part = PART_NOUN.test(phrase) && c.mentions.length === 0 && state.objectUses.length > 0 && !/\b(?:of|from|off)\b/i.test(rest);

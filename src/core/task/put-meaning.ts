@@ -32,6 +32,9 @@ export function overWhat(state: State, c: Located, frame: Frame): string | null 
   const isOnTop = /^(?:(?:it|this|them)\s+)?(?:evenly\s+)?on top$/i.test(said) && isMadeBeside(state);
   const isIn = /^(?:(?:it|this|that|them|everything)\s+)?in(?:\s+too|\s+as well)?$/i.test(said) && isMadeBeside(state);
   if (!isOver && !isOnTop && !isIn) return null;
+  // herbs that were torn just now go over what is in hand
+  const isLoose = state.objectUses.length > 0 && state.objectUses.every((i) => !state.placed.has(i));
+  if (isOver && isLoose && state.container !== null && state.container !== 'board' && isHeld(state, state.container)) return null;
   if (isIn) return inUse(state).find((v) => v !== state.container && v !== 'board' && !hasMark(v, 'aside')) ?? null;
   const isBase = (v: string) => v !== 'board' || contents(state.world, v).some((lot) => isShaped(lot) || lot.joined);
   return inUse(state).find((v) => v !== state.container && isBase(v)) ?? null;

@@ -385,7 +385,7 @@ describe('what is cooked on, and what is meant', () => {
       '200 g flour\n100 ml milk',
       'Mix the flour and most of the milk to a dough. Stamp out rounds. Sit them on a tray, brush tops with the milk.',
     ).map((s) => s.text);
-    expect(texts.slice(-2)).toEqual(['Sit the rounds on a tray.', 'Brush tops with the milk.']);
+    expect(texts.slice(-2)).toEqual(['Sit the rounds on a tray.', 'Brush the tops with the milk.']);
   });
   test('what is spread over the top goes over what stands beside, and that is chilled', () => {
     const steps = said(

@@ -283,12 +283,20 @@ const BY_VERB = table<Rule[]>({
   squeeze: [
     { when: ({ rest }) => /^to open\b/i.test(rest), then: 'pull-apart' },
     { when: ({ rest }) => /^(?:(?:it|them|the \p{L}+)\s+)?open\b/iu.test(rest), then: 'squeeze-open' },
-    { when: ({ rest }) => /\b(?:liquid|water|moisture)\b/i.test(rest), then: 'squeeze-out' },
+    {
+      when: ({ rest, about }) => /\b(?:liquid|water|moisture)\b|^out\b.*\bjuices?\b/i.test(rest) && !about.has('citrus'),
+      then: 'squeeze-out',
+    },
     { when: ({ rest }) => /\bout of (?:its|their|the) skins?\b/i.test(rest), then: 'lift-out' },
     { when: ({ rest, about }) => /^out\b/i.test(rest) && !about.has('citrus') && !/juice/i.test(rest), then: 'lift-out' },
   ],
   put: [
     LINERS,
+    // of a bun
+    {
+      when: ({ about, state }) => about.has('lid') && state.container !== null && hasMark(state.container, 'flat') && isBreadThere(state),
+      then: 'layer',
+    },
     { when: ({ about, rest }) => about.has('lid') && !/\bwith (?:a|its) lid\b/i.test(rest), then: 'cover' },
     OVER_WATER,
     TO_TABLE,
@@ -337,7 +345,17 @@ const BY_VERB = table<Rule[]>({
     { when: ({ rest }) => /\b(?:holes?|slits?)\b.*\b(?:knife|skewer|fork|top|lid|pastry|each)\b/i.test(rest), then: 'prick' },
   ],
   preheat: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:\d|gas)/i.test(rest), then: 'preheat-oven' }],
-  keep: [{ when: ({ rest }) => /\b(?:in|into) the fridge\b|^(?:(?:it|them)\s+)?(?:chilled|cold|cool)\b/i.test(rest), then: 'chill' }],
+  keep: [
+    {
+      when: ({ rest, mentions, state }) =>
+        /\b(?:warm|hot)\b/i.test(rest) &&
+        /\b(?:pan|pot|saucepan|low heat|hob|stove)\b/i.test(rest) &&
+        mentions.length > 0 &&
+        !state.cooked.has(mentions[0]!.ingredient),
+      then: 'reheat',
+    },
+    { when: ({ rest }) => /\b(?:in|into) the fridge\b|^(?:(?:it|them)\s+)?(?:chilled|cold|cool)\b/i.test(rest), then: 'chill' },
+  ],
   reduce: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:an?\s+)?(?:very\s+)?(?:low|medium|simmer|gentle)\b/i.test(rest), then: 'turn-heat' }],
   scoop: [
     { when: ({ rest }) => /\bof (?:the|its) (?:cooking |pasta )?(?:water|liquid)\b/i.test(rest), then: 'reserve' },
@@ -349,6 +367,10 @@ const BY_VERB = table<Rule[]>({
   ],
   fill: [{ when: ({ rest }) => /\bwith\s+(?:[\p{L}]+\s+)?water\b/iu.test(rest), then: 'fill-pan' }],
 });
+
+/** Bread or buns lie in what is in hand. */
+const isBreadThere = (state: State) =>
+  [...state.placed].some(([i, at]) => at === state.container && findFood(state.recipe.ingredients[i]!.item)?.category === 'bread');
 
 const cameOut = (state: State) => lastOf(state, 'take-out-oven') > lastOf(state, 'bake');
 

@@ -28,7 +28,7 @@ const DO = table<string>({
 });
 
 const AFTER = new RegExp(
-  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(\\d+)\\s*(min(?:ute)?s?)\\b\\.?([.,;]\\s*)(?:and\\s+)?(?:carefully\\s+|gently\\s+)?(flip|turn|toss|shak|stirr?)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?((?:\\s+(?:with|using)\\s+(?:an?\\s+|the\\s+|some\\s+)?\\p{L}+)?)\\s+after\\s+(\\d+)\\s*min(?:ute)?s?\\b\\.?`,
+  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(\\d+)\\s*(min(?:ute)?s?|h(?:ou)?rs?)\\b\\.?([.,;]\\s*)(?:and\\s+)?(?:carefully\\s+|gently\\s+)?(flip|turn|toss|shak|stirr?)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?((?:\\s+(?:with|using)\\s+(?:an?\\s+|the\\s+|some\\s+)?\\p{L}+)?)\\s+after\\s+(?:the\\s+first\\s+|about\\s+)?(\\d+)\\s*min(?:ute)?s?\\b\\.?`,
   'iu',
 );
 
@@ -71,27 +71,31 @@ function halfway(text: string): string {
 
 /** "Roast for 35 minutes. Turn the veg after 20 minutes": the turning is in between. */
 function inBetween(text: string): string {
-  return text.replace(
-    AFTER,
-    (
-      all: string,
-      verb: string,
-      what: string,
-      time: string,
-      unit: string,
-      _stop: string,
-      how: string,
-      thing: string,
-      by: string,
-      after: string,
-    ) => {
-      const left = Number(time) - Number(after);
-      if (left <= 0) return all;
-      const object = thing.trim() ? ` ${thing.trim()}` : '';
-      const act = /^(?:turn|flip)$/i.test(how) ? `Turn${object} over` : `${DO.get(how.toLowerCase()) ?? 'Stir'}${object}`;
-      return `${verb}${what} for ${after} ${unit}. ${act}${by}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${left} ${unit} more.`;
-    },
-  );
+  return text
+    .replace(
+      AFTER,
+      (
+        all: string,
+        verb: string,
+        what: string,
+        time: string,
+        unit: string,
+        _stop: string,
+        how: string,
+        thing: string,
+        by: string,
+        after: string,
+      ) => {
+        const isHours = /^h/i.test(unit);
+        const left = Number(time) * (isHours ? 60 : 1) - Number(after);
+        if (left <= 0) return all;
+        const minutes = isHours ? 'minutes' : unit;
+        const object = thing.trim() ? ` ${thing.trim()}` : '';
+        const act = /^(?:turn|flip)$/i.test(how) ? `Turn${object} over` : `${DO.get(how.toLowerCase()) ?? 'Stir'}${object}`;
+        return `${verb}${what} for ${after} ${minutes}. ${act}${by}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${left} ${minutes} more.`;
+      },
+    )
+    .replace(/ more\.,?\s+until\b/, ' more until');
 }
 
 const TURNS = PLAIN.map(([words, from, to]) => [words.split('|'), from, to] as const);
@@ -158,6 +162,6 @@ export function plainTurns(line: string): string {
   );
   const ready = text.includes('(') ? workInBrackets(text) : text;
   const dipped = /\b(?:then|finally)\b/i.test(ready) ? dips(ready) : ready;
-  const turned = /\bafter\s+\d/i.test(dipped) ? inBetween(dipped) : dipped;
+  const turned = /\bafter\s+(?:the first\s+|about\s+)?\d/i.test(dipped) ? inBetween(dipped) : dipped;
   return /\bsides?\b|half-?\s?way|\bonce\b/i.test(turned) ? halfway(eachSide(turned)) : turned;
 }

@@ -164,6 +164,18 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     /\b(cut|slice|chop)\s+(the\s+[^.;,]{2,30}?\s+(?:in)?to\s+[^.;,]{3,30}?)\s*(?:,|,?\s+and)\s+(the\s+[^.;,]{2,30}?\s+(?:in)?to\s+(?!the\b)[^.;,]{3,30}?)(?=\s*[.,;]|\s+and\b|$)/gi,
     '$1 $2. $1 $3',
   ],
+  // "cook the rice: rinse it in a sieve ...": what stands before the colon only says what is coming
+  [
+    ': ',
+    /(^|[.!?;,]\s+)(?:cook|prepare|make|do|boil|roast|toast|dress|fry)\s+(the\s+\p{L}+(?:\s\p{L}+)?):\s+(\p{L}+)\s+(?:it|them)\b/giu,
+    '$1$3 $2',
+  ],
+  // "when cooled decorate with the icing"
+  [
+    'when|once',
+    /(^|[.!?;]\s+)((?:when|once) (?:(?:completely|fully|quite) )?(?:cooled|cold|cool|ready|done|golden|set|hot|cooked|soft|baked)) (?!enough\b|and\b|or\b|to\b)(?=\p{L})/giu,
+    '$1$2, ',
+  ],
   // "half cover with a lid"
   [
     'cover',

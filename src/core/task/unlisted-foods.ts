@@ -73,7 +73,7 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     .replace(/^\S+\s/, '')
     .replace(/\b(?:like|resembles?|looks like|size of|as thick as|until)\b.*$/i, '')
     .replace(
-      /\b(?:egg cup|egg size|pizza cutter|salt water|egg whisk|egg timer|cheese grater|coffee cup|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?|juices? (?:runs? )?clear)\b/gi,
+      /\b(?:egg cup|egg size|pizza cutter|salt water|egg whisk|egg timer|cheese grater|coffee cup|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?|juices? (?:runs? )?clear|^out (?:all )?(?:the|any) (?:juices?|water|liquid))\b/gi,
       '',
     );
   const words = tokens(plain.replace(/\bfloured\b/i, 'flour')).map((t) => t.word);
@@ -85,6 +85,8 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     const name = words.slice(i, i + size);
     i += size - 1;
     if (known.ids.has(food.id) || foodIs(food, 'unlisted')) continue;
+    // "the corn" of frozen sweetcorn
+    if (food.names.some((other) => known.ids.has(`frozen ${other}`) || known.words.has(other))) continue;
     if (foodIs(food, 'of-flour') && known.categories.has('flour')) continue;
     if (known.words.has(name.at(-1)!) || name.every((w) => known.words.has(w))) continue;
     // "seasoning each layer" does something

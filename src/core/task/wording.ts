@@ -12,6 +12,7 @@ import type { Mention } from './mentions';
 import { nameOf } from './ready';
 import { worksOf } from '../technique/works';
 import type { Located, State } from './state';
+import { isPan } from './vessels';
 import { PARTICIPLE } from './locate';
 import { hole, withObject } from './object-words';
 
@@ -74,7 +75,8 @@ export function wording(state: State, c: Located): string {
     .replace(/\s+before(?:\s+adding\s+(?:any\s+)?more)?$/i, '');
   const seen = new Set<number>();
   for (const mention of [...c.mentions].sort((a, b) => b.at - a.at)) {
-    if (mention.quantity && !isSomeOf(mention, state.recipe.ingredients[mention.ingredient]!)) rest = withoutAmount(rest, mention);
+    if (mention.quantity && !isSomeOf(mention, state.recipe.ingredients[mention.ingredient]!) && !isLadled(state, mention))
+      rest = withoutAmount(rest, mention);
     // one word may name two things: "the peppers"
     if (!seen.has(mention.at)) rest = withArticle(rest, mention, state.recipe.ingredients[mention.ingredient]!);
     seen.add(mention.at);
@@ -104,7 +106,7 @@ const TIME_BEHIND = / ?,\s*(?:for\s+)?(?:(?:about|around|another|a further)\s+)*
 const ONLY_TIME = /^(?=(?:about |another |a further |an extra )+\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:more )?(?:min|sec|hour|hr))/i;
 
 /** Why it is done, which is a cue: "to loosen it". */
-const PURPOSE = /,?\s+(?:to \p{L}+|before you \p{L}+|so (?:that )?you can \p{L}+)\s+(?:it|them)$/iu;
+const PURPOSE = /,?\s+(?:to \p{L}+|(?<!\b(?:min\p{L}*|hours?|days?) )before you \p{L}+|so (?:that )?you can \p{L}+)\s+(?:it|them)$/iu;
 
 /** "add chicken": the chicken of the list. */
 function withArticle(rest: string, mention: Mention, one: Ingredient): string {
@@ -121,6 +123,12 @@ const leadIsKnown = (c: Located) => /^(?:using|with)\b/i.test(c.lead ?? '') && c
 /** "Lay 3 sheets", of nine: counted here, since no step before has measured them. */
 const isSomeOf = (mention: Mention, one: Ingredient): boolean =>
   mention.part === 'some' && mention.quantity !== one.min && kindOfUnit(mention.unit) === 'count' && kindOfUnit(one.unit) === 'count';
+
+/** "Add 1 cup of the broth", which is kept warm in its pan: nobody measured that cup before. */
+function isLadled(state: State, { ingredient, part, quantity }: Mention): boolean {
+  const lots = lotsOf(state.world, ingredient);
+  return part === 'some' && quantity !== null && lots.length === 1 && isPan(lots[0]!.at) && !lots[0]!.portion;
+}
 
 /** "Wash 1 cup of red lentils" becomes "Wash the red lentils": the amount has its own measuring step. */
 function withoutAmount(rest: string, mention: Mention): string {
