@@ -94,6 +94,8 @@ const inOven: Law = (world, step, _lots, { act }) => {
 const lidOff: Law = (world, step, lots, { act, traits }) => {
   const opens =
     traits.has('utensil') ||
+    // a hand blender goes into the pot
+    (act === 'join' && traits.has('blade') && vesselOf(step) !== null && vesselOf(step) !== 'blender') ||
     act === 'shape' ||
     act === 'dip' ||
     act === 'drain' ||

@@ -15,7 +15,7 @@ const HEADINGS: [Section, RegExp][] = [
   ],
   [
     'method',
-    /^(?:(?:\p{L}+ ){0,3}methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|(?:to )?do|cooking|prep(?:are)?|doing it|now (?:cook|make it)|do this|(?:get|getting) ready|before you start|cook|assembl(?:e|y))$/u,
+    /^(?:(?:\p{L}+ ){0,3}methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|(?:to )?do|cooking|prep(?:are)?|doing it|step by step|now (?:cook|make it)|do this|(?:get|getting) ready|before you start|cook|assembl(?:e|y))$/u,
   ],
   [
     'notes',

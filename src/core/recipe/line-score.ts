@@ -18,7 +18,7 @@ export const stripMarks = (line: string) =>
 export const STEP_LABEL =
   /^(?:step\s*)?\(?\d{1,3}(?:st|nd|rd|th)?\s*(?:[.):]+-*\s*|-+(?!\p{L}))\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/iu;
 
-const OPENING = /^(?:meanwhile|then|next|when|once|while|after|finally|lastly|in|on|for|to|using|with)\b/i;
+const OPENING = /^(?:\p{L}+ly|meanwhile|then|next|when|once|while|after|finally|lastly|in|on|for|to|using|with)\b/iu;
 
 /** A method line without bullet, number or "Step 1:". */
 export function instructionText(line: string): string {

@@ -29,6 +29,8 @@ export function amountsInMethod(instructions: string[]): Ingredient[] {
       const number = readNumber(text, at);
       if (!number?.ok) continue;
       const after = text.slice(at + number.length, at + number.length + WINDOW).replace(/^\s+/, '');
+      // "cut in half and 4 carrots": the half is no amount
+      if (number.word && /\b(?:in|into)\s+$/i.test(text.slice(0, at))) continue;
       // "at 170 C" is no cup
       if (NOT_FOOD.test(after) || (/^[CF]\b/.test(after) && number.min.valueOf() >= 30)) continue;
       const unit = readUnit(after);

@@ -109,6 +109,15 @@ function readLines(draft: Draft, raw: string[]): void {
     // "Filling", on a line of its own over amounts
     if (draft.section !== 'method' && draft.recipe.title && PART_OF_DISH.test(stripMarks(text.trim()))) {
       const next = raw.slice(i + 1, i + 4).find((l) => l.trim());
+      // over the first lines of a method it heads those, and is no pastry to buy
+      if (
+        next &&
+        draft.recipe.ingredients.length > 0 &&
+        headsMethod(text, next) &&
+        instructionScore(next) >= 3 &&
+        ingredientScore(next) < 2
+      )
+        return note(draft, i + 1, text, 'heading');
       if (next && ingredientScore(next) >= 2) {
         draft.group = stripMarks(text.trim())
           .toLowerCase()

@@ -101,7 +101,9 @@ export function dustWith(state: State, c: Located): void {
 
 function vesselToDust(state: State, c: Located): string | null {
   const named = phrasesOf(state, c).find((p) => p.vessel !== null);
-  return named ? vesselOfPhrase(state, c, named) : null;
+  if (named) return vesselOfPhrase(state, c, named);
+  // "dust the top with icing sugar": of what stands there
+  return /^(?:the |each |all )?(?:tops?|surface|cakes?|pudding|buns?|biscuits?|loaf|traybake)\b/i.test(c.rest) ? state.container : null;
 }
 
 /** "Grease the tin", "spray the basket": with what the list has for it. */

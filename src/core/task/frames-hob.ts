@@ -30,12 +30,21 @@ export function onHob(state: State, c: Located): void {
   const medium = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal) : { fresh: [], there: [] };
   let fresh: Mention[] = [...medium.fresh, ...object.fresh, ...withs.fresh];
   const there = [...medium.there, ...object.there, ...withs.there];
-  const unsaid = fresh.length + there.length === 0 && (frame.theme === null || frame.theme.pronoun !== null);
+  // "chop the onion. Cook in the oil": the onion, in the oil
+  const inFat =
+    frame.theme === null &&
+    medium.fresh.length + medium.there.length > 0 &&
+    [...medium.fresh.map((m) => m.ingredient), ...medium.there].every((i) => isFat(state, i));
+  const unsaid = (inFat || fresh.length + there.length === 0) && (frame.theme === null || frame.theme.pronoun !== null);
   const spoken = state.objectUses;
-  if (unsaid) fresh = spoken.filter((i) => !state.placed.has(i) && !isOil(state, i)).map(wholeOf);
+  if (unsaid) fresh = [...(inFat ? medium.fresh : []), ...spoken.filter((i) => !state.placed.has(i) && !isOil(state, i)).map(wholeOf)];
   const own = panFor(state, c, id, fresh, there);
   // "steam the broccoli over a pan of water": above it, not in it
-  const pan = c.technique!.id === 'steam' && isPan(own) && isOverWater(c.rest) ? 'steamer' : own;
+  const bowl =
+    state.container !== null && toolById(state.container)?.kind === 'container' && isHeld(state, state.container) ? state.container : null;
+  // "set over a pan of simmering water": the bowl in hand stands over it
+  const over = isOverWater(c.rest) && unsaid && bowl ? bowl : own;
+  const pan = c.technique!.id === 'steam' && isPan(own) && (isOverWater(c.rest) || isSteamedAlone(state, c, fresh, own)) ? 'steamer' : over;
   if (isPan(pan) && state.beforeHeat === null) state.beforeHeat = state.steps.length;
   for (const m of fresh) makeReady(state, m, c, false);
   noteBeside(state, c, pan);
@@ -129,6 +138,14 @@ function noteBeside(state: State, c: Located, pan: string): void {
   if (held === null || held === pan || !isPan(pan) || !inside(state, held).some((i) => state.cooked.has(i) && !isFat(state, i))) return;
   state.beside = { container: held, pan, line: c.line };
 }
+
+/** "Steam the beans for 4 minutes", with no pan and no water named: above water, in a steamer. */
+const isSteamedAlone = (state: State, c: Located, fresh: readonly Mention[], pan: string) =>
+  fresh.length > 0 &&
+  c.tools.length === 0 &&
+  !isHeld(state, pan) &&
+  (state.world.vessels.get(pan)?.water ?? 'none') === 'none' &&
+  !/\bwater\b/i.test(c.rest);
 
 const AS_PACKET = /\bpack(?:et|age|aging)?\b/i;
 

@@ -12,7 +12,7 @@ import { common, focusOn } from './step-of-clause';
 import { makeReady } from './supply';
 import { isCutLoose } from './vessel-of-work';
 import { isHeld, isPan, vesselOfPhrase } from './vessels';
-import { inTool } from './tool-names';
+import { inTool, toolCall } from './tool-names';
 import { filledThing } from './object-words';
 import { sentence, theOf, wording } from './wording';
 
@@ -36,8 +36,16 @@ const isWithVerb = (c: Located) =>
   !/^(?:add|put|place|tip|set|stand|lay|arrange|return|transfer|move|serve|drop|throw)$/.test(c.verb ?? '');
 
 const SHARE =
-  /^(?:about )?(?:\d[\d ./-]*|an?|one|two|three) (?:heaped |level |rounded |good |big )*(?:tbsp|tablespoon|tsp|teaspoon|spoon|dessertspoon|ladle|scoop)(?:ful)?s?$/i;
+  /^(?:one|1|a piece|one piece|(?:an?|one|1) (?:circle|round|disc|ball|square|piece))$|^(?:about )?(?:\d[\d ./-]*|an?|one|two|three) (?:heaped |level |rounded |good |big )*(?:tbsp|tablespoon|tsp|teaspoon|spoon|dessertspoon|ladle|scoop)(?:ful)?s?$/i;
 const EACH = /\b(?:each|every|both)\b/i;
+
+/** A dish or tin that is baked in, other than a tray, with something in it. */
+const isDishFull = (state: State) =>
+  state.container !== null &&
+  state.container !== 'tray' &&
+  hasMark(state.container, 'bakes') &&
+  !isPan(state.container) &&
+  isHeld(state, state.container);
 
 /** What is named first is what is coated, though nothing was done with it yet. */
 const COATS = /^(?:rub|brush|season|coat|drizzle|sprinkle|dress|dust|glaze|spread|stuff|fill|massage)$/;
@@ -77,6 +85,14 @@ export function put(state: State, c: Located): void {
       there: [...spoken.there, ...theme.there],
     };
   }
+  // "put on a baking tray", of what was filled into its dish: the dish goes there
+  if (nothingSaid && goal.vessel === 'tray' && isDishFull(state))
+    return say(state, c, {
+      text: sentence(`${c.verb} the ${toolCall(state, state.container!)} ${c.rest}`),
+      into: state.container,
+      uses: [],
+      about: [],
+    });
   // "pat the chops dry and season": they stay where they are
   if (nothingSaid && c.technique?.id === 'season')
     return say(state, c, { text: wording(state, c), into: placeOf(state, state.objectUses), uses: [], about: state.objectUses });
@@ -146,7 +162,12 @@ export function put(state: State, c: Located): void {
     // "spread the sauce inside. Fill with": it is the bread that is filled
     focusOn(
       state,
-      /^inside$/i.test(frame.goal?.text ?? '') ? goal.lots : [...goal.lots, ...under.map((m) => m.ingredient), ...spoken],
+      /^inside$/i.test(frame.goal?.text ?? '')
+        ? goal.lots
+        : // "nestle the chicken among the vegetables. Rub them": the chicken
+          /^(?:among|around)$/.test(frame.goal?.prep ?? '') && spoken.length > 0
+          ? spoken
+          : [...goal.lots, ...under.map((m) => m.ingredient), ...spoken],
       null,
     );
   else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? beneath(state, to) : spoken, called);
@@ -194,7 +215,12 @@ function coatAlone(state: State, c: Located, theme: Things, base: readonly Menti
 function onLoose(state: State, { goal }: Frame, lots: readonly number[], theme: Things): string | null {
   // squares of paper were cut for them
   const onPaper = state.container !== null && hasMark(state.container, 'under');
-  if (goal === null || onPaper || goal.vessel !== null || !/\b(?:each|middle|cent(?:re|er)|ends?|edges?|sides?|half)\b/i.test(goal.text))
+  if (
+    goal === null ||
+    onPaper ||
+    goal.vessel !== null ||
+    !/\b(?:each|middle|cent(?:re|er)|ends?|edges?|sides?|half|halves|slices|pieces|cuts|layers)\b/i.test(goal.text)
+  )
     return null;
   const under = lots.filter((i) => !theme.there.includes(i) && !theme.fresh.some((m) => m.ingredient === i));
   return under.length > 0 && under.every((i) => !state.placed.has(i)) ? 'board' : null;

@@ -92,6 +92,12 @@ function outOfVessel(state: State, c: Located, works: Works, about: readonly num
   const from = placeOf(state, about);
   const said = phrasesOf(state, c).find((p) => p.vessel !== null)?.vessel;
   if (works.act !== 'shape' || from === null || (said && said !== 'board')) return;
+  // "wrap them in a tea towel": out of the pan first
+  if (works.traits.has('closes') && c.technique?.id === 'wrap' && isPan(from)) {
+    moveIn(state, { ...c, rest: '' }, inside(state, from), 'plate');
+    state.container = 'plate';
+    return;
+  }
   const isMachine = hasMark(from, 'holds') && toolById(from)?.hazards.includes('sharp');
   // "dust the worktop and knead the dough"
   const isFlat = works.traits.has('flat') || said === 'board' || (works.traits.has('dough') && state.vesselSpoken === 'board');

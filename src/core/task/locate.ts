@@ -75,7 +75,9 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     if (
       object &&
       joining &&
-      !['cover', 'uncover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer', 'season', 'taste'].includes(joining.id)
+      !['cover', 'uncover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer', 'season', 'taste'].includes(joining.id) &&
+      // "reheat, stir in half the cream"
+      actOfKind(kindOf(joining.id)) !== 'heat'
     )
       rest = object;
     else if (object && clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom.rest)) rest = object;
@@ -92,6 +94,9 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
       : all;
   });
   const mentions = mentionsHere(state, rest);
+  // "butter side up" lays no butter
+  for (let k = mentions.length - 1; k >= 0; k--)
+    if (/^\s+sides?\s+(?:up|down)\b/i.test(rest.slice(mentions[k]!.end))) mentions.splice(k, 1);
   // a floured board is no flour
   for (let k = mentions.length - 1; k >= 0; k--) if (/^floured\b/i.test(rest.slice(mentions[k]!.at))) mentions.splice(k, 1);
   // "butter the toast": the verb names what goes on
@@ -138,6 +143,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   if (doing && !/^adding\b/i.test(doing[1]!))
     for (let k = mentions.length - 1; k >= 0; k--)
       if (mentions[k]!.at > doing.index && state.placed.has(mentions[k]!.ingredient)) mentions.splice(k, 1);
+  if (STIRS.test(clause.verb ?? '') && !/\b(?:in|into|together|with)\b/i.test(rest)) onlyThoseThere(state, mentions);
   if (isOwnPart(state, clause, rest, mentions)) mentions.length = 0;
   takeAllOfThem(state, clause, rest, mentions);
   leaveForLater(state, clause, line, mentions, rest);
@@ -153,6 +159,11 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   const said = `${rest} ${clause.lead ?? ''}`;
   const tools = findTools(said)
     .filter((t) => !mentions.some((m) => t.at < m.end && t.at + t.length > m.at && /tin|can|dish|pot|box|carton|tub|bag/.test(t.tool.name)))
+    // "to the size of a side plate"
+    .filter(
+      (t) =>
+        !/\b(?:size|width|length|thickness|shape|big as|large as) (?:of )?(?:an?|the|your)\s+(?:\p{L}+\s+)?$/iu.test(said.slice(0, t.at)),
+    )
     .filter((t) => !/\b(?:tin|can|jar|glass|cup|mug)s?\s+of\b/i.test(said.slice(t.at, t.at + t.length + 4)))
     .map((t) => ({ id: t.tool.id, at: t.at }));
   // "in a cup" is a vessel; "a cup of" is an amount
@@ -237,6 +248,15 @@ function speakOf(state: State, condition: string): void {
   state.container = at;
 }
 
+const STIRS = /^(?:stir|toss|turn|shake|flip|roast|bake|simmer|baste)$/;
+
+/** "Stir the veg", with beans on the list that come later: what is there already. */
+function onlyThoseThere(state: State, mentions: Mention[]): void {
+  const isThere = (m: Mention) => state.placed.has(m.ingredient);
+  const inGroup = (m: Mention) => mentions.some((o) => o !== m && o.at === m.at && o.end === m.end && isThere(o));
+  for (let k = mentions.length - 1; k >= 0; k--) if (!isThere(mentions[k]!) && inGroup(mentions[k]!)) mentions.splice(k, 1);
+}
+
 const OVER_IT = /^(?:pour|spoon|ladle|tip|scatter|drizzle)$/;
 
 const ELSE = /\b(?:everything else|(?:(?:the )?rest of the|(?:the )?remaining|(?:the )?other) ingredients)\b/i;
@@ -255,6 +275,8 @@ const isOwnPart = (state: State, clause: Clause, rest: string, mentions: readonl
   mentions.length === 1 &&
   state.objectUses.length > 0 &&
   !state.objectUses.includes(mentions[0]!.ingredient) &&
+  // "cut the tops off the peppers" says of what
+  !/\b(?:off|of|from)\s+(?:the\s+|each\s+|your\s+)?(?:\p{L}+\s+)?$/iu.test(rest.slice(0, mentions[0]!.at)) &&
   /^(?:scoop|remove|discard|scrape|take|pick|pull|cut)$/.test(clause.verb ?? '') &&
   OWN_PART.test(rest);
 

@@ -13,5 +13,11 @@ export function mentionsHere(state: State, text: string): Mention[] {
     const isOthers = lot?.joined === true && [...lot.parts.keys()].some((i) => !together(m).some((other) => other.ingredient === i));
     return isOthers && together(m).some((other) => placeOf(other) !== placeOf(m));
   };
+  // "nestle the chicken among the vegetables": those that are there, and no beans that come later
+  const isPlace = (m: Mention) =>
+    /\b(?:among|amongst|around|round|between|over|under|beside)\s+(?:the\s+|your\s+)?$/i.test(text.slice(0, m.at));
+  const isThere = (m: Mention) => state.placed.has(m.ingredient);
+  const away = mentions.filter((m) => together(m).length > 1 && isPlace(m) && !isThere(m) && together(m).some(isThere));
+  if (away.length > 0) return mentions.filter((m) => !away.includes(m));
   return mentions.filter((m) => together(m).length < 2 || !isWorkedIn(m) || together(m).every(isWorkedIn));
 }

@@ -250,7 +250,9 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
           });
       continue;
     }
-    const chosen = best.find((n) => !used.has(n.ingredient) && !found.some((f) => f.ingredient === n.ingredient)) ?? best[0]!;
+    // "the chocolate mixture" is of what was used already
+    const made = MADE.has(list[i + size]?.word ?? '') ? best.find((n) => used.has(n.ingredient)) : undefined;
+    const chosen = made ?? best.find((n) => !used.has(n.ingredient) && !found.some((f) => f.ingredient === n.ingredient)) ?? best[0]!;
     const at = list[i]!.at;
     const end = list[i + size - 1]!.end;
     if (!found.some((f) => f.ingredient === chosen.ingredient))

@@ -7,6 +7,7 @@ import { findTools, hasMark, toolById } from '../technique/tools';
 import { worksOf, type Act } from '../technique/works';
 import { shortTitle } from './dish-title';
 import { isTarget } from './locate';
+import { isOverWater } from './technique-here';
 import { inside } from './push';
 import { nameOf } from './ready';
 import { handledAlone } from './things';
@@ -81,6 +82,14 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   if (act === 'coat-vessel' && vesselToCoat(state)) return rest.replace(/^(?:it|them)\b/i, vesselToCoat(state)!);
   if (act === 'water' && /^with\b/i.test(rest)) return `${hole('there', null)} ${rest}`;
   if (!NEEDS_OBJECT.has(act)) return withPronoun(state, rest);
+  // "set over a pan of simmering water": the bowl is what stands there
+  if (act === 'heat' && id !== 'steam' && isOverWater(rest) && /^over\b/i.test(rest) && state.container)
+    return `the ${toolCall(state, state.container)} ${rest}`;
+  // "pour through a sieve over the bread"
+  if (act === 'put' && /^through (?:an?|the|your)\s/i.test(rest)) return `${hole('spoken', spokenOf(state))} ${rest}`;
+  // "sift the flour and cocoa over the mixture and fold in": what came last
+  const newest = act === 'join' && /^in(?:to)?(?=$|\s+(?:until|gently|with|well)\b)/i.test(rest) ? cameLast(state, c) : [];
+  if (newest.length > 0) return `${listOf(newest)} ${rest}`;
   // "stir in the spinach and let it wilt"
   if (worksOf(id, c.technique?.like).traits.has('newest') && /^(?:it|them)\b/i.test(rest) && state.objectUses.length > 0)
     return rest.replace(/^(?:it|them)\b/i, hole('spoken', null));
@@ -100,7 +109,7 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   if (/^(?:open$|in (?:a single|one|an even|a thin) layer\b)/i.test(rest)) return `${thing} ${rest}`;
   // "stir in the paprika": into what is there already
   const into =
-    /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|circles?|one direction|same way)\b)(?!(?:with|until|batches|small|for)\b)(?=\S)/iu.exec(
+    /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|sieve|colander|strainer|funnel|muslin|circles?|one direction|same way)\b)(?!(?:with|until|batches|small|for)\b)(?=\S)/iu.exec(
       rest,
     );
   const isMeant = named.length > 0 || c.mentions.some((m) => m.end > m.at && !state.placed.has(m.ingredient));
@@ -182,6 +191,24 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   );
 }
 
+/** The things that the steps just before put on or into what lies there, of several that are spoken of. */
+function cameLast(state: State, c: Located): string[] {
+  const last: number[] = [];
+  for (const step of [...state.steps].reverse()) {
+    const [use] = step.uses ?? [];
+    if (
+      step.sourceLine !== c.line ||
+      step.into !== state.container ||
+      worksOf(step.technique).act !== 'put' ||
+      use?.ingredient === undefined ||
+      use.ingredient === null
+    )
+      break;
+    last.unshift(use.ingredient);
+  }
+  return last.length > 0 && last.length < state.objectUses.length ? last.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`) : [];
+}
+
 /** A plate, a board: things go into what lies there. */
 const isFlat = (state: State): boolean =>
   state.container !== null && toolById(state.container)?.kind === 'surface' && inside(state, state.container).length > 0;
@@ -212,8 +239,9 @@ export function filledThing(state: State, c: Located, to: string): string | null
 /** "Stir the milk into the bowl to give a soft batter": where it goes stands before what for and how. */
 const withGoal = (said: string, goal: string) => {
   const at =
-    /\s(?:to (?:give|make|form|get|loosen|combine)|with|until|so that|using|if)\b|,\s(?:saving|keeping|reserving|leaving)\b/i.exec(said)
-      ?.index ?? said.length;
+    /\s(?:to (?:give|make|form|get|loosen|combine|bring|bind)|with|until|so that|using|if)\b|,\s(?:saving|keeping|reserving|leaving)\b/i.exec(
+      said,
+    )?.index ?? said.length;
   return `${said.slice(0, at)} ${goal}${said.slice(at)}`;
 };
 

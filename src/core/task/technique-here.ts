@@ -101,7 +101,13 @@ const BY_TECHNIQUE = table<Rule[]>({
     },
   ],
   // "bring to a simmer": it does not boil
-  boil: [{ when: ({ clause, rest }) => clause.verb === 'bring' && /\bsimmer\b/i.test(rest), then: 'simmer' }],
+  boil: [
+    {
+      when: ({ clause, rest }) => clause.verb === 'bring' && !/\b(?:boil|simmer|bubbl\w*|heat|hot|temperature)\b/i.test(rest),
+      then: ({ rest }) => (/\b(?:edges?|sides?|corners?|ends?|foil|paper)\b/i.test(rest) ? 'seal' : 'mix-by-hand'),
+    },
+    { when: ({ clause, rest }) => clause.verb === 'bring' && /\bsimmer\b/i.test(rest), then: 'simmer' },
+  ],
   // "remove from the tin": off no heat
   'take-off-heat': [
     { when: ({ rest, state }) => state.hob === null && !/\b(?:heat|hob|stove|ring|burner|flame)\b/i.test(rest), then: 'lift-out' },
@@ -221,6 +227,12 @@ const BY_TECHNIQUE = table<Rule[]>({
   ],
   // batter and dough are shared into tins, not served
   'share-out': [
+    // "divide between the cases", of what is in the bowl
+    {
+      when: ({ rest, state }) =>
+        /^(?:evenly\s+)?(?:between|among|into)\b.*\b(?:cases|holes|liners|moulds|ramekins)\b/i.test(rest) && state.prepared !== null,
+      then: 'spoon',
+    },
     {
       when: ({ rest, tools }) => /\b(?:batter|dough|mixture|mix|filling)\b/i.test(rest) || tools.some((t) => hasMark(t.id, 'shared')),
       then: ({ rest }) => (/\bdough\b/i.test(rest) ? 'divide' : 'spoon'),
@@ -241,7 +253,15 @@ const BY_TECHNIQUE = table<Rule[]>({
     { when: ({ clause, rest, state }) => clause.verb === 'let' && /\bmelt\b/i.test(rest) && state.hob !== null, then: 'melt' },
     { when: ({ clause }) => /\b(?:cold|cool)\b/i.test(clause.until ?? ''), then: 'cool' },
   ],
-  cover: COVERED_BY_WATER,
+  cover: [
+    {
+      when: ({ rest, state }) =>
+        /^with (?:the )?(?:(?:other|top|remaining|second)\s+)?(?:tops?|halves|half|lids?|slices?|buns?)\b/i.test(rest) &&
+        isBreadThere(state),
+      then: 'layer',
+    },
+    ...COVERED_BY_WATER,
+  ],
   soak: COVERED_BY_WATER,
   toast: [
     { when: ({ tools }) => tools.some((t) => t.id === 'grill'), then: 'grill' },
@@ -319,6 +339,8 @@ const BY_VERB = table<Rule[]>({
   ],
   pop: [
     { when: ({ rest }) => /^(?:(?:it|them)\s+)?out\b/i.test(rest), then: 'turn-out' },
+    // the tops of peppers
+    { when: ({ rest, state }) => /\blids\b/i.test(rest) && state.container !== null && hasMark(state.container, 'bakes'), then: 'layer' },
     { when: ({ about, rest }) => about.has('lid') && /\bon\b/i.test(rest), then: 'cover' },
     { when: ({ rest }) => /\b(?:on|in|into|onto)\b/i.test(rest), then: 'add' },
   ],
@@ -327,6 +349,10 @@ const BY_VERB = table<Rule[]>({
   sit: [OVER_WATER],
   take: [
     { when: ({ about }) => about.has('corer'), then: 'core' },
+    {
+      when: ({ rest, mentions }) => mentions.length === 0 && /^(?:out\s+)?(?:the|any|their|its|all the)\s+seeds\b/i.test(rest),
+      then: 'deseed',
+    },
     { when: ({ rest, state }) => /\boff$/i.test(rest) && state.hob !== null, then: 'take-off-heat' },
   ],
   push: [{ when: ({ rest }) => /\binto the (?:holes?|middles?|cent(?:re|er)s?|hollows?)\b/i.test(rest), then: 'stuff' }],

@@ -1,6 +1,6 @@
 // What a clause speaks of: things that nothing was done with yet, things that lie somewhere, and where they go.
 import { table } from '../amount/table';
-import { lotsOf } from '../kitchen/index';
+import { lotsOf, type Lot } from '../kitchen/index';
 import { isShaped } from '../kitchen/matter';
 import { findFood, foodIs, nameWords, singular } from '../recipe/food';
 import { CUT_NOUN, SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
@@ -116,6 +116,8 @@ const isBakedOn = (id: string) => hasMark(id, 'bakes') || toolById(id)?.kind ===
 /** Nouns that say what was done: the crumbs are what was crushed. */
 const BY_WORK = table<readonly string[]>({ crumbs: ['crush', 'mash', 'blend', 'rub-in', 'grate'], mash: ['mash'] });
 
+const DOUGHS = /^(?:pastry|base|dough)$/;
+
 /** Made in a pot. */
 const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
 
@@ -158,7 +160,10 @@ export function ofNoun(state: State, said: string, asGoal = false): number[] {
   }
   // what is stirred into the soup is not the soup
   const hand = asGoal ? placeOf(state, state.objectUses) : null;
-  const named = state.world.lots.find((lot) => (lot.name === noun || lot.name?.endsWith(` ${noun}`)) && (hand === null || lot.at !== hand));
+  const isNamed = (called: string) => (lot: Lot) =>
+    (lot.name === called || lot.name?.endsWith(` ${called}`) === true) && (hand === null || lot.at !== hand);
+  // "roll out the pastry", of what was a dough; its base, once it lies in the tin
+  const named = state.world.lots.find(isNamed(noun)) ?? (DOUGHS.test(noun) ? state.world.lots.find(isNamed('dough')) : undefined);
   if (named) return [...named.parts.keys()];
   const work = BY_WORK.get(noun);
   const made = [...state.world.lots].reverse().filter((lot) => work?.some((form) => lot.forms.has(form)));
@@ -283,6 +288,8 @@ export function frameOf(state: State, c: Located): Frame {
   // "stir in the paprika", "pour over the sauce": the preposition belongs to the verb
   const isThing = (p: Phrase) => {
     if (p.vessel !== null || !/^(?:in|over|through|on|into)$/.test(p.prep ?? '') || p.from > 9) return false;
+    // "cook in the oil" cooks no oil
+    if (p.prep === 'in' && worksOf(c.technique?.id, c.technique?.like).act === 'heat') return false;
     // "swirl through the cheesecake mixture": what is in hand goes through it
     if (p.prep === 'through' && p.mentions.length === 0 && /^(?:swirl|ripple|marble)$/.test(c.verb ?? '')) return false;
     // "scatter over the rest of the crumble"

@@ -161,7 +161,7 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   // "cut the courgette into slices and the onion into wedges"
   [
     'into',
-    /\b(cut|slice|chop)\s+(the\s+[^.;,]{2,30}?\s+(?:in)?to\s+[^.;,]{3,30}?)\s*(?:,|,?\s+and)\s+(the\s+[^.;,]{2,30}?\s+(?:in)?to\s+(?!the\b)[^.;,]{3,30}?)(?=\s*[.,;]|\s+and\b|$)/gi,
+    /\b(cut|slice|chop)\s+((?:the|\d[\d./]*)\s+[^.;,]{2,30}?\s+(?:(?:in)?to\s+[^.;,]{3,30}?|in (?:half|halves|quarters|thirds)))\s*(?:,|,?\s+and)\s+((?:the|\d[\d./]*)\s+[^.;,]{2,30}?\s+(?:in)?to\s+(?!the\b)[^.;,]{3,30}?)(?=\s*[.,;]|\s+and\b|$)/gi,
     '$1 $2. $1 $3',
   ],
   // "cook the rice: rinse it in a sieve ...": what stands before the colon only says what is coming
@@ -176,6 +176,21 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     /(^|[.!?;]\s+)((?:when|once) (?:(?:completely|fully|quite) )?(?:cooled|cold|cool|ready|done|golden|set|hot|cooked|soft|baked)) (?!enough\b|and\b|or\b|to\b)(?=\p{L})/giu,
     '$1$2, ',
   ],
+  // "simmer, lid on, for 15 minutes"
+  ['lid on', /\b(simmer|cook|bubble|boil|steam)\b([^.;,]{0,40}?),\s+(?:with )?(?:the )?lid on,?/gi, 'cover, then $1$2'],
+  // "simmer, partly covered, for 20 minutes"
+  [
+    'covered',
+    /\b(simmer|cook|bubble|boil)\b([^.;,]{0,40}?),\s+(?:partly|partially|half|part)[- ]covered\b,?/gi,
+    'cover with the lid, leaving a gap, then $1$2',
+  ],
+  // "use it to line a flan tin"
+  [
+    'line',
+    /\buse\s+(it|them|the\s+(?:\p{L}+\s+)?(?:pastry|dough))\s+to\s+line\s+((?:an?|the|your)\s+[^.;,]{3,40}?)(?=\s*[.;,]|\s+and\b|$)/giu,
+    'lay $1 in $2',
+  ],
+  ['line', /\bline\s+((?:an?|the|your)\s+[^.;,]{3,40}?)\s+with\s+(the\s+(?:\p{L}+\s+)?(?:pastry|dough))\b/giu, 'lay $2 in $1'],
   // "half cover with a lid"
   [
     'cover',

@@ -102,7 +102,7 @@ function coatingOf(state: State, c: Located): string | null {
 
 function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, lies: string | null): string | null {
   const id = kindOf(c.technique?.id);
-  if (/^in\s+(?:the\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
+  if (/^in\s+(?:(?:the|half|both|some|all)\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
   if (/^over\b|\bover(?:$| (?:it|them|everything|the)\b)/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id))
     return lies ?? goalOf(state, c, goal).vessel ?? state.container;
   const target = goalOf(state, c, goal).vessel;

@@ -10,7 +10,7 @@ import type { Cue } from '../technique/model';
 import { minutesOfText } from '../amount/minutes';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
-import { worksOf } from '../technique/works';
+import { worksOf, type Act } from '../technique/works';
 import type { Located, State } from './state';
 import { isPan } from './vessels';
 import { PARTICIPLE } from './locate';
@@ -69,13 +69,14 @@ export function wording(state: State, c: Located): string {
   const works = worksOf(c.technique?.id, c.technique?.like);
   let rest = c.rest
     .replace(PARTICIPLE, (beside) => TIME_BEHIND.exec(beside)?.[0].replace(/^ ?,/, '') ?? '')
+    .replace(/(\d\s?(?:min\p{L}*|hours?|hrs?)) before you need (?:it|them)$/iu, '$1 before it is needed')
     .replace(PURPOSE, '')
     .replace(/\bsometimes\b/i, 'now and then')
     // "let it wilt before adding more"
     .replace(/\s+before(?:\s+adding\s+(?:any\s+)?more)?$/i, '');
   const seen = new Set<number>();
   for (const mention of [...c.mentions].sort((a, b) => b.at - a.at)) {
-    if (mention.quantity && !isSomeOf(mention, state.recipe.ingredients[mention.ingredient]!) && !isLadled(state, mention))
+    if (mention.quantity && !isSomeOf(mention, state.recipe.ingredients[mention.ingredient]!) && !isLadled(state, mention, works.act))
       rest = withoutAmount(rest, mention);
     // one word may name two things: "the peppers"
     if (!seen.has(mention.at)) rest = withArticle(rest, mention, state.recipe.ingredients[mention.ingredient]!);
@@ -106,7 +107,7 @@ const TIME_BEHIND = / ?,\s*(?:for\s+)?(?:(?:about|around|another|a further)\s+)*
 const ONLY_TIME = /^(?=(?:about |another |a further |an extra )+\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:more )?(?:min|sec|hour|hr))/i;
 
 /** Why it is done, which is a cue: "to loosen it". */
-const PURPOSE = /,?\s+(?:to \p{L}+|(?<!\b(?:min\p{L}*|hours?|days?) )before you \p{L}+|so (?:that )?you can \p{L}+)\s+(?:it|them)$/iu;
+const PURPOSE = /,?\s+(?:to \p{L}+|before you \p{L}+|so (?:that )?you can \p{L}+)\s+(?:it|them)$/iu;
 
 /** "add chicken": the chicken of the list. */
 function withArticle(rest: string, mention: Mention, one: Ingredient): string {
@@ -125,7 +126,8 @@ const isSomeOf = (mention: Mention, one: Ingredient): boolean =>
   mention.part === 'some' && mention.quantity !== one.min && kindOfUnit(mention.unit) === 'count' && kindOfUnit(one.unit) === 'count';
 
 /** "Add 1 cup of the broth", which is kept warm in its pan: nobody measured that cup before. */
-function isLadled(state: State, { ingredient, part, quantity }: Mention): boolean {
+function isLadled(state: State, { ingredient, part, quantity }: Mention, act: Act): boolean {
+  if (act !== 'put' && act !== 'join') return false;
   const lots = lotsOf(state.world, ingredient);
   return part === 'some' && quantity !== null && lots.length === 1 && isPan(lots[0]!.at) && !lots[0]!.portion;
 }

@@ -148,7 +148,7 @@ export const PRODUCE: Food[] = [
   }),
   vegetable('green bean|french bean|fine bean', { picture: 'peas', prepare: ['trim'] }),
   vegetable('runner bean', { picture: 'peas', prepare: ['trim', 'slice'] }),
-  vegetable('mangetout|snow pea', { picture: 'peas' }),
+  vegetable('mangetout|mange tout|snow pea', { picture: 'peas' }),
   vegetable('sugar snap|sugar snap pea|snap pea', { picture: 'peas' }),
   vegetable('asparagus|asparagus spear', { picture: 'peas', prepare: ['trim'] }),
   vegetable('okra', { picture: 'hot-pepper' }),

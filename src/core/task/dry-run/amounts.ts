@@ -4,6 +4,7 @@ import { convertUnit, showAmount } from '../../amount/units';
 import { readAmount } from '../../recipe/line-amount';
 import type { Ingredient } from '../../recipe/recipe';
 import { kindOf, techniqueById } from '../../technique/lexicon';
+import { toolById } from '../../technique/tools';
 import { worksOf } from '../../technique/works';
 import { knownFoods, unlistedFoods } from '../unlisted-foods';
 import { useOf } from '../../plan/draft';
@@ -15,6 +16,14 @@ const isHeated = (step: Step) => worksOf(step.technique, techniqueById(step.tech
 const isReadied = (step: Step) =>
   ['ready', 'measure', 'drain', 'kettle'].includes(worksOf(step.technique, techniqueById(step.technique ?? '')?.like).act);
 
+/** Milk measured in the jug in which eggs are then beaten: it is in already, and no step names it again. */
+function isMixedInJug(steps: readonly Step[], step: Step): boolean {
+  const jug = step.into ?? step.tools.find((id) => toolById(id)?.kind === 'container');
+  const isJoined = (later: Step) =>
+    later.into === jug && worksOf(later.technique, techniqueById(later.technique ?? '')?.like).act === 'join';
+  return jug !== undefined && jug !== null && steps.slice(steps.indexOf(step) + 1).some(isJoined);
+}
+
 export function ingredientFindings({ steps, ingredients, title }: TaskAnalysis): Finding[] {
   const found: Finding[] = [];
   const usesOf = ingredients.map((): { step: Step; use: Use }[] => []);
@@ -23,7 +32,7 @@ export function ingredientFindings({ steps, ingredients, title }: TaskAnalysis):
   ingredients.forEach((one, i) => {
     const uses = usesOf[i]!;
     const onlyReadied = uses.every((u) => isReadied(u.step) && !/\b(?:over|into|on)\b/.test(u.step.text) && u.step.sourceLine === null);
-    if (onlyReadied && !one.optional)
+    if (onlyReadied && !one.optional && !uses.some((u) => isMixedInJug(steps, u.step)))
       found.push({
         code: 'listed-not-used',
         stepKey: null,
