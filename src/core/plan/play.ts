@@ -201,8 +201,7 @@ const isJudgedLater = (rest: readonly Played[], vessel: string | null = null, fo
       places.size === 0 ||
       step.tools.some((id) => places.has(id)) ||
       (to !== null && places.has(to)) ||
-      step.uses.some(({ ingredient }) => ingredient !== null && foods.includes(ingredient)) ||
-      (step.about?.some((i) => foods.includes(i)) ?? false);
+      step.uses.some(({ ingredient }) => ingredient !== null && foods.includes(ingredient));
     if (isTheirs && places.size > 0 && to !== null && MOVES.has(act)) places.add(to);
     if (step.from && places.has(step.from) && to !== null) places.add(to);
     return isTheirs && (traits.has('tests') || (traits.has('cooks') && (act === 'heat' || act === 'oven' || act === 'microwave')));

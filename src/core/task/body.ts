@@ -226,6 +226,17 @@ function takeClause(state: State, said: Located): void {
   const instead = filled(state, c, works.act) ?? coatedIn(c, works.act) ?? tippedIn(c) ?? takenOut(state, c, works.act);
   if (instead) return takeClause(state, instead);
   if (takenInTime(state, c, (within) => takeClause(state, within))) return;
+  if (isUncovered(state, c, works.act))
+    work(state, {
+      ...c,
+      verb: 'uncover',
+      rest: '',
+      mentions: [],
+      tools: [],
+      until: null,
+      condition: null,
+      technique: techniqueById('uncover')!,
+    });
   switch (works.act) {
     case 'oven-on':
       return preheat(state, c);
@@ -311,6 +322,13 @@ const isMovedAside = (state: State, c: Located) => {
     c.until === null
   );
 };
+
+/** "Cook uncovered", with the lid still on. */
+const isUncovered = (state: State, c: Located, act: Act) =>
+  /\buncovered\b/i.test(c.rest) &&
+  (act === 'heat' || act === 'oven' || act === 'microwave') &&
+  state.container !== null &&
+  (state.world.vessels.get(state.container)?.lid ?? null) !== null;
 
 const ON_HEAT =
   /^(?:it\s+)?(?:back\s+)?(?:on|onto|over|to)\s+(?:an?\s+|the\s+)?(?:(?:very\s+)?(?:low|gentle|medium|moderate|high)\s+)?(?:heat|hob|stove|ring)\b/i;

@@ -1,4 +1,6 @@
 // The frame of the hob: a pan on its ring, what goes in first, and the water or fat that it wants.
+import { lotsOf } from '../kitchen/index';
+import { isShaped } from '../kitchen/matter';
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
@@ -29,7 +31,11 @@ export function onHob(state: State, c: Located): void {
   // "fry in the oil", "cook in the sauce": the goal is a thing that is in the pan, or goes in
   const medium = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal) : { fresh: [], there: [] };
   let fresh: Mention[] = [...medium.fresh, ...object.fresh, ...withs.fresh];
-  const there = [...medium.there, ...object.there, ...withs.there];
+  const meant = [...medium.there, ...object.there, ...withs.there];
+  const there = meant.filter((i) => state.placed.has(i));
+  // burgers of mince alone, shaped on the board: they lie in no vessel yet
+  const isOnBoard = (i: number) => !state.placed.has(i) && lotsOf(state.world, i).some(isShaped);
+  fresh.push(...meant.filter((i) => isOnBoard(i) && !fresh.some((m) => m.ingredient === i)).map(wholeOf));
   // "chop the onion. Cook in the oil": the onion, in the oil
   const inFat =
     frame.theme === null &&

@@ -98,7 +98,8 @@ function dishFor(state: State, c: Located, fresh: readonly Mention[], there: rea
   if (c.technique?.id === 'air-fry') return 'air-fryer-basket';
   const at = there.map((i) => state.placed.get(i)).find((v) => v !== undefined && toolById(v)?.kind === 'cookware');
   if (at) return at;
-  if (fresh.length > 0) return state.prepared ?? 'tray';
+  const isOnBoard = there.length === 0 && state.objectUses.length > 0 && state.objectUses.every((i) => state.placed.get(i) === 'board');
+  if (fresh.length > 0 || isOnBoard) return state.prepared ?? 'tray';
   const held = state.container;
   if (state.prepared && held && isPan(held) && inside(state, state.prepared).length > 0) return state.prepared;
   if (held && toolById(held)?.kind === 'cookware' && (isHeld(state, held) || held === state.prepared)) return held;

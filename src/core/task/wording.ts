@@ -129,7 +129,7 @@ const isSomeOf = (mention: Mention, one: Ingredient): boolean =>
 function isLadled(state: State, { ingredient, part, quantity }: Mention, act: Act): boolean {
   if (act !== 'put' && act !== 'join') return false;
   const lots = lotsOf(state.world, ingredient);
-  return part === 'some' && quantity !== null && lots.length === 1 && isPan(lots[0]!.at) && !lots[0]!.portion;
+  return part === 'some' && quantity !== null && lots.length > 0 && lots.every((lot) => isPan(lot.at));
 }
 
 /** "Wash 1 cup of red lentils" becomes "Wash the red lentils": the amount has its own measuring step. */
