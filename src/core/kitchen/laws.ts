@@ -28,9 +28,11 @@ const put: Law = (world, step, lots, { traits }) => {
   if (to && step.water) vesselIn(world, to).water = 'cold';
   if (to && step.hot) vesselIn(world, to).hotUntil = Math.max(vesselIn(world, to).hotUntil, world.clock + HOT.food);
   if (to && lots.length === 0) vesselIn(world, to).slick = true;
+  // "season everything in the tin": what lies there already clings to nothing
+  const came = lots.filter((lot) => lot.at !== to);
   if (to) moveTo(world, lots, to);
   const others = to ? contents(world, to).some((lot) => !lots.includes(lot)) : false;
-  if (others && traits.has('clings')) for (const lot of lots) lot.clings = true;
+  if (others && traits.has('clings')) for (const lot of came) lot.clings = true;
 };
 
 const ringUnder = (world: World, vessel: string, level: string | null | undefined): void => {

@@ -27,7 +27,8 @@ export function sayOvenHeat(draft: { recipe: Recipe; lines: readonly LineRole[] 
 
 const LABEL = /^(\p{Lu}[^.:;!?\d]{2,40}):\s+(?=\p{L})/u;
 // Who does it, and what to look out for, is never taken off.
-const SAYS_MORE = /^(?:note|tip|warning|caution|careful|danger|safety|adult|grown[- ]?up|teacher|carer|parent|helper)\b/i;
+const SAYS_MORE =
+  /^(?:to (?:reheat|store|freeze|defrost|make ahead)|note|tip|warning|caution|careful|danger|safety|adult|grown[- ]?up|teacher|carer|parent|helper)\b/i;
 const DOES_SOMETHING = /^(?:drain|peel|chop|slice|rinse|wash|open|add|grate|crack|whisk|stir|mix|check|taste|test|step)\b/i;
 
 /**

@@ -24,7 +24,7 @@ import { knownFoods } from './unlisted-foods';
 import { nameOf } from './ready';
 import { inside, sync } from './push';
 import { focusOn } from './step-of-clause';
-import { isContainer, type Located, type State } from './state';
+import { isContainer, lastOf, type Located, type State } from './state';
 import { toolById } from '../technique/tools';
 import { minutesOfText } from '../amount/minutes';
 import { toolCall, toolCalls } from './tool-names';
@@ -409,6 +409,18 @@ function isDoneAlready(state: State, c: Located, act: Act): boolean {
   if (act === 'off') return isHobOff(state, c);
   const last = state.steps.at(-1);
   if (c.technique?.id === 'gloves-on') return kindOf(last?.technique) === 'take-out-oven';
+  // it came out when its time was up
+  if (
+    act === 'oven-out' &&
+    c.mentions.length === 0 &&
+    lastOf(state, 'take-out-oven') > Math.max(lastOf(state, 'bake'), lastOf(state, 'preheat-oven'))
+  ) {
+    if (state.inOven !== null && isHeld(state, state.inOven)) {
+      state.container = state.inOven;
+      focusOn(state, inside(state, state.inOven), null);
+    }
+    return true;
+  }
   if (act === 'oven-out') return kindOf(last?.technique) === 'take-out-oven';
   // eating stands in the routine behind every recipe; "eat with lime" brings the lime
   return act === 'eat' && c.mentions.length === 0;

@@ -152,7 +152,9 @@ export function put(state: State, c: Located): void {
   });
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
-  const called = shapeSaid(state, frame) ?? (nothingSaid || frame.theme?.pronoun ? state.object : null);
+  // "cut the onion into wedges and put them in a tin with the garlic": no wedges any more
+  const isSame = spoken.every((i) => state.objectUses.includes(i));
+  const called = shapeSaid(state, frame) ?? (isSame && (nothingSaid || frame.theme?.pronoun) ? state.object : null);
   // "brush the tops with oil": the parcels are still what is spoken of
   if (withFrame)
     focusOn(state, base.length > 0 ? base : state.objectUses, base.length > 0 && frame.theme?.pronoun === null ? null : state.object);

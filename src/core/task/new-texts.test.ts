@@ -186,6 +186,58 @@ describe('what is meant', () => {
   ])('%s', (...one) => check(one));
 });
 
+describe('strips, wedges, and what is out already', () => {
+  test.each<Case>([
+    [
+      'strips that are dipped are of what was cut into strips',
+      '2 chicken breasts\n3 tbsp flour\n1 egg\n60 g cornflakes',
+      'Line a baking tray. Cut each chicken breast into 5 strips. Put the cornflakes in a bag and crush them. Tip into a shallow dish. Put the flour in a second dish and beat the egg in a third. Dip each strip in the flour, then the egg, then the cornflakes. Lay them on the tray. Bake for 20 minutes.',
+      [
+        'Tip the cornflakes into a shallow dish. >baking-dish',
+        'Put the flour in a second dish. >bowl',
+        'Lay the chicken breasts on the tray. >tray',
+        'Bake the chicken breasts for 20 minutes.',
+      ],
+      null,
+    ],
+    [
+      'pork is tossed in its cornflour, and not the cornflour in a sauce',
+      '250 g pork fillet\n1 tbsp cornflour\n2 tbsp ketchup\n1 tbsp vinegar\n1 tbsp oil',
+      'Mix the ketchup and vinegar in a small bowl. Cut the pork into pieces and toss in the cornflour. Heat the oil in a wok and fry the pork for 5 minutes.',
+      ['Put the cornflour in the bowl. >bowl', 'Toss the pork in the cornflour. >bowl'],
+      /cornflour .*>small-bowl/,
+    ],
+    [
+      'what is seasoned where it lies is no topping',
+      '1 kg tomatoes\n1 red onion\n2 tbsp olive oil',
+      'Halve the tomatoes, cut the onion into wedges and put them in a roasting tin. Drizzle with the oil and season. Roast for 40 minutes.',
+      ['Season everything in the roasting tin.', 'Put the roasting tin in the oven.'],
+      /Roast the oil/,
+    ],
+    [
+      'meatballs that were browned leave a large pan too',
+      '400 g beef mince\n1 tbsp oil\n1 onion, chopped\n1 can tomatoes',
+      'Shape the mince into 20 balls. Heat the oil in a large pan. Fry the balls for 5 minutes. Set aside. In the same pan, cook the onion for 5 minutes. Add the tomatoes and simmer for 10 minutes. Return the balls to the pan.',
+      ['Set the mince aside on a plate. >plate', 'Put the onion in the large pan.', 'Return the balls to the pan. >large-pan'],
+      null,
+    ],
+    [
+      'the dish came out when its time was up, and is in hand when the recipe says so',
+      '2 courgettes\n75 g couscous\n50 g feta',
+      'Put the courgettes in a baking dish and bake for 15 minutes. Put the couscous in a bowl and pour over 100 ml boiling water. Take the dish out of the oven. Crumble over the feta.',
+      ['Take the baking dish out of the oven and put it on a stand.', 'Crumble the feta over '],
+      /^Take the dish out/,
+    ],
+    [
+      'what was drained is served',
+      '300 g spaghetti\n1 jar tomato sauce',
+      'Heat the sauce in a pan. Cook the spaghetti in a large pan according to the pack. Drain and serve with the sauce.',
+      ['Drain the spaghetti.', 'Serve the spaghetti with the sauce.'],
+      null,
+    ],
+  ])('%s', (...one) => check(one));
+});
+
 describe('lids, film, rolls and cases', () => {
   test.each<Case>([
     [

@@ -76,6 +76,9 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   // "break up the sponges and divide between 6 cups"
   if (id === 'share-out' && !c.first && !objectPhrase(rest) && state.objectUses.length > 0 && state.cooked.size === 0)
     return `${hole('thing', spokenOf(state))} ${rest}`;
+  // "drain and serve with the sauce": what was drained
+  if (act === 'serve' && !c.first && /^with\b/i.test(rest) && worksOf(state.steps.at(-1)?.technique).act === 'drain')
+    return `${listOf(state.objectUses.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) || hole('thing', null)} ${rest}`;
   if (act === 'serve' && !objectPhrase(rest))
     return `${isDishItself(state, rest) ? hole('spoken', spokenOf(state)) : `the ${shortTitle(state.recipe.title)}`} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;

@@ -1,6 +1,7 @@
 // Which technique a clause means here: the lexicon knows the verb, what is in hand decides between its meanings.
 import { actOfKind, kindHas } from '../technique/works';
 import { table } from '../amount/table';
+import { lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import type { Technique } from '../technique/model';
@@ -220,8 +221,9 @@ const BY_TECHNIQUE = table<Rule[]>({
   // "toss the beef in the flour"; "toss in the beans" puts them in
   add: [
     {
-      when: ({ clause, rest }) =>
-        clause.verb === 'toss' && (!/^in\b/i.test(rest) || /^in (?:an?|the) (?:\p{L}+ )?bowl with\b/iu.test(rest)),
+      when: ({ clause, rest, state }) =>
+        clause.verb === 'toss' &&
+        (!/^in\b/i.test(rest) || /^in (?:an?|the) (?:\p{L}+ )?bowl with\b/iu.test(rest) || (COATING.test(rest) && isCutByItself(state))),
       then: ({ rest }) => (COATING.test(rest) ? 'coat' : 'toss'),
     },
   ],
@@ -393,6 +395,13 @@ const BY_VERB = table<Rule[]>({
   ],
   fill: [{ when: ({ rest }) => /\bwith\s+(?:[\p{L}]+\s+)?water\b/iu.test(rest), then: 'fill-pan' }],
 });
+
+/** What is spoken of was cut up and lies nowhere yet: "cut the pork and toss in the cornflour". */
+const isCutByItself = (state: State) =>
+  state.objectUses.length > 0 &&
+  state.objectUses.every(
+    (i) => !state.placed.has(i) && lotsOf(state.world, i).some((lot) => [...lot.forms].some((form) => kindHas(form, 'pieces'))),
+  );
 
 /** Bread or buns lie in what is in hand. */
 const isBreadThere = (state: State) =>

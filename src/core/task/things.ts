@@ -7,7 +7,8 @@ import { CUT_NOUN, SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
 import { inside } from './push';
 import { hasMark, toolById } from '../technique/tools';
-import { actOfKind, worksOf } from '../technique/works';
+import { actOfKind, kindHas, worksOf } from '../technique/works';
+import { kindOf } from '../technique/lexicon';
 import { isGoalPrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { inUse, isPan, vesselOfPhrase } from './vessels';
@@ -156,7 +157,9 @@ export function ofNoun(state: State, said: string, asGoal = false): number[] {
     const isPieces = state.objectUses.some((i) =>
       lotsOf(state.world, i).some((lot) => (CUT.test(noun) && lot.forms.has('cut')) || (isShaped(lot) && (lot.joined || !made?.joined))),
     );
-    return made && !isPieces ? [...made.parts.keys()] : state.objectUses;
+    // "dip each strip in the flour": what a step before cut into strips
+    const cut = !isPieces && !made ? cutInto(state, noun) : null;
+    return made && !isPieces ? [...made.parts.keys()] : (cut ?? state.objectUses);
   }
   // what is stirred into the soup is not the soup
   const hand = asGoal ? placeOf(state, state.objectUses) : null;
@@ -186,6 +189,14 @@ export function ofNoun(state: State, said: string, asGoal = false): number[] {
     hand === null ? undefined : state.world.lots.findLast((lot) => lot.at !== null && lot.at !== hand && inside(state, lot.at).length > 1);
   if (laid) return inside(state, laid.at!);
   return state.container ? inside(state, state.container) : state.objectUses;
+}
+
+/** What was cut into pieces of a name: "cut the chicken into 5 strips". */
+function cutInto(state: State, noun: string): number[] | null {
+  const into = new RegExp(`\\binto\\b.*\\b${singular(noun)}`, 'i');
+  const step = state.steps.findLast((s) => kindHas(kindOf(s.technique), 'pieces') && into.test(s.text));
+  const parts = step?.uses?.flatMap((use) => use.ingredient ?? []) ?? [];
+  return parts.length > 0 ? parts : null;
 }
 
 /** Where the first of things lies, on the board too. */

@@ -176,6 +176,8 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     /(^|[.!?;]\s+)((?:when|once) (?:(?:completely|fully|quite) )?(?:cooled|cold|cool|ready|done|golden|set|hot|cooked|soft|baked)) (?!enough\b|and\b|or\b|to\b)(?=\p{L})/giu,
     '$1$2, ',
   ],
+  // "the flour in a second dish and the egg in a third"
+  [' a third', /\b((?:in|into|on|onto)\s+a third)(?=\s*[.,;]|$)/gi, '$1 bowl'],
   // "simmer, lid on, for 15 minutes"
   ['lid on', /\b(simmer|cook|bubble|boil|steam)\b([^.;,]{0,40}?),\s+(?:with )?(?:the )?lid on,?/gi, 'cover, then $1$2'],
   // "simmer, partly covered, for 20 minutes"

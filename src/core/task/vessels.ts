@@ -19,6 +19,7 @@ const FAMILY = table<string[]>({
   'large-pan': ['saucepan', 'frying-pan'],
   'frying-pan': ['saucepan', 'large-pan'],
   plate: ['serving-dish'],
+  'baking-dish': ['bowl', 'plate', 'small-bowl'],
 });
 
 // What a general word may mean: "the tin" is the roasting tray in use, "the pan" the frying pan on the ring.
@@ -84,7 +85,8 @@ function choose(state: State, id: string, before: string, word: string, from: st
     // what was greased or lined is the one that is filled
     if (
       state.prepared &&
-      (state.prepared === id || (!isPan(id) && GENERAL.get(id)?.includes(state.prepared))) &&
+      (state.prepared === id ||
+        (!isPan(id) && GENERAL.get(id)?.includes(state.prepared) && !(state.prepared === 'tray' && /^dish/i.test(word)))) &&
       toolById(id)?.kind === 'cookware' &&
       !isHeld(state, state.prepared) &&
       !state.heats
