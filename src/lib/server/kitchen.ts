@@ -1,7 +1,7 @@
 // The kitchen of a class: its measures, its tools, and where things are kept.
 import { USUAL_KITCHEN, type Controls, type Heights, type Kitchen, type Measure } from '$core';
 import { thingPhotos } from './photos';
-import { controlsOf, heightsOf, isGoodMeasure, namesOf, placesOf } from './input/stored';
+import { controlsOf, countsOf, heightsOf, isGoodMeasure, namesOf, placesOf } from './input/stored';
 import { ownClass, type SchoolTrx } from './school-scope';
 import type { Look } from './work/work';
 
@@ -11,6 +11,8 @@ export type KitchenRow = Kitchen & {
   lessonMinutes: number;
   microwaveWatts: number;
   readingGrade: number;
+  /** How many of a thing there are, where somebody has counted. */
+  counts: ReadonlyMap<string, number>;
   /** Which of the five skins the hands in pictures have. */
   skin: number;
   /** Addresses of photographs of its tools and places. */
@@ -21,9 +23,29 @@ export type KitchenRow = Kitchen & {
 export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
   const row = await trx('kitchen')
     .where({ school_id: trx.school, class_id: ownClass(trx) })
-    .first('system', 'places', 'lacks', 'heights', 'controls', 'lesson_minutes', 'microwave_watts', 'reading_grade', 'skin', 'revision');
+    .first(
+      'system',
+      'places',
+      'lacks',
+      'heights',
+      'controls',
+      'counts',
+      'lesson_minutes',
+      'microwave_watts',
+      'reading_grade',
+      'skin',
+      'revision',
+    );
   const photos = await thingPhotos(trx);
-  const usual = { measurePlaces: new Map<string, string>(), lessonMinutes: 60, microwaveWatts: 800, readingGrade: 4, skin: 1, revision: 1 };
+  const usual = {
+    measurePlaces: new Map<string, string>(),
+    counts: new Map<string, number>(),
+    lessonMinutes: 60,
+    microwaveWatts: 800,
+    readingGrade: 4,
+    skin: 1,
+    revision: 1,
+  };
   if (!row) return { ...USUAL_KITCHEN, ...usual, photos };
   const rows = await trx('kitchen_measure')
     .where({ school_id: trx.school, class_id: ownClass(trx) })
@@ -49,6 +71,7 @@ export async function getKitchen(trx: SchoolTrx): Promise<KitchenRow> {
     lacks: namesOf(row.lacks),
     heights: heightsOf(row.heights),
     controls: controlsOf(row.controls),
+    counts: countsOf(row.counts),
     tools: [...tools, ...measures.map(({ id, place }) => ({ id, place }))],
     measurePlaces: new Map(measures.map(({ id, place }) => [id, place])),
   };
@@ -73,8 +96,12 @@ export type KitchenSettings = {
   lacks: string[];
   heights: Heights;
   controls: Controls;
+  counts?: { thing: string; count: number }[];
   places: Kitchen['places'];
 };
+
+/** A list of counts as one object, by thing. */
+const COUNTS = `(select coalesce(jsonb_object_agg(c.thing, c.count), '{}') from jsonb_to_recordset(?::jsonb) as c(thing text, count int))`;
 
 /**
  * Replaces what is known of the kitchen, all or nothing, if nobody saved since `revision`.
@@ -89,6 +116,7 @@ export async function saveKitchen(trx: SchoolTrx, revision: number, kitchen: Kit
     lacks: JSON.stringify(kitchen.lacks),
     heights: JSON.stringify(kitchen.heights),
     controls: JSON.stringify(kitchen.controls),
+    ...(kitchen.counts ? { counts: trx.raw(COUNTS, [JSON.stringify(kitchen.counts)]) } : {}),
     lesson_minutes: kitchen.lessonMinutes,
     microwave_watts: kitchen.microwaveWatts,
     reading_grade: kitchen.readingGrade,

@@ -22,6 +22,7 @@ export const load = ({ locals }) =>
         lacks: kitchen.lacks ?? [],
         heights: kitchen.heights ?? {},
         controls: kitchen.controls ?? {},
+        counts: [...kitchen.counts].map(([thing, count]) => ({ thing, count })),
         tools: kitchen.tools.filter((t) => !kitchen.measurePlaces.has(t.id)),
         places: kitchen.places,
       },

@@ -6,6 +6,7 @@
   import { measureLabel, readAmountField, type Measure, type MeasureSystem } from '$core';
   import AdaptedTools from './AdaptedTools.svelte';
   import Appliances from './Appliances.svelte';
+  import HowMany from './HowMany.svelte';
   let { data, form } = $props();
   // the page starts from what was loaded and then is the master
   // svelte-ignore state_referenced_locally
@@ -235,6 +236,7 @@
   {/if}
 
   <Appliances bind:heights={kitchen.heights} bind:controls={kitchen.controls} skin={kitchen.skin} />
+  <HowMany bind:counts={kitchen.counts} adapted={data.adapted.filter((a) => kitchen.tools.some((t) => t.id === a.id))} {nameOf} />
   <AdaptedTools adapted={data.adapted} bind:tools={kitchen.tools} bind:lacks={kitchen.lacks} />
 
   <div class="sticky bottom-0 mt-6 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3">

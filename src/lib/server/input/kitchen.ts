@@ -2,6 +2,7 @@
 import 'reflect-metadata';
 import { CONTROLS, HEIGHTS, MEASURE_SYSTEMS, VOLUME_UNITS, type Controls, type Heights, type MeasureSystem, type Unit } from '$core';
 import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsInt, IsNumber, Matches, Max, Min } from 'class-validator';
+import { CountInput } from './plan';
 import { IsCount, Text } from './rules';
 import { Holds, ListOf, Optional, Slug } from './shape';
 
@@ -135,6 +136,11 @@ class SettingsInput {
 
   @Holds(() => ControlsInput)
   controls!: ControlsInput;
+
+  @Optional()
+  @ListOf(() => CountInput, 200, 'at most 200 things are counted')
+  @ArrayUnique((c: CountInput | null) => c?.thing, { message: 'a thing is counted twice' })
+  counts?: CountInput[];
 
   @Holds(() => PlacesInput)
   places!: PlacesInput;

@@ -90,7 +90,8 @@ class StintInput {
   with!: string[];
 }
 
-class CountInput {
+/** How many of a thing there are. */
+export class CountInput {
   @Slug()
   thing!: string;
 

@@ -17,15 +17,17 @@ export const load = async ({ params, locals }) => {
       recipe,
       version: await getVersion(trx, params.id),
       learners: await listLearners(trx),
-      kitchen: kitchenOf(await getKitchen(trx)),
+      own: await getKitchen(trx),
     };
   });
   await locals.rest();
-  const { recipe, version, learners, kitchen } = held;
-  if (!version) return { version: null, learners: [], steps: [], columns: [] };
+  const { recipe, version, learners, own } = held;
+  const kitchen = kitchenOf(own);
+  if (!version) return { version: null, learners: [], steps: [], columns: [], counts: own.counts };
   const task = taskOf(recipe.title, version);
   return {
     version: version.number,
+    counts: own.counts,
     learners: learners.map(({ id, name }) => ({ id, name })),
     steps: version.steps.map(({ key, text }) => ({ key, text })),
     columns: inTurn(learners, async (learner) => {

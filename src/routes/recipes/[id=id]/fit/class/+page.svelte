@@ -5,7 +5,12 @@
   import { clashesOf } from './clashes';
   let { data } = $props();
   const come = new Arriving<Column>(() => data.columns);
-  const clashes = $derived(clashesOf(data.learners.flatMap(({ name }, k) => (come.parts[k] ? [{ name, column: come.parts[k] }] : []))));
+  const clashes = $derived(
+    clashesOf(
+      data.learners.flatMap(({ name }, k) => (come.parts[k] ? [{ name, column: come.parts[k] }] : [])),
+      data.counts,
+    ),
+  );
   const late = $derived(data.learners.filter((_, k) => come.parts[k] === null).map((l) => l.name));
   const SIGN = { learner: '', shared: '◐', adult: '●' } as const;
   const WORD = { learner: 'as the class', shared: 'with a partner', adult: 'an adult' } as const;
@@ -69,8 +74,9 @@
     <section aria-label="Wanted by several at once" class="mt-3 border-l-[6px] border-line pl-4">
       {#each clashes.slice(0, 5) as c (c.tool + c.names.join())}
         <p>
-          <b>One {c.tool}?</b>
-          {c.names.join(' and ')} want it at the same {c.steps === 1 ? 'step' : `${c.steps} steps`}: one after the other, or a second one.
+          <b>{c.count === 1 ? 'One' : c.count} {c.tool}?</b>
+          {c.names.join(' and ')} want it at the same {c.steps === 1 ? 'step' : `${c.steps} steps`}: one after the other, or one more.
+          <a href="/kitchen#how-many">How many there are</a>
         </p>
       {/each}
     </section>

@@ -12,8 +12,13 @@ test('a tool that two want at the same step is told once, with how often; what o
     { name: 'Cy', column: wants([], ['mat'], []) },
   ];
   expect(clashesOf(columns)).toEqual([
-    { tool: 'the knife', names: ['Ann', 'Bo'], steps: 2 },
-    { tool: 'the mat', names: ['Ann', 'Cy'], steps: 1 },
+    { tool: 'the knife', names: ['Ann', 'Bo'], steps: 2, count: 1 },
+    { tool: 'the mat', names: ['Ann', 'Cy'], steps: 1, count: 1 },
   ]);
+  // two low tables are enough for two
+  const counts = new Map([['table', 2]]);
+  const three = ['Ann', 'Bo', 'Cy'].map((name, i) => ({ name, column: wants(['table'], i < 2 ? ['table'] : []) }));
+  expect(clashesOf(three, counts)).toEqual([{ tool: 'the table', names: ['Ann', 'Bo', 'Cy'], steps: 1, count: 2 }]);
+  expect(clashesOf(three.slice(0, 2), counts)).toEqual([]);
   expect(clashesOf([])).toEqual([]);
 });
