@@ -95,11 +95,28 @@ function stretches(steps: readonly Step[], places: Place[], ways: readonly Adapt
   });
   for (const w of ways)
     lanes.forEach((own, k) => {
+      if (w.moves && !goesWhole(w, own, lanes, steps)) return;
       const fitting = own.filter((i) => isFor(w, steps[i]) && (steps[i].tools.includes('hob') || steps[i].into !== null));
       const barred = fitting.filter((i) => places[i + 1].open.length > 0 || places[i + 1].never.length > 0).length;
       if (fitting.length > 0 && barred * 2 >= fitting.length)
         for (const i of fitting) places[i + 1].stretch.set(w, `L${k}_${w.id.replaceAll('-', '_')}`);
     });
+}
+
+const HEATS =
+  /^(?:heat-pan|boil|simmer|fry|cook|melt|reheat|steam|poach|reduce|blanch|stir-fry|brown|soften|toast-dry|caramelise|wilt|scramble)$/;
+
+/** Only a stretch of one pan, on the ring for nothing else, with no fat, no raw animal food and no water by itself, goes into a microwave. */
+function goesWhole(w: Adaptation, own: readonly number[], lanes: readonly number[][], steps: readonly Step[]): boolean {
+  const heats = (lane: readonly number[]) => lane.map((i) => steps[i]).filter((s) => HEATS.test(s.technique ?? ''));
+  const pan = heats(own)[0]?.into;
+  return (
+    !!pan &&
+    heats(own).every((s) => s.into === pan && isFor(w, s) && (s.uses.length > 0 || !/\bwater\b/i.test(s.text))) &&
+    lanes.filter((lane) => heats(lane).some((s) => s.into === pan)).length === 1 &&
+    own.every((i) => !steps[i].hazards.some((h) => /^raw-(?:meat|fish|egg)$/.test(h))) &&
+    !steps.some((s) => s.tools.includes(pan) && s.tools.includes('oven'))
+  );
 }
 
 /** Least barriers left first, then the counts in their order. */

@@ -6,9 +6,10 @@ import { demandsOf } from './demands';
 import { keptWays } from './drop';
 import { loadsOf } from './loads';
 import type { Adaptation, Asked, Learner, Load } from './model';
+import { ends } from './meet';
 import { classesOf, fittingWays, poolOf, siteOf, type Site } from './problem';
 import { search, type Found } from './search';
-import { lanesOf } from './stretch';
+import { lanesOf, takenBy } from './stretch';
 
 /** The pretended step of the cards themselves: how they are shown is chosen once. */
 export const CARDS = '*';
@@ -22,6 +23,8 @@ export type Prepared = {
   asks: Map<string, Asked[]>;
   ways: Map<string, Adaptation[]>;
   byKey: Map<string, Step>;
+  /** The steps that a way of whole stretches would take, filled as they are asked for. */
+  taken: Map<Adaptation, ReadonlySet<string>>;
   /** What the cards ask of whoever reads them, at their largest. */
   cards: Asked[];
 };
@@ -33,7 +36,16 @@ export function prepareFit(task: TaskAnalysis, kitchen: Kitchen = USUAL_KITCHEN)
   const ways = new Map(task.steps.map((s) => [s.key, fittingWays(s, loads.get(s.key)?.lit)]));
   const cards = new Map<string, Asked>();
   for (const a of [...asks.values()].flat().filter(isOfCards)) if (a.much || !cards.has(a.of + a.demand)) cards.set(a.of + a.demand, a);
-  return { task, kitchen, loads, asks, ways, cards: [...cards.values()], byKey: new Map(task.steps.map((s) => [s.key, s])) };
+  return {
+    task,
+    kitchen,
+    loads,
+    asks,
+    ways,
+    taken: new Map(),
+    cards: [...cards.values()],
+    byKey: new Map(task.steps.map((s) => [s.key, s])),
+  };
 }
 
 export type Best = { sites: Site[]; found: Found };
@@ -42,20 +54,40 @@ export type Best = { sites: Site[]; found: Found };
 export function bestOf(prepared: Prepared, learner: Learner, all: boolean): Best {
   const { task, kitchen } = prepared;
   const pool = poolOf(learner, kitchen, 'step', all);
-  const raw = rawSites(prepared, learner, all, pool);
+  const stretches = [...poolOf(learner, kitchen, 'stretch', all)];
+  const bare = rawSites(prepared, learner, all, pool);
+  const raw = withKept(bare, bare, task, stretches, learner);
   const plain = withoutBeaten(raw, learner, kitchen);
   let best: Best = { sites: plain, found: search(classesOf(plain), learner, kitchen) };
   const hasBarrier = (s: Step) => raw.some((site) => site.step === s && (site.open.length > 0 || site.never.length > 0));
-  for (const given of lanesOf(task, [...poolOf(learner, kitchen, 'stretch', all)], hasBarrier)) {
+  for (const given of lanesOf(task, stretches, hasBarrier)) {
     const own = (site: Site) => given.get(site.step.key);
     const changed = raw.map((site) =>
       own(site) ? siteOf(site.step, stepAsks(prepared, site.step), learner, pool, own(site), prepared.ways.get(site.step.key)) : site,
     );
-    const sites = withoutBeaten(changed, learner, kitchen);
+    const sites = withoutBeaten(withKept(changed, bare, task, stretches, learner), learner, kitchen);
     const found = search(classesOf(sites), learner, kitchen);
     if (compare(found.total, best.found.total) < 0) best = { sites, found };
   }
   return best;
+}
+
+/** A way of a whole stretch that somebody chose for this learner counts at each step that it would free, as any kept way does. */
+function withKept(
+  sites: readonly Site[],
+  bare: readonly Site[],
+  task: TaskAnalysis,
+  stretches: readonly Adaptation[],
+  learner: Learner,
+): Site[] {
+  const kept = stretches.filter((w) => learner.kept?.includes(w.id));
+  if (kept.length === 0) return [...sites];
+  const at = new Map(kept.map((w) => [w, new Set(takenBy(task, w).flatMap((steps) => steps.map((s) => s.key)))]));
+  return sites.map((site, i) => {
+    const frees = (w: Adaptation) => bare[i]!.open.some((a) => ends(w, a, learner)) || w.spares.some((h) => bare[i]!.never.includes(h));
+    const more = kept.filter((w) => at.get(w)!.has(site.step.key) && frees(w));
+    return more.length > 0 ? { ...site, keeps: [...site.keeps, ...more] } : site;
+  });
 }
 
 /** All steps as the search sees them, that of the cards first; without ways that others beat everywhere. */

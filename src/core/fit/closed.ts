@@ -34,7 +34,8 @@ export function closedSets(site: Site, learner: Learner, kitchen: Kitchen): Pric
     );
   };
   offer(site.canAdult ? { of: [], who: 'adult' } : { of: [], who: 'open' });
-  const starts: Adaptation[][] = [[], ...site.keeps.map((w) => [w])];
+  // one of a whole stretch is given to all of its steps or to none
+  const starts: Adaptation[][] = [[], ...site.keeps.filter((w) => site.ways.includes(w)).map((w) => [w])];
   const bit = new Map([...site.given, ...site.ways].map((w, i) => [w, 1n << BigInt(i)]));
   const seen = new Set<bigint>();
   let closed: bigint[] = [];

@@ -15,6 +15,7 @@ import { classesOf, poolOf, siteOf, type Site } from './problem';
 import { questionsOf } from './questions';
 import { adaptedOf, conflictsOf, otherWays, whyOf } from './say';
 import { search, type Found } from './search';
+import { takenBy } from './stretch';
 
 /**
  * The learner's own way through a task: the least change, in the order of `LEVELS`, that leaves no barrier and adds none.
@@ -126,6 +127,16 @@ function withMore(before: Settled | undefined, more: Settled): Settled {
   return { who: ways.some((w) => w.kind === 'share') ? 'shared' : 'learner', ways, part: null };
 }
 
+/** What would take the whole stretch that a step belongs to, where it was not chosen: offered, whatever the rule of half says. */
+function stretchOffers(s: OwnStep, { task, kitchen, taken }: Prepared, learner: Learner): FittedStep['others'] {
+  return [...poolOf(learner, kitchen, 'stretch')].flatMap((way) => {
+    let keys = taken.get(way);
+    if (!keys) taken.set(way, (keys = new Set(takenBy(task, way).flatMap((steps) => steps.map((one) => one.key)))));
+    const offers = keys.has(s.key) && !s.fitted?.by.includes(way.id);
+    return offers ? [{ ways: [adaptedOf(way, kitchen)], who: 'learner' as const, worse: 'changes all steps of this pan' }] : [];
+  });
+}
+
 function fittedStep(s: OwnStep, prepared: Prepared, learner: Learner, best: Best | null): FittedStep {
   const asks = prepared.asks.get(s.key) ?? demandsOf(s, prepared.kitchen, s.load);
   const base = prepared.byKey.get(s.key) ?? s;
@@ -143,7 +154,8 @@ function fittedStep(s: OwnStep, prepared: Prepared, learner: Learner, best: Best
     who,
     barriers,
     chosen: ways.map((w) => adaptedOf(w, prepared.kitchen)),
-    others: best && barriers.length > 0 ? otherWays(s.key, best, learner, prepared.kitchen) : [],
+    others:
+      best && barriers.length > 0 ? [...otherWays(s.key, best, learner, prepared.kitchen), ...stretchOffers(s, prepared, learner)] : [],
     change: who === 'learner' && ways.length === 0 ? 'none' : modified ? 'modification' : 'accommodation',
     why: whyOf(barriers, ways, who),
     part: s.fitted?.part ?? null,

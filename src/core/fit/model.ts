@@ -80,6 +80,8 @@ export type Adaptation = {
   instead: string | null;
   /** The usual tool that the card names otherwise; in the world it stays what it is. */
   calls: string | null;
+  /** Its first tool takes the place of the pan, and the whole stretch goes off the ring: "microwave". */
+  moves: 'microwave' | null;
   /** Words of a step that comes before water goes into the pan: a basket has to be in it. */
   ahead: string | null;
   /** At most one way of a seat in a step: two blades are one too many. */

@@ -6,7 +6,9 @@ import type { Kitchen, Step, TaskAnalysis } from '../plan/model';
 import { plainStep } from '../plan/plain-step';
 import { SOILS } from '../kitchen/index';
 import { whereIs } from './here';
+import { adaptationById } from './catalogue/index';
 import { worksOfStep } from './loads';
+import { withMoved } from './move';
 import type { Adaptation, Load, OwnStep, OwnTask, Who } from './model';
 
 /** What was settled for one step. */
@@ -37,7 +39,8 @@ export function ownTask(
     written.set(step.key, { by, own: one });
     return one;
   });
-  return { ...task, steps: fetched(washed(putAhead(steps, settled, own), task, own), task, own, kitchen) };
+  const moved = withMoved(steps, task, kitchen, adaptationById, own);
+  return { ...task, steps: fetched(washed(putAhead(moved, settled, own), task, own), task, own, kitchen) };
 }
 
 /** Steps as they were written, and by what: where nothing else is settled, a step is the same again. */

@@ -118,6 +118,7 @@ export function classesOf(sites: readonly Site[]): Class[] {
       site.never.join(),
       site.ways.map((w) => w.id).join(),
       site.given.map((w) => w.id).join(),
+      site.keeps.map((w) => w.id).join(),
       site.canAdult,
     ].join('|');
     const held = by.get(key);

@@ -1,24 +1,12 @@
 // Ways that take a whole stretch: all steps of one pan from turning its ring on to turning it off, or none.
 import type { TaskAnalysis, Step } from '../plan/model';
-import { worksOfStep } from './loads';
+import { lanes } from './lanes';
 import type { Adaptation } from './model';
+import { canMove } from './move';
 import { isFor } from './problem';
 
 /** More pans than this on the ring in one recipe are changed all together or not at all. */
 const MOST_LANES = 3;
-
-/** The steps of each pan on the ring, by key. */
-function lanes(task: TaskAnalysis): Step[][] {
-  const out: Step[][] = [];
-  let now: Step[] | null = null;
-  for (const step of task.steps) {
-    const { act } = worksOfStep(step);
-    if (act === 'ring-on' || (now === null && act === 'heat' && step.tools.includes('hob'))) out.push((now = []));
-    now?.push(step);
-    if (act === 'off' && step.tools.includes('hob')) now = null;
-  }
-  return out;
-}
 
 /**
  * Each choice of stretch-wide ways, as the ways that each step then has for certain. The rule of half: a way that changes the whole dish is
@@ -26,11 +14,7 @@ function lanes(task: TaskAnalysis): Step[][] {
  */
 export function lanesOf(task: TaskAnalysis, pool: readonly Adaptation[], hasBarrier: (s: Step) => boolean): Map<string, Adaptation[]>[] {
   const choices = pool.flatMap((way) =>
-    lanes(task).flatMap((lane) => {
-      const steps = lane.filter((s) => isFor(way, s) && (s.tools.includes('hob') || s.into !== null));
-      const own = steps.filter(hasBarrier).length;
-      return steps.length > 0 && own * 2 >= steps.length ? [{ way, steps }] : [];
-    }),
+    takenBy(task, way).flatMap((steps) => (steps.filter(hasBarrier).length * 2 >= steps.length ? [{ way, steps }] : [])),
   );
   const all = choices.length > MOST_LANES ? [choices] : subsets(choices).filter((s) => s.length > 0);
   return all.map((set) => {
@@ -39,6 +23,14 @@ export function lanesOf(task: TaskAnalysis, pool: readonly Adaptation[], hasBarr
     return given;
   });
 }
+
+/** The steps that a way of stretches takes, for each stretch that it can take. */
+export const takenBy = (task: TaskAnalysis, way: Adaptation): Step[][] =>
+  lanes(task).flatMap((lane) => {
+    if (way.moves && !canMove(way, lane, task)) return [];
+    const steps = lane.filter((s) => isFor(way, s) && (s.tools.includes('hob') || s.into !== null));
+    return steps.length > 0 ? [steps] : [];
+  });
 
 function subsets<T>(list: readonly T[]): T[][] {
   return list.reduce<T[][]>((sets, one) => [...sets, ...sets.map((s) => [...s, one])], [[]]);

@@ -118,6 +118,10 @@ add('cook-basket', 'cook-and-lift basket', 'cookware', 'colander', 'stands in th
   tool: 'sieve',
   say: 'A metal sieve that hangs in the pan.',
 });
+add('microwave-bowl', 'microwave bowl', 'container', 'large-bowl', 'is large, has handles and a lid, and goes into the microwave', [], {
+  tool: 'large-bowl',
+  say: 'A large glass bowl that is made for the microwave.',
+});
 add('rack-hook', 'oven rack hook', 'utensil', 'fork', 'pulls the rack from further off');
 add('table-ring', 'table ring', 'appliance', 'hob', 'one electric ring at the height of the table', ['hot', 'electric']);
 add('small-oven', 'table oven', 'appliance', 'oven', 'stands at the height of the table', ['hot', 'electric']);

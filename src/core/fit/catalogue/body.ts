@@ -46,6 +46,20 @@ export const BODY = [
     say: '',
     caution: 'Its cord is out of reach; nothing hot over the lap.',
   }),
+  way('microwave-instead', 'method', 'In the microwave, not on the hob', {
+    scope: 'stretch',
+    takes: 'reach/hob reach/controls standing/hob heat/*',
+    spares: 'splash',
+    techniques: 'hob-on turn-heat turn-off take-off-heat boil simmer cook melt reheat wilt add mix pour',
+    tools: 'microwave-bowl',
+    moves: 'microwave',
+    skill: 'changed',
+    say: 'Look before the time is over. Go on in short goes.',
+    caution:
+      'Times differ from the hob: try the dish so first. Hot right through where it holds food cooked before; steam comes out with the lid.',
+    next: 'table-ring',
+    source: 'common practice; FDA on water heated past its boil',
+  }),
   way('front-controls', 'tool', 'Knobs reached with a turner stick', {
     takes: 'reach/controls',
     tools: 'reach-stick',

@@ -19,6 +19,7 @@ export type Written = {
   tools?: string;
   instead?: string;
   calls?: string;
+  moves?: 'microwave';
   seat?: string;
   unlit?: true;
   ahead?: string;
@@ -72,6 +73,7 @@ export function way(id: string, kind: WayKind, name: string, w: Written): Adapta
     brings: words(w.brings).map(readHazard),
     spares: words(w.spares).map(readHazard),
     ahead: w.ahead ?? null,
+    moves: w.moves ?? null,
     fits: {
       ...(w.unlit ? { unlit: true as const } : {}),
       ...(w.techniques ? { techniques: words(w.techniques) } : {}),
