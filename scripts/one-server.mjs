@@ -4,7 +4,7 @@
 import cluster from 'node:cluster';
 import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';
-import compression from 'compression';
+import { sendAsMade } from './sending.mjs';
 
 const setting = (name, otherwise = '') => process.env[name] || otherwise;
 
@@ -30,25 +30,6 @@ const HEADERS = {
   'permissions-policy': 'geolocation=(), microphone=(self), camera=()',
 };
 
-// 4: half of the time of the default, for some hundredths more bytes
-// events go out one by one, and compression would hold them back
-const isEvents = (response) => String(response.getHeader('content-type')).startsWith('text/event-stream');
-const compress = compression({
-  filter: (request, response) => !isEvents(response) && compression.filter(request, response),
-  threshold: 512,
-  brotli: { params: { 1: 4 } },
-});
-
-/** A page that comes part by part: what was written and is not the end goes out, and does not wait in the compressor for more. */
-function sendAsMade(response) {
-  const { write } = response;
-  response.write = function (...given) {
-    const went = write.apply(this, given);
-    setImmediate(() => response.writableEnded || response.flush?.());
-    return went;
-  };
-}
-
 const server = createServer((request, response) => {
   for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
   if (!names.has(request.headers.host ?? '')) {
@@ -56,13 +37,12 @@ const server = createServer((request, response) => {
     response.end(`This program is not served under that name. It is at ${origin}`);
     return;
   }
-  compress(request, response, () => {
-    sendAsMade(response);
+  sendAsMade(request, response, () =>
     handler(request, response, () => {
       response.writeHead(404, { 'content-type': 'text/plain; charset=utf-8' });
       response.end('There is nothing here.');
-    });
-  });
+    }),
+  );
 });
 // a request that trickles in, or a connection that says nothing, is not waited for
 server.headersTimeout = 15_000;

@@ -244,24 +244,38 @@ describe('drafts and versions', () => {
       [1, steps.length],
     ]);
   });
+  const kitchen = (minutes: number) => ({
+    system: 'us' as const,
+    lessonMinutes: minutes,
+    microwaveWatts: 800,
+    readingGrade: 4,
+    measures: [{ id: 'cup', quantity: '1', unit: 'cup' as const, kind: 'dry' as const, place: '' }],
+    tools: [],
+    lacks: [],
+    heights: {},
+    controls: {},
+    places: {},
+  });
   test('a kitchen that somebody else saved meanwhile is not written over', async () => {
-    const kitchen = (minutes: number) => ({
-      system: 'us' as const,
-      lessonMinutes: minutes,
-      microwaveWatts: 800,
-      readingGrade: 4,
-      measures: [{ id: 'cup', quantity: '1', unit: 'cup' as const, kind: 'dry' as const, place: '' }],
-      tools: [],
-      lacks: [],
-      heights: {},
-      controls: {},
-      places: {},
-    });
     const both = await Promise.all([40, 50].map((minutes) => inHere((trx) => saveKitchen(trx, 1, kitchen(minutes)))));
     expect([...both].sort()).toEqual([2, null]);
     const kept = both[0] === 2 ? 40 : 50;
     expect(await inHere(getKitchen)).toMatchObject({ lessonMinutes: kept, revision: 2 });
     expect(await inHere((trx) => saveKitchen(trx, 2, kitchen(60)))).toBe(3);
+  });
+  test('what the class counted is kept with its kitchen, as a plan reads it; left out it stays', async () => {
+    const { revision } = await inHere(getKitchen);
+    const counts = [
+      { thing: 'low-table', count: 2 },
+      { thing: 'board', count: 6 },
+    ];
+    await inHere((trx) => saveKitchen(trx, revision, { ...kitchen(60), counts }));
+    const kept = new Map(counts.map((c) => [c.thing, c.count]));
+    expect((await inHere(getKitchen)).counts).toEqual(kept);
+    await inHere((trx) => saveKitchen(trx, revision + 1, kitchen(60)));
+    expect((await inHere(getKitchen)).counts).toEqual(kept);
+    await inHere((trx) => saveKitchen(trx, revision + 2, { ...kitchen(60), counts: [] }));
+    expect((await inHere(getKitchen)).counts).toEqual(new Map());
   });
 });
 

@@ -15,7 +15,7 @@ const OF_RING = new Set<Act>(['ring-on', 'ring-set', 'off', 'off-ring']);
 const RAW = ['raw-meat', 'raw-fish', 'raw-egg'] as const;
 
 /** The pan that stands on the ring of a lane; null where several do. */
-export function panOf(lane: readonly Step[]): string | null {
+function panOf(lane: readonly Step[]): string | null {
   const pans = new Set(lane.filter((s) => worksOfStep(s).act === 'heat').map((s) => s.into));
   const [only] = pans;
   return pans.size === 1 ? (only ?? null) : null;

@@ -3,8 +3,7 @@ import { mentionsIn } from './mentions';
 import type { Clause } from './clauses';
 import { isApart } from './frames-hob';
 import { inside } from './push';
-import type { Located, State } from './state';
-import { focusOn } from './step-of-clause';
+import { focusOn, type Located, type State } from './state';
 import { thingsOf, frameOf } from './things';
 import { worksOf } from '../technique/works';
 

@@ -84,3 +84,10 @@ export const isContainer = (id: string) =>
 /** Where the last step of a technique stands, or one done like it; -1 when there is none. */
 export const lastOf = (state: State, kind: string): number =>
   state.steps.reduce((found, s, i) => (kindOf(s.technique) === kind ? i : found), -1);
+
+/** What "it" and "them" will mean in the next action. @param words what the recipe calls it, where no ingredient says that: "the balls" */
+export function focusOn(state: State, ingredients: readonly number[], words: string | null): void {
+  if (ingredients.length > 0) state.objectUses = [...new Set(ingredients)];
+  state.vesselSpoken = null;
+  state.object = words;
+}

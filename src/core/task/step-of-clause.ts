@@ -137,10 +137,3 @@ function replaced(id: string, named: string[], into: string | null): boolean {
   if (kind === 'cutting') return named.some((n) => toolById(n)?.kind === 'cutting');
   return false;
 }
-
-/** What "it" and "them" will mean in the next action. @param words what the recipe calls it, where no ingredient says that: "the balls" */
-export function focusOn(state: State, ingredients: readonly number[], words: string | null): void {
-  if (ingredients.length > 0) state.objectUses = [...new Set(ingredients)];
-  state.vesselSpoken = null;
-  state.object = words;
-}

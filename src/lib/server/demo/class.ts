@@ -67,6 +67,8 @@ const ADAPTED = [
 ];
 export const CONTROLS: Kitchen['controls'] = { heat: 'flame', hob: 'knob', oven: 'knob', microwave: 'keys' };
 export const HEIGHTS: Kitchen['heights'] = { hobControls: 'back', oven: 'low', microwave: 'table', shelves: 'within' };
+/** What somebody has counted. */
+export const COUNTS = { 'low-table': 1, 'rocker-knife': 1 };
 export const LACKING = ['electric-opener', 'one-cup', 'talking-scale', 'trolley'];
 
 const DRAWER = 'drawer 1';

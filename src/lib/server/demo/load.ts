@@ -12,7 +12,7 @@ import { loadGoals } from './goals';
 import { loadPeople } from './people';
 import { loadPhotos } from './photos';
 import { DEMO_SCHOOL, withSchool, type SchoolTrx } from '../school-scope';
-import { CONTROLS, HEIGHTS, LACKING, LEARNERS, MEASURES, PLACES, RECIPES, SCHOOL_NAME, TOOLS } from './class';
+import { CONTROLS, COUNTS, HEIGHTS, LACKING, LEARNERS, MEASURES, PLACES, RECIPES, SCHOOL_NAME, TOOLS } from './class';
 import { FULL, hold } from './hold';
 import { demoId, demoLessons } from './lessons';
 import { loadSecondClass } from './second-class';
@@ -33,6 +33,7 @@ export async function loadDemo(knex: Knex): Promise<boolean> {
       lacks: JSON.stringify(LACKING),
       heights: JSON.stringify(HEIGHTS),
       controls: JSON.stringify(CONTROLS),
+      counts: JSON.stringify(COUNTS),
     });
     await trx('kitchen_measure').insert(MEASURES.map((m, position) => ({ school_id, ...m, position })));
     await trx('kitchen_tool').insert(TOOLS.map((t) => ({ school_id, ...t })));

@@ -76,9 +76,9 @@
         <p>
           <b>{c.count === 1 ? 'One' : c.count} {c.tool}?</b>
           {c.names.join(' and ')} want it at the same {c.steps === 1 ? 'step' : `${c.steps} steps`}: one after the other, or one more.
-          <a href="/kitchen#how-many">How many there are</a>
         </p>
       {/each}
+      <p><a href="/kitchen#how-many">How many of each there are</a></p>
     </section>
   {/if}
   <div class="mt-3 overflow-x-auto">
