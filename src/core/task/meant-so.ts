@@ -1,0 +1,182 @@
+// What an action means here beside what its words say: done already, kept, of the dish or of the side, in the vessel that was spoken of.
+import { lotsOf } from '../kitchen/index';
+import { isPutAway } from '../kitchen/world';
+import { kindOf, techniqueById } from '../technique/lexicon';
+import { worksOf, type Act } from '../technique/works';
+import { isHobOff } from './frames-hob';
+import { inside } from './push';
+import { focusOn, isContainer, lastOf, type Located, type State } from './state';
+import { toolById } from '../technique/tools';
+import { toolCall } from './tool-names';
+import { isHeld, isPan } from './vessels';
+
+const APART =
+  /^(?:\d+|some|a few|a little|the rest)(?:\s+(?:of\s+)?(?:the\s+)?(?!(?:warm|hot|cold|cool|chilled)\b)\p{L}+)?\s+for\s+(?:the|later|\p{L}+ing)\b/iu;
+
+/** "Slice off the tops and keep them", "Keep 2 for the top": nothing more is done. "Keep some warm for 10 minutes" is. */
+export const isKept = (state: State, c: Located) =>
+  c.verb === 'keep' && state.steps.length > 0 && ((!c.first && /^(?:it|them|this|these)$/i.test(c.rest.trim())) || APART.test(c.rest));
+
+/** "Dust the fish in the flour": it is turned in it. "Dust the table with flour" strews it. */
+export const isDusted = (c: Located) => c.mentions.length > 1 && /\sin\s/i.test(c.rest.slice(c.mentions[0]!.end));
+
+/** "Shake off the excess", of what was dipped: the last move of that step. */
+export const isExcess = (state: State, c: Located) =>
+  worksOf(state.steps.at(-1)?.technique).act === 'dip' &&
+  /^(?:shake|tap|knock|let)$/.test(c.verb ?? '') &&
+  /\b(?:excess|extra|drip)\b/i.test(c.rest);
+
+export function keepLast(state: State, text: string): void {
+  const last = state.steps.at(-1);
+  if (last) state.steps[state.steps.length - 1] = { ...last, cues: [...(last.cues ?? []), { sense: 'sight', text }] };
+}
+
+/** "Take off the plate", where the plate is the cover. */
+export function uncovers(state: State, c: Located, act: Act): boolean {
+  if (act !== 'lift' && act !== 'ready') return false;
+  const covers = [...state.world.vessels.values()].flatMap((v) => v.lid ?? []);
+  return /\boff\b/i.test(c.rest) && covers.some((lid) => c.tools.some((t) => t.id === lid)) && c.mentions.length === 0;
+}
+
+/** "Meanwhile, boil the rice. Drain." and on the next line "stir in the spinach": into the stew, and not into the rice. */
+export function backToDish(state: State, c: Located): void {
+  const { beside } = state;
+  if (!beside || c.line === beside.line) return;
+  if (c.verb === 'drain') {
+    state.beside = { ...beside, line: c.line };
+    return;
+  }
+  state.beside = null;
+  const water = (vessel: string) => (state.world.vessels.get(vessel)?.water ?? 'none') !== 'none' || state.world.drained === vessel;
+  const isNamed = c.mentions.some((m) => state.placed.get(m.ingredient) === beside.pan);
+  if (state.container !== beside.pan || !water(beside.pan) || water(beside.container) || isNamed) return;
+  state.container = beside.container;
+  if (isPan(beside.container)) state.lastPan = beside.container;
+  focusOn(state, inside(state, beside.container), null);
+}
+
+/** "Shred the cabbage, grate the carrots, slice the onions. Toss in a bowl with the yoghurt": all that was cut, where nothing of it lies anywhere yet. */
+export function takesAllCut(state: State, c: Located): void {
+  const { act } = worksOf(c.technique?.id, c.technique?.like);
+  const isBare = /^(?:(?:it|them|together|all|everything)\b|(?:in|on)(?:to)? (?:a|the|another)\b|with\b|$)/i.test(c.rest.trim());
+  if (!c.first || !isBare || (act !== 'put' && act !== 'join') || state.lineObjects.length < 2) return;
+  const loose = state.lineObjects.every((i) => !state.placed.has(i) && lotsOf(state.world, i).some((lot) => lot.forms.size > 0));
+  if (loose && state.objectUses.some((i) => state.lineObjects.includes(i))) state.objectUses = [...state.lineObjects];
+}
+
+/** "Remove to a bowl and set aside": it stands there. */
+export const isMovedAside = (state: State, c: Located) => {
+  const last = state.steps.at(-1);
+  return (
+    c.technique?.id === 'reserve' &&
+    !c.first &&
+    /^(?:(?:it|them)\s+)?(?:aside|to one side)$/i.test(c.rest.trim()) &&
+    ['lift', 'put'].includes(worksOf(last?.technique).act) &&
+    last?.sourceLine === c.line &&
+    (toolById(last?.into ?? '')?.kind === 'container' || last?.into === 'plate') &&
+    c.until === null
+  );
+};
+
+/** "Cook uncovered", with the lid still on. */
+export const isUncovered = (state: State, c: Located, act: Act) =>
+  /\buncovered\b/i.test(c.rest) &&
+  (act === 'heat' || act === 'oven' || act === 'microwave') &&
+  state.container !== null &&
+  (state.world.vessels.get(state.container)?.lid ?? null) !== null;
+
+const ON_HEAT =
+  /^(?:it\s+)?(?:back\s+)?(?:on|onto|over|to)\s+(?:an?\s+|the\s+)?(?:(?:very\s+)?(?:low|gentle|medium|moderate|high)\s+)?(?:heat|hob|stove|ring)\b/i;
+
+/** "Wipe out the pan and put it back on a low heat": the pan that was spoken of, with nothing in it. */
+export function emptyPanOnHeat(state: State, c: Located, act: Act): string | null {
+  const pan = state.vesselSpoken;
+  return act === 'put' && isPan(pan) && c.mentions.length === 0 && ON_HEAT.test(c.rest) && !isHeld(state, pan) ? pan : null;
+}
+
+/** "Cover with cling film and pierce it". */
+export function isFilm(state: State, c: Located): boolean {
+  const lid = state.container === null ? null : (state.world.vessels.get(state.container)?.lid ?? null);
+  return (
+    lid === 'cling-film' &&
+    c.mentions.length === 0 &&
+    ((kindOf(c.technique?.id) === 'prick' && /^(?:it|the film)?$/i.test(c.rest.trim())) ||
+      // "make a few holes"
+      (c.verb === 'make' && /\b(?:holes?|slits?)\b/i.test(c.rest)))
+  );
+}
+
+/** "Fill the muffin cups": with what is in the bowl. */
+export function filled(state: State, c: Located, act: Act): Located | null {
+  const to = c.tools.find((t) => isContainer(t.id));
+  if (act !== 'put' || c.verb !== 'fill' || c.mentions.length > 0 || !to || /\b(?:with|from)\b/i.test(c.rest)) return null;
+  if (state.container === null || state.container === to.id || !isHeld(state, state.container)) return null;
+  const by = 'the mixture into '.length;
+  return {
+    ...c,
+    verb: 'spoon',
+    technique: techniqueById('spoon')!,
+    rest: `the mixture into ${c.rest}`,
+    tools: c.tools.map((t) => ({ ...t, at: t.at + by })),
+  };
+}
+
+/** "Roll in the seeds": it is rolled in them. */
+export function coatedIn(c: Located, act: Act): Located | null {
+  if (act !== 'dip' || !/^in\s+\S/i.test(c.rest)) return null;
+  const by = 'it '.length;
+  return {
+    ...c,
+    rest: `it ${c.rest}`,
+    mentions: c.mentions.map((m) => ({ ...m, at: m.at + by, end: m.end + by })),
+    tools: c.tools.map((t) => ({ ...t, at: t.at + by })),
+  };
+}
+
+/** "Weigh the flour into a bowl": it is measured by steps of its own, and goes there. */
+export function tippedIn(c: Located): Located | null {
+  const goes = c.mentions.length > 0 && /\b(?:in|into)\b/i.test(`${c.rest} ${c.lead ?? ''}`) && c.tools.some((t) => isContainer(t.id));
+  return goes && /^(?:measure|weigh)$/.test(c.verb ?? '') ? { ...c, verb: 'put', technique: techniqueById('add')! } : null;
+}
+
+/** "Take it out", of what is in the microwave or the fridge. */
+export function takenOut(state: State, c: Located, act: Act): Located | null {
+  const place = state.container === null ? undefined : state.world.vessels.get(state.container)?.place;
+  const isIt = c.mentions.length === 0 && /^(?:out$|(?:it|them|the \p{L}+) out$|out (?:it|them|the \p{L}+)$)/iu.test(c.rest.trim());
+  if (act !== 'lift' || !isIt || !isPutAway(place)) return null;
+  return { ...c, technique: techniqueById('take-out-place')!, rest: `the ${toolCall(state, state.container!)} out of the ${place}` };
+}
+
+/** "Press the edges down", "pat them flat": nothing goes anywhere. */
+export const isTurned = (c: Located) =>
+  /^(?:press|pat)$/.test(c.verb ?? '') && c.mentions.length === 0 && !/\b(?:in|into|onto|over)\b/i.test(c.rest);
+
+/** "Toss" what is in no vessel yet, on the tray or the board: it is only turned about. */
+export const isLeftAlone = (state: State, c: Located) =>
+  c.technique?.id === 'mash' &&
+  c.mentions.length === 0 &&
+  !c.tools.some((t) => isContainer(t.id)) &&
+  state.objectUses.every((i) => !state.placed.has(i)) &&
+  state.container === null;
+
+/** "Turn off the heat" after its ring went off, "take it out of the oven" after it came out, "eat": a step has done it, or will. */
+export function isDoneAlready(state: State, c: Located, act: Act): boolean {
+  if (act === 'off') return isHobOff(state, c);
+  const last = state.steps.at(-1);
+  if (c.technique?.id === 'gloves-on') return kindOf(last?.technique) === 'take-out-oven';
+  // it came out when its time was up
+  if (
+    act === 'oven-out' &&
+    c.mentions.length === 0 &&
+    lastOf(state, 'take-out-oven') > Math.max(lastOf(state, 'bake'), lastOf(state, 'preheat-oven'))
+  ) {
+    if (state.inOven !== null && isHeld(state, state.inOven)) {
+      state.container = state.inOven;
+      focusOn(state, inside(state, state.inOven), null);
+    }
+    return true;
+  }
+  if (act === 'oven-out') return kindOf(last?.technique) === 'take-out-oven';
+  // eating stands in the routine behind every recipe; "eat with lime" brings the lime
+  return act === 'eat' && c.mentions.length === 0;
+}

@@ -1,0 +1,115 @@
+// Takes one action of a method: by its kind into the frame that fits.
+import { techniqueById } from '../technique/lexicon';
+import { worksOf } from '../technique/works';
+import { isAside, takeUnknown } from './body-aside';
+import { dustWith, withImplied } from './body-implied';
+import { onHob, ringOn } from './frames-hob';
+import { work } from './frames-work';
+import { bake, heatInOven, microwave, preheat } from './frames-oven';
+import { join } from './frames-join';
+import { put } from './frames-put';
+import { takenInTime } from './in-time';
+import { type Located, type State } from './state';
+import { minutesOfText } from '../amount/minutes';
+import {
+  isKept,
+  isDusted,
+  isExcess,
+  keepLast,
+  uncovers,
+  backToDish,
+  takesAllCut,
+  isMovedAside,
+  isUncovered,
+  emptyPanOnHeat,
+  isFilm,
+  filled,
+  coatedIn,
+  tippedIn,
+  takenOut,
+  isTurned,
+  isLeftAlone,
+  isDoneAlready,
+} from './meant-so';
+
+/** Takes one action: by its kind into the frame that fits. */
+export function takeClause(state: State, said: Located): void {
+  if (!said.verb || isAside(said)) return takeUnknown(state, said);
+  if (state.line !== said.line) state.lineObjects = [];
+  state.line = said.line;
+  if (said.first) state.leadVessel = null;
+  takesAllCut(state, said);
+  backToDish(state, said);
+  const c = withImplied(state, said);
+  const works = worksOf(c.technique?.id, c.technique?.like);
+  state.themIsLast = works.act === 'ready' && !c.first;
+  if (c.technique?.id === 'dust' || c.technique?.id === 'flour-surface') {
+    if (isDusted(c)) return work(state, { ...c, technique: techniqueById('coat')! });
+    if (c.mentions.length > 0) return dustWith(state, c);
+  }
+  if (isDoneAlready(state, c, works.act)) return;
+  if (isKept(state, c)) return keepLast(state, `keep ${c.rest}`);
+  // "leave a gap between them"
+  if (
+    c.verb === 'leave' &&
+    state.steps.length > 0 &&
+    /^(?:a|an|some|plenty of|enough)\s+(?:\p{L}+\s+)?(?:gaps?|space|room)\b/iu.test(c.rest)
+  )
+    return keepLast(state, `leave ${c.rest}`);
+  // "put the tray in the oven. Set the timer for 15 minutes": so long it bakes
+  if (c.technique?.id === 'set-timer' && state.bakesOn && minutesOfText(c.rest) !== null)
+    return bake(state, {
+      ...c,
+      verb: 'bake',
+      rest: c.rest.replace(/^.*?(?=\b(?:for|to)\b)/i, '').replace(/^to\b/i, 'for'),
+      technique: techniqueById('bake')!,
+    });
+  if (isMovedAside(state, c)) return;
+  if (isExcess(state, c)) return keepLast(state, `${c.verb} ${c.rest}`);
+  const lid = uncovers(state, c, works.act);
+  if (lid) return work(state, { ...c, technique: techniqueById('uncover')! });
+  // "put a tray in to heat up"
+  if (
+    works.act === 'put' &&
+    c.mentions.length === 0 &&
+    state.oven &&
+    /\bin(?:side)?(?: the oven)? to (?:heat|warm|get hot)\b/i.test(c.rest)
+  )
+    return heatInOven(state, c);
+  const back = emptyPanOnHeat(state, c, works.act);
+  if (back) return ringOn(state, c, back);
+  if (isFilm(state, c)) {
+    const rest = c.verb === 'make' ? `${c.rest} in the cling film` : 'the cling film';
+    return work(state, { ...c, rest, technique: techniqueById('prick')! });
+  }
+  const instead = filled(state, c, works.act) ?? coatedIn(c, works.act) ?? tippedIn(c) ?? takenOut(state, c, works.act);
+  if (instead) return takeClause(state, instead);
+  if (takenInTime(state, c, (within) => takeClause(state, within))) return;
+  if (isUncovered(state, c, works.act))
+    work(state, {
+      ...c,
+      verb: 'uncover',
+      rest: '',
+      mentions: [],
+      tools: [],
+      until: null,
+      condition: null,
+      technique: techniqueById('uncover')!,
+    });
+  switch (works.act) {
+    case 'oven-on':
+      return preheat(state, c);
+    case 'oven':
+      return /\bto\s+(?:heat|warm|get hot|preheat)\b/i.test(c.rest) ? heatInOven(state, c) : bake(state, c);
+    case 'heat':
+      return onHob(state, c);
+    case 'microwave':
+      return microwave(state, c);
+    case 'put':
+      return isTurned(c) ? work(state, c) : put(state, c);
+    case 'join':
+      return works.traits.has('covered') || !isLeftAlone(state, c) ? join(state, c) : work(state, c);
+    default:
+      return work(state, c);
+  }
+}
