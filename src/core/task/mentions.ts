@@ -226,28 +226,13 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     const best = named.some((n) => !n.short) ? named.filter((n) => !n.short) : named;
     // "the beans" of three kinds of beans, "both peppers": all of them that are not in yet
     const open = [...new Set(best.filter((n) => !used.has(n.ingredient)).map((n) => n.ingredient))];
-    if (size === 1 && open.length > 1 && isPlural(text, list[i]!)) {
-      for (const ingredient of open)
-        if (!found.some((f) => f.ingredient === ingredient))
-          found.push({
-            ingredient,
-            at: list[i]!.at,
-            end: list[i]!.end,
-            ...amountBefore(text, list[i]!.at, names.ingredients[ingredient]!),
-          });
-      continue;
-    }
     // "tip in the peppers", red and yellow, once both were cut: both
-    const same = open.length === 0 && size === 1 && isPlural(text, list[i]!) ? sameFood(best, names) : [];
-    if (same.length > 1) {
-      for (const ingredient of same)
+    const several = open.length > 0 ? open : sameFood(best, names);
+    if (size === 1 && several.length > 1 && isPlural(text, list[i]!)) {
+      const { at, end } = list[i]!;
+      for (const ingredient of several)
         if (!found.some((f) => f.ingredient === ingredient))
-          found.push({
-            ingredient,
-            at: list[i]!.at,
-            end: list[i]!.end,
-            ...amountBefore(text, list[i]!.at, names.ingredients[ingredient]!),
-          });
+          found.push({ ingredient, at, end, ...amountBefore(text, at, names.ingredients[ingredient]!) });
       continue;
     }
     // "the chocolate mixture" is of what was used already
