@@ -16,7 +16,7 @@ import { focusOn, isContainer, type Located, type State } from './state';
 import { common } from './step-of-clause';
 import { makeReady } from './supply';
 import { freeBowl, isPan, mixingBowl, vesselOfPhrase } from './vessels';
-import { vesselOfWork } from './vessel-of-work';
+import { isFatOff, vesselOfWork } from './vessel-of-work';
 import { wording } from './wording';
 
 /** Everything that neither puts, joins nor heats: one step, on what it names or what was spoken of. */
@@ -66,6 +66,8 @@ export function work(state: State, c: Located): void {
 
 /** What is worked on: what is named, what it is taken out of, or what was spoken of; and what is rolled up in it. */
 function aboutOf(state: State, c: Located, { act }: Works, { theme, goal }: Frame, named: number[]): number[] {
+  // fat that is poured off is nothing that was spoken of
+  if (isFatOff(c, act)) return [];
   const source = named.length === 0 ? sourceOf(state, c, act) : [];
   if (source.length > 0) return source;
   const unsaid = named.length === 0 && (theme === null || theme.pronoun !== null || theme.everything);

@@ -11,7 +11,7 @@ import { nameOf } from './ready';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
 import { mentionsHere } from './mentions-here';
 import { inside } from './push';
-import { focusOn, type Located, type State } from './state';
+import { focusOn, type Located, type State, isContainer } from './state';
 import { techniqueHere } from './technique-here';
 import { ofNoun } from './things';
 import { inUse } from './vessels';
@@ -68,7 +68,12 @@ const WORDS = /[a-z\u00df-\u00ff-]+/g;
 export function locate(state: State, clause: Clause, line: number, sharedFrom: Clause | null): Located {
   let rest = clause.rest;
   if (clause.shared) {
-    const object = sharedFrom && objectPhrase(sharedFrom.rest);
+    // "drain and put in a dish" drains no dish
+    const isPlace =
+      sharedFrom !== null &&
+      /^(?:in|into|on|onto)\s/i.test(sharedFrom.rest) &&
+      findTools(sharedFrom.rest).some((t) => isContainer(t.tool.id) && t.at < 24);
+    const object = isPlace ? null : sharedFrom && objectPhrase(sharedFrom.rest);
     const joining = clause.verb && techniqueById(findTechnique([clause.verb], new Set())?.id ?? '');
     // "stir and serve", "cover and simmer": these act on what is at hand
     if (
@@ -79,7 +84,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
       actOfKind(kindOf(joining.id)) !== 'heat'
     )
       rest = object;
-    else if (object && clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom.rest)) rest = object;
+    else if (object && clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom?.rest ?? '')) rest = object;
   }
   // "stir in half of it": of what was spoken of last
   const only = state.objectUses.length === 1 ? state.recipe.ingredients[state.objectUses[0]!] : undefined;

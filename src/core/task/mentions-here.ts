@@ -3,9 +3,18 @@ import { lotsOf } from '../kitchen/index';
 import { mentionsIn, type Mention } from './mentions';
 import type { State } from './state';
 
+/** Less than this fills no pan, in millilitres. */
+const PANFUL = 400;
+
+/** "A pan of water", with 3 tbsp of hot water on the list: water from the tap. */
+const isPanful = (state: State, text: string, m: Mention) =>
+  state.world.ingredients[m.ingredient]!.food?.category === 'water' &&
+  state.world.ingredients[m.ingredient]!.ml < PANFUL &&
+  /\b(?:pan|pot|saucepan)s? of (?:\p{L}+ )*$/iu.test(text.slice(0, m.at));
+
 /** The ingredients that a text speaks of; "the veg" is what is still veg, where spinach has gone into the ricotta and others are to come. */
 export function mentionsHere(state: State, text: string): Mention[] {
-  const mentions = mentionsIn(text, state.names, state.used);
+  const mentions = mentionsIn(text, state.names, state.used).filter((m) => !isPanful(state, text, m));
   const together = (m: Mention) => mentions.filter((other) => other.at === m.at && other.end === m.end && other.end > other.at);
   const placeOf = (m: Mention) => lotsOf(state.world, m.ingredient).at(-1)?.at ?? null;
   const isWorkedIn = (m: Mention) => {

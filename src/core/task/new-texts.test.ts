@@ -238,6 +238,51 @@ describe('strips, wedges, and what is out already', () => {
   ])('%s', (...one) => check(one));
 });
 
+describe('the pan, and what was lifted out of it', () => {
+  test.each<Case>([
+    [
+      'fat is poured off the pan, and what comes next goes in there',
+      '4 chicken thighs\n1 tbsp oil\n1 onion, chopped\n250 g rice',
+      'Heat the oil in a frying pan and fry the chicken for 8 minutes, then lift onto a plate. Pour off all but 1 tablespoon of the fat. Add the onion and cook for 5 minutes. Stir in the rice and nestle the chicken back in.',
+      [
+        'Pour off all but 1 tablespoon of the fat. >frying-pan',
+        'Add the onion to the frying pan.',
+        'Cook the onion for 5 minutes.',
+        'Nestle the chicken back into the frying pan.',
+      ],
+      /onion to the plate/,
+    ],
+    [
+      'what is whisked over a heat cooks on a ring',
+      '40 g butter\n40 g flour\n400 ml milk',
+      'Put the butter, flour and milk in a saucepan. Whisk over a medium heat until the sauce boils.',
+      ['Turn on the hob under the saucepan, medium heat.', 'Whisk the '],
+      /^Whisk over/,
+    ],
+    [
+      'what is drained and put in a dish is no dish',
+      '1 cauliflower',
+      'Break the cauliflower into florets. Boil in a large pan of water for 6 minutes, drain and put in an ovenproof dish.',
+      ['Drain the cauliflower.', 'Put the cauliflower in an ovenproof dish.'],
+      null,
+    ],
+    [
+      'a pan of water is filled from the tap, and not with the spoonfuls of a sauce',
+      '250 g noodles\n3 tbsp hot water\n3 tbsp peanut butter',
+      'Bring a big pan of water to a boil. Cook the noodles for 5 minutes and drain. Whisk the peanut butter and the hot water in a bowl.',
+      ['Fill the big pan two-thirds with water. >large-pan', 'Put the noodles in the big pan.', 'Pour the hot water into the bowl. >bowl'],
+      null,
+    ],
+    [
+      'a squeeze of lemon is its juice',
+      '4 tbsp yoghurt\nsqueeze of lemon',
+      'Mix the yoghurt and lemon in a bowl.',
+      ['Put the lemon juice in the bowl.'],
+      /Put the lemon in/,
+    ],
+  ])('%s', (...one) => check(one));
+});
+
 describe('lids, film, rolls and cases', () => {
   test.each<Case>([
     [
@@ -381,6 +426,9 @@ describe('a line put plainly', () => {
     ['When cool enough to handle, peel it.', 'When cool enough to handle, peel it.'],
     ['Divide the rice between bowls and ladle over the stew.', 'Divide the rice between bowls and ladle the stew over.'],
     ['Put on tray and brush tops with milk.', 'Put on the tray and brush the tops with milk.'],
+    ['Get a large pan of water boiling. Add the pasta.', 'Bring a large pan of water to the boil. Add the pasta.'],
+    ['Let cool in pan 5 minutes.', 'Let cool in the pan 5 minutes.'],
+    ['Leave, still covered, for 5 minutes.', 'Cover, then Leave for 5 minutes.'],
     ['Put on oven gloves.', 'Put on oven gloves.'],
     ['Cook for 2 hours, stirring after the first 30 mins.', 'Cook for 30 minutes. Stir. Cook for 90 minutes more.'],
     [

@@ -105,6 +105,9 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   // "dissolve the cube and pour in": one has to say into what
   if (act === 'put' && state.container && /^(?:(?:it|them)\s+)?in(?:\s+(?:too|as well))?$/i.test(rest))
     return `${thing} ${toPlace(state, c.verb!, state.container)}`;
+  // "nestle the chicken back in"
+  const back = act === 'put' && state.container ? /^(the .{2,40}? )?back in$/i.exec(rest) : null;
+  if (back) return `${back[1] ?? `${thing} `}back ${toPlace(state, c.verb!, state.container!)}`;
   // "spread in the tin"
   if (act === 'put' && c.mentions.length === 0 && PLACE_SAID.test(rest) && c.tools.some((t) => isContainer(t.id) && t.at < 24))
     return `${thing} ${rest}`;
@@ -242,7 +245,7 @@ export function filledThing(state: State, c: Located, to: string): string | null
 /** "Stir the milk into the bowl to give a soft batter": where it goes stands before what for and how. */
 const withGoal = (said: string, goal: string) => {
   const at =
-    /\s(?:to (?:give|make|form|get|loosen|combine|bring|bind)|with|until|so that|using|if)\b|,\s(?:saving|keeping|reserving|leaving)\b/i.exec(
+    /\s(?:to (?:give|make|form|get|loosen|combine|bring|bind)|with|until|so that|using|if)\b|,\s(?:saving|keeping|reserving|leaving|stopping|easing|making|taking|holding|tilting|going)\b/i.exec(
       said,
     )?.index ?? said.length;
   return `${said.slice(0, at)} ${goal}${said.slice(at)}`;

@@ -49,6 +49,7 @@ function isFoodHeated(here: Here): boolean {
   return inPan && !hasContainer(here) && !/\b(?:oil|butter|fat)\b/i.test(rest);
 }
 
+const OVER_HEAT = /\bover (?:an? |the )?(?:very )?(?:low|medium|gentle|moderate|high)(?:[- ]\p{L}+)? heat\b/iu;
 const COATING = /\bin\b.*\b(?:flour|cornflour|crumbs|breadcrumbs|seasoning|spices?|sugar)\b/i;
 const PARTED =
   /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b|^(?:it\s+|them\s+|(?:each|every)\s+\p{L}+\s+)?into\s+\d+\b(?!\s*(?:cm|mm|inch|in\b|[-.x×"]))/iu;
@@ -298,8 +299,14 @@ const LINERS: Rule = {
   then: 'line',
 };
 
+/** "Whisk over a medium heat until it thickens": it cooks. */
+const ON_THE_HEAT: Rule = { when: ({ rest, state }) => isPan(state.container) && OVER_HEAT.test(rest), then: 'cook' };
+
 // By the verb itself, whatever the lexicon makes of it.
 const BY_VERB = table<Rule[]>({
+  whisk: [ON_THE_HEAT],
+  stir: [ON_THE_HEAT],
+  beat: [ON_THE_HEAT],
   butter: [{ when: hasContainer, then: 'grease' }],
   // meat out of its skin
   squeeze: [

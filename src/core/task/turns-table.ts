@@ -52,7 +52,11 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     'cover, then leave $1 to $2',
   ],
   // "leave for 2 minutes, covered"
-  ['covered', /\b(leave|stand|rest|simmer|cook|bake)\b([^.;,]{0,50}?),?\s+(?:loosely\s+)?covered(?=[.;,]|$)/gi, 'cover, then $1$2'],
+  [
+    'covered',
+    /\b(leave|stand|rest|simmer|cook|bake)\b([^.;,]{0,50}?),?\s+(?:(?:loosely|still)\s+)?covered(?=[.;,]|$),?/gi,
+    'cover, then $1$2',
+  ],
   // "Use oven gloves to take the bowl out"
   [
     'gloves|mitts',
@@ -178,6 +182,18 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   ],
   // "the flour in a second dish and the egg in a third"
   [' a third', /\b((?:in|into|on|onto)\s+a third)(?=\s*[.,;]|$)/gi, '$1 bowl'],
+  // "get a large pan of water boiling"
+  [
+    'boiling',
+    /(^|[.!?;]\s+)get\s+((?:an?|the|your)\s+(?:\p{L}+\s+)?(?:pan|pot|saucepan)\s+of\s+(?:\p{L}+\s+)?water)\s+boiling\b/giu,
+    '$1bring $2 to the boil',
+  ],
+  // "let cool in pan"
+  [
+    ' in ',
+    /\b(cool|leave|rest|stand|sit)((?:\s+(?:it|them|the\s+\p{L}+))?(?:\s+to\s+cool)?\s+in)\s+(?=(?:pan|tin|dish|tray|bowl)\b)/giu,
+    '$1$2 the ',
+  ],
   // "simmer, lid on, for 15 minutes"
   ['lid on', /\b(simmer|cook|bubble|boil|steam)\b([^.;,]{0,40}?),\s+(?:with )?(?:the )?lid on,?/gi, 'cover, then $1$2'],
   // "simmer, partly covered, for 20 minutes"

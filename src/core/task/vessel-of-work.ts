@@ -3,11 +3,11 @@ import { lotsOf } from '../kitchen/index';
 import { isPutAway } from '../kitchen/world';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import { hasMark } from '../technique/tools';
-import { worksOf, type Works } from '../technique/works';
+import { worksOf, type Act, type Works } from '../technique/works';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
 import { goalOf } from './things';
-import { mixingBowl, vesselOfPhrase } from './vessels';
+import { isPan, mixingBowl, vesselOfPhrase } from './vessels';
 import { STANDS_ON } from './object-words';
 
 /** Where work is done, or where it lets its thing fall. */
@@ -37,6 +37,8 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
   // pastry is rolled out on the board, not in the pan that the filling is in
   if (act === 'shape') return own ?? (about.some((i) => !state.placed.has(i)) ? 'board' : (lies ?? state.container));
+  // the chicken that was fried lies on its plate: the fat is in the pan
+  if (isFatOff(c, act) && isPan(state.container)) return state.container;
   if (act === 'drain' && own && goal?.prep === 'into' && own !== 'colander') return own;
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
@@ -57,6 +59,9 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? (isCutLoose(state, about) ? 'board' : state.container);
   return own ?? (traits.has('utensil') ? (lies ?? state.container) : null);
 }
+
+/** "Pour off all but 1 tablespoon of the fat". */
+export const isFatOff = (c: Located, act: Act) => act === 'drain' && /\b(?:fat|grease|dripping)\b/i.test(c.rest);
 
 /** Cut up before the learner, and in no vessel yet. */
 export const isCutLoose = (state: State, about: readonly number[]) =>
