@@ -3,7 +3,7 @@ import { plainNumbers, readNumber } from '../amount/quantity';
 import { readIngredientLine, stripBullet } from './ingredient-line';
 import { withinBounds } from './bounds';
 import { amountsInMethod } from './method-amounts';
-import { findFood } from './food';
+import { findFood, isFoodName } from './food';
 import { headingWithRest, headsMethod, isLouder, PART_OF_DISH, sectionOf, servingsOf, TIME, type Section } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
 import { isOvenHeat, isTold, sayOvenHeat, withoutLabel } from './method-lines';
@@ -373,7 +373,8 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
     return note(draft, line, raw, 'title');
   }
   // "spray oil" among the amounts: a food, though its first word is a verb too
-  const amongList = like >= 1 && wordy <= 3 && draft.recipe.ingredients.length > 0 && /\p{L}$/u.test(text) && draft.listBelow(line);
+  const amongList =
+    like >= 1 && wordy <= 3 && draft.recipe.ingredients.length > 0 && /\p{L}$/u.test(text) && (draft.listBelow(line) || isFoodName(text));
   if ((like >= 2 && like > does - 1) || amongList) {
     draft.section = 'top';
     return addIngredient(draft, text, line, raw);

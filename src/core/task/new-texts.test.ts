@@ -274,6 +274,20 @@ describe('the pan, and what was lifted out of it', () => {
       null,
     ],
     [
+      'what is flaked over the top is flaked over what is in hand',
+      '2 salmon fillets\n150 g noodles\n1 tsp sesame oil',
+      'Bake the salmon in a dish for 12 minutes. Boil the noodles in a pan for 4 minutes. Drain. Toss the noodles with the sesame oil. Flake the salmon over the top.',
+      ['Flake the salmon over the top. >saucepan'],
+      null,
+    ],
+    [
+      'the flour that was sifted in is folded in, and eggs are beaten in one at a time',
+      '100 g butter\n100 g sugar\n2 eggs\n100 g flour',
+      'Beat the butter and sugar in a bowl. Beat in the eggs, one at a time. Sift in the flour and fold in gently.',
+      ['Beat the eggs into the bowl, one at a time.', 'Sift the flour into the bowl.', 'Fold the flour in gently.'],
+      null,
+    ],
+    [
       'a squeeze of lemon is its juice',
       '4 tbsp yoghurt\nsqueeze of lemon',
       'Mix the yoghurt and lemon in a bowl.',

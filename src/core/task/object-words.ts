@@ -115,7 +115,7 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   if (/^(?:open$|in (?:a single|one|an even|a thin) layer\b)/i.test(rest)) return `${thing} ${rest}`;
   // "stir in the paprika": into what is there already
   const into =
-    /^(?:in|through)\s+(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|sieve|colander|strainer|funnel|muslin|circles?|one direction|same way)\b)(?!(?:with|until|batches|small|for)\b)(?=\S)/iu.exec(
+    /^(?:in|through)\s+(?!\p{L}+ly\b)(?!(?:a|an|the)\s+(?:\p{L}+\s+)?(?:bowl|pan|pot|jug|tray|dish|mug|cup|sieve|colander|strainer|funnel|muslin|circles?|one direction|same way)\b)(?!(?:with|until|batches|small|for)\b)(?=\S)/iu.exec(
       rest,
     );
   const isMeant = named.length > 0 || c.mentions.some((m) => m.end > m.at && !state.placed.has(m.ingredient));
@@ -245,7 +245,7 @@ export function filledThing(state: State, c: Located, to: string): string | null
 /** "Stir the milk into the bowl to give a soft batter": where it goes stands before what for and how. */
 const withGoal = (said: string, goal: string) => {
   const at =
-    /\s(?:to (?:give|make|form|get|loosen|combine|bring|bind)|with|until|so that|using|if)\b|,\s(?:saving|keeping|reserving|leaving|stopping|easing|making|taking|holding|tilting|going)\b/i.exec(
+    /\s(?:to (?:give|make|form|get|loosen|combine|bring|bind)|with|until|so that|using|if)\b|,\sone at a time|,\s(?:saving|keeping|reserving|leaving|stopping|easing|making|taking|holding|tilting|going)\b/i.exec(
       said,
     )?.index ?? said.length;
   return `${said.slice(0, at)} ${goal}${said.slice(at)}`;

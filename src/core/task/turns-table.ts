@@ -146,8 +146,8 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   ['mixture|batter|dough', /\b(divide|pour|spoon|press|spread|transfer|roll|shape|form|knead) (?=(?:mixture|batter|dough)\b)/gi, '$1 the '],
   // "put on tray", "brush tops with milk"
   [
-    ' on | in | into | onto ',
-    /\b(put|place|lay|arrange|set|pour|tip|spoon|spread|lift)((?:\s+(?:it|them|the\s+\p{L}+))?\s+(?:on|onto|in|into))\s+(?=(?:tray|bowl|pan|tin|dish|pot|jug|plate|rack|oven|fridge|freezer|microwave|blender)\b(?!\s+(?:of|gloves?|mitts?)\b))/giu,
+    ' on | in | into | onto | to ',
+    /\b(put|place|lay|arrange|set|pour|tip|spoon|spread|lift|return)((?:\s+(?:it|them|the\s+\p{L}+))?\s+(?:on|onto|in|into|to))\s+(?=(?:tray|bowl|pan|tin|dish|pot|jug|plate|rack|oven|fridge|freezer|microwave|blender)\b(?!\s+(?:of|gloves?|mitts?)\b))/giu,
     '$1$2 the ',
   ],
   ['top', /\b(brush|level|smooth|sprinkle|dust)\s+(?=tops?\b)/gi, '$1 the '],

@@ -7,7 +7,7 @@ import { worksOf, type Act, type Works } from '../technique/works';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
 import { goalOf } from './things';
-import { isPan, mixingBowl, vesselOfPhrase } from './vessels';
+import { isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
 import { STANDS_ON } from './object-words';
 
 /** Where work is done, or where it lets its thing fall. */
@@ -114,6 +114,9 @@ function coatingOf(state: State, c: Located): string | null {
 function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, lies: string | null): string | null {
   const id = kindOf(c.technique?.id);
   if (/^in\s+(?:(?:the|half|both|some|all)\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
+  // "flake the salmon over the top": of what is in hand, and not of its own dish
+  const held = state.container;
+  if (/\bover (?:the )?(?:top|it all|everything)\b/i.test(c.rest) && lies && held && lies !== held && isHeld(state, held)) return held;
   if (/^over\b|\bover(?:$| (?:it|them|everything|the)\b)/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id))
     return lies ?? goalOf(state, c, goal).vessel ?? state.container;
   const target = goalOf(state, c, goal).vessel;
