@@ -156,14 +156,6 @@ function takeBrackets(text: string): { rest: string; inside: string[] } {
 
 /** "juice of half a lemon", "zest and juice of 1 lime": the thing is the fruit, the part is the work. */
 function takePartOf(text: string, draft: Ingredient): string {
-  // "squeeze of lemon": its juice
-  const squeeze = /^(?:an?\s+)?(?:(?:good|big|little|small)\s+)?squeeze\s+of\s+(?:fresh\s+)?((?:lemon|lime|orange|clementine)s?)$/i.exec(
-    text,
-  );
-  if (squeeze) {
-    draft.preparation.push('juiced');
-    return squeeze[1]!;
-  }
   const m =
     /^(?:the\s+)?((?:finely\s+)?(?:grated\s+|squeezed\s+|fresh\s+)*(?:juice|zest|rind)(?:\s*(?:and|&)\s*(?:grated\s+)?(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.*)$/i.exec(
       text,

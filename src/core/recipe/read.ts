@@ -109,9 +109,12 @@ function readLines(draft: Draft, raw: string[]): void {
     // "Filling", on a line of its own over amounts
     if (draft.section !== 'method' && draft.recipe.title && PART_OF_DISH.test(stripMarks(text.trim()))) {
       const next = raw.slice(i + 1, i + 4).find((l) => l.trim());
+      // "worcestershire sauce" at the end of a list is on it
+      const isListed = /\s/.test(text.trim()) && isFoodName(stripMarks(text.trim()));
       // over the first lines of a method it heads those, and is no pastry to buy
       if (
         next &&
+        !isListed &&
         draft.recipe.ingredients.length > 0 &&
         headsMethod(text, next) &&
         instructionScore(next) >= 3 &&

@@ -45,6 +45,8 @@ function clausesUpTo(most: number, instructions: readonly string[]): { clause: C
 function juicedInMethod(one: Ingredient, text: string): Ingredient | null {
   const food = findFood(one.item);
   if (food?.category !== 'citrus' || one.preparation.some((work) => /juice|zest/.test(work))) return null;
+  // "a squeeze of lemon" of the list
+  if (one.unit === 'splash') return { ...one, preparation: [...one.preparation, 'juiced'] };
   const name = food.names[0]!.replace(/[^\p{L}]/gu, '');
   const said = new RegExp(`([^.;,\\n]*)\\b(?:juice of (?:[\\p{L}\\d½]+\\s+){0,3}${name}|${name} juice)\\b`, 'iu').exec(text)?.[1];
   const squeezes = new RegExp(`\\bsqueez\\w*[^.;\\n]*\\b${name}`, 'iu').test(text);

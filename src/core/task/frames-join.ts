@@ -78,6 +78,7 @@ export function join(state: State, c: Located): void {
         text: wording(state, c.rest === '' && c.mentions.length === 0 ? { ...c, mentions: fresh } : c),
         into: to,
         uses: fresh.map((m) => useOfMention(state, c, m)),
+        ...(fresh.every((m) => m.part === 'some' && m.quantity === null) ? { little: true } : {}),
       },
     );
   } else {

@@ -300,6 +300,14 @@ function amountBefore(
     const all = toFraction(one.min);
     if (share && all) return { quantity: toQuantity(all.mul(new Fraction(share))), unit: one.unit, part: 'some' };
   }
+  // "a splash of the milk", of 400 mL
+  if (
+    /\ban?\s+(?:small\s+|little\s+)?(?:splash|dash|drizzle|pinch|glug|drop)\s+(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+)?$/iu.test(before) &&
+    one.min !== null &&
+    one.unit !== null &&
+    !/^(?:splash|dash|drizzle|pinch)$/.test(one.unit)
+  )
+    return { quantity: null, unit: null, part: 'some' };
   const amount =
     /(\d[\d ./]*|\b(?:one|two|three|four|five|six|an?|half an?))\s*((?:[a-z]+\.?)?)\s*(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+){0,1}$/iu.exec(
       before,

@@ -288,6 +288,25 @@ describe('the pan, and what was lifted out of it', () => {
       null,
     ],
     [
+      'a splash of the milk goes into the mash, and the rest is the sauce’s',
+      '1 kg potatoes\n50 g butter\n400 ml milk\n25 g flour',
+      'Boil the potatoes in a saucepan for 15 minutes, drain and mash with a splash of milk. Melt the butter in another pan and stir in the flour. Gradually whisk in the milk.',
+      ['Mash the potatoes with a splash of milk. >saucepan', 'Whisk the milk into the large pan gradually. >large-pan'],
+      /Pour the potatoes/,
+    ],
+    [
+      'a plate on top of couscous covers it, and boiling water is poured on it',
+      '200 g couscous',
+      'Put the couscous in a heatproof bowl, cover with 250 ml boiling water, put a plate on top and leave for 5 minutes. Fluff up with a fork.',
+      [
+        'Pour 250 ml boiling water into the bowl.',
+        'Put a plate on top. >bowl',
+        'Take the plate off the bowl, away from your face.',
+        'Fluff ',
+      ],
+      null,
+    ],
+    [
       'a squeeze of lemon is its juice',
       '4 tbsp yoghurt\nsqueeze of lemon',
       'Mix the yoghurt and lemon in a bowl.',

@@ -26,6 +26,9 @@ function played(state: State, draft: Draft): void {
   sync(state);
 }
 
+/** Less than this of an ingredient is a dusting or a splash, where more of it lies elsewhere. */
+const LEAST_SHARE = 0.1;
+
 /** What the reader knows of places and heat is what the world says. */
 export function sync(state: State): void {
   const { world } = state;
@@ -35,7 +38,8 @@ export function sync(state: State): void {
     for (const i of lot.parts.keys()) if (lot.cooked) state.cooked.add(i);
     if (lot.at === null || (lot.at === 'board' && !lot.joined && !lot.cooked && !lot.clings) || lot.portion) continue;
     const at = standsIn(world, lot)!;
-    for (const i of lot.parts.keys()) state.placed.set(i, at);
+    // flour that a tray was dusted with is not where the flour is
+    for (const [i, share] of lot.parts) if (share > LEAST_SHARE || !state.placed.has(i)) state.placed.set(i, at);
   }
   state.hob = world.ring?.under ?? null;
   state.hotFood = world.lots.some((lot) => isLotHot(world, lot));

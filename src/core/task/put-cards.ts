@@ -146,6 +146,8 @@ export function putIn(state: State, c: Located, m: Mention, to: string): void {
   const pour = findFood(one.item)?.form === 'liquid' && one.min !== null;
   push(state, {
     ...common(state, { ...c, rest: '', until: null }, to, [m]),
+    // "mash with a splash of milk": the rest stays where it is
+    ...(m.part === 'some' && m.quantity === null ? { little: true } : {}),
     text: `${pour ? 'Pour' : 'Put'} ${theSaid(state, c, m)} ${pour ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
     technique: pour ? 'pour' : 'add',
     uses: [useOfMention(state, c, m)],

@@ -279,7 +279,8 @@ function isUnderLid({ state }: Here): boolean {
   return actOfKind(kindOf(last?.technique)) === 'cover' && last?.into === state.container;
 }
 
-const WITH_LIQUID = /\bwith\s+(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|liquid)\b/iu;
+const WITH_LIQUID =
+  /\bwith\s+(?:\d[\d.,/ ]*\s?(?:ml|l|litres?|cups?|tbsp|fl oz)\s+(?:of\s+)?)?(?:\p{L}+\s+)?(?:\p{L}+\s+)?(?:water|stock|milk|liquid)\b/iu;
 
 /** "Set the bowl over a pan of simmering water": water has to simmer. */
 export const isOverWater = (rest: string) =>
@@ -305,7 +306,10 @@ const ON_THE_HEAT: Rule = { when: ({ rest, state }) => isPan(state.container) &&
 // By the verb itself, whatever the lexicon makes of it.
 const BY_VERB = table<Rule[]>({
   whisk: [ON_THE_HEAT],
-  stir: [ON_THE_HEAT],
+  stir: [
+    ON_THE_HEAT,
+    { when: ({ clause, state }) => isPan(state.container) && /\bscrambled\b/i.test(clause.until ?? ''), then: 'scramble' },
+  ],
   beat: [ON_THE_HEAT],
   butter: [{ when: hasContainer, then: 'grease' }],
   // meat out of its skin
@@ -327,6 +331,14 @@ const BY_VERB = table<Rule[]>({
       then: 'layer',
     },
     { when: ({ about, rest }) => about.has('lid') && !/\bwith (?:a|its) lid\b/i.test(rest), then: 'cover' },
+    // "put a plate on top", of a bowl
+    {
+      when: ({ rest, mentions, state }) =>
+        mentions.length === 0 &&
+        /^(?:an?|the) (?:plate|saucer|lid)\b.{0,12}\b(?:on top|over)/i.test(rest) &&
+        toolById(state.container ?? '')?.kind === 'container',
+      then: 'cover',
+    },
     OVER_WATER,
     TO_TABLE,
     { when: isPanOverHeat, then: 'heat-pan' },

@@ -18,7 +18,11 @@ export type Things = { fresh: Mention[]; there: number[] };
 
 const AND_MORE = /^(?:it|them|these|this|that)(?:\s+(?:too|both|all|as well|in))?,?\s+(?:and|plus|along|together)\b/i;
 
-const isFresh = (state: State, m: Mention) => m.part !== 'all' || !state.placed.has(m.ingredient);
+const isFresh = (state: State, m: Mention) => m.part !== 'all' || !state.placed.has(m.ingredient) || isMostlyLeft(state, m.ingredient);
+
+/** Only a splash of the milk is in the mash: the milk of the sauce is the rest. */
+const isMostlyLeft = (state: State, ingredient: number) =>
+  lotsOf(state.world, ingredient).some((lot) => lot.at === null && !lot.joined && (lot.parts.get(ingredient) ?? 0) > 0.5);
 export const MADE = /^\s+(?:paste|slurry|mixture|mix|filling|sauce|dough|batter)\b/i;
 
 export function thingsOf(state: State, c: Located, phrase: Phrase | null): Things {

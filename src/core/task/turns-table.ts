@@ -194,6 +194,8 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     /\b(cool|leave|rest|stand|sit)((?:\s+(?:it|them|the\s+\p{L}+))?(?:\s+to\s+cool)?\s+in)\s+(?=(?:pan|tin|dish|tray|bowl)\b)/giu,
     '$1$2 the ',
   ],
+  // "pour over enough water to cover them"
+  ['water', /\bpour\s+over\s+(?:enough\s+)?((?:cold\s+)?water)\s+to\s+cover(?:\s+(?:it|them|the\s+\p{L}+))?/giu, 'cover with $1'],
   // "simmer, lid on, for 15 minutes"
   ['lid on', /\b(simmer|cook|bubble|boil|steam)\b([^.;,]{0,40}?),\s+(?:with )?(?:the )?lid on,?/gi, 'cover, then $1$2'],
   // "simmer, partly covered, for 20 minutes"

@@ -55,6 +55,8 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   // what lies on the board goes in by itself
   if (act === 'chill' && own === null && (lies ?? state.container) === 'board') return null;
   if (act === 'wait' && STANDS_ON.test(c.rest) && state.container && state.container !== 'board') return state.container;
+  // "put a plate on top": the plate is the cover
+  if (act === 'cover' && named?.prep === null) return lies ?? state.container;
   if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover') return own ?? lies ?? state.container;
   if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? (isCutLoose(state, about) ? 'board' : state.container);
   return own ?? (traits.has('utensil') ? (lies ?? state.container) : null);
