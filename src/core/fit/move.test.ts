@@ -15,6 +15,10 @@ const PORRIDGE = task(
   '100 g oats\n500 ml milk',
   'Put the oats and milk in a saucepan. Bring to the boil over a medium heat, then simmer for 5 minutes. Pour into bowls.',
 );
+const STEW = task(
+  '100 g red lentils\n1 tin chopped tomatoes\n300 ml vegetable stock',
+  'Put the lentils, tomatoes and stock in a saucepan. Bring to the boil over a medium heat, then cover with a lid and simmer for 15 minutes. Take off the lid and stir.',
+);
 const way = adaptationById('microwave-instead')!;
 
 describe('a stretch goes as a whole or not at all', () => {
@@ -33,6 +37,16 @@ describe('a stretch goes as a whole or not at all', () => {
       'water by itself, for pasta',
       task('300 g pasta', 'Bring a pan of water to the boil. Add the pasta and cook for 10 minutes. Drain.'),
       0,
+    ],
+    [
+      'beans under foil (metal, FDA and USDA on microwaves)',
+      task('1 tin baked beans', 'Tip the beans into a saucepan. Cover with foil and heat over a low heat for 5 minutes.'),
+      0,
+    ],
+    [
+      'beans under a lid',
+      task('1 tin baked beans', 'Tip the beans into a saucepan. Cover with a lid and heat over a low heat for 5 minutes.'),
+      1,
     ],
     ['raw meat', task('300 g beef mince\n1 can tomatoes', 'Put the mince and tomatoes in a saucepan. Simmer for 30 minutes.'), 0],
   ])('%s', (_name, recipe, stretches) => expect(takenBy(recipe, way)).toHaveLength(stretches));
@@ -58,6 +72,7 @@ describe('the learner’s own steps', () => {
   test.each([
     ['mash', MASH],
     ['porridge', PORRIDGE],
+    ['a stew that is covered between, and goes in again hot', STEW],
   ])('%s: no barrier is left, and the dry run finds no more than in the class’s', (_name, recipe) => {
     const fit = fitTask(recipe, kept, kitchen);
     expect(fit.left).toEqual([]);

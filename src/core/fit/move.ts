@@ -4,7 +4,7 @@ import type { Kitchen, Step, TaskAnalysis } from '../plan/model';
 import { plainStep } from '../plan/plain-step';
 import { techniqueById } from '../technique/lexicon';
 import type { Act } from '../technique/works';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { worksOfStep } from './loads';
 import type { Adaptation, OwnStep } from './model';
 import { isFor } from './problem';
@@ -23,7 +23,8 @@ function panOf(lane: readonly Step[]): string | null {
 
 /**
  * Whether a stretch can go to another appliance as a whole: each of its heats is one that the entry names, its pan stands on the ring for nothing else, and is
- * in no oven; nothing raw of an animal is in it, and no plain water is heated by itself, which can boil up at a touch (FDA, superheated water).
+ * in no oven; nothing raw of an animal is in it, no plain water is heated by itself, which can boil up at a touch (FDA, superheated water), and nothing
+ * of metal covers it (FDA, USDA on microwaves).
  */
 export function canMove(way: Adaptation, lane: readonly Step[], task: TaskAnalysis): boolean {
   const pan = panOf(lane);
@@ -34,7 +35,9 @@ export function canMove(way: Adaptation, lane: readonly Step[], task: TaskAnalys
     others.length === 1 &&
     heats.every((s) => isFor(way, s) && !(s.uses.length === 0 && /\bwater\b/i.test(s.text))) &&
     !lane.some((s) => RAW.some((hazard) => s.hazards.includes(hazard))) &&
-    !task.steps.some((s) => s.tools.includes(pan) && worksOfStep(s).act === 'oven')
+    !task.steps.some(
+      (s) => [s.into, ...s.tools].includes(pan) && (worksOfStep(s).act === 'oven' || s.tools.some((id) => hasMark(id, 'metal'))),
+    )
   );
 }
 
@@ -76,13 +79,14 @@ function movedOne(steps: readonly OwnStep[], { way, keys, pan }: Move, kitchen: 
   const bowl = way.tools[0]!;
   const name = toolName(bowl, kitchen);
   let inside = false;
+  let isHot = false;
   return steps.flatMap((s): OwnStep[] => {
     const { act } = worksOfStep(s);
     if (keys.has(s.key) && OF_RING.has(act)) return [];
     const renamed = withBowl(s, pan, bowl, name);
     if (keys.has(s.key) && act === 'heat') {
-      const goesIn = inside ? [] : [own(placed(`${s.key}.1`, s.phase, `Put the ${name} in the microwave.`, 'put-in-place', bowl))];
-      inside = true;
+      const goesIn = inside ? [] : [own(putIn(s, name, bowl, isHot))];
+      inside = isHot = true;
       return [...goesIn, heated(renamed, bowl)];
     }
     const touches = renamed.into === bowl || renamed.from === bowl || renamed.tools.includes(bowl);
@@ -98,6 +102,12 @@ const placed = (key: string, phase: Step['phase'], text: string, technique: stri
   technique,
   into: bowl,
 });
+
+/** The bowl goes in; with gloves, where it was heated before. */
+function putIn(s: OwnStep, name: string, bowl: string, isHot: boolean): Step {
+  const step = placed(`${s.key}.1`, s.phase, `Put the ${name} in the microwave.${isHot ? ' Wear oven gloves.' : ''}`, 'put-in-place', bowl);
+  return isHot ? { ...step, tools: ['oven-gloves', ...step.tools], hazards: ['hot'], supervision: 'within-reach' } : step;
+}
 
 /** The step with the bowl where it had the pan, in its words too. */
 function withBowl(s: OwnStep, pan: string, bowl: string, name: string): OwnStep {

@@ -36,7 +36,7 @@ const MARKS = table<string>({
   stand: 'flat bare stand',
   'wire-rack': 'flat under bakes stand',
   paper: 'flat under bakes',
-  foil: 'flat under bakes',
+  foil: 'flat under bakes metal',
   board: 'flat stand',
   hob: 'stand',
   colander: 'strains',

@@ -56,7 +56,7 @@ export const BODY = [
     skill: 'changed',
     say: 'Look before the time is over. Go on in short goes.',
     caution:
-      'Times differ from the hob: try the dish so first. Hot right through where it holds food cooked before; steam comes out with the lid.',
+      'Times differ from the hob: try the dish so first. Nothing of metal goes in with it. Hot right through where it holds food cooked before; steam comes out with the lid.',
     next: 'table-ring',
     source: 'common practice; FDA on water heated past its boil',
   }),
