@@ -39,8 +39,13 @@ describe('a stretch goes as a whole or not at all', () => {
       0,
     ],
     [
-      'beans under foil (metal, FDA and USDA on microwaves)',
+      'beans under foil (metal; USDA on microwaves, from memory)',
       task('1 tin baked beans', 'Tip the beans into a saucepan. Cover with foil and heat over a low heat for 5 minutes.'),
+      0,
+    ],
+    [
+      'eggs in their shells, which burst (USDA on microwaves, from memory)',
+      task('2 eggs', 'Put the eggs in a saucepan and cover with cold water. Bring to the boil, then simmer for 10 minutes. Drain.'),
       0,
     ],
     [

@@ -24,7 +24,7 @@ function panOf(lane: readonly Step[]): string | null {
 /**
  * Whether a stretch can go to another appliance as a whole: each of its heats is one that the entry names, its pan stands on the ring for nothing else, and is
  * in no oven; nothing raw of an animal is in it, no plain water is heated by itself, which can boil up at a touch (FDA, superheated water), and nothing
- * of metal covers it (FDA, USDA on microwaves).
+ * of metal covers it (USDA on microwaves, from memory).
  */
 export function canMove(way: Adaptation, lane: readonly Step[], task: TaskAnalysis): boolean {
   const pan = panOf(lane);

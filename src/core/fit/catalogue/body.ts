@@ -51,6 +51,8 @@ export const BODY = [
     takes: 'reach/hob reach/controls standing/hob heat/*',
     spares: 'splash',
     techniques: 'hob-on turn-heat turn-off take-off-heat boil simmer cook melt reheat wilt add mix pour',
+    // in its shell or whole it bursts
+    notFoods: 'egg|chestnut',
     tools: 'microwave-bowl',
     moves: 'microwave',
     skill: 'changed',
@@ -58,7 +60,7 @@ export const BODY = [
     caution:
       'Times differ from the hob: try the dish so first. Nothing of metal goes in with it. Hot right through where it holds food cooked before; steam comes out with the lid.',
     next: 'table-ring',
-    source: 'common practice; FDA on water heated past its boil',
+    source: 'common practice; FDA on water heated past its boil; USDA on eggs and foil, from memory',
   }),
   way('front-controls', 'tool', 'Knobs reached with a turner stick', {
     takes: 'reach/controls',
