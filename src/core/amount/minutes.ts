@@ -25,6 +25,8 @@ export function minutesOfText(text: string): number | null {
     const after = plain.slice(m.index + number.length).replace(/^[\s-]*(?:more\s+|an?\s+|extra\s+)?/i, '');
     const unit = UNIT_MINUTES.find(([pattern]) => pattern.test(after));
     if (!unit) continue;
+    // "2 minutes less than the packet says"
+    if (/^\S+\s+(?:less|fewer|under)\b/i.test(after)) continue;
     // "chill until needed, up to 24 hours": so long it keeps, and nobody waits for it
     if (unit[1] === 60 && /\bup to\s+$/i.test(plain.slice(0, m.index))) continue;
     // "1 hour and 30 minutes", "1 min 30 s" are one time, "5 minutes, then 10 minutes" two: the first counts

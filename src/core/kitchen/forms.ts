@@ -28,8 +28,8 @@ const isCut = (technique: string) => worksOf(technique, techniqueById(technique)
 /** The technique that a phrase of preparation asks for, where its lack can be seen; "packed" or "at room temperature" is none. */
 function workOf(phrase: string, one: Ingredient): string | null {
   const verb = preparationVerb(phrase);
-  // its water, not its juice
-  if (!verb || /squeezed dry/i.test(phrase)) return null;
+  // its water, not its juice; "half juiced": the other half goes in as it is
+  if (!verb || /squeezed dry|^(?:\d+|half|(?:the )?(?:other half|rest))\s/i.test(phrase)) return null;
   const food = findFood(one.item);
   const about = new Set([food?.id ?? '', food?.category ?? '', ...one.item.toLowerCase().split(/\s+/)]);
   const technique = findTechnique([verb], about);

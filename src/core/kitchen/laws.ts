@@ -7,7 +7,11 @@ import type { Lot, Played, World } from './model';
 import { contents, HOT, isHot, isLotHot, isShutIn, lotsOf, NO_FLOUR, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
 import { measuredIn, ownRaw, pick, split } from './objects';
+import { empty, fill } from './shells';
 import { cook, isFatty, isPieces, join, joinLots, leave, moveTo } from './matter';
+
+/** The rest of a lime is cut; the dressing that its juice is in stays in its bowl. */
+const isStirredIn = (lot: Lot) => lot.joined && lot.name === null && lot.parts.size > 1 && toolById(lot.at ?? '')?.kind === 'container';
 
 type Law = (world: World, step: Played, lots: Lot[], works: Works) => void;
 
@@ -31,6 +35,10 @@ const put: Law = (world, step, lots, { traits }) => {
   // "season everything in the tin": what lies there already clings to nothing
   const came = lots.filter((lot) => lot.at !== to);
   if (to) moveTo(world, lots, to);
+  if (to && step.inside) fill(world, came, to, step.inside);
+  // rubbed on potatoes that lie in nothing yet, the oil is in its spoon no more
+  else if (step.uses.length > 0)
+    for (const [measure, held] of world.full) if (lots.includes(held)) world.full.delete(measure);
   const others = to ? contents(world, to).some((lot) => !lots.includes(lot)) : false;
   if (others && traits.has('clings')) for (const lot of came) lot.clings = true;
 };
@@ -81,7 +89,8 @@ export const LAWS: Partial<Record<Act, Law>> = {
         lot.portion = false;
       }
       // lifted out to be cut
-      if (to === 'board' && works.traits.has('blade') && lot.at !== null && lot.at !== 'board' && lots.length < 4) lot.at = 'board';
+      if (to === 'board' && works.traits.has('blade') && lot.at !== null && lot.at !== 'board' && lots.length < 4 && !isStirredIn(lot))
+        lot.at = 'board';
     }
   },
   measure: (world, step) => {
@@ -135,8 +144,9 @@ export const LAWS: Partial<Record<Act, Law>> = {
     }
     if (works.traits.has('closes')) close(world, lots);
   },
-  touch: (_world, step, lots) => {
+  touch: (world, step, lots) => {
     for (const lot of lots) lot.forms.add(kindOf(step.technique));
+    if (step.hollows) empty(world, lots, vesselOf(step));
   },
   soak: put,
   water: (world, step) => {

@@ -35,6 +35,10 @@ export type Played = {
   noun?: string | null;
   /** What the recipe calls what comes of it: "dough". */
   becomes?: string | null;
+  /** It takes the flesh out of a skin. */
+  hollows?: boolean;
+  /** What things are put into, by its words: "pepper halves". */
+  inside?: string | null;
   /** Hazards of its technique that the way in which it is done here ends. */
   spared?: readonly Hazard[];
   /** Words with holes that the world fills. */
@@ -85,6 +89,8 @@ export type Lot = {
   clings: boolean;
   /** The ingredient that the rest was wrapped or rolled up in. */
   outside: number | null;
+  /** A skin that its flesh was taken out of. */
+  shell: boolean;
   /** The recipe's own noun for it: "dough". */
   name: string | null;
 };

@@ -4,6 +4,7 @@ import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { worksOf, type Act, type Trait, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
+import { shellOf } from './shells';
 import { contents, lotsOf, shareOf, vesselOf } from './world';
 
 /** How the technique of a step works. */
@@ -40,6 +41,9 @@ export function objectsOf(world: World, step: Played): Lot[] {
   // "wrap each one with a strip of nori": what was spoken of is wrapped
   if (works.act === 'shape' && named.length > 0 && step.about?.length) return meantLots(world, step.about);
   if (named.length > 0) return [...new Set(named)];
+  // "put the skins on a tray": not the flesh that was in them
+  const shell = step.noun && !step.inside ? shellOf(world, step.noun) : null;
+  if (shell) return [shell];
   if (step.from && (works.act === 'put' || works.act === 'lift')) {
     const lots = contents(world, step.from);
     if (lots.length > 0) return lots;

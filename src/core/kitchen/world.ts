@@ -64,6 +64,7 @@ export function newWorld(ingredients: readonly Ingredient[], system: MeasureSyst
       cooked: false,
       clings: false,
       outside: null,
+      shell: false,
       name: null,
     })),
     vessels: new Map(),

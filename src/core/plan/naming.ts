@@ -36,7 +36,9 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const inOil = lots.filter((lot) => partsOf(world, [lot]).some((k) => !(k.liquid && foodIs(k.food, 'fatty'))));
   if (inOil.length === 1 && lots.length > 1 && inOil[0]!.joined) return nameLots(world, inOil, place, calls);
   const [named] = lots.filter((lot) => lot.name !== null && (!lot.clings || lots.length === 1));
-  if (named && isMostOf(world, named, lots) && (named.joined || lots.length === 1))
+  const meat = named && COATS.test(named.name!) ? [...named.unchecked.keys()].map((i) => world.ingredients[i]!) : [];
+  // what lies in its marinade is the chicken
+  if (named && meat.length === 0 && isMostOf(world, named, lots) && (named.joined || lots.length === 1))
     return `the ${isDough(named) ? (calls.baked ?? named.name) : named.name}`;
   const parts = partsOf(world, lots);
   // all of what the list calls the dressing, worked into one
@@ -129,13 +131,20 @@ function isMostOf(world: World, named: Lot, lots: readonly Lot[]): boolean {
   return [...others].filter((i) => isMain(i) && !named.parts.has(i)).length * 2 <= own;
 }
 
+/** What meat and fish lie in, and are not. */
+const COATS = /\b(?:marinade|glaze|dressing|rub|coating)$/;
+
 /** What was baked of a batter, a dough or balls of it is called after the dish. */
 const isDough = (lot: Lot) => lot.cooked && isPaste(lot);
 const isPaste = (lot: Lot) => DOUGH.test(lot.name ?? '') || SHAPES.test(lot.name ?? '');
 const DOUGH = /^(?:batter|dough)$/;
 
 /** A name without what only helps to buy it. */
-const shortName = (name: string) => name.replace(/\s+(?:such as|like|or)\s.*$/i, '').slice(0, 48);
+const shortName = (name: string) =>
+  name
+    .replace(/\s+(?:such as|like|or)\s.*$/i, '')
+    .replace(/^(?:refrigerated|store-bought|shop-bought|free-range|good[- ]quality|organic)\s+(?=\p{L}{3})/iu, '')
+    .slice(0, 48);
 
 /** What a step acts on and where: the lots, what lies where they go, what was spoken of; the vessel that they come from and the one that it works in. */
 export type Spoken = { lots: readonly Lot[]; there: readonly Lot[]; about: readonly number[]; from: string | null; to: string | null };
@@ -172,7 +181,9 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
         !(calls.baked && lots.some(isDough));
       return (isShape ? other : name || other) || (from ? `everything in the ${call(calls, from)}` : 'the food');
     })
-    .replace(/\beverything (?:in|on) the [^.]{3,30}? ((?:from|out of) the )/, 'everything $1');
+    .replace(/\beverything (?:in|on) the [^.]{3,30}? ((?:from|out of) the )/, 'everything $1')
+    // what goes over an empty glass goes into it
+    .replace(/^((?:Spoon|Pour|Ladle) .+) over (the (?:glass(?:es)?|cups?|mugs?|bowls?|jars?|pots?|jug))\./, '$1 into $2.');
 }
 
 const NO_FOOD = /^everything|,| and |\b(?:mixture|dough|batter)$/;

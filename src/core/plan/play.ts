@@ -4,6 +4,7 @@ import {
   apply,
   contents,
   hazardsOf,
+  hollowIn,
   lacks,
   meantLots,
   newWorld,
@@ -47,6 +48,7 @@ export function playedOf(draft: Draft): Played {
       (((draft.uses ?? []).length === 0 || draft.technique === 'soak') && (draft.hazards ?? []).includes('hot') && !draft.from),
     base: draft.base ?? null,
     noun: draft.noun ?? null,
+    ...hollowIn(draft.technique, draft.text),
     becomes: draft.becomes ?? null,
     holes: [draft.text, draft.thing ?? ''].filter((text) => text.includes('⟦')),
   };

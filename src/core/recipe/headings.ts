@@ -1,5 +1,6 @@
 // What heads a part of a recipe, however it is worded, and the lines that say for how many and how long.
 import { plainNumbers, readNumber } from '../amount/quantity';
+import { BOX } from './ingredient-line';
 import { stripMarks } from './line-score';
 
 export type Section = 'top' | 'ingredients' | 'tools' | 'method' | 'notes';
@@ -15,7 +16,7 @@ const HEADINGS: [Section, RegExp][] = [
   ],
   [
     'method',
-    /^(?:(?:\p{L}+ ){0,3}methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|(?:to )?do|cooking|prep(?:are)?|doing it|step by step|now (?:cook|make it)|do this|(?:get|getting) ready|before you start|cook|assembl(?:e|y))$/u,
+    /^(?:(?:\p{L}+ ){0,3}methods?|directions?|instructions?|preparation|steps?|procedure|process|how (?:to$|to (?:make(?: it| them)?|do it|cook(?: it)?|prepare)|(?:we|you|i) (?:make|do) it)|what (?:to|you|we) do|making it|to make(?: it)?|(?:the )?(?:cooking|preparation) (?:method|instructions|steps|directions)|let'?s (?:cook|make it)|how|(?:to )?do|cooking|prep(?:are)?|doing it|step by step|now (?:cook|make it)|do this|(?:get|getting) ready|before you start|cook|assembl(?:e|y))$/u,
   ],
   [
     'notes',
@@ -79,7 +80,7 @@ export function servingsOf(line: string): { number: number | null; text: string 
 export const PART_OF_DISH =
   /^(?:the\s+)?(?:\p{L}+\s+)?(?:pastry|filling|topping|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|seasoning|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw|layer|fruit|vegetables|(?:dry|wet|other) ingredients|mix-?ins?|extras)$/iu;
 
-const BULLETED = /^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]\s|\[[ x]?\]\s|\(?\d{1,3}\s*[.):]|step\s+\d)/iu;
+const BULLETED = new RegExp(`^\\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]\\s|(?:${BOX})\\s|\\(?\\d{1,3}\\s*[.):]|step\\s+\\d)`, 'iu');
 
 /** A line of a few words in capitals over one that is not: "MASH" over a line of sentences. Where all is in capitals nothing is louder than the rest. */
 export const isLouder = (text: string, below: string | undefined): boolean =>

@@ -6,7 +6,9 @@ import { readAmount, takeAmount, takeLength, trailingAmount } from './line-amoun
 import { readBracket, takeItem, takeLateUnit } from './line-item';
 import type { Ingredient } from './recipe';
 
-const BULLET = /^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]+|\[[ x]?\]|\d{1,2}[.)](?=\s+\S))\s*/u;
+/** A box to tick, drawn with brackets or a line: "[ ]", "( )", "__". */
+export const BOX = '\\[[ x_]?\\]|\\([ x_]?\\)|_{2,6}';
+const BULLET = new RegExp(`^\\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]+|${BOX}|\\d{1,2}[.)](?=\\s+\\S))\\s*`, 'u');
 
 /** A line without its bullet or its number in a list. */
 export function stripBullet(line: string): string {

@@ -12,7 +12,7 @@ const PROPER = new Set(
  * @param item as the list has it
  */
 export function itemName(item: string): string {
-  const name = item.replace(/\s+from (?:a|the) (?:tin|can|jar|packet|carton|tub)$/i, '');
+  const name = item.replace(/\s+from (?:a|the) (?:tin|can|jar|packet|carton|tub|tube|bottle|squeezy bottle)$/i, '');
   const first = /^\p{L}+/u.exec(name)?.[0] ?? '';
   return PROPER.has(first.toLowerCase()) ? name : name.charAt(0).toLowerCase() + name.slice(1);
 }

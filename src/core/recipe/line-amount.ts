@@ -12,7 +12,7 @@ const SIZE_WORDS =
 /** A size word, with its own adverb: "very ripe", "extra large". */
 export const SIZE = new RegExp(`^(?:(?:extra|very)[- ])?(?:${SIZE_WORDS})(?![\\p{L}])[\\s,]*`, 'iu');
 /** Units that hold something: their size in brackets is what one of them holds. */
-const HOLDERS = new Set<Unit>(['can', 'jar', 'packet', 'bottle', 'carton', 'tub', 'bag', 'block', 'punnet', 'ball']);
+const HOLDERS = new Set<Unit>(['can', 'jar', 'packet', 'bottle', 'carton', 'tub', 'tube', 'bag', 'block', 'punnet', 'ball']);
 
 export const isHolder = (unit: Unit | null) => unit !== null && HOLDERS.has(unit);
 

@@ -2,7 +2,7 @@
 import { plainNumbers, readNumber } from '../amount/quantity';
 import { readUnit } from '../amount/units';
 import { findFood } from './food';
-import { stripBullet } from './ingredient-line';
+import { BOX, stripBullet } from './ingredient-line';
 import { startsWithVerb } from './verbs';
 
 const MARK = /[#>*_~`]/;
@@ -18,12 +18,14 @@ export const stripMarks = (line: string) =>
 export const STEP_LABEL =
   /^(?:step\s*)?\(?\d{1,3}(?:st|nd|rd|th)?\s*(?:[.):]+-*\s*|-+(?!\p{L}))\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/iu;
 
+const MARKED = new RegExp(`^\\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]|${BOX})\\s+`, 'u');
+
 const OPENING = /^(?:\p{L}+ly|meanwhile|then|next|when|once|while|after|finally|lastly|in|on|for|to|using|with)\b/iu;
 
 /** A method line without bullet, number or "Step 1:". */
 export function instructionText(line: string): string {
   let text = stripMarks(line).replace(STEP_LABEL, '');
-  text = text.replace(/^\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]|\[[ x]?\])\s+/u, '').replace(STEP_LABEL, '');
+  text = text.replace(MARKED, '').replace(STEP_LABEL, '');
   // "1 Wash the leeks": a number with no mark behind it
   const bare = /^\d{1,2}\s+(?=\p{Lu}\p{L})/u.exec(text);
   if (bare && (startsWithVerb(text.slice(bare[0].length)) || OPENING.test(text.slice(bare[0].length)))) text = text.slice(bare[0].length);

@@ -2,14 +2,16 @@
 import { plainNumbers, readNumber } from '../amount/quantity';
 import { findFood } from './food';
 import { stripBullet } from './ingredient-line';
+import { isPreparationWord } from './preparation';
 
-/** The things of a list that stands on one line, parted by commas, semicolons, bullets or dashes; empty where it is no such list. */
+/** The things of a list that stands on one line, parted by commas, semicolons, bullets, slashes or dashes; empty where it is no such list. */
 export function listOnOneLine(text: string): string[] {
-  for (const mark of [/\s*[•·▪|]\s*/, /;\s+/, /\s+-\s+/, /,\s+/]) {
-    const parts = text
+  for (const mark of [/\s*[•·▪|]\s*/, /;\s+/, /\s+\/\s+/, /\s+-\s+/, /,\s+/]) {
+    const pieces = text
       .split(mark)
       .map((p) => p.trim())
       .filter(Boolean);
+    const parts = mark.source.startsWith(',') ? withTheirWork(pieces) : pieces;
     const amounts = parts.filter((p) => readNumber(plainNumbers(p), 0)?.ok).length;
     if (parts.length >= 2 && parts.every((p) => p.length < 60) && (parts.length >= 3 || amounts === parts.length || parts.every(isTool))) {
       // "1 carrot, peeled, 2 onions": work belongs to the thing before it
@@ -24,6 +26,19 @@ export function listOnOneLine(text: string): string[] {
   }
   return [];
 }
+
+/** "1 lemon, half sliced, half juiced", "2 limes, 1 juiced, 1 cut into wedges": what is done to a part of it is no thing of its own. */
+const withTheirWork = (parts: readonly string[]): string[] =>
+  parts.reduce<string[]>((all, p) => {
+    if (all.length > 0 && isWorkOfPart(p)) all[all.length - 1] += `, ${p}`;
+    else all.push(p);
+    return all;
+  }, []);
+
+const isWorkOfPart = (text: string): boolean => {
+  const word = /^(?:\d+|(?:the )?other half|half|the (?:rest|other))\s+(?:\p{L}+ly\s+)?(\p{L}+)/iu.exec(text)?.[1];
+  return word !== undefined && isPreparationWord(word) && findFood(text) === null;
+};
 
 /** The end of a list: "2 spring onions and 1 tbsp soy sauce" is two things. */
 const lastTwo = (part: string) => part.replace(/[.]$/, '').split(/\s+and\s+(?=\d|a\s|an\s|half\b)/i);

@@ -29,6 +29,7 @@ const COUNTED = new Set<Unit>([
   'bottle',
   'carton',
   'tub',
+  'tube',
   'clove',
   'slice',
   'sheet',

@@ -2,7 +2,7 @@
 
 const CUT = 'piece|slice|wedge|round|square|triangle|strip|floret|stick|cube|ring|disc|circle|bar|chunk|portion|shape';
 const MADE =
-  'ball|roll|parcel|fritter|cake|burger|meatball|dumpling|biscuit|cookie|scone|bun|muffin|flatbread|kofta|tart|nugget|star|heart|sausage|log|oval|wrap|skewer';
+  'ball|roll|parcel|fritter|cake|burger|meatball|dumpling|biscuit|cookie|scone|bun|muffin|flatbread|kofta|tart|nugget|star|heart|sausage|log|oval|wrap|skewer|breadstick|pretzel|knot|crescent|croissant|samosa|turnover';
 
 /** What a knife makes, one or several, as a pattern. */
 export const CUT_NOUN = `(?:${CUT}|half|finger)s?|halves`;

@@ -41,7 +41,7 @@ test('“set” behind an end is what it looks like then, and with an object an 
 test('a unit in short, or “in”, at the end of a sentence ends it', () => {
   expect(said('Simmer for 10 min. Drain the pasta.')).toEqual(['simmer for 10 min', 'drain the pasta']);
   expect(said('Pour the milk in. Stir.')).toEqual(['pour the milk in', 'stir']);
-  expect(said('Cut into 1 in. pieces.')).toEqual(['cut into 1 in pieces']);
+  expect(said('Cut into 1 in. pieces.')).toEqual(['cut into 1 inch pieces']);
 });
 
 test.each([

@@ -61,7 +61,7 @@ export function onHob(state: State, c: Located): void {
   if (cooksInWater(state, c, id, pan, fresh)) boilWater(state, c, pan);
   for (const m of fresh) putInPan(state, c, m, pan);
   // "lift the chicken out and fry it", with nothing but oil in the pan
-  const water = waterIn(c);
+  const water = waterIn(c, state);
   if (water && (state.world.vessels.get(pan)?.water ?? 'none') === 'none') pourWater(state, c, pan, water);
   const bare = inside(state, pan).every((i) => isFat(state, i));
   if (unsaid && bare && id !== 'heat-pan') there.push(...spoken.filter((i) => state.placed.has(i) && !isFat(state, i)));

@@ -62,6 +62,13 @@ export function join(state: State, c: Located): void {
   if (frame.theme === null && goal.vessel === null && said.fresh.length + said.there.length === 0)
     said.there.push(...otherMixed(state, c, to));
   const fresh = [...said.fresh];
+  // "chop the spinach. Mix with the ricotta": the spinach too
+  if (frame.theme === null && frame.with !== null && !insertion && goal.vessel === null && !isLoose)
+    fresh.unshift(
+      ...state.objectUses
+        .filter((i) => !state.placed.has(i) && isCutLoose(state, [i]) && !fresh.some((m) => m.ingredient === i))
+        .map(wholeOf),
+    );
   // what "mix" means with nothing named, and nothing in the bowl yet
   if (fresh.length + said.there.length === 0 && frame.theme === null && !isHeld(state, to))
     fresh.push(...state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf));
@@ -70,7 +77,7 @@ export function join(state: State, c: Located): void {
   const away = said.there.filter((i) => state.placed.get(i) !== to);
   const extra = unlistedIn(state, c, frame);
   // one thing stirred into what is there is one act; several are put in first
-  if (fresh.length === 1 && away.length === 0 && extra.length === 0 && !waterIn(c) && (isHeld(state, to) || isAlone(c))) {
+  if (fresh.length === 1 && away.length === 0 && extra.length === 0 && !waterIn(c, state) && (isHeld(state, to) || isAlone(c))) {
     say(
       state,
       { ...c, mentions: [...fresh, ...c.mentions.filter((m) => !fresh.includes(m) && state.placed.get(m.ingredient) === to)] },
@@ -92,7 +99,7 @@ export function join(state: State, c: Located): void {
         technique: 'add',
         thing: name,
       });
-    const water = waterIn(c);
+    const water = waterIn(c, state);
     if (water) pourWater(state, c, to, water);
     // "rub together": the flour alone is not what is rubbed
     const all = /^together\b/i.test(c.rest) && inside(state, to).some((i) => isMinor(state, i)) && unworked(state, to);

@@ -91,10 +91,13 @@ function warmInOven(state: State, c: Located): void {
 
 /** The dish that goes into the oven: named, or where the thing lies, or got ready for it. */
 function dishFor(state: State, c: Located, fresh: readonly Mention[], there: readonly number[]): string {
-  const named = phrasesOf(state, c).find((p) => p.vessel !== null);
-  const own = named ? vesselOfPhrase(state, c, named) : null;
-  if (own) return own;
+  const named = phrasesOf(state, c).filter((p) => p.vessel !== null);
+  // "on a rack in a tin": the tin
+  const first = named.find((p) => toolById(p.vessel!)?.kind === 'cookware') ?? named[0];
+  const own = first ? vesselOfPhrase(state, c, first) : null;
+  if (own && !(own === 'wire-rack' && ON_SHELF.test(c.rest))) return own;
   if (c.technique?.id === 'air-fry') return 'air-fryer-basket';
+  if (ON_SHELF.test(c.rest)) return state.prepared ?? 'tray';
   const at = there.map((i) => state.placed.get(i)).find((v) => v !== undefined && toolById(v)?.kind === 'cookware');
   if (at) return at;
   const isOnBoard = there.length === 0 && state.objectUses.length > 0 && state.objectUses.every((i) => state.placed.get(i) === 'board');
@@ -108,6 +111,10 @@ function dishFor(state: State, c: Located, fresh: readonly Mention[], there: rea
     .find((t) => toolById(t)?.kind === 'cookware' && hasMark(t, 'bakes'));
   return filled ?? (held && toolById(held)?.kind === 'cookware' ? held : 'baking-dish');
 }
+
+/** What a recipe lays on the bare shelf goes in on a tray: nobody reaches for hot food in the oven. */
+const ON_SHELF =
+  /,?\s*\b(?:directly |straight |right )?on(?:to)? (?:the |an? )?(?:(?:oven |middle |top |centre |center )*shelf|(?:(?:oven|middle|top|centre|center) )+rack)\b(?: (?:of|in) the oven)?/i;
 
 export function bake(state: State, c: Located): void {
   const frame = frameOf(state, c);
@@ -151,7 +158,7 @@ export function bake(state: State, c: Located): void {
       minutes: { waiting: 0 },
     });
   push(state, {
-    text: wording(state, { ...c, lead: null, ...bakeWords(c) }),
+    text: wording(state, { ...c, rest: c.rest.replace(ON_SHELF, ''), lead: null, ...bakeWords(c) }),
     technique: 'wait',
     sourceLine: c.line,
     tools: ['timer', appliance],

@@ -1,4 +1,5 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
+import { shellOf, type Lot } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import { hasMark, toolById } from '../technique/tools';
@@ -50,6 +51,15 @@ const isDishFull = (state: State) =>
 /** What is named first is what is coated, though nothing was done with it yet. */
 const COATS = /^(?:rub|brush|season|coat|drizzle|sprinkle|dress|dust|glaze|spread|stuff|fill|massage)$/;
 
+/** The skins go where they are filled or baked; their flesh stays in its bowl. */
+function moveShell(state: State, c: Located, shell: Lot, to: string): void {
+  say(state, { ...c, mentions: [] }, { text: wording(state, c), into: to, uses: [], about: [...shell.parts.keys()] });
+  state.container = to;
+  // what is said next is of the skins, which no ingredient stands for
+  state.objectUses = [];
+  focusOn(state, [], null);
+}
+
 /** Puts things somewhere, each on its own card. */
 export function put(state: State, c: Located): void {
   const frame = frameOf(state, c);
@@ -64,6 +74,8 @@ export function put(state: State, c: Located): void {
     (hasWith && isWithVerb(c) && (object.fresh.length === 0 || COATS.test(c.verb ?? ''))) ||
     (unsaid.length > 0 && object.fresh.length === 0);
   const goal = goalOf(state, c, frame.goal);
+  const shell = frame.theme && shellOf(state.world, frame.theme.text);
+  if (shell && !withFrame && goal.vessel) return moveShell(state, c, shell, goal.vessel);
   // "pour the milk over the oats": the oats have to be there
   const under = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal).fresh : [];
   let theme: Things = withFrame
@@ -99,6 +111,8 @@ export function put(state: State, c: Located): void {
   const coated = withFrame && frame.theme?.vessel ? vesselOfPhrase(state, c, frame.theme) : null;
   let to =
     coated ??
+    (withFrame && shell ? shell.at : null) ??
+    (frame.goal && shellOf(state.world, frame.goal.text) ? goal.vessel : null) ??
     // "melt the chocolate and spread over the top": over what stands beside
     (nothingSaid || frame.goal?.vessel === null ? overWhat(state, c, frame) : null) ??
     goal.vessel ??
@@ -234,10 +248,10 @@ const pieceWords = ({ theme }: Frame): string | null => (theme && PIECE.test(the
 type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; whole: boolean };
 
 function putThings(state: State, c: Located, { theme, to, frame, withFrame, whole }: Putting): void {
-  const water = waterIn(c);
   const fresh = theme.fresh;
   // what is there already is not put there again
   const away = theme.there.filter((i) => state.placed.get(i) !== to);
+  const water = waterIn(c, fresh.length + away.length > 0 ? state : null);
   for (const mention of fresh) makeReady(state, mention, c, false);
   const before = state.container;
   state.container = to;

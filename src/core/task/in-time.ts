@@ -1,6 +1,7 @@
 // "Add the broccoli for the last 4 minutes", "after 7 minutes lower the eggs in": what cooks on the ring has some of its time before, and the rest after.
 import { techniqueById } from '../technique/lexicon';
 import type { Cue } from '../technique/model';
+import { toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
 import { push } from './push';
 import type { Located, State } from './state';
@@ -21,7 +22,7 @@ function cooking(state: State): Cooking | null {
   const at = state.steps.findLastIndex((s) => worksOf(s.technique, techniqueById(s.technique ?? '')?.like).act === 'heat');
   const step = state.steps[at];
   const whole = step?.minutes?.waiting ?? 0;
-  if (!step?.into || whole <= 0 || state.hob !== step.into) return null;
+  if (!step?.into || whole <= 0 || (state.hob !== step.into && toolById(step.into)?.kind !== 'appliance')) return null;
   const most = new RegExp(`\\b${whole}\\s?[-–]\\s?(\\d+)`).exec(step.text)?.[1];
   return { at, vessel: step.into, whole, more: most ? Number(most) - whole : 0, until: UNTIL.exec(step.text)?.[1] ?? '' };
 }
@@ -68,6 +69,7 @@ const range = (low: number, more: number) => (more > 0 ? `${low}-${low + more}` 
 /** The first part of the time, without its end. @returns the cues of the end */
 function partOff(state: State, { at, whole, more, until }: Cooking, time: string, minutes: number): readonly Cue[] {
   const step = state.steps[at]!;
+  // "6 hours" are told whole: ten minutes more do no harm there
   const said = new RegExp(`\\b${whole}${more > 0 ? '\\s?[-–]\\s?\\d+' : ''}\\b`);
   const ofEnd = (cue: Cue) => until.includes(cue.text);
   state.steps[at] = {

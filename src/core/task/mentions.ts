@@ -4,6 +4,7 @@ import { remembering } from '../amount/remembering';
 import { Fraction, readNumber, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { readUnit, type Unit } from '../amount/units';
 import { findFood, nameWords, singular } from '../recipe/food';
+import { SHAPE_ONE } from '../recipe/shape-nouns';
 import type { Ingredient } from '../recipe/recipe';
 
 /** An ingredient spoken of, with the place of its words in the text. */
@@ -61,11 +62,14 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       // "stock and soy", "brown the beef" of "beef stew meat"
       if (words.at(-1) === 'sauce' && SAUCED.has(words[0]!)) add(words.slice(0, -1), i);
       if (words.length > 1 && MEATS.has(words[0]!) && findFood(one.item)?.raw) add([words[0]!], i);
+      // "the breadsticks" of "breadstick dough"
+      if (words.at(-1) === 'dough' && SHAPED.test(words.at(-2) ?? '')) add(words.slice(-2, -1), i);
       // "the pineapple" of "frozen pineapple chunks"
       if (FORM_WORDS.has(words.at(-1)!)) for (let from = 1; from < words.length - 1; from++) add(words.slice(from, -1), i);
     }
     const food = findFood(one.item);
     const own = nameWords(one.item);
+    for (const word of own) for (const short of CALLED.get(word) ?? []) add([short], i);
     for (const name of food?.names ?? []) {
       const words = nameWords(name);
       // another member of the same row is another food: "noodle" finds udon, but "cod" is not the salmon of this recipe
@@ -93,6 +97,25 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
   return { byFirst, groups: groupsOf(ingredients), ingredients };
 }
 
+// What people at a stove call it.
+const CALLED = table<string[]>({
+  tomato: ['tom'],
+  potato: ['spud', 'tatty', 'tater'],
+  mayonnaise: ['mayo'],
+  parmesan: ['parm'],
+  mozzarella: ['mozz'],
+  mushroom: ['mush'],
+  aubergine: ['eggplant'],
+  eggplant: ['aubergine'],
+  courgette: ['zucchini'],
+  zucchini: ['courgette'],
+  cilantro: ['coriander'],
+  coriander: ['cilantro'],
+  scallion: ['onion'],
+  chickpea: ['garbanzo'],
+});
+
+const SHAPED = new RegExp(`^${SHAPE_ONE}$`);
 const SAUCED = new Set(['soy', 'worcestershire', 'hoisin', 'teriyaki', 'oyster', 'tabasco', 'bbq', 'barbecue']);
 const MEATS = new Set(['beef', 'pork', 'lamb', 'chicken', 'turkey', 'duck']);
 
@@ -161,7 +184,9 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
   for (const [heading, members] of headings)
     if (UNMADE.test(heading)) groups.push({ words: nameWords(heading), ingredients: members, fresh: true });
   for (const [words, test] of GROUP_FOODS) {
-    const members = ingredients.flatMap((one, i) => (test(one) ? [i] : []));
+    // "the vegetables" of "frozen stir-fry vegetables", with an onion on the list for the top
+    const named = ingredients.flatMap((one, i) => (nameWords(one.item).at(-1) === words.replace(/^veg$/, 'vegetable') ? [i] : []));
+    const members = named.length > 0 ? named : ingredients.flatMap((one, i) => (test(one) ? [i] : []));
     if (members.length > 0) groups.push({ words: words.split(' '), ingredients: members });
   }
   groups.push({ words: ['all', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
@@ -280,7 +305,7 @@ function amountBefore(
   one: Ingredient,
 ): { quantity: Quantity | null; unit: Unit | null; part: Mention['part']; but?: string } {
   const before = text.slice(Math.max(0, at - 40), at);
-  if (/\b(?:other|second|last)\s+(?:table|tea)?(?:spoon(?:ful)?|cup|tbsp|tsp)\s+of\s+(?:the\s+)?$/iu.test(before))
+  if (/\b(?:other|second|last)\s+(?:(?:table|tea)?spoon(?:ful)?|cup|tbsp?|tbs|tsp)\.?\s+(?:of\s+)?(?:the\s+)?$/iu.test(before))
     return { quantity: null, unit: null, part: 'rest' };
   if (/\b(?:remaining|rest of(?: the)?|other half of(?: the)?|leftover)\s*(?:\p{L}+\s+)?$/iu.test(before))
     return { quantity: null, unit: null, part: 'rest' };

@@ -1,6 +1,7 @@
 // What a clause acts on, in words: the object that it names, that was spoken of, or that the world fills in.
 import { objectPhrase } from '../plan/object-phrase';
 import { listOf } from '../plan/naming';
+import { shellOf } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
 import { PART, PARTS } from '../recipe/part-nouns';
 import { findTools, hasMark, toolById } from '../technique/tools';
@@ -180,7 +181,7 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
     return rest.replace(/^half/i, `half of ${hole('spoken', null)}`);
   const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
   if (phrase && !pronoun) {
-    const part = PART_NOUN.test(phrase) && c.mentions.length === 0 && state.objectUses.length > 0 && !/\b(?:of|from|off)\b/i.test(rest);
+    const part = PART_NOUN.test(phrase) && shellOf(state.world, phrase) === null && c.mentions.length === 0 && state.objectUses.length > 0 && !/\b(?:of|from|off)\b/i.test(rest);
     // the ends of a parcel are of its paper
     const sheet = state.container === 'paper' || state.container === 'foil' ? `the ${toolCall(state, state.container)}` : null;
     const said = part ? rest.replace(phrase, `${phrase} of ${sheet ?? thing}`) : withPronoun(state, rest);

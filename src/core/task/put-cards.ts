@@ -95,13 +95,32 @@ export function goalWords(state: State, c: Located, frame: Frame, to: string): s
 const WATER =
   /\b((?:about\s+)?(?:\d[\d./]*|(?:an?|one|two|three|half an?)\s+(?:little|splash|drop|dash|bit|tablespoon|teaspoon|cup|mug|spoon)\p{L}*)[^,;.]{0,20}?\s*(?:of\s+)?(?:hot|cold|warm|boiling|lukewarm|iced)?\s*water)\b/iu;
 
-export function waterIn(c: Located): string | null {
-  const said = WATER.exec(c.rest);
+/** A liquid that a step before kept back: "reserving the juice", "Scoop out a mugful of the cooking water". */
+const KEPT =
+  /\b(?:reserv|sav|keep|retain)\p{L}*\b[^.]*?\b(juices?|liquid|syrup|brine|water)\b|^(?:Scoop|Ladle|Dip) (?:out )?[^.]*\b(water|liquid)\b/iu;
+
+/** "Enough of the pasta water", "the juice" of the tin: what is said of a liquid that was kept. */
+function keptIn(state: State, c: Located): RegExpExecArray | null {
+  const noun = state.steps.flatMap((s) => KEPT.exec(s.text)?.slice(1).find(Boolean) ?? []).at(-1);
+  if (!noun) return null;
+  return new RegExp(
+    `\\b((?:(?:(?:about\\s+)?\\d[\\d./ ]*\\p{L}+|some|enough|all|half|an?\\s+\\p{L}+)\\s+of\\s+)?the\\s+(?:(?:reserved|saved|kept|remaining|hot|starchy|cooking|pasta)\\s+){0,2}${noun})\\b`,
+    'iu',
+  ).exec(c.rest);
+}
+
+/**
+ * A liquid that a clause pours in and no list has: water with its amount, or what was kept back.
+ * @param kept the state where what was kept counts: it goes in with other things; by itself it is an act in its own words
+ */
+export function waterIn(c: Located, kept: State | null): string | null {
+  const said = WATER.exec(c.rest) ?? (kept && keptIn(kept, c));
   if (!said || c.mentions.some((m) => m.end > said.index && m.at < said.index + said[0].length)) return null;
   return /^(?:\d+\s*(?:min|hour|times))/i.test(said[1]!) ? null : said[1]!;
 }
 
 export function pourWater(state: State, c: Located, to: string, water: string): void {
+  const liquid = /\p{L}+$/u.exec(water)?.[0].toLowerCase() ?? 'water';
   push(state, {
     ...common(state, { ...c, rest: '' }, to, []),
     text: sentence(`Pour ${water} ${toPlace(state, 'pour', to)}`),
@@ -111,8 +130,8 @@ export function pourWater(state: State, c: Located, to: string, water: string): 
     tools: [to],
     into: to,
     hazards: /\b(?:hot|boiling)\b/i.test(water) ? ['hot', 'steam'] : [],
-    thing: 'the water',
-    name: 'water',
+    thing: `the ${liquid}`,
+    name: liquid,
   });
 }
 

@@ -84,7 +84,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
     // "topped and tailed" is one piece of work
     if (done(w.technique) || steps.some((s) => s.text === w.text)) continue;
     if (kindOf(w.technique) === 'juice') {
-      steps.push({ ...base, technique: 'halve', text: `Cut ${w.of ?? the} in half.`, into: 'board', name: `half-${name}` });
+      steps.push({ ...base, technique: 'halve', text: `Cut ${/^\d/.test(w.of ?? '') ? w.of : the} in half.`, into: 'board', name: `half-${name}` });
       const amount = w.of ?? (one.min && !toFraction(one.min)!.equals(1) ? `${showQuantity(one.min)} ${name}` : the);
       steps.push({ ...base, technique: 'juice', text: `Squeeze the juice of ${amount} into a small bowl.`, into: 'small-bowl' });
       continue;
@@ -158,12 +158,20 @@ function onRing(pan: string, work: Work): Work[] {
 
 type Work = { technique: string; text: string; waiting?: number; of?: string; tools?: string[]; into?: string };
 
+/** "1 lime" of the limes, "half the lemon", "the rest of the lemon". */
+const shareOf = (share: string, name: string): string =>
+  /\d/.test(share)
+    ? `${share} ${share === '1' ? name.split(' ').map(singular).join(' ') : name}`
+    : share === 'half'
+      ? `half the ${name}`
+      : `the ${share.replace(/^the /, '')} of the ${name}`;
+
 /** A phrase of preparation as a technique and its words: "cut into strips" -> slice, "Cut the chicken into strips." */
 function workOf(said: string, one: Ingredient): Work[] {
   // "1 juiced, 1 cut into wedges": each for so many of them
-  const part = /^(\d+)\s+(.+)$/.exec(said);
+  const part = /^(\d+|half|(?:the )?(?:other half|rest))\s+(.+)$/i.exec(said);
   const phrase = part?.[2] ?? said;
-  const of = part && `${part[1]} ${part[1] === '1' ? nameOf(one).split(' ').map(singular).join(' ') : nameOf(one)}`;
+  const of = part && shareOf(part[1]!.toLowerCase(), nameOf(one));
   const the = of ?? `the ${nameOf(one)}`;
   if (/room temperature/i.test(phrase)) return [{ technique: 'wait', text: `Leave ${the} out until it is not cold.`, waiting: 20 }];
   if (/^juiced$/i.test(phrase)) return [{ technique: 'juice', text: '', ...(of ? { of } : {}) }];

@@ -74,6 +74,10 @@ const BY_TECHNIQUE = table<Rule[]>({
       then: ({ clause }) => clause.verb!,
     },
   ],
+  // "shake the cheese over": what is in the bowl is not shaken
+  shake: [{ when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:over|on|onto|on top)\b(?! each\b)/i.test(rest), then: 'sprinkle' }],
+  // "cool the drained pasta under cold water"
+  cool: [{ when: ({ rest, state }) => state.world.lots.some((lot) => lot.at === 'colander' && lot.forms.has('drain') && !lot.forms.has('boil')) && /\bunder (?:the |a )?(?:cold |running )*(?:water|tap)\b/i.test(rest), then: 'rinse' }],
   // a freezer bag is no freezer
   freeze: [{ when: ({ rest }) => /\bfreezer bag\b/i.test(rest), then: 'add' }],
   // only what is in an oven comes out of it
@@ -405,6 +409,7 @@ const BY_VERB = table<Rule[]>({
   ],
   reduce: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:an?\s+)?(?:very\s+)?(?:low|medium|simmer|gentle)\b/i.test(rest), then: 'turn-heat' }],
   scoop: [
+    { when: ({ rest }) => /\b(?:flesh|insides?|middles?|pulp)\b/i.test(rest), then: 'scoop-out' },
     { when: ({ rest }) => /\bof (?:the|its) (?:cooking |pasta )?(?:water|liquid)\b/i.test(rest), then: 'reserve' },
     {
       when: ({ rest }) =>

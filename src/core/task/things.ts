@@ -1,6 +1,6 @@
 // What a clause speaks of: things that nothing was done with yet, things that lie somewhere, and where they go.
 import { table } from '../amount/table';
-import { lotsOf, type Lot } from '../kitchen/index';
+import { lotsOf, shellOf, type Lot } from '../kitchen/index';
 import { isShaped } from '../kitchen/matter';
 import { findFood, foodIs, nameWords, singular } from '../recipe/food';
 import { CUT_NOUN, SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
@@ -138,6 +138,11 @@ export function ofNoun(state: State, said: string, asGoal = false): number[] {
   const begun = all.filter((i) => state.used.has(i) || lotsOf(state.world, i).some((lot) => lot.forms.size > 0));
   const counted = begun.length === 1 ? begun : all;
   if (counted.length === 1 && !lotsOf(state.world, counted[0]!).some((lot) => lot.joined)) return counted;
+  // "mash the flesh": of what was scooped out
+  if (/\b(?:flesh|insides?|pulp)$/i.test(text)) {
+    const shells = state.world.lots.filter((lot) => lot.shell);
+    if (shells.length > 0) return [...new Set(shells.flatMap((lot) => [...lot.parts.keys()]))];
+  }
   const noun = MIXTURE.exec(text)?.[1]?.toLowerCase();
   const baked = BAKED.test(text)
     ? [...state.world.lots].reverse().find((lot) => lot.cooked && lot.at !== null && isBakedOn(lot.at))
@@ -223,6 +228,8 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   if (phrase.vessel) return { vessel: vesselOfPhrase(state, c, phrase), lots: [] };
   if (phrase.pronoun === 'it' && state.vesselSpoken) return { vessel: state.vesselSpoken, lots: [] };
   if (ON_SHEET.test(phrase.text)) return { vessel: PARCEL, lots: [] };
+  const shell = shellOf(state.world, phrase.text);
+  if (shell) return { vessel: shell.at, lots: [] };
   const things = thingsOf(state, c, phrase);
   const lots = things.there.length > 0 ? things.there : ON_ITSELF.test(phrase.text) ? state.objectUses : [];
   // "into each cup", of a muffin tin
@@ -273,6 +280,7 @@ const isGoal = (state: State, p: Phrase) =>
     MIXTURE.test(p.text) ||
     (EACH_HOLE.test(p.text) && eachIn(state, p.text) !== null) ||
     (HOLLOW.test(p.text) && hollowed(state) !== null) ||
+    shellOf(state.world, p.text) !== null ||
     ON_ITSELF.test(p.text) ||
     ON_SHEET.test(p.text));
 
@@ -288,10 +296,7 @@ export type Frame = {
 /** Which phrase is what goes in, and which is where it goes. */
 export function frameOf(state: State, c: Located): Frame {
   const all = phrasesOf(state, c);
-  const object =
-    all.find(
-      (p) => p.prep === null && !/^(?:well|over|together|again|up|out|down|off|back|aside|gently|slowly|carefully)$/i.test(p.text),
-    ) ?? null;
+  const object = all.find((p) => p.prep === null && !isManner(p)) ?? null;
   const tool = (p: Phrase) => c.tools.some((t) => t.at >= p.from && t.at < p.to && !isContainer(t.id));
   const withP =
     all.find(
@@ -328,6 +333,14 @@ export function frameOf(state: State, c: Located): Frame {
     .filter((m) => isFresh(state, m) && !/\bfloured\b/i.test(c.rest.slice(m.at, m.end)));
   return { theme: theme ?? null, with: withP, goal, particle, beside };
 }
+
+/** "Mash roughly with the oil": how it is done, and no thing. */
+const isManner = (p: Phrase) =>
+  /^(?:over|together|again|up|out|down|off|back|aside|(?:very |quite |really )?(?:well|\p{L}{3,}ly)(?:(?:,| and| but)+ \p{L}+ly)?|(?:just )?(?:a (?:little|bit)|briefly|slightly))$/iu.test(
+    p.text,
+  ) &&
+  p.mentions.length === 0 &&
+  findFood(p.text) === null;
 
 /** "Stir in the mushrooms", which are all that the pan in hand holds, with drained pasta beside: they go to the pasta. */
 const isAllInHand = (state: State, there: readonly number[]) =>

@@ -1,5 +1,6 @@
 // Turns of speech that hold several actions, or say one in a roundabout way, put as plain actions before a line is split.
 import { table } from '../amount/table';
+import { findTools, hasMark, isVessel } from '../technique/tools';
 import { PLAIN } from './turns-table';
 
 // What is done for a time on each of two sides, or turned or stirred halfway.
@@ -12,7 +13,7 @@ const EACH_SIDE = new RegExp(
 );
 const HALF = 'half-?\\s?way(?:\\s+(?:through|during))?(?:\\s+(?:the\\s+)?(?:cooking|baking|roasting)(?:\\s+time)?)?';
 const HALFWAY = new RegExp(
-  `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME}([^.;]{0,60}?),?\\s+(?:and\\s+)?(flip|turn|toss|shak|shake|stirr?|rotat)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+(?:once(?:\\s+${HALF})?|${HALF})`,
+  `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME}([^.;]{0,60}?),?\\s+(?:and\\s+)?(flip|turn|toss|shak|shake|stirr?|rotat|bast)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+(?:once(?:\\s+${HALF})?|${HALF})`,
   'iu',
 );
 const AGAIN = table<string>({ brown: 'cook', sear: 'cook' });
@@ -25,6 +26,7 @@ const DO = table<string>({
   stir: 'Stir',
   stirr: 'Stir',
   rotat: 'Turn round',
+  bast: 'Baste',
 });
 
 const AFTER = new RegExp(
@@ -140,6 +142,44 @@ function dips(text: string): string {
   });
 }
 
+const LAYER = '((?:the|some|a|an|half|more|another|remaining|rest)\\b[^.;,]{2,40}?)';
+const LAYERS = new RegExp(
+  `\\b((?:spoon|add|put|layer|pour|sprinkle|scatter|place|lay|drizzle)(?:\\s+(?:on|in|over))?)\\s+([^.;,]{2,40}?),\\s+(?:and\\s+)?then\\s+${LAYER}(?:,\\s+(?:and\\s+)?(?:then|finally)\\s+${LAYER})(?=\\s*[.,;]|$)`,
+  'iu',
+);
+
+/** "Spoon on half the yoghurt, then the peaches, then the remaining yoghurt": one on the other. */
+const layers = (text: string): string =>
+  text.replace(LAYERS, (_all, act: string, ...things: string[]) =>
+    things
+      .slice(0, 3)
+      .map((thing) => `${act.charAt(0).toUpperCase()}${act.slice(1)} ${thing}`)
+      .join('. '),
+  );
+
+const AT = 'in|on|into|onto|to|from|over';
+const SIZED = 'large|small|medium|big|deep|shallow|heavy|wide|nonstick|non-stick|greased|clean|separate|mixing|heatproof|ovenproof|microwave-safe|microwaveable|microwavable';
+const BARE = new RegExp(`\\b(${AT})((?:\\s+(?:${SIZED})(?=[\\s-]))*)\\s+$`, 'i');
+
+/** Foil and paper are no place by themselves: "wrap in foil". */
+const WRAPS = ['lines', 'bare', 'under'] as const;
+
+/** "Tip in large bowl", "return to skillet": with the article that a short style leaves out. */
+function withArticles(text: string): string {
+  let said = text;
+  for (const { tool, at, length } of [...findTools(text)].reverse()) {
+    if (!(isVessel(tool.id) || tool.kind === 'surface' || tool.kind === 'appliance') || WRAPS.some((mark) => hasMark(tool.id, mark))) continue;
+    const bare = BARE.exec(said.slice(0, at));
+    // "to plate up", "in bowl-sized pieces", "on trays"; what is to be grilled is no grill
+    if (!bare || /^(?:-|s\b|\s+(?:up|out|of)\b|[\s-](?:safe|proof))/i.test(said.slice(at + length)) || /s$/i.test(said.slice(at, at + length))) continue;
+    if (tool.kind === 'appliance' && /^to$/i.test(bare[1]!)) continue;
+    const size = bare[2]!.trim();
+    const from = bare.index + bare[1]!.length;
+    said = `${said.slice(0, from)} ${size ? `a ${size}` : 'the'} ${said.slice(at)}`;
+  }
+  return said;
+}
+
 /** The replacement with its parts filled in; a capital where the turn of speech began with one. */
 function asFirst(found: string[], to: string): string {
   const text = to.replace(/\$(\d)/g, (_all, k: string) => found[Number(k)] ?? '').replace(/\s+/g, ' ');
@@ -160,7 +200,8 @@ export function plainTurns(line: string): string {
     (said, [words, from, to]) => (holds(words) ? said.replace(from, (...found: string[]) => asFirst(found, to)) : said),
     line,
   );
-  const ready = text.includes('(') ? workInBrackets(text) : text;
+  const named = withArticles(/\bthen\b/i.test(text) ? layers(text) : text);
+  const ready = named.includes('(') ? workInBrackets(named) : named;
   const dipped = /\b(?:then|finally)\b/i.test(ready) ? dips(ready) : ready;
   const turned = /\bafter\s+(?:the first\s+|about\s+)?\d/i.test(dipped) ? inBetween(dipped) : dipped;
   return /\bsides?\b|half-?\s?way|\bonce\b/i.test(turned) ? halfway(eachSide(turned)) : turned;

@@ -1,5 +1,7 @@
 // Turns of speech as rows: what a line says in a roundabout way, and the plain words for it.
 
+import { SHAPE_MANY } from '../recipe/shape-nouns';
+
 /** "giving it a good stir" */
 const giving = (act: string) =>
   new RegExp(`\\bgiving\\s+((?:it|them|everything|the\\s+[\\p{L} ]{2,20}?))\\s+a\\s+(?:good\\s+|quick\\s+|gentle\\s+)?${act}\\b`, 'giu');
@@ -144,12 +146,12 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     '$1 them $3, $2',
   ],
   ['mixture|batter|dough', /\b(divide|pour|spoon|press|spread|transfer|roll|shape|form|knead) (?=(?:mixture|batter|dough)\b)/gi, '$1 the '],
-  // "put on tray", "brush tops with milk"
-  [
-    ' on | in | into | onto | to ',
-    /\b(put|place|lay|arrange|set|pour|tip|spoon|spread|lift|return)((?:\s+(?:it|them|the\s+\p{L}+))?\s+(?:on|onto|in|into|to))\s+(?=(?:tray|bowl|pan|tin|dish|pot|jug|plate|rack|oven|fridge|freezer|microwave|blender)\b(?!\s+(?:of|gloves?|mitts?)\b))/giu,
-    '$1$2 the ',
-  ],
+  // "put wedges in the bowl"
+  ['s', new RegExp(`\\b(put|place|lay|arrange|add|return|transfer|move|check|turn|flip|bake|fry|toss|dip|roll|coat|brush|cool|serve) (?=${SHAPE_MANY}\\b)`, 'gi'), '$1 the '],
+  // "a fork goes in easily? If not, 5 more min"
+  ['if not', /([.?;])\s+if not,?\s+(?:(?:cook|bake|give (?:it|them)|leave|return)\s+)?(?:for\s+)?(\d+)\s*(?:more|extra|further)\s+min\w*\b\.?/gi, '$1 (if not, $2 minutes more).'],
+  ['+', /\s\+\s+(?=\p{L})/gu, ' and '],
+  // "brush tops with milk"
   ['top', /\b(brush|level|smooth|sprinkle|dust)\s+(?=tops?\b)/gi, '$1 the '],
   ['over top|over edge', /\bover (?=(?:tops|edges)\b)/gi, 'over the '],
   ['stir all the time', /\bstir all the time\b/gi, 'stir constantly'],
@@ -188,16 +190,16 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     /(^|[.!?;]\s+)get\s+((?:an?|the|your)\s+(?:\p{L}+\s+)?(?:pan|pot|saucepan)\s+of\s+(?:\p{L}+\s+)?water)\s+boiling\b/giu,
     '$1bring $2 to the boil',
   ],
-  // "let cool in pan"
-  [
-    ' in ',
-    /\b(cool|leave|rest|stand|sit)((?:\s+(?:it|them|the\s+\p{L}+))?(?:\s+to\s+cool)?\s+in)\s+(?=(?:pan|tin|dish|tray|bowl)\b)/giu,
-    '$1$2 the ',
-  ],
   // "pour over enough water to cover them"
   ['water', /\bpour\s+over\s+(?:enough\s+)?((?:cold\s+)?water)\s+to\s+cover(?:\s+(?:it|them|the\s+\p{L}+))?/giu, 'cover with $1'],
   // "simmer, lid on, for 15 minutes"
   ['lid on', /\b(simmer|cook|bubble|boil|steam)\b([^.;,]{0,40}?),\s+(?:with )?(?:the )?lid on,?/gi, 'cover, then $1$2'],
+  // "reduce to a simmer and cook, partly covered, 15 minutes"
+  [
+    'simmer and',
+    /\b(?:reduce|lower|turn)(?:\s+(?:the\s+)?heat)?(?:\s+down)?\s+to\s+a\s+(?:\p{L}+\s+)?simmer,?\s+and\s+(?:let\s+(?:it\s+)?)?(?:cook|simmer|bubble)\b/giu,
+    'reduce the heat. Then simmer',
+  ],
   // "simmer, partly covered, for 20 minutes"
   [
     'covered',
@@ -238,7 +240,17 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   ['mixing', /,\s+mixing\s+(?=with\b|until\b)/gi, '. Mix '],
   ['after', /(^|[.!?;]\s+)(after (?:about |another )?\d+ ?(?:minutes?|mins?|hours?))\s+(?=\p{L})/giu, '$1$2, '],
   ['wet', /\bwet ingredients into (?:the )?dry\b(?! ingredients)/gi, 'wet ingredients into the dry ingredients'],
+  // "the other tbsp oil", of two
+  [
+    'other |second |last ',
+    /\b(?:the\s+)?(?:other|last|second)\s+(?:tbsp?|tbs|tsp|tablespoons?(?:ful)?|teaspoons?(?:ful)?)\.?\s+(?:of\s+)?(?:the\s+)?(?=\p{L})/giu,
+    'the rest of the ',
+  ],
   ['w/', /\bw\/\s*(?=\p{L})/giu, 'with '],
+  // "2 in. apart", "1/2-in. slices", "1/4 in. thick"
+  ['in.', /(\d)-in\.(?=\s+\p{Ll})/gu, '$1-inch'],
+  ['in.', /(\b1|\d\/\d|[½¼¾⅓])\s?in\.(?=\s+\p{Ll})/gu, '$1 inch'],
+  ['in.', /(\d)\s?in\.(?=\s+\p{Ll})/gu, '$1 inches'],
   ['til', /\b(?:or )?['’]?til\b(?!l)/gi, 'until'],
   ['seasoning', /,\s+seasoning\s+/gi, '. Season '],
   // "Take each strip and twist it"

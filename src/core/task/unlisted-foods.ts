@@ -70,10 +70,12 @@ const withoutTools = (text: string) =>
  */
 export function unlistedFoods(text: string, known: KnownFoods): string[] {
   const plain = withoutTools(text)
+    // to taste is to add nothing
+    .replace(/^(?:check|adjust|correct|taste)(?: and adjust)?(?: for)? (?:the )?seasoning\b/i, 'taste')
     .replace(/^\S+\s/, '')
     .replace(/\b(?:like|resembles?|looks like|size of|as thick as|until|so that)\b.*$/i, '')
     .replace(
-      /\b(?:(?:paper|foil|parchment) and (?:the )?beans|(?:baking|ceramic|dried) beans|pie weights|egg cup|egg size|pizza cutter|salt water|egg whisk|egg timer|cheese grater|coffee cup|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?|juices? (?:runs? |are |is )?clear|^out (?:all )?(?:the|any) (?:juices?|water|liquid))\b/gi,
+      /\b(?:(?:paper|foil|parchment) and (?:the )?beans|(?:baking|ceramic|dried) beans|pie weights|egg cup|egg size|pizza cutter|salt water|egg whisk|egg timer|cheese grater|coffee cup|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?|(?<!\p{L}\s)(?:the )?(?:cooking |pan |roasting )*juices(?: (?:runs? |are |is )?clear)?|juice (?:runs? |is )?clear|^out (?:all )?(?:the|any) (?:juices?|water|liquid))\b/giu,
       '',
     );
   const words = tokens(plain.replace(/\bfloured\b/i, 'flour')).map((t) => t.word);

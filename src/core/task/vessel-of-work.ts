@@ -17,9 +17,11 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   const lies = about.map((i) => state.placed.get(i)).find((v) => v !== undefined) ?? null;
   const { act, traits } = works;
   if (c.technique?.id === 'squeeze-out' || act === 'off' || act === 'ring-set' || act === 'wash-hands' || act === 'wash-tools') return null;
-  if (act === 'ready') return goalOfReady(state, c, own, goal, lies);
+  if (act === 'ready') return goalOfReady(state, c, own, goal, about);
   // "grease a tin and line it"
   if (act === 'coat-vessel') return own ?? c.tools.find((t) => isContainer(t.id))?.id ?? (about.length === 0 ? state.vesselSpoken : null);
+  // "take one sheet of pastry" of the packet: it is worked on before the learner, not in the pan that the filling is in
+  if (act === 'lift' && own === null && about.length > 0 && about.every((i) => !state.placed.has(i) && !state.used.has(i))) return 'board';
   if (act === 'lift')
     return (
       own ??
@@ -61,6 +63,12 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? (isCutLoose(state, about) ? 'board' : state.container);
   return own ?? (traits.has('utensil') ? (lies ?? state.container) : null);
 }
+
+/** Whole things that came out of the oven as they went in. */
+const isLoosePieces = (state: State, about: readonly number[]) => {
+  const lots = about.flatMap((i) => lotsOf(state.world, i));
+  return lots.length > 0 && lots.length <= 2 && lots.every((lot) => lot.cooked && !lot.joined);
+};
 
 /** "Pour off all but 1 tablespoon of the fat". */
 export const isFatOff = (c: Located, act: Act) => act === 'drain' && /\b(?:fat|grease|dripping)\b/i.test(c.rest);
@@ -113,8 +121,9 @@ function coatingOf(state: State, c: Located): string | null {
   return coat ? state.placed.get(coat.ingredient)! : null;
 }
 
-function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, lies: string | null): string | null {
+function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, about: readonly number[]): string | null {
   const id = kindOf(c.technique?.id);
+  const lies = about.map((i) => state.placed.get(i)).find((v) => v !== undefined) ?? null;
   if (/^in\s+(?:(?:the|half|both|some|all)\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
   // "flake the salmon over the top": of what is in hand, and not of its own dish
   const held = state.container;
@@ -139,6 +148,6 @@ function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase 
   if (id === 'juice') return own ?? 'small-bowl';
   // the rest of the lemon lies where it was cut
   if (c.mentions.some((m) => m.part === 'rest')) return 'board';
-  // what is cut up where it was baked or shaped is cut there; nothing is cut in a pan or a bowl
-  return lies && hasMark(lies, 'bakes') ? lies : 'board';
+  // what was baked or shaped as one is cut up where it lies; a potato or a slice of toast comes to the board, and nothing is cut in a pan or a bowl
+  return lies && hasMark(lies, 'bakes') && !isLoosePieces(state, about) ? lies : 'board';
 }

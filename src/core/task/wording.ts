@@ -3,10 +3,11 @@ import { Fraction, showQuantity } from '../amount/quantity';
 import { kindOfUnit } from '../amount/units';
 import { dialCelsius, ovenMarks } from '../amount/temperature';
 import { lotsOf } from '../kitchen/index';
-import { findFood } from '../recipe/food';
+import { findFood, foodIs } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import type { Ingredient } from '../recipe/recipe';
 import type { Cue } from '../technique/model';
+import { findTools, isVessel } from '../technique/tools';
 import { minutesOfText } from '../amount/minutes';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
@@ -61,6 +62,24 @@ export function sentence(text: string): string {
   return plain ? capital(plain) + (/[.!?]$/.test(plain) ? '' : '.') : '';
 }
 
+/** "In a bowl, rub ..., then mix in the raisins": into the bowl, and not in a bowl once more. */
+const isPlaceSaid = (rest: string, lead: string) => {
+  const said = findTools(rest).map((found) => found.tool.id);
+  const tools = findTools(lead).filter((found) => isVessel(found.tool.id));
+  return tools.length > 0 && tools.every((found) => said.includes(found.tool.id));
+};
+
+const MELTS = /\bit(?:\s+(?:has|is))?(?:\s+(?:just|all))*\s+(melts?|melted)\b/i;
+
+/** "Scatter the cheese on top and grill until it melts": it is the cheese, and not the toast. */
+function meltedSaid(state: State, c: Located): string {
+  const until = c.until!;
+  const melts = (i: number | null) => i !== null && foodIs(findFood(state.recipe.ingredients[i]!.item), 'melts');
+  if (!MELTS.test(until) || c.mentions.length > 0) return until;
+  const last = state.steps.findLast((s) => (s.uses ?? []).length > 0)?.uses?.at(-1)?.ingredient ?? null;
+  return melts(last) ? until.replace(MELTS, `the ${nameOf(state.recipe.ingredients[last!]!)} has melted`) : until;
+}
+
 /**
  * The words of a step from the slots of its clause: verb, object, how, place, time, cue. Where the recipe leaves the object unsaid, or says only "it",
  * the words have a hole, which is filled with what the world has there when the step is done.
@@ -94,8 +113,8 @@ export function wording(state: State, c: Located): string {
   if ((works.act === 'put' || works.act === 'ready') && /\S\s+over$/i.test(rest) && state.container)
     rest = `${rest} ${hole('there', null)}`;
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
-  const lead = c.lead && !leadIsKnown(c) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
-  const until = c.until ? ` ${c.until}` : '';
+  const lead = c.lead && !leadIsKnown(c) && !isPlaceSaid(rest, c.lead) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
+  const until = c.until ? ` ${meltedSaid(state, c)}` : '';
   const condition = c.condition ? ` ${c.condition.replace(/^(?:once|as soon as|after(?! (?:about |another )?\d))\b/, 'when')}` : '';
   return sentence(`${c.verb} ${rest}${lead}${adverb}${until}${condition}`);
 }

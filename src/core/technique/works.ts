@@ -53,7 +53,7 @@ export type Act = (typeof ACTS)[number];
  * `newest`: "it" is what went in last, which changes among the rest. `clings`: in so thin a layer that it is part of what is below, and goes where that goes.
  * `shown`: where it was not done one sees that. `cuts`: cuts or peels. `pieces`: makes pieces of it, on a board. `tips`: of several things each is a step of its own.
  * `keeps`: cold work that can be done the day before. `fingers`: raw meat and fish are on the hands after it. `flat`: on something flat, never in a bowl.
- * `closes`: what lies on it is in it afterwards.
+ * `closes`: what lies on it is in it afterwards. `hollows`: its inside comes out, and its skin stays.
  */
 export const TRAITS = [
   'hand',
@@ -81,6 +81,7 @@ export const TRAITS = [
   'fingers',
   'flat',
   'closes',
+  'hollows',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
@@ -158,7 +159,7 @@ const WRITTEN = table<string>({
   'fill-pan': 'water',
   spoon: 'put utensil tips',
   stuff: 'put utensil clings',
-  'scoop-out': 'touch',
+  'scoop-out': 'touch hollows',
   sprinkle: 'put utensil clings tips',
   sift: 'put utensil tips',
   drain: 'drain shown keeps',

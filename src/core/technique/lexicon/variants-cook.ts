@@ -147,7 +147,7 @@ export const VARIANTS_COOK = [
     cues: { feel: 'hard', time: 'as the recipe says' },
     minutes: { active: 0.4, waiting: 120 },
   }),
-  variant(check, 'taste', 'taste', 'taste|taste and adjust', {
+  variant(check, 'taste', 'taste', 'taste|taste and adjust|check seasoning|check for seasoning|taste for seasoning|adjust seasoning|correct seasoning', {
     tools: ['teaspoon'],
     // hot where the food is, which the world knows
     hazards: [],

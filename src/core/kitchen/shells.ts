@@ -1,0 +1,63 @@
+// A skin or a shell that its flesh was taken out of, and what is filled again: potatoes, avocados, peppers.
+import { nameWords } from '../recipe/food';
+import { techniqueById } from '../technique/lexicon';
+import { isVessel } from '../technique/tools';
+import { actOfKind, worksOf } from '../technique/works';
+import { joinLots, moveTo } from './matter';
+import type { Lot, Played, World } from './model';
+import { split } from './objects';
+import { contents } from './world';
+
+/** What recipes call such a skin, as a pattern. */
+const SHELL = '(?:skin|shell|boat)s?';
+const IS_SHELL = new RegExp(`\\b${SHELL}$`, 'i');
+const SHELLS = new RegExp(`\\b${SHELL}\\b`, 'i');
+/** The skin of what was scooped out, where a phrase speaks of it. */
+export const shellOf = (world: World, phrase: string): Lot | null =>
+  (IS_SHELL.test(phrase) && world.lots.find((lot) => lot.shell && lot.at !== null)) || null;
+
+const FLESH = /\b(?:flesh|insides?|middles?|pulp)\b/i;
+const INTO =
+  /\b(?:into|in|inside|among|between)\s+(?:(?:the|each|every|their|your|empty|hollow|of)\s+)+((?:\p{L}+\s)?\p{L}+)|^(?:Fill|Stuff|Pile|Load)\s+(?:(?:the|each|every|your|empty|of)\s+)+((?:\p{L}+\s)?\p{L}+)/iu;
+
+/** What a step does with hollow things by its words: read there, so that a step that a person typed does it too. */
+export function hollowIn(technique: string | null, text: string): Pick<Played, 'hollows' | 'inside'> {
+  const works = worksOf(technique, techniqueById(technique ?? '')?.like);
+  return {
+    hollows: works.traits.has('hollows') && FLESH.test(text),
+    inside: works.act === 'put' || works.act === 'lift' ? (INTO.exec(text)?.slice(1).find(Boolean)?.toLowerCase() ?? null) : null,
+  };
+}
+
+/** So little of a thing stays in its skin that what is spoken of is the flesh. */
+const SHELL_SHARE = 0.08;
+
+/** The flesh goes where it is scooped to, or lies loose; the shell stays. */
+export function empty(world: World, lots: readonly Lot[], to: string | null): void {
+  for (const lot of lots) {
+    const [entry] = lot.parts;
+    if (lot.joined || lot.shell || (lot.at !== null && lot.at === to && isVessel(to)) || !entry) continue;
+    const flesh = split(world, lot, entry[0], entry[1] * (1 - SHELL_SHARE));
+    if (flesh === lot) continue;
+    lot.at ??= 'board';
+    lot.shell = true;
+    flesh.at = null;
+    if (to !== null && isVessel(to)) moveTo(world, [flesh], to);
+  }
+}
+
+/** A part was taken out of it: a cored apple, half a pepper. */
+const isHollow = (lot: Lot) =>
+  lot.shell || (!lot.joined && [...lot.forms].some((form) => worksOf(form).traits.has('parts') && actOfKind(form) === 'ready'));
+
+/** What is put into something hollow is one with it, and called after what is outside. */
+export function fill(world: World, came: readonly Lot[], to: string, phrase: string): void {
+  const words = nameWords(phrase);
+  const isMeant = (lot: Lot) =>
+    (lot.shell && SHELLS.test(phrase)) || [...lot.parts.keys()].some((i) => nameWords(world.ingredients[i]!.name).some((w) => words.includes(w)));
+  const hollow = contents(world, to).find((lot) => !came.includes(lot) && isHollow(lot) && isMeant(lot));
+  if (!hollow || came.length === 0) return;
+  const outside = [...hollow.parts.keys()][0] ?? null;
+  joinLots(world, [hollow, ...came]);
+  Object.assign(hollow, { shell: false, name: null, outside });
+}
