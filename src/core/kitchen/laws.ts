@@ -6,9 +6,9 @@ import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
 import { contents, HOT, isHot, isLotHot, isShutIn, lotsOf, NO_FLOUR, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
-import { measuredIn, ownRaw, pick, split } from './objects';
+import { measuredIn, ownRaw, pick } from './objects';
 import { empty, fill } from './shells';
-import { cook, isFatty, isPieces, join, joinLots, leave, moveTo } from './matter';
+import { cook, isFatty, isPieces, join, joinLots, leave, moveTo, split } from './matter';
 
 /** The rest of a lime is cut; the dressing that its juice is in stays in its bowl. */
 const isStirredIn = (lot: Lot) => lot.joined && lot.name === null && lot.parts.size > 1 && toolById(lot.at ?? '')?.kind === 'container';
@@ -37,8 +37,7 @@ const put: Law = (world, step, lots, { traits }) => {
   if (to) moveTo(world, lots, to);
   if (to && step.inside) fill(world, came, to, step.inside);
   // rubbed on potatoes that lie in nothing yet, the oil is in its spoon no more
-  else if (step.uses.length > 0)
-    for (const [measure, held] of world.full) if (lots.includes(held)) world.full.delete(measure);
+  else if (step.uses.length > 0) for (const [measure, held] of world.full) if (lots.includes(held)) world.full.delete(measure);
   const others = to ? contents(world, to).some((lot) => !lots.includes(lot)) : false;
   if (others && traits.has('clings')) for (const lot of came) lot.clings = true;
 };

@@ -5,6 +5,22 @@ import { actOfKind } from '../technique/works';
 import type { Known, Lot, World } from './model';
 import { contents, HOT, isLotHot, NO_FLOUR, vesselIn } from './world';
 
+/** A part of a lot as a lot of its own. */
+export function split(world: World, lot: Lot, ingredient: number, share: number): Lot {
+  const has = lot.parts.get(ingredient) ?? 0;
+  if (lot.parts.size > 1 || share >= has - 0.005) return lot;
+  const part: Lot = {
+    ...lot,
+    parts: new Map([[ingredient, share]]),
+    forms: new Set(lot.forms),
+    raw: new Set(lot.raw),
+    unchecked: new Map(lot.unchecked),
+  };
+  lot.parts.set(ingredient, has - share);
+  world.lots.push(part);
+  return part;
+}
+
 /** Puts lots into a vessel; what is hot brings its heat, what is raw leaves its juice. */
 export function moveTo(world: World, lots: readonly Lot[], vessel: string): void {
   const to = vesselIn(world, vessel);

@@ -4,6 +4,7 @@ import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { worksOf, type Act, type Trait, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
+import { split } from './matter';
 import { shellOf } from './shells';
 import { contents, lotsOf, shareOf, vesselOf } from './world';
 
@@ -100,22 +101,6 @@ export function pick(world: World, step: Played, use: Played['uses'][number]): L
 /** The jug that something is measured in and stays in, since it is poured from there. */
 export const measuredIn = (step: Played): string[] =>
   step.fillings.length === 0 && !step.into ? step.tools.filter((id) => toolById(id)?.kind === 'container') : [];
-
-/** A part of a lot as a lot of its own. */
-export function split(world: World, lot: Lot, ingredient: number, share: number): Lot {
-  const has = lot.parts.get(ingredient) ?? 0;
-  if (lot.parts.size > 1 || share >= has - 0.005) return lot;
-  const part: Lot = {
-    ...lot,
-    parts: new Map([[ingredient, share]]),
-    forms: new Set(lot.forms),
-    raw: new Set(lot.raw),
-    unchecked: new Map(lot.unchecked),
-  };
-  lot.parts.set(ingredient, has - share);
-  world.lots.push(part);
-  return part;
-}
 
 /** "A little" of a listed amount (common practice). */
 const A_LITTLE = 0.05;

@@ -3,9 +3,8 @@ import { nameWords } from '../recipe/food';
 import { techniqueById } from '../technique/lexicon';
 import { isVessel } from '../technique/tools';
 import { actOfKind, worksOf } from '../technique/works';
-import { joinLots, moveTo } from './matter';
+import { joinLots, moveTo, split } from './matter';
 import type { Lot, Played, World } from './model';
-import { split } from './objects';
 import { contents } from './world';
 
 /** What recipes call such a skin, as a pattern. */
@@ -47,14 +46,15 @@ export function empty(world: World, lots: readonly Lot[], to: string | null): vo
 }
 
 /** A part was taken out of it: a cored apple, half a pepper. */
-const isHollow = (lot: Lot) =>
+export const isHollow = (lot: Lot): boolean =>
   lot.shell || (!lot.joined && [...lot.forms].some((form) => worksOf(form).traits.has('parts') && actOfKind(form) === 'ready'));
 
 /** What is put into something hollow is one with it, and called after what is outside. */
 export function fill(world: World, came: readonly Lot[], to: string, phrase: string): void {
   const words = nameWords(phrase);
   const isMeant = (lot: Lot) =>
-    (lot.shell && SHELLS.test(phrase)) || [...lot.parts.keys()].some((i) => nameWords(world.ingredients[i]!.name).some((w) => words.includes(w)));
+    (lot.shell && SHELLS.test(phrase)) ||
+    [...lot.parts.keys()].some((i) => nameWords(world.ingredients[i]!.name).some((w) => words.includes(w)));
   const hollow = contents(world, to).find((lot) => !came.includes(lot) && isHollow(lot) && isMeant(lot));
   if (!hollow || came.length === 0) return;
   const outside = [...hollow.parts.keys()][0] ?? null;

@@ -152,38 +152,40 @@ export type Spoken = { lots: readonly Lot[]; there: readonly Lot[]; about: reado
 /** The words of a step with its holes filled from the world, before it is done. */
 export function fillHoles(text: string, world: World, { lots, there, about, from, to }: Spoken, calls: Calls): string {
   const many = there.length > 0 && /^everything|,| and /.test(nameLots(world, there, to, calls));
-  return (many ? onTop(text) : text)
-    .replace(/⟦(thing|there|held|spoken)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
-      // several things have no short name
-      if (kind === 'there' && many) return to ? everythingIn(to, calls) : 'the food';
-      if (kind === 'there')
-        return there.length > 0 ? nameLots(world, there, to, calls) : other || (to ? `the ${call(calls, to)}` : 'the food');
-      if (kind === 'held') return nameLots(world, there, to, calls) || other || 'the food';
-      if (kind === 'spoken') {
-        // the oil that they were fried in goes without saying
-        const main = about.filter((i) => !(world.ingredients[i]!.minor && world.ingredients[i]!.liquid));
-        return (
-          listOf((main.length > 0 ? main : about).map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) ||
-          other ||
-          'everything'
-        );
-      }
-      const name = lots.length > 0 ? nameLots(world, lots, from, calls) : '';
-      // what was shaped of several things has a name that no ingredient has, until it is baked
-      const shaped =
-        /parcels?$/.test(other) ||
-        lots.length < 2 ||
-        lots.every((lot) => isShaped(lot) || lot.forms.has('cut') || [...lot.parts.keys()].every((i) => world.ingredients[i]!.minor));
-      const isShape =
-        shaped &&
-        SHAPES.test(other) &&
-        (name === '' || NO_FOOD.test(name) || /parcels?$/.test(other) || (lots.length > 0 && lots.every(isShaped))) &&
-        !(calls.baked && lots.some(isDough));
-      return (isShape ? other : name || other) || (from ? `everything in the ${call(calls, from)}` : 'the food');
-    })
-    .replace(/\beverything (?:in|on) the [^.]{3,30}? ((?:from|out of) the )/, 'everything $1')
-    // what goes over an empty glass goes into it
-    .replace(/^((?:Spoon|Pour|Ladle) .+) over (the (?:glass(?:es)?|cups?|mugs?|bowls?|jars?|pots?|jug))\./, '$1 into $2.');
+  return (
+    (many ? onTop(text) : text)
+      .replace(/⟦(thing|there|held|spoken)\|([^⟧]*)⟧/g, (_all, kind: string, other: string) => {
+        // several things have no short name
+        if (kind === 'there' && many) return to ? everythingIn(to, calls) : 'the food';
+        if (kind === 'there')
+          return there.length > 0 ? nameLots(world, there, to, calls) : other || (to ? `the ${call(calls, to)}` : 'the food');
+        if (kind === 'held') return nameLots(world, there, to, calls) || other || 'the food';
+        if (kind === 'spoken') {
+          // the oil that they were fried in goes without saying
+          const main = about.filter((i) => !(world.ingredients[i]!.minor && world.ingredients[i]!.liquid));
+          return (
+            listOf((main.length > 0 ? main : about).map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) ||
+            other ||
+            'everything'
+          );
+        }
+        const name = lots.length > 0 ? nameLots(world, lots, from, calls) : '';
+        // what was shaped of several things has a name that no ingredient has, until it is baked
+        const shaped =
+          /parcels?$/.test(other) ||
+          lots.length < 2 ||
+          lots.every((lot) => isShaped(lot) || lot.forms.has('cut') || [...lot.parts.keys()].every((i) => world.ingredients[i]!.minor));
+        const isShape =
+          shaped &&
+          SHAPES.test(other) &&
+          (name === '' || NO_FOOD.test(name) || /parcels?$/.test(other) || (lots.length > 0 && lots.every(isShaped))) &&
+          !(calls.baked && lots.some(isDough));
+        return (isShape ? other : name || other) || (from ? `everything in the ${call(calls, from)}` : 'the food');
+      })
+      .replace(/\beverything (?:in|on) the [^.]{3,30}? ((?:from|out of) the )/, 'everything $1')
+      // what goes over an empty glass goes into it
+      .replace(/^((?:Spoon|Pour|Ladle) .+) over (the (?:glass(?:es)?|cups?|mugs?|bowls?|jars?|pots?|jug))\./, '$1 into $2.')
+  );
 }
 
 const NO_FOOD = /^everything|,| and |\b(?:mixture|dough|batter)$/;

@@ -67,4 +67,5 @@ const TOLD =
 export const isTold = (text: string) => TOLD.test(text) || ASKS.test(text);
 
 /** "How did I do?", "Did you like it?": asked of the learner afterwards. */
-const ASKS = /^(?:how|what|who|which|where|why|did|do|was|were|can|could|would)\b[^.!?]*\?(?:\W*\b(?:yes|no|a lot|a little|a bit|sometimes)\b)*\W*$/i;
+const ASKS =
+  /^(?:how|what|who|which|where|why|did|do|was|were|can|could|would)\b[^.!?]*\?(?:\W*\b(?:yes|no|a lot|a little|a bit|sometimes)\b)*\W*$/i;

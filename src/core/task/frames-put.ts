@@ -1,5 +1,5 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
-import { shellOf, type Lot } from '../kitchen/index';
+import { isHollow, lotsOf, shellOf, type Lot } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
 import { capital } from '../recipe/method-lines';
 import { hasMark, toolById } from '../technique/tools';
@@ -127,11 +127,13 @@ export function put(state: State, c: Located): void {
     (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses) ?? liesAt(state, state.objectUses)) : null) ??
     placeForPut(state, c, theme);
   if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';
-  // bread is spread where it lies flat
+  // bread is spread where it lies flat, and peppers are filled there
   if (
     under.length > 0 &&
     goal.vessel === null &&
-    under.every((m) => foodIs(findFood(state.recipe.ingredients[m.ingredient]!.item), 'of-flour')) &&
+    under.every(
+      (m) => foodIs(findFood(state.recipe.ingredients[m.ingredient]!.item), 'of-flour') || lotsOf(state.world, m.ingredient).some(isHollow),
+    ) &&
     toolById(to)?.kind === 'container'
   )
     to = 'board';

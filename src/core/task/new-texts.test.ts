@@ -1,29 +1,9 @@
 // Kinds of faults that short texts of our own showed, written only to look for them: what each card says, and where it happens.
 import { describe, expect, test } from 'vitest';
-import { build, own, step } from '../../../tests/cases/built';
+import { build, step } from '../../../tests/cases/built';
+import { check, type Case } from '../../../tests/cases/cards';
 import { dryRun } from './dry-run/index';
 import { plainTurns } from './turns-of-speech';
-
-type Case = [name: string, ingredients: string, method: string, cards: string[], not: RegExp | null];
-
-/** Each card as its words and the vessel that it happens in. */
-const cardsOf = (ingredients: string, method: string) => own(build(ingredients, method)).map((s) => `${s.text} >${s.into ?? ''}`);
-
-/** The wanted cards are there, in this order. */
-function inOrder(cards: readonly string[], wanted: readonly string[]): void {
-  let from = 0;
-  for (const one of wanted) {
-    const at = cards.findIndex((card, i) => i >= from && card.startsWith(one));
-    expect(at, `“${one}” after card ${from} of:\n${cards.join('\n')}`).toBeGreaterThanOrEqual(0);
-    from = at + 1;
-  }
-}
-
-const check = ([, ingredients, method, wanted, not]: Case) => {
-  const cards = cardsOf(ingredients, method);
-  inOrder(cards, wanted);
-  if (not) expect(cards.filter((card) => not.test(card))).toEqual([]);
-};
 
 describe('a side has a pan of its own', () => {
   test.each<Case>([

@@ -181,7 +181,12 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
     return rest.replace(/^half/i, `half of ${hole('spoken', null)}`);
   const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
   if (phrase && !pronoun) {
-    const part = PART_NOUN.test(phrase) && shellOf(state.world, phrase) === null && c.mentions.length === 0 && state.objectUses.length > 0 && !/\b(?:of|from|off)\b/i.test(rest);
+    const part =
+      PART_NOUN.test(phrase) &&
+      shellOf(state.world, phrase) === null &&
+      c.mentions.length === 0 &&
+      state.objectUses.length > 0 &&
+      !/\b(?:of|from|off)\b/i.test(rest);
     // the ends of a parcel are of its paper
     const sheet = state.container === 'paper' || state.container === 'foil' ? `the ${toolCall(state, state.container)}` : null;
     const said = part ? rest.replace(phrase, `${phrase} of ${sheet ?? thing}`) : withPronoun(state, rest);

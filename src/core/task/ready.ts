@@ -84,7 +84,13 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
     // "topped and tailed" is one piece of work
     if (done(w.technique) || steps.some((s) => s.text === w.text)) continue;
     if (kindOf(w.technique) === 'juice') {
-      steps.push({ ...base, technique: 'halve', text: `Cut ${/^\d/.test(w.of ?? '') ? w.of : the} in half.`, into: 'board', name: `half-${name}` });
+      steps.push({
+        ...base,
+        technique: 'halve',
+        text: `Cut ${/^\d/.test(w.of ?? '') ? w.of : the} in half.`,
+        into: 'board',
+        name: `half-${name}`,
+      });
       const amount = w.of ?? (one.min && !toFraction(one.min)!.equals(1) ? `${showQuantity(one.min)} ${name}` : the);
       steps.push({ ...base, technique: 'juice', text: `Squeeze the juice of ${amount} into a small bowl.`, into: 'small-bowl' });
       continue;

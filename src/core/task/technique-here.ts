@@ -77,7 +77,14 @@ const BY_TECHNIQUE = table<Rule[]>({
   // "shake the cheese over": what is in the bowl is not shaken
   shake: [{ when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:over|on|onto|on top)\b(?! each\b)/i.test(rest), then: 'sprinkle' }],
   // "cool the drained pasta under cold water"
-  cool: [{ when: ({ rest, state }) => state.world.lots.some((lot) => lot.at === 'colander' && lot.forms.has('drain') && !lot.forms.has('boil')) && /\bunder (?:the |a )?(?:cold |running )*(?:water|tap)\b/i.test(rest), then: 'rinse' }],
+  cool: [
+    {
+      when: ({ rest, state }) =>
+        state.world.lots.some((lot) => lot.at === 'colander' && lot.forms.has('drain') && !lot.forms.has('boil')) &&
+        /\bunder (?:the |a )?(?:cold |running )*(?:water|tap)\b/i.test(rest),
+      then: 'rinse',
+    },
+  ],
   // a freezer bag is no freezer
   freeze: [{ when: ({ rest }) => /\bfreezer bag\b/i.test(rest), then: 'add' }],
   // only what is in an oven comes out of it

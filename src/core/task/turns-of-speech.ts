@@ -158,24 +158,32 @@ const layers = (text: string): string =>
   );
 
 const AT = 'in|on|into|onto|to|from|over';
-const SIZED = 'large|small|medium|big|deep|shallow|heavy|wide|nonstick|non-stick|greased|clean|separate|mixing|heatproof|ovenproof|microwave-safe|microwaveable|microwavable';
+const SIZED =
+  'large|small|medium|big|deep|shallow|heavy|wide|nonstick|non-stick|greased|clean|separate|mixing|heatproof|ovenproof|microwave-safe|microwaveable|microwavable';
+const IS_SIZED = new RegExp(`^(?:${SIZED})\\b`, 'i');
 const BARE = new RegExp(`\\b(${AT})((?:\\s+(?:${SIZED})(?=[\\s-]))*)\\s+$`, 'i');
 
 /** Foil and paper are no place by themselves: "wrap in foil". */
-const WRAPS = ['lines', 'bare', 'under'] as const;
+const isWrap = (id: string) => hasMark(id, 'lines') || hasMark(id, 'under') || (hasMark(id, 'bare') && !hasMark(id, 'flat'));
 
 /** "Tip in large bowl", "return to skillet": with the article that a short style leaves out. */
 function withArticles(text: string): string {
   let said = text;
   for (const { tool, at, length } of [...findTools(text)].reverse()) {
-    if (!(isVessel(tool.id) || tool.kind === 'surface' || tool.kind === 'appliance') || WRAPS.some((mark) => hasMark(tool.id, mark))) continue;
+    if (!(isVessel(tool.id) || tool.kind === 'surface' || tool.kind === 'appliance') || isWrap(tool.id)) continue;
     const bare = BARE.exec(said.slice(0, at));
     // "to plate up", "in bowl-sized pieces", "on trays"; what is to be grilled is no grill
-    if (!bare || /^(?:-|s\b|\s+(?:up|out|of)\b|[\s-](?:safe|proof))/i.test(said.slice(at + length)) || /s$/i.test(said.slice(at, at + length))) continue;
+    if (
+      !bare ||
+      /^(?:-|s\b|\s+(?:up|out|of)\b|[\s-](?:safe|proof))/i.test(said.slice(at + length)) ||
+      /s$/i.test(said.slice(at, at + length))
+    )
+      continue;
     if (tool.kind === 'appliance' && /^to$/i.test(bare[1]!)) continue;
     const size = bare[2]!.trim();
     const from = bare.index + bare[1]!.length;
-    said = `${said.slice(0, from)} ${size ? `a ${size}` : 'the'} ${said.slice(at)}`;
+    const the = size ? `a ${size}` : IS_SIZED.test(said.slice(at)) ? 'a' : 'the';
+    said = `${said.slice(0, from)} ${the} ${said.slice(at)}`;
   }
   return said;
 }

@@ -147,9 +147,20 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   ],
   ['mixture|batter|dough', /\b(divide|pour|spoon|press|spread|transfer|roll|shape|form|knead) (?=(?:mixture|batter|dough)\b)/gi, '$1 the '],
   // "put wedges in the bowl"
-  ['s', new RegExp(`\\b(put|place|lay|arrange|add|return|transfer|move|check|turn|flip|bake|fry|toss|dip|roll|coat|brush|cool|serve) (?=${SHAPE_MANY}\\b)`, 'gi'), '$1 the '],
+  [
+    's',
+    new RegExp(
+      `\\b(put|place|lay|arrange|add|return|transfer|move|check|turn|flip|bake|fry|toss|dip|roll|coat|brush|cool|serve) (?=${SHAPE_MANY}\\b)`,
+      'gi',
+    ),
+    '$1 the ',
+  ],
   // "a fork goes in easily? If not, 5 more min"
-  ['if not', /([.?;])\s+if not,?\s+(?:(?:cook|bake|give (?:it|them)|leave|return)\s+)?(?:for\s+)?(\d+)\s*(?:more|extra|further)\s+min\w*\b\.?/gi, '$1 (if not, $2 minutes more).'],
+  [
+    'if not',
+    /([.?;])\s+if not,?\s+(?:(?:cook|bake|give (?:it|them)|leave|return)\s+)?(?:for\s+)?(\d+)\s*(?:more|extra|further)\s+min\w*\b\.?/gi,
+    '$1 (if not, $2 minutes more).',
+  ],
   ['+', /\s\+\s+(?=\p{L})/gu, ' and '],
   // "brush tops with milk"
   ['top', /\b(brush|level|smooth|sprinkle|dust)\s+(?=tops?\b)/gi, '$1 the '],

@@ -197,7 +197,12 @@ export const CUPBOARD: Food[] = [
   syrup('marmalade|lemon curd', { keep: 'fridge', picture: 'jar-with-yellow-content', often: ['egg', 'milk'] }),
   syrup('caramel|toffee sauce|dulce de leche|caramel sauce', { allergens: ['milk'], why: 'is made with milk' }),
   syrup('chocolate sauce|chocolate syrup', { often: ['milk', 'soy'] }),
-  sweet('chocolate|milk chocolate|cooking chocolate', { traits: ['melts'], allergens: ['milk'], often: ['soy', 'tree-nut'], why: 'is made with milk powder' }),
+  sweet('chocolate|milk chocolate|cooking chocolate', {
+    traits: ['melts'],
+    allergens: ['milk'],
+    often: ['soy', 'tree-nut'],
+    why: 'is made with milk powder',
+  }),
   sweet('dark chocolate|plain chocolate|bittersweet chocolate', { traits: ['melts'], often: ['milk', 'soy', 'tree-nut'] }),
   sweet('white chocolate', { traits: ['melts'], allergens: ['milk'], often: ['soy', 'tree-nut'], why: 'is made with milk powder' }),
   sweet('mini egg|chocolate egg|sugar egg|mini chocolate egg', {

@@ -147,14 +147,20 @@ export const VARIANTS_COOK = [
     cues: { feel: 'hard', time: 'as the recipe says' },
     minutes: { active: 0.4, waiting: 120 },
   }),
-  variant(check, 'taste', 'taste', 'taste|taste and adjust|check seasoning|check for seasoning|taste for seasoning|adjust seasoning|correct seasoning', {
-    tools: ['teaspoon'],
-    // hot where the food is, which the world knows
-    hazards: [],
-    small: ['Take a little on a clean spoon.', 'Blow on it.', 'Taste it.', 'Put the spoon in the washing-up.'],
-    cues: { feel: 'warm, not hot, on the lip' },
-    minutes: { active: 0.4, waiting: 0 },
-  }),
+  variant(
+    check,
+    'taste',
+    'taste',
+    'taste|taste and adjust|check seasoning|check for seasoning|taste for seasoning|adjust seasoning|correct seasoning',
+    {
+      tools: ['teaspoon'],
+      // hot where the food is, which the world knows
+      hazards: [],
+      small: ['Take a little on a clean spoon.', 'Blow on it.', 'Taste it.', 'Put the spoon in the washing-up.'],
+      cues: { feel: 'warm, not hot, on the lip' },
+      minutes: { active: 0.4, waiting: 0 },
+    },
+  ),
   variant(
     check,
     'take-temperature',

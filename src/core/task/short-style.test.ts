@@ -1,0 +1,197 @@
+// Kinds of faults in texts of a short style, of worksheets and of the web: what each card says and where, set down as a teacher would write it.
+import { describe, expect, test } from 'vitest';
+import { build, own, step } from '../../../tests/cases/built';
+import { check, type Case } from '../../../tests/cases/cards';
+import { readRecipe, buildTask } from '../index';
+import { dryRun } from './dry-run/index';
+import { shortTitle } from './dish-title';
+import { plainTurns } from './turns-of-speech';
+
+describe('what is kept back goes in later', () => {
+  test.each<Case>([
+    [
+      'water of the pasta, among other things',
+      '200 g pasta\n2 tbsp pesto',
+      'Cook the pasta in boiling water for 10 minutes. Drain, reserving a cup of the cooking water. Return the pasta to the pan. Stir in the pesto and enough of the reserved water to make a sauce.',
+      [
+        'Put the pesto in the pan. >saucepan',
+        'Pour enough of the reserved water into the pan. >saucepan',
+        'Stir everything in the pan. >saucepan',
+      ],
+      null,
+    ],
+    [
+      'juice of a tin',
+      '1 can pineapple chunks in juice\n2 tbsp soy sauce\n1 tbsp cornflour',
+      'Drain the pineapple, reserving the juice. In a small bowl, stir together the juice, soy sauce and cornflour.',
+      ['Pour the juice into the small bowl. >small-bowl', 'Stir everything in the small bowl. >small-bowl'],
+      null,
+    ],
+    [
+      'by itself it keeps its own words',
+      '1 can peaches in juice\n200 g yogurt',
+      'Drain the peaches, saving the juice. Divide the yogurt between 4 glasses. Drizzle with 1 tablespoon of the reserved juice.',
+      ['Drizzle the yogurt with 1 tablespoon of the reserved juice. >glass'],
+      null,
+    ],
+  ])('%s', (...one) => check(one));
+});
+
+describe('in its place', () => {
+  test.each<Case>([
+    [
+      'how it is done is no thing: mashed in the pan that it was tipped into',
+      '2 potatoes, diced\n1 tbsp oil\n1 tsp curry powder',
+      'Boil the potatoes for 10 minutes. Drain and tip back into the pan. Mash roughly with the oil and curry powder.',
+      ['Pour the oil into the pan. >saucepan', 'Mash everything in the pan. >saucepan'],
+      />bowl/,
+    ],
+    [
+      'a sheet that is taken lies before the learner, not in the pan of the filling',
+      '2 potatoes, diced\n8 sheets filo pastry\n40 g butter, melted',
+      'Boil the potatoes for 10 minutes. Drain and mash in the pan. Take one sheet of filo. Brush it with melted butter.',
+      ['Take one sheet of filo. >board', 'Brush the filo with the melted butter.'],
+      null,
+    ],
+    [
+      'what was chopped goes along into the bowl',
+      '250 g spinach\n250 g ricotta\n1 egg',
+      'Rinse the spinach, then chop. Mix with the ricotta and egg.',
+      [
+        'Put the spinach in the bowl. >bowl',
+        'Put the ricotta in the bowl. >bowl',
+        'Put the egg in the bowl. >bowl',
+        'Mix everything in the bowl. >bowl',
+      ],
+      null,
+    ],
+    [
+      'toast and potatoes are cut on the board, what is baked as one in its tin',
+      '2 slices bread\n50 g cheese, grated',
+      'Toast the bread on one side under the grill. Turn over, scatter the cheese on top and grill till it melts. Cut the toast into fingers.',
+      ['Grill the bread until the cheese has melted.', 'Cut the toast into fingers. >board'],
+      null,
+    ],
+    [
+      'the shelf of an oven is a tray: nobody reaches for hot food in the oven',
+      '4 potatoes',
+      'Bake the potatoes directly on the oven shelf for 1 hour.',
+      ['Put the potatoes on the baking tray. >tray', 'Bake the potatoes for 1 hour. >oven'],
+      /shelf|dish/,
+    ],
+    [
+      'dough by the name of what is made of it, and cheese that is shaken over',
+      '1 tube (11 oz) breadstick dough\n2 tbsp butter, melted\n2 tbsp grated Parmesan',
+      'Unroll the dough. Twist each breadstick 5 times. Put on a cookie sheet 2 in. apart. Brush w/ the butter. Shake cheese over.',
+      [
+        'Twist each breadstick 5 times. >board',
+        'Put the breadstick dough on a cookie sheet 2 inches apart. >tray',
+        'Brush the breadstick dough with the butter. >tray',
+        'Shake the cheese over the',
+      ],
+      /Shake everything|tube/,
+    ],
+    [
+      'half the yoghurt, then the fruit, then the rest of it',
+      '1 can peaches\n500 g yoghurt',
+      'Drain the peaches. Spoon half the yoghurt into 6 glasses. Spoon on the peaches, then some of the yoghurt, then the remaining yoghurt.',
+      [
+        'Spoon half the yoghurt into 6 glasses. >glass',
+        'Spoon the peaches',
+        'Spoon some of the yoghurt',
+        'Spoon the remaining yoghurt over the top. >glass',
+      ],
+      null,
+    ],
+    [
+      'the vegetables that are called so, and the other spoon of oil',
+      '2 Tbs oil, divided\n2 cups frozen stir-fry vegetables\n1 green onion, sliced\n14 oz tofu, cubed',
+      'Heat 1 Tbs oil in nonstick skillet. Cook tofu 8 minutes. Move to plate. Add other Tbs oil to skillet. Stir-fry vegetables 5 minutes. Sprinkle with green onion.',
+      [
+        'Heat the oil in a nonstick skillet. >frying-pan',
+        'Move the tofu to the plate. >plate',
+        'Add the rest of the oil to the skillet. >frying-pan',
+        'Put the frozen stir-fry vegetables in the skillet. >frying-pan',
+      ],
+      /green onion in the skillet/,
+    ],
+    [
+      'a marinade is not what is roasted in it',
+      '6 chicken thighs\n3 tbsp soy sauce\n2 tbsp honey',
+      'Mix the soy sauce and honey in a roasting dish to make a marinade. Add the chicken and turn to coat. Roast for 30 minutes at 200C, basting halfway.',
+      ['Roast the chicken for 15 minutes', 'Baste the chicken', 'Roast the chicken for 15 minutes more'],
+      /^(?:Roast|Baste) the marinade/,
+    ],
+  ])('%s', (...one) => check(one));
+
+  test('chocolate ten minutes before the end of a slow cooker’s hours', () => {
+    const task = build(
+      '2 cans kidney beans\n2 cans chopped tomatoes\n1 square dark chocolate',
+      'Drain the beans and put in the slow cooker with the toms. Lid on. Cook on LOW for 6 hrs. Drop in the chocolate 10 mins before the end and stir till it has melted.',
+    );
+    expect(dryRun(task).map((f) => f.code)).not.toContain('listed-not-used');
+    expect(step(task, /chocolate into/).text).toBe('Drop the chocolate into the slow cooker.');
+    expect(step(task, /^Stir .* melted/).text).toContain('until the dark chocolate has melted');
+  });
+
+  test('oil that is rubbed on is in its spoon no more', () => {
+    const task = build(
+      '4 potatoes\n1 tbsp oil\n3 tbsp milk',
+      'Rub the potatoes with the oil. Bake for 1 hour at 200C. Pour the milk over.',
+    );
+    expect(own(task).filter((s) => /from the 1 tbsp/.test(s.text))).toEqual([]);
+  });
+
+  test('to taste is no look inside: the chicken is still checked', () => {
+    const task = build(
+      '3 chicken thighs, diced\n1 tbsp oil\n150 g soft cheese',
+      'Heat the oil in a frying pan and fry the chicken for 8 minutes. Stir in the soft cheese. Check the seasoning and serve.',
+    );
+    // USDA FSIS: poultry 165 °F
+    expect(step(task, /^Check .*thermometer/).text).toContain('74 °C (165 °F)');
+    expect(step(task, /^Check the seasoning/).technique).toBe('taste');
+    expect(dryRun(task).map((f) => f.code)).not.toContain('used-not-listed');
+  });
+});
+
+describe('lists and sheets', () => {
+  test('what is done to a part of a thing is no thing of its own', () => {
+    const { recipe } = readRecipe(
+      'Fish\n\n500g potatoes\n1 lemon, half sliced, half juiced\n2 limes, 1 juiced, 1 cut into wedges\n\nMethod\nLay the lemon slices over the potatoes.',
+    );
+    expect(recipe.ingredients.map((i) => i.item)).toEqual(['potatoes', 'lemon', 'limes']);
+    expect(buildTask(recipe, { grain: 'standard' }).steps.map((s) => s.text)).toContain('Slice half the lemon.');
+  });
+  test('a list on one line with slashes, boxes in brackets, an answer to tick', () => {
+    const { recipe } = readRecipe(
+      'COOKING SKILLS - Potato Wedges\nFood: 3 potatoes / 2 Tbsp oil / 1/2 c. sour cream\n( ) 1. Scrub potatoes.\n( ) 2. Add the oil.\n( ) 3. DIP: stir the sour cream.\nDid you need help? Yes / No',
+    );
+    expect(recipe.ingredients.map((i) => i.item)).toEqual(['potatoes', 'oil', 'sour cream']);
+    expect(recipe.instructions).toEqual(['Scrub potatoes.', 'Add the oil.', 'Stir the sour cream.']);
+    expect(shortTitle(recipe.title)).toBe('potato wedges');
+  });
+  test('the dish of a title', () => expect(shortTitle("Ms. K's Snack Lab: Cheesy Twists")).toBe('cheesy twists'));
+  test('two minutes less than the packet says is not two minutes', () => {
+    const task = build('20 pasta shells', 'Cook the shells in boiling water for 2 minutes less than the pack says.');
+    expect(step(task, /less than the pack/).minutes.waiting).not.toBe(2);
+  });
+});
+
+describe('a line put plainly', () => {
+  test.each([
+    ['Return tofu to skillet.', 'Return tofu to the skillet.'],
+    ['Whisk the eggs in large bowl.', 'Whisk the eggs in a large bowl.'],
+    ['Bake in oven and set on tray.', 'Bake in the oven and set on the tray.'],
+    ['Wrap in foil.', 'Wrap in foil.'],
+    ['Plate up in bowls.', 'Plate up in bowls.'],
+    ['Cut in bowl-sized pieces.', 'Cut in bowl-sized pieces.'],
+    [
+      'Bring to a boil; reduce to a simmer and cook, partially covered, 15 minutes.',
+      'Bring to a boil; reduce the heat. Then cover with the lid, leaving a gap, then simmer 15 minutes.',
+    ],
+    ['Roast 25 min, basting halfway.', 'Roast for 12 min. Baste. Roast for 13 min more.'],
+    ['Add lemon juice + stir.', 'Add lemon juice and stir.'],
+    ['Is it soft? If not, 5 more min.', 'Is it soft? (if not, 5 minutes more).'],
+    ['Roll 1/4 in. thick and cut into 2 in. rounds.', 'Roll 1/4 inch thick and cut into 2 inches rounds.'],
+  ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
+});
