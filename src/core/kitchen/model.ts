@@ -37,6 +37,8 @@ export type Played = {
   becomes?: string | null;
   /** It takes the flesh out of a skin. */
   hollows?: boolean;
+  /** It moves or works on a skin, not on what was in it. */
+  ofShell?: boolean;
   /** What things are put into, by its words: "pepper halves". */
   inside?: string | null;
   /** Hazards of its technique that the way in which it is done here ends. */
@@ -91,6 +93,8 @@ export type Lot = {
   outside: number | null;
   /** A skin that its flesh was taken out of. */
   shell: boolean;
+  /** A skin, a pepper, an apple with something in it. */
+  filled: boolean;
   /** The recipe's own noun for it: "dough". */
   name: string | null;
 };

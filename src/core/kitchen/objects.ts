@@ -5,7 +5,6 @@ import { toolById } from '../technique/tools';
 import { worksOf, type Act, type Trait, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
 import { split } from './matter';
-import { shellOf } from './shells';
 import { contents, lotsOf, shareOf, vesselOf } from './world';
 
 /** How the technique of a step works. */
@@ -43,7 +42,7 @@ export function objectsOf(world: World, step: Played): Lot[] {
   if (works.act === 'shape' && named.length > 0 && step.about?.length) return meantLots(world, step.about);
   if (named.length > 0) return [...new Set(named)];
   // "put the skins on a tray": not the flesh that was in them
-  const shell = step.noun && !step.inside ? shellOf(world, step.noun) : null;
+  const shell = step.ofShell && !step.inside ? world.lots.find((lot) => lot.shell && lot.at !== null) : undefined;
   if (shell) return [shell];
   if (step.from && (works.act === 'put' || works.act === 'lift')) {
     const lots = contents(world, step.from);

@@ -17,13 +17,16 @@ export const shellOf = (world: World, phrase: string): Lot | null =>
 
 const FLESH = /\b(?:flesh|insides?|middles?|pulp)\b/i;
 const INTO =
-  /\b(?:into|in|inside|among|between)\s+(?:(?:the|each|every|their|your|empty|hollow|of)\s+)+((?:\p{L}+\s)?\p{L}+)|^(?:Fill|Stuff|Pile|Load)\s+(?:(?:the|each|every|your|empty|of)\s+)+((?:\p{L}+\s)?\p{L}+)/iu;
+  /\b(?:into|in|inside|among|between)\s+(?:(?:the|each|every|their|your|empty|hollow|of)\s+)+((?:\p{L}+\s)?\p{L}+)|^(?:Fill|Stuff|Pile|Load)\s+(?:(?:the|each|every|your|empty|of)\s+)+((?:\p{L}+\s)?\p{L}+)\s+with\b/iu;
+
+const OF_SHELL = new RegExp(`^\\p{Lu}\\p{Ll}+\\s+(?:the|each|your|all the)\\s+(?:\\p{L}+\\s)?${SHELL}\\b`, 'u');
 
 /** What a step does with hollow things by its words: read there, so that a step that a person typed does it too. */
-export function hollowIn(technique: string | null, text: string): Pick<Played, 'hollows' | 'inside'> {
+export function hollowIn(technique: string | null, text: string): Pick<Played, 'hollows' | 'ofShell' | 'inside'> {
   const works = worksOf(technique, techniqueById(technique ?? '')?.like);
   return {
     hollows: works.traits.has('hollows') && FLESH.test(text),
+    ofShell: OF_SHELL.test(text),
     inside: works.act === 'put' || works.act === 'lift' ? (INTO.exec(text)?.slice(1).find(Boolean)?.toLowerCase() ?? null) : null,
   };
 }
@@ -49,15 +52,24 @@ export function empty(world: World, lots: readonly Lot[], to: string | null): vo
 export const isHollow = (lot: Lot): boolean =>
   lot.shell || (!lot.joined && [...lot.forms].some((form) => worksOf(form).traits.has('parts') && actOfKind(form) === 'ready'));
 
-/** What is put into something hollow is one with it, and called after what is outside. */
-export function fill(world: World, came: readonly Lot[], to: string, phrase: string): void {
+/** The hollow thing among lots that a phrase speaks of: "the skins", "the pepper halves". */
+export function hollowMeant(world: World, lots: readonly Lot[], phrase: string): Lot | undefined {
   const words = nameWords(phrase);
   const isMeant = (lot: Lot) =>
     (lot.shell && SHELLS.test(phrase)) ||
     [...lot.parts.keys()].some((i) => nameWords(world.ingredients[i]!.name).some((w) => words.includes(w)));
-  const hollow = contents(world, to).find((lot) => !came.includes(lot) && isHollow(lot) && isMeant(lot));
+  return lots.find((lot) => isHollow(lot) && isMeant(lot));
+}
+
+/** What is put into something hollow is one with it, and called after what is outside. */
+export function fill(world: World, came: readonly Lot[], to: string, phrase: string): void {
+  const hollow = hollowMeant(
+    world,
+    contents(world, to).filter((lot) => !came.includes(lot)),
+    phrase,
+  );
   if (!hollow || came.length === 0) return;
   const outside = [...hollow.parts.keys()][0] ?? null;
   joinLots(world, [hollow, ...came]);
-  Object.assign(hollow, { shell: false, name: null, outside });
+  Object.assign(hollow, { shell: false, filled: true, name: null, outside });
 }

@@ -65,6 +65,7 @@ export function newWorld(ingredients: readonly Ingredient[], system: MeasureSyst
       clings: false,
       outside: null,
       shell: false,
+      filled: false,
       name: null,
     })),
     vessels: new Map(),

@@ -26,6 +26,7 @@ const KIND = table<VesselKind>({
   jug: 'jug',
   'storage-box': 'storage-box',
   tray: 'tray',
+  board: 'board',
   'baking-dish': 'dish',
   'cake-tin': 'tin',
   'muffin-tin': 'tin',
@@ -124,6 +125,9 @@ const GONE = new Set(['powder']);
 export function contentsOf(world: World, lot: Lot): Content[] {
   const parts = [...lot.parts.keys()].map((i) => world.ingredients[i]!);
   const seen = lot.joined && parts.length > 1 ? parts.filter((k) => !GONE.has(lookOf(k.one.item).shape)) : parts;
+  // a skin by itself, or with its filling, is seen as that
+  const shown = lot.filled && lot.outside !== null ? world.ingredients[lot.outside] : lot.shell ? parts[0] : undefined;
+  if (shown) return [{ name: shown.name, look: lookOf(shown.one.item), state: lot.filled ? 'filled' : 'shell', mixed: false }];
   // flour and what makes it wet is a batter, whatever else is in it
   const doughy = lot.joined && parts.some((k) => k.food?.category === 'flour') && parts.some((k) => k.wet);
   const own = seen.flatMap((k): Content[] => {

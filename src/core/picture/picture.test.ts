@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { PROFILE_QUESTIONS } from '../fit/profile-questions';
 import { plainStep } from '../plan/plain-step';
 import { FOODS } from '../recipe/foods/index';
@@ -179,3 +179,64 @@ test('sizes that a step names are read as large as they are (an inch is 25.4 mm)
   for (const text of ['Grease a 20 cm square tin.', 'Put 2 in the bowl.', 'Stir in 3 minutes.', 'Cook for 10 min.'])
     expect(sizes(text)).toEqual([]);
 });
+
+describe('hollow things', () => {
+  const task = buildTask(
+    readRecipe(
+      'Skins\nIngredients\n4 baking potatoes\n1 tbsp oil\n50 g butter\n100 g cheese, grated\nMethod\nBake the potatoes at 200C for 1 hour, then halve them. Scoop the flesh out into a large bowl. Put the skins on a baking tray and brush with the oil. Mash the flesh with the butter. Fill the skins with the mash. Sprinkle with the cheese.',
+    ).recipe,
+    { grain: 'standard' },
+  );
+  const at = (words: RegExp) => stagesOf(task)[task.steps.findIndex((s) => words.test(s.text))];
+  test('a skin is drawn as one where it is moved, brushed and filled, and its flesh as mash', () => {
+    expect(at(/^Put the skins/).things.map((t) => [t.drawing, t.state])).toEqual([['potato', 'shell']]);
+    expect(at(/^Brush the skins/).vessel?.contents.map((c) => c.state)).toEqual(['shell']);
+    expect(at(/^Fill the skins/).onto?.state).toBe('shell');
+    expect(at(/^Fill the skins/).source?.contents.every((c) => c.state === 'mashed')).toBe(true);
+  });
+  test('filled it is one thing, and the cheese that goes on is cheese', () => {
+    const stage = at(/^Sprinkle/);
+    expect(stage.vessel?.contents[0]).toMatchObject({ state: 'filled', look: { name: 'potato' } });
+    expect(stage.things[0]?.look?.name).toMatch(/cheese/);
+  });
+});
+
+describe('what is told apart', () => {
+  const of = (list: string, method: string) =>
+    buildTask(readRecipe(`Test\nIngredients\n${list}\nMethod\n${method}`).recipe, { grain: 'standard' });
+  const looksAt = (task: ReturnType<typeof of>, words: RegExp) =>
+    stagesOf(task)[task.steps.findIndex((s) => words.test(s.text))].things[0].look!;
+  test('two oils of one recipe have another label and tone, each the same wherever it is', () => {
+    const task = of(
+      '1 tbsp sesame oil\n1 tbsp canola oil\n1 cup rice',
+      'Put the sesame oil and the canola oil in a bowl. Stir in the rice.',
+    );
+    const [a, b] = [looksAt(task, /^Fill .*sesame/), looksAt(task, /^Fill .*canola/)];
+    expect([a.name, a.pack]).toEqual([b.name, b.pack]);
+    expect(a.mark).not.toBe(b.mark);
+    expect(a.flesh).not.toBe(b.flesh);
+    const fetched = stagesOf(task)[task.steps.findIndex((s) => /^From .*canola/.test(s.text))];
+    expect(fetched.things.find((t) => /canola/.test(t.name))!.look).toEqual(b);
+  });
+  test('what is fetched a second time is itself, though the rest of it is in the soup', () => {
+    const step = { ...plainStep({ key: 'k', text: 'Get the cucumber from the fridge.', technique: 'gather', phase: 'gather' }) };
+    const task = of('1 cucumber, diced\n4 tomatoes, diced', 'Put the cucumber and the tomatoes in a bowl. Blend until smooth.');
+    const use = { ingredient: 0, item: 'cucumber', quantity: null, unit: null };
+    const last = stagesOf({ ...task, steps: [...task.steps, { ...step, uses: [use] }] }).at(-1)!;
+    expect(last.things).toMatchObject([{ drawing: 'cucumber', state: 'whole' }]);
+  });
+  test('chopped tomatoes are in their tin until it is opened', () => {
+    const task = of('1 can chopped tomatoes\n1 onion', 'Chop the onion. Put the tomatoes and the onion in a bowl.');
+    const things = stagesOf(task).flatMap((s, i) => (/^From/.test(task.steps[i].text) ? s.things : []));
+    expect(things.find((t) => /tomato/.test(t.name))).toMatchObject({ pack: 'tin', state: 'whole' });
+  });
+});
+
+test.each([
+  ['Cook for 6 to 8 minutes until soft.', null],
+  ['Chill for 3 days.', null],
+  ['Spread 1/4 of the beans on it.', null],
+  ['Pour 3 tablespoons of water in.', null],
+  ['Put 12 paper cases in the tin.', 12],
+  ['Lay 3 sheets of lasagne on top.', 3],
+])('%s counts %s things', (text, count) => expect(alone(text).count).toBe(count));

@@ -1,5 +1,5 @@
 // Makes the stage of each step: plays the task in the one world and reads what lies where before the step.
-import { newWorld, vesselOf, type World } from '../kitchen/index';
+import { lotsOf, newWorld, vesselOf, type World } from '../kitchen/index';
 import { USUAL_KITCHEN, type Kitchen, type Step, type TaskAnalysis } from '../plan/model';
 import { plainStep } from '../plan/plain-step';
 import { play } from '../plan/play';
@@ -16,7 +16,8 @@ import { EMPTY_BOWL, vesselAt } from './contents';
 import { lookByName } from './looks';
 import { dialOf, drawnMeasure, measuresOf, readsOf } from './numbers';
 import type { Stage, Store, Thing } from './stage';
-import { ontoOf, thing, thingsOf } from './things';
+import { tellApart, toldApart } from './tell-apart';
+import { hollowOf, ontoOf, thing, thingsOf } from './things';
 
 /** `oneHand`: the learner has no second hand that holds or steadies. */
 export type StageOptions = { kitchen?: Kitchen; oneHand?: boolean };
@@ -29,8 +30,10 @@ export function stagesOf(task: TaskAnalysis, { kitchen = USUAL_KITCHEN, oneHand 
   const list = standardSteps(task.steps);
   const made: Stage[][] = list.map(() => []);
   const shownBy = shownSteps(task.steps, list);
+  const looks = toldApart(task.ingredients);
   const draw = (world: World, i: number) => {
-    for (const step of shownBy[i] ?? []) made[i]!.push({ ...stageOf(step, world, kitchen), ...(oneHand ? { oneHand } : {}) });
+    for (const step of shownBy[i] ?? [])
+      made[i]!.push({ ...tellApart(stageOf(step, world, kitchen), looks), ...(oneHand ? { oneHand } : {}) });
   };
   const start = newWorld(task.ingredients, kitchen.system);
   draw(start, 0);
@@ -64,7 +67,7 @@ export function stageAlone(step: Step, ingredients: TaskAnalysis['ingredients'] 
 }
 
 function stageOf(step: Step, world: World, kitchen: Kitchen): Stage {
-  const act = actHere(step);
+  const act = actHere(step, world);
   // what bakes is in the dish that the oven holds
   const baking = act.scene === 'timer' ? [...world.vessels].find(([, v]) => v.place === 'oven')?.[0] : undefined;
   // what is turned up or down heats what stands on the ring
@@ -81,7 +84,7 @@ function stageOf(step: Step, world: World, kitchen: Kitchen): Stage {
     stepKey: step.key,
     words: step.text,
     things,
-    onto: ontoOf(step),
+    onto: hollowOf(step, world) ?? ontoOf(step),
     vessel,
     source,
     store: storeOf(step, act.form),
@@ -107,10 +110,16 @@ function withLabel(t: Thing, { measures }: Kitchen): Thing {
 /** Help and leave are asked for in every kitchen, and are no technique. */
 const ASKS: Act = { scene: 'self', form: 'ask' };
 
+const liesNowhere = (world: World, ingredient: number | null): boolean =>
+  ingredient !== null && lotsOf(world, ingredient).every((lot) => lot.at === null || lot.at === 'board');
+
 /** What is done on a ring is drawn at the appliance in which it is done here. */
-function actHere(step: Step): Act {
+function actHere(step: Step, world: World): Act {
   const act = actOf(step.technique);
   if (step.technique === null && /^ask\b/i.test(step.text)) return ASKS;
+  // a sheet that is taken from its packet is laid down, and not lifted out of a pan
+  if (act.scene === 'lift' && !step.from && step.uses.length > 0 && step.uses.every((u) => liesNowhere(world, u.ingredient)))
+    return actOf('layer');
   if (act.scene !== 'hob') return act;
   const at = (id: string) => step.tools.includes(id) || step.into === id;
   if (at('microwave') || /\bmicrowave\b/i.test(step.text)) return { scene: 'microwave', form: '' };
@@ -125,6 +134,12 @@ function formOf({ form, scene }: Act, step: Step, things: readonly Thing[]): str
     return form === 'out' ? 'air-out' : 'air';
   if (scene === 'timer' && (step.into === 'oven' || /\b(?:bake|roast|grill)\b/i.test(step.text))) return 'oven';
   if (scene === 'turn-out' && !step.hazards.includes('hot')) return 'cold';
+  if (
+    scene === 'fold' &&
+    form === 'over' &&
+    /\b(?:in|up) (?:the |both )?(?:sides|ends|edges|corners)\b|\b(?:sides|ends) in\b/i.test(step.text)
+  )
+    return 'sides';
   if (scene === 'open') return things[0]?.pack && things[0].pack !== 'none' ? things[0].pack : 'bag';
   if (scene === 'spread' && form === 'bread' && /\b(?:tin|tray|dish)\b/i.test(step.text)) return 'level';
   return form;
@@ -150,8 +165,14 @@ function toolOf(step: Step): string | null {
   return own.find((id) => adaptedTool(id)) ?? own.find((id) => named.has(id)) ?? own[0] ?? null;
 }
 
+// A number before one of these counts no things: a time, a measure, a share, a range.
+const NO_COUNT =
+  'min|sec|hour|hr|day|week|month|cm|mm|inch|°|times|%|x\\b|tbsp|tsp|tablespoon|teaspoon|cup|g\\b|kg|ml|l\\b|oz|lb|to\\b|or\\b|of\\b|more\\b|batch|per\\b';
+const COUNT = new RegExp(`(?<![\\d./,½¼¾⅓⅔–-]\\s?)\\b([2-9]|1[0-2])\\s+(?!${NO_COUNT})[a-z]`, 'i');
+
+/** How many things of one kind the words name. */
 function countOf(text: string): number | null {
-  const m = /\b([2-9]|1[0-2])\s+(?!min|sec|hour|cm|mm|°|times|%|x\b|tbsp|tsp|cup|g\b|kg|ml)[a-z]/i.exec(text);
+  const m = COUNT.exec(text);
   return m ? Number(m[1]) : null;
 }
 

@@ -3,7 +3,21 @@ import type { Hazard } from '../technique/model';
 import type { Act } from './acts';
 import type { Look } from './looks';
 
-export const STATES = ['whole', 'peeled', 'halves', 'wedges', 'slices', 'sticks', 'dice', 'chopped', 'grated', 'mashed', 'torn'] as const;
+export const STATES = [
+  'whole',
+  'peeled',
+  'halves',
+  'wedges',
+  'slices',
+  'sticks',
+  'dice',
+  'chopped',
+  'grated',
+  'mashed',
+  'torn',
+  'shell',
+  'filled',
+] as const;
 export type State = (typeof STATES)[number];
 
 export const VESSEL_KINDS = [
@@ -20,6 +34,7 @@ export const VESSEL_KINDS = [
   'dish',
   'tin',
   'tray',
+  'board',
   'plate',
   'storage-box',
   'cooker',

@@ -1,5 +1,5 @@
 // What a step is about: foods in their state, tools, and what the words name besides.
-import { lotsOf, type Lot, type World } from '../kitchen/index';
+import { hollowIn, hollowMeant, lotsOf, type Lot, type World } from '../kitchen/index';
 import type { Step } from '../plan/model';
 import { findFood } from '../recipe/food';
 import { adaptedTool } from '../technique/adapted-tools';
@@ -27,31 +27,42 @@ const OTHER_THINGS: readonly [RegExp, string, string][] = [
   [/\bsoup\b|\bsauce\b|\bdressing\b|\bstew\b|\bcurry\b|\bbroth\b/i, 'soup', 'soup'],
 ];
 
+/** What is fetched or put away is in its pack or whole, whatever the rest of it has become: half a cucumber is in the soup, the other half comes from the fridge. */
+const isStored = (step: Step) => kindOf(step.technique) === 'gather' || actOf(step.technique).scene === 'away';
+
 export function thingsOf(step: Step, world: World): Thing[] {
   const foods = step.uses.map((use) => {
     const food = findFood(use.item);
+    if (isStored(step)) return closed(packed(use.item, food?.picture ?? 'food', use.unit));
     const lots = use.ingredient === null ? [] : lotsOf(world, use.ingredient);
     const lot = lots.filter((l) => !l.joined).at(-1) ?? lots.at(-1);
+    const hollow = lots.find((l) => l.shell || l.filled);
+    if (hollow && /\b(?:skins?|shells?|halves)\b/i.test(step.text)) return ofHollow(use.item, hollow, food?.picture ?? 'food');
     const state = lot && !lot.joined ? stateOf(lot.forms) : 'whole';
     if (isEgg(food) && lot && isOpened(lot) && !(lot.joined && lot.parts.size > 1))
       return thing(use.item, eggs(lot, use.item)[0]!.look, 'egg');
+    // cheese for the top is cheese, though some of it is in the filling
+    if (lot?.filled && use.ingredient !== lot.outside) return packed(use.item, food?.picture ?? 'food', use.unit);
     if (lot && lot.joined && lot.parts.size > 1) return ofMixture(lot, world);
     if (lot && isJuice(use.item, lot.forms)) return squeezed(use.item, lot);
-    const one = thing(use.item, lookOf(use.item), food?.picture ?? 'food', state === 'whole' ? stateInWords(use.item) : state);
-    return use.unit === 'can' && one.pack !== 'tin' ? { ...one, pack: 'tin' as const } : one;
+    return packed(use.item, food?.picture ?? 'food', use.unit, state);
   });
   if (foods.length > 0) return foods.filter((t, i) => foods.findIndex((o) => o.name === t.name) === i).slice(0, 4);
-  if (step.tools.length > 0 && (kindOf(step.technique) === 'gather' || actOf(step.technique).scene === 'away'))
+  if (step.tools.length > 0 && isStored(step))
     return step.tools.slice(0, 4).map((id) => thing(id, null, toolById(id)?.picture ?? adaptedTool(id)?.picture ?? 'measure'));
   if (actOf(step.technique).scene === 'away' && /\bfood\b/i.test(step.text)) return shelved(world);
   if (actOf(step.technique).scene === 'away' && /\btools|dishes|things\b/i.test(step.text)) return TOOLS_AWAY;
   if (actOf(step.technique).form === 'dishes') {
     const named = findTools(step.text).filter((t) => t.tool.kind !== 'cleaning' && t.tool.kind !== 'appliance');
     if (named.length > 0) return named.slice(0, 2).map((t) => thing(t.tool.name, null, t.tool.picture));
-    if (/\btsp|tbsp|cup\b/i.test(step.text)) return [thing('measure', null, 'measure')];
+    // a measure by its id, so that what stands on it can be drawn
+    if (/\btsp|tbsp|cup\b/i.test(step.text)) return [thing(step.tools[0] ?? 'measure', null, 'measure')];
   }
   for (const i of step.about ?? []) {
     const k = world.ingredients[i];
+    const hollow = lotsOf(world, i).find((l) => l.shell || (l.filled && l.outside === i));
+    if (k && hollow && (hollow.filled || /\b(?:skins?|shells?)\b/i.test(step.text)))
+      return [ofHollow(k.one.item, hollow, k.food?.picture ?? 'food')];
     const lot = k ? lotsOf(world, i).at(-1) : undefined;
     if (lot && lot.joined && lot.parts.size > 1) return [ofMixture(lot, world)];
     if (k && lot && isJuice(k.one.item, lot.forms)) return [squeezed(k.one.item, lot)];
@@ -64,6 +75,20 @@ export function thingsOf(step: Step, world: World): Thing[] {
     .map((w) => findFood(w))
     .find((f) => f !== null);
   return food ? [thing(food.id, lookOf(food.names[0]!), food.picture)] : [];
+}
+
+/** Chopped tomatoes are in their tin until it is opened. */
+const closed = (one: Thing): Thing => (one.pack === 'none' ? one : { ...one, state: 'whole' });
+
+const ofHollow = (item: string, { filled }: Lot, drawing: string): Thing => ({
+  ...thing(item, lookOf(item), drawing, filled ? 'filled' : 'shell'),
+  pack: 'none',
+});
+
+/** A food as it is kept, or in its state; what a recipe counts in cans is in a can. */
+function packed(item: string, drawing: string, unit: string | null, state: State = 'whole'): Thing {
+  const one = thing(item, lookOf(item), drawing, state === 'whole' ? stateInWords(item) : state);
+  return unit === 'can' && one.pack !== 'tin' ? { ...one, pack: 'tin' } : one;
 }
 
 /** Juice comes from the bowl that it was squeezed into, and from no carton. */
@@ -84,6 +109,14 @@ function ofMixture(lot: Lot, world: World): Thing {
   const firm = inside.find((c) => c.look.shape !== 'liquid') ?? inside[0];
   if (/dough|pastry/.test(name)) return thing(name, lookByName('dough'), 'mixture');
   return { ...thing(name, firm?.look ?? lookByName('mixture'), 'mixture', firm?.state ?? 'whole'), pack: 'none' };
+}
+
+/** The skin or the half that something goes into. */
+export function hollowOf(step: Step, world: World): Thing | null {
+  const phrase = hollowIn(step.technique, step.text).inside;
+  const lot = phrase ? hollowMeant(world, world.lots, phrase) : undefined;
+  const food = lot ? world.ingredients[[...lot.parts.keys()][0]!] : undefined;
+  return food ? thing(food.name, lookOf(food.one.item), food.food?.picture ?? 'food', 'shell') : null;
 }
 
 /** The food that something goes onto: named behind "over", "on", "in"; never what is put there itself. */

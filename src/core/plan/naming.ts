@@ -32,6 +32,7 @@ const MOST_NAMED = 3;
 
 /** What lots are called on a card: by the recipe's noun, or by what is in them where that is little. */
 export function nameLots(world: World, lots: readonly Lot[], place: string | null, calls: Calls): string {
+  if (lots.length > 0 && bareOf(lots).every((lot) => lot.shell)) return 'the skins';
   // the oil that fritters are fried in goes without saying
   const inOil = lots.filter((lot) => partsOf(world, [lot]).some((k) => !(k.liquid && foodIs(k.food, 'fatty'))));
   if (inOil.length === 1 && lots.length > 1 && inOil[0]!.joined) return nameLots(world, inOil, place, calls);

@@ -216,6 +216,11 @@ test('how many of one kind are fetched is counted in dots, five in a row', () =>
   const rows = [...new Set(seven.map(([, y]) => y))];
   expect(rows.map((row) => seven.filter(([, y]) => y === row).length)).toEqual([5, 2]);
   expect(dots({ count: 7 }, true)).toHaveLength(7);
+  // along the counter twelve stand in one row, with a gap after each five
+  const twelve = dots({ scene: 'put', form: '', count: 12 });
+  expect(new Set(twelve.map(([, y]) => y)).size).toBe(1);
+  const steps = twelve.slice(1).map(([x], i) => x - twelve[i][0]);
+  expect(steps.flatMap((step, i) => (step > 11 ? [i + 1] : []))).toEqual([5, 10]);
   // of several kinds a number says nothing
   expect(dots({ count: 7, things: GETS.things })).toEqual([]);
   expect(dots({ count: null })).toEqual([]);

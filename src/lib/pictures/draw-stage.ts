@@ -48,21 +48,37 @@ export function drawStage(stage: Stage, options: PenOptions = {}): string {
   return pen.finish((own ?? draw(pen, stage)) + marksOf(pen, stage) + countMark(pen, stage));
 }
 
-/** Where the lower corner is free that the count stands in, by scene: the left edge of its dots. */
-const COUNTED = new Map<Scene, number>([
-  ['fetch', WIDTH - 59],
-  ['crack', WIDTH - 59],
-  ['shape', 7],
+/** Where the count stands, by scene: in a lower corner, five to a row, or along the counter, where vessels stand above it. */
+const COUNTED = new Map<Scene, 'left' | 'right' | 'counter'>([
+  ['fetch', 'right'],
+  ['crack', 'right'],
+  ['shape', 'left'],
+  ['can', 'counter'],
+  ['put', 'counter'],
+  ['pour', 'counter'],
+  ['spoon', 'counter'],
+  ['sprinkle', 'counter'],
+  ['line', 'counter'],
+  ['cutter', 'left'],
+  ['board', 'left'],
 ]);
 
 /** How many of one kind, as dots in fives: for whoever counts and does not read the number. */
 function countMark(pen: Pen, { scene, count, things }: Stage): string {
-  const x = COUNTED.get(scene);
-  if (x === undefined || count === null || things.length > 1) return '';
-  const rows = Math.ceil(count / 5);
+  const place = COUNTED.get(scene);
+  if (place === undefined || count === null || (things.length > 1 && place !== 'counter')) return '';
+  const perRow = place === 'counter' ? 12 : 5;
+  const rows = Math.ceil(count / perRow);
+  const gap = (i: number) => (place === 'counter' ? Math.floor(i / 5) * 6 : 0);
+  const width = Math.min(count, perRow) * 11 + gap(Math.min(count, perRow) - 1) + 3;
+  const x = place === 'left' ? 7 : WIDTH - (place === 'right' ? 59 : width + 4);
   const y = HEIGHT - 8 - (rows - 1) * 11;
-  const dots = Array.from({ length: count }, (_, i) => circle(x + 5 + (i % 5) * 11, y + Math.floor(i / 5) * 11, 4, ACTION, 0));
-  return pen.upright(x + 27, box(x - 2, y - 7, 58, rows * 11 + 3, '#fff', 4, 0) + dots.join(''));
+  // a gap after the fifth
+  const dots = Array.from({ length: count }, (_, i) =>
+    circle(x + 5 + (i % perRow) * 11 + gap(i), y + Math.floor(i / perRow) * 11, 4, ACTION, 0),
+  );
+  const wide = place === 'counter' ? width : 58;
+  return pen.upright(x + wide / 2 - 2, box(x - 2, y - 7, wide, rows * 11 + 3, '#fff', 4, 0) + dots.join(''));
 }
 
 /** A vessel with what is in it, by itself: for the counter as it stands. */

@@ -10,6 +10,7 @@ export const whole = (l: Look, s = 44): string => solid(l, s) ?? heap(l, 'whole'
 
 /** One piece of a food in a state. `size` is its larger side. */
 export function piece(l: Look, state: State, size: number, seed = 0): string {
+  if (state === 'shell' || state === 'filled') return boat(l, size * 1.2, state === 'filled');
   const h = size / 2;
   const edge = size > 12 ? 1.8 : 1.4;
   const tone = darker(l);
@@ -196,6 +197,23 @@ const seeds = (l: Look, h: number) =>
         .join('')
     : '';
 
+/** A half that its inside was taken out of, open at the top, about s wide; heaped with what was put back into it. */
+export function boat(l: Look, s: number, filled: boolean): string {
+  const h = s / 2;
+  const hollow = ellipse(0, -h * 0.16, h * 0.76, h * 0.16, darker({ ...l, skin: l.flesh }), 1.4);
+  const heap_ = shape(
+    `M${-h * 0.8} ${-h * 0.16}q${h * 0.3} ${-h * 0.62} ${h * 0.8} ${-h * 0.56}t${h * 0.8} ${h * 0.56}z`,
+    '#f1d9a0',
+    1.8,
+    '#b98b3a',
+  );
+  return (
+    shape(`M${-h} ${-h * 0.16}Q${-h} ${h * 0.72} 0 ${h * 0.72}T${h} ${-h * 0.16}z`, l.skin, 2.2) +
+    ellipse(0, -h * 0.16, h, h * 0.26, l.flesh, 2) +
+    (filled ? heap_ : hollow)
+  );
+}
+
 /** The cut face of one half, about s wide. */
 export function half(l: Look, s: number): string {
   const h = s / 2;
@@ -257,6 +275,8 @@ const PIECE: Partial<Record<State, number>> = {
   halves: 46,
   wedges: 42,
   torn: 24,
+  shell: 40,
+  filled: 40,
 };
 
 /** Several pieces lying about 0,0, as a board holds them: fewer and larger rather than many. */

@@ -28,6 +28,7 @@ const SECTIONS = {
   dish: { rim: 66, base: 60, height: 34, wall: '#b5806a', handle: 'two' },
   tin: { rim: 60, base: 56, height: 28, wall: '#7a858c' },
   tray: { rim: 78, base: 74, height: 11, wall: '#7a858c' },
+  board: { rim: 80, base: 78, height: 9, wall: '#a9c9c1' },
   plate: { rim: 62, base: 34, height: 11, wall: '#8fa3ad' },
   'storage-box': { rim: 54, base: 48, height: 40, wall: '#8fb5c5', glass: true },
   cooker: { rim: 58, base: 56, height: 62, wall: '#5f7078', handle: 'two' },
@@ -73,7 +74,10 @@ export function vessel(
     contents.find((c) => c.look.shape === 'liquid') ??
     contents.find((c) => c.look.shape === 'cream' || c.look.shape === 'powder' || c.state === 'mashed');
   const lumps = contents.filter(
-    (c) => c !== liquid && !(c.mixed && (c.look.shape === 'powder' || c.look.shape === 'liquid' || c.look.shape === 'cream')),
+    (c) =>
+      c !== liquid &&
+      // what was mashed with the rest is the mash
+      !(c.mixed && (c.state === 'mashed' || c.look.shape === 'powder' || c.look.shape === 'liquid' || c.look.shape === 'cream')),
   );
   const lying = flat
     ? onTop(lumps, x, foot - sec.height + 2, sec.rim * 0.78, seed)

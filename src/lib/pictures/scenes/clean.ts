@@ -7,6 +7,7 @@ import { packBody } from '../packs';
 import { ACTION, area, at, box, circle, ellipse, line, shape } from '../pen';
 import { around, arrow, toAndFro } from '../signs';
 import { sprite } from '../sprite';
+import { measureAlone } from '../tools';
 import { sectionOf, vessel } from '../vessels';
 import { lying, asContent, mainLook, mainThing, type Draw, type Scenes } from './model';
 
@@ -95,8 +96,10 @@ const atSink: Draw = (pen, stage) => {
   }
   const lh = hand(pen, 'rim', [146, 78], { arm: [262, 40] });
   const rh = hand(pen, 'flat', [104, 84], { arm: [-20, 20], side: 'left' });
-  const dish =
-    stage.things[0] && !stage.things[0].look
+  const measure = stage.things[0]?.measure;
+  const dish = measure
+    ? at(118, 124, measureAlone(pen, { ...measure, label: '' }, 84)) + pen.text(measure.label, 116, 154, 18, ACTION)
+    : stage.things[0] && !stage.things[0].look
       ? at(80, 62, sprite(stage.things[0].drawing, 74))
       : ellipse(116, 96, 40, 34, '#f6f8f9') + ellipse(116, 96, 24, 20, '#e8edf0', 1.8);
   return (

@@ -112,6 +112,8 @@ const liftOff: Draw = (pen, stage) => {
   );
 };
 
+const MADE_OF_MANY = new Set(['mixture', 'food', 'dough', 'batter', 'soup', 'burger']);
+
 /** The turner goes under; the browned side comes up. */
 const turn: Draw = (pen, stage) => {
   const l = mainLook(stage);
@@ -125,7 +127,13 @@ const turn: Draw = (pen, stage) => {
     x,
     tray ? { contents: [], kind: 'tray' } : { contents: [], heat: 2, kind: stage.vessel?.kind === 'wok' ? 'wok' : 'frying-pan' },
   );
-  const food = (dark: boolean) => shape('M-26 -6Q0 -13 26 -6Q30 2 22 5H-22Q-30 2 -26 -6z', dark ? brown(pale.flesh) : pale.flesh, 2.4);
+  const slab = (dark: boolean) => shape('M-26 -6Q0 -13 26 -6Q30 2 22 5H-22Q-30 2 -26 -6z', dark ? brown(pale.flesh) : pale.flesh, 2.4);
+  // slices of courgette are slices; what was made of many things is a cake of it
+  const c = asContent(mainThing(stage));
+  const inPieces = !flat && !MADE_OF_MANY.has(l.name);
+  const pieces = (dark: boolean) =>
+    heap(dark ? { ...l, flesh: brown(l.flesh) } : l, c.state === 'whole' || c.state === 'peeled' ? 'slices' : c.state, 4, 46);
+  const food = inPieces ? pieces : slab;
   const rh = held(pen, 'turner', [x + 26, v.foot - 12], 58, [264, 20]);
   const lh = steady(pen, v, x, stage);
   return (

@@ -1,6 +1,6 @@
 // From one thing into another: pouring, tipping, spooning.
 import { lookByName, type Content, type Stage, type StageVessel, type VesselKind } from '$core';
-import { whole, heap, mound, piece } from '../pieces';
+import { boat, whole, heap, mound, piece } from '../pieces';
 import { hand } from '../hands';
 import { counter, COUNTER, steam } from '../kitchen';
 import { packBody } from '../packs';
@@ -8,21 +8,23 @@ import { area, at, box, line, type Pen, type Point } from '../pen';
 import { arrow, toAndFro } from '../signs';
 import { held, toolFor } from '../tools';
 import { sectionOf, vessel } from '../vessels';
-import { lying, asContent, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
+import { gloved, lying, asContent, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
 import { inPlace, placed, steady } from './placed';
 
 /** From a board, a bowl, a packet or the hand into the vessel, close above it. */
 const put: Draw = (pen, stage) => {
+  // into a skin it goes with a spoon
+  if (stage.onto?.state === 'shell') return spoon(pen, stage);
   const all = stage.things.filter((t) => t.look);
   const t = all[0] ?? mainThing(stage);
   const l = t.look ?? lookByName('food');
   if (stage.things.length > 0 && (l.shape === 'liquid' || (l.shape === 'powder' && all.length === 1))) return tipIn(pen, stage, t.state);
   const kind = stage.vessel?.kind ?? 'bowl';
-  const x = kind === 'plate' || kind === 'tray' ? 96 : 88;
+  const x = kind === 'plate' || kind === 'tray' || kind === 'board' ? 96 : 88;
   const v = placed(pen, stage, x, { contents: stage.vessel?.contents ?? [], kind });
   const lh = steady(pen, v, x, stage);
   const big = t.state === 'whole' && !['grains', 'small', 'tubes', 'strands', 'sprig', 'leaf', 'cream'].includes(l.shape);
-  if (big || kind === 'tray' || kind === 'plate') {
+  if (big || kind === 'tray' || kind === 'plate' || kind === 'board') {
     const rh = hand(pen, 'pinch', [x + 22, v.top - 8], { arm: [262, -26] });
     const held_ =
       t.state === 'whole' || t.state === 'peeled'
@@ -199,6 +201,25 @@ function pourer(pen: Pen, from: StageVessel | null, l: ReturnType<typeof mainLoo
   return v.back + v.front;
 }
 
+/** The inside comes out of its skin and into a bowl; the skin stays whole. */
+function scoopOut(pen: Pen, stage: Stage, rh: ReturnType<typeof held>): string {
+  const l = mainLook(stage);
+  const bowl = vessel(pen, 'bowl', 0, 0, { contents: [lying(l.name, l, 'mashed')], level: 0.3, seed: seedOf(stage) });
+  const lh = hand(pen, gloved(stage, 'rim'), [36, 96], { arm: [-20, 60], side: 'left' });
+  return (
+    counter() +
+    lh.back +
+    at(84, 112, boat(l, 92, false)) +
+    lh.front +
+    at(192, COUNTER, bowl.back + bowl.front, 0, 0.72) +
+    pen.move(
+      '0 0 0, 0.25 -6 6 -8, 0.6 92 -8 0, 0.8 92 0 26, 1 0 0',
+      rh.back + rh.tool + at(98, 76, mound({ ...l, shape: 'cream' }, 22)) + rh.front,
+    ) +
+    arrow(112, 40, 172, 52, -16)
+  );
+}
+
 /** With a spoon or a ladle from one place to another. */
 const spoon: Draw = (pen, stage) => {
   const t = mainThing(stage);
@@ -213,14 +234,16 @@ const spoon: Draw = (pen, stage) => {
       : k === 'frying-pan' || k === 'wok'
         ? 'frying-pan'
         : k;
-  const out = stage.form === 'out' || stage.form === 'fill';
+  const hollow = stage.onto?.state === 'shell' ? stage.onto.look : null;
+  if (stage.form === 'out' && stage.vessel) return scoopOut(pen, stage, held(pen, tool, [96, 88], 46, [262, -10]));
+  const out = stage.form === 'out' || (stage.form === 'fill' && !hollow);
   const fitted = (kind: VesselKind, x: number, contents: readonly Content[]) => {
     const k = small(kind) === 'frying-pan' ? 'tin' : small(kind);
     const v = vessel(pen, k, 0, 0, { contents, seed: seedOf(stage) });
     return at(x, COUNTER, v.back + v.front, 0, Math.min(1, 52 / (sectionOf(k).rim + 2)));
   };
   const a = from && !out ? fitted(from.kind, 60, from.contents.length > 0 ? from.contents : [content]) : '';
-  const b = out ? '' : fitted(to.kind, 180, to.contents);
+  const b = out ? '' : hollow ? at(182, 116, boat(hollow, 84, false)) : fitted(to.kind, 180, to.contents);
   const shell = out
     ? at(104, 104, stage.form === 'fill' ? whole(stage.onto?.look ?? lookByName('bell-pepper'), 74) : mound(content.look, 90))
     : '';

@@ -45,8 +45,13 @@ const measure: Draw = (pen, stage) => {
         ],
         at(mx, my - 1, box(-26, -6, 52, 6, '#c9d2d7', 3, 2)),
       );
-  const count = marks(pen, stage, 200, 132);
-  const unit = spoon ? pen.text(m.label, 142, 132, 28, ACTION) : pen.text('cup', mx, my + 78 > 134 ? 134 : my + 66, 16, INK, 600);
+  const count = marks(pen, stage, 190, 132);
+  // beside a row of spoons the label stands below it
+  const unit = spoon
+    ? count === ''
+      ? pen.text(m.label, 142, 132, 28, ACTION)
+      : pen.text(m.label, 190, 157, 20, ACTION)
+    : pen.text('cup', mx, my + 78 > 134 ? 134 : my + 66, 16, INK, 600);
   return (
     counter() +
     source +

@@ -78,8 +78,9 @@ const spread: Draw = (pen, stage) => {
     const rh = hand(pen, 'flat', [120, 92], { arm: [262, 10] });
     const lh = hand(pen, 'open', [64, 112], { arm: [-16, 60], side: 'left' });
     const food =
-      stage.onto?.look ??
-      stage.things.find((t) => t.look?.shape === 'slab' || t.look?.shape === 'drumstick' || t.look?.shape === 'round')?.look ??
+      (stage.onto?.look && !RUNS.has(stage.onto.look.shape) ? stage.onto.look : null) ??
+      // what is rubbed, and not what it is rubbed with
+      stage.things.find((t) => t.look && !RUNS.has(t.look.shape))?.look ??
       lookByName('poultry-leg');
     const dots = Array.from({ length: 9 }, (_, i) =>
       circle(92 + ((i * 23) % 62), 104 + ((i * 7) % 18), 2, l === food ? '#8a4a18' : l.mark, 0),
@@ -127,6 +128,8 @@ const spread: Draw = (pen, stage) => {
     (stage.form === 'edge' ? arrow(44, 30, 76, 30) : toAndFro(62, Math.max(20, v.top - 46), 112, Math.max(20, v.top - 46)))
   );
 };
+
+const RUNS = new Set(['liquid', 'powder', 'cream', 'grains', 'block', 'sprig', 'leaf']);
 
 const packedSmall = (l: ReturnType<typeof mainLook>) =>
   l.pack === 'none' || l.pack === 'eggbox' ? at(0, -14, whole(l, 30)) : at(0, 0, packed(l), 0, 0.66);
