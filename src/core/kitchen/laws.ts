@@ -39,7 +39,9 @@ const put: Law = (world, step, lots, { traits }) => {
   // rubbed on potatoes that lie in nothing yet, the oil is in its spoon no more
   else if (step.uses.length > 0) for (const [measure, held] of world.full) if (lots.includes(held)) world.full.delete(measure);
   const others = to ? contents(world, to).some((lot) => !lots.includes(lot)) : false;
-  if (others && traits.has('clings')) for (const lot of came) lot.clings = true;
+  // a fillet on its vegetables is no topping
+  const isMain = (lot: Lot) => [...lot.parts.keys()].some((i) => ['raw-meat', 'raw-fish'].includes(world.ingredients[i]!.raw ?? ''));
+  if (others && traits.has('clings')) for (const lot of came) if (!isMain(lot)) lot.clings = true;
 };
 
 const ringUnder = (world: World, vessel: string, level: string | null | undefined): void => {

@@ -184,6 +184,8 @@ function isWanted(world: World, rest: readonly Played[], under: string, cooks: b
     if (LEAVES_RING.has(act) && !(act === 'store' && step.uses.length > 0) && !isElsewhere(world, step, act, under)) return false;
     // what goes into a hot pan cooks there
     if ((act === 'put' || act === 'join') && vessel === under && !cooks) return true;
+    // "put the berries in a pan over a low heat. Let them bubble": that is what it was lit for
+    if (act === 'wait' && vessel === under && !cooks) return true;
     if (act === 'wait' && step.lasts && step.minutes.waiting >= 2) return false;
     if ((act === 'join' || act === 'put') && vessel === under && step.lasts) return true;
     const leaves = act === 'put' && step.from === under && vessel !== under;

@@ -2,7 +2,7 @@
 import { newWorld } from '../kitchen/index';
 import type { Draft } from '../plan/draft';
 import type { Kitchen } from '../plan/model';
-import { findFood } from '../recipe/food';
+import { findFood, nameWords } from '../recipe/food';
 import type { Ingredient, Recipe } from '../recipe/recipe';
 import { findTechnique } from '../technique/lexicon';
 import { MOST_OF_RECIPE } from './bounds';
@@ -77,8 +77,10 @@ function withMentionedWork(recipe: Recipe): Recipe {
 export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
   const recipe = withMentionedWork(said);
   const names = namesOf(recipe.ingredients);
+  const listed = new Set(recipe.ingredients.flatMap((one) => nameWords(one.item)));
   const state: State = {
     recipe,
+    titleWords: new Set(nameWords(recipe.title).filter((word) => word.length > 3 && !listed.has(word))),
     world: newWorld(recipe.ingredients, kitchen.system),
     leadVessel: null,
     vesselSpoken: null,

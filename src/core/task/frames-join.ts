@@ -2,7 +2,7 @@
 import { contents, isHot } from '../kitchen/index';
 import { capital } from '../recipe/method-lines';
 import { kindOf } from '../technique/lexicon';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { actOfKind } from '../technique/works';
 import { wholeOf } from './mentions';
 import { inside } from './push';
@@ -194,6 +194,10 @@ function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: st
   const isTossed =
     id === 'toss' && said.fresh.length > 0 && said.there.length === 0 && c.first && held !== null && isHot(state.world, held);
   if (isTossed && isHeld(state, held)) return mixingBowl(state);
+  // "peel and mash the avocado", while the tray of nachos bakes
+  const isOnTray =
+    id === 'mash' && said.fresh.length > 0 && said.there.length === 0 && held !== null && hasMark(held, 'bakes') && !isPan(held);
+  if (isOnTray && isHeld(state, held)) return mixingBowl(state);
   if (anew && held !== null && (isHeld(state, held) || toolById(held)?.kind !== 'container')) return mixingBowl(state);
   if (held === null || held === 'board' || (toolById(held)?.kind === 'surface' && said.fresh.length > 0)) return mixingBowl(state);
   if (['tray', 'muffin-tin', 'cake-tin', 'baking-dish'].includes(held) && said.fresh.length > 1 && id === 'mix' && !insertion)

@@ -14,6 +14,7 @@ import { makeReady } from './supply';
 import { isCutLoose } from './vessel-of-work';
 import { isHeld, isPan, vesselOfPhrase } from './vessels';
 import { inTool, toolCall } from './tool-names';
+import { ringOn } from './frames-hob';
 import { filledThing } from './object-words';
 import { sentence, theOf, wording } from './wording';
 
@@ -59,6 +60,8 @@ function moveShell(state: State, c: Located, shell: Lot, to: string): void {
   state.objectUses = [];
   focusOn(state, [], null);
 }
+
+const OVER_HEAT = /\b(?:over|on)\s+(?:an?\s+|the\s+)?(?:very\s+)?(?:low|medium|high|gentle|moderate)[^,.;]{0,15}?\bheat\b/i;
 
 /** Puts things somewhere, each on its own card. */
 export function put(state: State, c: Located): void {
@@ -166,6 +169,8 @@ export function put(state: State, c: Located): void {
     withFrame,
     whole: nothingSaid || (theme.fresh.length === 0 && frame.theme?.pronoun !== null),
   });
+  // "put the butter, flour and milk in a saucepan over a medium heat and whisk"
+  if (isPan(to) && state.hob !== to && OVER_HEAT.test(c.rest)) ringOn(state, { ...c, mentions: [] }, to);
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
   // "cut the onion into wedges and put them in a tin with the garlic": no wedges any more

@@ -10,6 +10,8 @@ import { common } from './step-of-clause';
 const LAST =
   /,?\s*\b(?:(?:for|in)\s+the\s+(?:last|final)\s+(\d+)\s*min\w*(?:\s+of\s+(?:the\s+)?(?:cooking(?:\s+time)?|time))?|(?:about\s+)?(\d+)\s*min\w*\s+before\s+(?:the\s+end(?:\s+of\s+(?:the\s+)?(?:cooking(?:\s+time)?|time))?|it\s+is\s+done))\s*$/i;
 const AFTER = /^after\s+(?:about\s+)?(\d+)\s*min\w*$/i;
+/** "Adding the broccoli after 4 minutes". */
+const AFTER_BEHIND = /\s+after\s+(?:about\s+)?(\d+)\s*min\w*$/i;
 /** Done while the pan cooks on. */
 const WITHIN = new Set(['put', 'join', 'touch', 'lift', 'cover', 'uncover']);
 
@@ -34,14 +36,15 @@ function cooking(state: State): Cooking | null {
  */
 export function takenInTime(state: State, c: Located, take: (c: Located) => void): boolean {
   const said = LAST.exec(c.rest);
-  const gone = AFTER.exec(c.condition ?? '')?.[1];
+  const behind = AFTER_BEHIND.exec(c.rest);
+  const gone = AFTER.exec(c.condition ?? '')?.[1] ?? behind?.[1];
   if (!said && !gone) return false;
   const on = WITHIN.has(worksOf(c.technique?.id, c.technique?.like).act) ? cooking(state) : null;
   const left = !on ? 0 : said ? Number(said[1] ?? said[2]) : on.whole - Number(gone);
   if (!on || left <= 0 || left >= on.whole) return false;
   const first = on.whole - left;
   const cues = partOff(state, on, said ? range(first, on.more) : String(first), first);
-  take(said ? { ...c, rest: c.rest.slice(0, said.index) } : { ...c, condition: null });
+  take((said ?? behind) ? { ...c, rest: c.rest.slice(0, (said ?? behind)!.index) } : { ...c, condition: null });
   const time = said ? String(left) : range(left, on.more);
   const rest = {
     ...c,

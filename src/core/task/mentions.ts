@@ -85,6 +85,7 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       if (!ingredients.some((other) => /\bpeppers?\b/i.test(other.item))) add(['pepper'], i);
     }
     if (/crumbs$/i.test(one.item)) add(['crumb'], i);
+    if (one.preparation.some((work) => /crumbs?$/i.test(work))) for (const word of ['breadcrumb', 'crumb']) add([word], i);
     // "with floured hands", "on a floured board"
     if (food?.category === 'flour') add(['floured'], i);
     for (const named of ['juiced', 'zested'].filter((w) => one.preparation.includes(w))) {
@@ -238,8 +239,11 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
       const end = list[i + group.words.length - 1]!.end;
       // "the frozen fruit" is not the fresh berries
       const cold = list[i - 1]?.word === 'frozen' ? group.ingredients.filter((one) => /frozen/i.test(names.ingredients[one]!.item)) : [];
-      for (const ingredient of cold.length > 0 ? cold : group.ingredients)
-        found.push({ ingredient, at, end, ...amountBefore(text, at, names.ingredients[ingredient]!) });
+      // "the rest of the wet ingredients": those that are not in yet, whole
+      const open = group.ingredients.filter((one) => !used.has(one));
+      const isRest = open.length > 0 && amountBefore(text, at, names.ingredients[group.ingredients[0]!]!).part === 'rest';
+      for (const ingredient of isRest ? open : cold.length > 0 ? cold : group.ingredients)
+        found.push({ ingredient, at, end, ...(isRest ? WHOLE : amountBefore(text, at, names.ingredients[ingredient]!)) });
       i += group.words.length - 1;
       continue;
     }
@@ -271,6 +275,8 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
   }
   return found;
 }
+
+const WHOLE = { quantity: null, unit: null, part: 'all' as const };
 
 /** The ingredients behind names, where they are one food of several kinds. */
 function sameFood(best: readonly Name[], { ingredients }: Names): number[] {

@@ -134,6 +134,7 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
     return `${(state.container ? filledThing(state, c, state.container) : null) ?? (handledAlone(state).length > 0 ? hole('spoken', null) : there)} ${rest}`;
   // "toss with the oil": what lies there already
   if (/^with\b/i.test(rest) && act === 'join' && named.length > 0) return `${hole('held', null)} ${rest}`;
+  if (id === 'season' && /^to taste with\b/i.test(rest)) return `${there} ${rest}`;
   if (id === 'season' && !/\bwith\b/i.test(rest))
     return `${objectPhrase(rest) ? withPronoun(state, rest) : `${handledAlone(state).length > 0 ? hole('spoken', null) : there} ${rest}`}${seasonedWith(state, c)}`;
   if (id === 'pat-dry' && /^dry\b/i.test(rest)) return `${thing} ${rest}`;

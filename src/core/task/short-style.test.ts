@@ -154,6 +154,107 @@ describe('in its place', () => {
   });
 });
 
+describe('on the heat, in the oven, and in time', () => {
+  test.each<Case>([
+    [
+      'a ring is lit for what is put in a pan over a heat and whisked there',
+      '50 g butter\n50 g flour\n600 ml milk\n150 g cheddar\n1 tsp mustard',
+      'Put the butter, flour and milk in a saucepan over a medium heat and whisk continuously until it comes to the boil. Take the pan off the heat. Grate the cheese and stir in three quarters of it with the mustard.',
+      [
+        'Put the milk in a saucepan. >saucepan',
+        'Turn on the hob under the saucepan, medium heat. >saucepan',
+        'Whisk the flour and the milk continuously until it comes to the boil. >saucepan',
+        'Grate the cheese. >board',
+        'Put the cheddar in the saucepan. >saucepan',
+        'Put the mustard in the saucepan. >saucepan',
+        'Stir everything in the saucepan. >saucepan',
+      ],
+      /three quarters of everything/,
+    ],
+    [
+      '“adding the broccoli after 4 minutes” parts the eight',
+      '300 g pasta\n1 head broccoli',
+      'Cook the pasta in a large pan of boiling water for 8 minutes, adding the broccoli after 4 minutes. Drain.',
+      [
+        'Cook the pasta in a large pan of boiling water for 4 minutes.',
+        'Add the broccoli to the large pan.',
+        'Cook the pasta and the broccoli for 4 minutes more.',
+      ],
+      null,
+    ],
+    [
+      'fish on squares of foil goes into the oven with them, and is looked at inside',
+      '2 zucchini\n4 cod fillets\n2 tbsp oil',
+      'Cut four 12-inch squares of foil. Slice the zucchini. Divide the zucchini among foil squares. Top each with a fish fillet. Fold foil over and crimp edges to seal. Place packets on a baking sheet. Bake 15 minutes at 400 F.',
+      [
+        'Divide the zucchini among foil squares. >foil',
+        'Top each with a fish fillet. >foil',
+        'Fold the foil over. >foil',
+        'Place the packets on a baking sheet. >tray',
+        'Bake the zucchini and the cod',
+      ],
+      null,
+    ],
+    [
+      'batter that fills liners is in their tin, and so in the oven',
+      '2 bananas\n1 cup oat flour\n1 egg',
+      'Put 12 paper liners in a muffin tin. In a large bowl, mash the bananas. Stir in the flour and egg. Use an ice cream scoop to fill the liners 3/4 full. Bake for 18 minutes at 350 F.',
+      ['Spoon the mixture into the liners until 3/4 full using an ice cream scoop. >muffin-tin', 'Bake the mixture for 18 minutes'],
+      /Bake the food/,
+    ],
+    [
+      'the rest of a list under a heading is what is not in yet, each whole',
+      'Wet ingredients\n3 bananas\n1 egg\n1/3 cup honey\nDry ingredients\n1 cup oat flour',
+      'Mash the bananas in a large bowl. Add the rest of the wet ingredients and whisk.',
+      ['Add the egg to the large bowl.', 'Add the honey to the large bowl.'],
+      /rest of/,
+    ],
+    [
+      'what is mashed while a tray bakes is not mashed on the hot tray',
+      '1 bag tortilla chips\n1 cup cheese, shredded\n1 avocado\n2 tbsp sour cream',
+      'Spread the chips on a sheet pan and top with the cheese. Bake 10 min at 375 F. While that bakes: peel, pit and mash the avocado; stir in the sour cream. Dollop avocado cream over the nachos.',
+      ['Mash the avocado. >bowl', 'Stir the sour cream into the bowl. >bowl'],
+      null,
+    ],
+    [
+      'turned right down it simmers on, in a step of its own with its time',
+      '100 g rice\n1 litre milk',
+      'Put the rice and milk in a saucepan and bring to the boil. Turn the heat right down and simmer very gently for 30 mins.',
+      ['Turn the heat right down.', 'Simmer the rice and the milk very gently for 30 mins. >saucepan'],
+      null,
+    ],
+    [
+      'crumbs by their own name, mixed in a bowl of their own',
+      '2 slices bread, whizzed into crumbs\n50 g cheese, grated\n300 g cooked pasta',
+      'Tip the pasta into an ovenproof dish. Mix the breadcrumbs with the cheese and scatter over the top. Bake for 15 minutes at 200C.',
+      ['Put the bread in the bowl. >bowl', 'Mix everything in the bowl. >bowl', 'Scatter'],
+      null,
+    ],
+  ])('%s', (...one) => check(one));
+
+  test('“over the nachos” of a nacho tray is over what came out of the oven', () => {
+    const task = build(
+      '1 bag tortilla chips\n1 cup cheese, shredded\n1 avocado',
+      'Spread the chips on a sheet pan and top with the cheese. Bake 10 min at 375 F. Mash the avocado in a bowl. Dollop it over the nachos.',
+      'Nacho tray',
+    );
+    expect(step(task, /^Dollop/).into).toBe('tray');
+  });
+
+  test('“season to taste with pepper” is of the soup; what is pushed aside stays in its wok', () => {
+    const task = build(
+      '1 litre stock\nblack pepper',
+      'Bring the stock to the boil. Season to taste with pepper. Push everything to one side.',
+    );
+    expect(step(task, /^Season/).text).not.toMatch(/^Season the (?:black )?pepper/);
+    expect(
+      own(task)
+        .filter((s) => /^Push/.test(s.text))
+        .map((s) => s.text),
+    ).toEqual(['Push everything to one side.']);
+  });
+});
+
 describe('lists and sheets', () => {
   test('what is done to a part of a thing is no thing of its own', () => {
     const { recipe } = readRecipe(
@@ -190,6 +291,8 @@ describe('a line put plainly', () => {
       'Bring to a boil; reduce the heat. Then cover with the lid, leaving a gap, then simmer 15 minutes.',
     ],
     ['Roast 25 min, basting halfway.', 'Roast for 12 min. Baste. Roast for 13 min more.'],
+    ["Simmer 12 mins 'til soft.", 'Simmer 12 mins until soft.'],
+    ['Add half of sweetcorn.', 'Add half of the sweetcorn.'],
     ['Add lemon juice + stir.', 'Add lemon juice and stir.'],
     ['Is it soft? If not, 5 more min.', 'Is it soft? (if not, 5 minutes more).'],
     ['Roll 1/4 in. thick and cut into 2 in. rounds.', 'Roll 1/4 inch thick and cut into 2 inches rounds.'],

@@ -21,6 +21,8 @@ export type Located = Clause & {
 
 export type State = {
   recipe: Recipe;
+  /** Words of the title that name no ingredient: "nachos". */
+  titleWords: ReadonlySet<string>;
   /** The kitchen as the steps so far leave it. */
   world: World;
   /** The vessel that a sentence names before its verb. */

@@ -387,7 +387,10 @@ const BY_VERB = table<Rule[]>({
     },
     { when: ({ rest, state }) => /\boff$/i.test(rest) && state.hob !== null, then: 'take-off-heat' },
   ],
-  push: [{ when: ({ rest }) => /\binto the (?:holes?|middles?|cent(?:re|er)s?|hollows?)\b/i.test(rest), then: 'stuff' }],
+  push: [
+    { when: ({ rest }) => /\b(?:to|towards?) (?:one|the) (?:side|edges?)\b/i.test(rest), then: 'draw-in' },
+    { when: ({ rest }) => /\binto the (?:holes?|middles?|cent(?:re|er)s?|hollows?)\b/i.test(rest), then: 'stuff' },
+  ],
   press: [
     { when: ({ rest }) => /\bout\b.*\bair\b|\bair out\b/i.test(rest), then: 'seal' },
     { when: ({ rest }) => /\bin (?:it|them|the (?:\p{L}+ )?(?:crumbs|breadcrumbs|polenta|flour|seeds|oats))$/iu.test(rest), then: 'coat' },

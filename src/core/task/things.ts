@@ -11,7 +11,7 @@ import { actOfKind, kindHas, worksOf } from '../technique/works';
 import { kindOf } from '../technique/lexicon';
 import { isGoalPrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
-import { inUse, isPan, vesselOfPhrase } from './vessels';
+import { inUse, isHeld, isPan, vesselOfPhrase } from './vessels';
 
 /** What a phrase means: things that nothing was done with yet, and things that lie somewhere. */
 export type Things = { fresh: Mention[]; there: number[] };
@@ -244,6 +244,9 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   // "grease a tin. Spoon the jam into the bottom"
   if (state.vesselSpoken && ON_ITSELF.test(phrase.text) && !lots.some((i) => state.placed.has(i)))
     return { vessel: state.vesselSpoken, lots: [] };
+  // "dollop it over the nachos": the dish by a word of its title is what came out of the oven
+  const dish = lots.length === 0 && state.inOven && nameWords(phrase.text).some((w) => state.titleWords.has(w)) ? state.inOven : null;
+  if (dish && isHeld(state, dish)) return { vessel: dish, lots: inside(state, dish) };
   // what lies by itself on the board is in no vessel, but it is there
   return { vessel: placeOf(state, lots) ?? (lots.length > 0 ? (state.placed.get(lots[0]!) ?? liesAt(state, lots)) : null), lots };
 }
@@ -269,8 +272,9 @@ function hollowed(state: State): { vessel: string; lots: number[] } | null {
 
 /** The tin with holes that is in use. */
 const eachIn = (state: State, text: string): string | null =>
-  [state.prepared, state.container].find((v) => v !== null && hasMark(v, 'each') && (hasMark(v, 'shared') || !/\bholes?\b/i.test(text))) ??
-  null;
+  [state.prepared, state.container, ...state.steps.map((s) => s.into ?? null).reverse()].find(
+    (v) => v !== null && hasMark(v, 'each') && (hasMark(v, 'shared') || !/\bholes?\b/i.test(text)),
+  ) ?? null;
 
 const isGoal = (state: State, p: Phrase) =>
   isGoalPrep(p.prep) &&
@@ -280,6 +284,7 @@ const isGoal = (state: State, p: Phrase) =>
     MIXTURE.test(p.text) ||
     (EACH_HOLE.test(p.text) && eachIn(state, p.text) !== null) ||
     (HOLLOW.test(p.text) && hollowed(state) !== null) ||
+    (state.inOven !== null && nameWords(p.text).some((w) => state.titleWords.has(w))) ||
     shellOf(state.world, p.text) !== null ||
     ON_ITSELF.test(p.text) ||
     ON_SHEET.test(p.text));

@@ -145,6 +145,17 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     /\b(place|put|lay|arrange|set|sit)\s*,\s*((?:[\p{L}-]+\s+)?sides?\s+(?:up|down))\s*,\s*((?:on|in|onto|into)\s+[^.;,]+)/giu,
     '$1 them $3, $2',
   ],
+  // "add half of sweetcorn"
+  [
+    ' of ',
+    /\b(half|most|the rest|some|two[- ]thirds|three[- ]quarters) of (?!the\b|an?\b|it\b|them\b|th(?:is|at|ese|ose)\b|your\b|each\b|one\b|both\b|all\b)(?=\p{Ll})/giu,
+    '$1 of the ',
+  ],
+  [
+    'foil|edge|packet|parcel',
+    /\b(fold|crimp|seal|open|unwrap|place|put|lay) (?=(?:foil (?:over|up|in|round|around)|edges?|packets?|parcels?)\b)/gi,
+    '$1 the ',
+  ],
   ['mixture|batter|dough', /\b(divide|pour|spoon|press|spread|transfer|roll|shape|form|knead) (?=(?:mixture|batter|dough)\b)/gi, '$1 the '],
   // "put wedges in the bowl"
   [
@@ -258,11 +269,23 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     'the rest of the ',
   ],
   ['w/', /\bw\/\s*(?=\p{L})/giu, 'with '],
+  // "fill the liners 3/4 full"
+  [
+    'fill',
+    /\bfill\s+((?:(?:the|each|your|\d+)\s+)?(?:prepared\s+|muffin\s+|paper\s+|cupcake\s+)*(?:liners?|cases?|cups?|holes?|moulds?|molds?))\s+(?:until\s+)?((?:about\s+|roughly\s+)?(?:\S+|two[- ]thirds|three[- ]quarters)\s+full)\b/giu,
+    'spoon the mixture into $1 until $2',
+  ],
+  // "grate the cheese and stir in three quarters of it"
+  [
+    'of it|of them',
+    /\b(\p{L}+)\s+(the\s+\p{L}+(?:\s\p{L}+)?)\s+and\s+((?:stir|mix|fold|add|scatter|sprinkle|pour|tip|spoon|put|beat|whisk)(?:\s+(?:in|over|on))?)\s+((?:about\s+)?(?:half|most|some|two[- ]thirds|three[- ]quarters|an?\s+(?:third|quarter)))\s+of\s+(?:it|them)\b/giu,
+    '$1 $2, then $3 $4 of $2',
+  ],
   // "2 in. apart", "1/2-in. slices", "1/4 in. thick"
   ['in.', /(\d)-in\.(?=\s+\p{Ll})/gu, '$1-inch'],
   ['in.', /(\b1|\d\/\d|[½¼¾⅓])\s?in\.(?=\s+\p{Ll})/gu, '$1 inch'],
   ['in.', /(\d)\s?in\.(?=\s+\p{Ll})/gu, '$1 inches'],
-  ['til', /\b(?:or )?['’]?til\b(?!l)/gi, 'until'],
+  ['til', /(?:\bor )?(?<!\p{L})['’‘]?til\b(?!l)/giu, 'until'],
   ['seasoning', /,\s+seasoning\s+/gi, '. Season '],
   // "Take each strip and twist it"
   ['take', /\btake (each|one|a) (\p{L}+(?: of \p{L}+)?) and (\p{L}+) (?:it|each)\b/giu, '$3 $1 $2'],

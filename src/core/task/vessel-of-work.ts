@@ -5,7 +5,7 @@ import { kindOf, techniqueById } from '../technique/lexicon';
 import { hasMark } from '../technique/tools';
 import { worksOf, type Act, type Works } from '../technique/works';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
-import { isContainer, type Located, type State } from './state';
+import { isContainer, PARCEL, type Located, type State } from './state';
 import { goalOf } from './things';
 import { isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
 import { STANDS_ON } from './object-words';
@@ -47,6 +47,7 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   if (act === 'serve')
     return (
       own ??
+      (goal !== null && goalOf(state, c, goal).vessel === PARCEL ? PARCEL : null) ??
       eachOwn(state, c, goal) ??
       sharedInto(state, c) ??
       (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container)
