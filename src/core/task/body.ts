@@ -9,6 +9,7 @@ import { MOST_OF_RECIPE } from './bounds';
 import { clausesOf, type Clause } from './clauses';
 import { drainedBefore, inHandAgain } from './drain-first';
 
+import { withHeadingsSaid } from './heading-said';
 import { locate, noteExplicit, sharedObject } from './locate';
 import { namesOf } from './mentions';
 import { knownFoods } from './unlisted-foods';
@@ -75,7 +76,7 @@ function withMentionedWork(recipe: Recipe): Recipe {
 
 /** Steps of the recipe itself, without the routines around it, in the order in which they are done. */
 export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
-  const recipe = withMentionedWork(said);
+  const recipe = withMentionedWork(withHeadingsSaid(said));
   const names = namesOf(recipe.ingredients);
   const listed = new Set(recipe.ingredients.flatMap((one) => nameWords(one.item)));
   const state: State = {

@@ -109,7 +109,8 @@ function dishFor(state: State, c: Located, fresh: readonly Mention[], there: rea
     .reverse()
     .flatMap((s) => s.tools ?? [])
     .find((t) => toolById(t)?.kind === 'cookware' && hasMark(t, 'bakes'));
-  return filled ?? (held && toolById(held)?.kind === 'cookware' ? held : 'baking-dish');
+  const isGrilled = c.verb === 'grill' || c.verb === 'broil' || c.verb === 'toast' || c.tools.some((t) => t.id === 'grill');
+  return filled ?? (held && toolById(held)?.kind === 'cookware' ? held : isGrilled ? 'tray' : 'baking-dish');
 }
 
 /** What a recipe lays on the bare shelf goes in on a tray: nobody reaches for hot food in the oven. */

@@ -79,6 +79,8 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       if (words[0] === 'frozen' && own.includes('frozen')) add(words.slice(1), i, true);
     }
     for (const word of GENERIC.get(food?.category ?? '') ?? []) add([word], i);
+    // "brown the beef" of a sirloin steak
+    if (food?.id === 'steak' && !ingredients.some((other) => /\bbeef\b/i.test(other.item) && findFood(other.item)?.raw)) add(['beef'], i);
     // "the pepper" of a scotch bonnet, where nothing else goes by that name
     if (food?.id === 'chilli') {
       add(['chilli'], i);
@@ -114,6 +116,8 @@ const CALLED = table<string[]>({
   coriander: ['cilantro'],
   scallion: ['onion'],
   chickpea: ['garbanzo'],
+  shrimp: ['prawn'],
+  prawn: ['shrimp'],
 });
 
 const SHAPED = new RegExp(`^${SHAPE_ONE}$`);

@@ -127,6 +127,8 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   const over = /^over\s+(?=\p{L})(?!(?:it|them)\b)/iu.exec(rest);
   const pours = act === 'put' && (named.length > 0 || /\bwater\b/i.test(rest));
   if (over && (pours || cutsIn) && !HAS_PLACE.test(rest.slice(over[0].length))) return `${rest.slice(over[0].length)} over ${there}`;
+  // "pour warm water into a dish": water is what is poured
+  if (act === 'put' && /^(?:(?:some|a little|enough)\s+)?(?:\p{L}+\s+)?water\s+(?:in|into)\s/iu.test(rest)) return rest;
   if (/^up with\b/i.test(rest) && act === 'put') return `${vessel} ${rest}`;
   // "top each one with jam": each of what stands there
   if (/^each one with\b/i.test(rest) && act === 'put' && /^(?:top|finish|decorate|dot)$/.test(c.verb ?? '')) return rest;

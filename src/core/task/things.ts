@@ -18,6 +18,9 @@ export type Things = { fresh: Mention[]; there: number[] };
 
 const AND_MORE = /^(?:it|them|these|this|that)(?:\s+(?:too|both|all|as well|in))?,?\s+(?:and|plus|along|together)\b/i;
 
+const isLooseCut = (state: State, i: number) =>
+  lotsOf(state.world, i).some((lot) => lot.at === null && [...lot.forms].some((form) => actOfKind(form) === 'ready' && form !== 'rinse'));
+
 const isFresh = (state: State, m: Mention) => m.part !== 'all' || !state.placed.has(m.ingredient) || isMostlyLeft(state, m.ingredient);
 
 /** Only a splash of the milk is in the mash: the milk of the sauce is the rest. */
@@ -27,6 +30,11 @@ export const MADE = /^\s+(?:paste|slurry|mixture|mix|filling|sauce|dough|batter)
 
 export function thingsOf(state: State, c: Located, phrase: Phrase | null): Things {
   if (phrase === null) return { fresh: [], there: [] };
+  // "put them all in a bowl": what was cut, on the lines before too
+  if (phrase.pronoun === 'them' && /^(?:them|these) all\b/i.test(phrase.text)) {
+    const cut = state.recipe.ingredients.flatMap((_, i) => (!state.placed.has(i) && isLooseCut(state, i) ? [i] : []));
+    if (cut.length > 1) return { fresh: cut.map(wholeOf), there: [] };
+  }
   if ((phrase.pronoun || phrase.everything) && phrase.mentions.length === 0) return spokenOf(state, phrase);
   // "add them too, and the tomatoes"
   if (phrase.pronoun && AND_MORE.test(phrase.text)) {
@@ -220,6 +228,8 @@ export const placeOf = (state: State, there: readonly number[]): string | null =
 
 const ON_ITSELF =
   /^(?:the |its |their |each |one |of )*(?:top|tops|middle|centre|center|bottom|base|inside|outside|side|sides|surface|edge|edges|ends?|half|one half|halves|other|each|layer|hole|well|cavity)\b/i;
+/** Spread on the worktop before the learner. */
+const ON_CLOTH = /\b(?:tea[- ]?towels?|kitchen towels?|dish ?towels?|(?:clean|damp) cloth)\b/i;
 const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof paper)\b/i;
 
 /** Where a goal phrase leads: a vessel, and the things that lie there where it names them. */
@@ -228,6 +238,7 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   if (phrase.vessel) return { vessel: vesselOfPhrase(state, c, phrase), lots: [] };
   if (phrase.pronoun === 'it' && state.vesselSpoken) return { vessel: state.vesselSpoken, lots: [] };
   if (ON_SHEET.test(phrase.text)) return { vessel: PARCEL, lots: [] };
+  if (ON_CLOTH.test(phrase.text) && /^on(?:to)?$/.test(phrase.prep ?? '')) return { vessel: 'board', lots: [] };
   const shell = shellOf(state.world, phrase.text);
   if (shell) return { vessel: shell.at, lots: [] };
   const things = thingsOf(state, c, phrase);
@@ -287,7 +298,8 @@ const isGoal = (state: State, p: Phrase) =>
     (state.inOven !== null && nameWords(p.text).some((w) => state.titleWords.has(w))) ||
     shellOf(state.world, p.text) !== null ||
     ON_ITSELF.test(p.text) ||
-    ON_SHEET.test(p.text));
+    ON_SHEET.test(p.text) ||
+    (ON_CLOTH.test(p.text) && /^on(?:to)?$/.test(p.prep ?? '')));
 
 export type Frame = {
   theme: Phrase | null;

@@ -269,6 +269,12 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     'the rest of the ',
   ],
   ['w/', /\bw\/\s*(?=\p{L})/giu, 'with '],
+  // "split and butter while still warm"
+  [
+    'and butter',
+    /\b(split|halve|slice|toast|open|cut)((?:\s+(?:them|it|the\s+\p{L}+))?)\s+and\s+butter\b(?!\s+(?:the|a|some|over|into|in)\b)/giu,
+    '$1$2, then spread with butter',
+  ],
   // "fill the liners 3/4 full"
   [
     'fill',
