@@ -11,7 +11,7 @@ import { drainedBefore, inHandAgain } from './drain-first';
 
 import { withHeadingsSaid } from './heading-said';
 import { locate, noteExplicit, sharedObject } from './locate';
-import { namesOf } from './mentions';
+import { namesOf } from './ingredient-names';
 import { knownFoods } from './unlisted-foods';
 import { nameOf } from './ready';
 import { sync } from './push';

@@ -2,7 +2,8 @@
 import type { Calls } from '../plan/naming';
 import { nameWords, singular } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
-import { mentionsIn, namesOf } from './mentions';
+import { mentionsIn } from './mentions';
+import { namesOf } from './ingredient-names';
 import { toolCalls } from './tool-names';
 
 /** All that cards call by the recipe's own words. */

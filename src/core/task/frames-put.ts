@@ -1,12 +1,11 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
 import { isHollow, lotsOf, shellOf, type Lot } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
-import { capital } from '../recipe/method-lines';
 import { hasMark, toolById } from '../technique/tools';
 import { useOf } from '../plan/draft';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
-import { inside, push } from './push';
+import { push } from './push';
 import { say, useOfMention } from './say';
 import { focusOn, type Located, type State } from './state';
 import { common } from './step-of-clause';
@@ -15,23 +14,12 @@ import { isCutLoose } from './vessel-of-work';
 import { isHeld, isPan, vesselOfPhrase } from './vessels';
 import { inTool, toolCall } from './tool-names';
 import { ringOn } from './frames-hob';
-import { filledThing } from './object-words';
+import { putThings } from './put-things';
 import { sentence, theOf, wording } from './wording';
 
-import {
-  beneath,
-  isMinor,
-  overWhat,
-  placeForPut,
-  placeUnder,
-  RUNS_OVER,
-  shapeSaid,
-  spokenFor,
-  withoutStart,
-  withWorkedIn,
-} from './put-meaning';
-import { goalWords, madeWords, pourWater, putIn, saidOf, there, unlistedIn, waterIn } from './put-cards';
-import { allBut, frameOf, goalOf, handledAlone, liesAt, PIECE, placeOf, thingsOf, type Frame, type Things } from './things';
+import { beneath, overWhat, placeForPut, placeUnder, RUNS_OVER, shapeSaid, spokenFor, withoutStart } from './put-meaning';
+import { putIn } from './put-cards';
+import { allBut, frameOf, goalOf, handledAlone, liesAt, placeOf, thingsOf, type Frame, type Things } from './things';
 
 /** Verbs with which a thing is put on another: "sprinkle the rice with cheese". */
 const isWithVerb = (c: Located) =>
@@ -111,6 +99,54 @@ export function put(state: State, c: Located): void {
   // "pat the chops dry and season": they stay where they are
   if (nothingSaid && c.technique?.id === 'season')
     return say(state, c, { text: wording(state, c), into: placeOf(state, state.objectUses), uses: [], about: state.objectUses });
+  const putting: Putting = { frame, object, theme, goal, shell, under, withFrame, nothingSaid };
+  const to = whereTo(state, c, putting);
+  for (const m of under) {
+    makeReady(state, m, c, false);
+    putIn(state, c, m, to);
+    state.used.add(m.ingredient);
+  }
+  if (withFrame)
+    for (const m of object.fresh) {
+      makeReady(state, m, c, true);
+      state.used.add(m.ingredient);
+    }
+  // rubbed or seasoned where it lies by itself
+  const alone = object.fresh.length > 0 ? object.fresh : frame.theme === null ? handledAlone(state) : [];
+  if (withFrame && alone.length > 0 && frame.goal === null) return coatAlone(state, c, theme, alone);
+  // "tip on the wedges", "pour on the boiling water": they go on what is at hand
+  const said =
+    frame.particle && frame.theme && /^(?:on|over)$/.test(frame.theme.prep ?? '')
+      ? c.mentions.length === 0
+        ? { ...c, rest: `${frame.theme.text} ${inTool(state, to)} ${c.rest.slice(frame.theme.to)}` }
+        : withoutStart(c, frame.theme)
+      : c;
+  putThings(state, said, {
+    theme,
+    to,
+    frame,
+    withFrame,
+    whole: nothingSaid || (theme.fresh.length === 0 && frame.theme?.pronoun !== null),
+  });
+  // "put the butter, flour and milk in a saucepan over a medium heat and whisk"
+  if (isPan(to) && state.hob !== to && OVER_HEAT.test(c.rest)) ringOn(state, { ...c, mentions: [] }, to);
+  speakOn(state, c, putting, to);
+}
+
+/** What a clause of putting means: what goes, where the words say, and how it is said. */
+type Putting = {
+  frame: Frame;
+  object: Things;
+  theme: Things;
+  goal: ReturnType<typeof goalOf>;
+  shell: Lot | null;
+  under: readonly Mention[];
+  withFrame: boolean;
+  nothingSaid: boolean;
+};
+
+/** The vessel that things go into: the one that is said, the one that is meant, or one that is free. */
+function whereTo(state: State, c: Located, { frame, object, theme, goal, shell, under, withFrame, nothingSaid }: Putting): string {
   const coated = withFrame && frame.theme?.vessel ? vesselOfPhrase(state, c, frame.theme) : null;
   let to =
     coated ??
@@ -142,35 +178,11 @@ export function put(state: State, c: Located): void {
     to = 'board';
   // "pipe it into the tubes": out of the bag that it is in
   if (under.length > 0 && goal.vessel === null && to === placeOf(state, object.there)) to = state.prepared ?? placeUnder(state, c);
-  for (const m of under) {
-    makeReady(state, m, c, false);
-    putIn(state, c, m, to);
-    state.used.add(m.ingredient);
-  }
-  if (withFrame)
-    for (const m of object.fresh) {
-      makeReady(state, m, c, true);
-      state.used.add(m.ingredient);
-    }
-  // rubbed or seasoned where it lies by itself
-  const alone = object.fresh.length > 0 ? object.fresh : frame.theme === null ? handledAlone(state) : [];
-  if (withFrame && alone.length > 0 && frame.goal === null) return coatAlone(state, c, theme, alone);
-  // "tip on the wedges", "pour on the boiling water": they go on what is at hand
-  const said =
-    frame.particle && frame.theme && /^(?:on|over)$/.test(frame.theme.prep ?? '')
-      ? c.mentions.length === 0
-        ? { ...c, rest: `${frame.theme.text} ${inTool(state, to)} ${c.rest.slice(frame.theme.to)}` }
-        : withoutStart(c, frame.theme)
-      : c;
-  putThings(state, said, {
-    theme,
-    to,
-    frame,
-    withFrame,
-    whole: nothingSaid || (theme.fresh.length === 0 && frame.theme?.pronoun !== null),
-  });
-  // "put the butter, flour and milk in a saucepan over a medium heat and whisk"
-  if (isPan(to) && state.hob !== to && OVER_HEAT.test(c.rest)) ringOn(state, { ...c, mentions: [] }, to);
+  return to;
+}
+
+/** What is spoken of after it. */
+function speakOn(state: State, c: Located, { frame, object, theme, goal, under, withFrame, nothingSaid }: Putting, to: string): void {
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
   const base = [...object.there, ...object.fresh.map((m) => m.ingredient)];
   // "cut the onion into wedges and put them in a tin with the garlic": no wedges any more
@@ -247,93 +259,4 @@ function onLoose(state: State, { goal }: Frame, lots: readonly number[], theme: 
     return null;
   const under = lots.filter((i) => !theme.there.includes(i) && !theme.fresh.some((m) => m.ingredient === i));
   return under.length > 0 && under.every((i) => !state.placed.has(i)) ? 'board' : null;
-}
-
-/** "a burger", of what was shaped. */
-const pieceWords = ({ theme }: Frame): string | null => (theme && PIECE.test(theme.text) ? theme.text : null);
-
-type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; whole: boolean };
-
-function putThings(state: State, c: Located, { theme, to, frame, withFrame, whole }: Putting): void {
-  const fresh = theme.fresh;
-  // what is there already is not put there again
-  const away = theme.there.filter((i) => state.placed.get(i) !== to);
-  const water = waterIn(c, fresh.length + away.length > 0 ? state : null);
-  for (const mention of fresh) makeReady(state, mention, c, false);
-  const before = state.container;
-  state.container = to;
-  const single = fresh.length + (away.length > 0 ? 1 : 0) + (water ? 1 : 0) === 1 && !(unlistedIn(state, c, frame).length > 0);
-  const where = goalWords(state, c, frame, to);
-  const onto =
-    frame.theme && frame.theme.pronoun === null && frame.theme.vessel === null
-      ? frame.theme.text
-      : (filledThing(state, c, to) ?? there(state, to));
-  const verb = `${capital(c.verb!)}${withFrame ? ` ${onto} with` : ''}`;
-  const cards: (() => void)[] = [];
-  // "tip back into the pan": what was drained lies in the colander
-  const drained =
-    to === state.world.drained && fresh.length === 0 && away.length === 0 ? state.world.lots.filter((lot) => lot.at === 'colander') : [];
-  if (drained.length > 0)
-    cards.push(() =>
-      saidOf(state, c, to, {
-        text: wording(state, c),
-        uses: [],
-        mentions: [],
-        about: drained.flatMap((lot) => [...lot.parts.keys()]),
-        from: 'colander',
-      }),
-    );
-  // "pasta first, then sweetcorn": in the order in which they are named
-  const place = (i: number) => c.mentions.find((m) => m.ingredient === i && m.end > m.at)?.at ?? Infinity;
-  const firstOf = (all: readonly number[]) => Math.min(...all.map(place));
-  const goesFirst = away.length > 0 && fresh.length > 0 && firstOf(away) < firstOf(fresh.map((m) => m.ingredient));
-  for (const m of fresh)
-    cards.push(() =>
-      saidOf(state, c, to, {
-        text:
-          single && (m.end > m.at || c.verb === 'butter' || c.verb === 'oil')
-            ? wording(state, c)
-            : sentence(`${verb} ${theOf(state, m)}${withFrame ? '' : ` ${where}`}`),
-        uses: [useOfMention(state, c, m)],
-        mentions: [m],
-      }),
-    );
-  if (away.length > 0) {
-    const from = placeOf(state, away);
-    const moved = withWorkedIn(state, away);
-    // "spoon the mince into the dish": all that was cooked with it goes too
-    const spooned =
-      isPan(from) && /^(?:spoon|ladle|pour|tip|scrape)$/.test(c.verb ?? '') && away.some((i) => state.cooked.has(i) && !isMinor(state, i));
-    const all = from !== null && (whole || spooned || inside(state, from).every((i) => away.includes(i)));
-    const emptied = from !== null && inside(state, from).every((i) => moved.includes(i));
-    cards.push(() =>
-      saidOf(state, c, to, {
-        text: single
-          ? wording(state, c)
-          : sentence(`${verb} ${madeWords(state, c) ?? pieceWords(frame) ?? '⟦spoken|⟧'}${withFrame ? '' : ` ${where}`}`),
-        uses: all && from ? [] : away.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
-        mentions: [],
-        about: away,
-        from: all || emptied ? from : null,
-      }),
-    );
-  }
-  if (goesFirst) cards.unshift(cards.pop()!);
-  for (const card of cards) card();
-  for (const name of unlistedIn(state, c, frame))
-    saidOf(state, c, to, {
-      text: sentence(`${withFrame ? verb : capital(c.verb!)} ${name}${withFrame ? '' : ` ${where}`}`),
-      uses: [],
-      mentions: [],
-      technique: 'add',
-      thing: name,
-    });
-  if (water) pourWater(state, c, to, water);
-  if (cards.length === 0 && !water && unlistedIn(state, c, frame).length === 0) {
-    // nothing goes anywhere new: what the recipe says is still done
-    state.container = before ?? to;
-    // "position a rack in the oven": in no bowl
-    say(state, c, { text: wording(state, c), into: before === null && goalOf(state, c, frame.goal).vessel === null ? null : to, uses: [] });
-    state.container = before === null ? before : to;
-  }
 }

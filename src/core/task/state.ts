@@ -7,7 +7,8 @@ import type { Technique } from '../technique/model';
 import { hasMark, isVessel, toolById } from '../technique/tools';
 import type { Clause } from './clauses';
 import type { Draft } from '../plan/draft';
-import type { Mention, Names } from './mentions';
+import type { Mention } from './mentions';
+import type { Names } from './ingredient-names';
 import type { Kitchen } from '../plan/model';
 import type { KnownFoods } from './unlisted-foods';
 

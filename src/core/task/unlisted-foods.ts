@@ -3,7 +3,8 @@ import { table } from '../amount/table';
 import { findFood, foodAt, foodIs, nameWords } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 import { findTools } from '../technique/tools';
-import { FORM_WORDS, tokens } from './mentions';
+import { tokens } from './mentions';
+import { FORM_WORDS } from './ingredient-names';
 
 // A kind that the list holds covers its general word: "the stock" of "1 stock cube", "the juice" of "1 lemon".
 const COVERED_BY = table<string[]>({

@@ -165,26 +165,19 @@ const fold: Draw = (pen, stage) => {
       ) +
       arrow(216, 128, 216, 92)
     );
-  if (stage.form === 'sides')
+  if (stage.form === 'sides') {
+    const flap = (way: string, edge: string, fingers: ReturnType<typeof hand>) =>
+      pen.move(way, shape(edge, c.skin, 2.4, c.mark) + fingers.back + fingers.front);
     return (
       board() +
       at(120, 84, ellipse(0, 0, 64, 62, c.flesh, 2.4, c.mark)) +
       at(120, 92, stuff) +
-      pen.move(
-        '0 0 0, 0.6 16 0, 1 0 0',
-        shape('M74 40Q48 84 74 128Q92 84 74 40z', c.skin, 2.4, c.mark) +
-          hand(pen, 'pinch', [78, 84], { arm: [-20, 110], side: 'left' }).back +
-          hand(pen, 'pinch', [78, 84], { arm: [-20, 110], side: 'left' }).front,
-      ) +
-      pen.move(
-        '0 0 0, 0.6 -16 0, 1 0 0',
-        shape('M166 40Q192 84 166 128Q148 84 166 40z', c.skin, 2.4, c.mark) +
-          hand(pen, 'pinch', [162, 84], { arm: [262, 110] }).back +
-          hand(pen, 'pinch', [162, 84], { arm: [262, 110] }).front,
-      ) +
+      flap('0 0 0, 0.6 16 0, 1 0 0', 'M74 40Q48 84 74 128Q92 84 74 40z', hand(pen, 'pinch', [78, 84], { arm: [-20, 110], side: 'left' })) +
+      flap('0 0 0, 0.6 -16 0, 1 0 0', 'M166 40Q192 84 166 128Q148 84 166 40z', hand(pen, 'pinch', [162, 84], { arm: [262, 110] })) +
       arrow(36, 24, 76, 24) +
       arrow(204, 24, 164, 24)
     );
+  }
   if (stage.form === 'seal')
     return (
       board() +

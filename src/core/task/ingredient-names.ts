@@ -1,0 +1,185 @@
+// The names that a recipe's ingredients go by in its method: by their own words, by their kind, by the heading they stand under.
+import { table } from '../amount/table';
+import { findFood, nameWords } from '../recipe/food';
+import type { Ingredient } from '../recipe/recipe';
+import { SHAPE_ONE } from '../recipe/shape-nouns';
+
+type Group = {
+  words: readonly string[];
+  ingredients: number[];
+  /** Only while none of them is in: later the word means what was made of them. */
+  fresh?: boolean;
+};
+export type Name = {
+  words: readonly string[];
+  ingredient: number;
+  /** Without the word that says its form: "tomato", of "tomato purée". */
+  short: boolean;
+};
+
+/** The names that ingredients go by in a method, made once for a recipe. */
+export type Names = {
+  byFirst: Map<string, Name[]>;
+  groups: Map<string, Group[]>;
+  ingredients: readonly Ingredient[];
+};
+
+/** Which adjectives may be left off a name: "fresh mint leaves" is "mint", "red lentils" is "lentils". */
+export function namesOf(ingredients: readonly Ingredient[]): Names {
+  const byFirst = new Map<string, Name[]>();
+  const add = (words: readonly string[], ingredient: number, short = false) => {
+    if (words.length === 0 || (words.length === 1 && words[0]!.length < 3)) return;
+    const held = byFirst.get(words[0]!) ?? [];
+    if (!held.some((n) => n.ingredient === ingredient && n.words.length === words.length)) held.push({ words, ingredient, short });
+    byFirst.set(words[0]!, held);
+  };
+  ingredients.forEach((one, i) => {
+    // "sugar for the fruit" is no fruit
+    const [plain = '', use] = one.item.split(/\s+for\s+/i);
+    if (use !== undefined) add(nameWords(one.item), i);
+    for (const name of [plain, ...one.alternatives, ...plain.split(/\s+with\s+/i).slice(0, 1)]) {
+      const words = nameWords(name);
+      for (let from = 0; from < words.length; from++) add(words.slice(from), i);
+      if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!))) add(words.slice(0, -1), i, true);
+      // "stock and soy", "brown the beef" of "beef stew meat"
+      if (words.at(-1) === 'sauce' && SAUCED.has(words[0]!)) add(words.slice(0, -1), i);
+      if (words.length > 1 && MEATS.has(words[0]!) && findFood(one.item)?.raw) add([words[0]!], i);
+      // "the breadsticks" of "breadstick dough"
+      if (words.at(-1) === 'dough' && SHAPED.test(words.at(-2) ?? '')) add(words.slice(-2, -1), i);
+      // "the pineapple" of "frozen pineapple chunks"
+      if (FORM_WORDS.has(words.at(-1)!)) for (let from = 1; from < words.length - 1; from++) add(words.slice(from, -1), i);
+    }
+    const food = findFood(one.item);
+    const own = nameWords(one.item);
+    for (const word of own) for (const short of CALLED.get(word) ?? []) add([short], i);
+    for (const name of food?.names ?? []) {
+      const words = nameWords(name);
+      // another member of the same row is another food: "noodle" finds udon, but "cod" is not the salmon of this recipe
+      const short = (w: string) => w.length >= 4 && own.some((o) => o.startsWith(w));
+      if (words.some((w) => own.includes(w) || short(w)) || name === food!.names[0]) add(words, i);
+      // "the corn" of frozen sweetcorn
+      if (words[0] === 'frozen' && own.includes('frozen')) add(words.slice(1), i, true);
+    }
+    for (const word of GENERIC.get(food?.category ?? '') ?? []) add([word], i);
+    // "brown the beef" of a sirloin steak
+    if (food?.id === 'steak' && !ingredients.some((other) => /\bbeef\b/i.test(other.item) && findFood(other.item)?.raw)) add(['beef'], i);
+    // "the pepper" of a scotch bonnet, where nothing else goes by that name
+    if (food?.id === 'chilli') {
+      add(['chilli'], i);
+      if (!ingredients.some((other) => /\bpeppers?\b/i.test(other.item))) add(['pepper'], i);
+    }
+    if (/crumbs$/i.test(one.item)) add(['crumb'], i);
+    if (one.preparation.some((work) => /crumbs?$/i.test(work))) for (const word of ['breadcrumb', 'crumb']) add([word], i);
+    // "with floured hands", "on a floured board"
+    if (food?.category === 'flour') add(['floured'], i);
+    for (const named of ['juiced', 'zested'].filter((w) => one.preparation.includes(w))) {
+      const noun = named === 'juiced' ? 'juice' : 'zest';
+      add([...nameWords(food?.names[0] ?? one.item), noun], i);
+      add([noun], i);
+    }
+  });
+  for (const held of byFirst.values()) held.sort((a, b) => b.words.length - a.words.length);
+  return { byFirst, groups: groupsOf(ingredients), ingredients };
+}
+
+// What people at a stove call it.
+const CALLED = table<string[]>({
+  tomato: ['tom'],
+  potato: ['spud', 'tatty', 'tater'],
+  mayonnaise: ['mayo'],
+  parmesan: ['parm'],
+  mozzarella: ['mozz'],
+  mushroom: ['mush'],
+  aubergine: ['eggplant'],
+  eggplant: ['aubergine'],
+  courgette: ['zucchini'],
+  zucchini: ['courgette'],
+  cilantro: ['coriander'],
+  coriander: ['cilantro'],
+  scallion: ['onion'],
+  chickpea: ['garbanzo'],
+  shrimp: ['prawn'],
+  prawn: ['shrimp'],
+});
+
+const SHAPED = new RegExp(`^${SHAPE_ONE}$`);
+const SAUCED = new Set(['soy', 'worcestershire', 'hoisin', 'teriyaki', 'oyster', 'tabasco', 'bbq', 'barbecue']);
+const MEATS = new Set(['beef', 'pork', 'lamb', 'chicken', 'turkey', 'duck']);
+
+// Words for a form or a cut, which a method leaves off: "the mustard" of "mustard powder".
+export const FORM_WORDS = new Set(
+  'powder paste puree purée flake cube breast thigh drumstick fillet leaf seed floret wedge piece chunk strip shell wrapper stick kernel mince steak cheese extract essence sheet pasta wrap slice half shoot bulb stalk rind zest'.split(
+    ' ',
+  ),
+);
+
+// A method often names a thing by its kind: "the pasta" of "200 g penne".
+const GENERIC = table<string[]>({
+  pasta: ['pasta'],
+  noodle: ['noodle'],
+  cheese: ['cheese'],
+  rice: ['rice'],
+  bread: ['bread'],
+  flour: ['flour'],
+  sugar: ['sugar'],
+  oil: ['oil'],
+  stock: ['stock', 'broth'],
+  fish: ['fish'],
+  pulse: ['bean', 'lentil'],
+  berry: ['berry'],
+  milk: ['milk'],
+  'plant-drink': ['milk', 'drink'],
+  yoghurt: ['yoghurt', 'yogurt'],
+  cream: ['cream'],
+  nut: ['nut'],
+  seed: ['seed'],
+  poultry: ['chicken', 'meat'],
+  meat: ['meat'],
+  vinegar: ['vinegar'],
+  syrup: ['syrup'],
+  leaf: ['leaf'],
+  herb: ['herb'],
+});
+
+/** Of that group, and in pieces: a purée, a juice or a tin is not what "the vegetables" means. */
+const isWhole = (one: Ingredient, group: string) => {
+  const food = findFood(one.item);
+  return food?.group === group && (food.form === 'whole' || food.keep === 'freezer') && one.unit !== 'can';
+};
+
+const GROUP_FOODS: [string, (one: Ingredient) => boolean][] = [
+  ['vegetable', (one) => isWhole(one, 'vegetable') && findFood(one.item)?.id !== 'garlic' && findFood(one.item)?.category !== 'leaf'],
+  ['veg', (one) => isWhole(one, 'vegetable')],
+  ['fruit', (one) => isWhole(one, 'fruit')],
+  ['herb', (one) => findFood(one.item)?.category === 'herb'],
+  ['spice', (one) => findFood(one.item)?.category === 'spice'],
+  ['dry ingredient', (one) => ['powder', 'grain', 'packed'].includes(findFood(one.item)?.form ?? '')],
+  ['wet ingredient', (one) => ['liquid', 'sticky', 'soft'].includes(findFood(one.item)?.form ?? '') || findFood(one.item)?.id === 'egg'],
+];
+
+// Headings that name what goes in or on as it is: "fold in the add-ins".
+const UNMADE = /^(?:add-?ins?|mix-?ins?|extras|toppings?|garnish(?:es)?|decorations?)$/i;
+
+function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
+  const groups: Group[] = [];
+  const headings = new Map<string, number[]>();
+  ingredients.forEach((one, i) => {
+    if (one.group) headings.set(one.group, [...(headings.get(one.group) ?? []), i]);
+  });
+  // what the recipe itself calls so goes before what is so by nature
+  for (const [heading, members] of headings) groups.push({ words: nameWords(`${heading} ingredient`), ingredients: members });
+  for (const [heading, members] of headings)
+    if (UNMADE.test(heading)) groups.push({ words: nameWords(heading), ingredients: members, fresh: true });
+  for (const [words, test] of GROUP_FOODS) {
+    // "the vegetables" of "frozen stir-fry vegetables", with an onion on the list for the top
+    const named = ingredients.flatMap((one, i) => (nameWords(one.item).at(-1) === words.replace(/^veg$/, 'vegetable') ? [i] : []));
+    const members = named.length > 0 ? named : ingredients.flatMap((one, i) => (test(one) ? [i] : []));
+    if (members.length > 0) groups.push({ words: words.split(' '), ingredients: members });
+  }
+  groups.push({ words: ['all', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
+  groups.push({ words: ['all', 'of', 'the', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
+  groups.push({ words: ['all', 'the', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
+  const byFirst: Names['groups'] = new Map();
+  for (const group of groups) byFirst.set(group.words[0] ?? '', [...(byFirst.get(group.words[0] ?? '') ?? []), group]);
+  return byFirst;
+}

@@ -1,0 +1,103 @@
+// The cards of putting: one for each thing that goes in, in the order in which they are named.
+import { useOf } from '../plan/draft';
+import { capital } from '../recipe/method-lines';
+import { isMinor, withWorkedIn } from './put-meaning';
+import { goalWords, madeWords, pourWater, saidOf, there, unlistedIn, waterIn } from './put-cards';
+import { filledThing } from './object-words';
+import { inside } from './push';
+import { say, useOfMention } from './say';
+import type { Located, State } from './state';
+import { makeReady } from './supply';
+import { goalOf, PIECE, placeOf, type Frame, type Things } from './things';
+import { isPan } from './vessels';
+import { sentence, theOf, wording } from './wording';
+
+/** "a burger", of what was shaped. */
+const pieceWords = ({ theme }: Frame): string | null => (theme && PIECE.test(theme.text) ? theme.text : null);
+
+type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; whole: boolean };
+
+/** Puts each thing where it goes, on a card of its own; the vessel in hand is then that one. */
+export function putThings(state: State, c: Located, { theme, to, frame, withFrame, whole }: Putting): void {
+  const fresh = theme.fresh;
+  // what is there already is not put there again
+  const away = theme.there.filter((i) => state.placed.get(i) !== to);
+  const water = waterIn(c, fresh.length + away.length > 0 ? state : null);
+  for (const mention of fresh) makeReady(state, mention, c, false);
+  const before = state.container;
+  state.container = to;
+  const single = fresh.length + (away.length > 0 ? 1 : 0) + (water ? 1 : 0) === 1 && !(unlistedIn(state, c, frame).length > 0);
+  const where = goalWords(state, c, frame, to);
+  const onto =
+    frame.theme && frame.theme.pronoun === null && frame.theme.vessel === null
+      ? frame.theme.text
+      : (filledThing(state, c, to) ?? there(state, to));
+  const verb = `${capital(c.verb!)}${withFrame ? ` ${onto} with` : ''}`;
+  const cards: (() => void)[] = [];
+  // "tip back into the pan": what was drained lies in the colander
+  const drained =
+    to === state.world.drained && fresh.length === 0 && away.length === 0 ? state.world.lots.filter((lot) => lot.at === 'colander') : [];
+  if (drained.length > 0)
+    cards.push(() =>
+      saidOf(state, c, to, {
+        text: wording(state, c),
+        uses: [],
+        mentions: [],
+        about: drained.flatMap((lot) => [...lot.parts.keys()]),
+        from: 'colander',
+      }),
+    );
+  // "pasta first, then sweetcorn": in the order in which they are named
+  const place = (i: number) => c.mentions.find((m) => m.ingredient === i && m.end > m.at)?.at ?? Infinity;
+  const firstOf = (all: readonly number[]) => Math.min(...all.map(place));
+  const goesFirst = away.length > 0 && fresh.length > 0 && firstOf(away) < firstOf(fresh.map((m) => m.ingredient));
+  for (const m of fresh)
+    cards.push(() =>
+      saidOf(state, c, to, {
+        text:
+          single && (m.end > m.at || c.verb === 'butter' || c.verb === 'oil')
+            ? wording(state, c)
+            : sentence(`${verb} ${theOf(state, m)}${withFrame ? '' : ` ${where}`}`),
+        uses: [useOfMention(state, c, m)],
+        mentions: [m],
+      }),
+    );
+  if (away.length > 0) {
+    const from = placeOf(state, away);
+    const moved = withWorkedIn(state, away);
+    // "spoon the mince into the dish": all that was cooked with it goes too
+    const spooned =
+      isPan(from) && /^(?:spoon|ladle|pour|tip|scrape)$/.test(c.verb ?? '') && away.some((i) => state.cooked.has(i) && !isMinor(state, i));
+    const all = from !== null && (whole || spooned || inside(state, from).every((i) => away.includes(i)));
+    const emptied = from !== null && inside(state, from).every((i) => moved.includes(i));
+    cards.push(() =>
+      saidOf(state, c, to, {
+        text: single
+          ? wording(state, c)
+          : sentence(`${verb} ${madeWords(state, c) ?? pieceWords(frame) ?? '⟦spoken|⟧'}${withFrame ? '' : ` ${where}`}`),
+        uses: all && from ? [] : away.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
+        mentions: [],
+        about: away,
+        from: all || emptied ? from : null,
+      }),
+    );
+  }
+  if (goesFirst) cards.unshift(cards.pop()!);
+  for (const card of cards) card();
+  for (const name of unlistedIn(state, c, frame))
+    saidOf(state, c, to, {
+      text: sentence(`${withFrame ? verb : capital(c.verb!)} ${name}${withFrame ? '' : ` ${where}`}`),
+      uses: [],
+      mentions: [],
+      technique: 'add',
+      thing: name,
+    });
+  if (water) pourWater(state, c, to, water);
+  if (cards.length === 0 && !water && unlistedIn(state, c, frame).length === 0) {
+    // nothing goes anywhere new: what the recipe says is still done
+    state.container = before ?? to;
+    // "position a rack in the oven": in no bowl
+    say(state, c, { text: wording(state, c), into: before === null && goalOf(state, c, frame.goal).vessel === null ? null : to, uses: [] });
+    state.container = before === null ? before : to;
+  }
+}
