@@ -353,3 +353,17 @@ test('for one hand there is no second hand that steadies, and a mat is in its pl
   const stir = { ...OF_SCENE.get('stir')!, vessel: { ...OF_SCENE.get('stir')!.vessel!, kind: 'bowl' as const, onHob: false } };
   expect(drawStage({ ...stir, mat: true }).length).toBeGreaterThan(drawStage({ ...stir, mat: false }).length);
 });
+test('mash with milk has the colour of the mash, and not that of its onion', () => {
+  const of = (drawing: string, state: 'mashed' | 'whole') => ({ name: drawing, look: lookByName(drawing), state, mixed: true });
+  const vessel = { kind: 'bowl' as const, contents: [of('onion', 'mashed'), of('potato', 'mashed'), of('milk-jug', 'whole')] };
+  const salt = { name: 'salt', look: lookByName('salt'), drawing: 'salt', state: 'whole' as const, pack: 'none' as const };
+  const svg = drawStage({
+    ...GETS,
+    scene: 'sprinkle',
+    form: '',
+    things: [salt],
+    vessel: { ...vessel, lid: false, hot: false, onHob: false },
+  });
+  expect(svg).toContain(`fill="${lookByName('potato').flesh}"`);
+  expect(svg).not.toContain(lookByName('onion').mark);
+});

@@ -70,12 +70,16 @@ export function vessel(
   const flat = sec.height <= 12;
   const fill = contents.length > 0 ? (level ?? levelOf(contents, sec)) : 0;
   const surface = foot - 4 - (sec.height - 8) * fill;
-  const liquid =
+  const runs =
     contents.find((c) => c.look.shape === 'liquid') ??
     contents.find((c) => c.look.shape === 'cream' || c.look.shape === 'powder' || c.state === 'mashed');
+  const mash = mashOf(contents);
+  // potatoes with milk are mash, and carrots in stock a carrot soup
+  const liquid =
+    runs && mash && runs.look !== mash.look ? { ...runs, look: { ...runs.look, flesh: mash.look.flesh, mark: mash.look.mark } } : runs;
   const lumps = contents.filter(
     (c) =>
-      c !== liquid &&
+      c !== runs &&
       // what was mashed with the rest is the mash
       !(c.mixed && (c.state === 'mashed' || c.look.shape === 'powder' || c.look.shape === 'liquid' || c.look.shape === 'cream')),
   );
@@ -105,6 +109,12 @@ export function vessel(
     top,
     inner: inside,
   };
+}
+
+/** What gives what was mashed or blended its colour: not its butter, its onion or its herbs, where there is more. */
+function mashOf(contents: readonly Content[]): Content | undefined {
+  const all = contents.filter((c) => c.mixed && c.state === 'mashed' && !['liquid', 'powder', 'cream'].includes(c.look.shape));
+  return all.find((c) => !['bulb', 'block', 'sprig', 'leaf'].includes(c.look.shape)) ?? all[0];
 }
 
 /** How full: more foods, more room; never over the rim (common practice). */
