@@ -2,7 +2,7 @@
 import { findTechnique, kindOf, techniqueById } from '../technique/lexicon';
 import { kindHas, worksOf } from '../technique/works';
 import { findFood } from '../recipe/food';
-import { preparationVerb } from '../recipe/preparation';
+import { partOfWork, preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
 import { worksIn } from './objects';
 import type { Known, Played, World } from './model';
@@ -29,7 +29,7 @@ const isCut = (technique: string) => worksOf(technique, techniqueById(technique)
 function workOf(phrase: string, one: Ingredient): string | null {
   const verb = preparationVerb(phrase);
   // its water, not its juice; "half juiced": the other half goes in as it is
-  if (!verb || /squeezed dry|^(?:\d+|half|(?:the )?(?:other half|rest))\s/i.test(phrase)) return null;
+  if (!verb || /squeezed dry/i.test(phrase) || partOfWork(phrase)) return null;
   const food = findFood(one.item);
   const about = new Set([food?.id ?? '', food?.category ?? '', ...one.item.toLowerCase().split(/\s+/)]);
   const technique = findTechnique([verb], about);

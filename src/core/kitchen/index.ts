@@ -3,6 +3,6 @@ export { apply, CLASS_FACTOR, SOILS } from './apply';
 export { meantLots, objectsOf, worksIn } from './objects';
 export { hazardsOf } from './hazards';
 export { lacks, uncheckedIn, type Lack } from './lacks';
-export { hollowIn, hollowMeant, isHollow, shellOf } from './shells';
+export { FLESH, hollowIn, hollowMeant, isHollow, saysShell, shellOf } from './shells';
 export type { Known, Lot, Place, Played, World } from './model';
 export { contents, isHot, isLotHot, lotsOf, newWorld, ringVesselOf, vesselOf, volumeOf } from './world';

@@ -35,9 +35,9 @@ const put: Law = (world, step, lots, { traits }) => {
   // "season everything in the tin": what lies there already clings to nothing
   const came = lots.filter((lot) => lot.at !== to);
   if (to) moveTo(world, lots, to);
-  if (to && step.inside) fill(world, came, to, step.inside);
   // rubbed on potatoes that lie in nothing yet, the oil is in its spoon no more
   else if (step.uses.length > 0) for (const [measure, held] of world.full) if (lots.includes(held)) world.full.delete(measure);
+  if (to && step.inside) fill(world, came, to, step.inside);
   const others = to ? contents(world, to).some((lot) => !lots.includes(lot)) : false;
   // a fillet on its vegetables is no topping
   const isMain = (lot: Lot) => [...lot.parts.keys()].some((i) => ['raw-meat', 'raw-fish'].includes(world.ingredients[i]!.raw ?? ''));

@@ -15,7 +15,10 @@ const SHELLS = new RegExp(`\\b${SHELL}\\b`, 'i');
 export const shellOf = (world: World, phrase: string): Lot | null =>
   (IS_SHELL.test(phrase) && world.lots.find((lot) => lot.shell && lot.at !== null)) || null;
 
-const FLESH = /\b(?:flesh|insides?|middles?|pulp)\b/i;
+/** What is taken out of it. */
+export const FLESH = /\b(?:flesh|insides?|middles?|pulp)\b/i;
+/** Whether words speak of such a skin. */
+export const saysShell = (text: string): boolean => SHELLS.test(text);
 const INTO =
   /\b(?:into|in|inside|among|between)\s+(?:(?:the|each|every|their|your|empty|hollow|of)\s+)+((?:\p{L}+\s)?\p{L}+)|^(?:Fill|Stuff|Pile|Load)\s+(?:(?:the|each|every|your|empty|of)\s+)+((?:\p{L}+\s)?\p{L}+)\s+with\b/iu;
 

@@ -1,5 +1,5 @@
 // What a step is about: foods in their state, tools, and what the words name besides.
-import { hollowIn, hollowMeant, lotsOf, type Lot, type World } from '../kitchen/index';
+import { hollowIn, hollowMeant, lotsOf, saysShell, type Lot, type World } from '../kitchen/index';
 import type { Step } from '../plan/model';
 import { findFood } from '../recipe/food';
 import { adaptedTool } from '../technique/adapted-tools';
@@ -37,7 +37,7 @@ export function thingsOf(step: Step, world: World): Thing[] {
     const lots = use.ingredient === null ? [] : lotsOf(world, use.ingredient);
     const lot = lots.filter((l) => !l.joined).at(-1) ?? lots.at(-1);
     const hollow = lots.find((l) => l.shell || l.filled);
-    if (hollow && /\b(?:skins?|shells?|halves)\b/i.test(step.text)) return ofHollow(use.item, hollow, food?.picture ?? 'food');
+    if (hollow && saysShell(step.text)) return ofHollow(use.item, hollow, food?.picture ?? 'food');
     const state = lot && !lot.joined ? stateOf(lot.forms) : 'whole';
     if (isEgg(food) && lot && isOpened(lot) && !(lot.joined && lot.parts.size > 1))
       return thing(use.item, eggs(lot, use.item)[0]!.look, 'egg');
@@ -61,8 +61,7 @@ export function thingsOf(step: Step, world: World): Thing[] {
   for (const i of step.about ?? []) {
     const k = world.ingredients[i];
     const hollow = lotsOf(world, i).find((l) => l.shell || (l.filled && l.outside === i));
-    if (k && hollow && (hollow.filled || /\b(?:skins?|shells?)\b/i.test(step.text)))
-      return [ofHollow(k.one.item, hollow, k.food?.picture ?? 'food')];
+    if (k && hollow && (hollow.filled || saysShell(step.text))) return [ofHollow(k.one.item, hollow, k.food?.picture ?? 'food')];
     const lot = k ? lotsOf(world, i).at(-1) : undefined;
     if (lot && lot.joined && lot.parts.size > 1) return [ofMixture(lot, world)];
     if (k && lot && isJuice(k.one.item, lot.forms)) return [squeezed(k.one.item, lot)];

@@ -73,6 +73,8 @@ export type Food = {
   id: string;
   /** Singular names as recipes write them; the first is the one shown. */
   names: string[];
+  /** What a method calls it besides, in one word: "toms", "the beef" of a steak; no list has it so. */
+  called?: string[];
   category: Category;
   group: FoodGroup;
   keep: Keep;

@@ -1,6 +1,6 @@
 // What heads a part of a recipe, however it is worded, and the lines that say for how many and how long.
 import { plainNumbers, readNumber } from '../amount/quantity';
-import { BOX } from './ingredient-line';
+import { BOX, POINT } from './ingredient-line';
 import { stripMarks } from './line-score';
 
 export type Section = 'top' | 'ingredients' | 'tools' | 'method' | 'notes';
@@ -80,7 +80,7 @@ export function servingsOf(line: string): { number: number | null; text: string 
 export const PART_OF_DISH =
   /^(?:the\s+)?(?:\p{L}+\s+)?(?:pastry|filling|topping|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|seasoning|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw|layer|fruit|vegetables|(?:dry|wet|other) ingredients|mix-?ins?|extras)$/iu;
 
-const BULLETED = new RegExp(`^\\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]\\s|(?:${BOX})\\s|\\(?\\d{1,3}\\s*[.):]|step\\s+\\d)`, 'iu');
+const BULLETED = new RegExp(`^\\s*(?:${POINT}\\s|(?:${BOX})\\s|\\(?\\d{1,3}\\s*[.):]|step\\s+\\d)`, 'iu');
 
 /** A line of a few words in capitals over one that is not: "MASH" over a line of sentences. Where all is in capitals nothing is louder than the rest. */
 export const isLouder = (text: string, below: string | undefined): boolean =>

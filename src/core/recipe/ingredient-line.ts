@@ -6,9 +6,11 @@ import { readAmount, takeAmount, takeLength, trailingAmount } from './line-amoun
 import { readBracket, takeItem, takeLateUnit } from './line-item';
 import type { Ingredient } from './recipe';
 
+/** A mark before a line of a list, as a pattern. */
+export const POINT = '[-*•·‣▪◦●○■□☐✓✔–—+>]';
 /** A box to tick, drawn with brackets or a line: "[ ]", "( )", "__". */
 export const BOX = '\\[[ x_]?\\]|\\([ x_]?\\)|_{2,6}';
-const BULLET = new RegExp(`^\\s*(?:(?:[-*•·‣▪◦●○■□☐✓✔–—+>]+|${BOX})\\s*(?:\\d{1,2}[.)](?=\\s+\\p{L}))?|\\d{1,2}[.)](?=\\s+\\S))\\s*`, 'u');
+const BULLET = new RegExp(`^\\s*(?:(?:${POINT}+|${BOX})\\s*(?:\\d{1,2}[.)](?=\\s+\\p{L}))?|\\d{1,2}[.)](?=\\s+\\S))\\s*`, 'u');
 
 /** A line without its bullet or its number in a list. */
 export function stripBullet(line: string): string {

@@ -2,7 +2,7 @@
 import { plainNumbers, readNumber } from '../amount/quantity';
 import { readUnit } from '../amount/units';
 import { findFood } from './food';
-import { BOX, stripBullet } from './ingredient-line';
+import { BOX, POINT, stripBullet } from './ingredient-line';
 import { startsWithVerb } from './verbs';
 
 const MARK = /[#>*_~`]/;
@@ -18,7 +18,7 @@ export const stripMarks = (line: string) =>
 export const STEP_LABEL =
   /^(?:step\s*)?\(?\d{1,3}(?:st|nd|rd|th)?\s*(?:[.):]+-*\s*|-+(?!\p{L}))\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/iu;
 
-const MARKED = new RegExp(`^\\s*(?:[-*•·‣▪◦●○■□☐✓✔–—+>]|${BOX})\\s+`, 'u');
+const MARKED = new RegExp(`^\\s*(?:${POINT}|${BOX})\\s+`, 'u');
 
 const OPENING = /^(?:\p{L}+ly|meanwhile|then|next|when|once|while|after|finally|lastly|in|on|for|to|using|with)\b/iu;
 

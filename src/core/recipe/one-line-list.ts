@@ -2,7 +2,7 @@
 import { plainNumbers, readNumber } from '../amount/quantity';
 import { findFood } from './food';
 import { stripBullet } from './ingredient-line';
-import { isPreparationWord } from './preparation';
+import { isPreparationWord, partOfWork } from './preparation';
 
 /** The things of a list that stands on one line, parted by commas, semicolons, bullets, slashes or dashes; empty where it is no such list. */
 export function listOnOneLine(text: string): string[] {
@@ -36,7 +36,9 @@ const withTheirWork = (parts: readonly string[]): string[] =>
   }, []);
 
 const isWorkOfPart = (text: string): boolean => {
-  const word = /^(?:\d+|(?:the )?other half|half|the (?:rest|other))\s+(?:\p{L}+ly\s+)?(\p{L}+)/iu.exec(text)?.[1];
+  const word = partOfWork(text)
+    ?.work.replace(/^\p{L}+ly\s+/iu, '')
+    .split(/\s/)[0];
   return word !== undefined && isPreparationWord(word) && findFood(text) === null;
 };
 

@@ -139,6 +139,14 @@ export function isPreparationWord(word: string): boolean {
   return PREPARATION.get(word.toLowerCase()) !== undefined || ADVERBS.has(word.toLowerCase());
 }
 
+const OF_PART = /^(\d+|half|(?:the )?(?:other half|rest|other))\s+(.+)$/i;
+
+/** "1 juiced", "half sliced", "the rest chopped": which part, and what is done to it; null where it is done to all. */
+export function partOfWork(phrase: string): { share: string; work: string } | null {
+  const m = OF_PART.exec(phrase);
+  return m && { share: m[1]!.toLowerCase(), work: m[2]! };
+}
+
 /** A word without the hyphen of "ready-grated" or the comma after it. */
 const bare = (word: string) => word.toLowerCase().replace(/[,.;]+$/, '');
 

@@ -51,7 +51,6 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
     }
     const food = findFood(one.item);
     const own = nameWords(one.item);
-    for (const word of own) for (const short of CALLED.get(word) ?? []) add([short], i);
     for (const name of food?.names ?? []) {
       const words = nameWords(name);
       // another member of the same row is another food: "noodle" finds udon, but "cod" is not the salmon of this recipe
@@ -61,8 +60,10 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
       if (words[0] === 'frozen' && own.includes('frozen')) add(words.slice(1), i, true);
     }
     for (const word of GENERIC.get(food?.category ?? '') ?? []) add([word], i);
-    // "brown the beef" of a sirloin steak
-    if (food?.id === 'steak' && !ingredients.some((other) => /\bbeef\b/i.test(other.item) && findFood(other.item)?.raw)) add(['beef'], i);
+    // "the toms", "the beef" of a steak, where no other food of the kind has that name
+    const isTaken = (word: string) =>
+      ingredients.some((other, k) => k !== i && findFood(other.item)?.category === food?.category && nameWords(other.item).includes(word));
+    for (const word of food?.called ?? []) if (!isTaken(word)) add([word], i);
     // "the pepper" of a scotch bonnet, where nothing else goes by that name
     if (food?.id === 'chilli') {
       add(['chilli'], i);
@@ -81,26 +82,6 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
   for (const held of byFirst.values()) held.sort((a, b) => b.words.length - a.words.length);
   return { byFirst, groups: groupsOf(ingredients), ingredients };
 }
-
-// What people at a stove call it.
-const CALLED = table<string[]>({
-  tomato: ['tom'],
-  potato: ['spud', 'tatty', 'tater'],
-  mayonnaise: ['mayo'],
-  parmesan: ['parm'],
-  mozzarella: ['mozz'],
-  mushroom: ['mush'],
-  aubergine: ['eggplant'],
-  eggplant: ['aubergine'],
-  courgette: ['zucchini'],
-  zucchini: ['courgette'],
-  cilantro: ['coriander'],
-  coriander: ['cilantro'],
-  scallion: ['onion'],
-  chickpea: ['garbanzo'],
-  shrimp: ['prawn'],
-  prawn: ['shrimp'],
-});
 
 const SHAPED = new RegExp(`^${SHAPE_ONE}$`);
 const SAUCED = new Set(['soy', 'worcestershire', 'hoisin', 'teriyaki', 'oyster', 'tabasco', 'bbq', 'barbecue']);

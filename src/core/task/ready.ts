@@ -5,7 +5,7 @@ import { table } from '../amount/table';
 import { Fraction, showQuantity, toFraction, type Quantity } from '../amount/quantity';
 import { gramsIn, kindOfUnit, millilitresIn, type Unit } from '../amount/units';
 import { findFood, foodIs, singular } from '../recipe/food';
-import { preparationVerb } from '../recipe/preparation';
+import { partOfWork, preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
 import { findTechnique, kindOf } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
@@ -175,9 +175,9 @@ const shareOf = (share: string, name: string): string =>
 /** A phrase of preparation as a technique and its words: "cut into strips" -> slice, "Cut the chicken into strips." */
 function workOf(said: string, one: Ingredient): Work[] {
   // "1 juiced, 1 cut into wedges": each for so many of them
-  const part = /^(\d+|half|(?:the )?(?:other half|rest))\s+(.+)$/i.exec(said);
-  const phrase = part?.[2] ?? said;
-  const of = part && shareOf(part[1]!.toLowerCase(), nameOf(one));
+  const part = partOfWork(said);
+  const phrase = part?.work ?? said;
+  const of = part && shareOf(part.share, nameOf(one));
   const the = of ?? `the ${nameOf(one)}`;
   if (/room temperature/i.test(phrase)) return [{ technique: 'wait', text: `Leave ${the} out until it is not cold.`, waiting: 20 }];
   if (/^juiced$/i.test(phrase)) return [{ technique: 'juice', text: '', ...(of ? { of } : {}) }];

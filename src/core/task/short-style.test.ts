@@ -284,6 +284,24 @@ describe('on the heat, in the oven, and in time', () => {
     expect(step(task, /^Dollop/).into).toBe('tray');
   });
 
+  test('a scallion is not the onion, though it stands before it on the list', () => {
+    const task = build('2 scallions\n1 onion', 'Chop the onion. Slice the scallions.');
+    expect(step(task, /^Chop/).uses.map((use) => use.item)).toEqual(['onion']);
+    expect(dryRun(task).map((f) => f.code)).toEqual([]);
+  });
+  test.each([
+    ['boiled', 'Boil the shells for 10 minutes.'],
+    ['cooked', 'Cook the shells in boiling water for 10 minutes.'],
+  ])('pasta that was %s is rinsed under the tap, an egg cools in its pan', (_how, cooked) => {
+    const pasta = build('20 pasta shells', `${cooked} Drain, then cool under cold water.`);
+    expect(step(pasta, /under cold water/).technique).toBe('rinse');
+    const eggs = build(
+      '4 eggs',
+      'Boil the eggs in a pan of water for 8 minutes. Drain, then cool under cold running water. Peel the eggs.',
+    );
+    expect(step(eggs, /under cold running water/).technique).toBe('cool');
+  });
+
   test('“season to taste with pepper” is of the soup; what is pushed aside stays in its wok', () => {
     const task = build(
       '1 litre stock\nblack pepper',

@@ -1,7 +1,7 @@
 // Which technique a clause means here: the lexicon knows the verb, what is in hand decides between its meanings.
 import { actOfKind, kindHas } from '../technique/works';
 import { table } from '../amount/table';
-import { lotsOf } from '../kitchen/index';
+import { FLESH, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import type { Technique } from '../technique/model';
@@ -25,6 +25,9 @@ export type Here = {
 
 type Rule = { when: (here: Here) => boolean; then: string | ((here: Here) => string) };
 
+/** What it names, or what was spoken of. */
+const spokenIn = ({ mentions, state }: Here): readonly number[] =>
+  mentions.length > 0 ? mentions.map((m) => m.ingredient) : state.objectUses;
 const foodOf = ({ state }: Here, i: number) => findFood(state.recipe.ingredients[i]!.item);
 const hasCookware = ({ tools }: Here) => tools.some((t) => toolById(t.id)?.kind === 'cookware');
 const hasContainer = ({ tools }: Here) => tools.some((t) => isContainer(t.id));
@@ -79,9 +82,11 @@ const BY_TECHNIQUE = table<Rule[]>({
   // "cool the drained pasta under cold water"
   cool: [
     {
-      when: ({ rest, state }) =>
-        state.world.lots.some((lot) => lot.at === 'colander' && lot.forms.has('drain') && !lot.forms.has('boil')) &&
-        /\bunder (?:the |a )?(?:cold |running )*(?:water|tap)\b/i.test(rest),
+      // eggs in their shells cool in their pan
+      when: (here) =>
+        here.state.world.lots.some((lot) => lot.at === 'colander') &&
+        /\bunder (?:the |a )?(?:cold |running )*(?:water|tap)\b/i.test(here.rest) &&
+        spokenIn(here).every((i) => foodOf(here, i)?.raw !== 'egg'),
       then: 'rinse',
     },
   ],
@@ -419,7 +424,7 @@ const BY_VERB = table<Rule[]>({
   ],
   reduce: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:an?\s+)?(?:very\s+)?(?:low|medium|simmer|gentle)\b/i.test(rest), then: 'turn-heat' }],
   scoop: [
-    { when: ({ rest }) => /\b(?:flesh|insides?|middles?|pulp)\b/i.test(rest), then: 'scoop-out' },
+    { when: ({ rest }) => FLESH.test(rest), then: 'scoop-out' },
     { when: ({ rest }) => /\bof (?:the|its) (?:cooking |pasta )?(?:water|liquid)\b/i.test(rest), then: 'reserve' },
     {
       when: ({ rest }) =>

@@ -1,6 +1,6 @@
 // What a clause speaks of: things that nothing was done with yet, things that lie somewhere, and where they go.
 import { table } from '../amount/table';
-import { lotsOf, shellOf, type Lot } from '../kitchen/index';
+import { FLESH, lotsOf, shellOf, type Lot } from '../kitchen/index';
 import { isShaped } from '../kitchen/matter';
 import { findFood, foodIs, nameWords, singular } from '../recipe/food';
 import { CUT_NOUN, SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
@@ -147,7 +147,7 @@ export function ofNoun(state: State, said: string, asGoal = false): number[] {
   const counted = begun.length === 1 ? begun : all;
   if (counted.length === 1 && !lotsOf(state.world, counted[0]!).some((lot) => lot.joined)) return counted;
   // "mash the flesh": of what was scooped out
-  if (/\b(?:flesh|insides?|pulp)$/i.test(text)) {
+  if (!asGoal && FLESH.test(text)) {
     const shells = state.world.lots.filter((lot) => lot.shell);
     if (shells.length > 0) return [...new Set(shells.flatMap((lot) => [...lot.parts.keys()]))];
   }

@@ -104,10 +104,10 @@ export const PRODUCE: Food[] = [
   driedFruit('dried mango|dried apple|dried apple ring', { form: 'whole', picture: 'mango' }),
   driedFruit('candied peel|mixed peel'),
 
-  vegetable('tomato|ripe tomato|vine tomato|beef tomato|salad tomato', { keep: 'counter', picture: 'tomato' }),
+  vegetable('tomato|ripe tomato|vine tomato|beef tomato|salad tomato', { called: ['tom'], keep: 'counter', picture: 'tomato' }),
   vegetable('cherry tomato|grape tomato|baby plum tomato', { ...choking, keep: 'counter', picture: 'tomato', prepare: ['quarter'] }),
   vegetable('sun-dried tomato|sundried tomato', { keep: 'cupboard', rinse: undefined, picture: 'tomato', often: ['sulphites'] }),
-  tinned('canned tomato|tinned tomato|chopped tomato|crushed tomato|diced tomato|plum tomato|tin of tomato'),
+  tinned('canned tomato|tinned tomato|chopped tomato|crushed tomato|diced tomato|plum tomato|tin of tomato', { called: ['tom'] }),
   tinned('passata|tomato passata|sieved tomato', { form: 'liquid', picture: 'jar-with-red-content' }),
   tinned('tomato purée|tomato puree|tomato paste', { picture: 'jar-with-red-content' }),
   tinned('tomato sauce|pasta sauce|marinara|marinara sauce|tomato pasta sauce|pizza sauce', { picture: 'jar-with-red-content' }),
@@ -166,6 +166,7 @@ export const PRODUCE: Food[] = [
   frozen('frozen green bean', { form: 'whole' }),
   frozen('broad bean|edamame bean|shelled edamame', {}),
   root('potato|new potato|baking potato|jacket potato|floury potato|waxy potato|baby potato|russet potato|red potato', {
+    called: ['spud'],
     traits: ['firm'],
   }),
   root('sweet potato|yam', { traits: ['firm'], picture: 'roasted-sweet-potato' }),

@@ -85,7 +85,7 @@ export const PROTEIN: Food[] = [
   }),
   meat('beef|diced beef|stewing beef|braising steak|beef strip'),
   meat('beef mince|minced beef|ground beef|mince|lean mince|hamburger|lean beef mince|lean ground beef'),
-  meat('steak|sirloin steak|rump steak'),
+  meat('steak|sirloin steak|rump steak', { called: ['beef'] }),
   meat('lamb|diced lamb|lamb chop'),
   meat('lamb mince|minced lamb|ground lamb'),
   meat('pork|pork loin|pork chop|pork shoulder|pork fillet|diced pork|pork tenderloin'),
