@@ -284,6 +284,10 @@ describe('on the heat, in the oven, and in time', () => {
     expect(step(task, /^Dollop/).into).toBe('tray');
   });
 
+  test.each(['Pop', 'Put', 'Place', 'Arrange'])('“%s 12 paper liners in a muffin tin” lines it, whatever the verb', (verb) => {
+    const task = build('2 eggs', `${verb} 12 paper liners in a muffin tin. Crack the eggs into a bowl.`);
+    expect(step(task, /paper liners/).technique).toBe('line');
+  });
   test('a scallion is not the onion, though it stands before it on the list', () => {
     const task = build('2 scallions\n1 onion', 'Chop the onion. Slice the scallions.');
     expect(step(task, /^Chop/).uses.map((use) => use.item)).toEqual(['onion']);

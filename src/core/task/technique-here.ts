@@ -68,6 +68,13 @@ const COVERED_BY_WATER: Rule[] = [
   { when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' },
 ];
 
+// "Put", "pop" or "arrange paper liners in the muffin tin"
+const LINERS: Rule = {
+  when: ({ rest }) =>
+    /^(?:\d+\s+)?(?:(?:paper|muffin|cupcake|cake|bun|baking|foil)\s+)+(?:liners|cases|cups)\b.*\b(?:in|into)\b/i.test(rest),
+  then: 'line',
+};
+
 const BY_TECHNIQUE = table<Rule[]>({
   'preheat-oven': [{ when: ({ mentions }) => mentions.length > 0, then: 'bake' }],
   // "beat the eggs in a cup" works nothing in
@@ -237,6 +244,7 @@ const BY_TECHNIQUE = table<Rule[]>({
   fold: [{ when: ({ rest }) => /^(?:(?:it|them|the \p{L}+)\s+)?(?:over|in half|in two|up\b)/iu.test(rest), then: 'fold-over' }],
   // "toss the beef in the flour"; "toss in the beans" puts them in
   add: [
+    LINERS,
     {
       when: ({ clause, rest, state }) =>
         clause.verb === 'toss' &&
@@ -244,6 +252,7 @@ const BY_TECHNIQUE = table<Rule[]>({
       then: ({ rest }) => (COATING.test(rest) ? 'coat' : 'toss'),
     },
   ],
+  layer: [LINERS],
   // batter and dough are shared into tins, not served
   'share-out': [
     // "divide between the cases", of what is in the bowl
@@ -309,13 +318,6 @@ const TO_TABLE: Rule = {
 
 const OVER_WATER: Rule = { when: ({ rest }) => isOverWater(rest), then: 'simmer' };
 
-// "Put paper liners in the muffin tin"
-const LINERS: Rule = {
-  when: ({ rest }) =>
-    /^(?:\d+\s+)?(?:(?:paper|muffin|cupcake|cake|bun|baking|foil)\s+)+(?:liners|cases|cups)\b.*\b(?:in|into)\b/i.test(rest),
-  then: 'line',
-};
-
 /** "Whisk over a medium heat until it thickens": it cooks. */
 const ON_THE_HEAT: Rule = { when: ({ rest, state }) => isPan(state.container) && OVER_HEAT.test(rest), then: 'cook' };
 
@@ -340,7 +342,6 @@ const BY_VERB = table<Rule[]>({
     { when: ({ rest, about }) => /^out\b/i.test(rest) && !about.has('citrus') && !/juice/i.test(rest), then: 'lift-out' },
   ],
   put: [
-    LINERS,
     // of a bun
     {
       when: ({ about, state }) => about.has('lid') && state.container !== null && hasMark(state.container, 'flat') && isBreadThere(state),
@@ -359,7 +360,7 @@ const BY_VERB = table<Rule[]>({
     TO_TABLE,
     { when: isPanOverHeat, then: 'heat-pan' },
   ],
-  place: [LINERS, TO_TABLE, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
+  place: [TO_TABLE, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   peel: [{ when: ({ rest }) => /\b(?:cling ?film|film|paper|parchment|foil|lining|wrap)\b/i.test(rest), then: 'peel-by-hand' }],
   set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   // "stand the apples in a dish": they are put there
@@ -374,7 +375,9 @@ const BY_VERB = table<Rule[]>({
       then: 'lift-out',
     },
   ],
+  // by the lexicon it is corn in a hot pan
   pop: [
+    LINERS,
     { when: ({ rest }) => /^(?:(?:it|them)\s+)?out\b/i.test(rest), then: 'turn-out' },
     // the tops of peppers
     { when: ({ rest, state }) => /\blids\b/i.test(rest) && state.container !== null && hasMark(state.container, 'bakes'), then: 'layer' },
