@@ -9,7 +9,7 @@ import { DEMO_SCHOOL, withSchool } from '../../src/lib/server/school-scope';
 import { COUSCOUS } from './helpers';
 
 const app = connect(process.env.DATABASE_URL!);
-test.describe.configure({ mode: 'serial' });
+test.describe.configure({ mode: 'serial', retries: 0 });
 test.setTimeout(900_000);
 
 /** A server of this test's own, to be killed, at the database of all. */

@@ -6,7 +6,7 @@ import { COUSCOUS } from './helpers';
 
 const app = connect(process.env.DATABASE_URL!);
 test.afterAll(() => app.destroy());
-test.describe.configure({ mode: 'serial' });
+test.describe.configure({ mode: 'serial', retries: 0 });
 test.setTimeout(600_000);
 
 let tapped = 0;

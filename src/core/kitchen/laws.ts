@@ -85,7 +85,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
       for (const hazard of ownRaw(step)) lot.raw.add(hazard);
       if (works.traits.has('blade') && !works.traits.has('parts')) lot.forms.add('cut');
       const to = step.into ? vesselOf(step) : null;
-      if (to && kind !== 'rinse' && lot.at === null && to !== 'board') {
+      if (to && kind !== 'rinse' && (lot.at === null || lot.at === 'board') && to !== 'board') {
         lot.at = to;
         lot.portion = false;
       }
@@ -152,7 +152,8 @@ export const LAWS: Partial<Record<Act, Law>> = {
   soak: put,
   water: (world, step) => {
     const vessel = vesselOf(step);
-    if (vessel) vesselIn(world, vessel).water = 'cold';
+    // from the kettle it comes boiling
+    if (vessel) vesselIn(world, vessel).water = step.hot ? 'boiling' : 'cold';
   },
   cover: (world, step) => {
     const vessel = vesselOf(step);

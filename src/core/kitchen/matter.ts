@@ -60,11 +60,25 @@ export function join(world: World, vessel: string): void {
   joinLots(world, contents(world, vessel));
 }
 
+/** What goes onto or into something else, and is not what it is then. */
+const GOES_ON = /\b(?:sauce|dressing|marinade|glaze|dip)$/;
+
+/** The recipe's noun for lots that become one. Vegetables in a sauce that is less than they are no sauce. */
+function nameOfAll(world: World, lots: readonly Lot[]): string | null {
+  const mains = (lot: Lot) => [...lot.parts.keys()].filter((i) => !world.ingredients[i]!.minor);
+  const isLess = (named: Lot) => {
+    const others = new Set(lots.flatMap((lot) => (lot === named ? [] : mains(lot))));
+    return [...others].filter((i) => !named.parts.has(i)).length > mains(named).length;
+  };
+  return lots.find((lot) => lot.name !== null && !(GOES_ON.test(lot.name) && isLess(lot)))?.name ?? null;
+}
+
 /** Several lots as one, which keeps the first's place. */
 export function joinLots(world: World, lots: readonly Lot[]): void {
   const first = lots[0];
   if (!first) return;
   const floury = lots.flatMap((lot) => [...lot.floury]);
+  const name = nameOfAll(world, lots);
   first.joined ||= lots.length > 1;
   if (lots.length > 1) first.outside = null;
   for (const lot of lots.slice(1)) {
@@ -74,8 +88,8 @@ export function joinLots(world: World, lots: readonly Lot[]): void {
     for (const [i, heated] of lot.unchecked) first.unchecked.set(i, heated && (first.unchecked.get(i) ?? true));
     first.hotUntil = Math.max(first.hotUntil, lot.hotUntil);
     first.cooked &&= lot.cooked;
-    first.name ??= lot.name;
   }
+  first.name = name;
   world.lots = world.lots.filter((lot) => lot === first || !lots.includes(lot));
   // flour is raw for the hands once it is wet
   const parts = [...first.parts.keys()].map((i) => world.ingredients[i]!);

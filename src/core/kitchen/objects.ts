@@ -28,7 +28,14 @@ const ON_ALL = new Set<Act>(['heat', 'oven', 'microwave', 'join', 'oven-out', 'c
 export function meantLots(world: World, about: readonly number[]): Lot[] {
   const meant = about.flatMap((i) => {
     const lots = lotsOf(world, i);
-    return lots.find((lot) => lot.joined && about.some((o) => o !== i && lot.parts.has(o))) ?? lots.at(-1) ?? [];
+    const others = about.filter((o) => o !== i);
+    return (
+      lots.find((lot) => lot.joined && others.some((o) => lot.parts.has(o))) ??
+      // the oil that the chicken is fried in, not the oil that went into the sauce
+      (lots.length > 1 ? lots.find((lot) => lot.at !== null && others.some((o) => lotsOf(world, o).some((other) => other.at === lot.at))) : undefined) ??
+      lots.at(-1) ??
+      []
+    );
   });
   return [...new Set(meant)];
 }

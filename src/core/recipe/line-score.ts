@@ -20,6 +20,9 @@ export const STEP_LABEL =
 
 const MARKED = new RegExp(`^\\s*(?:${POINT}|${BOX})\\s+`, 'u');
 
+// a box to tick, a face to ring behind a line
+const TICKED = new RegExp(`(?:[\\s\\p{Extended_Pictographic}\\ufe0f□☐☑✓✔◻]|${BOX})+$`, 'u');
+
 const OPENING = /^(?:\p{L}+ly|meanwhile|then|next|when|once|while|after|finally|lastly|in|on|for|to|using|with)\b/iu;
 
 /** A method line without bullet, number or "Step 1:". */
@@ -32,7 +35,8 @@ export function instructionText(line: string): string {
   // a star glued to its line is a bullet too; faces to ring stand behind a question
   return text
     .replace(/^\*+(?=\p{L})/u, '')
-    .replace(/[\s\p{Extended_Pictographic}\ufe0f]+$/u, '')
+    .replace(/\s[□☐◻](?=\s|$)/gu, '')
+    .replace(TICKED, '')
     .trim();
 }
 

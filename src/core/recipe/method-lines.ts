@@ -44,7 +44,10 @@ export function withoutLabel(text: string): string {
   const again = words(text.slice(label[0].length)).includes(words(label[1]!)[0] ?? '');
   if (SAYS_MORE.test(label[1]!) || (DOES_SOMETHING.test(label[1]!) && !again)) return text;
   // "Heat the tortillas: wrap them in paper"
-  const thing = label[1]!.replace(/^\S+\s+/, '');
+  const thing = label[1]!
+    .replace(/^(?:first|next|then|now)\s+/i, '')
+    .replace(/(?:\s+on)?(?:\s+(?:first|now|next))?$/i, '')
+    .replace(/^\S+\s+/, '');
   if (/^(?:optional|if you like|extra)$/i.test(label[1]!)) return firstSentence(capital(text.slice(label[0].length)), 'if you like');
   const rest = text
     .slice(label[0].length)
@@ -61,10 +64,15 @@ export const capital = (text: string) => text.charAt(0).toUpperCase() + text.sli
 const firstSentence = (text: string, words: string) => text.replace(/^[^.!]+/, (first) => `${first.trimEnd()} ${words}`);
 
 const TOLD =
-  /^(?:tips?|notes?|(?:cook|chef|teacher)['’]?s (?:tips?|notes?)|variations?|swaps?|(?:\p{L}+ )?(?:option|alternative|version)s?|leftovers?|storage|to store|make ahead|did you know|serving suggestions?|allerg\p{L}*)\s*:\s+\S/iu;
+  /^[^\p{L}\p{N}]*(?:tips?|notes?|(?:cook|chef|teacher)['’]?s (?:tips?|notes?)|variations?|swaps?|(?:\p{L}+ )?(?:option|alternative|version)s?|leftovers?|storage|to store|make ahead|did you know|serving suggestions?|allerg\p{L}*)\s*:\s+\S/iu;
 
 /** "Vegan option: use oat drink", "Tip: ...": told beside the method, and no step of it. */
-export const isTold = (text: string) => TOLD.test(text) || ASKS.test(text);
+export const isTold = (text: string) => TOLD.test(text) || ASKS.test(text) || LEFT_OVER.test(text) || ONCE_MORE.test(text);
+
+/** "Leftovers go in a freezer bag": for another day. */
+const LEFT_OVER = /^(?:any\s+)?leftovers?\s+(?:go|goes|will|can|keep|keeps|are|freeze|reheat|store)\b/i;
+/** "If it is lumpy, stop the blender and go again": how to go on with the step before. */
+const ONCE_MORE = /^if\b.*\b(?:go|blend|whizz|mix|pulse|process|try|do it)\s+(?:it\s+)?again\b/i;
 
 /** "How did I do?", "Did you like it?": asked of the learner afterwards. */
 const ASKS =

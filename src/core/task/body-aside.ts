@@ -11,7 +11,7 @@ const CAUTION =
 
 /** "First make the sauce", with how to make it behind: an announcement. */
 const ANNOUNCES =
-  /^(?:make|start with|begin with|prepare) (?:the|your) (?:\p{L}+ )?(?:sauce|filling|dressing|dough|pastry|topping|base|batter|marinade|salad|mixture|icing|crumble|glaze|salsa|dip|stuffing)$/iu;
+  /^(?:make|start with|begin with|prepare) (?:the|your) (?:\p{L}+ )?(?:sauce|filling|dressing|dough|pastry|topping|base|batter|marinade|salad|mixture|icing|crumble|glaze|salsa|dip|stuffing)(?:\s+(?:first|now|next))?$/iu;
 
 /** True when an announcement has its work behind it: "First ...", or more on its line. Alone on its line it is all that the line says, and stands. */
 const leadsOn = (line: string, text: string) => /^(?:first|to (?:start|begin)|start|begin)\b/i.test(line) || line.length > text.length + 1;

@@ -3,7 +3,7 @@ import { plainNumbers } from '../amount/quantity';
 import { findFood } from '../recipe/food';
 import { isTold } from '../recipe/method-lines';
 import { isVerb } from '../technique/lexicon';
-import { KITCHEN_VERBS } from '../recipe/verbs';
+import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
 import { ADVERBS, FOOD_VERBS, NOUN_VERBS, STATE_VERBS } from './clause-words';
 import { helpOf, helpAsked, isOfHelp, type Help } from './adult-help';
 import { plainTurns } from './turns-of-speech';
@@ -166,7 +166,8 @@ function clausesOfSentence(sentence: string): Clause[] {
   }
   // a place said first holds for all actions of the sentence
   for (const [i, clause] of clauses.entries())
-    clause.lead = lead && !/^(?:to|for)\b/i.test(lead) && (i === 0 || !/^(?:working|using|with)\b/i.test(lead)) ? lead : null;
+    clause.lead =
+      parts[i]!.lead ?? (lead && !/^(?:to|for)\b/i.test(lead) && (i === 0 || !/^(?:working|using|with)\b/i.test(lead)) ? lead : null);
   return clauses;
 }
 
@@ -191,7 +192,7 @@ function commaBeforeVerb(text: string): number {
   return -1;
 }
 
-type Part = { text: string; condition?: string };
+type Part = { text: string; condition?: string; lead?: string };
 
 /** Cuts a run of words where a new imperative starts: after a comma, "and" or "then". */
 function splitAtVerbs(text: string): Part[] {
@@ -211,9 +212,11 @@ function splitAtVerbs(text: string): Part[] {
   // "add the seeds and, when they sizzle, add the garlic": the condition belongs to what follows
   for (let i = 0; i + 1 < parts.length; i++) {
     const said = /(?:,|\band,?)\s*((?:when|once|as soon as|after)\s[^,]+)$/i.exec(parts[i]!.text);
-    if (!said) continue;
-    parts[i + 1]!.condition = said[1]!.toLowerCase();
-    parts[i]!.text = parts[i]!.text.slice(0, said.index);
+    // "scrape it into the tin and, with oiled hands, press it flat"
+    const by = /\band,\s*((?:with|using)\s[^,]+)$/i.exec(parts[i]!.text);
+    if (said) parts[i + 1]!.condition = said[1]!.toLowerCase();
+    else if (by) parts[i + 1]!.lead = by[1]!;
+    if (said ?? by) parts[i]!.text = parts[i]!.text.slice(0, (said ?? by)!.index);
   }
   return parts
     .map((p) => ({
@@ -224,13 +227,6 @@ function splitAtVerbs(text: string): Part[] {
         .replace(/[\s,]+(?:and)?$/i, ''),
     }))
     .filter((p) => p.text);
-}
-
-/** "placing" is place, "cutting" cut, "turning" turn: whichever of these is a verb of the kitchen. */
-function imperativeOf(gerund: string): string {
-  const stem = gerund.replace(/ing$/, '');
-  const forms = [stem, `${stem}e`, stem.replace(/(.)\1$/, '$1')];
-  return forms.find((form) => KITCHEN_VERBS.has(form)) ?? stem;
 }
 
 /** "Stand 10 minutes before turning out onto a rack", "blend, adding the milk": two actions, where the second names what it is done to. */

@@ -17,7 +17,7 @@ import { isOverWater } from './technique-here';
 import { inTool, toolCall } from './tool-names';
 import { freePan, isHeld, isPan, vesselOfPhrase } from './vessels';
 import { toPlace } from './object-words';
-import { sentence, theOf, wording } from './wording';
+import { isLittle, sentence, theOf, wording } from './wording';
 import { phrasesOf } from './slots';
 
 const isOil = (state: State, i: number) => findFood(state.recipe.ingredients[i]!.item)?.category === 'oil';
@@ -175,6 +175,7 @@ function putInPan(state: State, c: Located, m: Mention, pan: string): void {
   const liquid = findFood(one.item)?.form === 'liquid';
   push(state, {
     ...common(state, { ...c, rest: '', until: null }, pan, [m]),
+    ...(isLittle(state, m) ? { little: true } : {}),
     text: `${liquid ? 'Pour' : 'Put'} ${theOf(state, m)} ${liquid ? toPlace(state, 'pour', pan) : inTool(state, pan)}.`,
     technique: liquid ? 'pour' : 'add',
     uses: [useOfMention(state, c, m)],

@@ -12,7 +12,7 @@ import { makeReady } from './supply';
 import { inTool, toolCall } from './tool-names';
 import { phrasesOf } from './slots';
 import { inHand, inUse, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
-import { sentence, wording } from './wording';
+import { isLittle, sentence, wording } from './wording';
 
 import { isMinor } from './put-meaning';
 import { isCutLoose } from './vessel-of-work';
@@ -85,7 +85,7 @@ export function join(state: State, c: Located): void {
         text: wording(state, c.rest === '' && c.mentions.length === 0 ? { ...c, mentions: fresh } : c),
         into: to,
         uses: fresh.map((m) => useOfMention(state, c, m)),
-        ...(fresh.every((m) => m.part === 'some' && m.quantity === null) ? { little: true } : {}),
+        ...(fresh.every((m) => isLittle(state, m)) ? { little: true } : {}),
       },
     );
   } else {
@@ -176,14 +176,15 @@ function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: st
   if (where !== null && !insertion) return where;
   if (insertion && held !== null) return held;
   const machine = /^(?:whip|whisk|beat)$/.test(c.verb ?? '') || c.technique?.id === 'whip';
+  const water = !insertion && waterIn(c, state) !== null;
   const anew =
     said.fresh.length > 0 &&
     said.there.length === 0 &&
     c.first &&
-    (said.fresh.length > 1 || machine || id === 'mash') &&
+    (said.fresh.length > 1 || machine || id === 'mash' || water) &&
     WORKS_IN.has(id) &&
     // some of the beans that are in the pan
-    !said.fresh.every((m) => m.part === 'some' && state.placed.get(m.ingredient) === held);
+    (water || !said.fresh.every((m) => m.part === 'some' && state.placed.get(m.ingredient) === held));
   // what was cracked into a cup is beaten there
   const own = placeOf(
     state,

@@ -214,6 +214,8 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
     if (isPan(into)) state.container = into;
     return;
   }
+  // "fill a big pot half full and bring to the boil"
+  if (works.act === 'water' && into !== null) state.container = into;
   // "wipe out the pan, add the oil": that pan is in hand
   if (works.act === 'other' && into !== null && c.tools.some((t) => isContainer(t.id))) state.container = into;
   // "and put it back on the heat": the pan that was wiped

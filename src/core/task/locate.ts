@@ -169,7 +169,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
         !/\b(?:size|width|length|thickness|shape|big as|large as) (?:of )?(?:an?|the|your)\s+(?:\p{L}+\s+)?$/iu.test(said.slice(0, t.at)),
     )
     .filter((t) => !/\b(?:tin|can|jar|glass|cup|mug)s?\s+of\b/i.test(said.slice(t.at, t.at + t.length + 4)))
-    .map((t) => ({ id: t.tool.id, at: t.at }));
+    .map((t) => ({ id: basketOf(state, said.slice(t.at, t.at + t.length)) ?? t.tool.id, at: t.at }));
   // "in a cup" is a vessel; "a cup of" is an amount
   const cup = said.includes('cup') && /\b(?:in|into)\s+(?:a|the|another)\s+(?:\p{L}+\s+)?cup\b(?!\s+(?:of|measure))/iu.exec(said);
   if (cup) tools.push({ id: 'cup', at: cup.index + cup[0].length - 3 });
@@ -237,6 +237,12 @@ const isSpoonedOut = (state: State, clause: Clause, ingredient: number, lies: st
   state.world.lots.some((lot) => lot.at === 'plate');
 
 /** Marks of what things lie on or in to be eaten or baked: what is spooned goes over it. */
+/** "The basket", of a recipe that steams: no air fryer's. */
+const basketOf = (state: State, said: string): string | null => {
+  const text = state.recipe.instructions.join(' ');
+  return /^baskets?$/i.test(said) && /\bsteam(?:er|ing) basket\b/i.test(text) && !/\bfry(?:er|ing) basket\b/i.test(text) ? 'steamer' : null;
+};
+
 const LIES_OPEN = ['flat', 'bakes', 'each'] as const;
 
 const WHEN_MADE =

@@ -12,9 +12,15 @@ const isPanful = (state: State, text: string, m: Mention) =>
   state.world.ingredients[m.ingredient]!.ml < PANFUL &&
   /\b(?:pan|pot|saucepan)s? of (?:\p{L}+ )*$/iu.test(text.slice(0, m.at));
 
+/** "Rinse under cold water", "mix the oil with 1 tbsp water", with the water of the list in the dough: from the tap. */
+const isTap = (state: State, text: string, m: Mention) =>
+  state.world.ingredients[m.ingredient]!.food?.category === 'water' &&
+  (/\bunder\s+(?:the\s+)?(?:\p{L}+\s+){0,2}$/iu.test(text.slice(0, m.at)) ||
+    (m.quantity !== null && lotsOf(state.world, m.ingredient).every((lot) => lot.joined && lot.parts.size > 1)));
+
 /** The ingredients that a text speaks of; "the veg" is what is still veg, where spinach has gone into the ricotta and others are to come. */
 export function mentionsHere(state: State, text: string): Mention[] {
-  const mentions = mentionsIn(text, state.names, state.used).filter((m) => !isPanful(state, text, m));
+  const mentions = mentionsIn(text, state.names, state.used, state.objectUses).filter((m) => !isPanful(state, text, m) && !isTap(state, text, m));
   const together = (m: Mention) => mentions.filter((other) => other.at === m.at && other.end === m.end && other.end > other.at);
   const placeOf = (m: Mention) => lotsOf(state.world, m.ingredient).at(-1)?.at ?? null;
   const isWorkedIn = (m: Mention) => {

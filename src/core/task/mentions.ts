@@ -42,12 +42,20 @@ function tokensOf(text: string): Token[] {
 }
 
 /**
- * The ingredients that a text speaks of, in its order. Of two that a word could mean, the one not yet used goes first.
+ * The ingredients that a text speaks of, in its order. Of two that a word could mean, the one not yet used goes first; of two alike, the one
+ * under the heading that is being worked on ("the flour", of the sauce).
  * @param used indices of ingredients that earlier steps took
+ * @param about indices of what is spoken of
  */
-export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>): Mention[] {
+export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>, about: readonly number[] = []): Mention[] {
   const list = tokens(text);
   const found: Mention[] = [];
+  const worked = mostOf(about.map((i) => names.ingredients[i]!.group));
+  const isNear = ({ ingredient }: Name) => {
+    const last = found.at(-1)?.ingredient;
+    const heading = names.ingredients[ingredient]!.group;
+    return last === undefined ? heading !== null && heading === worked : names.ingredients[last]!.group === heading;
+  };
   for (let i = 0; i < list.length; i++) {
     const group = names.groups
       .get(list[i]!.word)
@@ -89,7 +97,8 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     }
     // "the chocolate mixture" is of what was used already
     const made = MADE.has(list[i + size]?.word ?? '') ? best.find((n) => used.has(n.ingredient)) : undefined;
-    const chosen = made ?? best.find((n) => !used.has(n.ingredient) && !found.some((f) => f.ingredient === n.ingredient)) ?? best[0]!;
+    const unused = best.filter((n) => !used.has(n.ingredient) && !found.some((f) => f.ingredient === n.ingredient));
+    const chosen = made ?? unused.find(isNear) ?? unused[0] ?? best.find(isNear) ?? best[0]!;
     const at = list[i]!.at;
     const end = list[i + size - 1]!.end;
     if (!found.some((f) => f.ingredient === chosen.ingredient))
@@ -98,6 +107,10 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
   }
   return found;
 }
+
+/** What more than half of them are; null where nothing is. */
+const mostOf = (headings: readonly (string | null)[]): string | null =>
+  headings.find((heading) => headings.filter((other) => other === heading).length * 2 > headings.length) ?? null;
 
 const WHOLE = { quantity: null, unit: null, part: 'all' as const };
 

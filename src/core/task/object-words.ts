@@ -186,6 +186,8 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   if (phrase && !pronoun) {
     const part =
       PART_NOUN.test(phrase) &&
+      // "rough up the top with a fork"
+      !(act === 'touch' && /^the tops?$/i.test(phrase)) &&
       shellOf(state.world, phrase) === null &&
       c.mentions.length === 0 &&
       state.objectUses.length > 0 &&
@@ -326,6 +328,11 @@ function withPronoun(state: State, rest: string): string {
   if (first) return `${thing}${first[1] ? ` ${first[1].trim()}` : ''}${rest.slice(first[0].length)}`;
   const dish = state.vesselSpoken ? `the ${toolCall(state, state.vesselSpoken)}` : null;
   if (dish && /\b(?:in|into|on|onto)\s+it\b/i.test(rest)) return rest.replace(/\b(in|into|on|onto)\s+it\b/i, `$1 ${dish}`);
+  // "arrange the dumplings in it": in the basket that they go into
+  if (state.container && !hasMark(state.container, 'flat') && objectPhrase(rest)) {
+    const goes = `$1 the ${toolCall(state, state.container)}`;
+    rest = rest.replace(/\b(in|into)\s+it\b/i, goes);
+  }
   return rest
     .replace(/\b(over|to|with|into|onto|on|in|around|off|of|from)\s+(?:it|them)\b/i, `$1 ${hole('there', spokenOf(state))}`)
     .replace(/^(and \p{L}+)\s+(?:it|them)\b/iu, `$1 ${thing}`);

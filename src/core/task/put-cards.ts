@@ -15,7 +15,7 @@ import { common } from './step-of-clause';
 import { inTool, toolCall } from './tool-names';
 import { isPan } from './vessels';
 import { toPlace } from './object-words';
-import { sentence, theOf } from './wording';
+import { isLittle, sentence, theOf } from './wording';
 
 import { MADE, ofNoun, SHAPE, thingsOf, type Frame } from './things';
 
@@ -52,7 +52,7 @@ export function saidOf(state: State, c: Located, to: string, { text, uses, menti
     from: from ?? null,
     uses,
     about: about ?? [],
-    ...(m && m.part === 'some' && m.quantity === null ? { little: true } : {}),
+    ...(m && isLittle(state, m) ? { little: true } : {}),
     ...(m
       ? { thing: `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`, name: nameOf(state.recipe.ingredients[m.ingredient]!) }
       : {}),
@@ -166,7 +166,7 @@ export function putIn(state: State, c: Located, m: Mention, to: string): void {
   push(state, {
     ...common(state, { ...c, rest: '', until: null }, to, [m]),
     // "mash with a splash of milk": the rest stays where it is
-    ...(m.part === 'some' && m.quantity === null ? { little: true } : {}),
+    ...(isLittle(state, m) ? { little: true } : {}),
     text: `${pour ? 'Pour' : 'Put'} ${theSaid(state, c, m)} ${pour ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
     technique: pour ? 'pour' : 'add',
     uses: [useOfMention(state, c, m)],

@@ -36,7 +36,8 @@ export function overWhat(state: State, c: Located, frame: Frame): string | null 
   const isLoose = state.objectUses.length > 0 && state.objectUses.every((i) => !state.placed.has(i));
   if (isOver && isLoose && state.container !== null && state.container !== 'board' && isHeld(state, state.container)) return null;
   if (isIn) return inUse(state).find((v) => v !== state.container && v !== 'board' && !hasMark(v, 'aside')) ?? null;
-  const isBase = (v: string) => v !== 'board' || contents(state.world, v).some((lot) => isShaped(lot) || lot.joined);
+  // not over what waits measured in its bowl
+  const isBase = (v: string) => contents(state.world, v).some((lot) => (v === 'board' ? isShaped(lot) || lot.joined : lot.joined || !lot.portion));
   return inUse(state).find((v) => v !== state.container && isBase(v)) ?? null;
 }
 

@@ -53,7 +53,7 @@ const isSized = (c: Located, from: number, to: number) =>
   /^in(?:to)?\s+\d/i.test(c.rest.slice(from)) && c.tools.some((t) => t.at > from && t.at < to && isContainer(t.id));
 
 /** Where dough is worked, as on a board. */
-const WORKTOP = /\b(?:work ?surface|surface|worktop|work top|countertop|counter|table)\b/i;
+const WORKTOP = /\b(?:work ?surface|surface|worktop|work top|countertop|counter|table|palm)\b/i;
 
 function phraseAt(c: Located, prep: string | null, from: number, to: number): Phrase {
   const text = c.rest

@@ -2,6 +2,7 @@
 import { actOfKind, kindHas } from '../technique/works';
 import { table } from '../amount/table';
 import { FLESH, lotsOf } from '../kitchen/index';
+import { minutesOfText } from '../amount/minutes';
 import { findFood } from '../recipe/food';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import type { Technique } from '../technique/model';
@@ -42,6 +43,14 @@ function isStillInMicrowave({ state, mentions }: Here): boolean {
   return kindOf(last?.technique) === 'microwave' && meant.length > 0 && meant.every((i) => state.placed.get(i) === last?.into);
 }
 
+/** "Heat everything for 2 minutes", in a dish and with all heated in the microwave so far. */
+const isMicrowavedOn = (here: Here): boolean =>
+  here.state.hob === null &&
+  !isPan(vesselOf(here)) &&
+  !hasCookware(here) &&
+  !/\b(?:oven|hob|grill)\b/i.test(here.rest) &&
+  kindOf(here.state.steps.findLast((s) => HEATING.has(actOfKind(kindOf(s.technique))))?.technique) === 'microwave';
+
 /** Food is heated through; a pan and its oil are made hot. */
 function isFoodHeated(here: Here): boolean {
   const { mentions, state, rest } = here;
@@ -67,6 +76,13 @@ const COVERED_BY_WATER: Rule[] = [
   },
   { when: ({ rest }) => WITH_LIQUID.test(rest), then: 'pour' },
 ];
+
+// "Pull off the green tops", of strawberries
+const OFF_TOPS: Rule = {
+  when: ({ about, rest, state }) =>
+    (about.has('fruit') || state.objectUses.some((i) => findFood(state.recipe.ingredients[i]!.item)?.group === 'fruit')) && /\boff\b/i.test(rest) && /\b(?:(?:green|leafy)\s+)?(?:tops?|leaves|stalks?|stems?|hulls?)\b/i.test(rest),
+  then: 'hull',
+};
 
 // "Put", "pop" or "arrange paper liners in the muffin tin"
 const LINERS: Rule = {
@@ -227,6 +243,7 @@ const BY_TECHNIQUE = table<Rule[]>({
     { when: (here) => inMicrowave(here, 1) && !hasCookware(here), then: 'microwave' },
     { when: (here) => inMicrowave(here, 2) && here.tools.length === 0 && here.mentions.length === 0, then: 'microwave' },
     { when: (here) => isFoodHeated(here) && /\bmelt/i.test(here.clause.until ?? ''), then: 'melt' },
+    { when: isMicrowavedOn, then: 'microwave' },
     { when: isFoodHeated, then: 'reheat' },
   ],
   'drain-hot': [{ when: ({ clause, rest }) => clause.verb === 'strain' && /\binto\b/i.test(rest), then: 'strain' }],
@@ -338,7 +355,8 @@ const BY_VERB = table<Rule[]>({
       when: ({ rest, about }) => /\b(?:liquid|water|moisture)\b|^out\b.*\bjuices?\b/i.test(rest) && !about.has('citrus'),
       then: 'squeeze-out',
     },
-    { when: ({ rest }) => /\bout of (?:its|their|the) skins?\b/i.test(rest), then: 'lift-out' },
+    { when: ({ rest }) => /\bout of (?:its|their|the) (?:skins?|casings?)\b/i.test(rest), then: 'lift-out' },
+    { when: ({ rest }) => /\b(?:skins?|casings?)\b.*\b(?:pieces|bits|lumps|balls)\b/i.test(rest), then: 'break-up' },
     { when: ({ rest, about }) => /^out\b/i.test(rest) && !about.has('citrus') && !/juice/i.test(rest), then: 'lift-out' },
   ],
   put: [
@@ -364,7 +382,11 @@ const BY_VERB = table<Rule[]>({
   peel: [{ when: ({ rest }) => /\b(?:cling ?film|film|paper|parchment|foil|lining|wrap)\b/i.test(rest), then: 'peel-by-hand' }],
   set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   // "stand the apples in a dish": they are put there
-  stand: [{ when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' }],
+  stand: [
+    { when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' },
+    // "stand the mugs on a tray"
+    { when: ({ about, rest }) => about.has('tray') && /^(?:the|\d+|an?)\s.*\bon\b/i.test(rest) && minutesOfText(rest) === null, then: 'add' },
+  ],
   rest: [{ when: ({ rest, mentions }) => mentions.length > 0 && /\bon\b/i.test(rest), then: 'add' }],
   weigh: [{ when: ({ rest, mentions }) => mentions.length > 1 && /\binto\b/i.test(rest), then: 'add' }],
   measure: [{ when: ({ rest, mentions }) => mentions.length > 1 && /\binto\b/i.test(rest), then: 'add' }],
@@ -384,16 +406,23 @@ const BY_VERB = table<Rule[]>({
     { when: ({ about, rest }) => about.has('lid') && /\bon\b/i.test(rest), then: 'cover' },
     { when: ({ rest }) => /\b(?:on|in|into|onto)\b/i.test(rest), then: 'add' },
   ],
+  // whites from yolks, or what sticks together
+  separate: [{ when: ({ about, rest }) => !about.has('egg') && !/\b(?:yolks?|whites?)\b/i.test(rest), then: 'break-up' }],
   grind: [{ when: ({ rest }) => /\b(?:pepper|salt)\b/i.test(rest), then: 'season' }],
   cut: [{ when: ({ rest }) => /\bslice off\b|^(?:away|off)\b/i.test(rest), then: 'trim' }],
   sit: [OVER_WATER],
+  pull: [OFF_TOPS],
+  lift: [{ when: ({ about, rest }) => about.has('lid') && /^(?:off\s+)?the lid\b/i.test(rest), then: 'uncover' }],
+  twist: [OFF_TOPS, { when: ({ rest }) => /\bapart$/i.test(rest), then: 'twist-apart' }],
   take: [
+    OFF_TOPS,
     { when: ({ about }) => about.has('corer'), then: 'core' },
     {
       when: ({ rest, mentions }) => mentions.length === 0 && /^(?:out\s+)?(?:the|any|their|its|all the)\s+seeds\b/i.test(rest),
       then: 'deseed',
     },
-    { when: ({ rest, state }) => /\boff$/i.test(rest) && state.hob !== null, then: 'take-off-heat' },
+    // a pan, no lid, foil or stalk
+    { when: (here) => /^(?:(?:it|them|this)\s+)?off$|^the\b.*\boff$/i.test(here.rest) && here.state.hob !== null && (hasContainer(here) || !/^the/i.test(here.rest)), then: 'take-off-heat' },
   ],
   push: [
     { when: ({ rest }) => /\b(?:to|towards?) (?:one|the) (?:side|edges?)\b/i.test(rest), then: 'draw-in' },
@@ -407,7 +436,6 @@ const BY_VERB = table<Rule[]>({
     { when: ({ rest }) => /\baway\b/i.test(rest), then: 'roll-up' },
     { when: ({ rest }) => /^(?:in\s+)?the\s+(?:sides|edges|ends)(?:\s+in)?$/i.test(rest), then: 'fold-over' },
   ],
-  twist: [{ when: ({ rest }) => /\bapart$/i.test(rest), then: 'twist-apart' }],
   make: [
     { when: ({ rest }) => /\bcuts\b/i.test(rest), then: 'score' },
     { when: ({ rest }) => /\bribbons\b/i.test(rest), then: 'peel' },

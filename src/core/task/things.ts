@@ -16,7 +16,7 @@ import { inUse, isHeld, isPan, vesselOfPhrase } from './vessels';
 /** What a phrase means: things that nothing was done with yet, and things that lie somewhere. */
 export type Things = { fresh: Mention[]; there: number[] };
 
-const AND_MORE = /^(?:it|them|these|this|that)(?:\s+(?:too|both|all|as well|in))?,?\s+(?:and|plus|along|together)\b/i;
+const AND_MORE = /^(?:it|them|these|this|that|both)(?:\s+(?:too|both|all|as well|in))?,?\s+(?:and|plus|along|together)\b/i;
 
 const isLooseCut = (state: State, i: number) =>
   lotsOf(state.world, i).some((lot) => lot.at === null && [...lot.forms].some((form) => actOfKind(form) === 'ready' && form !== 'rinse'));
@@ -68,14 +68,18 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
   }
   const other = otherName(state, phrase.text);
   if (other !== null) return state.placed.has(other) ? { fresh: [], there: [other] } : { fresh: [wholeOf(other)], there: [] };
-  return { fresh: [], there: ofNoun(state, phrase.text, isGoalPrep(phrase.prep)) };
+  // "add the pepper to the sauce": the sauce may be what was spoken of
+  const others = c.mentions.filter((m) => m.end > m.at && !phrase.mentions.includes(m)).map((m) => m.ingredient);
+  const goes = others.length > 0 ? others : state.objectUses;
+  return { fresh: [], there: ofNoun(state, phrase.text, isGoalPrep(phrase.prep) ? goes : null) };
 }
 
 /** "Tip the popcorn into a bowl", of popping corn: another name of the one thing on the list that goes by it. */
 function otherName(state: State, text: string): number | null {
   const food = findFood(text);
   const same = food ? state.recipe.ingredients.flatMap((one, i) => (findFood(one.item)?.id === food.id ? [i] : [])) : [];
-  return same.length === 1 && !MIXTURE.test(text) ? same[0]! : null;
+  // water comes from the tap, whatever of it the list has
+  return same.length === 1 && !MIXTURE.test(text) && food?.category !== 'water' ? same[0]! : null;
 }
 
 /** "Put a burger in each", with burger buns on the list: what was shaped, not the buns. */
@@ -136,8 +140,12 @@ const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chill
 
 const PARCELS = /\b(?:parcels?|packets?|pouch(?:es)?|bundles?)$/i;
 
-/** What the recipe means by a noun that no list has: "the dough", "the dressing". */
-export function ofNoun(state: State, said: string, asGoal = false): number[] {
+/**
+ * What the recipe means by a noun that no list has: "the dough", "the dressing".
+ * @param goes what goes to it, where it is a place that something goes to
+ */
+export function ofNoun(state: State, said: string, goes: readonly number[] | null = null): number[] {
+  const asGoal = goes !== null;
   // "turn the cake out"
   const text = said.replace(/\s+(?:out|off|up|down|over|back|in)$/i, '');
   // "spread each slice": of the bread, which the list counts in slices
@@ -179,7 +187,7 @@ export function ofNoun(state: State, said: string, asGoal = false): number[] {
     return made && !isPieces ? [...made.parts.keys()] : (cut ?? state.objectUses);
   }
   // what is stirred into the soup is not the soup
-  const hand = asGoal ? placeOf(state, state.objectUses) : null;
+  const hand = asGoal ? placeOf(state, goes) : null;
   const isNamed = (called: string) => (lot: Lot) =>
     (lot.name === called || lot.name?.endsWith(` ${called}`) === true) && (hand === null || lot.at !== hand);
   // "roll out the pastry", of what was a dough; its base, once it lies in the tin

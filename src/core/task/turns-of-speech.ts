@@ -1,5 +1,6 @@
 // Turns of speech that hold several actions, or say one in a roundabout way, put as plain actions before a line is split.
 import { table } from '../amount/table';
+import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
 import { findTools, hasMark, isVessel } from '../technique/tools';
 import { PLAIN } from './turns-table';
 
@@ -13,7 +14,7 @@ const EACH_SIDE = new RegExp(
 );
 const HALF = 'half-?\\s?way(?:\\s+(?:through|during))?(?:\\s+(?:the\\s+)?(?:cooking|baking|roasting)(?:\\s+time)?)?';
 const HALFWAY = new RegExp(
-  `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME}([^.;]{0,60}?),?\\s+(?:and\\s+)?(flip|turn|toss|shak|shake|stirr?|rotat|bast)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+(?:once(?:\\s+${HALF})?|${HALF})`,
+  `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME}([^.;]{0,90}?),?\\s+(?:and\\s+)?(flip|turn|toss|shak|shake|stirr?|rotat|bast)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+(?:once(?:\\s+${HALF})?|${HALF})`,
   'iu',
 );
 const AGAIN = table<string>({ brown: 'cook', sear: 'cook' });
@@ -30,9 +31,19 @@ const DO = table<string>({
 });
 
 const AFTER = new RegExp(
-  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(\\d+)\\s*(min(?:ute)?s?|h(?:ou)?rs?)\\b\\.?([.,;]\\s*)(?:and\\s+)?(?:carefully\\s+|gently\\s+)?(flip|turn|toss|shak|stirr?)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?((?:\\s+(?:with|using)\\s+(?:an?\\s+|the\\s+|some\\s+)?\\p{L}+)?)\\s+after\\s+(?:the\\s+first\\s+|about\\s+)?(\\d+)\\s*min(?:ute)?s?\\b\\.?`,
+  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(?:(\\d+)\\s*(?:-|–|to|or)\\s*)?(\\d+)\\s*(min(?:ute)?s?|h(?:ou)?rs?)\\b\\.?([.,;]\\s*)(?:and\\s+)?(?:carefully\\s+|gently\\s+)?(flip|turn|toss|shak|stirr?|rotat)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)((?:\\s+(?:over|a?round))?)((?:\\s+(?:with|using)\\s+(?:an?\\s+|the\\s+|some\\s+)?\\p{L}+)?)\\s+after\\s+(?:the\\s+first\\s+|about\\s+)?(\\d+)\\s*min(?:ute)?s?\\b\\.?`,
   'iu',
 );
+
+const TIME_LAST = new RegExp(`\\b(${HEATED})\\b([^.;]{0,40}?),?\\s+(until\\b[^.;,]{3,80}?),\\s+(?:for\\s+)?${TIME}(?=,\\s+\\p{L}+ing\\b)`, 'iu');
+
+/** "Roast until plump, 15 to 18 minutes, stirring once": the time first, as elsewhere. */
+const timeFirst = (text: string): string =>
+  text.replace(
+    TIME_LAST,
+    (_all, verb: string, what: string, until: string, low: string, high: string | undefined, unit: string) =>
+      `${verb}${what} for ${range(Number(low), Number(high ?? low), unit)} ${until}`,
+  );
 
 const range = (low: number, high: number, unit: string) =>
   low < high ? `${low}-${high} ${unit}` : `${low} ${low === 1 ? unit.replace(/s$/, '') : unit}`;
@@ -80,21 +91,24 @@ function inBetween(text: string): string {
         all: string,
         verb: string,
         what: string,
-        time: string,
+        least: string | undefined,
+        most: string,
         unit: string,
         _stop: string,
         how: string,
         thing: string,
+        way: string,
         by: string,
         after: string,
       ) => {
         const isHours = /^h/i.test(unit);
-        const left = Number(time) * (isHours ? 60 : 1) - Number(after);
-        if (left <= 0) return all;
+        const left = (time: string) => Number(time) * (isHours ? 60 : 1) - Number(after);
+        if (left(least ?? most) <= 0) return all;
         const minutes = isHours ? 'minutes' : unit;
         const object = thing.trim() ? ` ${thing.trim()}` : '';
-        const act = /^(?:turn|flip)$/i.test(how) ? `Turn${object} over` : `${DO.get(how.toLowerCase()) ?? 'Stir'}${object}`;
-        return `${verb}${what} for ${after} ${minutes}. ${act}${by}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${left} ${minutes} more.`;
+        const over = /round/i.test(way) || /^rotat/i.test(how) ? 'round' : 'over';
+        const act = /^(?:turn|flip|rotat)$/i.test(how) ? `Turn${object} ${over}` : `${DO.get(how.toLowerCase()) ?? 'Stir'}${object}`;
+        return `${verb}${what} for ${after} ${minutes}. ${act}${by}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${range(left(least ?? most), left(most), minutes)} more.`;
       },
     )
     .replace(/ more\.,?\s+until\b/, ' more until');
@@ -124,12 +138,16 @@ const ASIDE_WORK = new RegExp(
   `(^|[.!?;]\\s+)([^.;!?()]*?\\b)(the\\s+(?:\\p{L}+\\s+)?\\p{L}+)\\s+\\((${READY})(?:\\s+and\\s+(${READY}))?\\)`,
   'iu',
 );
+const LAST_WORK = new RegExp(
+  `^(.*?)(?:,?\\s+and\\s+(?:then\\s+)?|,\\s+(?:then\\s+)?|(?<=[.!?;]\\s)|^)((?:add|put|scatter|sprinkle|stir|tip|top|garnish|finish)\\b(?:(?!\\b(?:and|then)\\b|,)[^.;!?()])*?\\b)(the\\s+(?:\\p{L}+\\s+)?\\p{L}+),\\s+(${READY})(?:\\s+and\\s+(${READY}))?(?=\\s*[.;]|$)`,
+  'iu',
+);
 
-/** "Tip in the beans (drained)": they are drained first. */
-function workInBrackets(text: string): string {
-  return text.replace(ASIDE_WORK, (_all, start: string, before: string, thing: string, one: string, two: string | undefined) => {
+/** "Tip in the beans (drained)", "scatter over the onions, sliced": that is done first. */
+function workBehind(text: string, pattern: RegExp): string {
+  return text.replace(pattern, (_all, start: string, before: string, thing: string, one: string, two: string | undefined) => {
     const works = [one, two].flatMap((work) => (work ? [`${DONE_TO.get(work.toLowerCase())!} ${thing.toLowerCase()}`] : []));
-    return `${start}${works.join('. ')}. ${before.charAt(0).toUpperCase()}${before.slice(1)}${thing}`;
+    return `${start.replace(/([^.!?;\s])\s*$/, '$1. ')}${works.join('. ')}. ${before.charAt(0).toUpperCase()}${before.slice(1)}${thing}`;
   });
 }
 
@@ -138,7 +156,8 @@ function dips(text: string): string {
   return text.replace(DIPS, (_all, verb: string, what: string, first: string, a?: string, b?: string, d?: string, e?: string) => {
     const second = (a ?? b)!;
     const third = d ?? e;
-    return [`${verb} ${what} in ${first}`, `Dip ${what} in ${second}`, ...(third ? [`Coat ${what} in ${third}`] : [])].join('. ');
+    const thing = what.replace(/\s+first$/i, '');
+    return [`${verb} ${thing} in ${first}`, `Dip ${thing} in ${second}`, ...(third ? [`Coat ${thing} in ${third}`] : [])].join('. ');
   });
 }
 
@@ -157,11 +176,41 @@ const layers = (text: string): string =>
       .join('. '),
   );
 
+const BY_DOING =
+  /(^|[.!?;,]\s+|\b(?:then|meanwhile,?)\s+)(?:make|prepare)\s+((?:an?|the|your)\s+(?:\p{L}+\s+)?\p{L}+)\s+by\s+(\p{L}+ing)\s+((?:together\s+)?[^.;]+)/giu;
+
+/** "Make the dip by mixing the soy and vinegar": mixing is what is done. */
+const byDoing = (text: string): string =>
+  text.replace(BY_DOING, (all: string, start: string, thing: string, doing: string, what: string) => {
+    const verb = imperativeOf(doing.toLowerCase());
+    if (!KITCHEN_VERBS.has(verb)) return all;
+    return `${start}${start.includes(',') || /then|meanwhile/i.test(start) ? verb : verb.charAt(0).toUpperCase() + verb.slice(1)} ${what} for ${thing}`;
+  });
+
+const COUNTS = table<number>({ two: 2, three: 3, four: 4, '2': 2, '3': 3, '4': 4 });
+const NTH = ['a', 'another', 'a third', 'a fourth'];
+const OWN_BOWLS =
+  /\b(put|place|tip|pour|sprinkle)\s+((?:the\s+)?[^.;]{5,90}?)\s+(in|into|on|onto)(?:to)?\s+(?:(two|three|four|[234])\s+)?((?:(?:separate|shallow|small|wide|large|soup|different)\s+)*)(bowl|dishe|dish|plate|saucer)s\b/giu;
+
+/** "Put the flour, egg and crumbs in three shallow bowls": each in its own. */
+const ownBowls = (text: string): string =>
+  text.replace(OWN_BOWLS, (all: string, verb: string, what: string, at: string, count: string | undefined, kinds: string, noun: string) => {
+    const things = what.split(/\s*,\s*(?:and\s+)?|\s+and\s+/);
+    const meant = count ? COUNTS.get(count.toLowerCase()) : /\b(?:separate|different)\b/i.test(kinds) ? things.length : undefined;
+    if (meant !== things.length || things.length > NTH.length) return all;
+    const kind = kinds.replace(/\b(?:separate|different)\s+/gi, '');
+    const bowl = `${kind}${noun.replace(/^dishe$/, 'dish')}`;
+    return things
+      .map((thing, i) => `${i === 0 ? verb : 'Put'} ${/^(?:the|some|a)\s/i.test(thing) ? '' : 'the '}${thing} ${at} ${NTH[i]} ${bowl}`)
+      .join('. ');
+  });
+
 const AT = 'in|on|into|onto|to|from|over';
 const SIZED =
   'large|small|medium|big|deep|shallow|heavy|wide|nonstick|non-stick|greased|clean|separate|mixing|heatproof|ovenproof|microwave-safe|microwaveable|microwavable';
 const IS_SIZED = new RegExp(`^(?:${SIZED})\\b`, 'i');
-const BARE = new RegExp(`\\b(${AT})((?:\\s+(?:${SIZED})(?=[\\s-]))*)\\s+$`, 'i');
+const ON_VESSELS = 'cover|uncover|fill|grease|line|spray|shake|tilt|scrape|heat|warm|rinse|drain|butter|oil|remove|take';
+const BARE = new RegExp(`(?:\\b(${AT})|(?:^|[.!?;,]\\s+|\\b(?:and|then)\\s+)(${ON_VESSELS}))((?:\\s+(?:${SIZED})(?=[\\s-]))*)\\s+$`, 'i');
 
 /** Foil and paper are no place by themselves: "wrap in foil". */
 const isWrap = (id: string) => hasMark(id, 'lines') || hasMark(id, 'under') || (hasMark(id, 'bare') && !hasMark(id, 'flat'));
@@ -179,9 +228,9 @@ function withArticles(text: string): string {
       /s$/i.test(said.slice(at, at + length))
     )
       continue;
-    if (tool.kind === 'appliance' && /^to$/i.test(bare[1]!)) continue;
-    const size = bare[2]!.trim();
-    const from = bare.index + bare[1]!.length;
+    if (tool.kind === 'appliance' && /^to$/i.test(bare[1] ?? '')) continue;
+    const size = bare[3]!.trim();
+    const from = at - bare[3]!.length - (/\s+$/.exec(said.slice(0, at))?.[0].length ?? 0);
     const the = size ? `a ${size}` : IS_SIZED.test(said.slice(at)) ? 'a' : 'the';
     said = `${said.slice(0, from)} ${the} ${said.slice(at)}`;
   }
@@ -208,9 +257,12 @@ export function plainTurns(line: string): string {
     (said, [words, from, to]) => (holds(words) ? said.replace(from, (...found: string[]) => asFirst(found, to)) : said),
     line,
   );
-  const named = withArticles(/\bthen\b/i.test(text) ? layers(text) : text);
-  const ready = named.includes('(') ? workInBrackets(named) : named;
+  const done = / by \p{L}+ing\b/u.test(text) ? byDoing(text) : text;
+  const parted = /\b(?:bowls|dishes|plates|saucers)\b/i.test(done) ? ownBowls(done) : done;
+  const named = withArticles(/\bthen\b/i.test(parted) ? layers(parted) : parted);
+  const first = named.includes('(') ? workBehind(named, ASIDE_WORK) : named;
+  const ready = /,\s\p{L}+ed\b/u.test(first) ? workBehind(first, LAST_WORK) : first;
   const dipped = /\b(?:then|finally)\b/i.test(ready) ? dips(ready) : ready;
   const turned = /\bafter\s+(?:the first\s+|about\s+)?\d/i.test(dipped) ? inBetween(dipped) : dipped;
-  return /\bsides?\b|half-?\s?way|\bonce\b/i.test(turned) ? halfway(eachSide(turned)) : turned;
+  return /\bsides?\b|half-?\s?way|\bonce\b/i.test(turned) ? halfway(eachSide(timeFirst(turned))) : turned;
 }

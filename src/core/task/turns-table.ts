@@ -17,10 +17,43 @@ const ALSO_IN = (place: string) =>
 export const PLAIN: readonly [string, RegExp, string][] = [
   ['now and', /\bnow and (?:then|again)\b/gi, 'sometimes'],
   ['again and', /\bagain and again\b/gi, 'repeatedly'],
+  // "add the cabbage to the tofu along with the ginger": the ginger goes there too
+  [
+    'with',
+    /\b(add|stir|tip|put)\s+([^.;,]{2,40}?)\s+((?:to|into)\s+the\s+(?!(?:\p{L}+\s+)?(?:pan|pot|bowl|wok|skillet|dish|saucepan|casserole|jug|tin|cooker|processor|blender|mixture)\b)[^.;,]{2,30}?),?\s+(?:along|together)\s+with\s+((?:(?!,?\s+(?:and|then)\s+(?:mix|stir|cook|fry|toss|soften|simmer|combine|beat|whisk|season|bring|let|leave|blend)\b)[^.;])+)/giu,
+    '$1 $2 and $4 $3',
+  ],
+  ['round the', /\bround (?=the (?:edges?|outside|sides?) of\b)/gi, 'around '],
+  ['rough|ruffle', /\b(rough|ruffle)\s+(?:(?:it|them)\s+up|up(?=\s+(?:with|using)\b))/gi, '$1 up the top'],
   ['along', /\balong with\b/gi, 'and'],
+  ['followed', /\b((?:dip|coat|roll|dredge)\b[^.;]*?),?\s+(?:and\s+)?followed by\b/gi, '$1, then'],
+  ['followed', /,?\s+(?:and\s+)?followed by\b/gi, ' and'],
+  // "turn the heat to low for 12 minutes": it goes on cooking
+  [
+    'heat',
+    /\b((?:turn|reduce|lower)\s+(?:down\s+)?the\s+heat(?:\s+(?:right\s+)?down)?(?:\s+to\s+(?:very\s+)?(?:low|medium(?:-low)?|a\s+simmer))?)\s+for\s+(?=\d)/gi,
+    '$1, then cook for ',
+  ],
+  // "take it out 10 minutes before you want to use it"
+  [
+    'before',
+    /,?\s+((?:about\s+)?(?:\d+|an)\s+(?:min(?:ute)?s?|hours?))\s+before\s+(?:you\s+(?:want|need|plan)\s+(?:to\s+\p{L}+\s+)?(?:it|them)|using(?:\s+(?:it|them))?)(?=\s*[.;]|$)/giu,
+    ' $1 before it is needed',
+  ],
+  // what stays behind is not used
+  ['behind', /,?\s+leaving\s+((?:any|the)\s+[^.;,]{3,30}?)\s+behind(?:\s+in\s+the\s+\p{L}+)?(?=\s*[.,;]|$)/giu, ' (leave $1 behind)'],
+  ['throwing|discarding', /,\s+(?:throwing|discarding)\s+(?:away\s+)?((?:the|any)\s+(?!seeds)[^.;]+?)(?:\s+away)?(?=\s*[.;]|$)/gi, '. Throw away $1'],
+  // "get the rice on first: cook it ..."
+  ['get ', /(^|[.!?;]\s+)get\s+(?:the|your)\s+(\p{L}+)\s+on(?:\s+first)?\s*:\s+(\p{L}+)\s+it\b/giu, '$1$3 the $2'],
+  // "rub it with a finger dipped in water"
+  [
+    'finger',
+    /\bdip\s+(?:a|your)\s+finger\s+in(?:to)?\s+(?:the\s+|some\s+)?(water|egg|milk)\s+and\s+run\s+it\s+(?:a?round|along)\s+(the\s+edges?)\b/giu,
+    'wet $2 with the $1 using a finger',
+  ],
   [
     'give',
-    /\bgive\s+(?:(it|them|everything|the\s+[\p{L} ]{2,30}?)\s+)?a\s+(?:good\s+|quick\s+|gentle\s+)?(stir|mix|toss|shake|whisk|rinse|wash)\b/giu,
+    /\bgive\s+(?:(it|them|everything|the\s+[\p{L} ]{2,30}?)\s+)?(?:a|another)\s+(?:good\s+|quick\s+|gentle\s+)?(stir|mix|toss|shake|whisk|rinse|wash)\b/giu,
     '$2 $1',
   ],
   ['giving', giving('stir'), 'stirring $1'],
@@ -92,11 +125,10 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   // "return to the oven for 10 minutes"
   [
     'oven',
-    /\b(?:return|put)\b(?:\s+(?:it|them|the\s+\p{L}+))?(?:\s+back)?\s+(?:to|in|into)\s+the\s+oven\s+(?:and\s+(?:bake|cook|roast)\s+)?(?=for\b|until\b|\d)/giu,
+    /\b(?:return|put)\b(?:\s+(?:it|them|the\s+\p{L}+))?(?:\s+back)?\s+(?:to|in|into)\s+(?:the\s+)?oven\s+(?:and\s+(?:bake|cook|roast)\s+)?(?=for\b|until\b|\d)/giu,
     'bake ',
   ],
   ['grill', /\breturn\b(?:\s+(?:it|them|the\s+\p{L}+))?\s+to the grill\s+(?=for\b|until\b|\d)/giu, 'grill '],
-  ['oven', /\breturn to oven\s+(?=for\b|until\b|\d)/gi, 'bake '],
   [
     'rack',
     /\b((?:transfer|move|turn out|remove|place|put|(?:transferr|mov|turn|remov|plac|putt)ing(?: out)?)\b[^.;]*?\brack)\s+to\s+cool\b/gi,
@@ -195,7 +227,7 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   // "cook the rice: rinse it in a sieve ...": what stands before the colon only says what is coming
   [
     ': ',
-    /(^|[.!?;,]\s+)(?:cook|prepare|make|do|boil|roast|toast|dress|fry)\s+(the\s+\p{L}+(?:\s\p{L}+)?):\s+(\p{L}+)\s+(?:it|them)\b/giu,
+    /(^|[.!?;,]\s+)(?:first\s+)?(?:cook|prepare|make|do|boil|roast|toast|dress|fry|press|dry|drain|cool|soften|rinse|chop|cut)\s+((?:the|your)\s+\p{L}+(?:\s\p{L}+)?):\s+(\p{L}+)\s+(?:it|them)\b/giu,
     '$1$3 $2',
   ],
   // "when cooled decorate with the icing"
@@ -264,8 +296,8 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   ['wet', /\bwet ingredients into (?:the )?dry\b(?! ingredients)/gi, 'wet ingredients into the dry ingredients'],
   // "the other tbsp oil", of two
   [
-    'other |second |last ',
-    /\b(?:the\s+)?(?:other|last|second)\s+(?:tbsp?|tbs|tsp|tablespoons?(?:ful)?|teaspoons?(?:ful)?)\.?\s+(?:of\s+)?(?:the\s+)?(?=\p{L})/giu,
+    'other |second |last |remaining ',
+    /\b(?:the\s+)?(?:(?:other|last|second)\s+|remaining\s+(?=\d))(?:\d[\d./]*\s*)?(?:tbsp?|tbs|tsp|tablespoons?(?:ful)?|teaspoons?(?:ful)?|cups?|m[lL]|g|oz)\.?\s+(?:of\s+)?(?:the\s+)?(?=\p{L})/giu,
     'the rest of the ',
   ],
   ['w/', /\bw\/\s*(?=\p{L})/giu, 'with '],
@@ -375,5 +407,11 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     'with water',
     /\b((?:fill|rinse|swill)(?:\s+out)?\s+[^.;,]{3,40}?\s+with\s+water)\s*,?\s+(?:swirl\s+(?:it|the\s+water)\s+a?round\s+)?(and|then|and\s+then)\s+(add|pour|tip|stir)\s+(?:that|this|it)(\s+in)?(?:\s+(?:too|as\s+well|also))?(?=\s*[.,;]|$|\s+(?:to|into)\b)/gi,
     '$1 $2 $3 the water$4',
+  ],
+  // "throw in the peas for another minute": they go in, and all cooks so long
+  [
+    'another|a further|an extra',
+    /\b((?:add|throw|toss|tip|drop|put|stir)(?:\s+in)?)\s+((?:(?!\b(?:and\s+\p{L}+\s+for|back|oven|microwave|grill|fridge|freezer|heat)\b)[^.;,]){3,50}?)\s+for\s+((?:another|a\s+further|an\s+extra)\s+(?:\d+(?:\s*(?:-|to)\s*\d+)?\s+|couple\s+of\s+)?min(?:ute)?s?)\b/giu,
+    '$1 $2, then cook for $3',
   ],
 ];

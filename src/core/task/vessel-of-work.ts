@@ -80,8 +80,12 @@ export const isCutLoose = (state: State, about: readonly number[]) =>
 
 /** "Take off the plate": the vessel that the plate lies on. */
 function coveredWith(state: State, c: Located): string | null {
-  const covered = [...state.world.vessels].filter(([, v]) => v.lid !== null && c.tools.some((t) => t.id === v.lid));
-  return covered.length === 1 ? covered[0]![0] : null;
+  const covered = [...state.world.vessels].filter(([, v]) => v.lid !== null);
+  const byIt = covered.filter(([, v]) => c.tools.some((t) => t.id === v.lid));
+  if (byIt.length === 1) return byIt[0]![0];
+  // "lift the lid", with the dip in hand: the one thing that has a lid on
+  const isOpen = state.container === null || (state.world.vessels.get(state.container)?.lid ?? null) === null;
+  return covered.length === 1 && isOpen && c.tools.some((t) => t.id === 'lid') ? covered[0]![0] : null;
 }
 
 /** "Share it between the cups": those of the muffin tin in use. */

@@ -1,6 +1,6 @@
 // The words of steps, and the cues in them: verb first, then what, where, how long and until when.
 import { Fraction, showQuantity } from '../amount/quantity';
-import { kindOfUnit } from '../amount/units';
+import { kindOfUnit, type Unit } from '../amount/units';
 import { dialCelsius, ovenMarks } from '../amount/temperature';
 import { lotsOf } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
@@ -42,11 +42,18 @@ export function theOf(state: State, mention: Mention): string {
   // "some chicken": a part of what comes in pieces
   if (mention.part === 'some' && mention.quantity === null)
     return findFood(one.item)?.form === 'whole' ? `some of the ${nameOf(one)}` : `a little ${nameOf(one)}`;
+  // "a splash of oil", of a bottle
+  if (isLittle(state, mention) && mention.unit !== null && mention.quantity === '1') return `a ${mention.unit} of ${nameOf(one)}`;
   // of sixteen prawns, two go into each roll
   if (mention.part === 'some' && mention.unit === null && one.unit === null && mention.quantity !== one.min)
     return `${showQuantity(mention.quantity!)} of the ${nameOf(one)}`;
   return `the ${nameOf(one)}`;
 }
+
+/** "A little oil", "a splash of oil" of a bottle: the rest of it stays. */
+export const isLittle = (state: State, m: Mention): boolean =>
+  m.part === 'some' && (m.quantity === null || (m.unit !== null && DASHES.has(m.unit) && state.recipe.ingredients[m.ingredient]!.min === null));
+const DASHES: ReadonlySet<Unit> = new Set(['splash', 'dash', 'drizzle', 'pinch']);
 
 /** A fruit that was squeezed goes in as its juice, though the list has the fruit. */
 export const isJuice = (state: State, ingredient: number): boolean =>

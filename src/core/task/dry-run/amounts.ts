@@ -104,6 +104,9 @@ function amountFindings(one: Ingredient, index: number, uses: { step: Step; use:
     use.unit === one.unit ? use.quantity : use.unit && one.unit ? convertUnit(use.quantity!, use.unit, one.unit) : null,
   );
   if (inUnit.some((q) => q === null)) return [];
+  // the steak was tossed in flour and then fried in two halves: they are of that steak
+  const partsOf = inUnit.filter((q) => q !== one.min).reduce((n, q) => n.add(toFraction(q!)!), new Fraction(0));
+  if (whole === 1 && parts[0]!.use.quantity === one.min && partsOf.compare(most) <= 0) return [];
   const sum = inUnit.reduce((n, q) => n.add(toFraction(q!)!), new Fraction(0));
   if (sum.compare(listed) >= 0 && sum.compare(most) <= 0) return [];
   // "a little oil" may be all that is missing, and "repeat the layers" takes what is left; too much is too much

@@ -265,7 +265,7 @@ export const COOK = [
     cues: { feel: 'no hard middle' },
     minutes: { active: 0.3, waiting: 60 },
   }),
-  technique('fluff', 'fluff with a fork', 'fluff|fluff up|fork through|loosen', {
+  technique('fluff', 'fluff with a fork', 'fluff|fluff up|fork through|loosen|rough up|ruffle', {
     phase: 'cook',
     tools: ['fork'],
     hazards: [],

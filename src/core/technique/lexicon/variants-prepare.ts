@@ -338,7 +338,7 @@ export const VARIANTS_PREPARE = [
       minutes: { active: 1, waiting: 0 },
     },
   ),
-  variant(add, 'press-in', 'press in', 'press into|press in|press down|pat into|press', {
+  variant(add, 'press-in', 'press in', 'press into|press in|press down|pat into|press|stretch|stretch out', {
     small: ['Put {thing} in {place}.', 'Press it flat with the back of a spoon.', 'Press into the corners.'],
     cues: { see: 'flat, up to the edge', feel: 'firm' },
     minutes: { active: 1, waiting: 0 },

@@ -1,0 +1,231 @@
+// What twelve more texts of our own brought up, by kind: what each card says and where, set down as a teacher would write it.
+import { describe, expect, test } from 'vitest';
+import { build, own, step } from '../../../tests/cases/built';
+import { check, type Case } from '../../../tests/cases/cards';
+import { buildTask, dryRun, readRecipe } from '../index';
+import { plainTurns } from './turns-of-speech';
+
+describe('each thing in its own vessel', () => {
+  test.each<Case>([
+    [
+      'three bowls for flour, egg and crumbs',
+      '2 chicken breasts\n60 g plain flour\n2 eggs\n100 g breadcrumbs',
+      'Put the flour, eggs and breadcrumbs in three shallow bowls, and lightly beat the eggs. Dip each piece of chicken first in the flour, then the egg, and finally the breadcrumbs.',
+      [
+        'Put the flour in a shallow bowl. >bowl',
+        'Put the eggs in another shallow bowl. >large-bowl',
+        'Put the breadcrumbs in a third shallow bowl. >small-bowl',
+        'Beat the eggs lightly. >large-bowl',
+        'Dip each piece of the chicken in the flour. >bowl',
+        'Dip each piece of the chicken in the egg. >large-bowl',
+        'Coat each piece of the chicken in the breadcrumbs. >small-bowl',
+      ],
+      null,
+    ],
+    [
+      'a pan that was filled is the one that boils',
+      '200 g macaroni',
+      'Fill a big pot half full with water and bring to a boil. Pour the macaroni in and cook for 7 min.',
+      ['Fill a big pot half full with water. >large-pan', 'Turn on the hob under the big pot', 'Cook the macaroni for 7 min. >large-pan'],
+      />saucepan/,
+    ],
+    [
+      'water that is mixed with the oil needs a bowl, and goes over the dough',
+      '500 g bread flour\n350 ml warm water\n3 tbsp olive oil',
+      'Mix the flour, the water and 2 tbsp of the oil in a large bowl. Scrape the dough into the tin and, with oiled hands, stretch it to fill the corners. Mix 1 tbsp of the oil with 1 tbsp water and drizzle over. Bake for 20 minutes. Cut into squares.',
+      [
+        'Scrape the dough into the tin. >cake-tin',
+        'Stretch the dough to fill the corners. >cake-tin',
+        'Pour 1 tbsp water into the bowl. >bowl',
+        'Drizzle the oil over the dough. >cake-tin',
+        'Cut the dough into squares.',
+      ],
+      /over the small bowl/,
+    ],
+    [
+      'balls go round the edge of a dish, and are heated in the microwave again',
+      '300 g pork mince\n1 egg\n4 tbsp ketchup',
+      'Mix the mince and the egg in a bowl. Roll into 12 balls. Put them round the edge of a microwave dish. Cook on HIGH for 3 minutes. Stir the ketchup in a jug and pour over the meatballs. Heat everything for 2 mins.',
+      [
+        'Put the balls around the edge of a microwave dish. >baking-dish',
+        'Cook the balls on HIGH',
+        'Heat everything for 2 mins. >baking-dish',
+      ],
+      /hob/i,
+    ],
+    [
+      'the basket of a steamer is no air fryer’s',
+      '12 dumplings',
+      'Line a steamer basket with baking paper. Arrange the dumplings in it in one layer. Set the basket over a pan of simmering water, cover and steam for 8 minutes.',
+      ['Arrange the dumplings in the steamer basket in one layer. >steamer'],
+      />air-fryer/,
+    ],
+    [
+      'what is crumbled off the board lies in its bowl',
+      '200 g firm tofu\n1 tsp grated ginger',
+      'Wrap the tofu in kitchen paper and leave for 10 minutes. Unwrap and crumble into a bowl. Add the ginger to the tofu and mix well.',
+      ['Crumble the tofu into a bowl. >bowl', 'Add the ginger to the tofu. >bowl'],
+      /Put the firm tofu/,
+    ],
+  ])('%s', (...one) => check(one));
+});
+
+describe('what a word means here', () => {
+  test.each<Case>([
+    [
+      'oil of a bottle: a splash in the sauce leaves the rest for the fish',
+      '1 onion, chopped\n2 fish fillets\nsunflower oil, for frying\n100 ml stock',
+      'Heat a splash of oil in a saucepan, add the onion and soften for 8 mins. Add the stock and simmer for 5 minutes. Pour enough oil into a large frying pan to cover the base by 1cm and heat until a breadcrumb sizzles. Fry the fish for 4 mins on each side.',
+      [
+        'Pour a splash of sunflower oil into the saucepan. >saucepan',
+        'Heat the oil until a breadcrumb sizzles. >frying-pan',
+        'Turn the fish over. >frying-pan',
+      ],
+      /Heat the onion|Turn the onion/,
+    ],
+    [
+      'the flour of the part that is being made',
+      'For the chicken\n2 chicken breasts\n60 g plain flour\nFor the sauce\n1 onion, chopped\n1 tbsp plain flour\n500 ml stock',
+      'Soften the onion in a pan for 8 minutes. Sprinkle in the flour and stir for a minute. Stir in the stock. Put the flour on a plate. Dip the chicken in the flour.',
+      ['Dip the chicken in the flour. >plate'],
+      null,
+    ],
+    [
+      'a lid that comes off turns no hob off',
+      '1 cauliflower\n1 tin chickpeas, drained\n400 ml stock',
+      'Put the cauliflower and the stock in a pan. Bring to a simmer, pop on the lid and cook for 10 mins. Take the lid off, add the chickpeas and cook for 5 mins.',
+      ['Cook the cauliflower for 10 mins', 'Take the lid off', 'Add the chickpeas to the pan', 'Cook '],
+      null,
+    ],
+    [
+      'mugs stand on a tray',
+      '400 g cooked mince\n300 g mash',
+      'Heat the grill. Stand 4 ovenproof mugs on a baking tray. Share the mince between the mugs and top with the mash. Grill for 5 minutes.',
+      ['Stand 4 ovenproof mugs on a baking tray. >tray'],
+      null,
+    ],
+    [
+      'rinsed under the tap, though water is on the list',
+      '2 nests egg noodles\n4 tbsp cold water',
+      'Cook the noodles for 5 minutes. Drain, rinse under cold water and leave in the colander.',
+      ['Rinse the noodles under cold water.'],
+      null,
+    ],
+    [
+      'pepper goes to the sauce that was made last',
+      '3 tbsp ketchup\n1 tbsp vinegar\n1 green pepper',
+      'Stir the ketchup and vinegar in a jug. Microwave for 2 mins. Chop the pepper. Add the pepper to the sauce.',
+      ['Take the jug out of the microwave', 'Add the pepper to the sauce. >jug'],
+      null,
+    ],
+    [
+      'green tops come off strawberries',
+      '200 g strawberries',
+      'Rinse the strawberries and pat them dry. Pull off the green tops.',
+      ['Pull off the green tops of the strawberries.'],
+      null,
+    ],
+    [
+      'both, and more',
+      '1 cabbage\n2 spring onions\n200 g tofu, crumbled\n1 tbsp soy sauce',
+      'Put the tofu in a bowl. Shred the cabbage. Snip the spring onions. Add both to the tofu along with the soy sauce, and mix well.',
+      [
+        'Add the cabbage to the tofu',
+        'Add the spring onions to the tofu',
+        'Add the soy sauce to the tofu',
+        'Mix everything in the bowl well.',
+      ],
+      null,
+    ],
+  ])('%s', (...one) => check(one));
+
+  test('hulled with the point of a knife, so an adult is near', () => {
+    const hull = step(build('200 g strawberries', 'Rinse the strawberries. Pull off the green tops.'), /^Pull off/);
+    expect([hull.technique, hull.supervision]).toEqual(['hull', 'within-reach']);
+  });
+
+  test('vegetables in a little sauce are no sauce', () => {
+    const task = build(
+      'Stir-fry\n2 carrots, sliced\n1 broccoli, cut up\n100 g mushrooms, sliced\n1 cup snow peas\n2 tbsp soy sauce\n1 tsp cornflour\n8 oz noodles',
+      'Whisk the soy sauce and cornflour together to make a sauce. Fry the carrots, broccoli, mushrooms and snow peas in a wok for 4 minutes. Pour in the sauce and let it bubble for 30 seconds. Add the noodles and toss.',
+    );
+    expect(
+      own(task)
+        .map((s) => s.text)
+        .filter((text) => /^Toss/.test(text)),
+    ).toEqual(['Toss everything in the wok.']);
+  });
+});
+
+describe('hot water, and what is cooked in it', () => {
+  test('a pan that was filled from the kettle is hot before its ring is on', () => {
+    const add = step(
+      build('200 g pasta', 'Boil the kettle. Fill a large pan with the boiling water. Add the pasta and boil for 10 minutes.'),
+      /^Add the pasta/,
+    );
+    expect(add.hazards).toEqual(expect.arrayContaining(['hot', 'steam']));
+    expect(add.supervision).toBe('within-reach');
+  });
+});
+
+describe('findings', () => {
+  const found = (ingredients: string, method: string) =>
+    dryRun(buildTask(readRecipe(`Dish\n\nIngredients\n${ingredients}\n\nMethod\n${method}`).recipe, { grain: 'standard' })).map(
+      (f) => `${f.code} ${f.about}`,
+    );
+
+  test('halves of what was tossed in flour are no second helping; more than it is', () => {
+    const list = '250 g rump steak\n1 tbsp cornflour\n1 tbsp oil';
+    const start =
+      'Put the steak in a bowl, sprinkle over the cornflour and toss. Heat the oil in a wok. Add half the steak and fry for 2 minutes, then lift it out.';
+    expect(found(list, `${start} Fry the rest of the steak for 2 minutes.`)).not.toContain('amount-mismatch rump steak');
+    expect(found(list, `${start} Add 200 g of the steak and fry for 2 minutes.`)).toContain('amount-mismatch rump steak');
+  });
+
+  test('what stays behind, and a tip, call for nothing', () => {
+    const all = found(
+      '2 apples, chopped\n1 sheet puff pastry',
+      'Cook the apples in a pan for 5 minutes. Put the fruit on the pastry, leaving the juice behind in the pan. Bake for 20 minutes.\n★ Tip: pears work here too! Try plums or cherries.',
+    );
+    expect(all.filter((f) => f.startsWith('used-not-listed'))).toEqual([]);
+  });
+});
+
+describe('turns of speech', () => {
+  test.each([
+    [
+      'Bake for 18 to 20 minutes, turning the tray round after 10 minutes.',
+      'Bake for 10 minutes. Turn the tray round. Bake for 8-10 minutes more.',
+    ],
+    ['Roast until plump, 15 to 18 minutes, stirring once halfway.', 'Roast for 7 minutes. Stir. Roast for 8-11 minutes more until plump.'],
+    ['Add the oil to the wok followed by the ginger.', 'Add the oil to the wok and the ginger.'],
+    ['Then throw in the mangetout for another minute.', 'Then put in the mangetout, then cook for another minute.'],
+    ['Add the peas and cook for another minute.', 'Add the peas and cook for another minute.'],
+    ['Meanwhile make the dip by mixing the soy and vinegar.', 'Meanwhile mix the soy and vinegar for the dip.'],
+    ['Cover and turn the heat to low for 12 mins.', 'Cover and turn the heat to low, then cook for 12 mins.'],
+    ['Add the beans and scatter over the onions, sliced.', 'Add the beans. Slice the onions. Scatter over the onions.'],
+    ['Toss with the remaining 1 Tbsp oil.', 'Toss with the rest of the oil.'],
+    [
+      'Fill big pot half full. Cover dish with film. Move to a warm plate.',
+      'Fill a big pot half full. Cover the dish with film. Move to a warm plate.',
+    ],
+    ['Take it out of the fridge 10 minutes before you want to use it.', 'Take it out of the fridge 10 minutes before it is needed.'],
+  ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
+});
+
+describe('worksheets', () => {
+  test('a box behind a line, and behind a line that an adult does, is no word', () => {
+    const { recipe } = readRecipe(
+      'Pasta\n\nIngredients\n☐ 2 cups pasta\n\nSteps\n1) * Boil the pasta for 7 min. ☐\n2) Drain the pasta. ☐\n\n* = get a grown-up',
+    );
+    expect(recipe.instructions.join(' ')).not.toContain('☐');
+    expect(recipe.instructions).toHaveLength(2);
+  });
+
+  test('a label that begins with "first" names the thing', () => {
+    expect(
+      readRecipe('Tofu\n\nIngredients\n200 g tofu\n\nMethod\nFirst press the tofu: wrap it in kitchen paper.\nFry the tofu.').recipe
+        .instructions[0],
+    ).toBe('Wrap the tofu in kitchen paper.');
+  });
+});
