@@ -4,7 +4,12 @@ import { existsSync, readFileSync } from 'node:fs';
 
 const [unitFile, ...browserFiles] = process.argv.slice(2);
 const read = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
-const firstLines = (text, n = 12) => text.replace(/\x1b\[[0-9;]*m/g, '').split('\n').slice(0, n).join('\n    ');
+const firstLines = (text, n = 12) =>
+  text
+    .replace(/\x1b\[[0-9;]*m/g, '')
+    .split('\n')
+    .slice(0, n)
+    .join('\n    ');
 
 const unit = read(unitFile);
 const browser = browserFiles.map((file) => {
@@ -21,7 +26,9 @@ for (const report of browser) {
     for (const test of spec.tests) {
       if (test.status !== 'unexpected' && test.status !== 'flaky') continue;
       const said = test.results.flatMap((r) => r.errors ?? [])[0]?.message ?? '';
-      console.log(`${test.status === 'flaky' ? 'Passed only when run again' : 'Failed'}: ${spec.file}:${spec.line} ${spec.title}\n    ${firstLines(said)}`);
+      console.log(
+        `${test.status === 'flaky' ? 'Passed only when run again' : 'Failed'}: ${spec.file}:${spec.line} ${spec.title}\n    ${firstLines(said)}`,
+      );
     }
   }
 }
@@ -30,5 +37,7 @@ const sum = (of) => browser.reduce((n, report) => n + (report?.stats[of] ?? 0), 
 const passed = (unit?.numPassedTests ?? 0) + sum('expected') + sum('flaky');
 const failed = (unit?.numFailedTests ?? 0) + sum('unexpected') + browser.filter((r) => r === null || r.errors.length > 0).length;
 const skipped = (unit?.numPendingTests ?? 0) + sum('skipped');
-console.log(`${passed} passed, ${failed} failed${sum('flaky') ? `, ${sum('flaky')} only when run again` : ''}${skipped ? `, ${skipped} skipped` : ''}`);
+console.log(
+  `${passed} passed, ${failed} failed${sum('flaky') ? `, ${sum('flaky')} only when run again` : ''}${skipped ? `, ${skipped} skipped` : ''}`,
+);
 process.exitCode = failed === 0 && passed > 0 ? 0 : 1;

@@ -10,11 +10,18 @@ export const OATS = '4ec10001-0000-4000-8000-000000000002';
 /**
  * axe finds nothing: WCAG 2.2 A and AA, and best practice. Another theme changes only colours, another width everything but
  * colours: looking again at the rest would find the same.
+ * @param within a selector: only there, where the rest of the page is looked at elsewhere
  */
-export async function noAxeFindings(page: Page, where: string, what: 'all' | 'aaa' | 'colours' | 'shape' = 'all'): Promise<void> {
+export async function noAxeFindings(
+  page: Page,
+  where: string,
+  what: 'all' | 'aaa' | 'colours' | 'shape' = 'all',
+  within?: string,
+): Promise<void> {
   const enhanced = { 'color-contrast-enhanced': { enabled: true }, 'target-size': { enabled: true } };
   // in the page itself, not in a second one; only what is found is told: a path to every element that is well takes longer than looking at it
   const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'], rules: what === 'aaa' ? enhanced : {} }).setLegacyMode();
+  if (within) axe.include(within);
   if (what === 'colours') axe.withRules(['color-contrast']);
   if (what === 'shape') axe.disableRules(['color-contrast']);
   const { violations } = await axe.analyze();

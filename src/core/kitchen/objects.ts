@@ -32,7 +32,9 @@ export function meantLots(world: World, about: readonly number[]): Lot[] {
     return (
       lots.find((lot) => lot.joined && others.some((o) => lot.parts.has(o))) ??
       // the oil that the chicken is fried in, not the oil that went into the sauce
-      (lots.length > 1 ? lots.find((lot) => lot.at !== null && others.some((o) => lotsOf(world, o).some((other) => other.at === lot.at))) : undefined) ??
+      (lots.length > 1
+        ? lots.find((lot) => lot.at !== null && others.some((o) => lotsOf(world, o).some((other) => other.at === lot.at)))
+        : undefined) ??
       lots.at(-1) ??
       []
     );

@@ -20,7 +20,9 @@ const isTap = (state: State, text: string, m: Mention) =>
 
 /** The ingredients that a text speaks of; "the veg" is what is still veg, where spinach has gone into the ricotta and others are to come. */
 export function mentionsHere(state: State, text: string): Mention[] {
-  const mentions = mentionsIn(text, state.names, state.used, state.objectUses).filter((m) => !isPanful(state, text, m) && !isTap(state, text, m));
+  const mentions = mentionsIn(text, state.names, state.used, state.objectUses).filter(
+    (m) => !isPanful(state, text, m) && !isTap(state, text, m),
+  );
   const together = (m: Mention) => mentions.filter((other) => other.at === m.at && other.end === m.end && other.end > other.at);
   const placeOf = (m: Mention) => lotsOf(state.world, m.ingredient).at(-1)?.at ?? null;
   const isWorkedIn = (m: Mention) => {

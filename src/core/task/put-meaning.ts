@@ -37,7 +37,8 @@ export function overWhat(state: State, c: Located, frame: Frame): string | null 
   if (isOver && isLoose && state.container !== null && state.container !== 'board' && isHeld(state, state.container)) return null;
   if (isIn) return inUse(state).find((v) => v !== state.container && v !== 'board' && !hasMark(v, 'aside')) ?? null;
   // not over what waits measured in its bowl
-  const isBase = (v: string) => contents(state.world, v).some((lot) => (v === 'board' ? isShaped(lot) || lot.joined : lot.joined || !lot.portion));
+  const isBase = (v: string) =>
+    contents(state.world, v).some((lot) => (v === 'board' ? isShaped(lot) || lot.joined : lot.joined || !lot.portion));
   return inUse(state).find((v) => v !== state.container && isBase(v)) ?? null;
 }
 

@@ -80,7 +80,9 @@ const COVERED_BY_WATER: Rule[] = [
 // "Pull off the green tops", of strawberries
 const OFF_TOPS: Rule = {
   when: ({ about, rest, state }) =>
-    (about.has('fruit') || state.objectUses.some((i) => findFood(state.recipe.ingredients[i]!.item)?.group === 'fruit')) && /\boff\b/i.test(rest) && /\b(?:(?:green|leafy)\s+)?(?:tops?|leaves|stalks?|stems?|hulls?)\b/i.test(rest),
+    (about.has('fruit') || state.objectUses.some((i) => findFood(state.recipe.ingredients[i]!.item)?.group === 'fruit')) &&
+    /\boff\b/i.test(rest) &&
+    /\b(?:(?:green|leafy)\s+)?(?:tops?|leaves|stalks?|stems?|hulls?)\b/i.test(rest),
   then: 'hull',
 };
 
@@ -385,7 +387,10 @@ const BY_VERB = table<Rule[]>({
   stand: [
     { when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' },
     // "stand the mugs on a tray"
-    { when: ({ about, rest }) => about.has('tray') && /^(?:the|\d+|an?)\s.*\bon\b/i.test(rest) && minutesOfText(rest) === null, then: 'add' },
+    {
+      when: ({ about, rest }) => about.has('tray') && /^(?:the|\d+|an?)\s.*\bon\b/i.test(rest) && minutesOfText(rest) === null,
+      then: 'add',
+    },
   ],
   rest: [{ when: ({ rest, mentions }) => mentions.length > 0 && /\bon\b/i.test(rest), then: 'add' }],
   weigh: [{ when: ({ rest, mentions }) => mentions.length > 1 && /\binto\b/i.test(rest), then: 'add' }],
@@ -422,7 +427,13 @@ const BY_VERB = table<Rule[]>({
       then: 'deseed',
     },
     // a pan, no lid, foil or stalk
-    { when: (here) => /^(?:(?:it|them|this)\s+)?off$|^the\b.*\boff$/i.test(here.rest) && here.state.hob !== null && (hasContainer(here) || !/^the/i.test(here.rest)), then: 'take-off-heat' },
+    {
+      when: (here) =>
+        /^(?:(?:it|them|this)\s+)?off$|^the\b.*\boff$/i.test(here.rest) &&
+        here.state.hob !== null &&
+        (hasContainer(here) || !/^the/i.test(here.rest)),
+      then: 'take-off-heat',
+    },
   ],
   push: [
     { when: ({ rest }) => /\b(?:to|towards?) (?:one|the) (?:side|edges?)\b/i.test(rest), then: 'draw-in' },

@@ -35,7 +35,10 @@ const AFTER = new RegExp(
   'iu',
 );
 
-const TIME_LAST = new RegExp(`\\b(${HEATED})\\b([^.;]{0,40}?),?\\s+(until\\b[^.;,]{3,80}?),\\s+(?:for\\s+)?${TIME}(?=,\\s+\\p{L}+ing\\b)`, 'iu');
+const TIME_LAST = new RegExp(
+  `\\b(${HEATED})\\b([^.;]{0,40}?),?\\s+(until\\b[^.;,]{3,80}?),\\s+(?:for\\s+)?${TIME}(?=,\\s+\\p{L}+ing\\b)`,
+  'iu',
+);
 
 /** "Roast until plump, 15 to 18 minutes, stirring once": the time first, as elsewhere. */
 const timeFirst = (text: string): string =>

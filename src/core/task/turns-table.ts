@@ -42,7 +42,11 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   ],
   // what stays behind is not used
   ['behind', /,?\s+leaving\s+((?:any|the)\s+[^.;,]{3,30}?)\s+behind(?:\s+in\s+the\s+\p{L}+)?(?=\s*[.,;]|$)/giu, ' (leave $1 behind)'],
-  ['throwing|discarding', /,\s+(?:throwing|discarding)\s+(?:away\s+)?((?:the|any)\s+(?!seeds)[^.;]+?)(?:\s+away)?(?=\s*[.;]|$)/gi, '. Throw away $1'],
+  [
+    'throwing|discarding',
+    /,\s+(?:throwing|discarding)\s+(?:away\s+)?((?:the|any)\s+(?!seeds)[^.;]+?)(?:\s+away)?(?=\s*[.;]|$)/gi,
+    '. Throw away $1',
+  ],
   // "get the rice on first: cook it ..."
   ['get ', /(^|[.!?;]\s+)get\s+(?:the|your)\s+(\p{L}+)\s+on(?:\s+first)?\s*:\s+(\p{L}+)\s+it\b/giu, '$1$3 the $2'],
   // "rub it with a finger dipped in water"

@@ -52,7 +52,8 @@ export function theOf(state: State, mention: Mention): string {
 
 /** "A little oil", "a splash of oil" of a bottle: the rest of it stays. */
 export const isLittle = (state: State, m: Mention): boolean =>
-  m.part === 'some' && (m.quantity === null || (m.unit !== null && DASHES.has(m.unit) && state.recipe.ingredients[m.ingredient]!.min === null));
+  m.part === 'some' &&
+  (m.quantity === null || (m.unit !== null && DASHES.has(m.unit) && state.recipe.ingredients[m.ingredient]!.min === null));
 const DASHES: ReadonlySet<Unit> = new Set(['splash', 'dash', 'drizzle', 'pinch']);
 
 /** A fruit that was squeezed goes in as its juice, though the list has the fruit. */
