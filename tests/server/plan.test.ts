@@ -4,6 +4,7 @@ import { buildTask, planLesson, planView, readRecipe, type PlanView } from '$cor
 import { afterAll, beforeAll, beforeEach, expect, test } from 'vitest';
 import { getSetUp, setPresence } from '../../src/lib/server/class-lessons';
 import { connect } from '../../src/lib/server/connect';
+import { getKitchen, saveKitchen } from '../../src/lib/server/kitchen';
 import type { PlanInput } from '../../src/lib/server/input/plan';
 import { planOf } from '../../src/lib/server/input/stored';
 import { planPage, savePlan, usePlan } from '../../src/lib/server/plan';
@@ -182,4 +183,21 @@ test('what was set comes back: hours, what is done before, teams; teams that no 
   expect(input.margin).toBe(4);
   await inHere((trx) => setPresence(trx, lesson, a, 'absent'));
   expect((await planPage(locals, lesson))!.input.dishes[0].teams.flat()).toEqual([b, c, d]);
+});
+
+test('a count that a plan changes is not written over by a page of the kitchen that was open before', async () => {
+  const { view } = await planned();
+  const { revision, system, lessonMinutes, microwaveWatts, readingGrade, places, heights, controls } = await inHere(getKitchen);
+  const kitchen = { system, lessonMinutes, microwaveWatts, readingGrade, measures: [], tools: [], lacks: [], places, heights, controls };
+  // the class has a kitchen of its own, with two knives
+  const opened = await inHere((trx) => saveKitchen(trx, revision, { ...kitchen, counts: [{ thing: 'knife', count: 2 }] }));
+  const keep = (count: number) =>
+    inHere(async (trx) =>
+      savePlan(trx, lesson, (await getSetUp(trx, lesson))!.revision, doc(view, { counts: [{ thing: 'knife', count }] })),
+    );
+  await keep(2);
+  expect((await inHere(getKitchen)).revision).toBe(opened);
+  await keep(3);
+  expect(await inHere((trx) => saveKitchen(trx, opened!, { ...kitchen, counts: [{ thing: 'knife', count: 2 }] }))).toBeNull();
+  expect((await inHere(getKitchen)).counts.get('knife')).toBe(3);
 });

@@ -170,7 +170,9 @@ export async function savePlan(trx: SchoolTrx, id: string, revision: number, pla
   for (const { thing, count } of plan.counts)
     await trx('kitchen')
       .where({ school_id: trx.school, class_id: ownClass(trx) })
-      .update({ counts: trx.raw('counts || jsonb_build_object(?::text, ?::int)', [thing, count]) });
+      .whereRaw('(counts ->> ?)::int is distinct from ?', [thing, count])
+      // a page of the kitchen that is open meanwhile is told, and does not write the old count back
+      .update({ counts: trx.raw('counts || jsonb_build_object(?::text, ?::int)', [thing, count]), revision: trx.raw('revision + 1') });
   return rows[0].revision;
 }
 
