@@ -5,12 +5,7 @@ import { existsSync, readFileSync } from 'node:fs';
 const [unitFile, ...browserFiles] = process.argv.slice(2);
 const read = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 const COLOURS = new RegExp(`${String.fromCharCode(27)}\\[[0-9;]*m`, 'g');
-const firstLines = (text, n = 12) =>
-  text
-    .replace(COLOURS, '')
-    .split('\n')
-    .slice(0, n)
-    .join('\n    ');
+const firstLines = (text, n = 12) => text.replace(COLOURS, '').split('\n').slice(0, n).join('\n    ');
 
 const unit = read(unitFile);
 const browser = browserFiles.map((file) => {

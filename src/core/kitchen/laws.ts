@@ -162,6 +162,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
     // "cover again": with what lay there before
     v.lid =
       step.tools.find((id) => ['foil', 'cling-film', 'cloth', 'plate', 'paper'].includes(id) && id !== vessel) ??
+      (step.lid ? 'lid' : null) ??
       v.cover ??
       (hasMark(vessel, 'lid') ? 'lid' : 'cover');
     v.cover = v.lid;

@@ -19,6 +19,8 @@ export type Played = {
   level?: string | null;
   /** It brings something hot that no list has: boiling water. */
   hot?: boolean;
+  /** It speaks of a lid: a casserole has one too. */
+  lid?: boolean;
   /** Only a little of what it uses, the rest stays. */
   little?: boolean;
   /** It waits until it is cold. */

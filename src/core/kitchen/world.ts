@@ -43,6 +43,9 @@ function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): 
   };
 }
 
+/** It speaks of a lid: a casserole has one too. */
+export const saysLid = (text: string): boolean => /\blid\b/i.test(text);
+
 export const NO_FLOUR: ReadonlySet<number> = new Set();
 
 /** A kitchen before the lesson: nothing fetched, everything off, each ingredient whole. */

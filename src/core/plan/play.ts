@@ -10,6 +10,7 @@ import {
   newWorld,
   objectsOf,
   ringVesselOf,
+  saysLid,
   uncheckedIn,
   vesselOf,
   worksIn,
@@ -42,6 +43,7 @@ export function playedOf(draft: Draft): Played {
     lasts: draft.lasts ?? false,
     cold: isCold(draft.text, draft.minutes?.waiting),
     water: (draft.uses ?? []).length === 0 && /\bwater\b/i.test(draft.thing ?? '') && !draft.from,
+    lid: saysLid(draft.text),
     little: draft.little ?? false,
     hot:
       /\b(?:boiling|hot) water\b/i.test(draft.text) ||

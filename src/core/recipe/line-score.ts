@@ -59,7 +59,11 @@ export function ingredientScore(line: string): number {
   )
     return 0;
   if (number?.ok && !named) {
-    const after = text.slice(number.length).trim();
+    // "1 (10 oz) can enchilada sauce"
+    const after = text
+      .slice(number.length)
+      .replace(/^\s*\([^()]*\)/, '')
+      .trim();
     if (readUnit(after) && (digits || number.word)) return words <= 14 ? 3 : 2;
     if (findFood(after) && words <= 9) return digits ? 2.5 : 2;
     // "6 trifle sponges or a small plain cake"

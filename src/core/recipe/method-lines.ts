@@ -67,7 +67,12 @@ const TOLD =
   /^[^\p{L}\p{N}]*(?:tips?|notes?|(?:cook|chef|teacher)['’]?s (?:tips?|notes?)|variations?|swaps?|(?:\p{L}+ )?(?:option|alternative|version)s?|leftovers?|storage|to store|make ahead|did you know|serving suggestions?|allerg\p{L}*)\s*:\s+\S/iu;
 
 /** "Vegan option: use oat drink", "Tip: ...": told beside the method, and no step of it. */
-export const isTold = (text: string) => TOLD.test(text) || ASKS.test(text) || LEFT_OVER.test(text) || ONCE_MORE.test(text);
+export const isTold = (text: string) =>
+  TOLD.test(text) || ASKS.test(text) || LEFT_OVER.test(text) || ONCE_MORE.test(text) || IN_TURNS.test(text);
+
+/** "You may have to do this in 2 batches": how to do the step before. */
+const IN_TURNS =
+  /^(?:(?:you|we)(?:['’]ll)?\s+(?:(?:may|might|will)\s+)?(?:have|need|want)\s+to\s+)?(?:do\s+this|work)\s+in\s+(?:\p{L}+|\d+)\s+batches$/iu;
 
 /** "Leftovers go in a freezer bag": for another day. */
 const LEFT_OVER = /^(?:any\s+)?leftovers?\s+(?:go|goes|will|can|keep|keeps|are|freeze|reheat|store)\b/i;

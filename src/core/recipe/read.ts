@@ -3,7 +3,7 @@ import { plainNumbers, readNumber } from '../amount/quantity';
 import { readIngredientLine, stripBullet } from './ingredient-line';
 import { withinBounds } from './bounds';
 import { amountsInMethod } from './method-amounts';
-import { findFood, isFoodName } from './food';
+import { findFood, isFoodName, nameWords } from './food';
 import { headingWithRest, headsMethod, isLouder, PART_OF_DISH, sectionOf, servingsOf, TIME, type Section } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
 import { isOvenHeat, isTold, sayOvenHeat, withoutLabel } from './method-lines';
@@ -105,6 +105,11 @@ function readLines(draft: Draft, raw: string[]): void {
         draft.group = stripMarks(text.trim()).toLowerCase();
         return note(draft, i + 1, text, 'heading');
       }
+    }
+    // "Falafel" over amounts, of falafel pittas: what the dish is called after is made of what stands below
+    if (draft.section !== 'method' && headsPart(draft, text, raw[i - 1], raw[i + 1])) {
+      draft.group = stripMarks(text.trim()).toLowerCase();
+      return note(draft, i + 1, text, 'heading');
     }
     // "Filling", on a line of its own over amounts
     if (draft.section !== 'method' && draft.recipe.title && PART_OF_DISH.test(stripMarks(text.trim()))) {
@@ -233,6 +238,19 @@ function readLine(draft: Draft, raw: string, line: number): void {
     return note(draft, line, raw, 'time');
   }
   place(draft, text, line, raw);
+}
+
+/** A bare word of the title on a line of its own, with no amount, set off from what is above it and with an amount right below. */
+function headsPart({ recipe }: Draft, text: string, above: string | undefined, below: string | undefined): boolean {
+  const bare = stripMarks(text.trim());
+  return (
+    /^\p{Lu}\p{L}+(?: \p{L}+)?$/u.test(bare) &&
+    (above ?? '').trim() === '' &&
+    below !== undefined &&
+    ingredientScore(below) >= 2 &&
+    /\d|^(?:an?|large|small|handful|pinch)\b/i.test(below) &&
+    nameWords(bare).every((word) => nameWords(recipe.title).includes(word))
+  );
 }
 
 /** "12 muffins" below "Apple muffins", above the list: how many it makes. With no heading of a list to come, only of what is no food: "1 bowl". */

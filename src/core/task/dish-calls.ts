@@ -10,7 +10,7 @@ import { toolCalls } from './tool-names';
 export const callsOf = (recipe: Recipe): Calls => ({
   tools: toolCalls(recipe),
   dish: dishOf(recipe.title),
-  baked: bakedOf(recipe.title),
+  baked: bakedOf(recipe),
   foods: foodCalls(recipe),
   made: madeCalls(recipe),
 });
@@ -59,7 +59,14 @@ const dishOf = (title: string): string | null =>
     .exec(title)?.[1]
     ?.toLowerCase() ?? null;
 
-const bakedOf = (title: string): string | null =>
+/** What the dish is called after once it is baked; bread that is bought is filled, not baked. */
+function bakedOf({ title, ingredients }: Recipe): string | null {
+  const noun = lastBaked(title);
+  const isBought = noun !== null && ingredients.some((one) => nameWords(one.item).includes(singular(noun)));
+  return isBought ? null : noun;
+}
+
+const lastBaked = (title: string): string | null =>
   [
     ...title.matchAll(
       /\b(?:(?:short|cup|oat|tea)?cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?|bakes|bars|twists|turnovers|pasties|puffs|traybakes?|shortbread|knots)\b/gi,

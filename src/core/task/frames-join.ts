@@ -89,7 +89,7 @@ export function join(state: State, c: Located): void {
       },
     );
   } else {
-    for (const m of fresh) if (state.placed.get(m.ingredient) !== to) putIn(state, c, m, to);
+    for (const m of fresh) if (m.part === 'rest' || state.placed.get(m.ingredient) !== to) putIn(state, c, m, to);
     if (away.length > 0) moveIn(state, c, away, to);
     for (const name of extra)
       saidOf(state, { ...c, rest: '' }, to, {

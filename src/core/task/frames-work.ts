@@ -4,7 +4,7 @@ import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { lotsOf } from '../kitchen/index';
 import { hasMark, toolById } from '../technique/tools';
 import { worksOf, type Act, type Works } from '../technique/works';
-import { frameOf, thingsOf, placeOf, type Frame } from './things';
+import { ofNoun, frameOf, thingsOf, placeOf, type Frame } from './things';
 import { objectPhrase } from '../plan/object-phrase';
 import { isTarget } from './locate';
 import { wholeOf, type Mention } from './mentions';
@@ -214,6 +214,10 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
     if (isPan(into)) state.container = into;
     return;
   }
+  // "turn the heat under the sauce right down": the sauce is what is stirred next
+  const under = works.act === 'ring-set' ? /\bunder (the \p{L}+)/iu.exec(c.rest)?.[1] : undefined;
+  const pan = under ? placeOf(state, ofNoun(state, under)) : null;
+  if (pan) state.container = pan;
   // "fill a big pot half full and bring to the boil"
   if (works.act === 'water' && into !== null) state.container = into;
   // "wipe out the pan, add the oil": that pan is in hand

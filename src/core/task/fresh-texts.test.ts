@@ -157,6 +157,75 @@ describe('what a word means here', () => {
   });
 });
 
+describe('what was lost on the way', () => {
+  test.each<Case>([
+    [
+      'the rest of the butter goes in, though half of it is there',
+      '50 g butter\n1 onion, chopped\n300 g rice\n40 g parmesan, grated',
+      'Melt half the butter in a pan. Add the onion and cook for 5 min. Add the rice. Stir in the remaining butter and the parmesan.',
+      ['Put the rest of the butter in the pan', 'Put the parmesan in the pan', 'Stir everything in the pan.'],
+      null,
+    ],
+    [
+      'the sauce ingredients, of a heading that says more',
+      'Falafel\n1 can chickpeas, drained\nYogurt sauce\n4 tbsp yogurt\n1 tbsp tahini',
+      'Mash the chickpeas in a bowl. Stir together the sauce ingredients with 1 tbsp water.',
+      ['Put the yogurt in', 'Put the tahini in', 'Pour 1 tbsp water into', 'Stir everything in'],
+      null,
+    ],
+    [
+      'a mugful of the water takes no pasta with it',
+      '180 g penne\n1 can tomatoes\n3 tbsp mascarpone',
+      'Put a large pan of salted water on to boil. Once boiling, cook the penne for 11 minutes. Simmer the tomatoes in a frying pan for 8 minutes. Scoop out a mugful of the pasta water, then drain the pasta.',
+      ['Bring a large pan of water to the boil. >large-pan', 'Cook the penne for 11 minutes', 'Drain the pasta. >large-pan'],
+      /then drain|when boiling|saucepan/,
+    ],
+    [
+      'a large, shallow casserole is one vessel',
+      '4 chicken thighs\n1 tbsp oil\n1 onion, sliced',
+      'Heat the oil in a large, shallow casserole with a lid over a medium heat. Brown the thighs for 6 minutes. Remove to a plate. You may have to do this in 2 batches. Pour off all but 1 tbsp of the fat. Add the onion and cook for 5 minutes.',
+      ['Heat the oil in a large shallow casserole', 'Pour off all but 1 tbsp of the fat. >baking-dish'],
+      /^Shallow|^Have to/,
+    ],
+    [
+      'then lowest heat',
+      '150 g rice\n200 ml water',
+      'Place the rice and the water in a pan, bring to the boil, then lowest heat 10 min.',
+      ['Bring the rice to the boil.', 'Turn the heat to lowest.', 'Cook the rice for 10 min.'],
+      null,
+    ],
+  ])('%s', (...one) => check(one));
+
+  test('falafel of a heading go into the pittas, which are toasted and not baked', () => {
+    const { recipe } = readRecipe(
+      'Falafel Pittas\n\nFalafel\n1 can chickpeas, drained\n1/2 onion, chopped\n2 tbsp flour\n\nTo serve\n4 pitta breads\n1 lettuce, shredded\n\nMethod\nPulse the chickpeas, onion and flour in a food processor. Shape into 12 small patties. Place on a tray and bake for 20 minutes. Warm the pittas in the toaster. Stuff each pitta with lettuce and 3 falafel.',
+    );
+    expect(recipe.ingredients.map((one) => one.item)).not.toContain('Falafel');
+    const texts = own(buildTask(recipe, { grain: 'standard' })).map((s) => s.text);
+    expect(texts).toContain('Bake the patties for 20 minutes.');
+    expect(texts).toContain('Stuff each pitta with 3 falafel.');
+  });
+
+  test('a can by its weight in brackets is on the list, whatever is in it', () => {
+    expect(
+      readRecipe('Bake\n\n1 lb ground beef\n1 (10 oz) can red enchilada sauce\n8 corn tortillas\n\nCook the beef for 6 minutes.')
+        .notUnderstood,
+    ).toEqual([]);
+  });
+});
+
+describe('a casserole has a lid', () => {
+  test('it goes into the oven with it on, comes off before anything goes in, and on again', () => {
+    const task = build(
+      '300 g rice\n1 litre stock\n50 g frozen peas',
+      'Put the rice and the stock in a flameproof casserole. Bring to a simmer, put the lid on and bake in the oven for 18 min. Scatter the peas over, replace the lid and leave to stand for 5 minutes.',
+    );
+    const acts = task.steps.map((s) => s.technique).filter((id) => ['cover', 'uncover', 'wait', 'sprinkle'].includes(id ?? ''));
+    expect(acts.slice(0, 5)).toEqual(['cover', 'wait', 'uncover', 'sprinkle', 'cover']);
+    expect(dryRun(task).filter((f) => f.code === 'lid-on')).toEqual([]);
+  });
+});
+
 describe('hot water, and what is cooked in it', () => {
   test('a pan that was filled from the kettle is hot before its ring is on', () => {
     const add = step(

@@ -149,6 +149,12 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
   });
   // what the recipe itself calls so goes before what is so by nature
   for (const [heading, members] of headings) groups.push({ words: nameWords(`${heading} ingredient`), ingredients: members });
+  // "the sauce ingredients", of a yogurt sauce, where there is no other sauce
+  const lastOf = (heading: string) => nameWords(heading).at(-1) ?? '';
+  for (const [heading, members] of headings) {
+    const isOnly = [...headings.keys()].filter((other) => lastOf(other) === lastOf(heading)).length === 1;
+    if (nameWords(heading).length > 1 && isOnly) groups.push({ words: nameWords(`${lastOf(heading)} ingredient`), ingredients: members });
+  }
   for (const [heading, members] of headings)
     if (UNMADE.test(heading)) groups.push({ words: nameWords(heading), ingredients: members, fresh: true });
   for (const [words, test] of GROUP_FOODS) {

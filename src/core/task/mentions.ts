@@ -80,7 +80,13 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     }
     const candidates = (names.byFirst.get(list[i]!.word) ?? []).filter((n) => n.words.every((w, k) => list[i + k]?.word === w));
     const size = candidates[0]?.words.length ?? 0;
-    if (size === 0 || isOtherFood(list, i, size)) continue;
+    // "a mugful of the pasta water" is no pasta
+    const next = list[i + size];
+    const isWaterOf =
+      next?.word === 'water' &&
+      /^\s+$/.test(text.slice(list[i + size - 1]!.end, next.at)) &&
+      names.ingredients.every((one) => !/\p{L}+ water$/iu.test(one.item));
+    if (size === 0 || isWaterOf || isOtherFood(list, i, size)) continue;
     const named = candidates.filter((n) => n.words.length === size);
     // "the tomatoes" are not the tomato purée, where there are tomatoes
     const best = named.some((n) => !n.short) ? named.filter((n) => !n.short) : named;

@@ -8,7 +8,7 @@ import { inside } from './push';
 import { say, useOfMention } from './say';
 import type { Located, State } from './state';
 import { makeReady } from './supply';
-import { goalOf, PIECE, placeOf, type Frame, type Things } from './things';
+import { goalOf, madeSaid, PIECE, placeOf, type Frame, type Things } from './things';
 import { isPan } from './vessels';
 import { sentence, theOf, wording } from './wording';
 
@@ -74,7 +74,9 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
       saidOf(state, c, to, {
         text: single
           ? wording(state, c)
-          : sentence(`${verb} ${madeWords(state, c) ?? pieceWords(frame) ?? '⟦spoken|⟧'}${withFrame ? '' : ` ${where}`}`),
+          : sentence(
+              `${verb} ${madeWords(state, c) ?? pieceWords(frame) ?? madeSaid(state, withFrame ? frame.with : frame.theme) ?? '⟦spoken|⟧'}${withFrame ? '' : ` ${where}`}`,
+            ),
         uses: all && from ? [] : away.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
         mentions: [],
         about: away,

@@ -61,6 +61,9 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
   // "combine the pasta and the sauce": the sauce too
   const also = fresh.length + there.length > 0 ? BESIDE.exec(phrase.text)?.[1] : undefined;
   if (also) there.push(...ofNoun(state, `the ${also}`).filter((i) => !fresh.some((m) => m.ingredient === i)));
+  // "with lettuce, tomatoes and 3 falafel", which stand under a heading of that name
+  const made = fresh.length + there.length > 0 ? madeSaid(state, phrase) : null;
+  if (made) there.push(...madeUnder(state, made));
   if (fresh.length + there.length > 0) return { fresh, there: [...new Set(there)] };
   if (phrase.vessel) {
     const vessel = vesselOfPhrase(state, c, phrase);
@@ -167,7 +170,7 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
   // a parcel is all that lies in its paper
   const sheet = PARCELS.test(text) ? inUse(state).find((v) => hasMark(v, 'under')) : undefined;
   if (sheet) return inside(state, sheet);
-  if (!noun) return [];
+  if (!noun) return madeUnder(state, text);
   // pieces are of what was shaped or cut last
   if (SHAPE.test(text) && state.objectUses.length > 0) {
     const shaped = asGoal
@@ -200,9 +203,9 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
   if (worked) return [...worked.parts.keys()];
   const joined = state.world.lots.filter((lot) => lot.joined && lot.at !== null);
   const others = joined.filter((lot) => lot.at !== hand);
-  const pot = POT_NOUN.test(noun)
-    ? [...state.world.lots].reverse().find((lot) => lot.cooked && isPan(lot.at) && lot.at !== hand)
-    : undefined;
+  const pots = POT_NOUN.test(noun) ? [...state.world.lots].reverse().filter((lot) => lot.cooked && isPan(lot.at) && lot.at !== hand) : [];
+  // pasta in its water is no sauce, where another pan has more in it
+  const pot = pots.find((lot) => lot.joined || inside(state, lot.at!).length > 1) ?? pots[0];
   const here =
     pot ??
     (hand === null ? joined.find((lot) => lot.at === state.container) : undefined) ??
@@ -214,6 +217,25 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
     hand === null ? undefined : state.world.lots.findLast((lot) => lot.at !== null && lot.at !== hand && inside(state, lot.at).length > 1);
   if (laid) return inside(state, laid.at!);
   return state.container ? inside(state, state.container) : state.objectUses;
+}
+
+/** How a phrase names what stands under a heading and was made: "3 falafel". */
+export function madeSaid(state: State, phrase: Phrase | null): string | null {
+  const said = /(?:^|\band\s+)((?:the\s+|\d+\s+)?\p{L}+)$/iu.exec(phrase?.text ?? '')?.[1];
+  return said && madeUnder(state, said).length > 0 ? said : null;
+}
+
+/** "3 falafel", of what stands under "Falafel" in the list and was worked into one. */
+function madeUnder(state: State, text: string): number[] {
+  // "on top" is no heading's "Top"
+  const said = ON_ITSELF.test(text) ? undefined : nameWords(text).at(-1);
+  const groupOf = (i: number) => state.recipe.ingredients[i]!.group;
+  const lot = state.world.lots.findLast((one) => {
+    const [first] = one.parts.keys();
+    const heading = one.joined && first !== undefined ? groupOf(first) : null;
+    return heading !== null && nameWords(heading).at(-1) === said && [...one.parts.keys()].every((i) => groupOf(i) === heading);
+  });
+  return lot ? [...lot.parts.keys()] : [];
 }
 
 /** What was cut into pieces of a name: "cut the chicken into 5 strips". */

@@ -25,6 +25,34 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   ],
   ['round the', /\bround (?=the (?:edges?|outside|sides?) of\b)/gi, 'around '],
   ['rough|ruffle', /\b(rough|ruffle)\s+(?:(?:it|them)\s+up|up(?=\s+(?:with|using)\b))/gi, '$1 up the top'],
+  // "in a large, shallow casserole"
+  [
+    ',',
+    /\b(an?|the|your)\s+((?:large|small|medium|big|deep|wide|shallow|heavy|clean|non-?stick|heatproof|ovenproof))(?:,\s+(?:and\s+)?)(?=(?:large|small|deep|wide|shallow|heavy(?:-\p{L}+)?|lidded|clean|dry|non-?stick|heatproof|ovenproof|flameproof|microwave-?safe)\b)/giu,
+    '$1 $2 ',
+  ],
+  // "put a large pan of salted water on to boil"
+  [
+    'on to boil',
+    /\bput\s+(an?\s+(?:\p{L}+\s+)?(?:pan|pot|saucepan)\s+of\s+)(?:\p{L}+\s+)?water\s+on\s+to\s+boil\b/giu,
+    'bring $1water to the boil',
+  ],
+  ['once boiling', /(^|[.!?;]\s+)once boiling,\s+(\p{Ll})/giu, '$1$2'],
+  ['tuck', /(?:,?\s+and\s+|[.]\s+)tuck\s+in(?=\s*[.!]|$)/gi, '. Eat'],
+  // "run the cold tap over them"
+  [
+    'tap|water over',
+    /\brun\s+(?:the\s+)?cold\s+(?:tap|water)\s+over\s+(?:it|them)(?=\s*[.,;]|\s+(?:until|for|to)\b|$)/gi,
+    'rinse under cold water',
+  ],
+  // "then lowest heat 10 min"
+  [
+    'heat',
+    /,?\s+then\s+(?:the\s+)?(lowest|low|gentle|medium|high)\s+heat\s+(?:for\s+)?(?=\d)/gi,
+    ', then turn the heat to $1, then cook for ',
+  ],
+  ['and stir', /\b(cook|simmer|fry|heat)\s+and\s+stir\s+(?:for\s+)?(?=\d|until\b)/gi, '$1, stirring, '],
+  ['avo', /\bavo\b/gi, 'avocado'],
   ['along', /\balong with\b/gi, 'and'],
   ['followed', /\b((?:dip|coat|roll|dredge)\b[^.;]*?),?\s+(?:and\s+)?followed by\b/gi, '$1, then'],
   ['followed', /,?\s+(?:and\s+)?followed by\b/gi, ' and'],
@@ -144,6 +172,7 @@ export const PLAIN: readonly [string, RegExp, string][] = [
     /\s[-–—]\s((?:the|it|they|this|that|these)\b[^.;()]*?\b(?:will|may|might|can|should|makes?|is|are|won't)\b[^.;!()]*)(?=[.;!]|$)/gi,
     ' ($1)',
   ],
+  ['-|–|—', /\s[-–—]\s((?:don['’]t|do not|never)\b[^.;()!]*)(?=[.;!]|$)/gi, ' ($1)'],
   ['lid', /(^|[.!?;]\s+)lid on\b(?: tight(?:ly)?)?/gi, '$1Put the lid on'],
   ['lid', /(\blid\b[^.!?]*[.!?]\s+hold )it\b/gi, '$1the lid'],
   ['keep', /(^|[.!?;]\s+)keep (?:watching|an eye)\b/gi, '$1Watch'],
@@ -409,7 +438,7 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   // "fill the tin with water, swirl it round and add that too"
   [
     'with water',
-    /\b((?:fill|rinse|swill)(?:\s+out)?\s+[^.;,]{3,40}?\s+with\s+water)\s*,?\s+(?:swirl\s+(?:it|the\s+water)\s+a?round\s+)?(and|then|and\s+then)\s+(add|pour|tip|stir)\s+(?:that|this|it)(\s+in)?(?:\s+(?:too|as\s+well|also))?(?=\s*[.,;]|$|\s+(?:to|into)\b)/gi,
+    /\b((?:fill|rinse|swill)(?:\s+out)?\s+[^.;,]{3,40}?\s+with\s+water)\s*,?\s+(?:(?:swirl|swill|swish|rinse)\s+(?:it|the\s+water)\s+(?:a?round|out|about)\s+)?(and|then|and\s+then)\s+(add|pour|tip|stir)\s+(?:that|this|it)(\s+in)?(?:\s+(?:too|as\s+well|also))?(?=\s*[.,;]|$|\s+(?:to|into)\b)/gi,
     '$1 $2 $3 the water$4',
   ],
   // "throw in the peas for another minute": they go in, and all cooks so long

@@ -40,7 +40,10 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   // pastry is rolled out on the board, not in the pan that the filling is in
   if (act === 'shape') return own ?? (about.some((i) => !state.placed.has(i)) ? 'board' : (lies ?? state.container));
   // the chicken that was fried lies on its plate: the fat is in the pan
-  if (isFatOff(c, act) && isPan(state.container)) return state.container;
+  if (isFatOff(c, act)) {
+    const from = state.steps.findLast((s) => worksOf(s.technique).act === 'lift')?.from ?? null;
+    if (isPan(state.container) || from) return isPan(state.container) ? state.container : from;
+  }
   if (act === 'drain' && own && goal?.prep === 'into' && own !== 'colander') return own;
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;

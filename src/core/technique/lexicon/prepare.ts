@@ -442,7 +442,7 @@ export const PREPARE = [
     cues: { see: 'holes all over' },
     minutes: { active: 0.5, waiting: 0 },
   }),
-  technique('cover', 'cover', 'cover|part-cover|put the lid on|put on lid|screw on|screw lid|close|cover with', {
+  technique('cover', 'cover', 'cover|part-cover|put the lid on|put on lid|replace lid|screw on|screw lid|close|cover with', {
     phase: 'prepare',
     tools: ['lid'],
     hazards: [],
