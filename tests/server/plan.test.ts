@@ -188,7 +188,18 @@ test('what was set comes back: hours, what is done before, teams; teams that no 
 test('a count that a plan changes is not written over by a page of the kitchen that was open before', async () => {
   const { view } = await planned();
   const { revision, system, lessonMinutes, microwaveWatts, readingGrade, places, heights, controls } = await inHere(getKitchen);
-  const kitchen = { system, lessonMinutes, microwaveWatts, readingGrade, measures: [], tools: [], lacks: [], places, heights, controls };
+  const kitchen = {
+    system,
+    lessonMinutes,
+    microwaveWatts,
+    readingGrade,
+    measures: [],
+    tools: [],
+    lacks: [],
+    places,
+    heights: heights ?? {},
+    controls: controls ?? {},
+  };
   // the class has a kitchen of its own, with two knives
   const opened = await inHere((trx) => saveKitchen(trx, revision, { ...kitchen, counts: [{ thing: 'knife', count: 2 }] }));
   const keep = (count: number) =>

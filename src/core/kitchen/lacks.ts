@@ -259,7 +259,8 @@ const TO_THE_PLATE = new Set<Act>(['serve', 'eat', 'store']);
 const checked: Law = (world, step, lots, { act, traits }) => {
   const cut = act === 'ready' && (traits.has('blade') || traits.has('hand') || kindOf(step.technique) === 'tear');
   if (!TO_THE_PLATE.has(act) && !cut) return [];
-  const meant = TO_THE_PLATE.has(act) ? world.lots : lots;
+  // carrots that go back into the fridge say nothing of the chicken that roasts
+  const meant = TO_THE_PLATE.has(act) && !(act === 'store' && step.uses.length > 0) ? world.lots : lots;
   const open = uncheckedIn(meant);
   if (open.length > 0) return [{ fact: 'checked', foods: open }];
   // meat that lies on the plate and was on no heat: nobody can say by what it should have been cooked

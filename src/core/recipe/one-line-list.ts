@@ -4,6 +4,10 @@ import { findFood } from './food';
 import { stripBullet } from './ingredient-line';
 import { isPreparationWord, partOfWork } from './preparation';
 
+/** "2 eggs", "juice of 2 lemons". */
+export const hasAmount = (part: string): boolean =>
+  readNumber(plainNumbers(part.replace(/^(?:juice|zest)(?: and (?:juice|zest))? of\s+(?:an?\s+)?/i, '')), 0)?.ok === true;
+
 /** The things of a list that stands on one line, parted by commas, semicolons, bullets, slashes or dashes; empty where it is no such list. */
 export function listOnOneLine(text: string): string[] {
   for (const mark of [/\s*[•·▪|]\s*/, /;\s+/, /\s+\/\s+/, /\s+-\s+/, /,\s+/]) {
@@ -12,7 +16,7 @@ export function listOnOneLine(text: string): string[] {
       .map((p) => p.trim())
       .filter(Boolean);
     const parts = mark.source.startsWith(',') ? withTheirWork(pieces) : pieces;
-    const amounts = parts.filter((p) => readNumber(plainNumbers(p), 0)?.ok).length;
+    const amounts = parts.filter(hasAmount).length;
     if (parts.length >= 2 && parts.every((p) => p.length < 60) && (parts.length >= 3 || amounts === parts.length || parts.every(isTool))) {
       // "1 carrot, peeled, 2 onions": work belongs to the thing before it
       if (mark.source.startsWith(',') && amounts >= 2)

@@ -1,5 +1,4 @@
 // Reads a whole recipe from text: finds its parts however they are headed or numbered, and says which lines it did not understand.
-import { plainNumbers, readNumber } from '../amount/quantity';
 import { readIngredientLine, stripBullet } from './ingredient-line';
 import { withinBounds } from './bounds';
 import { amountsInMethod } from './method-amounts';
@@ -8,7 +7,7 @@ import { headingWithRest, headsMethod, isLouder, PART_OF_DISH, sectionOf, servin
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
 import { isOvenHeat, isTold, sayOvenHeat, withoutLabel } from './method-lines';
 import { legendsOf, withMarksSaid } from './legend';
-import { isTool, listOnOneLine } from './one-line-list';
+import { hasAmount, isTool, listOnOneLine } from './one-line-list';
 import { sourceLines } from './plain-text';
 import type { LineRole, NotUnderstood, Reading, Recipe } from './recipe';
 import { structuredRecipe, textOfParts, type Part } from './structured';
@@ -335,17 +334,19 @@ const EXTRAS =
 /** "2 eggs · 100 g flour · 300 ml milk", and "Icing: 1 cup icing sugar, 1 tbsp lemon juice": several things on one line, with their group or without. */
 function listPlaced(draft: Draft, text: string, line: number, raw: string): boolean {
   // "Optional toppings: sour cream, sliced onions"
-  const extras = EXTRAS.exec(text)?.[1];
+  const extras = EXTRAS.exec(stripBullet(text))?.[1];
   if (extras) {
     const from = draft.recipe.ingredients.length;
     const group = draft.group;
-    draft.group = /topping/i.test(text) ? 'topping' : group;
+    draft.group = /topping/i.test(text)
+      ? 'topping'
+      : (/\bto (?:serve|garnish|top|decorate|finish)\b/i.exec(text)?.[0].toLowerCase() ?? group);
     for (const part of extras.split(/,\s+(?:and\s+)?|;\s+/)) addIngredient(draft, part, line, raw);
     draft.group = group;
     if (/optional/i.test(text)) for (const one of draft.recipe.ingredients.slice(from)) one.optional = true;
     return true;
   }
-  const amounts = (parts: string[]) => parts.filter((p) => readNumber(plainNumbers(p), 0)?.ok).length;
+  const amounts = (parts: string[]) => parts.filter(hasAmount).length;
   const bare = /:\s/.test(text) ? [] : listOnOneLine(text);
   if (bare.length > 1 && bare.every(isTool)) {
     addTool(draft, text, line, raw);

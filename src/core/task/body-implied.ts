@@ -20,7 +20,9 @@ export function withImplied(state: State, c: Located): Located {
     actOfKind(kind) !== 'heat' &&
     actOfKind(kind) !== 'touch' &&
     /\bboiling\s+water\b/i.test(c.rest) &&
-    !state.explicit.has('kettle')
+    !state.explicit.has('kettle') &&
+    // the pan of water that boils is at hand
+    ![...state.world.vessels.values()].some((v) => v.water === 'boiling')
   )
     boilKettle(state, c);
   lineTray(state, c);

@@ -2,6 +2,7 @@
 import { itOf } from '../plan/naming';
 import { minutesOfText } from '../amount/minutes';
 import { findTemperature, saysFan } from '../amount/temperature';
+import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import { moveIn } from './put-cards';
@@ -13,7 +14,7 @@ import { say, useOfMention } from './say';
 import { focusOn, isContainer, type Located, type State } from './state';
 import { makeReady } from './supply';
 import { inTool, toolCall } from './tool-names';
-import { isHeld, isPan, vesselOfPhrase } from './vessels';
+import { isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
 import { cuesOf, dialMarks, fanMarks, theOf, wording } from './wording';
 import { phrasesOf } from './slots';
 
@@ -234,7 +235,9 @@ export function microwave(state: State, c: Located): void {
     at === null &&
     loose.length > 0 &&
     !inside(state, held).every((i) => loose.some((m) => m.ingredient === i));
-  const plate = loose.length > 0 && isHeld(state, 'plate') ? 'serving-dish' : 'plate';
+  // what runs is warmed in a bowl
+  const runs = loose.some((m) => ['liquid', 'sticky'].includes(findFood(state.recipe.ingredients[m.ingredient]!.item)?.form ?? ''));
+  const plate = runs ? mixingBowl(state) : loose.length > 0 && isHeld(state, 'plate') ? 'serving-dish' : 'plate';
   const vessel = held === null || held === 'board' || isMetal || isReady || isOthers || !isContainer(held) ? plate : held;
   for (const m of loose) {
     makeReady(state, m, c, false);

@@ -15,13 +15,14 @@ import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { focusOn, isContainer, type Located, type State } from './state';
 import { common } from './step-of-clause';
 import { makeReady } from './supply';
-import { freeBowl, isPan, mixingBowl, vesselOfPhrase } from './vessels';
+import { freeBowl, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
 import { isFatOff, vesselOfWork } from './vessel-of-work';
 import { wording } from './wording';
 
 /** Everything that neither puts, joins nor heats: one step, on what it names or what was spoken of. */
 export function work(state: State, c: Located): void {
   const works = worksOf(c.technique?.id, c.technique?.like);
+  speakOfVessel(state, c, works.act);
   const frame = frameOf(state, c);
   const meant = c.mentions.filter((m) => m.end <= m.at).map((m) => m.ingredient);
   // "open both tins": tins, and not what was spoken of
@@ -62,6 +63,16 @@ export function work(state: State, c: Located): void {
     },
   );
   after(state, c, works, named, about, into);
+}
+
+/** "Leave in the tin for 5 minutes", with the drizzle in hand: what is in the tin is spoken of from then on. */
+function speakOfVessel(state: State, c: Located, act: Act): void {
+  if (!['cool', 'wait', 'chill'].includes(act) || c.mentions.length > 0 || !/^in\s/i.test(c.rest)) return;
+  const phrase = phrasesOf(state, c).find((p) => p.prep === 'in' && p.vessel !== null);
+  const at = phrase ? vesselOfPhrase(state, c, phrase) : null;
+  if (at === null || placeOf(state, state.objectUses) === at || !isHeld(state, at)) return;
+  state.container = at;
+  focusOn(state, inside(state, at), null);
 }
 
 /** What is worked on: what is named, what it is taken out of, or what was spoken of; and what is rolled up in it. */
@@ -243,6 +254,11 @@ function after(state: State, c: Located, works: Works, named: readonly number[],
     focusOn(state, scored, null);
     state.container = state.placed.get(scored[0]!) ?? state.container;
     return;
+  }
+  // "check that the chicken is done. Lift it onto a board"
+  if (works.act === 'check' && c.mentions.length === 1 && c.first && state.placed.has(c.mentions[0]!.ingredient)) {
+    focusOn(state, [c.mentions[0]!.ingredient], null);
+    state.container = state.placed.get(c.mentions[0]!.ingredient)!;
   }
   if (
     works.act === 'bin' ||

@@ -214,6 +214,105 @@ describe('what was lost on the way', () => {
   });
 });
 
+describe('two of a kind, and back again', () => {
+  test.each<Case>([
+    [
+      'another roasting tin, heated with its oil, is not the one with the chicken',
+      '1 whole chicken\n800 g potatoes\n3 tbsp vegetable oil',
+      'Put the chicken in a roasting tin. Roast for 1 hour 20 mins. Boil the potatoes for 8 mins, drain and shake in the colander. Put the oil in another roasting tin and heat in the oven for 5 mins, then add the potatoes. Roast for 45 mins. Check the chicken is done. Lift onto a board, cover with foil and rest for 15 mins.',
+      [
+        'Put the chicken in a roasting tin. >tray',
+        'Drain the potatoes.',
+        'Put the oil in another roasting tin. >baking-dish',
+        'Heat the oil in the oven for 5 mins.',
+        'Roast the potatoes for 45 mins.',
+        'Lift the chicken onto a board. >board',
+        'Cover the chicken with foil.',
+        'Rest the chicken for 15 mins.',
+      ],
+      /^Drain the colander|^Turn the oven on.*oven on/,
+    ],
+    [
+      'all of it goes back into its pot, and what is to come does not',
+      '2 tbsp butter\n1 onion, chopped\n3 cups broth\n1 cup milk\n1 cup grated cheddar',
+      'Melt the butter in a big pot. Add the onion and cook for 5 min. Add the broth and simmer for 15 min. Ladle half the soup into the blender. Hold the lid down with a towel and blend until smooth. Pour into a bowl. Pour it all back in the pot. Stir in the milk and cheese until melted.',
+      [
+        'Blend the onion, holding the lid down with a towel',
+        'Pour the onion back in the pot. >large-pan',
+        'Pour the milk into the big pot. >large-pan',
+      ],
+      />saucepan/,
+    ],
+    [
+      'noodles go back into their bowl, not into the cup in hand',
+      '1 nest rice noodles\n80 g cooked prawns\n2 tbsp sweet chilli sauce\n1 tsp soy sauce',
+      'Put the noodles in a heatproof bowl. Boil the kettle and pour the water over the noodles. Put a plate on top and leave for 4 minutes. Mix the chilli sauce and soy in a cup. Drain the noodles. Tip the noodles back into the bowl. Add the prawns and the sauce.',
+      [
+        'Pour the boiling water over the noodles. >bowl',
+        'Tip the noodles back into the bowl. >bowl',
+        'Add the cooked prawns to the bowl. >bowl',
+      ],
+      null,
+    ],
+    [
+      'the drizzle is mixed in a bowl, and it is the cake that is left in its tin',
+      'For the cake\n225 g margarine\n225 g caster sugar\n4 eggs\n275 g self-raising flour\nzest of 2 lemons\nFor the drizzle\n175 g granulated sugar\njuice of 2 lemons',
+      'Put the margarine, caster sugar, eggs, flour and lemon zest in a bowl. Beat for 2 minutes. Scrape into a cake tin. Bake for 35 minutes. While the cake is baking, mix the lemon juice and sugar for the drizzle. Leave in the tin for 5 minutes, then lift out onto a wire rack. Spoon the drizzle over the top.',
+      [
+        'Put the lemon juice in the bowl. >bowl',
+        'Mix everything in the bowl. >bowl',
+        'Leave the mixture in the tin for 5 minutes. >cake-tin',
+        'Lift the mixture out onto a wire rack. >wire-rack',
+      ],
+      />cake-tin.*lemon juice/,
+    ],
+    [
+      'what is put in by itself later is not of everything',
+      '2 sweet potatoes, chopped\n1 tin black beans, drained\n1 vegetable stock cube\n1 square dark chocolate\nTo finish: coriander, soured cream',
+      'Set the slow cooker to HIGH. Chuck everything except the chocolate in the slow cooker. Crumble over the stock cube. Cook for 4 hrs. Half an hour before the end, take off the lid. Stir in the chocolate. Blob on soured cream and snip over some coriander.',
+      [
+        'Set the slow cooker to HIGH. >slow-cooker',
+        'Crumble the stock cube over the top. >slow-cooker',
+        'Cook the',
+        'Take off the lid. >slow-cooker',
+        'Cook the',
+        'Blob soured cream over',
+      ],
+      /(?:coriander|soured cream|stock cube) in the slow cooker/,
+    ],
+    [
+      'leaves go into water that boils in its pan, and lie on the board',
+      '8 cabbage leaves\n250 g cooked rice\n2 tbsp raisins\n500 g passata',
+      'Bring a wide pan of water to the boil. Drop the leaves into the boiling water, two at a time, for 2 minutes. Lift out into a bowl of cold water. Mix the rice and raisins in another bowl. Lay a leaf flat. Put about 2 tbsp of the mixture near the bottom. Roll up tightly. Pack the rolls in an ovenproof dish. Pour over the passata.',
+      [
+        'Drop the leaves into the pan, two at a time. >frying-pan',
+        'Boil the',
+        'Lay a leaf flat on the chopping board. >board',
+        'Put 2 tbsp of the mixture near the bottom',
+      ],
+      /kettle/,
+    ],
+    [
+      'what runs is warmed in a bowl, and what helps when it is too dry is no step',
+      '1 cup oats\n1/2 cup seed butter\n1/3 cup honey',
+      'Put the oats in a bowl. Warm the seed butter and honey together in the microwave for 30 sec. Pour it onto the oats. Mix it all up until it sticks together. Too dry? Add a splash of water. Too sticky? Add more oats.',
+      ['Put the seed butter in the large bowl. >large-bowl', 'Mix the oats and the seed butter up until it sticks together. >bowl'],
+      /splash|more oats|>plate/,
+    ],
+  ])('%s', (...one) => check(one));
+
+  test('carrots that go back into the fridge find nothing wrong with a chicken that roasts', () => {
+    const task = build(
+      '1 whole chicken\n4 carrots\n200 g green beans',
+      'Put the chicken in a roasting tin. Roast for 1 hour 20 mins. Slice the carrots. Boil the carrots for 6 mins, adding the beans for the last 4. Check the chicken is done. Serve.',
+    );
+    expect(dryRun(task).filter((f) => f.code === 'not-checked')).toEqual([]);
+    expect(own(task).map((s) => s.text)).toEqual(
+      expect.arrayContaining(['Boil the carrots for 2 mins.', 'Cook the carrots and the beans for 4 minutes more.']),
+    );
+  });
+});
+
 describe('a casserole has a lid', () => {
   test('it goes into the oven with it on, comes off before anything goes in, and on again', () => {
     const task = build(

@@ -72,7 +72,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     const isPlace =
       sharedFrom !== null &&
       /^(?:in|into|on|onto)\s/i.test(sharedFrom.rest) &&
-      findTools(sharedFrom.rest).some((t) => isContainer(t.tool.id) && t.at < 24);
+      findTools(sharedFrom.rest).some((t) => (isContainer(t.tool.id) || t.tool.id === 'colander') && t.at < 24);
     const object = isPlace ? null : sharedFrom && objectPhrase(sharedFrom.rest);
     const joining = clause.verb && techniqueById(findTechnique([clause.verb], new Set())?.id ?? '');
     // "stir and serve", "cover and simmer": these act on what is at hand
@@ -307,20 +307,36 @@ function leaveForLater(state: State, clause: Clause, line: number, mentions: Men
   }
 }
 
+const PUTS_LATER =
+  /(?:^|[.;\n]\s*|\b(?:and|then)\s+)(?:(?:stir|fold|mix|crumble|tip) (?:in|over)|add|scatter|sprinkle|(?:top|finish|garnish|serve) with|(?:blob|dollop|spoon) on|(?:snip|squeeze|grate|grind) over)\b[^.;\n]*/gi;
+
+/** What a later sentence puts in by itself: it is not of "everything". */
+function putLater(state: State, clause: Clause): ReadonlySet<number> {
+  const lines = state.recipe.instructions;
+  const at = lines.findIndex((line) => line.includes(clause.rest));
+  if (at < 0) return new Set();
+  const later = [lines[at]!.slice(lines[at]!.indexOf(clause.rest) + clause.rest.length), ...lines.slice(at + 1)].join('\n');
+  return new Set(mentionsIn((later.match(PUTS_LATER) ?? []).join('\n'), state.names, new Set()).map((m) => m.ingredient));
+}
+
 /** They move all that lies in one thing to another. */
 const EMPTIES = /^(?:tip|pour|spoon|transfer|scrape|empty|ladle|turn)$/;
 
 /** "Put everything in a blender" with nothing in use yet: all of the list. "All of the ingredients except the corn": without the corn. */
 function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Mention[]): void {
+  // "pour it all back in the pot": what was taken out
+  if (/^it all back\b/i.test(rest)) return;
   if (!/^(?:everything|it all)\b|\b(?:except|apart|other than|but not|minus)\b/i.test(rest)) return;
   const kind = kindOf(findTechnique([clause.verb ?? ''], new Set())?.id);
   const all =
     (kindHas(kind, 'tips') || actOfKind(kind) === 'join') && /^(?:everything|it all)\b(?! else)/i.test(rest) && state.used.size === 0;
+  const byItself = all ? putLater(state, clause) : new Set<number>();
   if (all)
     state.recipe.ingredients.forEach((one, ingredient) => {
       if (
         !one.optional &&
-        !/topping|serve|garnish/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`) &&
+        !byItself.has(ingredient) &&
+        !/topping|serve|garnish|finish/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`) &&
         !mentions.some((m) => m.ingredient === ingredient)
       )
         mentions.push({ ...wholeOf(ingredient), end: rest.indexOf(' ') < 0 ? rest.length : /^\S+(?: all)?/.exec(rest)![0].length });

@@ -81,7 +81,7 @@ export const isMovedAside = (state: State, c: Located) => {
 /** "Cook uncovered", with the lid still on. */
 export const isUncovered = (state: State, c: Located, act: Act) =>
   /\buncovered\b/i.test(c.rest) &&
-  (act === 'heat' || act === 'oven' || act === 'microwave') &&
+  (act === 'heat' || act === 'oven' || act === 'microwave' || act === 'cool' || act === 'wait') &&
   state.container !== null &&
   (state.world.vessels.get(state.container)?.lid ?? null) !== null;
 

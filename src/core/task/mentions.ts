@@ -89,7 +89,11 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     if (size === 0 || isWaterOf || isOtherFood(list, i, size)) continue;
     const named = candidates.filter((n) => n.words.length === size);
     // "the tomatoes" are not the tomato purée, where there are tomatoes
-    const best = named.some((n) => !n.short) ? named.filter((n) => !n.short) : named;
+    const full = named.some((n) => !n.short) ? named.filter((n) => !n.short) : named;
+    // "the lemon juice", of lemons for their zest and others for their juice
+    const work = PART_WORK.get(list[i + size]?.word ?? '');
+    const ofPart = work ? full.filter((n) => names.ingredients[n.ingredient]!.preparation.includes(work)) : [];
+    const best = ofPart.length > 0 ? ofPart : full;
     // "the beans" of three kinds of beans, "both peppers": all of them that are not in yet
     const open = [...new Set(best.filter((n) => !used.has(n.ingredient)).map((n) => n.ingredient))];
     // "tip in the peppers", red and yellow, once both were cut: both
@@ -113,6 +117,11 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
   }
   return found;
 }
+
+const PART_WORK: ReadonlyMap<string, string> = new Map([
+  ['juice', 'juiced'],
+  ['zest', 'zested'],
+]);
 
 /** What more than half of them are; null where nothing is. */
 const mostOf = (headings: readonly (string | null)[]): string | null =>

@@ -110,7 +110,7 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   const back = act === 'put' && state.container ? /^(the .{2,40}? )?back in$/i.exec(rest) : null;
   if (back) return `${back[1] ?? `${thing} `}back ${toPlace(state, c.verb!, state.container!)}`;
   // "spread in the tin"
-  if (act === 'put' && c.mentions.length === 0 && PLACE_SAID.test(rest) && c.tools.some((t) => isContainer(t.id) && t.at < 24))
+  if (act === 'put' && c.mentions.length === 0 && PLACE_SAID.test(rest) && c.tools.some((t) => isContainer(t.id) && t.at < 40))
     return `${thing} ${rest}`;
   // "cut open", "arrange in a single layer"
   if (/^(?:open$|in (?:a single|one|an even|a thin) layer\b)/i.test(rest)) return `${thing} ${rest}`;
@@ -154,7 +154,7 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   // "crush them", of what went in last among the rest
   if (act === 'join' && /^them\b/i.test(rest) && isAmong(state)) return rest.replace(/^them\b/i, hole('spoken', null));
   // "drain, reserving a cup of the water"
-  if (/^(?:reserving|saving)\b/i.test(rest)) return `${thing}, ${rest}`;
+  if (/^(?:reserving|saving|holding)\b/i.test(rest)) return `${thing}, ${rest}`;
   // "fold in the sides"
   if (act === 'shape' && /^(?:in|over|up) the (?:sides?|ends?|edges?)$/i.test(rest)) return rest;
   // "trim off the ends": of what was spoken of
@@ -266,7 +266,7 @@ const PLACE_SAID = /^(?:in|into|on|onto|over|between|among)\s+(?:the|a|an|\d+|tw
 
 /** "in the bowl", said first: a place, and no thing that goes in. */
 const isPlace = (c: Located, rest: string) =>
-  c.mentions.length === 0 && c.tools.some((t) => isContainer(t.id) && t.at < 24) && /^in\s/i.test(rest);
+  c.mentions.length === 0 && c.tools.some((t) => isContainer(t.id) && t.at < (/^in\s+an?\s/i.test(rest) ? 40 : 24)) && /^in\s/i.test(rest);
 
 const vesselToCoat = (state: State) => {
   const vessel = state.prepared ?? state.container;
@@ -282,10 +282,19 @@ const seasonedWith = (state: State, c: Located) => {
   return unsaid.length > 0 ? ` with ${listOf(unsaid.map((m) => `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`))}` : '';
 };
 
-const withVessel = (state: State, rest: string) =>
-  state.container && (/^with\b/i.test(rest) || (!objectPhrase(rest) && !/\blids?\b/i.test(rest)))
-    ? `the ${toolCall(state, state.container)} ${rest}`
-    : withPronoun(state, rest);
+/** "Lift the chicken onto a board, cover with foil": the chicken, which lies in no vessel. */
+const liesOpen = (state: State): boolean => {
+  const at =
+    state.objectUses.length > 0 ? (state.world.lots.find((lot) => state.objectUses.every((i) => lot.parts.has(i)))?.at ?? null) : null;
+  return at === 'board';
+};
+
+const withVessel = (state: State, rest: string): string =>
+  liesOpen(state) && /^(?:(?:loosely|tightly|well)\s+)?with\b/i.test(rest)
+    ? `${hole('spoken', null)} ${rest}`
+    : state.container && (/^with\b/i.test(rest) || (!objectPhrase(rest) && !/\blids?\b/i.test(rest)))
+      ? `the ${toolCall(state, state.container)} ${rest}`
+      : withPronoun(state, rest);
 
 /** "Turn down to low", "turn off": the heat is what is turned. */
 function heatWords(c: Located, said: string): string {

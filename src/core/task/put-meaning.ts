@@ -95,7 +95,11 @@ export function placeForPut(state: State, c: Located, theme: Things): string {
   if (c.technique?.id === 'stuff') return placeOf(state, state.objectUses) ?? 'board';
   if (/^un(?:roll|fold|wrap)$/.test(c.verb ?? '')) return 'board';
   // "lay the wraps flat": not in the bowl that the filling is in
-  if (/^(?:lay|spread|arrange|set|line)$/.test(c.verb ?? '') && /\b(?:flat|out|up)\b/i.test(c.rest) && theme.fresh.length > 0)
+  if (
+    /^(?:lay|spread|arrange|set|line)$/.test(c.verb ?? '') &&
+    /\b(?:flat|out|up)\b/i.test(c.rest) &&
+    theme.fresh.length + theme.there.length > 0
+  )
     return state.prepared ?? 'board';
   if (held !== null && held !== 'board') return held;
   if (works.traits.has('hand') || c.technique?.id === 'stuff' || held === 'board') return held ?? 'board';

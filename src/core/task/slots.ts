@@ -18,7 +18,7 @@ export type Phrase = {
 };
 
 const PREPS =
-  /\b(on top of|out of|all over|into|onto|inside|between|among|around|through|across|over|under|with|using|from|off|to|in|on|at|for|until|by|along|of|down(?= the (?:middle|centre|center|length|side)))\b/gi;
+  /\b(on top of|out of|all over|into|onto|inside|between|among|around|through|across|near(?= the (?:bottom|top|base|end|edge|side)\b)|over|under|with|using|from|off|to|in|on|at|for|until|by|along|of|down(?= the (?:middle|centre|center|length|side)))\b/gi;
 
 // "in half", "to taste", "on all sides": words that say how, and name no place.
 const NO_PLACE =
@@ -82,7 +82,7 @@ function phraseAt(c: Located, prep: string | null, from: number, to: number): Ph
     vessel: tool?.id ?? (table ? 'board' : null),
     vesselAt: tool?.at ?? (table ? from + table.index : -1),
     pronoun: pronoun === undefined ? null : ['it', 'this', 'that'].includes(pronoun) ? 'it' : 'them',
-    everything: /^(?:everything|it all|all (?:of )?(?:it|them|the ingredients))\b/i.test(text),
+    everything: /^(?:everything|it all(?! back)|all (?:of )?(?:it|them|the ingredients))\b/i.test(text),
   };
 }
 

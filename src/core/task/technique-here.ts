@@ -94,7 +94,11 @@ const LINERS: Rule = {
 };
 
 const BY_TECHNIQUE = table<Rule[]>({
-  'preheat-oven': [{ when: ({ mentions }) => mentions.length > 0, then: 'bake' }],
+  'preheat-oven': [
+    { when: ({ mentions }) => mentions.length > 0, then: 'bake' },
+    // "put the oil in a tin and heat in the oven for 5 minutes": it goes in
+    { when: ({ rest }) => /^(?:(?:it|them|this)\s+)?in the (?:hot )?oven\b/i.test(rest) && minutesOfText(rest) !== null, then: 'bake' },
+  ],
   // "beat the eggs in a cup" works nothing in
   mix: [
     {
@@ -193,7 +197,11 @@ const BY_TECHNIQUE = table<Rule[]>({
   // "coat the tin with cooking spray"
   coat: [{ when: (here) => hasContainer(here) && /\b(?:spray|butter|oil|margarine)\b/i.test(here.rest), then: 'grease' }],
   // food that is packed into something is no packed lunch
-  pack: [{ when: ({ rest }) => /\binto\b/i.test(rest), then: 'stuff' }],
+  pack: [
+    { when: ({ rest }) => /\binto\b/i.test(rest), then: 'stuff' },
+    // "pack the rolls in", side by side
+    { when: ({ rest }) => /^(?:the\s.*|them|it)\s+in\b/i.test(rest), then: 'layer' },
+  ],
   // bread is buttered with butter, a tin is greased with it
   grease: [{ when: (here) => here.clause.verb === 'butter' && !hasContainer(here), then: 'spread' }],
   // a blender is washed, not rinsed
@@ -382,7 +390,11 @@ const BY_VERB = table<Rule[]>({
   ],
   place: [TO_TABLE, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   peel: [{ when: ({ rest }) => /\b(?:cling ?film|film|paper|parchment|foil|lining|wrap)\b/i.test(rest), then: 'peel-by-hand' }],
-  set: [OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
+  set: [
+    { when: ({ about, rest }) => about.has('slow-cooker') && /\bto\s+(?:high|low|warm)\b/i.test(rest), then: 'hob-on' },
+    OVER_WATER,
+    { when: isPanOverHeat, then: 'heat-pan' },
+  ],
   // "stand the apples in a dish": they are put there
   stand: [
     { when: ({ mentions, rest }) => mentions.length > 0 && /\b(?:in|on)\b/i.test(rest), then: 'add' },

@@ -25,6 +25,32 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   ],
   ['round the', /\bround (?=the (?:edges?|outside|sides?) of\b)/gi, 'around '],
   ['rough|ruffle', /\b(rough|ruffle)\s+(?:(?:it|them)\s+up|up(?=\s+(?:with|using)\b))/gi, '$1 up the top'],
+  // "adding the beans for the last 4", of 6 minutes
+  ['last |final ', /\b(min(?:ute)?s?\b[^.;]{0,60}\bfor the (?:last|final) \d+)(?=\s*[.,;]|$)/gi, '$1 minutes'],
+  ['about', /\b(put|place|spoon|drop|dollop)\s+about\s+(?=\d|an?\s+\p{L}*spoon)/giu, '$1 '],
+  ['half an hour', /\bhalf an hour before the end\b/gi, '30 minutes before the end'],
+  ['lid off', /\b(leave|let|cool|stand|simmer|cook|rest)\b([^.;,]{0,40}?),?\s+with (?:the|its) lid off\b/gi, '$1$2, uncovered'],
+  [
+    'hold',
+    /\bhold\s+(the\s+lid)\s+(down|on)(\s+(?:with|using)\s+an?\s+(?:\p{L}+\s+)?\p{L}+)?\s+and\s+(blend|whizz|blitz|pulse|process)\b/giu,
+    '$4, holding $1 $2$3,',
+  ],
+  // "Boil the kettle and pour the water over": it is boiling
+  [
+    'kettle',
+    /\b(boil\s+(?:the|a)\s+kettle(?:,?\s+(?:and|then|and\s+then)|[.;]\s+(?:then\s+)?(?:carefully\s+)?)\s*pour\s+(?:over\s+)?)(?:the\s+|some\s+|enough\s+)?(?:hot\s+)?water\b/gi,
+    '$1the boiling water',
+  ],
+  // "Too dry? Add a splash of water."
+  ['too ', /(^|[.!?]\s+)too\s+(\p{L}+)\?\s+(\p{L}[^.!?]*)(?=[.!?]|$)/giu, '$1Tip: if it is too $2, $3'],
+  // an aside between dashes
+  ['-|–|—', /\s[-–—]\s((?:your|the|it|they|this|or|if)\b[^-–—.;]{3,60}?)\s[-–—]\s/gi, ' ($1) '],
+  [
+    'boiling water',
+    /\b(drop|put|lower|plunge|tip)\s+(the\s+[^.;,]{3,30}?)\s+(?:in)?to\s+the\s+boiling\s+water((?:,\s+[^.;,]{3,30}\s+at\s+a\s+time,?)?)\s+(?:and\s+(?:cook|boil)\s+)?for\s+(?=\d)/gi,
+    '$1 $2 into the pan$3, then boil for ',
+  ],
+  ['inch|cm', /(\d\s?(?:x|by|×)\s?\d+[- ]?(?:inch(?:es)?|in|cm)?\s+(?:\p{L}+\s+)?)pan\b/giu, '$1baking pan'],
   // "in a large, shallow casserole"
   [
     ',',
@@ -85,7 +111,7 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   ],
   [
     'give',
-    /\bgive\s+(?:(it|them|everything|the\s+[\p{L} ]{2,30}?)\s+)?(?:a|another)\s+(?:good\s+|quick\s+|gentle\s+)?(stir|mix|toss|shake|whisk|rinse|wash)\b/giu,
+    /\bgive\s+(?:(it(?:\s+all)?|them|everything|the\s+[\p{L} ]{2,30}?)\s+)?(?:a|another)\s+(?:good\s+|quick\s+|gentle\s+)?(stir|mix|toss|shake|whisk|rinse|wash)\b/giu,
     '$2 $1',
   ],
   ['giving', giving('stir'), 'stirring $1'],
@@ -200,7 +226,7 @@ export const PLAIN: readonly [string, RegExp, string][] = [
   // "for the last 5 minutes of cooking, add the broccoli"
   [
     'last |final |before the end',
-    /(^|[.!?;]\s+)((?:(?:for|in)\s+the\s+(?:last|final)\s+\d+\s*min\p{L}*|\d+\s*min\p{L}*\s+before\s+the\s+end)(?:\s+of\s+(?:the\s+)?(?:cooking\s+time|cooking|time))?),?\s+((?:add|put|stir|tip|drop|throw|lower|cover|uncover)\b[^.;]*)/giu,
+    /(^|[.!?;]\s+)((?:(?:for|in)\s+the\s+(?:last|final)\s+\d+\s*min\p{L}*|\d+\s*min\p{L}*\s+before\s+the\s+end)(?:\s+of\s+(?:the\s+)?(?:cooking\s+time|cooking|time))?),?\s+((?:add|put|stir|tip|drop|throw|lower|cover|uncover|take)\b[^.;]*)/giu,
     '$1$3 $2',
   ],
   ['out ', /\b(scoop|spoon|take|cut|dig)\s+out\s+(?=(?:flesh|seeds?|pits?|stones?|cores?|pulp|insides?)\b)/gi, '$1 out the '],

@@ -20,6 +20,7 @@ const FAMILY = table<string[]>({
   'frying-pan': ['saucepan', 'large-pan'],
   plate: ['serving-dish'],
   'baking-dish': ['bowl', 'plate', 'small-bowl'],
+  tray: ['baking-dish', 'cake-tin'],
 });
 
 // What a general word may mean: "the tin" is the roasting tray in use, "the pan" the frying pan on the ring.
@@ -62,8 +63,11 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
   // "between two pots": what each eats from
   if (/^pots\b/i.test(word) && id === 'saucepan') return 'serving-bowl';
   if (phrase.from < 0 && !c.first && state.leadVessel) return state.leadVessel;
-  if (id === 'board' || id === 'colander' || /^(?:everything|it all)\b/i.test(c.rest)) return id;
-  const chosen = choose(state, id, before, word, liesAt(state, c, phrase));
+  if (id === 'board' || id === 'colander' || (/^(?:everything|it all)\b/i.test(c.rest) && !/\bback\b/i.test(before))) return id;
+  const lies = liesAt(state, c, phrase);
+  // "tip the noodles back into the bowl", in which they were drained, with the cup of sauce in hand
+  const isBack = /\bback\b/.test(before) && lies !== null && (lies === id || GENERAL.get(id)?.includes(lies) === true);
+  const chosen = isBack ? lies : choose(state, id, before, word, lies);
   if (phrase.from < 0) state.leadVessel = chosen;
   return chosen;
 }

@@ -79,7 +79,7 @@ export const TOOLS: Tool[] = [
     undefined,
   ),
   tool('baking-dish', 'baking dish|ovenproof dish|casserole dish|pie dish|casserole|oven dish|gratin dish|dish', 'cookware', ['hot'], 2500),
-  tool('cake-tin', 'cake tin|cake pan|loaf tin|loaf pan|tin|springform', 'cookware', ['hot'], 2000),
+  tool('cake-tin', 'cake tin|cake pan|baking pan|loaf tin|loaf pan|tin|springform', 'cookware', ['hot'], 2000),
   tool('muffin-tin', 'muffin tin|muffin tray|muffin pan|cupcake tin|bun tin', 'cookware', ['hot'], 1000),
   tool('ramekin', 'ramekin|custard cup|pudding cup|individual pudding mould', 'cookware', ['hot'], 200, 'small-bowl'),
   tool('saucepan', 'saucepan|pan|pot|sauce pan|medium saucepan|small saucepan|cooking pot', 'cookware', ['hot'], 2500),

@@ -380,7 +380,7 @@ export const PREPARE = [
   technique(
     'spoon',
     'spoon',
-    'spoon|spoon over|dollop|spoon into|spoon in|drop spoonfuls|drop by tablespoonfuls|drop by teaspoonfuls|drop by spoonfuls|drop tablespoonfuls|drop teaspoonfuls',
+    'spoon|spoon over|dollop|blob|spoon into|spoon in|drop spoonfuls|drop by tablespoonfuls|drop by teaspoonfuls|drop by spoonfuls|drop tablespoonfuls|drop teaspoonfuls',
     {
       phase: 'prepare',
       tools: ['spoon'],
