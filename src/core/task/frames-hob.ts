@@ -13,7 +13,7 @@ import { say, useOfMention } from './say';
 import { focusOn, lastOf, type Located, type State } from './state';
 import { common } from './step-of-clause';
 import { makeReady } from './supply';
-import { isOverWater } from './technique-here';
+import { isOverWater } from './means/here';
 import { inTool, toolCall } from './tool-names';
 import { freePan, isHeld, isPan, vesselOfPhrase } from './vessels';
 import { toPlace } from './object-words';

@@ -8,7 +8,7 @@ import { findTools, hasMark, toolById } from '../technique/tools';
 import { worksOf, type Act } from '../technique/works';
 import { shortTitle } from './dish-title';
 import { isTarget } from './locate';
-import { isOverWater } from './technique-here';
+import { isOverWater } from './means/here';
 import { inside } from './push';
 import { nameOf } from './ready';
 import { handledAlone } from './things';

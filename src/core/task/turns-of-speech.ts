@@ -2,7 +2,9 @@
 import { table } from '../amount/table';
 import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
 import { findTools, hasMark, isVessel } from '../technique/tools';
-import { PLAIN } from './turns-table';
+import { HEAT } from './turns/heat';
+import { PLACES } from './turns/places';
+import { WORDS } from './turns/words';
 
 // What is done for a time on each of two sides, or turned or stirred halfway.
 const HEATED = 'fry|cook|brown|sear|grill|broil|griddle|toast|bake|roast|microwave|air[- ]fry|saut[eé]|pan-fry|barbecue';
@@ -117,7 +119,8 @@ function inBetween(text: string): string {
     .replace(/ more\.,?\s+until\b/, ' more until');
 }
 
-const TURNS = PLAIN.map(([words, from, to]) => [words.split('|'), from, to] as const);
+// where first: what is put in an oven may be baked by the next table
+const TURNS = [...PLACES, ...HEAT, ...WORDS].map(([words, from, to]) => [words.split('|'), from, to] as const);
 
 const THEN = ',?\\s+(?:and\\s+)?(?:then|finally)\\s+(?:in(?:to)?\\s+((?:the\\s+)?[\\p{L} ]{2,30}?)|(the\\s+[\\p{L} ]{2,30}?))';
 const DIPS = new RegExp(

@@ -1,0 +1,183 @@
+// Turns of speech of any work, words that a short style leaves out, and asides: "give it a good stir", "cut each in half".
+import { SHAPE_MANY } from '../../recipe/shape-nouns';
+import type { Turn } from './turn';
+
+/** "giving it a good stir" */
+const giving = (act: string) =>
+  new RegExp(`\\bgiving\\s+((?:it|them|everything|the\\s+[\\p{L} ]{2,20}?))\\s+a\\s+(?:good\\s+|quick\\s+|gentle\\s+)?${act}\\b`, 'giu');
+
+export const WORDS: readonly Turn[] = [
+  ['now and', /\bnow and (?:then|again)\b/gi, 'sometimes'],
+  ['again and', /\bagain and again\b/gi, 'repeatedly'],
+  ['about', /\b(put|place|spoon|drop|dollop)\s+about\s+(?=\d|an?\s+\p{L}*spoon)/giu, '$1 '],
+  // "Too dry? Add a splash of water."
+  ['too ', /(^|[.!?]\s+)too\s+(\p{L}+)\?\s+(\p{L}[^.!?]*)(?=[.!?]|$)/giu, '$1Tip: if it is too $2, $3'],
+  // an aside between dashes
+  ['-|–|—', /\s[-–—]\s((?:your|the|it|they|this|or|if)\b[^-–—.;]{3,60}?)\s[-–—]\s/gi, ' ($1) '],
+  ['inch|cm', /(\d\s?(?:x|by|×)\s?\d+[- ]?(?:inch(?:es)?|in|cm)?\s+(?:\p{L}+\s+)?)pan\b/giu, '$1baking pan'],
+  // "in a large, shallow casserole"
+  [
+    ',',
+    /\b(an?|the|your)\s+((?:large|small|medium|big|deep|wide|shallow|heavy|clean|non-?stick|heatproof|ovenproof))(?:,\s+(?:and\s+)?)(?=(?:large|small|deep|wide|shallow|heavy(?:-\p{L}+)?|lidded|clean|dry|non-?stick|heatproof|ovenproof|flameproof|microwave-?safe)\b)/giu,
+    '$1 $2 ',
+  ],
+  ['tuck', /(?:,?\s+and\s+|[.]\s+)tuck\s+in(?=\s*[.!]|$)/gi, '. Eat'],
+  ['and stir', /\b(cook|simmer|fry|heat)\s+and\s+stir\s+(?:for\s+)?(?=\d|until\b)/gi, '$1, stirring, '],
+  ['avo', /\bavo\b/gi, 'avocado'],
+  ['along', /\balong with\b/gi, 'and'],
+  // "rub it with a finger dipped in water"
+  [
+    'finger',
+    /\bdip\s+(?:a|your)\s+finger\s+in(?:to)?\s+(?:the\s+|some\s+)?(water|egg|milk)\s+and\s+run\s+it\s+(?:a?round|along)\s+(the\s+edges?)\b/giu,
+    'wet $2 with the $1 using a finger',
+  ],
+  [
+    'give',
+    /\bgive\s+(?:(it(?:\s+all)?|them|everything|the\s+[\p{L} ]{2,30}?)\s+)?(?:a|another)\s+(?:good\s+|quick\s+|gentle\s+)?(stir|mix|toss|shake|whisk|rinse|wash)\b/giu,
+    '$2 $1',
+  ],
+  ['giving', giving('stir'), 'stirring $1'],
+  ['giving', giving('shake'), 'shaking $1'],
+  ['giving', giving('toss'), 'tossing $1'],
+  [' or ', /\b(halve|quarter|slice|dice|chop|mash|grate)\s+or\s+(?:halve|quarter|slice|dice|chop|mash|grate)\b/gi, '$1'],
+  // "continue to cook for 5 minutes" goes on with the same; "continue adding the stock" is done again and again
+  ['continue', /\bcontinue\s+(?:to\s+)?(cook|simmer|bake|roast|fry|boil|stir|whisk|mix|beat|knead)(?:ing)?\b/gi, '$1'],
+  ['continue', /\bcontinue\s+(?:to\s+add|adding)\s+/gi, 'continue with '],
+  // "Use oven gloves to take the bowl out"
+  [
+    'gloves|mitts',
+    /(^|[.!?;]\s+)(?:use|wear(?:ing)?|using)\s+(?:your\s+|the\s+)?(?:oven\s+)?(?:gloves|mitts)(?:,\s*|\s+(?:to|and)\s+)/gi,
+    '$1Put on oven gloves. Then ',
+  ],
+  // "Use a fork to mash the banana"
+  [
+    'use ',
+    /(^|[.!?;,]\s+(?:then\s+)?)use\s+((?:an?|the|your|some)?\s*[\p{L} -]{3,40}?)\s+to\s+([^.;]+?)(?=\s+and\s+(?:let|allow|then)\b|,?\s+then\b|[.;]|$)/giu,
+    '$1$3 using $2',
+  ],
+  // "In a big bowl mix the eggs": the place, with no comma behind it
+  [
+    '',
+    /(^|[.!?;]\s+)((?:in|into|on|using|with)\s+(?:an?|the|another|your)\s+(?:[\p{L}-]+\s+){0,3}?(?:bowl|pan|pot|saucepan|skillet|wok|jug|dish|cup|mug|tray|blender|processor|tin|jar|spoon|fork|whisk|knife|mixer))\s+(?=(?:mix|stir|whisk|beat|combine|add|put|heat|melt|cook|fry|toss|mash|blend|boil|place|pour|cut|chop|slice|fold|cream|rub|spread)\b)/giu,
+    '$1$2, ',
+  ],
+  // what is said of a thing behind a dash
+  [
+    '-|–|—',
+    /\s[-–—]\s((?:the|it|they|this|that|these)\b[^.;()]*?\b(?:will|may|might|can|should|makes?|is|are|won't)\b[^.;!()]*)(?=[.;!]|$)/gi,
+    ' ($1)',
+  ],
+  ['-|–|—', /\s[-–—]\s((?:don['’]t|do not|never)\b[^.;()!]*)(?=[.;!]|$)/gi, ' ($1)'],
+  [
+    'let',
+    /\b(?:let|allow|leave)\s+(?:everyone|everybody|people|each (?:person|learner|child))\s+(?:to\s+)?(?:add|choose|help themselves to)\b/gi,
+    'add',
+  ],
+  [
+    'let',
+    /\b(?:let|allow)\s+(?:everyone|everybody|people|each (?:person|learner|child))\s+(?:to\s+)?(spread|fill|top|roll|put|take|spoon|cut|scatter|decorate|dip)\b/gi,
+    '$1',
+  ],
+  [
+    'when|once',
+    /(^|[.!?;]\s+)((?:when|once) [^,.;]{4,40}?\b(?:ready|cooked|soft|hot|done|cool|cold|golden|boiling)) (?=(?:cook|add|put|take|drain|stir|pour|turn|remove|serve|cut|mix|tip|spoon|peel|lift)\b)/gi,
+    '$1$2, ',
+  ],
+  // "add half of sweetcorn"
+  [
+    ' of ',
+    /\b(half|most|the rest|some|two[- ]thirds|three[- ]quarters) of (?!the\b|an?\b|it\b|them\b|th(?:is|at|ese|ose)\b|your\b|each\b|one\b|both\b|all\b)(?=\p{Ll})/giu,
+    '$1 of the ',
+  ],
+  ['mixture|batter|dough', /\b(divide|pour|spoon|press|spread|transfer|roll|shape|form|knead) (?=(?:mixture|batter|dough)\b)/gi, '$1 the '],
+  // "put wedges in the bowl"
+  [
+    's',
+    new RegExp(
+      `\\b(put|place|lay|arrange|add|return|transfer|move|check|turn|flip|bake|fry|toss|dip|roll|coat|brush|cool|serve) (?=${SHAPE_MANY}\\b)`,
+      'gi',
+    ),
+    '$1 the ',
+  ],
+  // "a fork goes in easily? If not, 5 more min"
+  [
+    'if not',
+    /([.?;])\s+if not,?\s+(?:(?:cook|bake|give (?:it|them)|leave|return)\s+)?(?:for\s+)?(\d+)\s*(?:more|extra|further)\s+min\w*\b\.?/gi,
+    '$1 (if not, $2 minutes more).',
+  ],
+  ['+', /\s\+\s+(?=\p{L})/gu, ' and '],
+  ['stir all the time', /\bstir all the time\b/gi, 'stir constantly'],
+  ['drain ', /\bdrain (?=(?:fat|grease|water|liquid|juices?|oil)\b)/gi, 'drain the '],
+  ['each ', /\b(shape|form|roll) each(?=\s+into\s+an?\b)/gi, '$1 each piece'],
+  // "cut each in half": each one
+  [
+    'each ',
+    /\b(cut|wrap|slice|divide|fold|thread|halve|quarter|flatten|dip|coat|brush) each(?=\s+(?:in|into|with|on|onto|up|out)\b)/gi,
+    '$1 each one',
+  ],
+  // "cook the rice: rinse it in a sieve ...": what stands before the colon only says what is coming
+  [
+    ': ',
+    /(^|[.!?;,]\s+)(?:first\s+)?(?:cook|prepare|make|do|boil|roast|toast|dress|fry|press|dry|drain|cool|soften|rinse|chop|cut)\s+((?:the|your)\s+\p{L}+(?:\s\p{L}+)?):\s+(\p{L}+)\s+(?:it|them)\b/giu,
+    '$1$3 $2',
+  ],
+  // "when cooled decorate with the icing"
+  [
+    'when|once',
+    /(^|[.!?;]\s+)((?:when|once) (?:(?:completely|fully|quite) )?(?:cooled|cold|cool|ready|done|golden|set|hot|cooked|soft|baked)) (?!enough\b|and\b|or\b|to\b)(?=\p{L})/giu,
+    '$1$2, ',
+  ],
+  // "spoon or pipe onto the custard": the first will do
+  [
+    ' or ',
+    /\b(spoon|pour|spread|scoop|mix|stir|shake|toss|fold|crush|whisk|beat|roll|pat|cut|tear|fry|bake|grill|boil|steam|pipe|drizzle|sprinkle|scatter|blend|mash)\s+or\s+(?:pipe|spoon|spread|pour|whizz|blend|mix|stir|shake|toss|fold|crush|whisk|beat|roll|pat|press|cut|tear|grill|fry|bake|microwave|steam|boil|drizzle|sprinkle|scatter|squash|bash|snip|slice)(?=\s+(?:it|them|the|an?|in|into|on|onto|over|with|together|up|until|out|some|each)\b)/gi,
+    '$1',
+  ],
+  ['enough', /\s+(?:just\s+)?(?:big|large) enough (?:to|for) [^.;,]+/gi, ''],
+  ['&', /\s&\s/g, ' and '],
+  ['mixing', /,\s+mixing\s+(?=with\b|until\b)/gi, '. Mix '],
+  ['after', /(^|[.!?;]\s+)(after (?:about |another )?\d+ ?(?:minutes?|mins?|hours?))\s+(?=\p{L})/giu, '$1$2, '],
+  // "the other tbsp oil", of two
+  [
+    'other |second |last |remaining ',
+    /\b(?:the\s+)?(?:(?:other|last|second)\s+|remaining\s+(?=\d))(?:\d[\d./]*\s*)?(?:tbsp?|tbs|tsp|tablespoons?(?:ful)?|teaspoons?(?:ful)?|cups?|m[lL]|g|oz)\.?\s+(?:of\s+)?(?:the\s+)?(?=\p{L})/giu,
+    'the rest of the ',
+  ],
+  ['w/', /\bw\/\s*(?=\p{L})/giu, 'with '],
+  // "2 in. apart", "1/2-in. slices", "1/4 in. thick"
+  ['in.', /(\d)-in\.(?=\s+\p{Ll})/gu, '$1-inch'],
+  ['in.', /(\b1|\d\/\d|[½¼¾⅓])\s?in\.(?=\s+\p{Ll})/gu, '$1 inch'],
+  ['in.', /(\d)\s?in\.(?=\s+\p{Ll})/gu, '$1 inches'],
+  ['til', /(?:\bor )?(?<!\p{L})['’‘]?til\b(?!l)/giu, 'until'],
+  ['seasoning', /,\s+seasoning\s+/gi, '. Season '],
+  // an aside between dashes
+  ['-|–|—', /\s[-–—]\s((?:be careful|careful|watch|mind|take care)\b[^-–—.]*?)\s[-–—]\s/gi, ' ($1) '],
+  ['-|–|—', /\s[-–—]\s(?=(?:be careful|careful|watch out|mind|take care)\b)/gi, '; '],
+  [
+    'back',
+    /\bput\s+(?:it|them|the\s+\p{L}+)\s+(?:straight\s+|right\s+)?back\s+(?:in|into)(?:\s+the\s+oven)?\s+and\s+(cook|bake|roast)\b/giu,
+    '$1',
+  ],
+  // what is said of a thing in passing
+  [' be', /,\s+((?:it|they|the\s+\p{L}+)\s+(?:will|may|might|can)\s+be\b)/giu, '; $1'],
+  ['till', /\btill\b/gi, 'until'],
+  // "with a hand blender or in a blender": the first will do
+  [
+    ' or ',
+    /\b(with\s+an?\s+[\p{L}-]+(?:\s+[\p{L}-]+)?)\s+or\s+(?:in|with|using)\s+an?\s+[\p{L}-]+(?:\s+(?!until\b|for\b)[\p{L}-]+)?(?=\s+(?:until|for)\b|\s*[.,;]|$)/giu,
+    '$1',
+  ],
+  // "add the garlic and give it another minute"
+  [
+    'give',
+    /\bgive\s+(?:it|them|everything)\s+((?:(?:about|another|a\s+further|an\s+extra)\s+)*(?:\d+(?:\s*(?:-|–|to)\s*\d+)?\s+|a\s+|a\s+couple\s+of\s+)?(?:more\s+)?(?:min(?:ute)?s?|sec(?:ond)?s?)\b)/gi,
+    'cook for $1',
+  ],
+  ['roll', /\bre-?roll\s+((?:the|any|your)\s+[\p{L} ]{3,24}?)(?=\s*[.,;]|\s+and\b|$)/giu, 'roll out $1 again'],
+  // "leave for 10 minutes while you slice the pepper"
+  [
+    'while you',
+    /([^.;!?,\s]),?\s+while\s+you\s+(?:wait,?\s+)?(?!\w+\s+(?:the\s+)?(?:rest|others?|remaining)\b)(?=(?:slice|chop|peel|grate|make|mix|prepare|cut|wash|cook|dice|measure|weigh|get|lay|mash|whisk|beat|boil|fry|toast|warm|drain|rinse|clean|crush|shred|open)\s+(?:the|your|a|an|some|up|any)\b)/gi,
+    '$1. Meanwhile, ',
+  ],
+];
