@@ -95,11 +95,14 @@ export function pick(world: World, step: Played, use: Played['uses'][number]): L
   // what is put somewhere is not there yet
   const elsewhere = act === 'put' || act === 'join' || act === 'heat' ? lots.filter((lot) => lot.at !== vessel) : lots;
   const share = shareOf(world, use);
-  const measured = elsewhere.filter((lot) => lot.portion);
+  // the oil in its spoon, and not the potatoes that the other half of it is on
+  const portions = elsewhere.filter((lot) => lot.portion);
+  const measured = portions.some((lot) => !lot.joined) ? portions.filter((lot) => !lot.joined) : portions;
   return (
     measured.find((lot) => share !== null && Math.abs(lot.parts.get(use.ingredient!)! - share) < 0.01) ??
     measured[0] ??
     elsewhere.find((lot) => !lot.joined && lot.at === null) ??
+    elsewhere.find((lot) => !lot.joined) ??
     elsewhere[0] ??
     lots.find((lot) => lot.at === vessel) ??
     lots[0]

@@ -78,7 +78,7 @@ export function servingsOf(line: string): { number: number | null; text: string 
 }
 
 export const PART_OF_DISH =
-  /^(?:the\s+)?(?:\p{L}+\s+)?(?:pastry|filling|topping|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|seasoning|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw|layer|fruit|vegetables|(?:dry|wet|other) ingredients|mix-?ins?|extras)$/iu;
+  /^(?:the\s+)?(?:\p{L}+\s+)?(?:pastry|filling|topping|top|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|seasoning|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw|layer|fruit|vegetables|(?:dry|wet|other) ingredients|mix-?ins?|extras)$/iu;
 
 const BULLETED = new RegExp(`^\\s*(?:${POINT}\\s|(?:${BOX})\\s|\\(?\\d{1,3}\\s*[.):]|step\\s+\\d)`, 'iu');
 

@@ -11,18 +11,35 @@ const HEATS_OVEN =
 /** "Oven temp: 220 C", on a line of its own. */
 export const isOvenHeat = (text: string) => /^oven temp(?:erature)?\b/i.test(text) && OVEN_LINE.test(text);
 
+/** Food is no hotter inside, in °C: "check the thickest drumstick: 75 °C" says nothing of the oven. */
+const MOST_INSIDE = 100;
+
 /** "Oven: 200 °C" beside the times, with "heat the oven" in a method that never says how hot: the heat belongs there. */
-export function sayOvenHeat(draft: { recipe: Recipe; lines: readonly LineRole[] }): void {
+export function sayOvenHeat(draft: { recipe: Recipe; lines: LineRole[] }): void {
   const heat = draft.lines.flatMap((l) =>
     l.role === 'time' || l.role === 'note' ? (OVEN_LINE.exec(stripMarks(l.text))?.[1] ?? []) : [],
   )[0];
-  if (!heat || draft.recipe.instructions.some((line) => findTemperature(line))) return;
+  if (!heat || draft.recipe.instructions.some((line) => (findTemperature(line)?.celsius ?? 0) > MOST_INSIDE)) return;
   const at = draft.recipe.instructions.findIndex((line) => HEATS_OVEN.test(line));
+  if (at < 0 && draft.recipe.instructions.some((line) => /\b(?:bake|roast)\b/i.test(line)))
+    return sayFirst(draft, `Heat the oven to ${heat.trim()}`);
   if (at >= 0)
     draft.recipe.instructions[at] = draft.recipe.instructions[at]!.replace(
       HEATS_OVEN,
       (said) => `${/^get\b/i.test(said) ? 'Heat the oven' : said} to ${heat.trim()}`,
     );
+}
+
+/** "Oven 200C." over a method that bakes and says no more of it: the first thing to do. */
+function sayFirst(draft: { recipe: Recipe; lines: LineRole[] }, text: string): void {
+  draft.recipe.instructions.unshift(text.replace(/[.!]?$/, '.'));
+  draft.lines = draft.lines.map((l) =>
+    l.role === 'instruction' && l.index !== null
+      ? { ...l, index: l.index + 1 }
+      : OVEN_LINE.test(stripMarks(l.text))
+        ? { ...l, role: 'instruction', index: 0 }
+        : l,
+  );
 }
 
 const LABEL = /^(\p{Lu}[^.:;!?\d]{2,40}):\s+(?=\p{L})/u;
@@ -68,7 +85,10 @@ const TOLD =
 
 /** "Vegan option: use oat drink", "Tip: ...": told beside the method, and no step of it. */
 export const isTold = (text: string) =>
-  TOLD.test(text) || ASKS.test(text) || LEFT_OVER.test(text) || ONCE_MORE.test(text) || IN_TURNS.test(text);
+  TOLD.test(text) || ASKS.test(text) || LEFT_OVER.test(text) || ONCE_MORE.test(text) || IN_TURNS.test(text) || TOO_BROWN.test(text);
+
+/** "If the top gets too brown, lay foil over it": what to look out for. */
+const TOO_BROWN = /^if (?:the|it|they)\b[^,]*\b(?:brown\w*|dark\w*|burn\w*),/i;
 
 /** "You may have to do this in 2 batches": how to do the step before. */
 const IN_TURNS =

@@ -310,7 +310,8 @@ function place(draft: Draft, text: string, line: number, raw: string): void {
       if (like < 2.5 && isTool(text) && !(does >= 2 && /[.!]$/.test(text))) return addTool(draft, text, line, raw);
       // some lists run into the method with no heading between
       if (
-        !draft.sawMethod &&
+        // "1 Put the potatoes in the tin.", though what to do before stood over the list
+        (!draft.sawMethod || (/^\d{1,2}\s+\p{Lu}/u.test(text) && /[.!]$/.test(text))) &&
         like < 2 &&
         does >= 2 &&
         text.split(/\s+/).length > 3 &&

@@ -153,6 +153,9 @@ function clausesOfSentence(sentence: string): Clause[] {
       if (/^(?:while|as)\b/i.test(said)) meanwhile = true;
       else if (!TIME_LEFT.test(said)) condition = said.toLowerCase();
       rest = rest.slice(comma + 1).trim();
+    } else if (comma > 0 && TO_GO.test(rest)) {
+      meanwhile = true;
+      rest = rest.slice(comma + 1).trim();
     } else if (comma > 0 && LEAD.test(rest)) {
       lead = rest.slice(0, comma).trim();
       rest = rest.slice(comma + 1).trim();
@@ -174,6 +177,9 @@ function clausesOfSentence(sentence: string): Clause[] {
 /** "When there are 5 minutes left": when in the plan, and nothing to look for. */
 const TIME_LEFT =
   /^(?:about |around )?\d+\s*(?:minutes?|mins?)\.? before\b.*\b(?:ready|done|cooked|time)$|^when (?:there(?:['’]s| is| are)|you have|it has) (?:about )?\S+ (?:minutes?|mins?) (?:left|to go|remaining)\b/i;
+
+/** "With 10 minutes to go, cook the pasta": beside what cooks. */
+const TO_GO = /^with (?:about |around )?\S+ (?:minutes?|mins?)\.? (?:to go|left|remaining),/i;
 
 /** Whether an action starts at a place is seen from so many characters of what follows: some twenty words. */
 const LOOK_AHEAD = 120;
@@ -365,9 +371,11 @@ function makeClause(part: Part, condition: string | null): Clause {
         `${rest.replace(/^,?\s*(stirring\b.*)$/i, '')} for ${time[1]}${/^,?\s*stirring\b/i.test(rest) ? `, ${rest.replace(/^,?\s*/, '')}` : ''}`.trim();
     }
   }
-  const when = /(?:^|,?\s+)((?:when|once)\s+(?:the|it|they|they're|it's|golden|soft|ready)\b.*)$/i.exec(rest);
+  const when = /(?:^|,?\s+)((?:when|once)\s+(?:the|it|they|they're|it's|golden|soft|ready|cool(?:ed)?|cold|set|done|firm)\b.*)$/i.exec(
+    rest,
+  );
   let held = condition;
-  if (when && !held && when.index > 0) {
+  if (when && !held && (when.index > 0 || /^(?:when|once)\s+(?:cool|cold|set|done|firm)/i.test(rest))) {
     held = when[1]!.toLowerCase();
     rest = rest.slice(0, when.index);
   }

@@ -69,7 +69,7 @@ function bakedOf({ title, ingredients }: Recipe): string | null {
 const lastBaked = (title: string): string | null =>
   [
     ...title.matchAll(
-      /\b(?:(?:short|cup|oat|tea)?cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?|bakes|bars|twists|turnovers|pasties|puffs|traybakes?|shortbread|knots)\b/gi,
+      /\b(?:(?:short|cup|oat|tea)?cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?|bakes|bars|twists|turnovers|pasties|tarts?|puffs|traybakes?|shortbread|knots)\b/gi,
     ),
   ]
     .at(-1)?.[0]

@@ -225,6 +225,9 @@ function cookerOn(state: State, c: Located, pan: string): void {
 export function ringOn(state: State, c: Located, pan: string): void {
   const { level } = common(state, c, pan, []);
   const name = toolCall(state, pan);
+  // what is made ready for it is made ready before
+  const first = state.steps.findIndex((s) => s.sourceLine === c.line && s.into === pan);
+  state.beforeHeat ??= first < 0 ? state.steps.length : first;
   push(state, {
     text: `Turn on the hob under the ${name}${level ? `, ${level} heat` : ''}.`,
     technique: 'hob-on',

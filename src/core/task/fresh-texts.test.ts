@@ -313,6 +313,113 @@ describe('two of a kind, and back again', () => {
   });
 });
 
+describe('names, and what is left', () => {
+  test.each<Case>([
+    [
+      'pastry is unrolled before the learner, and then put on the sheet that was lined',
+      '375 g ready-rolled puff pastry sheet\n3 tbsp pesto',
+      'Line a baking sheet with baking paper. Unroll the pastry and cut it into 4 rectangles. Put them on the sheet. Spread the pesto on top. Bake for 15 minutes.',
+      ['Unroll the pastry on the chopping board. >board', 'Cut the pastry into 4 rectangles.', 'Spread the pesto'],
+      /the sheet into/,
+    ],
+    [
+      'the rest of the oil and paprika: of both, and the potatoes stay in their tin',
+      '500 g potatoes, halved\n8 chicken drumsticks\n2 tbsp oil\n2 tsp paprika',
+      'Put the potatoes in a roasting tin. Add half the oil and half the paprika. Mix with your hands. Put the rest of the oil and paprika in a bowl. Add the drumsticks and turn them over until coated. Place the drumsticks on top of the potatoes. Roast for 30 minutes.',
+      [
+        'Put the rest of the oil in a bowl. >bowl',
+        'Put the rest of the paprika in a bowl. >bowl',
+        'Place the drumsticks on top of the potatoes. >tray',
+      ],
+      null,
+    ],
+    [
+      'a splash of the pasta’s water is kept back',
+      '300 g tagliatelle\n400 g can cherry tomatoes',
+      'Simmer the tomatoes in a frying pan for 15 mins. With 10 mins to go, cook the pasta in a large pan of boiling water. Drain, keeping back a ladleful of water. Toss the pasta through the sauce, adding the pasta water if needed.',
+      ['Cook the pasta in a large pan of boiling water.', 'Drain the tagliatelle, reserving a ladleful of water.'],
+      /to go/,
+    ],
+    [
+      'a stock cube is the stock, and the tomatoes go in too',
+      '400 g beef mince\n400 g can cherry tomatoes\n200 ml beef stock (from a cube)',
+      'Fry the mince in a frying pan for 5 mins. Crumble the stock cube into 200 ml boiling water and pour in, along with the tomatoes. Simmer for 15 mins.',
+      [
+        'Crumble the stock cube into',
+        'Pour the beef stock into the frying pan. >frying-pan',
+        'Add the tomatoes to the frying pan. >frying-pan',
+      ],
+      null,
+    ],
+    [
+      'lemon is the lemon juice where no lemon is listed; some is of what was mashed',
+      '1 can white beans\n2 tbsp lemon juice\n1/2 avocado\n4 tortillas',
+      'Put the beans and lemon in a food processor. Process for 1 min. Mash the avocado with a fork. Spread some on each tortilla.',
+      ['Put the lemon juice in', 'Spread some of the avocado on each tortilla.'],
+      null,
+    ],
+    [
+      'the first of two pans, ready before it is hot',
+      '3 tbsp olive oil\n1 onion, chopped',
+      'Put the oil in a very large frying pan or paella pan over a medium heat. Fry the onion for 10 minutes.',
+      [
+        'Put the oil in',
+        'Turn on the hob under the frying pan',
+        'Put the onion in the frying pan. >frying-pan',
+        'Fry the onion for 10 minutes. >frying-pan',
+      ],
+      /Turn off.*Turn on|>saucepan/,
+    ],
+    [
+      'crumbs are shared out before the dish is made; jam is warmed where the butter was',
+      '8 biscuits\n40 g butter\n200 g soft cheese\n1 tbsp jam',
+      'Put the biscuits in a bag and squeeze out the air. Bash with a rolling pin. Melt the butter in the microwave in a bowl. Tip in the crumbs and mix.\nDivide between the glasses and press down.\nSpoon the cheese on top. Warm the jam for 10 seconds and spoon on top.',
+      ['Squeeze out the air.', 'Divide the', 'Warm the jam for 10 seconds.'],
+      /Divide the test dish|hob/i,
+    ],
+  ])('%s', (...one) => check(one));
+
+  test('what helps when the top gets too brown is told, and is no step', () => {
+    const task = build(
+      '250 g flour\n3 bananas',
+      'Mash the bananas in a bowl. Add the flour and stir. Scrape into a loaf tin. Bake for 55 min. If the top gets too brown, lay a piece of foil over it for the last 15 min. Cool for 10 min. Slice when cool.',
+    );
+    const texts = own(task).map((s) => s.text);
+    expect(texts.filter((text) => /foil/.test(text))).toEqual([]);
+    expect(task.steps.some((s) => s.cues.some((c) => /foil/.test(c.text)))).toBe(true);
+    expect(texts.at(-1)).toMatch(/^Slice the .*when cool\.$/);
+  });
+
+  test('numbers with no mark, over which something else stood, are a method; the oven’s line is its first step', () => {
+    const { recipe } = readRecipe(
+      'Chicken tray\n\nBefore you start: tie back hair, wash hands.\n\n500 g potatoes\n8 drumsticks\n\nOven 200C.\n1 Put the potatoes in the tin.\n2 Place the drumsticks on top. Roast 30 min.\n3 Check the thickest drumstick: 75C.',
+    );
+    expect(recipe.ingredients.map((one) => one.item)).toEqual(['potatoes', 'drumsticks']);
+    expect(recipe.instructions.find((line) => /oven/i.test(line))).toContain('200C');
+  });
+
+  test('the heat of an oven that stands beside the times is the first step of a method that bakes and does not say it', () => {
+    const { recipe, lines } = readRecipe(
+      'Tray\n\nPrep time: 10 min\nOven: 200 °C\n\n500 g potatoes\n\nMethod\n1. Put the potatoes in the tin.\n2. Roast for 30 min. Check one: 75 °C.',
+    );
+    expect(recipe.instructions[0]).toBe('Heat the oven to 200 °C.');
+    // each line still says which step it became
+    expect(lines.filter((l) => l.role === 'instruction').map((l) => [l.text.slice(0, 6), l.index])).toEqual([
+      ['Oven: ', 0],
+      ['1. Put', 1],
+      ['2. Roa', 2],
+    ]);
+  });
+
+  test('“Top” over amounts is a heading', () => {
+    const { recipe } = readRecipe(
+      'Cheesecakes\n\nBase\n8 biscuits\nTop\n100 g mixed berries\n1 tbsp jam\n\n1. Mix the jam with the berries.',
+    );
+    expect(recipe.instructions).toEqual(['Mix the jam with the berries.']);
+    expect(recipe.ingredients.at(-1)!.group).toBe('top');
+  });
+});
+
 describe('a casserole has a lid', () => {
   test('it goes into the oven with it on, comes off before anything goes in, and on again', () => {
     const task = build(

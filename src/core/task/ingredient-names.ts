@@ -39,7 +39,19 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
     if (use !== undefined) add(nameWords(one.item), i);
     for (const name of [plain, ...one.alternatives, ...plain.split(/\s+with\s+/i).slice(0, 1)]) {
       const words = nameWords(name);
-      for (let from = 0; from < words.length; from++) add(words.slice(from), i);
+      // "put them on the sheet": no pastry by that word alone
+      for (let from = 0; from < words.length; from++)
+        if (words.length === 1 || from < words.length - 1 || !(words.at(-1) === 'sheet' && findFood(one.item)?.category === 'pastry'))
+          add(words.slice(from), i);
+      // "lemon" of lemon juice, where no lemon is on the list
+      if (
+        words.at(-1) === 'juice' &&
+        words.length === 2 &&
+        !ingredients.some((other, k) => k !== i && nameWords(other.item).includes(words[0]!))
+      )
+        add([words[0]!], i, true);
+      // the cube that the stock is made from
+      if (words.at(-1) === 'stock' && !ingredients.some((other) => /\bcubes?\b/i.test(other.item))) add(['stock', 'cube'], i);
       if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!))) add(words.slice(0, -1), i, true);
       // "stock and soy", "brown the beef" of "beef stew meat"
       if (words.at(-1) === 'sauce' && SAUCED.has(words[0]!)) add(words.slice(0, -1), i);

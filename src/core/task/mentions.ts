@@ -111,8 +111,17 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     const chosen = made ?? unused.find(isNear) ?? unused[0] ?? best.find(isNear) ?? best[0]!;
     const at = list[i]!.at;
     const end = list[i + size - 1]!.end;
-    if (!found.some((f) => f.ingredient === chosen.ingredient))
-      found.push({ ingredient: chosen.ingredient, at, end, ...amountBefore(text, at, names.ingredients[chosen.ingredient]!) });
+    if (!found.some((f) => f.ingredient === chosen.ingredient)) {
+      const amount = amountBefore(text, at, names.ingredients[chosen.ingredient]!);
+      // "the rest of the oil and paprika": of the paprika too
+      const last = found.at(-1);
+      const isRest =
+        last?.part === 'rest' &&
+        amount.part === 'all' &&
+        used.has(chosen.ingredient) &&
+        /^\s+and\s+(?:the\s+)?$/.test(text.slice(last.end, at));
+      found.push({ ingredient: chosen.ingredient, at, end, ...amount, ...(isRest ? { part: 'rest' as const } : {}) });
+    }
     i += size - 1;
   }
   return found;

@@ -75,7 +75,13 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   if (act === 'serve' && /^(?:between|among|into)\b/i.test(rest) && findTools(state.recipe.title.split(' ').at(-1)!).length > 0)
     return `${hole('thing', spokenOf(state))} ${rest}`;
   // "break up the sponges and divide between 6 cups"
-  if (id === 'share-out' && !c.first && !objectPhrase(rest) && state.objectUses.length > 0 && state.cooked.size === 0)
+  if (
+    id === 'share-out' &&
+    (!c.first || c.line < state.recipe.instructions.length) &&
+    !objectPhrase(rest) &&
+    state.objectUses.length > 0 &&
+    state.cooked.size === 0
+  )
     return `${hole('thing', spokenOf(state))} ${rest}`;
   // "drain and serve with the sauce": what was drained
   if (act === 'serve' && !c.first && /^with\b/i.test(rest) && worksOf(state.steps.at(-1)?.technique).act === 'drain')
@@ -180,8 +186,8 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   if (/^over\s+the\b/i.test(rest) && act === 'put' && named.length === 0) return withPronoun(state, `${thing} ${rest}`);
   const phrase = isPlaceFirst(rest, act) ? null : objectPhrase(rest);
   // "put half in each jar"
-  if (act === 'put' && /^half (?=in|into|on|onto|over|to|between)/i.test(rest))
-    return rest.replace(/^half/i, `half of ${hole('spoken', null)}`);
+  const share = act === 'put' ? /^(?:half|some) (?=(?:in|into|on|onto|over|to|between)\b)/i.exec(rest)?.[0].trim() : undefined;
+  if (share) return rest.replace(/^\S+/, `${share} of ${hole('spoken', null)}`);
   const pronoun = PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''));
   if (phrase && !pronoun) {
     const part =

@@ -88,12 +88,15 @@ export function spokenFor(state: State, goal: string | null): Things {
 export function placeForPut(state: State, c: Located, theme: Things): string {
   const held = inHand(state);
   const works = worksOf(c.technique?.id, c.technique?.like);
+  // unrolled, cut up and only then put on the sheet that was lined
+  const unrolls = /^un(?:roll|fold|wrap)$/.test(c.verb ?? '');
+  if (unrolls && movesLater(state, c)) return 'board';
   // biscuits and dumplings go where paper lies ready for them
   if (theme.fresh.length === 0 && state.prepared && (held === 'board' || held === null)) return state.prepared;
   // "Line a steamer. Add the dumplings."
   if (state.prepared !== null && state.vesselSpoken === state.prepared && !isHeld(state, state.prepared)) return state.prepared;
   if (c.technique?.id === 'stuff') return placeOf(state, state.objectUses) ?? 'board';
-  if (/^un(?:roll|fold|wrap)$/.test(c.verb ?? '')) return 'board';
+  if (unrolls) return 'board';
   // "lay the wraps flat": not in the bowl that the filling is in
   if (
     /^(?:lay|spread|arrange|set|line)$/.test(c.verb ?? '') &&
@@ -104,6 +107,15 @@ export function placeForPut(state: State, c: Located, theme: Things): string {
   if (held !== null && held !== 'board') return held;
   if (works.traits.has('hand') || c.technique?.id === 'stuff' || held === 'board') return held ?? 'board';
   return c.tools.length > 0 && !c.tools.some((t) => isContainer(t.id)) ? (held ?? mixingBowl(state)) : mixingBowl(state);
+}
+
+/** A later sentence puts it on the tray or the sheet. */
+function movesLater(state: State, c: Located): boolean {
+  const line = state.recipe.instructions[c.line - 1] ?? '';
+  const later = [line.slice(line.indexOf(c.rest) + c.rest.length), state.recipe.instructions[c.line] ?? ''].join(' ');
+  return /\b(?:put|place|lift|transfer|arrange|lay|slide|move)\b[^.;]{0,60}\b(?:on|onto|to)\s+(?:the|your|a)\s+(?:lined\s+|prepared\s+|baking\s+)*(?:trays?|sheets?)\b/i.test(
+    later,
+  );
 }
 
 export const isMinor = (state: State, i: number) => state.world.ingredients[i]!.minor;

@@ -60,19 +60,25 @@ function phraseAt(c: Located, prep: string | null, from: number, to: number): Ph
     .slice(from, to)
     .replace(/[\s,]+$/, '')
     .trim();
-  const tool = [...c.tools]
-    .reverse()
-    .find(
+  const vessels = c.tools
+    .filter(
       (t) =>
         t.at >= from &&
         t.at < to &&
         (isContainer(t.id) ||
           (t.id === 'colander' && /^in(?:to)?$/.test(prep ?? '')) ||
           (t.id === 'wire-rack' && /^(?:on|onto|to)$/.test(prep ?? ''))),
-    );
+    )
+    .sort((a, b) => a.at - b.at);
+  // "in a very large frying pan or paella pan": the first will do
+  const [first, second] = vessels;
+  const tool = first && second && vessels.length === 2 && /\bor\b/i.test(c.rest.slice(first.at, second.at)) ? first : vessels.at(-1);
   // "level the surface" is of what lies in the tin
   const table = tool || (prep === null && !/^(?:dust|flour|wipe|clean|clear)$/.test(c.verb ?? '')) ? null : WORKTOP.exec(text);
-  const pronoun = /^(?:all of\s+)?(it|them|these|this|that|both|each one)\b/i.exec(text)?.[1]?.toLowerCase();
+  const pronoun =
+    /^some$/i.test(text) && prep === null
+      ? 'it'
+      : /^(?:all of\s+)?(it|them|these|this|that|both|each one)\b/i.exec(text)?.[1]?.toLowerCase();
   return {
     prep,
     text,

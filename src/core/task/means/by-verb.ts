@@ -36,8 +36,9 @@ export const BY_VERB = table<Rule[]>({
   ],
   beat: [ON_THE_HEAT],
   butter: [{ when: hasContainer, then: 'grease' }],
-  // meat out of its skin
+  // meat out of its skin, air out of a bag
   squeeze: [
+    { when: ({ rest }) => /\bout\b.*\bair\b|\bair out\b/i.test(rest), then: 'seal' },
     { when: ({ rest }) => /^to open\b/i.test(rest), then: 'pull-apart' },
     { when: ({ rest }) => /^(?:(?:it|them|the \p{L}+)\s+)?open\b/iu.test(rest), then: 'squeeze-open' },
     {
@@ -112,6 +113,7 @@ export const BY_VERB = table<Rule[]>({
   twist: [OFF_TOPS, { when: ({ rest }) => /\bapart$/i.test(rest), then: 'twist-apart' }],
   take: [
     OFF_TOPS,
+    { when: ({ rest }) => /\boff (?:the|its) (?:burner|hob|stove|ring|flame)\b/i.test(rest), then: 'take-off-heat' },
     { when: ({ about }) => about.has('corer'), then: 'core' },
     {
       when: ({ rest, mentions }) => mentions.length === 0 && /^(?:out\s+)?(?:the|any|their|its|all the)\s+seeds\b/i.test(rest),
@@ -140,6 +142,7 @@ export const BY_VERB = table<Rule[]>({
   ],
   make: [
     { when: ({ rest }) => /\bcuts\b/i.test(rest), then: 'score' },
+    { when: ({ rest }) => /\bswirls?\b/i.test(rest), then: 'spread' },
     { when: ({ rest }) => /\bribbons\b/i.test(rest), then: 'peel' },
     { when: ({ rest }) => /\b(?:holes?|slits?)\b.*\b(?:knife|skewer|fork|top|lid|pastry|each)\b/i.test(rest), then: 'prick' },
   ],

@@ -31,7 +31,7 @@ export const hasContainer = ({ tools }: Here) => tools.some((t) => isContainer(t
 export const vesselOf = ({ tools, state }: Here) => [...tools.map((t) => t.id), state.container ?? ''].find(isContainer) ?? '';
 export const inMicrowave = ({ state }: Here, back: number) => state.steps.slice(-back).some((s) => kindOf(s.technique) === 'microwave');
 
-export const HEATING = new Set<string | null>(['heat', 'oven', 'microwave']);
+const HEATING = new Set<string | null>(['heat', 'oven', 'microwave']);
 /** Whether what is spoken of still lies where it was heated last, and that was in the microwave. */
 export function isStillInMicrowave({ state, mentions }: Here): boolean {
   const last = state.steps.findLast((s) => HEATING.has(actOfKind(kindOf(s.technique))));
@@ -45,7 +45,11 @@ export const isMicrowavedOn = (here: Here): boolean =>
   !isPan(vesselOf(here)) &&
   !hasCookware(here) &&
   !/\b(?:oven|hob|grill)\b/i.test(here.rest) &&
-  kindOf(here.state.steps.findLast((s) => HEATING.has(actOfKind(kindOf(s.technique))))?.technique) === 'microwave';
+  isInMicrowave(here.state.steps.findLast((s) => HEATING.has(actOfKind(kindOf(s.technique)))));
+
+/** "Melt the butter in the microwave" is done there too. */
+const isInMicrowave = (step: State['steps'][number] | undefined): boolean =>
+  kindOf(step?.technique) === 'microwave' || step?.tools?.includes('microwave') === true || step?.hazards?.includes('electric') === true;
 
 /** Food is heated through; a pan and its oil are made hot. */
 export function isFoodHeated(here: Here): boolean {

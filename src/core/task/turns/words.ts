@@ -15,6 +15,9 @@ export const WORDS: readonly Turn[] = [
   // an aside between dashes
   ['-|–|—', /\s[-–—]\s((?:your|the|it|they|this|or|if)\b[^-–—.;]{3,60}?)\s[-–—]\s/gi, ' ($1) '],
   ['inch|cm', /(\d\s?(?:x|by|×)\s?\d+[- ]?(?:inch(?:es)?|in|cm)?\s+(?:\p{L}+\s+)?)pan\b/giu, '$1baking pan'],
+  // "pour in, along with the tomatoes"
+  ['along', /\b(pour|add|tip|stir)\s+(?:it\s+|them\s+)?in,?\s+along\s+with\s+/gi, '$1 in, then add '],
+  ['keeping', /,\s+keeping\s+(?:back\s+)?(?=an?\s|some\s|\d)/gi, ', reserving '],
   // "in a large, shallow casserole"
   [
     ',',
@@ -64,7 +67,7 @@ export const WORDS: readonly Turn[] = [
   // what is said of a thing behind a dash
   [
     '-|–|—',
-    /\s[-–—]\s((?:the|it|they|this|that|these)\b[^.;()]*?\b(?:will|may|might|can|should|makes?|is|are|won't)\b[^.;!()]*)(?=[.;!]|$)/gi,
+    /\s[-–—]\s((?:the|it|they|this|that|these)\b[^.;()]*?\b(?:will|may|might|can|should|makes?|gets?|goes|go|is|are|won't)\b[^.;!()]*)(?=[.;!]|$)/gi,
     ' ($1)',
   ],
   ['-|–|—', /\s[-–—]\s((?:don['’]t|do not|never)\b[^.;()!]*)(?=[.;!]|$)/gi, ' ($1)'],
