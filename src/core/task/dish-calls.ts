@@ -43,7 +43,7 @@ function foodCalls({ ingredients, instructions }: Recipe): Map<number, string> {
       // "the egg halves", of four eggs
       const head = item.split(' ').at(-1)!;
       const isOne = singular(head) !== head && singular(head) === said.split(' ').at(-1);
-      if (isOne || calls.has(m.ingredient) || said.length >= item.length || isPacked || /juice|zest|water|sauce/.test(said)) continue;
+      if (isOne || calls.has(m.ingredient) || said.length >= item.length || isPacked || /juice|zest|water|sauce|cube/.test(said)) continue;
       const isAlone = found.filter((other) => other.at === m.at).length === 1;
       const saidWords = nameWords(said);
       const means = words.filter((own) => own.some((w) => saidWords.includes(w))).length;
