@@ -17,7 +17,8 @@ import { isLittle, sentence, wording } from './wording';
 import { isMinor } from './put-meaning';
 import { isCutLoose } from './vessel-of-work';
 import { moveIn, pourWater, putIn, saidOf, unlistedIn, waterIn } from './put-cards';
-import { allBut, frameOf, goalOf, placeOf, thingsOf, type Things } from './things';
+import { placeOf } from './nouns';
+import { allBut, frameOf, goalOf, thingsOf, type Things } from './things';
 
 const WORKS_IN = new Set(['mix', 'beat', 'cream', 'rub-in', 'mash']);
 

@@ -19,7 +19,8 @@ import { sentence, theOf, wording } from './wording';
 
 import { beneath, overWhat, placeForPut, placeUnder, RUNS_OVER, shapeSaid, spokenFor, withoutStart } from './put-meaning';
 import { putIn } from './put-cards';
-import { allBut, frameOf, goalOf, handledAlone, liesAt, placeOf, thingsOf, type Frame, type Things } from './things';
+import { liesAt, placeOf } from './nouns';
+import { allBut, frameOf, goalOf, handledAlone, thingsOf, type Frame, type Things } from './things';
 
 /** Verbs with which a thing is put on another: "sprinkle the rice with cheese". */
 const isWithVerb = (c: Located) =>

@@ -13,7 +13,7 @@ import { mentionsHere } from './mentions-here';
 import { inside } from './push';
 import { focusOn, type Located, type State, isContainer } from './state';
 import { techniqueHere } from './technique-here';
-import { ofNoun } from './things';
+import { ofNoun } from './nouns';
 import { inUse } from './vessels';
 
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */

@@ -17,7 +17,8 @@ import { isPan } from './vessels';
 import { toPlace } from './object-words';
 import { isLittle, sentence, theOf } from './wording';
 
-import { MADE, ofNoun, SHAPE, thingsOf, type Frame } from './things';
+import { ofNoun, SHAPE } from './nouns';
+import { MADE, thingsOf, type Frame } from './things';
 
 const PART_OF = /\b(half|a third|two[ -]thirds|a quarter|three[ -]quarters|most|the rest|some)\s+(?:of\s+)?(?:the\s+)?$/i;
 

@@ -7,7 +7,8 @@ import { wholeOf } from './mentions';
 import { inside } from './push';
 import type { Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
-import { pieceOf, placeOf, SHAPE, type Frame, type Things } from './things';
+import { placeOf, SHAPE } from './nouns';
+import { pieceOf, type Frame, type Things } from './things';
 import { inHand, inUse, isHeld, mixingBowl } from './vessels';
 
 /** "pour on the milk": "pour the milk over it". */

@@ -8,7 +8,8 @@ import { inside } from './push';
 import { say, useOfMention } from './say';
 import type { Located, State } from './state';
 import { makeReady } from './supply';
-import { goalOf, madeSaid, PIECE, placeOf, type Frame, type Things } from './things';
+import { madeSaid, PIECE, placeOf } from './nouns';
+import { goalOf, type Frame, type Things } from './things';
 import { isPan } from './vessels';
 import { sentence, theOf, wording } from './wording';
 
