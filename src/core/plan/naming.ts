@@ -117,7 +117,10 @@ const onTop = (text: string): string =>
       /^(Sprinkle|Scatter|Crumble|Pour|Spoon|Drizzle|Dot|Squeeze|Tear|Snip|Grate|Grind|Slice) (.+?) over ⟦there\|[^⟧]*⟧/,
       '$1 $2 over the top',
     )
-    .replace(/^(?:Top|Finish|Decorate|Garnish) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:if|until|before|when|for)\b|,)|\.$)/, 'Put $1 on top')
+    .replace(
+      /^(?:Top|Finish|Decorate|Garnish) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:if|until|before|when|for)\b|,)|\.$)/,
+      (_all, what: string) => `Put ${what.replace(/\s+on top$/i, '')} on top`,
+    )
     .replace(
       /^(Sprinkle|Scatter|Drizzle|Dot|Dust) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:if|until|before|when|for)\b|,)|\.$)/,
       '$1 $2 over the top',

@@ -54,6 +54,9 @@ const DOES_SOMETHING = /^(?:drain|peel|chop|slice|rinse|wash|open|add|grate|crac
  * @example withoutLabel('Microwave: cook for 3 minutes.') // 'Cook for 3 minutes in the microwave.'
  */
 export function withoutLabel(text: string): string {
+  // "Pair 1: wash the strawberries": who does it is for the lesson
+  const who = /^(?:pair|group|team|station|table|job|person|learner|student)\s+\d{1,2}\s*[:–-]\s+(?=\p{Lu})/iu.exec(text)?.[0];
+  if (who) return withoutLabel(text.slice(who.length));
   const label = LABEL.exec(text);
   if (!label || label[1]!.split(/\s+/).length > 5) return text;
   // "Rinse: put the rice in a sieve and rinse it" says it again, "Drain the beans: rinse them" does not
@@ -85,7 +88,16 @@ const TOLD =
 
 /** "Vegan option: use oat drink", "Tip: ...": told beside the method, and no step of it. */
 export const isTold = (text: string) =>
-  TOLD.test(text) || ASKS.test(text) || LEFT_OVER.test(text) || ONCE_MORE.test(text) || IN_TURNS.test(text) || TOO_BROWN.test(text);
+  TOLD.test(text) ||
+  ASKS.test(text) ||
+  LEFT_OVER.test(text) ||
+  ONCE_MORE.test(text) ||
+  IN_TURNS.test(text) ||
+  TOO_BROWN.test(text) ||
+  BY_HAND.test(text);
+
+/** "Use your hands or a big spoon": with what the step before is done. */
+const BY_HAND = /^use\s+(?:your\s+(?:clean\s+)?(?:hands|fingers)|an?\s+(?:\p{L}+\s+)?(?:spoon|fork|whisk))(?:\s+or\s+[^.,;]{3,30})?$/iu;
 
 /** "If the top gets too brown, lay foil over it": what to look out for. */
 const TOO_BROWN = /^if (?:the|it|they)\b[^,]*\b(?:brown\w*|dark\w*|burn\w*),/i;

@@ -359,7 +359,13 @@ function listPlaced(draft: Draft, text: string, line: number, raw: string): bool
   }
   const m = /^(\p{L}[\p{L} '’&-]{2,30}):\s+(\S.*)$/u.exec(text);
   const parts = m ? listOnOneLine(m[2]!) : [];
-  if (!m || amounts(parts) < 2) return false;
+  // "FISH: 4 frozen fish fillets"
+  const one =
+    m && parts.length === 0 && hasAmount(m[2]!) && ingredientScore(m[2]!) >= 2 && !/[.!]$/.test(m[2]!) && !STEP_LABEL.test(text)
+      ? [m[2]!]
+      : [];
+  if (one.length === 1 && draft.section !== 'method') parts.push(...one);
+  if (!m || (amounts(parts) < 2 && one.length === 0)) return false;
   draft.group = m[1]!.replace(/^for (?:the )?/i, '');
   for (const part of parts) addIngredient(draft, part, line, raw);
   draft.group = null;

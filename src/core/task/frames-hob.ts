@@ -141,7 +141,14 @@ function panFor(state: State, c: Located, id: string, fresh: readonly Mention[],
 /** The hand leaves a dish that is cooked for another pan. */
 function noteBeside(state: State, c: Located, pan: string): void {
   const held = state.container;
-  if (held === null || held === pan || !isPan(pan) || !inside(state, held).some((i) => state.cooked.has(i) && !isFat(state, i))) return;
+  if (
+    held === null ||
+    held === 'board' ||
+    held === pan ||
+    !isPan(pan) ||
+    !inside(state, held).some((i) => state.cooked.has(i) && !isFat(state, i))
+  )
+    return;
   state.beside = { container: held, pan, line: c.line };
 }
 

@@ -97,6 +97,9 @@ function dishFor(state: State, c: Located, fresh: readonly Mention[], there: rea
   const first = named.find((p) => toolById(p.vessel!)?.kind === 'cookware') ?? named[0];
   const own = first ? vesselOfPhrase(state, c, first) : null;
   if (own && !(own === 'wire-rack' && ON_SHELF.test(c.rest))) return own;
+  // a dish that was filled goes into the air fryer as it is
+  const filledDish = state.container !== null && hasMark(state.container, 'bakes') && isHeld(state, state.container) && state.hob === null;
+  if (c.technique?.id === 'air-fry' && filledDish && fresh.length === 0) return state.container!;
   if (c.technique?.id === 'air-fry') return 'air-fryer-basket';
   if (ON_SHELF.test(c.rest)) return state.prepared ?? 'tray';
   const at = there.map((i) => state.placed.get(i)).find((v) => v !== undefined && toolById(v)?.kind === 'cookware');

@@ -420,6 +420,83 @@ describe('names, and what is left', () => {
   });
 });
 
+describe('one appliance, one pan, one cup each', () => {
+  test.each<Case>([
+    [
+      'a dish goes into the air fryer as it is, and goes on there',
+      '3 apples, chopped\n75 g flour\n50 g butter',
+      'Put the apples in a small ovenproof dish. Rub the flour and butter together. Spoon the crumble over the fruit. Cover loosely with foil. Air fry at 160C for 15 mins. Remove the foil and cook another 10 mins at 180C until golden.',
+      ['Put the ovenproof dish in the air fryer.', 'Remove the foil.', 'Put the ovenproof dish in the air fryer.'],
+      /hob|basket/,
+    ],
+    [
+      'the other half of the oil is of the oil, though sesame oil is on the list',
+      '2 eggs\n1 tbsp oil\n1 red pepper, sliced\n150 g noodles\n1 tbsp soy sauce\n1 tsp sesame oil',
+      'Beat the eggs in a jug. Heat half the oil in a wok. Pour in the eggs and leave for 1 min till set. Slide out onto the chopping board. Heat the other half of the oil. Stir-fry the pepper for 2 min. Add the noodles and 1 tbsp water and cook for 2 min.\nAdd the soy and sesame oil, then the egg. Toss.',
+      [
+        'Pour the rest of the oil into the wok. >wok',
+        'Add the soy sauce to the wok. >wok',
+        'Add the sesame oil to the wok. >wok',
+        'Add the eggs to the wok. >wok',
+        'Toss everything in the wok. >wok',
+      ],
+      /rest of the sesame|>board.*soy/,
+    ],
+    [
+      'a pan that goes back on the heat has its ring lit; what is kept up is done',
+      '30 g butter\n30 g flour\n400 ml milk\n120 g cheddar, grated\n250 g macaroni\n20 g breadcrumbs',
+      'Boil the macaroni in a big pan of water for 5 minutes.\nMelt the butter in a saucepan. Take off the heat, stir in the flour, then put back on the heat and stir for 1 minute. Add the milk. Keep whisking over a medium heat until the sauce is thick, 5 minutes.\nTurn the heat off. Whisk in 3/4 of the cheese.\nDrain the pasta, tip back in the pan, pour over the sauce and stir. Tip it all into an ovenproof dish.\nMix the crumbs with the leftover cheese, sprinkle on top and grill 5 minutes.',
+      [
+        'Take the saucepan off the heat.',
+        'Turn on the hob under the saucepan. >saucepan',
+        'Stir the mixture for 1 minute. >saucepan',
+        'Whisk the ',
+        'Tip the ',
+        'Put the breadcrumbs in the bowl. >bowl',
+        'Put the rest of the cheddar in the bowl. >bowl',
+        'Sprinkle the crumbs on top. >baking-dish',
+      ],
+      /^Keep |Tip the breadcrumbs/,
+    ],
+    [
+      'layers in each cup, done again; a table that is set moves nothing',
+      '1 sponge cake\n400 g strawberries\n1 cup whipping cream',
+      'Pair 1: Slice the strawberries and put them in a bowl.\nPair 2: Whip the cream in another bowl.\nPair 3: Cut the cake into cubes.\nPair 4: Set out 8 cups and 8 spoons.\nPut a layer of cake in each cup, then strawberries, then cream. Do it again. Finish with a slice of strawberry on top.',
+      [
+        'Slice the strawberries.',
+        'Set out 8 cups and 8 spoons.',
+        'Put a layer of the cake in each cup. >cup',
+        'Put the strawberries in the mug. >cup',
+        'Put the cream in the mug. >cup',
+        'Repeat',
+      ],
+      /^Pair|on top on top/,
+    ],
+    [
+      'overnight on the side is in no fridge',
+      '500 g bread flour\n400 ml warm water',
+      'Mix the flour and the water in a bowl to a wet dough. Cover with cling film and leave on the side overnight. Scrape the dough into a loaf tin. Bake for 35 mins.',
+      ['Leave the dough on the side overnight. >bowl', 'Scrape the dough into a loaf tin'],
+      /fridge/,
+    ],
+  ])('%s', (...one) => check(one));
+
+  test('one thing behind a label is a list too', () => {
+    const { recipe, notUnderstood } = readRecipe(
+      'Tacos\n\nSLAW: 1/4 red cabbage | 1 carrot | 3 Tbsp yogurt\nFISH: 4 frozen breaded fish fillets\nALSO: 8 corn tortillas, 1 avocado\n\nCook the fish for 20 min. Shred the cabbage.',
+    );
+    expect(notUnderstood).toEqual([]);
+    expect(recipe.ingredients.map((one) => one.item)).toEqual([
+      'red cabbage',
+      'carrot',
+      'yogurt',
+      'frozen breaded fish fillets',
+      'corn tortillas',
+      'avocado',
+    ]);
+  });
+});
+
 describe('a casserole has a lid', () => {
   test('it goes into the oven with it on, comes off before anything goes in, and on again', () => {
     const task = build(

@@ -345,7 +345,9 @@ function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Men
   const said = kindHas(kind, 'tips') && state.used.size > 0 ? /^(?:everything|it all)(?=\s+(?:in|into)\s)/i.exec(rest)?.[0] : undefined;
   // "tip everything into a dish": what cooked together, and no cheese that goes on top
   const cooked = EMPTIES.test(clause.verb ?? '')
-    ? [state.container, ...inUse(state)].find((v) => v !== null && inside(state, v).some((i) => state.cooked.has(i)))
+    ? [state.container, ...inUse(state)].find(
+        (v) => v !== null && (inside(state, v).some((i) => state.cooked.has(i)) || (inside(state, v).length > 1 && isHot(state.world, v))),
+      )
     : undefined;
   if (said && cooked)
     mentions.unshift(...inside(state, cooked).map((ingredient): Mention => ({ ...wholeOf(ingredient), end: said.length })));

@@ -94,6 +94,17 @@ export function emptyPanOnHeat(state: State, c: Located, act: Act): string | nul
   return act === 'put' && isPan(pan) && c.mentions.length === 0 && ON_HEAT.test(c.rest) && !isHeld(state, pan) ? pan : null;
 }
 
+/** "Stir in the flour, then put back on the heat": its ring is lit again. */
+export const panBackOnHeat = (state: State, c: Located, act: Act): string | null =>
+  act === 'put' &&
+  c.mentions.length === 0 &&
+  state.hob === null &&
+  isPan(state.container) &&
+  /^(?:it\s+|the\s+pan\s+)?back\b/i.test(c.rest) &&
+  ON_HEAT.test(c.rest.replace(/^the\s+pan\s+/i, ''))
+    ? state.container
+    : null;
+
 /** "Cover with cling film and pierce it". */
 export function isFilm(state: State, c: Located): boolean {
   const lid = state.container === null ? null : (state.world.vessels.get(state.container)?.lid ?? null);

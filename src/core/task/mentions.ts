@@ -108,7 +108,10 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     // "the chocolate mixture" is of what was used already
     const made = MADE.has(list[i + size]?.word ?? '') ? best.find((n) => used.has(n.ingredient)) : undefined;
     const unused = best.filter((n) => !used.has(n.ingredient) && !found.some((f) => f.ingredient === n.ingredient));
-    const chosen = made ?? unused.find(isNear) ?? unused[0] ?? best.find(isNear) ?? best[0]!;
+    // "the other half of the oil" is of oil that was used, and no sesame oil
+    const isRest = best.length > 1 && amountBefore(text, list[i]!.at, names.ingredients[best[0]!.ingredient]!).part === 'rest';
+    const begun = isRest ? best.find((n) => used.has(n.ingredient) && names.ingredients[n.ingredient]!.min !== null) : undefined;
+    const chosen = made ?? begun ?? unused.find(isNear) ?? unused[0] ?? best.find(isNear) ?? best[0]!;
     const at = list[i]!.at;
     const end = list[i + size - 1]!.end;
     if (!found.some((f) => f.ingredient === chosen.ingredient)) {
@@ -181,13 +184,12 @@ function amountBefore(
   if (but) return { quantity: null, unit: null, part: 'all', but: but[1]! };
   if (/\bmost of\s+(?:the\s+|your\s+)?(?:\p{L}+\s+)?$/iu.test(before)) return { quantity: null, unit: null, part: 'all', but: '' };
   const portion =
-    /\b(half|(?:a|one)[ -](?:third|quarter)|two[ -]thirds|three[ -]quarters)\s+(?:of\s+)?(?:the\s+|your\s+)?(?!each\b|every\b|both\b)(?:\p{L}+\s+)?$/iu.exec(
+    /\b(half|(?:a|one)[ -](?:third|quarter)|two[ -]thirds|three[ -]quarters|[1-4]\/[2-5](?=\s+of\b))\s+(?:of\s+)?(?:the\s+|your\s+)?(?!each\b|every\b|both\b)(?:\p{L}+\s+)?$/iu.exec(
       before,
     );
   if (portion && one.min) {
-    const share = { half: '1/2', third: '1/3', quarter: '1/4', thirds: '2/3', quarters: '3/4' }[
-      portion[1]!.toLowerCase().split(/[ -]/).at(-1)!
-    ];
+    const said = portion[1]!.toLowerCase().split(/[ -]/).at(-1)!;
+    const share = said.includes('/') ? said : { half: '1/2', third: '1/3', quarter: '1/4', thirds: '2/3', quarters: '3/4' }[said];
     const all = toFraction(one.min);
     if (share && all) return { quantity: toQuantity(all.mul(new Fraction(share))), unit: one.unit, part: 'some' };
   }

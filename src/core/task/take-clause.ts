@@ -22,6 +22,7 @@ import {
   isMovedAside,
   isUncovered,
   emptyPanOnHeat,
+  panBackOnHeat,
   isFilm,
   filled,
   coatedIn,
@@ -76,7 +77,7 @@ export function takeClause(state: State, said: Located): void {
     /\bin(?:side)?(?: the oven)? to (?:heat|warm|get hot)\b/i.test(c.rest)
   )
     return heatInOven(state, c);
-  const back = emptyPanOnHeat(state, c, works.act);
+  const back = emptyPanOnHeat(state, c, works.act) ?? panBackOnHeat(state, c, works.act);
   if (back) return ringOn(state, c, back);
   if (isFilm(state, c)) {
     const rest = c.verb === 'make' ? `${c.rest} in the cling film` : 'the cling film';

@@ -167,7 +167,7 @@ function dips(text: string): string {
   });
 }
 
-const LAYER = '((?:the|some|a|an|half|more|another|remaining|rest)\\b[^.;,]{2,40}?)';
+const LAYER = '((?:(?:the|some|a|an|half|more|another|remaining|rest)\\b)?[^.;,]{3,40}?)';
 const LAYERS = new RegExp(
   `\\b((?:spoon|add|put|layer|pour|sprinkle|scatter|place|lay|drizzle)(?:\\s+(?:on|in|over))?)\\s+([^.;,]{2,40}?),\\s+(?:and\\s+)?then\\s+${LAYER}(?:,\\s+(?:and\\s+)?(?:then|finally)\\s+${LAYER})(?=\\s*[.,;]|$)`,
   'iu',
@@ -181,6 +181,16 @@ const layers = (text: string): string =>
       .map((thing) => `${act.charAt(0).toUpperCase()}${act.slice(1)} ${thing}`)
       .join('. '),
   );
+
+const KEEP_DOING = /(^|[.!?;,]\s+|\b(?:and|then)\s+)keep\s+(?:on\s+)?(?!going\b)([a-z]+ing)\b/gi;
+
+/** "Keep whisking until it is thick": whisk. */
+const keepDoing = (text: string): string =>
+  text.replace(KEEP_DOING, (all: string, start: string, doing: string) => {
+    const verb = imperativeOf(doing.toLowerCase());
+    if (!KITCHEN_VERBS.has(verb)) return all;
+    return `${start}${/[,d-n]\s*$/i.test(start) ? verb : verb.charAt(0).toUpperCase() + verb.slice(1)}`;
+  });
 
 const BY_DOING =
   /(^|[.!?;,]\s+|\b(?:then|meanwhile,?)\s+)(?:make|prepare)\s+((?:an?|the|your)\s+(?:\p{L}+\s+)?\p{L}+)\s+by\s+(\p{L}+ing)\s+((?:together\s+)?[^.;]+)/giu;
@@ -263,7 +273,8 @@ export function plainTurns(line: string): string {
     (said, [words, from, to]) => (holds(words) ? said.replace(from, (...found: string[]) => asFirst(found, to)) : said),
     line,
   );
-  const done = / by \p{L}+ing\b/u.test(text) ? byDoing(text) : text;
+  const kept = /\bkeep\b/i.test(text) ? keepDoing(text) : text;
+  const done = / by \p{L}+ing\b/u.test(kept) ? byDoing(kept) : kept;
   const parted = /\b(?:bowls|dishes|plates|saucers)\b/i.test(done) ? ownBowls(done) : done;
   const named = withArticles(/\bthen\b/i.test(parted) ? layers(parted) : parted);
   const first = named.includes('(') ? workBehind(named, ASIDE_WORK) : named;

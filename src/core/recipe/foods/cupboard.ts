@@ -180,7 +180,7 @@ export const CUPBOARD: Food[] = [
   extract('food colouring|food coloring|food dye'),
   sugar('sugar|white sugar|granulated sugar|cane sugar'),
   sugar('caster sugar|superfine sugar|golden caster sugar'),
-  sugar('demerara sugar|turbinado sugar'),
+  sugar('demerara sugar|turbinado sugar|demerara'),
   sugar('brown sugar|light brown sugar|dark brown sugar|muscovado sugar|soft brown sugar|light muscovado sugar|palm sugar', {
     form: 'packed',
   }),

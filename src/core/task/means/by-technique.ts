@@ -13,6 +13,7 @@ import {
   vesselOf,
   inMicrowave,
   isStillInMicrowave,
+  isAirFriedOn,
   isMicrowavedOn,
   isFoodHeated,
   isUnderLid,
@@ -65,6 +66,13 @@ export const BY_TECHNIQUE = table<Rule[]>({
       then: 'rinse',
     },
   ],
+  // on the worktop overnight: in no fridge
+  chill: [
+    {
+      when: ({ rest }) => /\b(?:on the (?:side|counter|worktop|table|kitchen \p{L}+)|room temperature|out of the fridge)\b/iu.test(rest),
+      then: 'wait',
+    },
+  ],
   // a freezer bag is no freezer
   freeze: [{ when: ({ rest }) => /\bfreezer bag\b/i.test(rest), then: 'add' }],
   // only what is in an oven comes out of it
@@ -110,6 +118,7 @@ export const BY_TECHNIQUE = table<Rule[]>({
     // "microwave for 4 minutes. Turn and cook for a further 4 minutes"
     { when: (here) => here.state.hob === null && !hasCookware(here) && isStillInMicrowave(here), then: 'microwave' },
     { when: (here) => vesselOf(here) === 'air-fryer-basket' && here.state.hob === null, then: 'air-fry' },
+    { when: isAirFriedOn, then: 'air-fry' },
     {
       when: (here) =>
         here.state.oven &&

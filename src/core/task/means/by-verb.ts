@@ -71,6 +71,8 @@ export const BY_VERB = table<Rule[]>({
   place: [TO_TABLE, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   peel: [{ when: ({ rest }) => /\b(?:cling ?film|film|paper|parchment|foil|lining|wrap)\b/i.test(rest), then: 'peel-by-hand' }],
   set: [
+    // "set out 8 cups and 8 spoons"
+    { when: ({ mentions, rest }) => mentions.length === 0 && /^out\s+(?:\d+|the|your|some)\b/i.test(rest), then: 'set-table' },
     { when: ({ about, rest }) => about.has('slow-cooker') && /\bto\s+(?:high|low|warm)\b/i.test(rest), then: 'hob-on' },
     OVER_WATER,
     { when: isPanOverHeat, then: 'heat-pan' },

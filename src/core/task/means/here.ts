@@ -3,7 +3,7 @@ import { actOfKind, kindHas } from '../../technique/works';
 import { lotsOf } from '../../kitchen/index';
 import { findFood } from '../../recipe/food';
 import { kindOf } from '../../technique/lexicon';
-import { toolById } from '../../technique/tools';
+import { hasMark, toolById } from '../../technique/tools';
 import type { Clause } from '../clauses';
 import type { Mention } from '../mentions';
 import { isPan } from '../vessels';
@@ -33,11 +33,14 @@ export const inMicrowave = ({ state }: Here, back: number) => state.steps.slice(
 
 const HEATING = new Set<string | null>(['heat', 'oven', 'microwave']);
 /** Whether what is spoken of still lies where it was heated last, and that was in the microwave. */
-export function isStillInMicrowave({ state, mentions }: Here): boolean {
-  const last = state.steps.findLast((s) => HEATING.has(actOfKind(kindOf(s.technique))));
+export function isStillInMicrowave(here: Here): boolean {
+  const { state, mentions } = here;
+  const last = lastHeated(here);
   const meant = mentions.length > 0 ? mentions.map((m) => m.ingredient) : state.objectUses;
   return kindOf(last?.technique) === 'microwave' && meant.length > 0 && meant.every((i) => state.placed.get(i) === last?.into);
 }
+
+const lastHeated = ({ state }: Here) => state.steps.findLast((s) => HEATING.has(actOfKind(kindOf(s.technique))));
 
 /** "Heat everything for 2 minutes", in a dish and with all heated in the microwave so far. */
 export const isMicrowavedOn = (here: Here): boolean =>
@@ -45,11 +48,15 @@ export const isMicrowavedOn = (here: Here): boolean =>
   !isPan(vesselOf(here)) &&
   !hasCookware(here) &&
   !/\b(?:oven|hob|grill)\b/i.test(here.rest) &&
-  isInMicrowave(here.state.steps.findLast((s) => HEATING.has(actOfKind(kindOf(s.technique)))));
+  isInMicrowave(lastHeated(here));
 
 /** "Melt the butter in the microwave" is done there too. */
 const isInMicrowave = (step: State['steps'][number] | undefined): boolean =>
   kindOf(step?.technique) === 'microwave' || step?.tools?.includes('microwave') === true || step?.hazards?.includes('electric') === true;
+
+/** "Cook another 10 minutes at 180 °C", of a dish that was in the air fryer last. */
+export const isAirFriedOn = (here: Here): boolean =>
+  here.state.hob === null && !hasCookware(here) && hasMark(vesselOf(here), 'bakes') && lastHeated(here)?.technique === 'air-fry';
 
 /** Food is heated through; a pan and its oil are made hot. */
 export function isFoodHeated(here: Here): boolean {

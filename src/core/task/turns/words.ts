@@ -15,6 +15,7 @@ export const WORDS: readonly Turn[] = [
   // an aside between dashes
   ['-|–|—', /\s[-–—]\s((?:your|the|it|they|this|or|if)\b[^-–—.;]{3,60}?)\s[-–—]\s/gi, ' ($1) '],
   ['inch|cm', /(\d\s?(?:x|by|×)\s?\d+[- ]?(?:inch(?:es)?|in|cm)?\s+(?:\p{L}+\s+)?)pan\b/giu, '$1baking pan'],
+  ['again', /\bdo\s+(?:it|this|that)\s+(?:all\s+)?again\b/gi, 'repeat'],
   // "pour in, along with the tomatoes"
   ['along', /\b(pour|add|tip|stir)\s+(?:it\s+|them\s+)?in,?\s+along\s+with\s+/gi, '$1 in, then add '],
   ['keeping', /,\s+keeping\s+(?:back\s+)?(?=an?\s|some\s|\d)/gi, ', reserving '],
@@ -25,7 +26,7 @@ export const WORDS: readonly Turn[] = [
     '$1 $2 ',
   ],
   ['tuck', /(?:,?\s+and\s+|[.]\s+)tuck\s+in(?=\s*[.!]|$)/gi, '. Eat'],
-  ['and stir', /\b(cook|simmer|fry|heat)\s+and\s+stir\s+(?:for\s+)?(?=\d|until\b)/gi, '$1, stirring, '],
+  ['and stir', /(?<!\bthe\s+)\b(cook|simmer|fry|heat)\s+and\s+stir\s+(?:for\s+)?(?=\d|until\b)/gi, '$1, stirring, '],
   ['avo', /\bavo\b/gi, 'avocado'],
   ['along', /\balong with\b/gi, 'and'],
   // "rub it with a finger dipped in water"
