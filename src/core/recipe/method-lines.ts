@@ -73,6 +73,11 @@ export function withoutLabel(text: string): string {
     .slice(label[0].length)
     .replace(/^(\p{L}+\s+)(?:it|them)\b/iu, (_all, verb: string) => `${verb}${/\s/.test(label[1]!) ? thing : 'it'}`);
   if (!startsWithVerb(rest)) return text;
+  // "Warm the tortillas: wrap in foil"
+  if (/^(?:warm|heat|toast)\s/i.test(label[1]!) && /^\p{L}+\s+(?:in|on|with)\s/iu.test(rest))
+    return capital(rest.replace(/^\p{L}+/u, (verb) => `${verb} ${/^(?:the|your)\s/i.test(thing) ? thing : `the ${thing}`}`));
+  // "While the fish bakes, make the slaw: cut ..."
+  if (/^(?:while|meanwhile)\b/i.test(label[1]!)) return `Meanwhile, ${rest.charAt(0).toLowerCase()}${rest.slice(1)}`;
   const where = /^(?:in the )?(microwave|air fryer|oven|slow cooker|grill)$/i.exec(label[1]!)?.[1];
   return where ? firstSentence(capital(rest), `in the ${where.toLowerCase()}`) : capital(rest);
 }

@@ -481,6 +481,16 @@ describe('one appliance, one pan, one cup each', () => {
     ],
   ])('%s', (...one) => check(one));
 
+  test('what is made while the fish bakes is not made on its tray', () => {
+    const task = build(
+      '4 breaded fish fillets\n1/4 red cabbage\n3 tbsp yogurt\n1 lime\n8 tortillas',
+      'Cook the fish in the oven for 20 min.\nWhile fish bakes, make slaw: Slice the cabbage. Squeeze the lime over. Add the yogurt. Mix.\nWarm tortillas: wrap in foil and put them in the oven for 5 min.',
+    );
+    const at = (words: RegExp) => step(task, words).into;
+    expect([at(/^Add the yogurt/), at(/^Mix/)]).toEqual(['bowl', 'bowl']);
+    expect(own(task).map((s) => s.text)).toContain('Wrap the tortillas in foil.');
+  });
+
   test('one thing behind a label is a list too', () => {
     const { recipe, notUnderstood } = readRecipe(
       'Tacos\n\nSLAW: 1/4 red cabbage | 1 carrot | 3 Tbsp yogurt\nFISH: 4 frozen breaded fish fillets\nALSO: 8 corn tortillas, 1 avocado\n\nCook the fish for 20 min. Shred the cabbage.',

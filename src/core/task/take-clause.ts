@@ -39,6 +39,8 @@ export function takeClause(state: State, said: Located): void {
   if (state.line !== said.line) state.lineObjects = [];
   state.line = said.line;
   if (said.first) state.leadVessel = null;
+  // "while the fish bakes, make the slaw": not on the fish's tray
+  if (said.meanwhile && said.first && state.container !== null && state.container === state.inOven) state.container = null;
   takesAllCut(state, said);
   backToDish(state, said);
   const c = withImplied(state, said);
