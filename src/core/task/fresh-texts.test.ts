@@ -491,6 +491,18 @@ describe('one appliance, one pan, one cup each', () => {
     expect(own(task).map((s) => s.text)).toContain('Wrap the tortillas in foil.');
   });
 
+  test('what is stirred every so often is stirred while it simmers; more minutes are cooked; meat is beaten flat', () => {
+    const task = build(
+      '2 chicken breasts\n2 tins tomatoes\n1 tin kidney beans, drained',
+      'Bash the chicken with a rolling pin until 1cm thick. Bring the tomatoes to the boil in a big pan and simmer for 20 mins. Stir it every so often so it does not catch. Add the beans. 5 more mins.',
+    );
+    const texts = own(task).map((s) => s.text);
+    expect(texts.filter((text) => /so often/.test(text))).toEqual([]);
+    expect(step(task, /^Simmer/).cues.map((c) => c.text)).toContain('stir it every so often so it does not catch');
+    expect(texts.some((text) => /^Cook .* for 5 mins more\.$/.test(text))).toBe(true);
+    expect(step(task, /^Bash the chicken/).technique).toBe('roll-out');
+  });
+
   test('one thing behind a label is a list too', () => {
     const { recipe, notUnderstood } = readRecipe(
       'Tacos\n\nSLAW: 1/4 red cabbage | 1 carrot | 3 Tbsp yogurt\nFISH: 4 frozen breaded fish fillets\nALSO: 8 corn tortillas, 1 avocado\n\nCook the fish for 20 min. Shred the cabbage.',

@@ -31,6 +31,21 @@ export function keepLast(state: State, text: string): void {
   if (last) state.steps[state.steps.length - 1] = { ...last, cues: [...(last.cues ?? []), { sense: 'sight', text }] };
 }
 
+const OFTEN =
+  /\b(?:now and (?:then|again)|every (?:so often|now and (?:then|again)|few minutes|couple of minutes)|sometimes|occasionally|from time to time|regularly|frequently)\b/i;
+
+/** "Simmer for 20 minutes. Stir it every so often": while it simmers, and not once it is off. */
+export const isMeanwhileStirred = (state: State, c: Located): boolean => {
+  const last = state.steps.at(-1);
+  return (
+    /^(?:stir|shake|whisk|baste)$/.test(c.verb ?? '') &&
+    c.mentions.length === 0 &&
+    OFTEN.test(`${c.adverb ?? ''} ${c.rest}`) &&
+    last?.sourceLine === c.line &&
+    (last.minutes?.waiting ?? 0) >= 2
+  );
+};
+
 /** "Take off the plate", where the plate is the cover. */
 export function uncovers(state: State, c: Located, act: Act): boolean {
   if (act !== 'lift' && act !== 'ready') return false;

@@ -109,6 +109,9 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   const vessel = state.container ? `the ${toolCall(state, state.container)}` : there;
   const alone = c.mentions.length === 1 && state.container !== null && inside(state, state.container).length === 0;
   if (act === 'join' && !rest && state.container && !alone) return `everything ${inTool(state, state.container)}`;
+  // "crush roughly with a masher"
+  if (act === 'join' && c.mentions.length === 0 && /^\p{L}+ly\s+(?:with|using)\s+(?:an?|the|your)\s/iu.test(rest))
+    return `${thing} ${rest}`;
   // "dissolve the cube and pour in": one has to say into what
   if (act === 'put' && state.container && /^(?:(?:it|them)\s+)?in(?:\s+(?:too|as well))?$/i.test(rest))
     return `${thing} ${toPlace(state, c.verb!, state.container)}`;

@@ -13,6 +13,7 @@ import { type Located, type State } from './state';
 import { minutesOfText } from '../amount/minutes';
 import {
   isKept,
+  isMeanwhileStirred,
   isDusted,
   isExcess,
   keepLast,
@@ -52,6 +53,7 @@ export function takeClause(state: State, said: Located): void {
   }
   if (isDoneAlready(state, c, works.act)) return;
   if (isKept(state, c)) return keepLast(state, `keep ${c.rest}`);
+  if (isMeanwhileStirred(state, c)) return keepLast(state, `${c.verb} ${c.adverb ?? ''} ${c.rest}`.replace(/\s+/g, ' ').trim());
   // "leave a gap between them"
   if (
     c.verb === 'leave' &&

@@ -70,6 +70,13 @@ export const BY_VERB = table<Rule[]>({
   ],
   place: [TO_TABLE, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
   peel: [{ when: ({ rest }) => /\b(?:cling ?film|film|paper|parchment|foil|lining|wrap)\b/i.test(rest), then: 'peel-by-hand' }],
+  // meat, and no biscuits in a bag
+  bash: [
+    {
+      when: ({ clause, rest }) => /\brolling pin\b/i.test(rest) && /\b(?:thick|thin|flat)\b/i.test(`${rest} ${clause.until ?? ''}`),
+      then: 'roll-out',
+    },
+  ],
   set: [
     // "set out 8 cups and 8 spoons"
     { when: ({ mentions, rest }) => mentions.length === 0 && /^out\s+(?:\d+|the|your|some)\b/i.test(rest), then: 'set-table' },

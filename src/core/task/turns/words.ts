@@ -16,6 +16,8 @@ export const WORDS: readonly Turn[] = [
   ['-|–|—', /\s[-–—]\s((?:your|the|it|they|this|or|if)\b[^-–—.;]{3,60}?)\s[-–—]\s/gi, ' ($1) '],
   ['inch|cm', /(\d\s?(?:x|by|×)\s?\d+[- ]?(?:inch(?:es)?|in|cm)?\s+(?:\p{L}+\s+)?)pan\b/giu, '$1baking pan'],
   ['again', /\bdo\s+(?:it|this|that)\s+(?:all\s+)?again\b/gi, 'repeat'],
+  // "5 more mins."
+  ['min', /(^|[.!?]\s+)(?:another\s+)?(\d+(?:\s*(?:-|to)\s*\d+)?)\s+(?:more\s+)(min(?:ute)?s?)(?=\s*[.!]|$)/gi, '$1Cook for $2 $3 more'],
   // "pour in, along with the tomatoes"
   ['along', /\b(pour|add|tip|stir)\s+(?:it\s+|them\s+)?in,?\s+along\s+with\s+/gi, '$1 in, then add '],
   ['keeping', /,\s+keeping\s+(?:back\s+)?(?=an?\s|some\s|\d)/gi, ', reserving '],
