@@ -41,8 +41,9 @@ export const isMeanwhileStirred = (state: State, c: Located): boolean => {
     /^(?:stir|shake|whisk|baste)$/.test(c.verb ?? '') &&
     c.mentions.length === 0 &&
     OFTEN.test(`${c.adverb ?? ''} ${c.rest}`) &&
-    last?.sourceLine === c.line &&
-    (last.minutes?.waiting ?? 0) >= 2
+    // on its own line where a paragraph was parted
+    c.line - (last?.sourceLine ?? -2) <= 1 &&
+    (last?.minutes?.waiting ?? 0) >= 2
   );
 };
 
