@@ -182,6 +182,10 @@ const layers = (text: string): string =>
       .join('. '),
   );
 
+/** A verb behind what stands before it: with a capital, unless the sentence goes on. */
+const verbAfter = (start: string, verb: string): string =>
+  /(?:,|\b(?:and|then|meanwhile,?))\s*$/i.test(start) ? verb : verb.charAt(0).toUpperCase() + verb.slice(1);
+
 const KEEP_DOING = /(^|[.!?;,]\s+|\b(?:and|then)\s+)keep\s+(?:on\s+)?(?!going\b)([a-z]+ing)\b/gi;
 
 /** "Keep whisking until it is thick": whisk. */
@@ -189,7 +193,7 @@ const keepDoing = (text: string): string =>
   text.replace(KEEP_DOING, (all: string, start: string, doing: string) => {
     const verb = imperativeOf(doing.toLowerCase());
     if (!KITCHEN_VERBS.has(verb)) return all;
-    return `${start}${/[,d-n]\s*$/i.test(start) ? verb : verb.charAt(0).toUpperCase() + verb.slice(1)}`;
+    return `${start}${verbAfter(start, verb)}`;
   });
 
 const BY_DOING =
@@ -200,7 +204,7 @@ const byDoing = (text: string): string =>
   text.replace(BY_DOING, (all: string, start: string, thing: string, doing: string, what: string) => {
     const verb = imperativeOf(doing.toLowerCase());
     if (!KITCHEN_VERBS.has(verb)) return all;
-    return `${start}${start.includes(',') || /then|meanwhile/i.test(start) ? verb : verb.charAt(0).toUpperCase() + verb.slice(1)} ${what} for ${thing}`;
+    return `${start}${verbAfter(start, verb)} ${what} for ${thing}`;
   });
 
 const COUNTS = table<number>({ two: 2, three: 3, four: 4, '2': 2, '3': 3, '4': 4 });
