@@ -7,6 +7,7 @@ import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/l
 import { findTools, hasMark } from '../technique/tools';
 import type { Clause } from './clauses';
 import { objectPhrase } from '../plan/object-phrase';
+import { putLater, saidAfter } from './later';
 import { nameOf } from './ready';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
 import { mentionsHere } from './mentions-here';
@@ -149,7 +150,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
       if (mentions[k]!.at > doing.index && state.placed.has(mentions[k]!.ingredient)) mentions.splice(k, 1);
   if (STIRS.test(clause.verb ?? '') && !/\b(?:in|into|together|with)\b/i.test(rest)) onlyThoseThere(state, mentions);
   if (isOwnPart(state, clause, rest, mentions)) mentions.length = 0;
-  takeAllOfThem(state, clause, rest, mentions);
+  takeAllOfThem(state, clause, line, rest, mentions);
   leaveForLater(state, clause, line, mentions, rest);
   // "Open the can" says which one by there being no other
   const cans = clause.verb === 'open' && mentions.length === 0 ? /\b(?:can|tin)(s?)\b/i.exec(rest) : null;
@@ -236,13 +237,13 @@ const isSpoonedOut = (state: State, clause: Clause, ingredient: number, lies: st
   /^(?:pour|spoon|ladle|tip)$/.test(clause.verb ?? '') &&
   state.world.lots.some((lot) => lot.at === 'plate');
 
-/** Marks of what things lie on or in to be eaten or baked: what is spooned goes over it. */
 /** "The basket", of a recipe that steams: no air fryer's. */
 const basketOf = (state: State, said: string): string | null => {
   const text = state.recipe.instructions.join(' ');
   return /^baskets?$/i.test(said) && /\bsteam(?:er|ing) basket\b/i.test(text) && !/\bfry(?:er|ing) basket\b/i.test(text) ? 'steamer' : null;
 };
 
+/** Marks of what things lie on or in to be eaten or baked: what is spooned goes over it. */
 const LIES_OPEN = ['flat', 'bakes', 'each'] as const;
 
 const WHEN_MADE =
@@ -295,9 +296,7 @@ function leaveForLater(state: State, clause: Clause, line: number, mentions: Men
   const isOf = (m: Mention) => /^(?:wet|dry) ingredients?$/i.test(rest.slice(m.at, m.end));
   if (!mentions.some(isOf)) return;
   const begun = mentions.some((m) => isOf(m) && state.used.has(m.ingredient));
-  const said = state.recipe.instructions[line - 1] ?? '';
-  const from = said.indexOf(clause.rest);
-  const later = [from < 0 ? said : said.slice(from + clause.rest.length), ...state.recipe.instructions.slice(line)].join('\n');
+  const later = saidAfter(state, line, clause.rest);
   // "whisk the wet ingredients ... add the courgette and ham": what is put in by itself later
   const puts = begun ? later : (later.match(/(?:^|[.;\n]\s*)(?:add|fold|stir|mix|beat|tip)\b[^.;\n]*/gi) ?? []).join('\n');
   const named = new Set(mentionsIn(puts.replace(/\b(?:wet|dry) ingredients?\b/gi, ''), state.names, new Set()).map((m) => m.ingredient));
@@ -307,30 +306,18 @@ function leaveForLater(state: State, clause: Clause, line: number, mentions: Men
   }
 }
 
-const PUTS_LATER =
-  /(?:^|[.;\n]\s*|\b(?:and|then)\s+)(?:(?:stir|fold|mix|crumble|tip) (?:in|over)|add|scatter|sprinkle|(?:top|finish|garnish|serve) with|(?:blob|dollop|spoon) on|(?:snip|squeeze|grate|grind) over)\b[^.;\n]*/gi;
-
-/** What a later sentence puts in by itself: it is not of "everything". */
-function putLater(state: State, clause: Clause): ReadonlySet<number> {
-  const lines = state.recipe.instructions;
-  const at = lines.findIndex((line) => line.includes(clause.rest));
-  if (at < 0) return new Set();
-  const later = [lines[at]!.slice(lines[at]!.indexOf(clause.rest) + clause.rest.length), ...lines.slice(at + 1)].join('\n');
-  return new Set(mentionsIn((later.match(PUTS_LATER) ?? []).join('\n'), state.names, new Set()).map((m) => m.ingredient));
-}
-
 /** They move all that lies in one thing to another. */
 const EMPTIES = /^(?:tip|pour|spoon|transfer|scrape|empty|ladle|turn)$/;
 
 /** "Put everything in a blender" with nothing in use yet: all of the list. "All of the ingredients except the corn": without the corn. */
-function takeAllOfThem(state: State, clause: Clause, rest: string, mentions: Mention[]): void {
+function takeAllOfThem(state: State, clause: Clause, line: number, rest: string, mentions: Mention[]): void {
   // "pour it all back in the pot": what was taken out
   if (/^it all back\b/i.test(rest)) return;
   if (!/^(?:everything|it all)\b|\b(?:except|apart|other than|but not|minus)\b/i.test(rest)) return;
   const kind = kindOf(findTechnique([clause.verb ?? ''], new Set())?.id);
   const all =
     (kindHas(kind, 'tips') || actOfKind(kind) === 'join') && /^(?:everything|it all)\b(?! else)/i.test(rest) && state.used.size === 0;
-  const byItself = all ? putLater(state, clause) : new Set<number>();
+  const byItself = all ? putLater(state, line, clause.rest) : new Set<number>();
   if (all)
     state.recipe.ingredients.forEach((one, ingredient) => {
       if (

@@ -2,7 +2,8 @@
 import { lotsOf, shellOf } from '../kitchen/index';
 import { isShaped } from '../kitchen/matter';
 import { findFood, nameWords, singular } from '../recipe/food';
-import { mentionsIn, wholeOf, type Mention } from './mentions';
+import { putLater } from './later';
+import { wholeOf, type Mention } from './mentions';
 import { PIECE, MIXTURE, ON_ITSELF, ofNoun, madeSaid, madeUnder, liesAt, placeOf } from './nouns';
 import { inside } from './push';
 import { hasMark } from '../technique/tools';
@@ -257,18 +258,9 @@ const isAllInHand = (state: State, there: readonly number[]) =>
   state.world.drained !== state.container &&
   inUse(state).includes(state.world.drained);
 
-const GOES_ON = /(?:^|[.;\n]\s*|\b(?:and|then)\s+)(?:scatter|sprinkle|top|garnish|drizzle|finish|decorate)\b[^.;\n]*/gi;
-/** What the recipe scatters over it in the end. */
-function goesOnLater(state: State, c: Located): ReadonlySet<number> {
-  const line = state.recipe.instructions[c.line - 1] ?? '';
-  const at = line.indexOf(c.rest);
-  const later = [at < 0 ? '' : line.slice(at + c.rest.length), ...state.recipe.instructions.slice(c.line)].join('\n');
-  return new Set(mentionsIn((later.match(GOES_ON) ?? []).join('\n'), state.names, new Set()).map((m) => m.ingredient));
-}
-
 /** "Everything in a large bowl": all that is made or ready and not there yet. */
 export function allBut(state: State, c: Located, vessel: string): Things {
-  const last = goesOnLater(state, c);
+  const last = putLater(state, c.line, c.rest);
   const isLater = (i: number) => {
     const one = state.recipe.ingredients[i]!;
     return (
