@@ -31,7 +31,7 @@ export function doesOf(step: Step, task: TaskAnalysis): string {
 
 /** The cards of the recipe itself: what is fetched and washed up stands in another order when the list does. */
 export const doesAll = (task: TaskAnalysis): string[] =>
-  task.steps.filter((step) => step.phase !== 'gather' && step.phase !== 'clean-up').map((step) => doesOf(step, task));
+  task.steps.filter((step) => step.phase === 'prepare' || step.phase === 'cook' || step.phase === 'serve').map((step) => doesOf(step, task));
 
 /** Lines of one list that the other does not have, in order: the fewest that tell them apart. */
 export function differences(a: readonly string[], b: readonly string[]): { gone: string[]; come: string[] } {

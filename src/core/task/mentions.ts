@@ -83,6 +83,7 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     // "a mugful of the pasta water" is no pasta
     const next = list[i + size];
     const isWaterOf =
+      size > 0 &&
       next?.word === 'water' &&
       /^\s+$/.test(text.slice(list[i + size - 1]!.end, next.at)) &&
       names.ingredients.every((one) => !/\p{L}+ water$/iu.test(one.item));
