@@ -11,7 +11,7 @@ export function taskOf(text: string): { task: TaskAnalysis; found: string[] } {
 /** The recipe as its reading has it, so that only the way of saying differs. */
 export function saidOf(text: string): Said {
   const { recipe } = readRecipe(text);
-  return { title: recipe.title, list: recipe.ingredients.map((one) => one.text), method: [...recipe.instructions] };
+  return { title: recipe.title, list: [...new Set(recipe.ingredients.map((one) => one.text.replace(/^[^\p{L}\p{N}(½¼¾⅓⅔]+/u, '')))], method: [...recipe.instructions] };
 }
 
 /** What a card does, without its words: act, foods by name, vessel, wait, hazards. */

@@ -108,6 +108,8 @@ const WORDS = table<string>({
   twelve: '12',
   fifteen: '15',
   twenty: '20',
+  thirty: '30',
+  forty: '40',
   half: '1/2',
   quarter: '1/4',
   third: '1/3',

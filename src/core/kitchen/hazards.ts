@@ -6,10 +6,12 @@ import type { Act } from '../technique/works';
 import { isDry } from './matter';
 import { objectsOf, worksIn } from './objects';
 import type { Played, World } from './model';
-import { contents, isHot, isLotHot, vesselOf } from './world';
+import { contents, isHot, isKettleWater, isLotHot, vesselOf } from './world';
 
 /** Acts in which nobody is near what is hot. */
 const FAR = new Set<Act>(['wash-hands', 'fetch', 'measure', 'eat', 'store']);
+/** Acts that pour something in. */
+const BRINGS = new Set<Act>(['put', 'join', 'soak', 'water']);
 const INTO_HOT = new Set<Act>(['put', 'join', 'heat', 'touch']);
 
 /** Flour is raw for the hands once it is wet, and on what is dipped in it. */
@@ -39,7 +41,7 @@ function dangersOf(world: World, step: Played): Hazard[] {
   );
   const isNear = act !== 'ready' || lots.some((lot) => lot.at !== null) || (vessel !== null && vessel !== 'board');
   const hot = [...vessels].some((id) => isHot(world, id)) || lots.some((lot) => isLotHot(world, lot));
-  if (hot && isNear) found.add('hot');
+  if ((hot && isNear) || (BRINGS.has(act) && step.water && isKettleWater(world, step))) found.add('hot');
   const onRing = vessel !== null && world.ring?.under === vessel;
   if (onRing && INTO_HOT.has(act)) found.add('splash');
   if (act === 'drain' && hot) found.add('steam').add('splash');

@@ -4,7 +4,7 @@ import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
-import { contents, HOT, isHot, isLotHot, isShutIn, lotsOf, NO_FLOUR, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
+import { contents, HOT, isHot, isKettleWater, isLotHot, isShutIn, lotsOf, NO_FLOUR, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 
 import { measuredIn, ownRaw, pick } from './objects';
 import { empty, fill } from './shells';
@@ -30,7 +30,7 @@ const put: Law = (world, step, lots, { traits }) => {
   const to = vesselOf(step);
   for (const lot of lots) lot.portion = false;
   if (to && step.water) vesselIn(world, to).water = 'cold';
-  if (to && step.hot) vesselIn(world, to).hotUntil = Math.max(vesselIn(world, to).hotUntil, world.clock + HOT.food);
+  if (to && isKettleWater(world, step)) vesselIn(world, to).hotUntil = Math.max(vesselIn(world, to).hotUntil, world.clock + HOT.food);
   if (to && lots.length === 0) vesselIn(world, to).slick = true;
   // "season everything in the tin": what lies there already clings to nothing
   const came = lots.filter((lot) => lot.at !== to);
@@ -153,7 +153,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
   water: (world, step) => {
     const vessel = vesselOf(step);
     // from the kettle it comes boiling
-    if (vessel) vesselIn(world, vessel).water = step.hot ? 'boiling' : 'cold';
+    if (vessel) vesselIn(world, vessel).water = isKettleWater(world, step) ? 'boiling' : 'cold';
   },
   cover: (world, step) => {
     const vessel = vesselOf(step);
@@ -244,6 +244,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
     for (const id of step.tools) world.on.delete(id);
   },
   kettle: (world, _step, lots) => {
+    world.kettle = world.clock + HOT.food + HOT.food;
     for (const lot of lots) lot.hotUntil = world.clock + HOT.food + HOT.food;
   },
   heat: (world, step, lots, works) => {

@@ -27,6 +27,8 @@ export type Played = {
   cold?: boolean;
   /** It brings water that no list has. */
   water?: boolean;
+  /** Its water is cold by its own words, whatever the kettle holds. */
+  tap?: boolean;
   /** It says how long, or until when. */
   lasts?: boolean;
   /** What it speaks of without naming it, by ingredient: "them". */
@@ -128,6 +130,8 @@ export type World = {
   /** Appliances that are on, and since when. */
   on: Map<string, number>;
   hands: Set<Hazard>;
+  /** Until when the water in the kettle is hot. */
+  kettle: number;
   /** Hands were washed at all. */
   washed: boolean;
   /** Blades, boards and spoons with something raw on them. */

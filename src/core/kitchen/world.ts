@@ -46,6 +46,9 @@ function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): 
 /** It speaks of a lid: a casserole has one too. */
 export const saysLid = (text: string): boolean => /\blid\b/i.test(text);
 
+/** "Cover with cold water": out of the tap, whatever the kettle holds. */
+export const saysTap = (text: string): boolean => /\b(?:cold|cool|iced?|tap|fresh|clean|lukewarm|warm) (?:\p{L}+ )?water\b/iu.test(text);
+
 export const NO_FLOUR: ReadonlySet<number> = new Set();
 
 /** A kitchen before the lesson: nothing fetched, everything off, each ingredient whole. */
@@ -75,6 +78,7 @@ export function newWorld(ingredients: readonly Ingredient[], system: MeasureSyst
     ring: null,
     on: new Map(),
     hands: new Set(),
+    kettle: 0,
     washed: false,
     soiled: new Map(),
     wet: new Map(),
@@ -123,6 +127,10 @@ export function ringVesselOf(world: World, step: Played): string | null {
   const vessel = vesselOf(step);
   return step.base ?? (vessel ? (world.vessels.get(vessel)?.over ?? vessel) : null);
 }
+
+/** Whether the water that a step brings comes out of a kettle that boiled not long ago. */
+export const isKettleWater = (world: World, step: Played): boolean =>
+  step.hot === true || (step.water === true && !step.tap && world.kettle > world.clock);
 
 /** Where things are shut in while they heat. */
 export const isShutIn = (place: Place | undefined): boolean => place === 'oven' || place === 'microwave';

@@ -1,4 +1,5 @@
 // Plays a list of steps in the one world and, where one lacks something, has its provider's steps done before it: what building puts in and what a dry run finds are the same.
+import { minutesOfText } from '../amount/minutes';
 import type { Ingredient } from '../recipe/recipe';
 import {
   apply,
@@ -11,6 +12,7 @@ import {
   objectsOf,
   ringVesselOf,
   saysLid,
+  saysTap,
   uncheckedIn,
   vesselOf,
   worksIn,
@@ -43,6 +45,7 @@ export function playedOf(draft: Draft): Played {
     lasts: draft.lasts ?? false,
     cold: isCold(draft.text, draft.minutes?.waiting),
     water: (draft.uses ?? []).length === 0 && /\bwater\b/i.test(draft.thing ?? '') && !draft.from,
+    tap: saysTap(draft.text),
     lid: saysLid(draft.text),
     little: draft.little ?? false,
     hot:
@@ -58,7 +61,9 @@ export function playedOf(draft: Draft): Played {
 
 /** "Leave to cool" means until it is; "for 10 minutes" is ten minutes. */
 export const isCold = (text: string, waiting: number | undefined): boolean =>
-  !/\d/.test(text) && !/\b(?:slightly|a little|a bit)\b/i.test(text) && (waiting ?? 0) >= 0;
+  !/\d/.test(text) &&
+  minutesOfText(text) === null &&
+  !/\b(?:slightly|a little|a bit)\b/i.test(text) && (waiting ?? 0) >= 0;
 
 /** Something that was lacking, and the steps that give it; none where only a person can tell. */
 export type Put = { lack: Lack; steps: (Draft & { hazards: Hazard[] })[] };

@@ -94,12 +94,18 @@ const TOLD =
 /** "Vegan option: use oat drink", "Tip: ...": told beside the method, and no step of it. */
 export const isTold = (text: string) =>
   TOLD.test(text) ||
+  isCheer(text) ||
   ASKS.test(text) ||
   LEFT_OVER.test(text) ||
   ONCE_MORE.test(text) ||
   IN_TURNS.test(text) ||
   TOO_BROWN.test(text) ||
   BY_HAND.test(text);
+
+/** "Well done!", "This is the fun part!", "Take your time.": to the learner, and no work. */
+export const isCheer = (text: string) => CHEERS.test(text.replace(/[.!]+$/, ''));
+const CHEERS =
+  /^(?:(?:well|nicely|nearly|almost|all|job) done|(?:very )?(?:good|great|nice|super|brilliant|lovely|amazing)(?: (?:job|work|one|going|stuff|cooking))?|hooray|yum(?:my)?|ta-?da|voil[aà]|that(?:['’]s| is) (?:it|all|the (?:hard|easy|fun) (?:part|bit))|(?:now )?(?:this|here|that|now)(?:['’]s|s| is| comes) (?:(?:is|for)\s+)?(?:the |a )?(?:[\p{L}-]+ )?(?:part|bit|fun|step)|you(?:['’]re| are) (?:(?:nearly|almost|half-?way) (?:there|done|finished)|done|finished|doing (?:well|great))|(?:please )?(?:take your time|do not rush|don['’]t rush|be patient|have fun|no hurry|no rush)|(?:\p{L}+ (?:love|loves|like|likes|enjoy|enjoys) (?:this|it|these|them)(?: (?:part|bit|one|step))?))(?: (?:here|now|everyone|everybody|chef|chefs|too|with this|with it))?$/iu;
 
 /** "Use your hands or a big spoon": with what the step before is done. */
 const BY_HAND = /^use\s+(?:your\s+(?:clean\s+)?(?:hands|fingers)|an?\s+(?:\p{L}+\s+)?(?:spoon|fork|whisk))(?:\s+or\s+[^.,;]{3,30})?$/iu;

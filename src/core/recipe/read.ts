@@ -3,6 +3,7 @@ import { readIngredientLine, stripBullet } from './ingredient-line';
 import { withinBounds } from './bounds';
 import { amountsInMethod } from './method-amounts';
 import { findFood, isFoodName, nameWords } from './food';
+import { readAmount } from './line-amount';
 import { headingWithRest, headsMethod, isLouder, PART_OF_DISH, sectionOf, servingsOf, TIME, type Section } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
 import { isOvenHeat, isTold, sayOvenHeat, withoutLabel } from './method-lines';
@@ -360,8 +361,10 @@ function listPlaced(draft: Draft, text: string, line: number, raw: string): bool
   const m = /^(\p{L}[\p{L} '’&-]{2,30}):\s+(\S.*)$/u.exec(text);
   const parts = m ? listOnOneLine(m[2]!) : [];
   // "FISH: 4 frozen fish fillets"
+  // "Brown sugar: 2 tbsp" is one thing with its amount behind
+  const behind = m !== null && findFood(m[1]!) !== null && !/\p{L}{3}/u.test(readAmount(m[2]!)?.rest.split(',')[0] ?? 'none');
   const one =
-    m && parts.length === 0 && hasAmount(m[2]!) && ingredientScore(m[2]!) >= 2 && !/[.!]$/.test(m[2]!) && !STEP_LABEL.test(text)
+    m && !behind && parts.length === 0 && hasAmount(m[2]!) && ingredientScore(m[2]!) >= 2 && !/[.!]$/.test(m[2]!) && !STEP_LABEL.test(text)
       ? [m[2]!]
       : [];
   if (one.length === 1 && draft.section !== 'method') parts.push(...one);

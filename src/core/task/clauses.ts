@@ -1,7 +1,7 @@
 // Splits an instruction into its single actions: "Peel, core and dice the apples, then put them in a bowl" is four.
 import { plainNumbers } from '../amount/quantity';
 import { findFood } from '../recipe/food';
-import { isTold } from '../recipe/method-lines';
+import { isCheer, isTold } from '../recipe/method-lines';
 import { isVerb } from '../technique/lexicon';
 import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
 import { ADVERBS, FOOD_VERBS, NOUN_VERBS, STATE_VERBS } from './clause-words';
@@ -80,6 +80,7 @@ const SAYS_MORE = (aside: string) =>
 export function clausesOf(instruction: string): Clause[] {
   const { text, asides } = takeAsides(plainTurns(plainNumbers(instruction)));
   return sentences(text).flatMap((said) => {
+    if (isCheer(said.replace(HELD, ''))) return [];
     // "To reheat, microwave for 30 seconds" is for another day
     if (LATER.test(said) || HELP_WITH.test(said) || isTold(said))
       return [{ ...NOTHING_DONE, rest: said.replace(HELD, '').trim(), first: true }];

@@ -4,6 +4,7 @@ import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
 import { findTools, hasMark, isVessel } from '../technique/tools';
 import { HEAT } from './turns/heat';
 import { PLACES } from './turns/places';
+import { toldPlainly } from './turns/telling';
 import { WORDS } from './turns/words';
 
 // What is done for a time on each of two sides, or turned or stirred halfway.
@@ -270,11 +271,12 @@ function asFirst(found: string[], to: string): string {
  * @example plainTurns('Fry for 3 minutes on each side.') // 'Fry for 3 minutes. Turn over. Fry for 3 minutes more.'
  * @example plainTurns('Bake for 25 minutes, turning halfway.') // 'Bake for 12 minutes. Turn over. Bake for 13 minutes more.'
  */
-export function plainTurns(line: string): string {
+export function plainTurns(said: string): string {
+  const line = toldPlainly(said);
   const lower = line.toLowerCase();
   const holds = (words: readonly string[]) => words.some((word) => lower.includes(word));
   const text = TURNS.reduce(
-    (said, [words, from, to]) => (holds(words) ? said.replace(from, (...found: string[]) => asFirst(found, to)) : said),
+    (text, [words, from, to]) => (holds(words) ? text.replace(from, (...found: string[]) => asFirst(found, to)) : text),
     line,
   );
   const kept = /\bkeep\b/i.test(text) ? keepDoing(text) : text;
