@@ -1,9 +1,11 @@
 // Turns of speech that hold several actions, or say one in a roundabout way, put as plain actions before a line is split.
 import { table } from '../amount/table';
 import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
-import { findTools, hasMark, isVessel } from '../technique/tools';
+import { ADVERBS, FOOD_VERBS } from './clause-words';
+import { findTools, isVessel, isWrap } from '../technique/tools';
 import { HEAT } from './turns/heat';
 import { PLACES } from './turns/places';
+import { withArticlesBack } from './turns/short-style';
 import { toldPlainly } from './turns/telling';
 import { WORDS } from './turns/words';
 
@@ -176,12 +178,19 @@ const LAYERS = new RegExp(
 
 /** "Spoon on half the yoghurt, then the peaches, then the remaining yoghurt": one on the other. */
 const layers = (text: string): string =>
-  text.replace(LAYERS, (_all, act: string, ...things: string[]) =>
-    things
-      .slice(0, 3)
-      .map((thing) => `${act.charAt(0).toUpperCase()}${act.slice(1)} ${thing}`)
-      .join('. '),
-  );
+  text.replace(LAYERS, (all: string, act: string, ...said: string[]) => {
+    const things = said.slice(0, 3);
+    // "add the onion, then fry it, then stir in the rice" is one thing after another, and none on another
+    if (things.slice(1).some(isAct)) return all;
+    return things.map((thing) => `${act.charAt(0).toUpperCase()}${act.slice(1)} ${thing}`).join('. ');
+  });
+
+/** Words that order something, and are no thing: "salt" is both. */
+const isAct = (text: string): boolean => {
+  const words = text.toLowerCase().match(/[\p{L}-]+/gu) ?? [];
+  const first = ADVERBS.has(words[0] ?? '') ? words[1] : words[0];
+  return KITCHEN_VERBS.has(first ?? '') && !FOOD_VERBS.has(first!);
+};
 
 /** A verb behind what stands before it: with a capital, unless the sentence goes on. */
 const verbAfter = (start: string, verb: string): string =>
@@ -233,9 +242,6 @@ const IS_SIZED = new RegExp(`^(?:${SIZED})\\b`, 'i');
 const ON_VESSELS = 'cover|uncover|fill|grease|line|spray|shake|tilt|scrape|heat|warm|rinse|drain|butter|oil|remove|take';
 const BARE = new RegExp(`(?:\\b(${AT})|(?:^|[.!?;,]\\s+|\\b(?:and|then)\\s+)(${ON_VESSELS}))((?:\\s+(?:${SIZED})(?=[\\s-]))*)\\s+$`, 'i');
 
-/** Foil and paper are no place by themselves: "wrap in foil". */
-const isWrap = (id: string) => hasMark(id, 'lines') || hasMark(id, 'under') || (hasMark(id, 'bare') && !hasMark(id, 'flat'));
-
 /** "Tip in large bowl", "return to skillet": with the article that a short style leaves out. */
 function withArticles(text: string): string {
   let said = text;
@@ -272,7 +278,7 @@ function asFirst(found: string[], to: string): string {
  * @example plainTurns('Bake for 25 minutes, turning halfway.') // 'Bake for 12 minutes. Turn over. Bake for 13 minutes more.'
  */
 export function plainTurns(said: string): string {
-  const line = toldPlainly(said);
+  const line = withArticlesBack(toldPlainly(said));
   const lower = line.toLowerCase();
   const holds = (words: readonly string[]) => words.some((word) => lower.includes(word));
   const text = TURNS.reduce(

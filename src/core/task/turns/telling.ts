@@ -40,12 +40,12 @@ const inFigures = (text: string): string =>
 
 const ABBREVIATED = /^\W*(?:min|mins|tbsp|tbs|tsp|oz|lb|hr|hrs|sec|secs|approx|deg|no|vs|e\.g|i\.e|in|pkg|qt|pt|c|t|g|ml)\.$/i;
 
-/** "heat the oil. add the onion." Where no sentence has a capital, a full stop before something to do ends one all the same. */
+/** "heat the oil. add the onion." Where no sentence has a capital, a full stop ends one all the same: before something to do, or where the first has none either. */
 const withCapitals = (text: string): string =>
   !/[.!?]\s+\p{Ll}/u.test(text) || /[.!?]\s+\p{Lu}/u.test(text)
     ? text
     : text.replace(/(\S*[.!?])(\s+)(\p{Ll})(?=([^.!?]*))/gu, (all: string, before: string, space: string, letter: string, rest: string) =>
-        !ABBREVIATED.test(before) && startsWithVerb(letter + rest) ? before + space + letter.toUpperCase() : all,
+        !ABBREVIATED.test(before) && (/^\p{Ll}/u.test(text) || startsWithVerb(letter + rest)) ? before + space + letter.toUpperCase() : all,
       );
 
 const SOON = '(?:then|next|now|first|after that|afterwards|finally|lastly|so|also|meanwhile|to start|to begin|when that is done|in the end)';
