@@ -37,7 +37,7 @@ function clausesUpTo(most: number, instructions: readonly string[]): { clause: C
   const all: { clause: Clause; line: number }[] = [];
   for (const [i, text] of instructions.entries()) {
     if (all.length >= most) break;
-    for (const clause of clausesOf(text)) all.push({ clause, line: i + 1 });
+    for (const clause of clausesOf(text, () => instructions.slice(0, i).join(' '))) all.push({ clause, line: i + 1 });
   }
   return all.slice(0, most);
 }

@@ -77,8 +77,8 @@ const SAYS_MORE = (aside: string) =>
   ((aside.match(/\p{L}{2,}/gu)?.length ?? 0) >= 3 || WARNS.test(aside)) && !/^\W*\d/.test(aside) && !/°/.test(aside);
 
 /** All single actions of one instruction, in order. */
-export function clausesOf(instruction: string): Clause[] {
-  const { text, asides } = takeAsides(plainTurns(plainNumbers(instruction)));
+export function clausesOf(instruction: string, before?: () => string): Clause[] {
+  const { text, asides } = takeAsides(plainTurns(plainNumbers(instruction), before));
   return sentences(text).flatMap((said) => {
     if (isCheer(said.replace(HELD, ''))) return [];
     // "To reheat, microwave for 30 seconds" is for another day

@@ -277,8 +277,8 @@ function asFirst(found: string[], to: string): string {
  * @example plainTurns('Fry for 3 minutes on each side.') // 'Fry for 3 minutes. Turn over. Fry for 3 minutes more.'
  * @example plainTurns('Bake for 25 minutes, turning halfway.') // 'Bake for 12 minutes. Turn over. Bake for 13 minutes more.'
  */
-export function plainTurns(said: string): string {
-  const line = withArticlesBack(toldPlainly(said));
+export function plainTurns(said: string, before?: () => string): string {
+  const line = withArticlesBack(toldPlainly(said), before);
   const lower = line.toLowerCase();
   const holds = (words: readonly string[]) => words.some((word) => lower.includes(word));
   const text = TURNS.reduce(

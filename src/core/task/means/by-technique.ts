@@ -235,6 +235,17 @@ export const BY_TECHNIQUE = table<Rule[]>({
     },
   ],
   layer: [LINERS],
+  // "divide the spinach among the muffin cups": it is put there, and cut into no pieces
+  divide: [
+    {
+      when: ({ rest, mentions, tools }) =>
+        mentions.length > 0 &&
+        /\b(?:between|among|amongst)\b/i.test(rest) &&
+        !/\b(?:dough|pastry)\b/i.test(rest) &&
+        tools.some((t) => isContainer(t.id)),
+      then: ({ tools }) => (tools.some((t) => hasMark(t.id, 'shared')) ? 'spoon' : 'share-out'),
+    },
+  ],
   // batter and dough are shared into tins, not served
   'share-out': [
     // "divide between the cases", of what is in the bowl

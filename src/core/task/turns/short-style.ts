@@ -3,7 +3,7 @@ import { findFood } from '../../recipe/food';
 import { PART } from '../../recipe/part-nouns';
 import { SHAPE_MANY, SHAPE_ONE } from '../../recipe/shape-nouns';
 import { KITCHEN_VERBS } from '../../recipe/verbs';
-import { findTools, isWrap } from '../../technique/tools';
+import { findTools, isVessel, isWrap } from '../../technique/tools';
 import { ADVERBS, FOOD_VERBS } from '../clause-words';
 
 /** Articles that no short style leaves out: "a little", "to the boil", "the rest". */
@@ -17,14 +17,21 @@ const NOUNS = new RegExp(
   'iu',
 );
 
+/** What holds something; a cup is a measure too. */
+const PLACE = /^(?:cup|mug|glass|jar|dish|pot|container|bowl|plate|bag|tub)$/;
+/** "The pan" may be whatever was on the heat or in the oven. */
+const PAN = /^(?:pan|pot|tin|dish|sheet|tray|casserole)$/;
+const ANY_PAN = /\b(?:\p{L}*pan|pot|tin|dish|sheet|tray|casserole|skillet|wok)s?\b/iu;
+const FIRST = new Set(['first', 'then', 'next', 'now', 'finally', 'meanwhile', 'lastly', 'also']);
+
 /** Words between which a noun is looked for: what no noun begins with, or is itself one for. */
 const NO_NOUN = new Set(
-  'it them this that these those they all both each every some any half your their its our one two three four five six another more most enough little few everything something nothing well together until till for and or then but so if when while once as at by of in on into onto over with from to between around through under across among using about up down out off back away again aside once twice very just until not no than too the a an low medium high boil taste serve dry oven turns batches w/ boiling simmering'.split(
+  'it them this that these those they all both each every some any half your their its our one two three four five six another more most enough little few everything something nothing well together until till for and or then but so if when while once as at by of in on into onto over with from to between around through under across among using about up down out off back away again aside once twice very just until not no than too the a an low medium high boil taste serve dry oven turns batches boiling simmering'.split(
     ' ',
   ),
 );
 const AFTER_VERB = new Set('in into on onto over out off up down through to from under across between among around back'.split(' '));
-const WITH = new Set(['with', 'using']);
+const WITH = new Set(['with', 'w/', 'using']);
 /** A name is no longer than so many words. */
 const LONGEST = 4;
 
@@ -47,7 +54,9 @@ function nameFrom(words: readonly Word[], i: number, line: string, toolsOnly: bo
     if (k > 1 && line.slice(words[i + k - 2]!.end, last.at) !== ' ') break;
     const said = line.slice(words[i]!.at, last.end);
     const tool = findTools(said).find((t) => t.at + t.length === said.length);
-    const isName = toolsOnly ? tool !== undefined : tool !== undefined || NOUNS.test(last.low) || findFood(said) !== null;
+    const isName = toolsOnly
+      ? tool !== undefined
+      : tool !== undefined || PLACE.test(last.low) || NOUNS.test(last.low) || findFood(said) !== null;
     // "heat oil" begins with what is done
     if (isName) found = k;
     else if (KITCHEN_VERBS.has(last.low) && !FOOD_VERBS.has(last.low)) break;
@@ -60,7 +69,7 @@ const startsClause = (words: readonly Word[], i: number, line: string): boolean 
   const between = line.slice(words[i - 1]!.end, words[i]!.at);
   if (/[.,;:!?(-]/.test(between)) return true;
   const before = words[i - 1]!.low;
-  return before === 'and' || before === 'then' || before === 'or' || (ADVERBS.has(before) && startsClause(words, i - 1, line));
+  return before === 'and' || before === 'or' || FIRST.has(before) || (ADVERBS.has(before) && startsClause(words, i - 1, line));
 };
 
 /** Pieces and places that say how something is cut or where it lies, and name no thing. */
@@ -68,28 +77,87 @@ const HOW = new RegExp(`^(?:top|toast|paper|towels?|foil|wrap|film|parchment|${S
 const IS_SIZED =
   /^(?:large|small|medium|big|deep|shallow|heavy|wide|nonstick|non-stick|greased|clean|separate|mixing|heatproof|ovenproof|lined|microwave-safe|microwaveable|microwavable|another)\b/i;
 
-/** A line with the articles that its style leaves out; one that has any stays as it is. */
-export function withArticlesBack(line: string): string {
-  if (HAS_ARTICLES.test(line)) return line;
+/** A helping, and what hands do once: one of each. */
+const ONE_OF =
+  /(^|[.!?;,]\s+|\b(?:with|and|then|in|out|over|add|put|save|saving|reserve|reserving|keep|keeping|scoop|top|make|cut|give|give (?:it|them|everything)|arrange|place|spread|each with|into|on|onto|over|as|or)\s+)((?:(?:good|quick|big|small|little|large|deep|tiny|heaped|thin|thick|single|second)\s+)*(?:(?:spoonful|tablespoon(?:ful)?|teaspoon(?:ful)?|cup(?:ful)?|mug(?:ful)?|ladle(?:ful)?|kettle(?:ful)?|scoop|handful|slice|piece|wedge|sprig|layer|splash|pinch|drizzle|dollop|knob|squeeze|grating|dusting|lump|sheet|line|strip|pan|pot|bowl|bag|jug|pile)\s+of\b|(?:stir|shake|mix|toss|rinse|wash|cross|slit|well|dip|hole|paste|slurry|ball)\b(?=\s*[.,;]|$|\s+(?:in|into|to|and|with|by|on|of)\b)))/giu;
+/** What is done in or with one of them: "make well", "cut cross"; "stir" by itself is an order. */
+const ORDERS = /^(?:stir|shake|mix|toss|rinse|wash|dip)$/i;
+const withOnes = (line: string): string =>
+  line.replace(ONE_OF, (all: string, before: string, what: string) => {
+    const opens = /^(?:[.!?;,]\s+|(?:and|then)\s+)?$/i.test(before);
+    const isGiven = /\b(?:give(?: \p{L}+)?|make)\s+$/iu.test(before);
+    return opens || (ORDERS.test(what) && !isGiven) ? all : `${before}a ${what}`;
+  });
+
+/** "Line 20cm square tin": one of that size. */
+const OF_SIZE =
+  /(^|[.!?;,]\s+|\b(?:and|then|into|in|on)\s+)((?:line|grease|butter|oil|fill|dust|spray|flour|take|get|use)\s+)?((?:\d[\d./½¼¾]*[\s-]?(?:cm|mm|inch(?:es)?|in|litres?|l|ml|g|lb|kg|pint|qt)\b\.?\s*(?:\([^()]*\)\s*)?(?:[x×]\s*\d+\s*(?:cm|inch)\s*)?)(?:\p{L}[\p{L}-]*\s+){0,3}(?:tin|pan|dish|bowl|basin|tray|jug|pot|saucepan|mould|mold|tub|box))\b/giu;
+const withSizes = (line: string): string =>
+  line.replace(OF_SIZE, (all: string, before: string, verb: string | undefined, what: string) =>
+    verb || /\b(?:into|in|on)\s+$/i.test(before) ? `${before}${verb ?? ''}a ${what}` : all,
+  );
+
+/** "Mash half raspberries": half of them. */
+const HALF_BARE = /(?<!\b(?:in|into|each|other|cut|one|a|and a)\s)\bhalf\s+(?=(\p{Ll}+(?:\s\p{Ll}+)?))/giu;
+/** "Half mug", "half hour". */
+const HALF_A = /\bhalf\s+(?=(?:mug|cup|glass|tea\s?spoon|table\s?spoon|tsp|tbsp|spoon|jar|tin|can|packet|pack)(?:ful)?\s+of\b)/giu;
+const withHalves = (line: string): string =>
+  line
+    .replace(/\bhalf hour\b/gi, 'half an hour')
+    .replace(HALF_A, 'half a ')
+    .replace(HALF_BARE, (all: string, next: string) =>
+      findFood(next.split(' ')[0]!) !== null || (next.includes(' ') && findFood(next) !== null) ? 'half the ' : all,
+    );
+
+/**
+ * A line with the articles that its style leaves out; one that has any stays as it is.
+ * @param before what the method says before it: a bowl that was not spoken of yet is another
+ */
+export function withArticlesBack(said: string, before: () => string = () => ''): string {
+  if (HAS_ARTICLES.test(said)) return said;
+  const line = withHalves(withSizes(withOnes(said)));
   const words = wordsIn(line);
-  const isVerb = (i: number) => i >= 0 && KITCHEN_VERBS.has(words[i]!.low) && startsClause(words, i, line);
+  const isVerb = (i: number) => i >= 0 && KITCHEN_VERBS.has(words[i]!.low) && !ADVERBS.has(words[i]!.low) && startsClause(words, i, line);
+  const isNew = (noun: string, at: number) =>
+    !(PAN.test(noun) ? ANY_PAN : new RegExp(`\\b${noun}\\b`, 'i')).test(`${before()} ${line.slice(0, at)}`);
   const puts: { at: number; article: string }[] = [];
   for (let i = 1; i < words.length; i++) {
-    const before = words[i - 1]!;
-    if (line.slice(before.end, words[i]!.at) !== ' ') continue;
-    const isWith = WITH.has(before.low);
-    const isAfter = AFTER_VERB.has(before.low);
-    if (!isWith && !isAfter && !isVerb(i - 1)) continue;
+    const last = words[i - 1]!;
+    if (line.slice(last.end, words[i]!.at) !== ' ') continue;
+    const isWith = WITH.has(last.low);
+    const isAfter = AFTER_VERB.has(last.low);
+    const isFor = last.low === 'for' && startsClause(words, i - 1, line);
+    // "dip it in flour, then egg"
+    const isThen = last.low === 'then' && !KITCHEN_VERBS.has(words[i]!.low);
+    const isOf = last.low === 'of' && i > 1 && PART_OF.has(words[i - 2]!.low);
+    if (!isWith && !isAfter && !isFor && !isThen && !isOf && !isVerb(i - 1)) continue;
+    if (isWith && words[i]!.low === 'lid' && /^\s+(?:on|off|ajar)\b/.test(line.slice(words[i]!.end))) {
+      puts.push({ at: words[i]!.at, article: 'the' });
+      continue;
+    }
     const size = nameFrom(words, i, line, isWith);
     if (size === 0) continue;
-    const name = words[i + size - 1]!.low;
+    const { low: name, at: where } = words[i + size - 1]!;
     const many = /[^s]s$/.test(name);
     // "in bowls"; "into strips", "on top" say how
     if (isAfter && ((many && findTools(name).length > 0) || HOW.test(name))) continue;
     if (isWith && many) continue;
-    const said = line.slice(words[i]!.at, words[i + size - 1]!.end);
-    if ((isWith || isAfter) && findTools(said).some((t) => isWrap(t.tool.id))) continue;
-    puts.push({ at: words[i]!.at, article: isWith || (isAfter && IS_SIZED.test(said)) ? 'a' : 'the' });
+    const phrase = line.slice(words[i]!.at, words[i + size - 1]!.end);
+    const tools = findTools(phrase);
+    if ((isWith || isAfter) && tools.some((t) => isWrap(t.tool.id))) continue;
+    const isPlace =
+      (PLACE.test(name) || tools.some((t) => isVessel(t.tool.id) || t.tool.kind === 'surface')) &&
+      (INTO.has(last.low) || IS_SIZED.test(phrase));
+    const isOne = isWith || (isAfter && IS_SIZED.test(phrase)) || (isPlace && !many && isNew(name, where));
+    puts.push({ at: words[i]!.at, article: isOne ? 'a' : 'the' });
   }
   return puts.reduceRight((text, { at, article }) => `${text.slice(0, at)}${article} ${text.slice(at)}`, line);
 }
+
+const INTO = new Set(['in', 'into', 'on', 'onto', 'over']);
+/** "Most of pasta": of what is spoken of; "a pan of water" is of any. */
+const PART_OF = new Set(
+  'most some rest all enough third thirds quarter quarters half none both edge edges base bottom top middle back side sides tablespoons tbsp teaspoons tsp cups ml g juice zest'.split(
+    ' ',
+  ),
+);

@@ -38,17 +38,27 @@ const inFigures = (text: string): string =>
     to ? `${figure(from)} ${between} ${figure(to)}` : figure(from),
   );
 
-const ABBREVIATED = /^\W*(?:min|mins|tbsp|tbs|tsp|oz|lb|hr|hrs|sec|secs|approx|deg|no|vs|e\.g|i\.e|in|pkg|qt|pt|c|t|g|ml)\.$/i;
+/** What a full stop behind it says only that it is cut short; behind a time it may end the sentence too. */
+const CUT_SHORT = /^\W*\d*(?:tbsp|tbs|tsp|oz|lb|approx|deg|no|vs|e\.g|i\.e|pkg|qt|pt|ml)\.$/i;
+/** Behind a number only: "2 in.", "1 T." */
+const OF_NUMBER = /^(?:in|[cgt])\.$/i;
+const TIME_SHORT = /^\W*\d*(?:mins?|hrs?|secs?)\.$/i;
 
 /** "heat the oil. add the onion." Where no sentence has a capital, a full stop ends one all the same: before something to do, or where the first has none either. */
-const withCapitals = (text: string): string =>
-  !/[.!?]\s+\p{Ll}/u.test(text) || /[.!?]\s+\p{Lu}/u.test(text)
-    ? text
-    : text.replace(/(\S*[.!?])(\s+)(\p{Ll})(?=([^.!?]*))/gu, (all: string, before: string, space: string, letter: string, rest: string) =>
-        !ABBREVIATED.test(before) && (/^\p{Ll}/u.test(text) || startsWithVerb(letter + rest)) ? before + space + letter.toUpperCase() : all,
-      );
+function withCapitals(text: string): string {
+  if (!/[.!?]\s+\p{Ll}/u.test(text) || /[.!?]\s+\p{Lu}/u.test(text)) return text;
+  const isSmall = /^\p{Ll}/u.test(text);
+  return text.replace(
+    /(\S*[.!?])(\s+)(\p{Ll})(?=([^.!?]*))/gu,
+    (all: string, before: string, space: string, letter: string, rest: string, at: number) => {
+      if (CUT_SHORT.test(before) || (OF_NUMBER.test(before) && /\d\s*$/.test(text.slice(0, at)))) return all;
+      return (isSmall && !TIME_SHORT.test(before)) || startsWithVerb(letter + rest) ? before + space + letter.toUpperCase() : all;
+    },
+  );
+}
 
-const SOON = '(?:then|next|now|first|after that|afterwards|finally|lastly|so|also|meanwhile|to start|to begin|when that is done|in the end)';
+const SOON =
+  '(?:then|next|now|first|after that|afterwards|finally|lastly|so|also|meanwhile|to start|to begin|when that is done|in the end)';
 const MAY = "(?:will|['’]ll|can|should|must|may|might|could|need to|have to|want to|are going to|['’]re going to|['’]m going to|would)";
 const SUBJECT = new RegExp(
   `(^|[.!?;:]\\s+|,\\s+(?:and\\s+)?(?:then\\s+)?|\\band\\s+(?:then\\s+)?)((?:${SOON},?\\s+)*)(?:you|we|i|everyone|everybody|(?:the|all the|all) (?:class|children|learners|students|pupils|group))(?:\\s+(?:${SOON}|just|all))*(?:\\s*${MAY})?(?:\\s+(?:${SOON}|just|all))*\\s+((?:\\p{L}+ly\\s+)?)(\\p{L}+(?:-\\p{L}+)?)\\b`,
