@@ -77,7 +77,7 @@ function withMentionedWork(recipe: Recipe): Recipe {
 /** Steps of the recipe itself, without the routines around it, in the order in which they are done. */
 export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
   const recipe = withMentionedWork(withHeadingsSaid(said));
-  const names = namesOf(recipe.ingredients);
+  const names = namesOf(recipe.ingredients, recipe.instructions.join(' '));
   const listed = new Set(recipe.ingredients.flatMap((one) => nameWords(one.item)));
   const state: State = {
     recipe,

@@ -22,10 +22,12 @@ export type Names = {
   byFirst: Map<string, Name[]>;
   groups: Map<string, Group[]>;
   ingredients: readonly Ingredient[];
+  /** Those that the method calls by all of their name: "icing sugar", so that "the sugar" is another. */
+  inFull: ReadonlySet<number>;
 };
 
 /** Which adjectives may be left off a name: "fresh mint leaves" is "mint", "red lentils" is "lentils". */
-export function namesOf(ingredients: readonly Ingredient[]): Names {
+export function namesOf(ingredients: readonly Ingredient[], method = ''): Names {
   const byFirst = new Map<string, Name[]>();
   const add = (words: readonly string[], ingredient: number, short = false) => {
     if (words.length === 0 || (words.length === 1 && words[0]!.length < 3)) return;
@@ -92,7 +94,14 @@ export function namesOf(ingredients: readonly Ingredient[]): Names {
     }
   });
   for (const held of byFirst.values()) held.sort((a, b) => b.words.length - a.words.length);
-  return { byFirst, groups: groupsOf(ingredients), ingredients };
+  const said = ` ${nameWords(method).join(' ')} `;
+  const inFull = new Set(
+    ingredients.flatMap((one, i) => {
+      const words = nameWords(one.item);
+      return words.length > 1 && said.includes(` ${words.join(' ')} `) ? [i] : [];
+    }),
+  );
+  return { byFirst, groups: groupsOf(ingredients), ingredients, inFull };
 }
 
 const SHAPED = new RegExp(`^${SHAPE_ONE}$`);

@@ -2,7 +2,7 @@
 import { remembering } from '../amount/remembering';
 import { Fraction, readNumber, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { readUnit, type Unit } from '../amount/units';
-import { findFood, singular } from '../recipe/food';
+import { findFood, nameWords, singular } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 import type { Name, Names } from './ingredient-names';
 
@@ -112,7 +112,7 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     // "the other half of the oil" is of oil that was used, and no sesame oil
     const isRest = best.length > 1 && amountBefore(text, list[i]!.at, names.ingredients[best[0]!.ingredient]!).part === 'rest';
     const begun = isRest ? best.find((n) => used.has(n.ingredient) && names.ingredients[n.ingredient]!.min !== null) : undefined;
-    const chosen = made ?? begun ?? unused.find(isNear) ?? unused[0] ?? best.find(isNear) ?? best[0]!;
+    const chosen = made ?? begun ?? likeliest(unused.filter(isNear), names) ?? likeliest(unused, names) ?? best.find(isNear) ?? best[0]!;
     const at = list[i]!.at;
     const end = list[i + size - 1]!.end;
     if (!found.some((f) => f.ingredient === chosen.ingredient)) {
@@ -139,6 +139,35 @@ const PART_WORK: ReadonlyMap<string, string> = new Map([
 /** What more than half of them are; null where nothing is. */
 const mostOf = (headings: readonly (string | null)[]): string | null =>
   headings.find((heading) => headings.filter((other) => other === heading).length * 2 > headings.length) ?? null;
+
+/** Words that make no other food of it. */
+const PLAIN = new Set([
+  'small',
+  'large',
+  'medium',
+  'big',
+  'fresh',
+  'ripe',
+  'lean',
+  'raw',
+  'cold',
+  'firm',
+  'good',
+  'plain',
+  'whole',
+  'dried',
+]);
+/** Of several things of one name: what is measured before what only seasons, "oil" before "sesame oil", then as they are listed. */
+function likeliest(candidates: readonly Name[], { ingredients, inFull }: Names): Name | undefined {
+  const doubt = ({ ingredient, words }: Name) => {
+    const one = ingredients[ingredient]!;
+    const own = nameWords(one.item).filter((word) => !PLAIN.has(word));
+    const isWhole = own.join(' ') === words.join(' ');
+    return (one.min === null ? 4 : 0) + (!isWhole && inFull.has(ingredient) ? 2 : 0) + (isWhole ? 0 : 1);
+  };
+  const least = Math.min(...candidates.map(doubt));
+  return candidates.find((name) => doubt(name) === least);
+}
 
 const WHOLE = { quantity: null, unit: null, part: 'all' as const };
 
