@@ -27,8 +27,10 @@ function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): 
   // what is weighed lies looser than water, and says little of the room that it takes
   const size = millilitresIn(one.unit, system) ?? (form === 'liquid' ? gramsIn(one.unit) : null);
   const said = `${one.item} ${one.preparation.join(' ')}`;
+  // smoked bacon and haddock are raw, smoked chicken is not: what else is ready to eat has a row that says so
+  const isSmoked = food?.raw === 'poultry' && /\bsmoked\b/i.test(said);
   const cooked =
-    one.unit === 'can' || /\b(?:cooked|boiled|roast(?:ed)?|rotisserie|smoked|tinned|canned|leftover|ready-to-eat)\b/i.test(said);
+    isSmoked || one.unit === 'can' || /\b(?:cooked|boiled|roast(?:ed)?|rotisserie|tinned|canned|leftover|ready-to-eat)\b/i.test(said);
   return {
     index,
     one,

@@ -91,7 +91,7 @@ export function ingredientScore(line: string): number {
   if (/^(?:a few|a couple of|some|a little)\s/i.test(text) && words <= 7 && !/[.!]$/.test(text) && findFood(text)) return 2;
   if (number && !number.ok) return 2;
   // "olive oil 1 tbsp", "onion 1, finely chopped": the amount stands behind
-  const behind = /^(\p{L}[\p{L}' -]{2,40}?)(?:\s*:)?\s+\d[\d\s./]*\s?\p{L}{0,10}(?:\s\p{L}{2,8})?(?:,.*)?$/u.exec(text);
+  const behind = /^(\p{L}[\p{L}' -]{2,40}?)(?:\s*:)?\s+\d[\d\s./]*\s?\p{L}{0,10}(?:\s\p{L}{2,8})?\.?(?:,.*)?$/u.exec(text);
   if (behind && findFood(behind[1]!) && !startsWithVerb(text)) return 2.5;
   const bare = text.replace(/\s*\([^()]*\)/g, '');
   return (findFood(bare) ?? findFood(bare.split(/\s+or\s+/i)[0]!)) && bare.split(/\s+/).length <= 5 && !/[.!?]$/.test(text) ? 1 : 0;

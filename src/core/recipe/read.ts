@@ -1,5 +1,6 @@
 // Reads a whole recipe from text: finds its parts however they are headed or numbered, and says which lines it did not understand.
 import { readIngredientLine, stripBullet } from './ingredient-line';
+import { plainNumbers } from '../amount/quantity';
 import { withinBounds } from './bounds';
 import { amountsInMethod } from './method-amounts';
 import { findFood, isFoodName, nameWords } from './food';
@@ -362,7 +363,7 @@ function listPlaced(draft: Draft, text: string, line: number, raw: string): bool
   const parts = m ? listOnOneLine(m[2]!) : [];
   // "FISH: 4 frozen fish fillets"
   // "Brown sugar: 2 tbsp" is one thing with its amount behind
-  const behind = m !== null && findFood(m[1]!) !== null && !/\p{L}{3}/u.test(readAmount(m[2]!)?.rest.split(',')[0] ?? 'none');
+  const behind = m !== null && !/\p{L}{2}/u.test(readAmount(plainNumbers(m[2]!))?.rest.split(',')[0] ?? 'none');
   const one =
     m && !behind && parts.length === 0 && hasAmount(m[2]!) && ingredientScore(m[2]!) >= 2 && !/[.!]$/.test(m[2]!) && !STEP_LABEL.test(text)
       ? [m[2]!]

@@ -83,6 +83,8 @@ export function namesOf(ingredients: readonly Ingredient[], method = ''): Names 
       add(['chilli'], i);
       if (!ingredients.some((other) => /\bpeppers?\b/i.test(other.item))) add(['pepper'], i);
     }
+    // "brown the mince" of "ground beef"
+    if (food?.names.some((name) => /\bmince\b/.test(name))) add(['mince'], i);
     if (/crumbs$/i.test(one.item)) add(['crumb'], i);
     if (one.preparation.some((work) => /crumbs?$/i.test(work))) for (const word of ['breadcrumb', 'crumb']) add([word], i);
     // "with floured hands", "on a floured board"

@@ -141,22 +141,7 @@ const mostOf = (headings: readonly (string | null)[]): string | null =>
   headings.find((heading) => headings.filter((other) => other === heading).length * 2 > headings.length) ?? null;
 
 /** Words that make no other food of it. */
-const PLAIN = new Set([
-  'small',
-  'large',
-  'medium',
-  'big',
-  'fresh',
-  'ripe',
-  'lean',
-  'raw',
-  'cold',
-  'firm',
-  'good',
-  'plain',
-  'whole',
-  'dried',
-]);
+const PLAIN = new Set('small large medium big fresh ripe lean raw cold firm good plain whole dried all purpose'.split(' '));
 /** Of several things of one name: what is measured before what only seasons, "oil" before "sesame oil", then as they are listed. */
 function likeliest(candidates: readonly Name[], { ingredients, inFull }: Names): Name | undefined {
   const doubt = ({ ingredient, words }: Name) => {

@@ -123,8 +123,8 @@ export const PROTEIN: Food[] = [
   tinnedFish('canned salmon|tinned salmon|pink salmon|red salmon'),
   tinnedFish('sardine|tinned sardine|pilchard|mackerel'),
   tinnedFish('anchovy|anchovy fillet'),
-  shellfish('prawn|shrimp|raw prawn|king prawn|tiger prawn|frozen prawn'),
-  shellfish('cooked prawn|cooked shrimp|peeled prawn', { raw: undefined }),
+  shellfish('prawn|shrimp|raw prawn|king prawn|tiger prawn|frozen prawn|peeled prawn|raw peeled prawn'),
+  shellfish('cooked prawn|cooked shrimp|cooked peeled prawn', { raw: undefined }),
   shellfish('crab|crab meat|lobster', { raw: undefined }),
   shellfish('crab stick|seafood stick|surimi', {
     raw: undefined,

@@ -24,7 +24,7 @@ import {
   type Rule,
 } from './here';
 
-const COATING = /\bin\b.*\b(?:flour|cornflour|crumbs|breadcrumbs|seasoning|spices?|sugar)\b/i;
+const COATING = /\bin\b.*\b(?:flour|cornflour|cornstarch|starch|crumbs|breadcrumbs|seasoning|spices?|sugar)\b/i;
 const PARTED =
   /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b|^(?:it\s+|them\s+|(?:each|every)\s+\p{L}+\s+)?into\s+\d+\b(?!\s*(?:cm|mm|inch|in\b|[-.x×"]))/iu;
 const WITH_LIQUID =

@@ -102,10 +102,24 @@ const byDoing = (text: string): string =>
     return `${joint}${said.charAt(0).toUpperCase()}${said.slice(1)}`;
   });
 
+const PUTS = new RegExp(
+  `(^|[.!?;]\\s+|,\\s+(?:and\\s+)?(?:then\\s+)?|\\b(?:and|then)\\s+(?:then\\s+)?(?:\\p{L}+ly\\s+)?)(?:pop|stick|bung|chuck|plonk|whack|shove|sling|fling|dump|lob|bang)(?=\\s+(?:it|them|the|an?|your|all|both|everything|some|half|one|two|three|four|each|\\d)\\b)`,
+  'giu',
+);
+
+/** "Place the lid on". */
+const LID_ON = /\b([ps])(?:lace|et)\b(?=\s+(?:the|a|its|their)\s+lids?\s+(?:back\s+)?on\b)/gi;
+
+/** "Pop the dish in the oven", "chuck the onions in": put. */
+const everydayPuts = (text: string): string =>
+  text
+    .replace(PUTS, (_all, joint: string) => `${joint}${joint === '' || /[.!?;]/.test(joint) ? 'Put' : 'put'}`)
+    .replace(LID_ON, (_all, first: string) => (first === 'P' || first === 'S' ? 'Put' : 'put'));
+
 const COOKS =
-  'simmer|boil|bake|roast|fry|cook|grill|broil|steam|microwave|chill|cool|rest|stand|soak|freeze|marinate|poach|toast|heat|warm|leave|knead|whisk|air[- ]fry|brown|soften|prove|rise|sit|refrigerate|blend|beat|stir|mix';
+  'bubble|return|put|set|keep|sizzle|wait|simmer|boil|bake|roast|fry|cook|grill|broil|steam|microwave|chill|cool|rest|stand|soak|freeze|marinate|poach|toast|heat|warm|leave|knead|whisk|air[- ]fry|brown|soften|prove|rise|sit|refrigerate|blend|beat|stir|mix';
 const BRACKETED = new RegExp(
-  `\\b(${COOKS})\\b([^.;()]*?)\\s*\\(\\s*(?:for\\s+)?((?:about|around|approx\\.?|approximately|another)\\s+)?(\\d+(?:\\s*(?:-|–|to)\\s*\\d+)?)\\s*(seconds?|secs?|min(?:ute)?s?|hours?|hrs?)\\.?\\s*\\)`,
+  `\\b(${COOKS})\\b((?:[^.;()]|\\([^()]*\\))*?)\\s*\\(\\s*(?:for\\s+)?((?:about|around|approx\\.?|approximately|another)\\s+)?(\\d+(?:\\s*(?:-|–|to)\\s*\\d+)?)\\s*(seconds?|secs?|min(?:ute)?s?|hours?|hrs?)\\.?\\s*\\)`,
   'giu',
 );
 const HAS_TIME = /\d\s*(?:seconds?|secs?|min(?:ute)?s?|hours?|hrs?)\b/i;
@@ -118,7 +132,7 @@ const outOfBrackets = (text: string): string =>
 
 /** A line of a method as orders with figures. What is said that way already stays as it is. */
 export function toldPlainly(line: string): string {
-  const text = withCapitals(inFigures(line));
+  const text = everydayPuts(withCapitals(inFigures(line)));
   const told = /\b(?:you|we|i|everyone|everybody|class|children|learners|students|pupils|group)\b/i.test(text) ? asOrders(text) : text;
   const done = /\b\p{L}+ing\b/u.test(told) ? byDoing(told) : told;
   const ordered = /\b(?:then|next|now|after|please)\b/i.test(done) ? withoutOpening(done) : done;
