@@ -30,14 +30,26 @@ const boilsEggs = (line: string) =>
   // "Put the eggs into cold water. When cool, peel them"
   /\beggs\b[^.]*\bwater\b[^.]*\.[^.]{0,30}\b(?:peel|shell) them\b/i.test(line);
 
+/** Eggs are peeled no more than so many lines after they boil. */
+const MOST_APART = 5;
+
+/** What is done while the line before it still goes on. */
+const IN_BETWEEN = /^(?:then\s+|next,?\s+)?(?:flip|turn|toss|shake|stir|rotate)\b[^.;]*\bafter\s+(?:the first\s+|about\s+)?\d/i;
+
 /** Actions looked at; not every one becomes a step. */
 const MOST_CLAUSES = 2 * MOST_OF_RECIPE;
 
 function clausesUpTo(most: number, instructions: readonly string[]): { clause: Clause; line: number }[] {
   const all: { clause: Clause; line: number }[] = [];
-  for (const [i, text] of instructions.entries()) {
-    if (all.length >= most) break;
-    for (const clause of clausesOf(text, () => instructions.slice(0, i).join(' '))) all.push({ clause, line: i + 1 });
+  for (let i = 0; i < instructions.length && all.length < most; i++) {
+    const before = () => instructions.slice(0, i).join(' ');
+    const own = clausesOf(instructions[i]!, before);
+    // "Roast for 35 minutes." and on the next line "Turn the veg after 20 minutes."
+    const next = instructions[i + 1];
+    const both =
+      next !== undefined && IN_BETWEEN.test(next) ? clausesOf(`${instructions[i]!.replace(/[.!]*$/, '.')} ${next}`, before) : own;
+    for (const [k, clause] of both.entries()) all.push({ clause, line: k < own.length ? i + 1 : i + 2 });
+    if (both !== own) i++;
   }
   return all.slice(0, most);
 }
@@ -118,7 +130,11 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
   };
   // eggs that are boiled keep their shells
   const eggs = recipe.ingredients.flatMap((one, i) => (findFood(one.item)?.raw === 'egg' ? [i] : []));
-  if (eggs.length > 0 && (BOILED_EGGS.test(recipe.instructions.join(' ')) || recipe.instructions.some(boilsEggs)))
+  if (
+    eggs.length > 0 &&
+    (BOILED_EGGS.test(recipe.instructions.join(' ')) ||
+      recipe.instructions.some((_, i, all) => boilsEggs(all.slice(i, i + MOST_APART).join(' '))))
+  )
     for (const i of eggs) state.explicit.add(`${i}:crack-egg`);
   const clauses = clausesUpTo(MOST_CLAUSES, recipe.instructions);
   // the hands that begin are washed: the routine before the recipe does that

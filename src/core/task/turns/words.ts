@@ -70,10 +70,10 @@ export const WORDS: readonly Turn[] = [
   // what is said of a thing behind a dash
   [
     '-|–|—',
-    /\s[-–—]\s((?:the|it|they|this|that|these)\b[^.;()]*?\b(?:will|may|might|can|should|makes?|gets?|goes|go|is|are|won't)\b[^.;!()]*)(?=[.;!]|$)/gi,
+    /\s[-–—]\s((?:the|it|they|this|that|these)\b[^.;()]*?\b(?:will|may|might|can|should|makes?|gets?|goes|go|is|are|won't)\b[^.;!()]*?)(?=,?\s+(?:and\s+)?then\b|[.;!]|$)/gi,
     ' ($1)',
   ],
-  ['-|–|—', /\s[-–—]\s((?:don['’]t|do not|never)\b[^.;()!]*)(?=[.;!]|$)/gi, ' ($1)'],
+  ['-|–|—', /\s[-–—]\s((?:don['’]t|do not|never)\b[^.;()!]*?)(?=,?\s+(?:and\s+)?then\b|[.;!]|$)/gi, ' ($1)'],
   [
     'let',
     /\b(?:let|allow|leave)\s+(?:everyone|everybody|people|each (?:person|learner|child))\s+(?:to\s+)?(?:add|choose|help themselves to)\b/gi,
