@@ -4,7 +4,21 @@ import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
-import { contents, HOT, isHot, isKettleWater, isLotHot, isShutIn, lotsOf, NO_FLOUR, ringVesselOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
+import {
+  contents,
+  HOT,
+  isHot,
+  isKettleWater,
+  isLotHot,
+  isShutIn,
+  lotsOf,
+  NO_FLOUR,
+  ringVesselOf,
+  shareOf,
+  staysHot,
+  vesselIn,
+  vesselOf,
+} from './world';
 
 import { measuredIn, ownRaw, pick } from './objects';
 import { empty, fill } from './shells';

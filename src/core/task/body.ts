@@ -122,6 +122,7 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
     objectUses: [],
     line: 0,
     lineObjects: [],
+    readyBefore: [],
     scalding: null,
     hotFood: false,
     cooked: new Set(),

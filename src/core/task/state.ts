@@ -76,6 +76,8 @@ export type State = {
   line: number;
   /** What this line has rinsed, peeled and cut so far: what "them" means at its end. */
   lineObjects: number[];
+  /** What the lines before it got ready, and lies loose. */
+  readyBefore: number[];
 };
 
 /** Where food is that was laid on foil or paper: it goes into the oven with its tray. */

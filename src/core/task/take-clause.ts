@@ -34,10 +34,19 @@ import {
   isDoneAlready,
 } from './meant-so';
 
+/** "Peel the carrot." "Slice the leek." "Put both in a bowl.": a line each, and "both" is of what lies ready. */
+function beginsLine(state: State, said: Located): void {
+  const isSaidOf = /^(?:both|them (?:all|both)|these|all of them)\b/i.test(said.rest);
+  const ready = state.lineObjects.length < 2 ? [...state.readyBefore, ...state.lineObjects] : state.lineObjects;
+  const loose = [...new Set(ready)].filter((i) => !state.placed.has(i));
+  state.readyBefore = loose;
+  state.lineObjects = isSaidOf && loose.length > 1 ? (/\bboth\b/i.test(said.rest) ? loose.slice(-2) : loose) : [];
+}
+
 /** Takes one action: by its kind into the frame that fits. */
 export function takeClause(state: State, said: Located): void {
   if (!said.verb || isAside(said)) return takeUnknown(state, said);
-  if (state.line !== said.line) state.lineObjects = [];
+  if (state.line !== said.line) beginsLine(state, said);
   state.line = said.line;
   if (said.first) state.leadVessel = null;
   // "while the fish bakes, make the slaw": not on the fish's tray
