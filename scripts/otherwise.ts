@@ -1,7 +1,10 @@
 // Says every recipe there is in every other way and counts what comes out otherwise: `npx tsx scripts/otherwise.ts [way] [file]`. What differs is written to .data/otherwise.txt.
 import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { differences, doesAll, saidOf, taskOf } from '../tests/otherwise/compare';
-import { printed, saidThatWay, WAYS } from '../tests/otherwise/ways';
+import { MORE_WAYS } from '../tests/otherwise/more-ways';
+import { printed, saidThatWay, WAYS as FIRST_WAYS } from '../tests/otherwise/ways';
+
+const WAYS = [...FIRST_WAYS, ...MORE_WAYS];
 
 const [, , onlyWay = '', onlyFile = ''] = process.argv;
 const FOLDERS = ['recipes', 'more-recipes', 'judged/first', 'judged/second'].map((f) => new URL(`../tests/${f}/`, import.meta.url));

@@ -11,7 +11,11 @@ export function taskOf(text: string): { task: TaskAnalysis; found: string[] } {
 /** The recipe as its reading has it, so that only the way of saying differs. */
 export function saidOf(text: string): Said {
   const { recipe } = readRecipe(text);
-  return { title: recipe.title, list: [...new Set(recipe.ingredients.map((one) => one.text.replace(/^[^\p{L}\p{N}(½¼¾⅓⅔]+/u, '')))], method: [...recipe.instructions] };
+  return {
+    title: recipe.title,
+    list: [...new Set(recipe.ingredients.map((one) => one.text.replace(/^[^\p{L}\p{N}(½¼¾⅓⅔]+/u, '')))],
+    method: [...recipe.instructions],
+  };
 }
 
 /** What a card does, without its words: act, foods by name, vessel, wait, hazards. */
@@ -31,7 +35,9 @@ export function doesOf(step: Step, task: TaskAnalysis): string {
 
 /** The cards of the recipe itself: what is fetched and washed up stands in another order when the list does. */
 export const doesAll = (task: TaskAnalysis): string[] =>
-  task.steps.filter((step) => step.phase === 'prepare' || step.phase === 'cook' || step.phase === 'serve').map((step) => doesOf(step, task));
+  task.steps
+    .filter((step) => step.phase === 'prepare' || step.phase === 'cook' || step.phase === 'serve')
+    .map((step) => doesOf(step, task));
 
 /** Lines of one list that the other does not have, in order: the fewest that tell them apart. */
 export function differences(a: readonly string[], b: readonly string[]): { gone: string[]; come: string[] } {

@@ -2,20 +2,34 @@
 // Common practice: each is a way in which recipes are printed, taught or dictated.
 
 /** A recipe as its title, its list and its method, line by line. */
-export type Said = { title: string; list: string[]; method: string[] };
+export type Said = {
+  title: string;
+  list: string[];
+  method: string[];
+  /** How each line of the method is numbered. */
+  numbered?: (i: number) => string;
+  /** Lines under the title, and at the end. */
+  before?: string[];
+  after?: string[];
+};
 
 /** @param say the recipe in the other style */
 export type Way = { name: string; say: (said: Said) => Said };
 
 /** As text, the method numbered unless a way says otherwise. */
-export const printed = ({ title, list, method }: Said): string =>
-  [title, '', 'Ingredients', ...list, '', 'Method', ...method.map((line, i) => `${i + 1}. ${line}`), ''].join('\n');
+export const printed = ({ title, list, method, numbered = (i) => `${i + 1}. `, before = [], after = [] }: Said): string =>
+  [title, ...before, '', 'Ingredients', ...list, '', 'Method', ...method.map((line, i) => `${numbered(i)}${line}`), '', ...after].join(
+    '\n',
+  );
 
-const sentencesOf = (line: string): string[] => line.split(/(?<=[.!])\s+(?=[A-Z])/);
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+export const sentencesOf = (line: string): string[] => line.split(/(?<=[.!])\s+(?=[A-Z])/);
+export const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+export const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
-const VERBS =
+/** Two sentences in a row, the first of one verb and one thing. */
+export const SENTENCE = /^(\p{Lu}\p{L}+) (the \p{L}+)\. (\p{Lu}\p{L}+ [^.]*\.)/u;
+
+export const VERBS =
   /^(?:Add|Arrange|Bake|Beat|Blend|Boil|Break|Bring|Brush|Chop|Combine|Cook|Cover|Crack|Crush|Cut|Dice|Divide|Drain|Drizzle|Fill|Fold|Fry|Grate|Grease|Halve|Heat|Ladle|Lay|Leave|Let|Line|Mash|Melt|Mix|Open|Peel|Place|Pour|Preheat|Press|Put|Remove|Rinse|Roll|Scatter|Serve|Simmer|Slice|Spoon|Spread|Sprinkle|Squeeze|Stir|Take|Tip|Top|Toss|Transfer|Turn|Wash|Whisk|Wipe|Wrap)\b/;
 
 /** Each sentence of the method by itself. */
@@ -125,7 +139,11 @@ export const WAYS: readonly Way[] = [
   },
   {
     name: 'cut at then',
-    say: bySentence((s) => s.replace(/,? (?:and )?then (\p{Ll})/gu, (_, letter: string) => `. ${letter.toUpperCase()}`)),
+    say: bySentence((s) =>
+      s
+        .replace(/,? (?:and )?then (?=(\p{Ll}\p{L}+))/gu, (all: string, verb: string) => (VERBS.test(upper(verb)) ? `. #` : all))
+        .replace(/#(\p{Ll})/gu, (_, letter: string) => letter.toUpperCase()),
+    ),
   },
   {
     name: 'semicolons',
@@ -135,7 +153,7 @@ export const WAYS: readonly Way[] = [
         sentencesOf(line)
           .map((s, i) => (i > 0 && VERBS.test(s) ? lower(s) : s))
           .join(' ')
-          .replace(/\. (?=\p{Ll})/gu, '; '),
+          .replace(/(?<=\p{L}{4}|\d)\. (?=\p{Ll})/gu, '; '),
       ),
     }),
   },
@@ -150,14 +168,17 @@ export const WAYS: readonly Way[] = [
   {
     name: 'place behind',
     say: bySentence((s) =>
-      s.replace(/^In (an? [^,.]*?), (\p{L}[^.,]*)\.$/u, (_, place: string, act: string) => `${upper(act)} in ${place}.`),
+      s.replace(
+        /^In (an? [^,.]*?), (?!.*\b(?:and|then|until|with)\b)(\p{L}[^.,]*)\.$/u,
+        (_, place: string, act: string) => `${upper(act)} in ${place}.`,
+      ),
     ),
   },
   {
     name: 'place before',
     say: bySentence((s) =>
       s.replace(
-        /^((?:Mix|Whisk|Combine|Beat|Melt|Stir|Toss) [^.,]*?) in (an? [^.,]*)\.$/,
+        /^((?:Mix|Whisk|Combine|Beat|Melt|Stir|Toss) [^.,]*?) in (an? (?:(?!\band\b)[^.,(–-])*)\.$/,
         (_, act: string, place: string) => `In ${place}, ${lower(act)}.`,
       ),
     ),
@@ -284,7 +305,7 @@ export const WAYS: readonly Way[] = [
       [/(\d|½|¼|¾)\s?tbsps?\b\.?/gi, '$1 tablespoons'],
       [/(\d|½|¼|¾)\s?tsps?\b\.?/gi, '$1 teaspoons'],
       [/(\d)\s?g\b/g, '$1 grams'],
-      [/(\d)\s?ml\b/gi, '$1 millilitres'],
+      [/(\d)\s?ml\b(?! spoon)/gi, '$1 millilitres'],
       [/\b(\d+)\s?oz\b\.?/gi, '$1 ounces'],
       [/(\d)\s?°\s?C\b/g, '$1 degrees C'],
       [/(\d)\s?°\s?F\b/g, '$1 degrees F'],
@@ -293,12 +314,12 @@ export const WAYS: readonly Way[] = [
   {
     name: 'units cut short',
     say: everywhere([
-      [/\btablespoons?\b/gi, 'tbsp'],
-      [/\bteaspoons?\b/gi, 'tsp'],
+      [/(?<=\d )tablespoons?\b/gi, 'tbsp'],
+      [/(?<=\d )teaspoons?\b/gi, 'tsp'],
       [/(\d) grams\b/gi, '$1g'],
       [/(\d) (ml|g)\b/g, '$1$2'],
-      [/\bminutes?\b/g, 'mins'],
-      [/\bhours?\b/g, 'hrs'],
+      [/(?<!\b(?:an?|further|extra|half an) )\bminutes?\b/g, 'mins'],
+      [/(?<!\b(?:an?|further|extra|half an) )\bhours?\b/g, 'hrs'],
       [/\bounces?\b/gi, 'oz'],
       [/\bpounds?\b/gi, 'lb'],
     ]),
@@ -327,7 +348,10 @@ export const WAYS: readonly Way[] = [
     say: (said) => ({
       ...said,
       list: said.list.map((line) =>
-        line.replace(/^([\d ./½¼¾]*(?:g|kg|ml|cups?|tbsp|tsp|oz|lb)?\s*)(\p{L}.*)$/u, (_, n: string, rest: string) => n + upper(rest)),
+        line.replace(
+          /^([\d ./½¼¾]*(?:(?:g|kg|ml|cups?|tbsp|tsp|oz|lb)\b|[A-Za-z]{1,4}\.?(?=\s))?\s*)(\p{L}.*)$/u,
+          (_, n: string, rest: string) => n + upper(rest),
+        ),
       ),
     }),
   },
