@@ -153,7 +153,7 @@ export const WAYS: readonly Way[] = [
         sentencesOf(line)
           .map((s, i) => (i > 0 && VERBS.test(s) ? lower(s) : s))
           .join(' ')
-          .replace(/(?<=\p{L}{4}|\d)\. (?=\p{Ll})/gu, '; '),
+          .replace(/(?<!\b(?:min|tbsp|qt|[ct]|in|hr))\. (?=\p{Ll})/giu, '; '),
       ),
     }),
   },

@@ -42,7 +42,10 @@ function dangersOf(world: World, step: Played): Hazard[] {
   const isNear = act !== 'ready' || lots.some((lot) => lot.at !== null) || (vessel !== null && vessel !== 'board');
   const hot = [...vessels].some((id) => isHot(world, id)) || lots.some((lot) => isLotHot(world, lot));
   if (hot && isNear) found.add('hot');
-  if (BRINGS.has(act) && step.water && isKettleWater(world, step)) found.add('hot').add('steam');
+  if (BRINGS.has(act) && step.water && isKettleWater(world, step)) {
+    found.add('hot');
+    if (act !== 'join') found.add('steam');
+  }
   const onRing = vessel !== null && world.ring?.under === vessel;
   if (onRing && INTO_HOT.has(act)) found.add('splash');
   if (act === 'drain' && hot) found.add('steam').add('splash');

@@ -16,19 +16,22 @@ export const stripMarks = (line: string) =>
         .replace(/^([*_])(\S.*\S)\1$/, '$2')
         .trim();
 export const STEP_LABEL =
-  /^(?:step\s*)?\(?\d{1,3}(?:st|nd|rd|th)?\s*(?:[.):]+-*\s*|-+(?!\p{L}))\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*/iu;
+  /^(?:step\s*)?\(?\d{1,3}(?:st|nd|rd|th)?\s*(?:[.):]+-*\s*|-+(?!\p{L}))\s*(?=\D)|^\(?[a-k][.)]\s+|^step\s+(?:\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*[.:)-]*\s*|^(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|next|then|finally|last(?:ly)?)(?: step)?\s*:\s+(?=\p{L})/iu;
 
 const MARKED = new RegExp(`^\\s*(?:${POINT}|${BOX})\\s+`, 'u');
 
 // a box to tick, a face to ring behind a line
 const TICKED = new RegExp(`(?:[\\s\\p{Extended_Pictographic}\\ufe0f□☐☑✓✔◻]|${BOX})+$`, 'u');
 
+/** A picture before a line, as messages have them. */
+const PICTURE = /^(?:[\p{Extended_Pictographic}\ufe0f\u200d]\s*)+(?=\p{L})/u;
+
 const OPENING = /^(?:\p{L}+ly|meanwhile|then|next|when|once|while|after|finally|lastly|in|on|for|to|using|with)\b/iu;
 
 /** A method line without bullet, number or "Step 1:". */
 export function instructionText(line: string): string {
   let text = stripMarks(line).replace(STEP_LABEL, '');
-  text = text.replace(MARKED, '').replace(STEP_LABEL, '');
+  text = text.replace(MARKED, '').replace(STEP_LABEL, '').replace(PICTURE, '');
   // "1 Wash the leeks": a number with no mark behind it
   const bare = /^\d{1,2}\s+(?=\p{Lu}\p{L})/u.exec(text);
   if (bare && (startsWithVerb(text.slice(bare[0].length)) || OPENING.test(text.slice(bare[0].length)))) text = text.slice(bare[0].length);

@@ -278,7 +278,7 @@ function asFirst(found: string[], to: string): string {
  * @example plainTurns('Bake for 25 minutes, turning halfway.') // 'Bake for 12 minutes. Turn over. Bake for 13 minutes more.'
  */
 export function plainTurns(said: string, before?: () => string): string {
-  const line = withArticlesBack(toldPlainly(said), before);
+  const line = withArticlesBack(toldPlainly(said, before), before);
   const lower = line.toLowerCase();
   const holds = (words: readonly string[]) => words.some((word) => lower.includes(word));
   const text = TURNS.reduce(

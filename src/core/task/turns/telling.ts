@@ -59,11 +59,66 @@ function withCapitals(text: string): string {
 
 const SOON =
   '(?:then|next|now|first|after that|afterwards|finally|lastly|so|also|meanwhile|to start|to begin|when that is done|in the end)';
-const MAY = "(?:will|['’]ll|can|should|must|may|might|could|need to|have to|want to|are going to|['’]re going to|['’]m going to|would)";
+const MAY =
+  "(?:(?:will|['’]ll|can|should|must|may|might|could|would|do)(?: (?:now|then|also|just|need to|have to|want to|like to))*|(?:need|have|want|like|ought) to|(?:are|['’]re|am|['’]m) (?:going|ready) to)";
 const SUBJECT = new RegExp(
   `(^|[.!?;:]\\s+|,\\s+(?:and\\s+)?(?:then\\s+)?|\\band\\s+(?:then\\s+)?)((?:${SOON},?\\s+)*)(?:you|we|i|everyone|everybody|(?:the|all the|all) (?:class|children|learners|students|pupils|group))(?:\\s+(?:${SOON}|just|all))*(?:\\s*${MAY})?(?:\\s+(?:${SOON}|just|all))*\\s+((?:\\p{L}+ly\\s+)?)(\\p{L}+(?:-\\p{L}+)?)\\b`,
   'giu',
 );
+const LEADS = new RegExp(
+  `(^|[.!?;]\\s+)((?:${SOON},?\\s+)*)(?:(?:it['’]?s|it is) (?:now )?(?:time|best|a good idea|your turn) to|(?:just )?go ahead and|let['’]?s|let us|(?:please )?(?:make|be) sure (?:that )?(?:you|to)|(?:please )?remember to|don['’]t forget to|do not forget to|feel free to|all you (?:have|need) to do is(?: to)?|the (?:next|first|last) (?:step|thing|job)(?: to do)? is to|your (?:next )?job is to|try to)\\s+(?:now |then )?((?:\\p{L}+ly\\s+)?)(\\p{L}+(?:-\\p{L}+)?)\\b`,
+  'giu',
+);
+
+/** "It's time to peel the carrots", "let's add the peas". */
+const withoutLeads = (text: string): string =>
+  text.replace(LEADS, (all: string, stop: string, soon: string, how: string, verb: string) => {
+    const plain = verb.toLowerCase();
+    if (!KITCHEN_VERBS.has(plain) && !isVerb(plain)) return all;
+    const said = `${soon}${how}${verb}`;
+    return `${stop}${said.charAt(0).toUpperCase()}${said.slice(1)}`;
+  });
+
+const PASSIVE = new RegExp(
+  `(^|[.!?;]\\s+)((?:${SOON},?\\s+)*)((?:the|your|both|all(?: of)? the)\\s+(?:\\p{L}+\\s+){0,2}?\\p{L}+)\\s+(?:should|must|needs? to|has to|have to|can|is to|are to|will)\\s+(?:now |then |also )?be\\s+((?:\\p{L}+ly\\s+)?)(\\p{L}+(?:ed|en))\\b`,
+  'giu',
+);
+const IRREGULAR = table<string>({ beaten: 'beat', frozen: 'freeze', shaken: 'shake', broken: 'break', eaten: 'eat' });
+
+/** The order behind a participle: "chopped" is chop. */
+function orderOf(done: string): string | null {
+  const stem = done.replace(/ed$/, '');
+  return (
+    [IRREGULAR.get(done) ?? '', stem, `${stem}e`, stem.replace(/(.)\1$/, '$1'), stem.replace(/i$/, 'y')].find((form) =>
+      KITCHEN_VERBS.has(form),
+    ) ?? null
+  );
+}
+
+/** "The onion should be chopped": chop the onion. */
+const asActive = (text: string): string =>
+  text.replace(PASSIVE, (all: string, stop: string, soon: string, thing: string, how: string, done: string) => {
+    const verb = orderOf(done.toLowerCase());
+    if (verb === null) return all;
+    const said = `${soon}${how}${verb}`;
+    return `${stop}${said.charAt(0).toUpperCase()}${said.slice(1)} ${thing.charAt(0).toLowerCase()}${thing.slice(1)}`;
+  });
+
+const WORKS = 'peel|drain|rins|chop|slic|dic|grat|mash|beat|wash|cor|deseed|cut|crush|shred|squeez|halv|trim|crack|melt';
+const AFTER_WORK = new RegExp(
+  `(^|[.!?;]\\s+)(?:after|having|once you have|when you have)\\s+((?:${WORKS})\\p{L}*)\\s+(the\\s+[\\p{L} ]{2,40}?),\\s+(\\p{L})`,
+  'giu',
+);
+
+/** "After draining the potatoes, mash them": they are drained first, if nobody has done that yet. */
+const afterWork = (text: string, before: () => string): string =>
+  text.replace(AFTER_WORK, (all: string, stop: string, doing: string, thing: string, letter: string, at: number) => {
+    const verb = /ing$/i.test(doing) ? imperativeOf(doing.toLowerCase()) : orderOf(doing.toLowerCase());
+    if (verb === null || !KITCHEN_VERBS.has(verb)) return all;
+    if (new RegExp(`\\b${verb}\\b`, 'i').test(`${before()} ${text.slice(0, at)}`)) return all;
+    return `${stop}${verb.charAt(0).toUpperCase()}${verb.slice(1)} ${thing}. ${letter.toUpperCase()}`;
+  });
+
 /** Verbs of people that are no work in the kitchen: "you get a thick sauce". */
 const NO_WORK = new Set(['get', 'keep', 'like', 'need', 'ask', 'build', 'hit', 'hold', 'turn', 'save', 'want', 'use', 'float', 'give']);
 /** Where what stands before is a condition, its subject belongs to it: "while you wait, and you stir". */
@@ -130,11 +185,37 @@ const outOfBrackets = (text: string): string =>
     HAS_TIME.test(what) ? all : `${verb}${what} for ${about ?? ''}${count} ${unit}`,
   );
 
-/** A line of a method as orders with figures. What is said that way already stays as it is. */
-export function toldPlainly(line: string): string {
-  const text = everydayPuts(withCapitals(inFigures(line)));
-  const told = /\b(?:you|we|i|everyone|everybody|class|children|learners|students|pupils|group)\b/i.test(text) ? asOrders(text) : text;
-  const done = /\b\p{L}+ing\b/u.test(told) ? byDoing(told) : told;
-  const ordered = /\b(?:then|next|now|after|please)\b/i.test(done) ? withoutOpening(done) : done;
+const OWN =
+  /\byour (?!(?:clean |wet |dry |damp |other |own )*(?:hands?|fingers?|fingertips|palms?|knuckles|thumbs?|fists?|hair|sleeves|apron|face|nose|mouth|wrists?|knees|own|largest|biggest|smallest|best|time|turn|way|favou?rite|choice|liking|taste|adult|teacher|partner|group|machine|pack|packet|package)\b)/gi;
+
+/** Signs and case as in any other line: one space, full stops, no line all in capitals, no "your onion". */
+function evenly(line: string): string {
+  const spaced = line.replace(/[^\S\n]{2,}/g, ' ').replace(/!+(?=\s|$)/g, '.');
+  const isLoud = !/\p{Ll}/u.test(spaced) && (spaced.match(/\p{L}{2,}/gu)?.length ?? 0) >= 3;
+  const cased = isLoud
+    ? spaced
+        .toLowerCase()
+        .replace(/(^|[.?!]\s+)(\p{Ll})/gu, (_all, stop: string, letter: string) => stop + letter.toUpperCase())
+        .replace(/(\d\s?°?\s?)([cf])\b/g, (_all, number: string, letter: string) => number + letter.toUpperCase())
+    : spaced;
+  return cased
+    .replace(OWN, (said) => (said.startsWith('Y') ? 'The ' : 'the '))
+    .replace(/\bwhilst\b/gi, (said) => (said.startsWith('W') ? 'While' : 'while'))
+    .replace(/\bamongst\b/gi, 'among')
+    .replace(/\bbetween (\d+) and (\d+)(?=\s*(?:min|sec|hour|hr))/gi, '$1-$2');
+}
+
+/**
+ * A line of a method as orders with figures. What is said that way already stays as it is.
+ * @param before what the method says before it
+ */
+export function toldPlainly(line: string, before: () => string = () => ''): string {
+  const text = everydayPuts(withCapitals(inFigures(evenly(line))));
+  const led = withoutLeads(text);
+  const told = /\b(?:you|we|i|everyone|everybody|class|children|learners|students|pupils|group)\b/i.test(led) ? asOrders(led) : led;
+  const active = /\bbe\b/i.test(told) ? asActive(told) : told;
+  const done = /\b\p{L}+ing\b/u.test(active) ? byDoing(active) : active;
+  const after = /\b(?:after|having|once you|when you)\b/i.test(done) ? afterWork(done, before) : done;
+  const ordered = /\b(?:then|next|now|after|please)\b/i.test(after) ? withoutOpening(after) : after;
   return ordered.includes('(') ? outOfBrackets(ordered) : ordered;
 }
