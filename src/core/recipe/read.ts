@@ -486,7 +486,7 @@ function addInstruction(draft: Draft, text: string, line: number, raw: string): 
       note(draft, line, raw, 'note');
       continue;
     }
-    const instruction = withoutLabel(plain);
+    const instruction = withoutLabel(plain.replace(/\s+/g, ' '));
     draft.recipe.instructions.push(instruction);
     note(draft, line, raw, 'instruction', draft.recipe.instructions.length - 1);
   }

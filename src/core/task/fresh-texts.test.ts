@@ -276,7 +276,7 @@ describe('two of a kind, and back again', () => {
         'Cook the',
         'Take off the lid. >slow-cooker',
         'Cook the',
-        'Blob soured cream over',
+        'Blob the soured cream over',
       ],
       /(?:coriander|soured cream|stock cube) in the slow cooker/,
     ],

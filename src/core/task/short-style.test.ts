@@ -345,9 +345,9 @@ describe('lists and sheets', () => {
 
 describe('a line put plainly', () => {
   test.each([
-    ['Return tofu to skillet.', 'Return tofu to the skillet.'],
+    ['Return tofu to skillet.', 'Return the tofu to the skillet.'],
     ['Whisk the eggs in large bowl.', 'Whisk the eggs in a large bowl.'],
-    ['Bake in oven and set on tray.', 'Bake in the oven and set on the tray.'],
+    ['Bake in oven and set on tray.', 'Bake in the oven and set on a tray.'],
     ['Wrap in foil.', 'Wrap in foil.'],
     ['Plate up in bowls.', 'Plate up in bowls.'],
     ['Cut in bowl-sized pieces.', 'Cut in bowl-sized pieces.'],
@@ -359,7 +359,7 @@ describe('a line put plainly', () => {
     ['Split and butter while still warm.', 'Split, then spread with butter while still warm.'],
     ["Simmer 12 mins 'til soft.", 'Simmer 12 mins until soft.'],
     ['Add half of sweetcorn.', 'Add half of the sweetcorn.'],
-    ['Add lemon juice + stir.', 'Add lemon juice and stir.'],
+    ['Add lemon juice + stir.', 'Add the lemon juice and stir.'],
     ['Is it soft? If not, 5 more min.', 'Is it soft? (if not, 5 minutes more).'],
     ['Roll 1/4 in. thick and cut into 2 in. rounds.', 'Roll 1/4 inch thick and cut into 2 inches rounds.'],
   ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));

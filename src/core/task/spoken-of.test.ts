@@ -149,8 +149,8 @@ describe('which of them', () => {
 describe('small words', () => {
   test('a lid that is popped on is a lid, and tops that are popped back are not fried', () => {
     const task = build('2 tomatoes\n1 tbsp oil', 'Put the tomatoes in a pan. Pop the lid on. Simmer for 5 minutes. Pop the tops back on.');
-    expect(step(task, /^Pop the lid/)).toMatchObject({ technique: 'cover' });
-    expect(step(task, /^Pop the tops/)).toMatchObject({ technique: 'add' });
+    expect(step(task, /^Put the lid/)).toMatchObject({ technique: 'cover' });
+    expect(step(task, /^Put the tops/)).toMatchObject({ technique: 'add' });
   });
   test('a tip at the end of a line is a cue, and its food is not missed', () => {
     const task = build('1 tin beans', 'Stir the beans in a bowl. Tip: great with lime.');

@@ -275,6 +275,12 @@ export const BY_TECHNIQUE = table<Rule[]>({
     { when: ({ clause }) => /\b(?:cold|cool)\b/i.test(clause.until ?? ''), then: 'cool' },
   ],
   cover: [
+    // lids that were cut off peppers
+    {
+      when: ({ rest, state }) =>
+        /^(?:the|their)\s+(?:lids|tops|hats)\b/i.test(rest) && state.world.lots.some((lot) => lot.filled || lot.shell),
+      then: 'add',
+    },
     {
       when: ({ rest, state }) =>
         /^with (?:the )?(?:(?:other|top|remaining|second)\s+)?(?:tops?|halves|half|lids?|slices?|buns?)\b/i.test(rest) &&

@@ -9,7 +9,7 @@ import { ADVERBS, FOOD_VERBS } from '../clause-words';
 /** Articles that no short style leaves out: "a little", "to the boil", "the rest". */
 const KEPT =
   'little|few|bit|lot|pinch|splash|dash|drizzle|handful|knob|squeeze|third|quarter|half|time|minute|second|couple|while|boil|simmer|rest|other|remaining|first|last|same|heat|hob|stove|oven|top|middle|centre|center|side';
-const HAS_ARTICLES = new RegExp(`\\b(?:the|an?)\\s+(?!(?:${KEPT})\\b)(?=\\p{L})`, 'iu');
+const HAS_ARTICLES = new RegExp(`\\b(?:the|an?)\\s+(?!(?:${KEPT})\\b)(?=[\\p{L}\\d])`, 'iu');
 
 /** Nouns that no list has and every method speaks of. */
 const NOUNS = new RegExp(
@@ -98,7 +98,7 @@ const withSizes = (line: string): string =>
   );
 
 /** "Mash half raspberries": half of them. */
-const HALF_BARE = /(?<!\b(?:in|into|each|other|cut|one|a|and a)\s)\bhalf\s+(?=(\p{Ll}+(?:\s\p{Ll}+)?))/giu;
+const HALF_BARE = /(?<!\b(?:in|into|each|other|cut|one|a|and a)\s)\bhalf\s+(?!of\b|the\b|an?\b)(?=(\p{Ll}+(?:\s\p{Ll}+)?))/giu;
 /** "Half mug", "half hour". */
 const HALF_A = /\bhalf\s+(?=(?:mug|cup|glass|tea\s?spoon|table\s?spoon|tsp|tbsp|spoon|jar|tin|can|packet|pack)(?:ful)?\s+of\b)/giu;
 const withHalves = (line: string): string =>
@@ -157,7 +157,7 @@ export function withArticlesBack(said: string, before: () => string = () => ''):
 const INTO = new Set(['in', 'into', 'on', 'onto', 'over']);
 /** "Most of pasta": of what is spoken of; "a pan of water" is of any. */
 const PART_OF = new Set(
-  'most some rest all enough third thirds quarter quarters half none both edge edges base bottom top middle back side sides tablespoons tbsp teaspoons tsp cups ml g juice zest'.split(
+  'most some rest all enough third thirds quarter quarters half none both edge edges base bottom top middle back side sides juice zest'.split(
     ' ',
   ),
 );
