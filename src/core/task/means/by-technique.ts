@@ -278,7 +278,7 @@ export const BY_TECHNIQUE = table<Rule[]>({
     // lids that were cut off peppers
     {
       when: ({ rest, state }) =>
-        /^(?:the|their)\s+(?:lids|tops|hats)\b/i.test(rest) && state.world.lots.some((lot) => lot.filled || lot.shell),
+        /^(?:the|their)\s+(?:lids|tops|hats)\b/i.test(rest) && state.steps.some((s) => /\b(?:lids|tops|hats)\b.*\boff\b/i.test(s.text)),
       then: 'add',
     },
     {
