@@ -275,12 +275,6 @@ export const BY_TECHNIQUE = table<Rule[]>({
     { when: ({ clause }) => /\b(?:cold|cool)\b/i.test(clause.until ?? ''), then: 'cool' },
   ],
   cover: [
-    // lids that were cut off peppers
-    {
-      when: ({ rest, state }) =>
-        /^(?:the|their)\s+(?:lids|tops|hats)\b/i.test(rest) && state.steps.some((s) => /\b(?:lids|tops|hats)\b.*\boff\b/i.test(s.text)),
-      then: 'add',
-    },
     {
       when: ({ rest, state }) =>
         /^with (?:the )?(?:(?:other|top|remaining|second)\s+)?(?:tops?|halves|half|lids?|slices?|buns?)\b/i.test(rest) &&

@@ -109,6 +109,12 @@ export const BY_VERB = table<Rule[]>({
     { when: ({ rest }) => /^(?:(?:it|them)\s+)?out\b/i.test(rest), then: 'turn-out' },
     // the tops of peppers
     { when: ({ rest, state }) => /\blids\b/i.test(rest) && state.container !== null && hasMark(state.container, 'bakes'), then: 'layer' },
+    // lids that were cut off peppers lie on those
+    {
+      when: ({ rest, state }) =>
+        /^(?:the|their)\s+(?:lids|tops|hats)\b/i.test(rest) && state.steps.some((s) => /\b(?:lids|tops|hats)\b.*\boff\b/i.test(s.text)),
+      then: 'add',
+    },
     { when: ({ about, rest }) => about.has('lid') && /\bon\b/i.test(rest), then: 'cover' },
     { when: ({ rest }) => /\b(?:on|in|into|onto)\b/i.test(rest), then: 'add' },
   ],
