@@ -21,7 +21,7 @@ export function saidOf(text: string): Said {
 /** What a card does, without its words: act, foods by name, vessel, wait, hazards. */
 export function doesOf(step: Step, task: TaskAnalysis): string {
   const foods = step.uses.map((use) => {
-    const item = use.ingredient === null ? '?' : task.ingredients[use.ingredient]!.item.toLowerCase();
+    const item = use.ingredient === null ? '?' : task.ingredients[use.ingredient].item.toLowerCase();
     return `${use.quantity ?? ''} ${use.unit ?? ''} ${findFood(item)?.id ?? item}`.trim();
   });
   return [
@@ -44,15 +44,17 @@ export function differences(a: readonly string[], b: readonly string[]): { gone:
   const longest = Array.from({ length: a.length + 1 }, () => new Uint16Array(b.length + 1));
   for (let i = a.length - 1; i >= 0; i--)
     for (let j = b.length - 1; j >= 0; j--)
-      longest[i]![j] = a[i] === b[j] ? longest[i + 1]![j + 1]! + 1 : Math.max(longest[i + 1]![j]!, longest[i]![j + 1]!);
+      longest[i][j] = a[i] === b[j] ? longest[i + 1][j + 1] + 1 : Math.max(longest[i + 1][j], longest[i][j + 1]);
   const gone: string[] = [];
   const come: string[] = [];
   let i = 0;
   let j = 0;
   while (i < a.length || j < b.length) {
-    if (i < a.length && j < b.length && a[i] === b[j]) (i++, j++);
-    else if (j >= b.length || (i < a.length && longest[i + 1]![j]! >= longest[i]![j + 1]!)) gone.push(a[i++]!);
-    else come.push(b[j++]!);
+    if (i < a.length && j < b.length && a[i] === b[j]) {
+      i++;
+      j++;
+    } else if (j >= b.length || (i < a.length && longest[i + 1][j] >= longest[i][j + 1])) gone.push(a[i++]);
+    else come.push(b[j++]);
   }
   return { gone, come };
 }

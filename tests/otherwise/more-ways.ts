@@ -29,7 +29,7 @@ const WORKED =
 function withWork(said: Said): Said {
   const works = said.list.flatMap((line) => {
     const found = WORKED.exec(line);
-    return found ? [{ noun: found[2]!.split(' ').at(-1)!, work: found[3]! }] : [];
+    return found ? [{ noun: found[2].split(' ').at(-1)!, work: found[3] }] : [];
   });
   const change = (line: string) =>
     works.reduce((text, { noun, work }) => text.replace(new RegExp(`\\b(the )(${noun})\\b`, 'i'), `$1${work} $2`), line);
@@ -40,7 +40,7 @@ function withWork(said: Said): Said {
 function withAmounts(said: Said): Said {
   const amounts = said.list.flatMap((line) => {
     const found = /^(\d[\d./]*\s?(?:g|kg|ml|cups?|tbsp|tsp|oz))\s+(\p{L}+)(?:,.*)?$/u.exec(line);
-    return found ? [{ noun: found[2]!, amount: found[1]! }] : [];
+    return found ? [{ noun: found[2], amount: found[1] }] : [];
   });
   const text = said.method.join(' ');
   const once = amounts.filter(({ noun }) => (text.match(new RegExp(`\\b${noun}`, 'gi')) ?? []).length === 1);
@@ -64,7 +64,7 @@ function withPronouns(said: Said): Said {
           const found = ONE.exec(s);
           const same = found !== null && found[2] === before && VERBS.test(s);
           before = found?.[2] ?? null;
-          return same ? s.replace(found[2]!, /s$/.test(found[2]!) ? 'them' : 'it') : s;
+          return same ? s.replace(found[2], /s$/.test(found[2]) ? 'them' : 'it') : s;
         })
         .join(' ');
     }),

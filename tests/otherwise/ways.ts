@@ -53,8 +53,7 @@ const everywhere =
   (said: Said): Said => {
     const change = (line: string) =>
       pairs.reduce(
-        (text, [from, to]) =>
-          text.replace(from, (...found) => (/^[A-Z]/.test(found[0] as string) ? upper(fill(to, found)) : fill(to, found))),
+        (text, [from, to]) => text.replace(from, (...found) => (/^[A-Z]/.test(found[0]) ? upper(fill(to, found)) : fill(to, found))),
         line,
       );
     return {
@@ -75,7 +74,7 @@ const NUMBERS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 
 /** "1 cup rice" with its amount behind: "rice, 1 cup" is left to what can be told apart by eye. */
 function amountBehind(line: string): string {
   const found = /^(\d[\d ./½¼¾]*\s*(?:g|kg|ml|cups?|tbsp|tsp|tablespoons?|teaspoons?|oz|lb)\b\.?)\s+(?:of\s+)?([a-z][a-z -]*)$/i.exec(line);
-  return found ? `${upper(found[2]!)}: ${found[1]!.trim()}` : line;
+  return found ? `${upper(found[2])}: ${found[1].trim()}` : line;
 }
 
 /** The list in another order, the same each time. */
@@ -129,9 +128,9 @@ export const WAYS: readonly Way[] = [
         const out: string[] = [];
         for (let i = 0; i < parts.length; i++) {
           const next = parts[i + 1];
-          if (next && VERBS.test(next) && parts[i]!.endsWith('.') && !parts[i]!.includes(' and '))
-            out.push(`${parts[i]!.slice(0, -1)} and ${lower(parts[++i]!)}`);
-          else out.push(parts[i]!);
+          if (next && VERBS.test(next) && parts[i].endsWith('.') && !parts[i].includes(' and '))
+            out.push(`${parts[i].slice(0, -1)} and ${lower(parts[++i])}`);
+          else out.push(parts[i]);
         }
         return out.join(' ');
       }),
@@ -358,7 +357,7 @@ export const WAYS: readonly Way[] = [
 ];
 
 /** "#5# minutes" as "five minutes". */
-const spelt = (line: string) => line.replace(/#(\d+)#/g, (_, n) => NUMBERS[Number(n)]!);
+const spelt = (line: string) => line.replace(/#(\d+)#/g, (_, n) => NUMBERS[Number(n)]);
 
 /** The recipe said that way, as a text. */
 export function saidThatWay(way: Way, said: Said): string {

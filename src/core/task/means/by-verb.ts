@@ -55,6 +55,11 @@ export const BY_VERB = table<Rule[]>({
       when: ({ about, state }) => about.has('lid') && state.container !== null && hasMark(state.container, 'flat') && isBreadThere(state),
       then: 'layer',
     },
+    // the tops of peppers
+    {
+      when: ({ rest, state }) => /^(?:the|their)\s+lids\b/i.test(rest) && state.container !== null && hasMark(state.container, 'bakes'),
+      then: 'layer',
+    },
     { when: ({ about, rest }) => about.has('lid') && !/\bwith (?:a|its) lid\b/i.test(rest), then: 'cover' },
     // "put a plate on top", of a bowl
     {
@@ -107,15 +112,6 @@ export const BY_VERB = table<Rule[]>({
   pop: [
     LINERS,
     { when: ({ rest }) => /^(?:(?:it|them)\s+)?out\b/i.test(rest), then: 'turn-out' },
-    // the tops of peppers
-    { when: ({ rest, state }) => /\blids\b/i.test(rest) && state.container !== null && hasMark(state.container, 'bakes'), then: 'layer' },
-    // lids that were cut off peppers lie on those
-    {
-      when: ({ rest, state }) =>
-        /^(?:the|their)\s+(?:lids|tops|hats)\b/i.test(rest) && state.steps.some((s) => /\b(?:lids|tops|hats)\b.*\boff\b/i.test(s.text)),
-      then: 'add',
-    },
-    { when: ({ about, rest }) => about.has('lid') && /\bon\b/i.test(rest), then: 'cover' },
     { when: ({ rest }) => /\b(?:on|in|into|onto)\b/i.test(rest), then: 'add' },
   ],
   // whites from yolks, or what sticks together
