@@ -29,6 +29,8 @@ import type { Kitchen } from './model';
 import { fillHoles, type Calls } from './naming';
 import { provide, ringOff } from './providers';
 
+const POURS_WATER = /^Pour (?:over )?(?:the |some |enough )?(?:\p{L}+ )?water\b/iu;
+
 /** A draft as the world plays it. */
 export function playedOf(draft: Draft): Played {
   const technique = techniqueById(draft.technique ?? '');
@@ -44,7 +46,7 @@ export function playedOf(draft: Draft): Played {
     about: draft.about ?? [],
     lasts: draft.lasts ?? false,
     cold: isCold(draft.text, draft.minutes?.waiting),
-    water: (draft.uses ?? []).length === 0 && /\bwater\b/i.test(draft.thing ?? '') && !draft.from,
+    water: (draft.uses ?? []).length === 0 && (/\bwater\b/i.test(draft.thing ?? '') || POURS_WATER.test(draft.text)) && !draft.from,
     tap: saysTap(draft.text),
     lid: saysLid(draft.text),
     little: draft.little ?? false,
@@ -61,9 +63,7 @@ export function playedOf(draft: Draft): Played {
 
 /** "Leave to cool" means until it is; "for 10 minutes" is ten minutes. */
 export const isCold = (text: string, waiting: number | undefined): boolean =>
-  !/\d/.test(text) &&
-  minutesOfText(text) === null &&
-  !/\b(?:slightly|a little|a bit)\b/i.test(text) && (waiting ?? 0) >= 0;
+  !/\d/.test(text) && minutesOfText(text) === null && !/\b(?:slightly|a little|a bit)\b/i.test(text) && (waiting ?? 0) >= 0;
 
 /** Something that was lacking, and the steps that give it; none where only a person can tell. */
 export type Put = { lack: Lack; steps: (Draft & { hazards: Hazard[] })[] };

@@ -172,9 +172,7 @@ function allIn(state: State): number[] {
 }
 
 const spoken = (state: State, c: Located, theme: Phrase | null): number[] =>
-  (((theme?.pronoun === 'them' || theme?.pronoun === 'both') && c.first) || theme?.everything) && state.lineObjects.length > 1
-    ? state.lineObjects
-    : state.objectUses;
+  ((theme?.pronoun === 'them' && c.first) || theme?.everything) && state.lineObjects.length > 1 ? state.lineObjects : state.objectUses;
 
 /** "Lift the block out of the tin": all that is in the tin. "Squeeze the water out of the courgette": the courgette. */
 function sourceOf(state: State, c: Located, act: Act): number[] {
