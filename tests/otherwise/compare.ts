@@ -19,7 +19,7 @@ export function saidOf(text: string): Said {
 }
 
 /** What a card does, without its words: act, foods by name, vessel, wait, hazards. */
-export function doesOf(step: Step, task: TaskAnalysis): string {
+function doesOf(step: Step, task: TaskAnalysis): string {
   const foods = step.uses.map((use) => {
     const item = use.ingredient === null ? '?' : task.ingredients[use.ingredient].item.toLowerCase();
     return `${use.quantity ?? ''} ${use.unit ?? ''} ${findFood(item)?.id ?? item}`.trim();

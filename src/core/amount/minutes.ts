@@ -18,7 +18,9 @@ export function minutesOfText(text: string): number | null {
   let total: number | null = null;
   let from = 0;
   let last = Infinity;
-  for (const m of plain.matchAll(/(?<![\d/.-])(?:\d|half an?\b|an?\s(?=hour|minute)|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty)\b)/gi)) {
+  for (const m of plain.matchAll(
+    /(?<![\d/.-])(?:\d|half an?\b|an?\s(?=hour|minute)|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty)\b)/gi,
+  )) {
     if (m.index < from) continue;
     const number = readNumber(plain, m.index);
     if (!number?.ok) continue;

@@ -232,7 +232,8 @@ export const hasMark = (id: string, mark: ToolMark): boolean => toolById(id)?.ma
 
 /** A bowl, a pan, a dish: a thing to hold others, that can be carried. */
 /** Foil and paper are no place by themselves: "wrap in foil". */
-export const isWrap = (id: string): boolean => hasMark(id, 'lines') || hasMark(id, 'under') || (hasMark(id, 'bare') && !hasMark(id, 'flat'));
+export const isWrap = (id: string): boolean =>
+  hasMark(id, 'lines') || hasMark(id, 'under') || (hasMark(id, 'bare') && !hasMark(id, 'flat'));
 export const isVessel = (id: string): boolean => ['container', 'cookware'].includes(toolById(id)?.kind ?? '');
 
 /** Appliances stand where they are, cleaning things lie at the sink, and an apron hangs at the door: nobody fetches them. */
