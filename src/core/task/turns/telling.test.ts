@@ -24,6 +24,8 @@ describe('told and not ordered', () => {
     'Stir until you get a smooth dough.',
     'When you add the milk, whisk all the time.',
     'Make sure the sauce is hot.',
+    'The chicken should be cooked through.',
+    'The butter can be melted in the microwave.',
     'Wash your hands.',
     'They soften after a while.',
   ])('as it is: %s', (said) => expect(plainTurns(said)).toBe(said));

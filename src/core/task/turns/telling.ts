@@ -65,6 +65,13 @@ const SUBJECT = new RegExp(
   `(^|[.!?;:]\\s+|,\\s+(?:and\\s+)?(?:then\\s+)?|\\band\\s+(?:then\\s+)?)((?:${SOON},?\\s+)*)(?:you|we|i|everyone|everybody|(?:the|all the|all) (?:class|children|learners|students|pupils|group))(?:\\s+(?:${SOON}|just|all))*(?:\\s*${MAY})?(?:\\s+(?:${SOON}|just|all))*\\s+((?:\\p{L}+ly\\s+)?)(\\p{L}+(?:-\\p{L}+)?)\\b`,
   'giu',
 );
+/** Verbs of people that are no work in the kitchen: "you get a thick sauce". */
+const NO_WORK = new Set(['get', 'keep', 'like', 'need', 'ask', 'build', 'hit', 'save', 'want', 'float', 'give']);
+function isWork(verb: string): boolean {
+  const plain = verb.toLowerCase();
+  return (KITCHEN_VERBS.has(plain) || isVerb(plain)) && !NO_WORK.has(plain);
+}
+
 const LEADS = new RegExp(
   `(^|[.!?;]\\s+)((?:${SOON},?\\s+)*)(?:(?:it['’]?s|it is) (?:now )?(?:time|best|a good idea|your turn) to|(?:just )?go ahead and|let['’]?s|let us|(?:please )?(?:make|be) sure (?:that )?(?:you|to)|(?:please )?remember to|don['’]t forget to|do not forget to|feel free to|all you (?:have|need) to do is(?: to)?|the (?:next|first|last) (?:step|thing|job)(?: to do)? is to|your (?:next )?job is to|try to)\\s+(?:now |then )?((?:\\p{L}+ly\\s+)?)(\\p{L}+(?:-\\p{L}+)?)\\b`,
   'giu',
@@ -73,14 +80,16 @@ const LEADS = new RegExp(
 /** "It's time to peel the carrots", "let's add the peas". */
 const withoutLeads = (text: string): string =>
   text.replace(LEADS, (all: string, stop: string, soon: string, how: string, verb: string) => {
-    const plain = verb.toLowerCase();
-    if (!KITCHEN_VERBS.has(plain) && !isVerb(plain)) return all;
+    if (!isWork(verb)) return all;
     const said = `${soon}${how}${verb}`;
     return `${stop}${said.charAt(0).toUpperCase()}${said.slice(1)}`;
   });
 
+const WORKS = 'peel|drain|rins|chop|slic|dic|grat|mash|beat|wash|cor|deseed|cut|crush|shred|squeez|halv|trim|crack|melt';
+/** Work that is ordered so; "the chicken should be cooked through" is what to look for. */
+const ORDERED = `${WORKS}|add|pour|plac|stir|sprinkl|spread|roll|knead|whisk|turn|remov`;
 const PASSIVE = new RegExp(
-  `(^|[.!?;]\\s+)((?:${SOON},?\\s+)*)((?:the|your|both|all(?: of)? the)\\s+(?:\\p{L}+\\s+){0,2}?\\p{L}+)\\s+(?:should|must|needs? to|has to|have to|can|is to|are to|will)\\s+(?:now |then |also )?be\\s+((?:\\p{L}+ly\\s+)?)(\\p{L}+(?:ed|en))\\b`,
+  `(^|[.!?;]\\s+)((?:${SOON},?\\s+)*)((?:the|your|both|all(?: of)? the)\\s+(?:\\p{L}+\\s+){0,2}?\\p{L}+)\\s+(?:should|must|needs? to|has to|have to|is to|are to)\\s+(?:now |then |also )?be\\s+((?:\\p{L}+ly\\s+)?)((?!melt)(?:${ORDERED})\\p{L}*(?:ed|en))\\b`,
   'giu',
 );
 const IRREGULAR = table<string>({ beaten: 'beat', frozen: 'freeze', shaken: 'shake', broken: 'break', eaten: 'eat' });
@@ -104,7 +113,6 @@ const asActive = (text: string): string =>
     return `${stop}${said.charAt(0).toUpperCase()}${said.slice(1)} ${thing.charAt(0).toLowerCase()}${thing.slice(1)}`;
   });
 
-const WORKS = 'peel|drain|rins|chop|slic|dic|grat|mash|beat|wash|cor|deseed|cut|crush|shred|squeez|halv|trim|crack|melt';
 const AFTER_WORK = new RegExp(
   `(^|[.!?;]\\s+)(?:after|having|once you have|when you have)\\s+((?:${WORKS})\\p{L}*)\\s+(the\\s+[\\p{L} ]{2,40}?),\\s+(\\p{L})`,
   'giu',
@@ -119,16 +127,13 @@ const afterWork = (text: string, before: () => string): string =>
     return `${stop}${verb.charAt(0).toUpperCase()}${verb.slice(1)} ${thing}. ${letter.toUpperCase()}`;
   });
 
-/** Verbs of people that are no work in the kitchen: "you get a thick sauce". */
-const NO_WORK = new Set(['get', 'keep', 'like', 'need', 'ask', 'build', 'hit', 'hold', 'turn', 'save', 'want', 'use', 'float', 'give']);
 /** Where what stands before is a condition, its subject belongs to it: "while you wait, and you stir". */
 const CONDITION = /(?:^|[.!?;]\s+|,\s+|\s)(?:when|while|once|if|as|before|after|until|till|so that|that|what|how|where|which)\b[^.!?;,]*$/i;
 
 /** "You then add the flour": add the flour. */
 const asOrders = (text: string): string =>
   text.replace(SUBJECT, (all: string, joint: string, soon: string, how: string, verb: string, at: number) => {
-    const plain = verb.toLowerCase();
-    if ((!KITCHEN_VERBS.has(plain) && !isVerb(plain)) || (NO_WORK.has(plain) && !/^(?:turn|use|hold)$/.test(plain))) return all;
+    if (!isWork(verb)) return all;
     const starts = joint === '' || /[.!?;:]/.test(joint);
     if (!starts && CONDITION.test(text.slice(0, at))) return all;
     const said = `${soon}${how}${verb}`;
