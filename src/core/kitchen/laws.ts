@@ -40,6 +40,9 @@ function close(world: World, lots: readonly Lot[]): void {
   outer.outside = outside;
 }
 
+/** What grating takes off a lemon (common practice: a tenth of it). */
+const OUTSIDE = 0.1;
+
 const put: Law = (world, step, lots, { traits }) => {
   const to = vesselOf(step);
   for (const lot of lots) lot.portion = false;
@@ -99,6 +102,11 @@ export const LAWS: Partial<Record<Act, Law>> = {
       for (const hazard of ownRaw(step)) lot.raw.add(hazard);
       if (works.traits.has('blade') && !works.traits.has('parts')) lot.forms.add('cut');
       const to = step.into ? vesselOf(step) : null;
+      // zest goes into the bowl, and the lemon stays
+      if (works.traits.has('outside') && to && to !== 'board' && lot.at !== to) {
+        for (const i of lot.parts.keys()) split(world, lot, i, OUTSIDE).at = to;
+        continue;
+      }
       if (to && kind !== 'rinse' && (lot.at === null || lot.at === 'board') && to !== 'board') {
         lot.at = to;
         lot.portion = false;

@@ -61,7 +61,9 @@ export function readIngredientLine(line: string, group: string | null = null): I
 }
 
 function plainLine(line: string): string {
-  const text = stripBullet(plainNumbers(line.trim()));
+  const said = stripBullet(plainNumbers(line.trim()));
+  // a list in capitals is no louder on a card
+  const text = /\p{Ll}/u.test(said) || (said.match(/\p{Lu}/gu)?.length ?? 0) < 3 ? said : said.toLowerCase();
   const plain = /[*_`…]|\.\.\./.test(text) ? text.replace(/\*\*|__|`/g, '').replace(/\s*[.…_]{3,}\s*/g, ' - ') : text;
   return plain
     .replace(SPOONS, (_all, count: string | undefined, size: string) => `${count ?? '1 '}${SPOON_OF.get(size)} `)

@@ -34,7 +34,7 @@ export type Clause = {
 };
 
 const OPENER =
-  /^(?:(?:and\s+)?(?:then|next|now|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|at the same time|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|straight ?away|at once|(?:the )?(?:next day|night before|day before|evening before))\b[\s,:]*)+/i;
+  /^(?:(?:and\s+)?(?:then|next|now|first of all|to begin with|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|at the same time|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|straight ?away|at once|(?:the )?(?:next day|night before|day before|evening before))\b[\s,:]*)+/i;
 const CONDITION =
   /^(?:while|when|once|as soon as|after|before|if|as|during|(?:about )?(?:half an hour|an hour|(?:\d+|\p{L}+) (?:minutes?|mins?|hours?)) before)\b/iu;
 const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top of)\b/i;

@@ -56,6 +56,10 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
     const shells = state.world.lots.filter((lot) => lot.shell);
     if (shells.length > 0) return [...new Set(shells.flatMap((lot) => [...lot.parts.keys()]))];
   }
+  // "mix the juice with the sugar": what was squeezed
+  const juice =
+    !asGoal && /\bjuices?$/i.test(text) ? state.world.lots.findLast((lot) => lot.forms.has('juice') && lot.at !== null) : undefined;
+  if (juice) return [...juice.parts.keys()];
   const noun = MIXTURE.exec(text)?.[1]?.toLowerCase();
   const baked = BAKED.test(text)
     ? [...state.world.lots].reverse().find((lot) => lot.cooked && lot.at !== null && isBakedOn(lot.at))

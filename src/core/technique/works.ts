@@ -54,6 +54,7 @@ export type Act = (typeof ACTS)[number];
  * `shown`: where it was not done one sees that. `cuts`: cuts or peels. `pieces`: makes pieces of it, on a board. `tips`: of several things each is a step of its own.
  * `keeps`: cold work that can be done the day before. `fingers`: raw meat and fish are on the hands after it. `flat`: on something flat, never in a bowl.
  * `closes`: what lies on it is in it afterwards. `hollows`: its inside comes out, and its skin stays.
+ * `outside`: only its outside comes off and goes along; the thing stays where it is.
  */
 export const TRAITS = [
   'hand',
@@ -82,6 +83,7 @@ export const TRAITS = [
   'flat',
   'closes',
   'hollows',
+  'outside',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 
@@ -108,6 +110,7 @@ const WRITTEN = table<string>({
   chop: 'ready hand blade shown cuts pieces keeps fingers',
   halve: 'ready hand blade shown cuts pieces fingers',
   grate: 'ready hand blade shown cuts pieces keeps',
+  zest: 'ready hand blade shown cuts pieces keeps outside',
   tear: 'ready hand cuts',
   flake: 'ready',
   'pull-apart': 'ready',

@@ -18,6 +18,11 @@ describe('told and not ordered', () => {
     ['After draining the beans, tip them into the pan.', 'Drain the beans. Tip them into the pan.'],
     ['Then turn the veg.', 'Turn the veg.'],
     ['Pop the dish in the oven and stick the lid on.', 'Put the dish in the oven and put the lid on.'],
+    ['While it bakes we grate the carrot.', 'While it bakes, grate the carrot.'],
+    ['Sausages back in.', 'Put the sausages back in.'],
+    ['Put it back in for another minute and a half.', 'Cook for 1 1/2 minutes more.'],
+    ['Stir the tomatoes through, then eat.', 'Stir in the tomatoes, then eat.'],
+    ['First of all we boil the eggs.', 'First of all boil the eggs.'],
     ['Pour it over your bread whilst it is hot.', 'Pour it over the bread while it is hot.'],
   ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
   test.each([
@@ -122,4 +127,23 @@ describe('which of two', () => {
       ),
     ).toEqual(['caster sugar']);
   });
+});
+
+describe('a part of a lemon', () => {
+  const cards = own(
+    build(
+      '2 lemons\n100 g butter\n100 g flour\n50 g sugar',
+      'Grate the zest of the lemons into a large bowl. Add the butter and flour and mix. Spoon into a cake tin. Bake for 20 minutes. Squeeze the lemons and mix the juice with the sugar.',
+    ),
+  );
+  test('zest goes into the bowl, the lemons are squeezed cold and the juice is where it was squeezed into', () => {
+    expect(cards.find((s) => /^Squeeze the lemons/.test(s.text))?.hazards).not.toContain('hot');
+    expect(cards.find((s) => /^Mix the juice/.test(s.text))?.into).toBe('small-bowl');
+  });
+});
+
+test('a list in capitals is no louder on the cards', () => {
+  const task = build('225G BUTTER\n4 EGGS', 'PUT THE BUTTER AND EGGS IN A BOWL.');
+  expect(task.ingredients.map((one) => one.item)).toEqual(['butter', 'eggs']);
+  expect(step(task, /^Put the butter in/).uses).toHaveLength(1);
 });

@@ -34,9 +34,11 @@ const figure = (words: string): string => {
 
 /** "Bake for twenty to twenty-five minutes": a timer is set to figures. */
 const inFigures = (text: string): string =>
-  text.replace(TIME, (_all, from: string, between: string | undefined, to: string | undefined) =>
-    to ? `${figure(from)} ${between} ${figure(to)}` : figure(from),
-  );
+  text
+    .replace(/\b(another |a further )?(?:(?:a|one)\s+)?(minute|hour)\s+and\s+a\s+half\b/gi, '$11 1/2 $2s')
+    .replace(TIME, (_all, from: string, between: string | undefined, to: string | undefined) =>
+      to ? `${figure(from)} ${between} ${figure(to)}` : figure(from),
+    );
 
 /** What a full stop behind it says only that it is cut short; behind a time it may end the sentence too. */
 const CUT_SHORT = /^\W*\d*(?:tbsp|tbs|tsp|oz|lb|approx|deg|no|vs|e\.g|i\.e|pkg|qt|pt|ml)\.$/i;
@@ -58,7 +60,7 @@ function withCapitals(text: string): string {
 }
 
 const SOON =
-  '(?:then|next|now|first|after that|afterwards|finally|lastly|so|also|meanwhile|to start|to begin|when that is done|in the end)';
+  '(?:then|next|now|first of all|to begin with|first|after that|afterwards|finally|lastly|so|also|meanwhile|to start|to begin|when that is done|in the end)';
 const MAY =
   "(?:(?:will|['’]ll|can|should|must|may|might|could|would|do)(?: (?:now|then|also|just|need to|have to|want to|like to))*|(?:need|have|want|like|ought) to|(?:are|['’]re|am|['’]m) (?:going|ready) to)";
 const SUBJECT = new RegExp(
@@ -125,6 +127,21 @@ const afterWork = (text: string, before: () => string): string =>
     if (verb === null || !KITCHEN_VERBS.has(verb)) return all;
     if (new RegExp(`\\b${verb}\\b`, 'i').test(`${before()} ${text.slice(0, at)}`)) return all;
     return `${stop}${verb.charAt(0).toUpperCase()}${verb.slice(1)} ${thing}. ${letter.toUpperCase()}`;
+  });
+
+/** "While it bakes we grate the carrot": the condition ends where somebody acts. */
+const WHILE_WE =
+  /((?:^|[.!?;]\s+)(?:while|when|once|as|after|before)\b[^.,;!?]{4,60}?)\s+(?:you|we|i)\s+(?:(?:then|now|can|will|also|should)\s+)*(?=(\p{L}+)\b)/giu;
+const withComma = (text: string): string =>
+  text.replace(WHILE_WE, (all: string, condition: string, verb: string) => (isWork(verb) ? `${condition}, ` : all));
+
+const BACK_IN =
+  /(^|[.!?;]\s+)(?:the\s+)?(\p{L}+(?:\s(?!it\b|them\b|everything\b|all\b)\p{L}+)?)\s+back\s+(in|on|(?:into|onto|in|on)\s+(?:the\s+)?\p{L}+(?:\s\p{L}+)?)(?=\s*[.;!?,]|$)/giu;
+/** "Sausages back in.": that is an order too. */
+const backIn = (text: string): string =>
+  text.replace(BACK_IN, (all: string, stop: string, thing: string, where: string) => {
+    const [first = ''] = thing.toLowerCase().split(' ');
+    return isWork(first) || first === 'back' ? all : `${stop}Put the ${thing.toLowerCase()} back ${where}`;
   });
 
 /** Where what stands before is a condition, its subject belongs to it: "while you wait, and you stir". */
@@ -216,8 +233,10 @@ function evenly(line: string): string {
  */
 export function toldPlainly(line: string, before: () => string = () => ''): string {
   const text = everydayPuts(withCapitals(inFigures(evenly(line))));
-  const led = withoutLeads(text);
-  const told = /\b(?:you|we|i|everyone|everybody|class|children|learners|students|pupils|group)\b/i.test(led) ? asOrders(led) : led;
+  const led = withoutLeads(/\bback\b/i.test(text) ? backIn(text) : text);
+  const told = /\b(?:you|we|i|everyone|everybody|class|children|learners|students|pupils|group)\b/i.test(led)
+    ? asOrders(withComma(led))
+    : led;
   const active = /\bbe\b/i.test(told) ? asActive(told) : told;
   const done = /\b\p{L}+ing\b/u.test(active) ? byDoing(active) : active;
   const after = /\b(?:after|having|once you|when you)\b/i.test(done) ? afterWork(done, before) : done;

@@ -30,7 +30,20 @@ export const WORDS: readonly Turn[] = [
   ['tuck', /(?:,?\s+and\s+|[.]\s+)tuck\s+in(?=\s*[.!]|$)/gi, '. Eat'],
   ['and stir', /(?<!\bthe\s+)\b(cook|simmer|fry|heat)\s+and\s+stir\s+(?:for\s+)?(?=\d|until\b)/gi, '$1, stirring, '],
   ['avo', /\bavo\b/gi, 'avocado'],
+  ['along', /\balong with (?!the\b|an?\b|some\b|any\b|half\b|your\b|all\b|\d)(?=\p{L})/giu, 'and the '],
   ['along', /\balong with\b/gi, 'and'],
+  // "stir the tomatoes through"
+  [
+    'through',
+    /\b(stir|fold|mix|toss)\s+((?:the|some|all the)\s+(?:(?!\b(?:warm|heat|cook|it|them)\b)[^.;,]){2,40}?)\s+through(?=\s*[.,;!]|,?\s+(?:and|then)\b|$)/gi,
+    '$1 in $2',
+  ],
+  // "put it back in for another minute": it cooks on
+  [
+    'back',
+    /\bput\s+(?:it|them|the\s+\p{L}+)\s+back(?:\s+in(?:to)?(?:\s+the\s+(?:oven|microwave|air fryer))?)?\s+for\s+(?:another\s+|a\s+further\s+)?(\d[\d/. -]*\s*(?:min(?:ute)?s?|sec(?:ond)?s?))\b/giu,
+    'cook for $1 more',
+  ],
   // "rub it with a finger dipped in water"
   [
     'finger',
