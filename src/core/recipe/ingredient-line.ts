@@ -38,6 +38,12 @@ export function readIngredient(line: string, group: string | null = null): Ingre
   rest = brackets.rest;
   const colon = /^([\p{L} ]{2,40}):\s*(\d.*)$/u.exec(rest);
   if (colon) rest = amountFirst(colon[1]!, colon[2]!);
+  // "sweet potato x1", "sweetcorn, 2 tbsp", "tuna, 1 small tin"
+  const counted = /^(\p{L}[\p{L} ]{1,40}?)\s+[x×]\s?(\d{1,2})$/u.exec(rest);
+  const behind = counted ? null : /^(\p{L}[\p{L} -]{1,40}?),\s+(\d[\d ./]*\s*(?:(?:small|large|medium|big)\s+)?\p{L}+)$/u.exec(rest);
+  if (counted) rest = `${counted[2]} ${counted[1]}`;
+  else if (behind && (readAmount(behind[2]!.replace(/\b(?:small|large|medium|big)\s+/i, ''))?.unit ?? null) !== null)
+    rest = `${behind[2]} ${behind[1]}`;
   // "Tin of chopped tomatoes 1"
   rest = rest.replace(/^((?:tin|can|jar|packet|tub|carton|bag)s?\s+of\s+.+?)\s+(\d{1,2})$/i, '$2 $1');
   rest = takePartOf(rest, draft);

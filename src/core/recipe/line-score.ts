@@ -34,7 +34,10 @@ export function instructionText(line: string): string {
   text = text.replace(MARKED, '').replace(STEP_LABEL, '').replace(PICTURE, '');
   // "1 Wash the leeks": a number with no mark behind it
   const bare = /^\d{1,2}\s+(?=\p{Lu}\p{L})/u.exec(text);
-  if (bare && (startsWithVerb(text.slice(bare[0].length)) || OPENING.test(text.slice(bare[0].length)))) text = text.slice(bare[0].length);
+  const isTold = bare !== null && /\s(?:is|are|be)\s.*[.!]$/.test(text) && text.split(/\s+/).length > 5;
+  if (isTold) text = text.slice(bare[0].length);
+  else if (bare && (startsWithVerb(text.slice(bare[0].length)) || OPENING.test(text.slice(bare[0].length))))
+    text = text.slice(bare[0].length);
   // a star glued to its line is a bullet too; faces to ring stand behind a question
   return text
     .replace(/^\*+(?=\p{L})/u, '')
@@ -94,7 +97,7 @@ export function ingredientScore(line: string): number {
   if (/^(?:a few|a couple of|some|a little)\s/i.test(text) && words <= 7 && !/[.!]$/.test(text) && findFood(text)) return 2;
   if (number && !number.ok) return 2;
   // "olive oil 1 tbsp", "onion 1, finely chopped": the amount stands behind
-  const behind = /^(\p{L}[\p{L}' -]{2,40}?)(?:\s*:)?\s+\d[\d\s./]*\s?\p{L}{0,10}(?:\s\p{L}{2,8})?\.?(?:,.*)?$/u.exec(text);
+  const behind = /^(\p{L}[\p{L}' -]{2,40}?)(?:\s*[:,])?\s+(?:[x×]\s?)?\d[\d\s./]*\s?\p{L}{0,10}(?:\s\p{L}{2,8})?\.?(?:,.*)?$/u.exec(text);
   if (behind && findFood(behind[1]!) && !startsWithVerb(text)) return 2.5;
   const bare = text.replace(/\s*\([^()]*\)/g, '');
   return (findFood(bare) ?? findFood(bare.split(/\s+or\s+/i)[0]!)) && bare.split(/\s+/).length <= 5 && !/[.!?]$/.test(text) ? 1 : 0;

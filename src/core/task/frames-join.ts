@@ -174,6 +174,8 @@ function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: st
   const where = placeOf(state, said.there);
   const other = [held, ...inUse(state)].find((v): v is string => v !== null && v !== where && v !== 'board' && isHeld(state, v));
   if (insertion && where !== null && said.fresh.length === 0 && other) return other;
+  // eggs that were chopped up are mixed with mayo in a bowl
+  if (where === 'board' && said.fresh.length > 0 && WORKS_IN.has(id)) return mixingBowl(state);
   if (where !== null && !insertion) return where;
   if (insertion && held !== null) return held;
   const machine = /^(?:whip|whisk|beat)$/.test(c.verb ?? '') || c.technique?.id === 'whip';

@@ -336,8 +336,14 @@ function takeAllOfThem(state: State, clause: Clause, line: number, rest: string,
         (v) => v !== null && (inside(state, v).some((i) => state.cooked.has(i)) || (inside(state, v).length > 1 && isHot(state.world, v))),
       )
     : undefined;
+  // and what was cooked and cut since, where no later line has it
+  const later = said && cooked ? putLater(state, line, clause.rest) : new Set<number>();
+  const cutUp =
+    said && cooked
+      ? inside(state, 'board').filter((i) => state.cooked.has(i) && !later.has(i) && !mentions.some((m) => m.ingredient === i))
+      : [];
   if (said && cooked)
-    mentions.unshift(...inside(state, cooked).map((ingredient): Mention => ({ ...wholeOf(ingredient), end: said.length })));
+    mentions.unshift(...[...inside(state, cooked), ...cutUp].map((ingredient): Mention => ({ ...wholeOf(ingredient), end: said.length })));
   else if (said)
     mentions.unshift(
       ...state.recipe.ingredients.flatMap((one, ingredient): Mention[] => {

@@ -45,8 +45,10 @@ export const inUse = (state: State): string[] => [
   ...new Set([...state.world.lots].reverse().flatMap((lot) => standsIn(state.world, lot) ?? [])),
 ];
 
+/** Something is in it, or cold water is. */
 export const isHeld = (state: State, vessel: string): boolean =>
   contents(state.world, vessel).length > 0 ||
+  (toolById(vessel)?.kind === 'container' && (state.world.vessels.get(vessel)?.water ?? 'none') !== 'none') ||
   (state.world.drained === vessel && contents(state.world, 'colander').some((lot) => lot.forms.has('drain')));
 
 /** The vessel that a phrase names. */

@@ -211,7 +211,7 @@ export const PRODUCE: Food[] = [
   leaf('rocket|arugula'),
   leaf('chard|swiss chard|spring greens|collard greens|leafy greens'),
   leaf('pak choi|bok choy'),
-  leaf('watercress'),
+  leaf('watercress|cress|salad cress|mustard cress'),
   leaf('salad leaf|mixed salad|salad mix|mixed leaf|baby leaf'),
   leaf('brussels sprout|sprout', { prepare: ['trim', 'halve'] }),
   leaf('coleslaw mix|slaw mix', { rinse: undefined }),

@@ -115,6 +115,8 @@ export const BY_TECHNIQUE = table<Rule[]>({
   ],
   // "cook for 15 minutes", on a tray, with the oven hot
   cook: [
+    // "cook the sausages on a tray in the oven"
+    { when: ({ rest }) => /\bin (?:the|an?) (?:hot |preheated |warm )?oven\b/i.test(rest), then: 'bake' },
     // "microwave for 4 minutes. Turn and cook for a further 4 minutes"
     { when: (here) => here.state.hob === null && !hasCookware(here) && isStillInMicrowave(here), then: 'microwave' },
     { when: (here) => vesselOf(here) === 'air-fryer-basket' && here.state.hob === null, then: 'air-fry' },

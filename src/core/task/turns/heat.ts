@@ -4,6 +4,7 @@ import type { Turn } from './turn';
 export const HEAT: readonly Turn[] = [
   // "adding the beans for the last 4", of 6 minutes
   ['last |final ', /\b(min(?:ute)?s?\b[^.;]{0,60}\bfor the (?:last|final) \d+)(?=\s*[.,;]|$)/gi, '$1 minutes'],
+  ['for last|for final', /\bfor (last|final) (?=\d)/gi, 'for the $1 '],
   ['half an hour', /\bhalf an hour before the end\b/gi, '30 minutes before the end'],
   ['lid off', /\b(leave|let|cool|stand|simmer|cook|rest)\b([^.;,]{0,40}?),?\s+with (?:the|its) lid off\b/gi, '$1$2, uncovered'],
   // "Boil the kettle and pour the water over": it is boiling
@@ -139,7 +140,7 @@ export const HEAT: readonly Turn[] = [
   // "bring the water to the boil. Add the pasta and set a timer for 10 minutes": it cooks so long
   [
     'timer',
-    /\b((?:boil|simmer)\w*\b(?:(?!\b(?:oven|microwave|fridge|freezer|grill|fryer|toaster|kettle|bowl|jug|mug|lid|cover|leave|soak|stand)\b)[^;]){1,160}?)\s+and\s+set\s+(?:a|the|your)\s+timer\s+(?:for|to)\s+(?=\d)/gi,
+    /\b((?:boil|simmer)\w*\b(?:(?!\b(?:oven|microwave|fridge|freezer|grill|fryer|toaster|kettle|bowl|jug|mug|lid|cover|leave|soak|stand)\b)[^;]){1,160}?)(?:\s+and|,?\s+(?:and\s+)?then)\s+set\s+(?:(?:a|the|your)\s+)?timer\s+(?:for|to)\s+(?=\d)/gi,
     '$1 and cook for ',
   ],
   // "get a frying pan nice and hot"

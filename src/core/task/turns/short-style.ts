@@ -8,7 +8,7 @@ import { ADVERBS, FOOD_VERBS } from '../clause-words';
 
 /** Articles that no short style leaves out: "a little", "to the boil", "the rest". */
 const KEPT =
-  'little|few|bit|lot|pinch|splash|dash|drizzle|handful|knob|squeeze|third|quarter|half|time|minute|second|couple|while|boil|simmer|rest|other|remaining|first|last|same|heat|hob|stove|oven|top|middle|centre|center|side';
+  'little|few|bit|lot|pinch|splash|dash|drizzle|handful|knob|squeeze|third|quarter|half|time|minute|second|couple|while|boil|simmer|rest|other|remaining|first|last|same|heat|hob|stove|oven|top|middle|centre|center|side|cross|slit|well';
 const HAS_ARTICLES = new RegExp(`\\b(?:the|an?)\\s+(?!(?:${KEPT})\\b)(?=[\\p{L}\\d])`, 'iu');
 
 /** Nouns that no list has and every method speaks of. */
