@@ -32,6 +32,13 @@ const NO_NOUN = new Set(
 );
 const AFTER_VERB = new Set('in into on onto over out off up down through to from under across between among around back'.split(' '));
 const WITH = new Set(['with', 'w/', 'using']);
+const INTO = new Set(['in', 'into', 'on', 'onto', 'over']);
+/** "Most of pasta": of what is spoken of; "a pan of water" is of any. */
+const PART_OF = new Set(
+  'most some rest all enough third thirds quarter quarters half none both edge edges base bottom top middle back side sides juice zest'.split(
+    ' ',
+  ),
+);
 /** A name is no longer than so many words. */
 const LONGEST = 4;
 
@@ -109,6 +116,41 @@ const withHalves = (line: string): string =>
       findFood(next.split(' ')[0]!) !== null || (next.includes(' ') && findFood(next) !== null) ? 'half the ' : all,
     );
 
+/** Where a name may begin that has lost its article, by the word before it. */
+function governs(words: readonly Word[], i: number, line: string): 'with' | 'after' | 'other' | null {
+  const last = words[i - 1]!;
+  if (line.slice(last.end, words[i]!.at) !== ' ') return null;
+  if (WITH.has(last.low)) return 'with';
+  if (AFTER_VERB.has(last.low)) return 'after';
+  const isVerb = KITCHEN_VERBS.has(last.low) && !ADVERBS.has(last.low) && startsClause(words, i - 1, line);
+  const isFor = last.low === 'for' && startsClause(words, i - 1, line);
+  // "dip it in flour, then egg"
+  const isThen = last.low === 'then' && !KITCHEN_VERBS.has(words[i]!.low);
+  const isOf = last.low === 'of' && i > 1 && PART_OF.has(words[i - 2]!.low);
+  return isVerb || isFor || isThen || isOf ? 'other' : null;
+}
+
+/** The article that a name has lost: a bowl that was not spoken of yet is a bowl; null where none is missing. */
+function lostArticle(words: readonly Word[], i: number, line: string, before: () => string): 'a' | 'the' | null {
+  const by = governs(words, i, line);
+  if (by === null) return null;
+  if (by === 'with' && words[i]!.low === 'lid' && /^\s+(?:on|off|ajar)\b/.test(line.slice(words[i]!.end))) return 'the';
+  const size = nameFrom(words, i, line, by === 'with');
+  if (size === 0) return null;
+  const { low: name, at, end } = words[i + size - 1]!;
+  const phrase = line.slice(words[i]!.at, end);
+  const tools = findTools(phrase);
+  const many = /[^s]s$/.test(name);
+  // "in bowls"; "into strips", "on top" say how
+  if (by === 'after' && ((many && findTools(name).length > 0) || HOW.test(name))) return null;
+  if ((by === 'with' && many) || (by !== 'other' && tools.some((t) => isWrap(t.tool.id)))) return null;
+  if (by === 'with' || (by === 'after' && IS_SIZED.test(phrase))) return 'a';
+  const holds = PLACE.test(name) || tools.some((t) => isVessel(t.tool.id) || t.tool.kind === 'surface');
+  const isPlace = holds && !many && (INTO.has(words[i - 1]!.low) || IS_SIZED.test(phrase));
+  const spoken = PAN.test(name) ? ANY_PAN : new RegExp(`\\b${name}\\b`, 'i');
+  return isPlace && !spoken.test(`${before()} ${line.slice(0, at)}`) ? 'a' : 'the';
+}
+
 /**
  * A line with the articles that its style leaves out; one that has any stays as it is.
  * @param before what the method says before it: a bowl that was not spoken of yet is another
@@ -117,47 +159,8 @@ export function withArticlesBack(said: string, before: () => string = () => ''):
   if (HAS_ARTICLES.test(said)) return said;
   const line = withHalves(withSizes(withOnes(said)));
   const words = wordsIn(line);
-  const isVerb = (i: number) => i >= 0 && KITCHEN_VERBS.has(words[i]!.low) && !ADVERBS.has(words[i]!.low) && startsClause(words, i, line);
-  const isNew = (noun: string, at: number) =>
-    !(PAN.test(noun) ? ANY_PAN : new RegExp(`\\b${noun}\\b`, 'i')).test(`${before()} ${line.slice(0, at)}`);
-  const puts: { at: number; article: string }[] = [];
-  for (let i = 1; i < words.length; i++) {
-    const last = words[i - 1]!;
-    if (line.slice(last.end, words[i]!.at) !== ' ') continue;
-    const isWith = WITH.has(last.low);
-    const isAfter = AFTER_VERB.has(last.low);
-    const isFor = last.low === 'for' && startsClause(words, i - 1, line);
-    // "dip it in flour, then egg"
-    const isThen = last.low === 'then' && !KITCHEN_VERBS.has(words[i]!.low);
-    const isOf = last.low === 'of' && i > 1 && PART_OF.has(words[i - 2]!.low);
-    if (!isWith && !isAfter && !isFor && !isThen && !isOf && !isVerb(i - 1)) continue;
-    if (isWith && words[i]!.low === 'lid' && /^\s+(?:on|off|ajar)\b/.test(line.slice(words[i]!.end))) {
-      puts.push({ at: words[i]!.at, article: 'the' });
-      continue;
-    }
-    const size = nameFrom(words, i, line, isWith);
-    if (size === 0) continue;
-    const { low: name, at: where } = words[i + size - 1]!;
-    const many = /[^s]s$/.test(name);
-    // "in bowls"; "into strips", "on top" say how
-    if (isAfter && ((many && findTools(name).length > 0) || HOW.test(name))) continue;
-    if (isWith && many) continue;
-    const phrase = line.slice(words[i]!.at, words[i + size - 1]!.end);
-    const tools = findTools(phrase);
-    if ((isWith || isAfter) && tools.some((t) => isWrap(t.tool.id))) continue;
-    const isPlace =
-      (PLACE.test(name) || tools.some((t) => isVessel(t.tool.id) || t.tool.kind === 'surface')) &&
-      (INTO.has(last.low) || IS_SIZED.test(phrase));
-    const isOne = isWith || (isAfter && IS_SIZED.test(phrase)) || (isPlace && !many && isNew(name, where));
-    puts.push({ at: words[i]!.at, article: isOne ? 'a' : 'the' });
-  }
-  return puts.reduceRight((text, { at, article }) => `${text.slice(0, at)}${article} ${text.slice(at)}`, line);
+  return words.reduceRight((text, word, i) => {
+    const article = i === 0 ? null : lostArticle(words, i, line, before);
+    return article ? `${text.slice(0, word.at)}${article} ${text.slice(word.at)}` : text;
+  }, line);
 }
-
-const INTO = new Set(['in', 'into', 'on', 'onto', 'over']);
-/** "Most of pasta": of what is spoken of; "a pan of water" is of any. */
-const PART_OF = new Set(
-  'most some rest all enough third thirds quarter quarters half none both edge edges base bottom top middle back side sides juice zest'.split(
-    ' ',
-  ),
-);
