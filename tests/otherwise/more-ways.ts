@@ -1,19 +1,6 @@
 // A second set of ways to say the same recipe, set down when the first had been run and mended: casual, spoken, decorated, with work and amounts in another place.
-import { lower, SENTENCE, sentencesOf, upper, VERBS, type Said, type Way } from './ways';
+import { bySentence, lower, SENTENCE, sentencesOf, upper, VERBS, type Said, type Way } from './ways';
 
-const bySentence =
-  (change: (sentence: string, count: number) => string) =>
-  (said: Said): Said => {
-    let count = 0;
-    return {
-      ...said,
-      method: said.method.map((line) =>
-        sentencesOf(line)
-          .map((one) => change(one, count++))
-          .join(' '),
-      ),
-    };
-  };
 const byLine =
   (change: (line: string, i: number) => string) =>
   (said: Said): Said => ({ ...said, method: said.method.map(change) });

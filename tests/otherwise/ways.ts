@@ -33,7 +33,7 @@ export const VERBS =
   /^(?:Add|Arrange|Bake|Beat|Blend|Boil|Break|Bring|Brush|Chop|Combine|Cook|Cover|Crack|Crush|Cut|Dice|Divide|Drain|Drizzle|Fill|Fold|Fry|Grate|Grease|Halve|Heat|Ladle|Lay|Leave|Let|Line|Mash|Melt|Mix|Open|Peel|Place|Pour|Preheat|Press|Put|Remove|Rinse|Roll|Scatter|Serve|Simmer|Slice|Spoon|Spread|Sprinkle|Squeeze|Stir|Take|Tip|Top|Toss|Transfer|Turn|Wash|Whisk|Wipe|Wrap)\b/;
 
 /** Each sentence of the method by itself. */
-const bySentence =
+export const bySentence =
   (change: (sentence: string, count: number) => string) =>
   (said: Said): Said => {
     let count = 0;

@@ -5,4 +5,4 @@ export { hazardsOf } from './hazards';
 export { lacks, uncheckedIn, type Lack } from './lacks';
 export { FLESH, hollowIn, hollowMeant, isHollow, saysShell, shellOf } from './shells';
 export type { Known, Lot, Place, Played, World } from './model';
-export { contents, isHot, isLotHot, lotsOf, newWorld, ringVesselOf, saysLid, saysTap, vesselOf, volumeOf } from './world';
+export { contents, isHot, isLotHot, lotsOf, newWorld, poursWater, ringVesselOf, saysLid, saysTap, vesselOf, volumeOf } from './world';

@@ -48,6 +48,9 @@ function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): 
 /** It speaks of a lid: a casserole has one too. */
 export const saysLid = (text: string): boolean => /\blid\b/i.test(text);
 
+/** "Pour the water over": water that no list has. */
+export const poursWater = (text: string): boolean => /^Pour .*\bwater\b/i.test(text);
+
 /** "Cover with cold water": out of the tap, whatever the kettle holds. */
 export const saysTap = (text: string): boolean => /\b(?:cold|cool|iced?|tap|fresh|clean|lukewarm|warm) (?:\p{L}+ )?water\b/iu.test(text);
 

@@ -13,6 +13,7 @@ import {
   ringVesselOf,
   saysLid,
   saysTap,
+  poursWater,
   uncheckedIn,
   vesselOf,
   worksIn,
@@ -29,8 +30,6 @@ import type { Kitchen } from './model';
 import { fillHoles, type Calls } from './naming';
 import { provide, ringOff } from './providers';
 
-const POURS_WATER = /^Pour (?:over )?(?:the |some |enough )?(?:\p{L}+ )?water\b/iu;
-
 /** A draft as the world plays it. */
 export function playedOf(draft: Draft): Played {
   const technique = techniqueById(draft.technique ?? '');
@@ -46,7 +45,7 @@ export function playedOf(draft: Draft): Played {
     about: draft.about ?? [],
     lasts: draft.lasts ?? false,
     cold: isCold(draft.text, draft.minutes?.waiting),
-    water: (draft.uses ?? []).length === 0 && (/\bwater\b/i.test(draft.thing ?? '') || POURS_WATER.test(draft.text)) && !draft.from,
+    water: (draft.uses ?? []).length === 0 && (/\bwater\b/i.test(draft.thing ?? '') || poursWater(draft.text)) && !draft.from,
     tap: saysTap(draft.text),
     lid: saysLid(draft.text),
     little: draft.little ?? false,

@@ -5,7 +5,7 @@ import { ADVERBS, FOOD_VERBS } from './clause-words';
 import { findTools, isVessel, isWrap } from '../technique/tools';
 import { HEAT } from './turns/heat';
 import { PLACES } from './turns/places';
-import { withArticlesBack } from './turns/short-style';
+import { IS_SIZED, SIZED, withArticlesBack } from './turns/short-style';
 import { toldPlainly } from './turns/telling';
 import { WORDS } from './turns/words';
 
@@ -236,9 +236,6 @@ const ownBowls = (text: string): string =>
   });
 
 const AT = 'in|on|into|onto|to|from|over';
-const SIZED =
-  'large|small|medium|big|deep|shallow|heavy|wide|nonstick|non-stick|greased|clean|separate|mixing|heatproof|ovenproof|foil-lined|paper-lined|lined|microwave-safe|microwaveable|microwavable';
-const IS_SIZED = new RegExp(`^(?:${SIZED})\\b`, 'i');
 const ON_VESSELS = 'cover|uncover|fill|grease|line|spray|shake|tilt|scrape|heat|warm|rinse|drain|butter|oil|remove|take';
 const BARE = new RegExp(`(?:\\b(${AT})|(?:^|[.!?;,]\\s+|\\b(?:and|then)\\s+)(${ON_VESSELS}))((?:\\s+(?:${SIZED})(?=[\\s-]))*)\\s+$`, 'i');
 

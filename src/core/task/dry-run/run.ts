@@ -1,6 +1,6 @@
 // Plays the steps of a task in the one world: how each went, and the counter as it stands after it.
 import type { Ingredient } from '../../recipe/recipe';
-import { contents, hollowIn, isHot, saysLid, saysTap, volumeOf, vesselOf, type Played, type World } from '../../kitchen/index';
+import { contents, hollowIn, isHot, poursWater, saysLid, saysTap, volumeOf, vesselOf, type Played, type World } from '../../kitchen/index';
 import type { Kitchen, Step, TaskAnalysis } from '../../plan/model';
 import { isCold, play, type Turn } from '../../plan/play';
 import { toolById } from '../../technique/tools';
@@ -49,7 +49,7 @@ export const playedStep = (step: Step): Played => ({
   base: step.base ?? null,
   cold: isCold(step.text, step.minutes.waiting),
   ...hollowIn(step.technique, step.text),
-  water: step.uses.length === 0 && /^Pour .*\bwater\b/i.test(step.text),
+  water: step.uses.length === 0 && poursWater(step.text),
   hot: /\b(?:hot|boiling) water\b/i.test(step.text),
 });
 

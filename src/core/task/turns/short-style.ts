@@ -81,8 +81,10 @@ const startsClause = (words: readonly Word[], i: number, line: string): boolean 
 
 /** Pieces and places that say how something is cut or where it lies, and name no thing. */
 const HOW = new RegExp(`^(?:top|toast|paper|towels?|foil|wrap|film|parchment|${SHAPE_MANY})$`, 'iu');
-const IS_SIZED =
-  /^(?:large|small|medium|big|deep|shallow|heavy|wide|nonstick|non-stick|greased|clean|separate|mixing|heatproof|ovenproof|lined|microwave-safe|microwaveable|microwavable|another)\b/i;
+/** Words of size and kind before a vessel, as a pattern. */
+export const SIZED =
+  'large|small|medium|big|deep|shallow|heavy|wide|nonstick|non-stick|greased|clean|separate|mixing|heatproof|ovenproof|foil-lined|paper-lined|lined|microwave-safe|microwaveable|microwavable';
+export const IS_SIZED = new RegExp(`^(?:${SIZED}|another)\\b`, 'i');
 
 /** A helping, and what hands do once: one of each. */
 const ONE_OF =
