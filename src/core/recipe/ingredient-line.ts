@@ -66,10 +66,16 @@ export function readIngredientLine(line: string, group: string | null = null): I
   }));
 }
 
+/** A word in capitals among others; "BBQ" and "UHT" are shorter. */
+const LOUD = /(?<![\p{L}])\p{Lu}{4,}(?![\p{L}])/gu;
+
 function plainLine(line: string): string {
   const said = stripBullet(plainNumbers(line.trim()));
   // a list in capitals is no louder on a card
-  const text = /\p{Ll}/u.test(said) || (said.match(/\p{Lu}/gu)?.length ?? 0) < 3 ? said : said.toLowerCase();
+  const text =
+    /\p{Ll}/u.test(said) || (said.match(/\p{Lu}/gu)?.length ?? 0) < 3
+      ? said.replace(LOUD, (word) => word.toLowerCase())
+      : said.toLowerCase();
   const plain = /[*_`…]|\.\.\./.test(text) ? text.replace(/\*\*|__|`/g, '').replace(/\s*[.…_]{3,}\s*/g, ' - ') : text;
   return plain
     .replace(SPOONS, (_all, count: string | undefined, size: string) => `${count ?? '1 '}${SPOON_OF.get(size)} `)

@@ -9,6 +9,7 @@ describe('a list with its amounts behind', () => {
     ['- sweet potato x1', '1', null, 'sweet potato'],
     ['- sweetcorn, 2 tbsp', '2', 'tbsp', 'sweetcorn'],
     ['- tuna, 1 small tin', '1', 'can', 'tuna'],
+    ['TOMATOES, 1 small tin', '1', 'can', 'tomatoes'],
     ['Dashi powder: 1 tsp', '1', 'tsp', 'Dashi powder'],
     ['- butter, 2 cm cubes', null, null, 'butter'],
   ])('%s', (line, min, unit, item) => {
