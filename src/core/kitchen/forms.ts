@@ -1,6 +1,6 @@
 // The forms that an ingredient has to have before it goes in: opened, cracked, rinsed, and what the list of ingredients asks for.
-import { findTechnique, kindOf, techniqueById } from '../technique/lexicon';
-import { kindHas, worksOf } from '../technique/works';
+import { findTechnique, kindOf, worksById } from '../technique/lexicon';
+import { kindHas } from '../technique/works';
 import { findFood } from '../recipe/food';
 import { partOfWork, preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
@@ -23,7 +23,7 @@ const isFresh = ({ one, food }: Known): boolean =>
   one.unit !== 'can' &&
   (food.rinse === 'sieve' || !/frozen|canned|tinned|powder|cooked|dried/i.test(one.item));
 
-const isCut = (technique: string) => worksOf(technique, techniqueById(technique)?.like).traits.has('blade');
+const isCut = (technique: string) => worksById(technique).traits.has('blade');
 
 /** The technique that a phrase of preparation asks for, where its lack can be seen; "packed" or "at room temperature" is none. */
 function workOf(phrase: string, one: Ingredient): string | null {

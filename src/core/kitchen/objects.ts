@@ -1,15 +1,15 @@
 // Which matter a step speaks of, and how much of it.
-import { techniqueById } from '../technique/lexicon';
+import { techniqueById, worksById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
-import { worksOf, type Act, type Trait, type Works } from '../technique/works';
+import { type Act, type Trait, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
 import { split } from './matter';
 import { contents, lotsOf, shareOf, vesselOf } from './world';
 
 /** How the technique of a step works. */
 export function worksIn(step: Played): Works {
-  const works = worksOf(step.technique, techniqueById(step.technique ?? '')?.like);
+  const works = worksById(step.technique);
   if (works.act !== 'heat') return works;
   // the same words, in another place: a pan that heats in the oven, milk that is heated in the microwave
   if (step.into === 'oven') return { act: 'oven', traits: NO_TRAITS };
@@ -26,26 +26,29 @@ const ON_ALL = new Set<Act>(['heat', 'oven', 'microwave', 'join', 'oven-out', 'c
 
 /** The lots that are meant by ingredients spoken of together: what they were worked into, and not what is left of each. */
 export function meantLots(world: World, about: readonly number[]): Lot[] {
-  const meant = about.flatMap((i) => {
+  const meant = new Set<Lot>();
+  for (const i of about) {
     const lots = lotsOf(world, i);
-    const others = about.filter((o) => o !== i);
-    return (
-      lots.find((lot) => lot.joined && others.some((o) => lot.parts.has(o))) ??
+    const lot =
+      lots.find((lot) => lot.joined && about.some((o) => o !== i && lot.parts.has(o))) ??
       // the oil that the chicken is fried in, not the oil that went into the sauce
       (lots.length > 1
-        ? lots.find((lot) => lot.at !== null && others.some((o) => lotsOf(world, o).some((other) => other.at === lot.at)))
+        ? lots.find((lot) => lot.at !== null && about.some((o) => o !== i && lotsOf(world, o).some((other) => other.at === lot.at)))
         : undefined) ??
-      lots.at(-1) ??
-      []
-    );
-  });
-  return [...new Set(meant)];
+      lots.at(-1);
+    if (lot) meant.add(lot);
+  }
+  return [...meant];
 }
 
 /** The lots that a step speaks of, as they lie before it. */
 export function objectsOf(world: World, step: Played): Lot[] {
   const works = worksIn(step);
-  const named = step.uses.flatMap((use) => (use.ingredient === null ? [] : (pick(world, step, use) ?? [])));
+  const named: Lot[] = [];
+  for (const use of step.uses) {
+    const lot = use.ingredient === null ? undefined : pick(world, step, use);
+    if (lot) named.push(lot);
+  }
   if (works.act === 'dip' && step.about?.length) named.unshift(...meantLots(world, step.about));
   // "wrap each one with a strip of nori": what was spoken of is wrapped
   if (works.act === 'shape' && named.length > 0 && step.about?.length) return meantLots(world, step.about);

@@ -1,8 +1,7 @@
 // A skin or a shell that its flesh was taken out of, and what is filled again: potatoes, avocados, peppers.
 import { nameWords } from '../recipe/food';
-import { techniqueById } from '../technique/lexicon';
 import { isVessel } from '../technique/tools';
-import { actOfKind, worksOf } from '../technique/works';
+import { actOfKind, worksOf, type Works } from '../technique/works';
 import { joinLots, moveTo, split } from './matter';
 import type { Lot, Played, World } from './model';
 import { contents } from './world';
@@ -24,9 +23,8 @@ const INTO =
 
 const OF_SHELL = new RegExp(`^\\p{Lu}\\p{Ll}+\\s+(?:the|each|your|all the)\\s+(?:\\p{L}+\\s)?${SHELL}\\b`, 'u');
 
-/** What a step does with hollow things by its words: read there, so that a step that a person typed does it too. */
-export function hollowIn(technique: string | null, text: string): Pick<Played, 'hollows' | 'ofShell' | 'inside'> {
-  const works = worksOf(technique, techniqueById(technique ?? '')?.like);
+/** What a step does with hollow things by its words. */
+export function hollowIn(works: Works, text: string): Required<Pick<Played, 'hollows' | 'ofShell' | 'inside'>> {
   return {
     hollows: works.traits.has('hollows') && FLESH.test(text),
     ofShell: OF_SHELL.test(text),

@@ -6,7 +6,7 @@ import { convertUnit } from '../amount/units';
 import { findFood, foodIs } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 import type { Hazard } from '../technique/model';
-import { hasMark, isVessel, toolById } from '../technique/tools';
+import { isVessel, TOOLS } from '../technique/tools';
 import { table } from '../amount/table';
 import type { Known, Lot, Played, Vessel, World, Place } from './model';
 
@@ -44,15 +44,6 @@ function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): 
     ml: amount && size ? size.mul(amount).valueOf() * packs : 0,
   };
 }
-
-/** It speaks of a lid: a casserole has one too. */
-export const saysLid = (text: string): boolean => /\blid\b/i.test(text);
-
-/** "Pour the water over": water that no list has. */
-export const poursWater = (text: string): boolean => /^Pour .*\bwater\b/i.test(text);
-
-/** "Cover with cold water": out of the tap, whatever the kettle holds. */
-export const saysTap = (text: string): boolean => /\b(?:cold|cool|iced?|tap|fresh|clean|lukewarm|warm) (?:\p{L}+ )?water\b/iu.test(text);
 
 export const NO_FLOUR: ReadonlySet<number> = new Set();
 
@@ -115,16 +106,20 @@ export function vesselIn(world: World, id: string): Vessel {
 }
 
 /** Whether food can lie in or on it: a bowl, a pan, a tray, a board; not a rack, paper or a lid. */
-const holdsFood = (id: string) =>
-  hasMark(id, 'holds') ||
-  hasMark(id, 'strains') ||
-  (!hasMark(id, 'bare') && !hasMark(id, 'lines') && (isVessel(id) || toolById(id)?.kind === 'surface'));
+const HOLDS_FOOD: ReadonlySet<string> = new Set(
+  TOOLS.filter(
+    ({ id, kind, marks }) =>
+      marks?.includes('holds') ||
+      marks?.includes('strains') ||
+      (!marks?.includes('bare') && !marks?.includes('lines') && (isVessel(id) || kind === 'surface')),
+  ).map(({ id }) => id),
+);
 
 /** The vessel that a step works in: where it names an appliance or a stand, the dish that goes there. */
 export function vesselOf(step: Played): string | null {
   const { into } = step;
-  if (into === null || holdsFood(into)) return into;
-  return step.tools.find((id) => isVessel(id) && holdsFood(id)) ?? null;
+  if (into === null || HOLDS_FOOD.has(into)) return into;
+  return step.tools.find((id) => HOLDS_FOOD.has(id) && isVessel(id)) ?? null;
 }
 
 /** The pan that stands on the ring when a step heats. */
@@ -142,10 +137,19 @@ export const isShutIn = (place: Place | undefined): boolean => place === 'oven' 
 /** What was put away comes out by a step of its own; out of an oven, by another. */
 export const isPutAway = (place: Place | undefined): boolean => place === 'microwave' || place === 'fridge' || place === 'freezer';
 
-export const contents = (world: World, vessel: string): Lot[] => world.lots.filter((lot) => lot.at === vessel);
+export function contents(world: World, vessel: string): Lot[] {
+  const found: Lot[] = [];
+  // asked thousands of times for one recipe: a loop, and no call for each lot
+  for (const lot of world.lots) if (lot.at === vessel) found.push(lot);
+  return found;
+}
 
 /** The lots with some of an ingredient in them. */
-export const lotsOf = (world: World, ingredient: number): Lot[] => world.lots.filter((lot) => lot.parts.has(ingredient));
+export function lotsOf(world: World, ingredient: number): Lot[] {
+  const found: Lot[] = [];
+  for (const lot of world.lots) if (lot.parts.has(ingredient)) found.push(lot);
+  return found;
+}
 
 /** What is on a lit ring, in a hot oven, or not long off it. */
 export function isHot(world: World, vessel: string): boolean {

@@ -1,5 +1,5 @@
 // What a step is about: foods in their state, tools, and what the words name besides.
-import { hollowIn, hollowMeant, lotsOf, saysShell, type Lot, type World } from '../kitchen/index';
+import { hollowMeant, inWords, lotsOf, saysShell, type Lot, type World } from '../kitchen/index';
 import type { Step } from '../plan/model';
 import { findFood } from '../recipe/food';
 import { adaptedTool } from '../technique/adapted-tools';
@@ -112,7 +112,7 @@ function ofMixture(lot: Lot, world: World): Thing {
 
 /** The skin or the half that something goes into. */
 export function hollowOf(step: Step, world: World): Thing | null {
-  const phrase = hollowIn(step.technique, step.text).inside;
+  const phrase = inWords(step.technique, step.text).inside;
   const lot = phrase ? hollowMeant(world, world.lots, phrase) : undefined;
   const food = lot ? world.ingredients[[...lot.parts.keys()][0]!] : undefined;
   return food ? thing(food.name, lookOf(food.one.item), food.food?.picture ?? 'food', 'shell') : null;

@@ -1,18 +1,16 @@
 // Plays a list of steps in the one world and, where one lacks something, has its provider's steps done before it: what building puts in and what a dry run finds are the same.
-import { minutesOfText } from '../amount/minutes';
 import type { Ingredient } from '../recipe/recipe';
 import {
   apply,
   contents,
   hazardsOf,
-  hollowIn,
+  bringsHotWater,
+  inWords,
   lacks,
   meantLots,
   newWorld,
   objectsOf,
   ringVesselOf,
-  saysLid,
-  saysTap,
   poursWater,
   uncheckedIn,
   vesselOf,
@@ -44,25 +42,18 @@ export function playedOf(draft: Draft): Played {
     level: draft.level ?? null,
     about: draft.about ?? [],
     lasts: draft.lasts ?? false,
-    cold: isCold(draft.text, draft.minutes?.waiting),
     water: (draft.uses ?? []).length === 0 && (/\bwater\b/i.test(draft.thing ?? '') || poursWater(draft.text)) && !draft.from,
-    tap: saysTap(draft.text),
-    lid: saysLid(draft.text),
     little: draft.little ?? false,
     hot:
-      /\b(?:boiling|hot) water\b/i.test(draft.text) ||
+      bringsHotWater(draft.text) ||
       (((draft.uses ?? []).length === 0 || draft.technique === 'soak') && (draft.hazards ?? []).includes('hot') && !draft.from),
     base: draft.base ?? null,
     noun: draft.noun ?? null,
-    ...hollowIn(draft.technique, draft.text),
+    ...inWords(draft.technique, draft.text, draft.minutes?.waiting),
     becomes: draft.becomes ?? null,
     holes: [draft.text, draft.thing ?? ''].filter((text) => text.includes('⟦')),
   };
 }
-
-/** "Leave to cool" means until it is; "for 10 minutes" is ten minutes. */
-export const isCold = (text: string, waiting: number | undefined): boolean =>
-  !/\d/.test(text) && minutesOfText(text) === null && !/\b(?:slightly|a little|a bit)\b/i.test(text) && (waiting ?? 0) >= 0;
 
 /** Something that was lacking, and the steps that give it; none where only a person can tell. */
 export type Put = { lack: Lack; steps: (Draft & { hazards: Hazard[] })[] };

@@ -1,7 +1,7 @@
 // Where work is done that neither puts, joins nor heats: what the clause names, where its thing lies, or what is in hand.
 import { lotsOf } from '../kitchen/index';
 import { isPutAway } from '../kitchen/world';
-import { kindOf, techniqueById } from '../technique/lexicon';
+import { kindOf, techniqueById, worksById } from '../technique/lexicon';
 import { hasMark } from '../technique/tools';
 import { worksOf, type Act, type Works } from '../technique/works';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
@@ -113,7 +113,7 @@ const isInFryingPan = (state: State, lies: string | null) =>
   lies !== null && lies === state.hob && (hasMark(lies, 'fries') || wasFriedIn(state, lies)) && !isOff(state);
 /** What was heated last in this pan was fried there. */
 const wasFriedIn = (state: State, pan: string) => {
-  const last = state.steps.findLast((s) => s.into === pan && worksOf(s.technique, techniqueById(s.technique ?? '')?.like).act === 'heat');
+  const last = state.steps.findLast((s) => s.into === pan && worksById(s.technique).act === 'heat');
   return worksOf(last?.technique, techniqueById(last?.technique ?? '')?.like).traits.has('fat');
 };
 const isOff = (state: State) => ['off', 'off-ring'].includes(worksOf(state.steps.at(-1)?.technique).act);

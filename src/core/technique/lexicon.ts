@@ -6,6 +6,7 @@ import { VARIANTS_COOK } from './lexicon/variants-cook';
 import { VARIANTS_PREPARE } from './lexicon/variants-prepare';
 import { VARIANTS_ROUTINE } from './lexicon/variants-routine';
 import type { Technique } from './model';
+import { worksOf, type Works } from './works';
 
 export const TECHNIQUES: readonly Technique[] = [
   ...ROUTINE,
@@ -30,6 +31,11 @@ export function techniqueById(id: string): Technique | undefined {
 export function kindOf(id: string | null | undefined): string {
   return id ? (BY_ID.get(id)?.like ?? id) : '';
 }
+
+const WORKS = new Map(TECHNIQUES.map(({ id, like }) => [id, worksOf(id, like)]));
+
+/** How a technique works, by its own entry or by the one that it is done like. */
+export const worksById = (id: string | null | undefined): Works => WORKS.get(id ?? '') ?? worksOf(id);
 
 type Entry = { words: string[]; technique: Technique };
 const BY_FIRST = new Map<string, Entry[]>();

@@ -1,8 +1,8 @@
 // Plays the steps of a task in the one world: how each went, and the counter as it stands after it.
 import type { Ingredient } from '../../recipe/recipe';
-import { contents, hollowIn, isHot, poursWater, saysLid, saysTap, volumeOf, vesselOf, type Played, type World } from '../../kitchen/index';
+import { bringsHotWater, contents, inWords, isHot, poursWater, volumeOf, vesselOf, type Played, type World } from '../../kitchen/index';
 import type { Kitchen, Step, TaskAnalysis } from '../../plan/model';
-import { isCold, play, type Turn } from '../../plan/play';
+import { play, type Turn } from '../../plan/play';
 import { toolById } from '../../technique/tools';
 import { wholeKey, wholeStep } from '../grain';
 import { toolCalls } from '../tool-names';
@@ -39,18 +39,22 @@ export function standardSteps(steps: readonly Step[]): { step: Step; shown: stri
 }
 
 export const playedStep = (step: Step): Played => ({
-  ...step,
+  technique: step.technique,
+  uses: step.uses,
+  tools: step.tools,
+  into: step.into,
+  fillings: step.fillings,
+  minutes: step.minutes,
   from: step.from ?? null,
   level: step.level ?? null,
   about: step.about ?? [],
   little: step.little ?? false,
-  lid: saysLid(step.text),
-  tap: saysTap(step.text),
   base: step.base ?? null,
-  cold: isCold(step.text, step.minutes.waiting),
-  ...hollowIn(step.technique, step.text),
+  lasts: step.lasts ?? false,
+  spared: step.spared ?? [],
+  ...inWords(step.technique, step.text, step.minutes.waiting),
   water: step.uses.length === 0 && poursWater(step.text),
-  hot: /\b(?:hot|boiling) water\b/i.test(step.text),
+  hot: bringsHotWater(step.text),
 });
 
 /** What the steps call their tools: findings and mends speak as they do. */
