@@ -7,12 +7,12 @@ import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
 import { contents, HOT, vesselOf } from './world';
 import { LAWS } from './laws';
-import { objectsOf, ownRaw, taken, worksIn } from './objects';
+import { objectsOf, ownRaw, rawOf, taken, worksIn } from './objects';
 
 /** Things that take back what they were dipped in; other tools lie clean beside the pan. */
 export const SOILS: ReadonlySet<string> = new Set(['cutting', 'utensil', 'surface']);
 function soil(world: World, step: Played, lots: readonly Lot[], works: Works): void {
-  const raw = new Set<Hazard>(lots.flatMap((lot) => [...lot.raw]));
+  const raw = rawOf(lots);
   if (works.act === 'ready') for (const hazard of ownRaw(step)) raw.add(hazard);
   if (raw.size === 0) return;
   const byHand =

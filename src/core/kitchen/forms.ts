@@ -1,6 +1,6 @@
 // The forms that an ingredient has to have before it goes in: opened, cracked, rinsed, and what the list of ingredients asks for.
 import { findTechnique, kindOf, worksById } from '../technique/lexicon';
-import { kindHas } from '../technique/works';
+import { kindHas, type Act } from '../technique/works';
 import { findFood } from '../recipe/food';
 import { partOfWork, preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
@@ -64,40 +64,44 @@ function covers(done: ReadonlySet<string>, wanted: string): boolean {
 export function formLacks(world: World, step: Played, rest: readonly Played[]): FormLack[] {
   const { act } = worksIn(step);
   if (act === 'fetch' || act === 'measure') return [];
+  const found: FormLack[] = [];
+  for (const { ingredient } of step.uses) {
+    const known = ingredient === null ? undefined : world.ingredients[ingredient];
+    const lack = known && formLackOf(known, formsOf(world, known.index), step, act, rest);
+    if (lack) found.push(lack);
+  }
+  return found;
+}
+
+/** All work that was done to any of it. */
+function formsOf(world: World, ingredient: number): Set<string> {
+  const done = new Set<string>();
+  for (const lot of lotsOf(world, ingredient)) for (const form of lot.forms) done.add(form);
+  return done;
+}
+
+function formLackOf(known: Known, done: ReadonlySet<string>, step: Played, act: Act, rest: readonly Played[]): FormLack | null {
   const kind = kindOf(step.technique);
   const goesIn = act === 'put' || act === 'join';
-  return step.uses.flatMap(({ ingredient }): FormLack[] => {
-    const known = ingredient === null ? undefined : world.ingredients[ingredient];
-    if (!known) return [];
-    const done = new Set(lotsOf(world, known.index).flatMap((lot) => [...lot.forms]));
-    const lack = (form: FormLack['form'], technique: string, work: string | null = null): FormLack[] => [
-      { fact: 'form', ingredient: known.index, form, technique, work },
-    ];
-    const { one, food } = known;
-    if (one.unit === 'can' && kind !== 'open-can' && !done.has('open-can')) return lack('opened', 'open-can');
-    if (
-      goesIn &&
-      isShelled(known) &&
-      !done.has('crack-egg') &&
-      !IN_SHELL.some((form) => done.has(form)) &&
-      !isBoiled(rest, known.index, vesselOf(step))
-    )
-      return lack('cracked', 'crack-egg');
-    const cutNow = act === 'ready' && isCut(step.technique ?? '') && kind !== 'peel';
-    if (
-      isFresh(known) &&
-      !done.has('rinse') &&
-      !done.has('peel-by-hand') &&
-      food?.category !== 'citrus' &&
-      (cutNow || act === 'put' || act === 'serve')
-    )
-      return lack('rinsed', 'rinse');
-    if (!goesIn) return [];
-    for (const { work, technique } of wantedOf(one))
-      if (!covers(done, technique) && !isLater(rest, known.index, technique) && kindOf(technique) !== kind)
-        return lack('worked', technique, work);
-    return [];
+  const lack = (form: FormLack['form'], technique: string, work: string | null = null): FormLack => ({
+    fact: 'form',
+    ingredient: known.index,
+    form,
+    technique,
+    work,
   });
+  const { one, food } = known;
+  if (one.unit === 'can' && kind !== 'open-can' && !done.has('open-can')) return lack('opened', 'open-can');
+  const isShut = goesIn && isShelled(known) && !done.has('crack-egg') && !IN_SHELL.some((form) => done.has(form));
+  if (isShut && !isBoiled(rest, known.index, vesselOf(step))) return lack('cracked', 'crack-egg');
+  const wantsClean = act === 'put' || act === 'serve' || (act === 'ready' && isCut(step.technique ?? '') && kind !== 'peel');
+  const isUnwashed = wantsClean && isFresh(known) && food?.category !== 'citrus';
+  if (isUnwashed && !done.has('rinse') && !done.has('peel-by-hand')) return lack('rinsed', 'rinse');
+  if (!goesIn) return null;
+  for (const { work, technique } of wantedOf(one))
+    if (!covers(done, technique) && !isLater(rest, known.index, technique) && kindOf(technique) !== kind)
+      return lack('worked', technique, work);
+  return null;
 }
 
 const IN_SHELL = ['boil', 'simmer', 'cook', 'peel-by-hand'];

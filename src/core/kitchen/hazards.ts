@@ -4,7 +4,7 @@ import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import type { Act } from '../technique/works';
 import { isDry } from './matter';
-import { objectsOf, worksIn } from './objects';
+import { objectsOf, rawOf, worksIn } from './objects';
 import type { Played, World } from './model';
 import { contents, isHot, isKettleWater, isLotHot, vesselOf } from './world';
 
@@ -53,7 +53,7 @@ function dangersOf(world: World, step: Played): Hazard[] {
   if (act === 'uncover' && (hot || steams)) found.add('steam').add('hot');
   const boils = vessel !== null && world.vessels.get(vessel)?.water === 'boiling' && hot;
   if (boils && act !== 'wait') found.add('steam');
-  const raw = new Set<Hazard>(lots.flatMap((lot) => [...lot.raw]));
+  const raw = rawOf(lots);
   const handles = ['put', 'join', 'dip', 'shape', 'touch', 'soak', 'ready', 'coat-vessel'].includes(act);
   if (handles && vessel !== null && (act !== 'ready' || traits.has('hand')) && !onRing)
     for (const lot of contents(world, vessel)) for (const hazard of lot.raw) raw.add(hazard);

@@ -5,7 +5,7 @@ import type { Hazard } from '../technique/model';
 import { hasMark, heatsIn, toolById } from '../technique/tools';
 import type { Act, Works } from '../technique/works';
 import { isFatty } from './matter';
-import { measuredIn, objectsOf, worksIn, ownRaw } from './objects';
+import { measuredIn, objectsOf, ownRaw, rawOf, worksIn } from './objects';
 import { formLacks, type FormLack } from './forms';
 import type { Lot, Place, Played, World } from './model';
 import { contents, isHot, isLotHot, isPutAway, isShutIn, ringVesselOf, vesselOf } from './world';
@@ -225,7 +225,7 @@ const hands: Law = (world, step, lots, works) => {
 
 const clean: Law = (world, step, lots, { act }) => {
   if (WASHES.has(act) || act === 'fetch') return [];
-  const here = new Set(lots.flatMap((lot) => [...lot.raw]));
+  const here = rawOf(lots);
   const dirty = step.tools.filter((id) => [...(world.soiled.get(id) ?? [])].some((hazard) => !here.has(hazard)));
   if (dirty.length === 0) return [];
   return [{ fact: 'clean', tools: dirty, raw: [...new Set(dirty.flatMap((id) => [...world.soiled.get(id)!]))] }];

@@ -21,6 +21,13 @@ export const ownRaw = (step: Played): Hazard[] =>
   (techniqueById(step.technique ?? '')?.hazards ?? []).filter((hazard) => hazard.startsWith('raw-') && hazard !== 'raw-flour');
 
 const NO_TRAITS: ReadonlySet<Trait> = new Set();
+/** What is raw on any of them. */
+export function rawOf(lots: readonly Lot[]): Set<Hazard> {
+  const raw = new Set<Hazard>();
+  for (const lot of lots) for (const hazard of lot.raw) raw.add(hazard);
+  return raw;
+}
+
 /** Acts on all that lies in a vessel, whatever was spoken of last. */
 const ON_ALL = new Set<Act>(['heat', 'oven', 'microwave', 'join', 'oven-out', 'cover', 'uncover']);
 

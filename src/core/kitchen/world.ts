@@ -167,8 +167,11 @@ export function staysHot(world: World, vessel: string): number {
   return world.clock + (ml >= FULL_POT_ML || vessel === 'baking-dish' ? HOT.pot : HOT.pan);
 }
 
-export const volumeOf = (world: World, lot: Lot): number =>
-  [...lot.parts].reduce((sum, [i, share]) => sum + world.ingredients[i]!.ml * share, 0);
+export function volumeOf(world: World, lot: Lot): number {
+  let ml = 0;
+  for (const [i, share] of lot.parts) ml += world.ingredients[i]!.ml * share;
+  return ml;
+}
 
 /** What part of the listed amount this use is; null where it cannot be told. */
 export function shareOf(world: World, use: Played['uses'][number]): number | null {

@@ -174,7 +174,7 @@ export function stepOf(draft: Draft, key: string, phase: Phase): Step {
   const hazards = new Set<Hazard>([...(technique?.hazards ?? []), ...(draft.hazards ?? [])]);
   for (const id of tools) if (toolById(id)?.kind === 'cutting') for (const hazard of toolById(id)!.hazards) hazards.add(hazard);
   const list = [...hazards];
-  return {
+  const step: Step = {
     key,
     text: draft.text,
     technique: draft.technique,
@@ -183,12 +183,6 @@ export function stepOf(draft: Draft, key: string, phase: Phase): Step {
     uses: draft.uses ?? [],
     tools,
     into: draft.into ?? null,
-    ...(draft.from ? { from: draft.from } : {}),
-    ...(draft.level ? { level: draft.level } : {}),
-    ...(draft.little ? { little: true } : {}),
-    ...(draft.lasts ? { lasts: true } : {}),
-    ...(draft.base ? { base: draft.base } : {}),
-    ...(draft.about?.length ? { about: draft.about } : {}),
     fillings: draft.fillings ?? [],
     hazards: list,
     supervision: supervisionFor(list, more(technique?.supervision ?? UNKNOWN_ACTION, draft.supervision ?? 'none')),
@@ -198,6 +192,13 @@ export function stepOf(draft: Draft, key: string, phase: Phase): Step {
     small: smallSteps(technique, draft),
     meanwhile: draft.meanwhile ?? null,
   };
+  if (draft.from) step.from = draft.from;
+  if (draft.level) step.level = draft.level;
+  if (draft.little) step.little = true;
+  if (draft.lasts) step.lasts = true;
+  if (draft.base) step.base = draft.base;
+  if (draft.about?.length) step.about = draft.about;
+  return step;
 }
 
 /** A use of a whole ingredient, or of part of it. */

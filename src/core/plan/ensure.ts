@@ -1,6 +1,7 @@
 // Builds with the one world: the same steps with all that they lack put in, and with the hazards that the kitchen gives each.
 import { lotsOf, vesselOf, worksIn, type World, type Played } from '../kitchen/index';
 import type { Ingredient } from '../recipe/recipe';
+import { worksById } from '../technique/lexicon';
 import type { Cue } from '../technique/model';
 import type { Inside } from './doneness';
 import type { Draft } from './draft';
@@ -65,7 +66,7 @@ function isMeasured(world: World, step: Played): boolean {
 
 /** "Turn off the heat": that is the ring. */
 const withRing = (draft: Draft): Draft =>
-  worksIn(playedOf(draft)).act === 'off' && (draft.tools ?? []).length === 0 && /\b(?:heat|hob|stove|ring|burner|gas)\b/i.test(draft.text)
+  worksById(draft.technique).act === 'off' && (draft.tools ?? []).length === 0 && /\b(?:heat|hob|stove|ring|burner|gas)\b/i.test(draft.text)
     ? { ...draft, tools: ['hob'] }
     : draft;
 

@@ -148,7 +148,7 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
     const next = clauses[i + 1];
     const objectOf =
       clause.shared && next && !next.clause.shared && !next.clause.first && next.line === line ? next.clause : sharedObject(clauses, i);
-    const before = new Set(state.steps);
+    const before = clause.help ? new Set(state.steps) : null;
     const said = locate(state, clause, line, objectOf);
     const drain = drainedBefore(state, clauses, i, said);
     if (drain !== null) {
@@ -161,7 +161,7 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
     }
     // the steps of this action; what made its things ready is not the adult's
     if (clause.help)
-      state.steps = state.steps.map((s) => (before.has(s) || s.sourceLine === null ? s : { ...s, supervision: clause.help! }));
+      state.steps = state.steps.map((s) => (before!.has(s) || s.sourceLine === null ? s : { ...s, supervision: clause.help! }));
   };
   // what is beyond is told: see linesBeyond
   for (let i = 0; i < clauses.length && state.steps.length < MOST_OF_RECIPE; i++) (early.get(i) ?? (() => take(i)))();

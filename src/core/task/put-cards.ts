@@ -100,8 +100,11 @@ const WATER =
 const KEPT =
   /\b(?:reserv|sav|keep|retain)\p{L}*\b[^.]*?\b(juices?|liquid|syrup|brine|water)\b|^(?:Scoop|Ladle|Dip) (?:out )?[^.]*\b(water|liquid)\b/iu;
 
+const LIQUID = /juice|liquid|syrup|brine|water/i;
+
 /** "Enough of the pasta water", "the juice" of the tin: what is said of a liquid that was kept. */
 function keptIn(state: State, c: Located): RegExpExecArray | null {
+  if (!LIQUID.test(c.rest)) return null;
   const noun = state.steps.flatMap((s) => KEPT.exec(s.text)?.slice(1).find(Boolean) ?? []).at(-1);
   if (!noun) return null;
   return new RegExp(

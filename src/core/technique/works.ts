@@ -234,5 +234,7 @@ export const kindHas = (kind: string, trait: Trait): boolean => TABLE.get(kind)?
 /** The act of a kind of technique; null for one that has none. */
 export const actOfKind = (kind: string): Act | null => TABLE.get(kind)?.act ?? null;
 
+const WITH = new Map(TRAITS.map((trait) => [trait, [...TABLE].flatMap(([kind, works]) => (works.traits.has(trait) ? [kind] : []))]));
+
 /** The kinds of technique that have a trait. */
-export const kindsWith = (trait: Trait): string[] => [...TABLE].flatMap(([kind, works]) => (works.traits.has(trait) ? [kind] : []));
+export const kindsWith = (trait: Trait): readonly string[] => WITH.get(trait)!;

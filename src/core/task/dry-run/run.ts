@@ -3,7 +3,6 @@ import type { Ingredient } from '../../recipe/recipe';
 import { bringsHotWater, contents, inWords, isHot, poursWater, volumeOf, vesselOf, type Played, type World } from '../../kitchen/index';
 import type { Kitchen, Step, TaskAnalysis } from '../../plan/model';
 import { play, type Turn } from '../../plan/play';
-import { toolById } from '../../technique/tools';
 import { wholeKey, wholeStep } from '../grain';
 import { toolCalls } from '../tool-names';
 import { isGather, type Held, type Snapshot } from './model';
@@ -90,20 +89,22 @@ export function run(task: TaskAnalysis, kitchen: Kitchen): { ran: Ran[]; on: str
   return { ran, on: last ? [...(last as World).on.keys()] : [] };
 }
 
+/** A vessel with food in it, as the list of steps shows it. */
+function heldIn(world: World, id: string, ingredients: readonly Ingredient[]): Held {
+  const items = new Set<number>();
+  let [ml, raw]: [number, Held['raw']] = [0, null];
+  for (const lot of contents(world, id)) {
+    for (const i of lot.parts.keys()) items.add(i);
+    ml += volumeOf(world, lot);
+    raw ??= [...lot.raw][0] ?? null;
+  }
+  return { id, items: [...items].map((i) => ingredients[i]!.item), ml, raw, hot: isHot(world, id) };
+}
+
 function snapshot(world: World, stepKey: string, ingredients: readonly Ingredient[]): Snapshot {
-  const held = [...new Set(world.lots.flatMap((lot) => lot.at ?? []))]
-    .filter((id) => id !== 'board')
-    .map((id): Held => {
-      const lots = contents(world, id);
-      return {
-        id,
-        items: [...new Set(lots.flatMap((lot) => [...lot.parts.keys()]))].map((i) => ingredients[i]!.item),
-        ml: lots.reduce((sum, lot) => sum + volumeOf(world, lot), 0),
-        raw: lots.flatMap((lot) => [...lot.raw])[0] ?? null,
-        hot: isHot(world, id),
-      };
-    })
-    .filter((h) => toolById(h.id)?.kind !== 'surface' || h.items.length > 0);
+  const places = new Set<string>();
+  for (const { at } of world.lots) if (at !== null && at !== 'board') places.add(at);
+  const held = [...places].map((id) => heldIn(world, id, ingredients));
   const on = new Map(world.on);
   if (world.ring) on.set('hob', world.clock);
   return {
