@@ -1,4 +1,5 @@
 // A learner's own steps, written from the class's steps and the ways chosen for each: tools changed, fetched, and worded.
+import { listed } from '../recipe/listed';
 import { hasMark, isFetched, toolById } from '../technique/tools';
 import { adaptedTool } from '../technique/adapted-tools';
 import { toolName } from '../task/routines';
@@ -157,8 +158,6 @@ const washStep = (before: Step, id: string): Step => {
   };
 };
 
-const list = (names: readonly string[]) => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`);
-
 /** Fetching is written last, from what the learner's steps use: what nobody uses stays where it is, what is new is fetched once. */
 function fetched(steps: readonly OwnStep[], task: TaskAnalysis, ownStepOf: (step: Step) => OwnStep, kitchen: Kitchen): OwnStep[] {
   const isGather = (s: OwnStep) => worksOfStep(s).act === 'fetch';
@@ -194,7 +193,7 @@ function fetched(steps: readonly OwnStep[], task: TaskAnalysis, ownStepOf: (step
     ownStepOf({
       ...model,
       key: `r-gather-own${k > 0 ? `-${k + 1}` : ''}`,
-      text: `Get the ${list(ids.map((id) => toolName(id, kitchen)))}.`,
+      text: `Get the ${listed(ids.map((id) => toolName(id, kitchen)))}.`,
       technique: 'gather',
       phase: 'gather',
       sourceLine: null,
@@ -222,5 +221,5 @@ function fetchText(step: Step, kept: readonly string[], kitchen: Kitchen): strin
           .replace(/\.$/, '')
           .split(/, | and /);
   const nameOf = (id: string) => (names.length === step.tools.length ? names[step.tools.indexOf(id)]! : toolName(id, kitchen));
-  return `${at < 0 ? 'Get the ' : step.text.slice(0, at + 8)}${list(kept.map(nameOf))}.`;
+  return `${at < 0 ? 'Get the ' : step.text.slice(0, at + 8)}${listed(kept.map(nameOf))}.`;
 }

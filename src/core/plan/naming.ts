@@ -1,4 +1,5 @@
 // What cards call the matter of the world: by the recipe's noun, by what is in it, or by its place.
+import { listed } from '../recipe/listed';
 import { showQuantity, toFraction } from '../amount/quantity';
 import type { Ingredient } from '../recipe/recipe';
 import { bareOf, isShaped } from '../kitchen/matter';
@@ -24,8 +25,6 @@ export const cansOf = ({ min }: Ingredient): string =>
   min === null || toFraction(min)!.compare(1) <= 0 ? 'the can' : `the ${showQuantity(min)} cans`;
 /** The pronoun of a thing by its name: "the ramekins", them. */
 export const itOf = (name: string) => (/[^s]s$|(?:ss|sh|ch|x)es$/.test(name) ? 'them' : 'it');
-export const listOf = (things: readonly string[]) =>
-  things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? '');
 
 /** Things that are named one by one on a card; more is "everything". */
 const MOST_NAMED = 3;
@@ -48,7 +47,7 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
       ? calls.made?.find(({ of }) => parts.every((k) => of.has(k.index)))
       : undefined;
   if (made && parts.length * 2 > made.of.size) return `the ${made.name}`;
-  const theirs = (known: readonly Known[]) => listOf(known.map((k) => `the ${calls.foods?.get(k.index) ?? shortName(k.name)}`));
+  const theirs = (known: readonly Known[]) => listed(known.map((k) => `the ${calls.foods?.get(k.index) ?? shortName(k.name)}`));
   const main = parts.some((k) => !k.minor) ? parts.filter((k) => !k.minor) : parts;
   const coated = coatedOf(lots, main);
   if (coated.length > 0) return theirs(coated);
@@ -74,7 +73,7 @@ function apartOf(world: World, lots: readonly Lot[], calls: Calls): string | nul
   const isWorked = (lot: Lot) => lot.name !== null && lot.joined && partsOf(world, [lot]).some((k) => !k.minor && isWorkedIn(k));
   if (bare.length < 2 || bare.length > MOST_NAMED || !bare.some(isWorked)) return null;
   const names = [...new Set(bare.map((lot) => nameLots(world, [lot], null, calls)))];
-  return names.every((name) => /^the /.test(name) && !/ and |mixture$/.test(name)) ? listOf(names) : null;
+  return names.every((name) => /^the /.test(name) && !/ and |mixture$/.test(name)) ? listed(names) : null;
 }
 
 /** Cooked in its own liquid, though cold milk came to it. */
@@ -168,7 +167,7 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
           // the oil that they were fried in goes without saying
           const main = about.filter((i) => !(world.ingredients[i]!.minor && world.ingredients[i]!.liquid));
           return (
-            listOf((main.length > 0 ? main : about).map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) ||
+            listed((main.length > 0 ? main : about).map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) ||
             other ||
             'everything'
           );

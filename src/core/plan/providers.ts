@@ -1,4 +1,5 @@
 // For each fact that a step may lack, the steps that provide it.
+import { listed } from '../recipe/listed';
 import { table } from '../amount/table';
 import { contents, volumeOf, type Lack, type Lot, type Place, type World } from '../kitchen/index';
 import { preparationVerb } from '../recipe/preparation';
@@ -6,7 +7,7 @@ import { techniqueById } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { useOf, type Draft } from './draft';
 import { temperatureFor } from './doneness';
-import { call, cansOf, itOf, listOf, nameLots, type Calls } from './naming';
+import { call, cansOf, itOf, nameLots, type Calls } from './naming';
 
 const LIDS = table<string>({ cover: 'cover', foil: 'foil', 'cling-film': 'cling film', cloth: 'cloth', plate: 'plate', paper: 'paper' });
 const PLACES: Record<Place, string> = {
@@ -195,7 +196,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
   },
   hands: () => [{ text: WASH_HANDS, technique: 'wash-hands', sourceLine: null, thing: 'your hands', name: 'raw', minutes: { active: 1 } }],
   clean: ({ tools }, _world, calls) => {
-    const both = listOf(tools.map((id) => `the ${call(calls, id)}`));
+    const both = listed(tools.map((id) => `the ${call(calls, id)}`));
     return [
       {
         text: `Wash ${both} with hot water and soap.`,
@@ -209,7 +210,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
     ];
   },
   'dry-measure': ({ measures }) => {
-    const labels = listOf(measures.map(({ label }) => `the ${label}`));
+    const labels = listed(measures.map(({ label }) => `the ${label}`));
     return [
       {
         text: `Wash and dry ${labels}.`,
@@ -226,7 +227,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
   cooked: () => [],
   checked: ({ foods: open }, world) => {
     const least = temperatureFor(open.map((i) => world.ingredients[i]!));
-    const things = listOf(open.map((i) => `the ${world.ingredients[i]!.name}`));
+    const things = listed(open.map((i) => `the ${world.ingredients[i]!.name}`));
     return [
       {
         text: `Check ${things} with the thermometer: ${least.celsius} °C (${least.fahrenheit} °F) in the middle.`,

@@ -344,7 +344,8 @@ function listPlaced(draft: Draft, text: string, line: number, raw: string): bool
     draft.group = /topping/i.test(text)
       ? 'topping'
       : (/\bto (?:serve|garnish|top|decorate|finish)\b/i.exec(text)?.[0].toLowerCase() ?? group);
-    for (const part of extras.split(/,\s+(?:and\s+)?|;\s+/)) addIngredient(draft, part, line, raw);
+    const listed = listOnOneLine(extras);
+    for (const part of listed.length > 0 ? listed : extras.split(/,\s+(?:and\s+)?/)) addIngredient(draft, part, line, raw);
     draft.group = group;
     if (/optional/i.test(text)) for (const one of draft.recipe.ingredients.slice(from)) one.optional = true;
     return true;

@@ -1,4 +1,5 @@
 // Putting a substitute in an ingredient's place: how much, and what it does to allergens. The recipe before it is left as it was.
+import { listed } from './listed';
 import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { convertUnit, kindOfUnit, type MeasureSystem, type Unit } from '../amount/units';
 import { allergensIn } from './allergen-findings';
@@ -119,7 +120,7 @@ export function acceptSubstitute(recipe: Recipe, index: number, offer: Substitut
   const row = SUBSTITUTES[offer.id]!;
   const ingredients = swapped(recipe.ingredients, index, offer.use, row);
   const names = offer.use.map((u) => u.item);
-  const together = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]!;
+  const together = listed(names);
   return {
     recipe: { ...recipe, ingredients, instructions: recipe.instructions.map((line) => rename(line, one, together)) },
     said: `${together} instead of ${one.item}`,

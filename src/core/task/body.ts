@@ -36,18 +36,27 @@ const MOST_APART = 5;
 /** What is done while the line before it still goes on. */
 const IN_BETWEEN = /^(?:then\s+|next,?\s+)?(?:flip|turn|toss|shake|stir|rotate)\b[^.;]*\bafter\s+(?:the first\s+|about\s+)?\d/i;
 
+/** "Bake for 15 minutes. Meanwhile ..." at the end of a line is said of the next. */
+const withMeanwhile = (instructions: readonly string[]): string[] =>
+  instructions.map((line, i) => {
+    const said = line.replace(LEADS_ON, '');
+    return i > 0 && LEADS_ON.test(instructions[i - 1]!) ? `Meanwhile, ${said.charAt(0).toLowerCase()}${said.slice(1)}` : said;
+  });
+const LEADS_ON =
+  /\s*\b(?:meanwhile|in the meantime|while (?:it|they|that|this) (?:cooks?|bakes?|is cooking|is baking|are cooking|are baking))\s*(?:\.{2,3}|…|:|,|-|–)\s*$/i;
+
 /** Actions looked at; not every one becomes a step. */
 const MOST_CLAUSES = 2 * MOST_OF_RECIPE;
 
 function clausesUpTo(most: number, instructions: readonly string[]): { clause: Clause; line: number }[] {
   const all: { clause: Clause; line: number }[] = [];
-  for (let i = 0; i < instructions.length && all.length < most; i++) {
-    const before = () => instructions.slice(0, i).join(' ');
-    const own = clausesOf(instructions[i]!, before);
+  const lines = withMeanwhile(instructions);
+  for (let i = 0; i < lines.length && all.length < most; i++) {
+    const before = () => lines.slice(0, i).join(' ');
+    const own = clausesOf(lines[i]!, before);
     // "Roast for 35 minutes." and on the next line "Turn the veg after 20 minutes."
-    const next = instructions[i + 1];
-    const both =
-      next !== undefined && IN_BETWEEN.test(next) ? clausesOf(`${instructions[i]!.replace(/[.!]*$/, '.')} ${next}`, before) : own;
+    const next = lines[i + 1];
+    const both = next !== undefined && IN_BETWEEN.test(next) ? clausesOf(`${lines[i]!.replace(/[.!]*$/, '.')} ${next}`, before) : own;
     for (const [k, clause] of both.entries()) all.push({ clause, line: k < own.length ? i + 1 : i + 2 });
     if (both !== own) i++;
   }

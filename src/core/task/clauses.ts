@@ -3,6 +3,7 @@ import { plainNumbers } from '../amount/quantity';
 import { findFood } from '../recipe/food';
 import { isCheer, isTold } from '../recipe/method-lines';
 import { isVerb } from '../technique/lexicon';
+import { findTools } from '../technique/tools';
 import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
 import { ADVERBS, FOOD_VERBS, NOUN_VERBS, STATE_VERBS } from './clause-words';
 import { helpOf, helpAsked, isOfHelp, type Help } from './adult-help';
@@ -291,6 +292,8 @@ function startsAction(after: string, before: string, then: boolean): boolean {
   const inUntil = /\b(?:until|till|so that)\b/i.test(before);
   if (STATE_VERBS.has(verb) && inUntil && !then) return DETERMINER.test(tail) || (/^for\b/i.test(tail) && !NEVER_ALONE.has(verb));
   if (then || i > 0) return true;
+  // "reduce the heat, cover partially"
+  if (NOUN_VERBS.has(verb) && hasVerbFirst(before) && /^(?!only\b)\p{Ll}+ly\b(?!\s+\p{Ll}+ed\b)/u.test(tail)) return true;
   if (!NOUN_VERBS.has(verb) && !STATE_VERBS.has(verb)) return true;
   if (alone) return hasVerbFirst(before) && !/\b(?:a|an|the|to|some|of)$/i.test(before.trim());
   return OBJECT_START.test(tail) || joinsVerb(tail) || isBareObject(verb, before, tail);
@@ -333,13 +336,17 @@ const isBareObject = (verb: string, before: string, tail: string) =>
     'top',
   ].includes(verb);
 
-const GOES_IN = /^(?:add|put|tip|stir|place|pour|return)$/;
+const GOES_IN = /^(?:add|put|tip|stir|place|pour|return|scrape|spoon|scoop|ladle|transfer|slide|empty|drop|throw)$/;
+/** Acts of putting whose "with" is seldom a tool. */
+const RUNS = /^(?:pour|scrape|spoon|scoop|ladle|transfer|slide|empty)$/;
 const THEN_MORE =
-  /^(.*?\S)\s+((?:back\s+)?(?:to|in|into)\s+the\s+(?:[\p{L}-]+\s+)?(?:pan|pot|bowl|wok|skillet|dish|saucepan|casserole|jug|tin|cooker|processor|blender|mixture))\s+and\s+((?:the|an?|some|any|half|\d)\b(?!.*\b(?:to|in|into|on|onto|over|with)\b).*)$/iu;
-/** "Add the oil to the pan along with the onion": both go there, so the place is said last. */
+  /^(.*?\S)\s+((?:back\s+)?(?:to|in|into)\s+(?:the|an?|your)\s+(?:[\p{L}-]+\s+)?(?:pan|pot|bowl|wok|skillet|dish|saucepan|casserole|jug|tin|cooker|processor|blender|mixture|tray|oven))\s+(and|with)\s+((?:the|an?|some|any|half|\d)\b(?!.*\b(?:to|in|into|on|onto|over|with)\b).*)$/iu;
+/** "Add the oil to the pan along with the onion", "scrape it into the bowl with the carrots": both go there, so the place is said last. */
 function placeLast(verb: string, rest: string): string {
-  const [, one, place, more] = (GOES_IN.test(verb) ? THEN_MORE.exec(rest) : null) ?? [];
-  return one && place && more ? `${one} and ${more} ${place}` : rest;
+  const [, one, place, joint, more] = (GOES_IN.test(verb) ? THEN_MORE.exec(rest) : null) ?? [];
+  if (!one || !place || !more) return rest;
+  // "with a spoon" is how, "with the carrots" is what goes along
+  return joint === 'with' && (!RUNS.test(verb) || findTools(more).length > 0 || findFood(more) === null) ? rest : `${one} and ${more} ${place}`;
 }
 
 function makeClause(part: Part, condition: string | null): Clause {
@@ -379,6 +386,12 @@ function makeClause(part: Part, condition: string | null): Clause {
   if (when && !held && (when.index > 0 || /^(?:when|once)\s+(?:cool|cold|set|done|firm)/i.test(rest))) {
     held = when[1]!.toLowerCase();
     rest = rest.slice(0, when.index);
+  }
+  // "fold in the nuts, if using"
+  const choice = /,?\s+(if (?:using(?:\s+(?:it|them))?|you (?:like|want|wish)|liked|desired|wanted|wished|needed))$/i.exec(rest);
+  if (choice && !held) {
+    held = choice[1]!.toLowerCase();
+    rest = rest.slice(0, choice.index);
   }
   rest = placeLast(verb, rest.replace(/[\s,]+$/, ''));
   return {

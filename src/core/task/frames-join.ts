@@ -8,7 +8,7 @@ import { wholeOf } from './mentions';
 import { inside } from './push';
 import { say, useOfMention } from './say';
 import { focusOn, type Located, type State } from './state';
-import { makeReady } from './supply';
+import { isMeasure, isMeasuredLast, makeReady } from './supply';
 import { inTool, toolCall } from './tool-names';
 import { phrasesOf } from './slots';
 import { inHand, inUse, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
@@ -73,7 +73,8 @@ export function join(state: State, c: Located): void {
   // what "mix" means with nothing named, and nothing in the bowl yet
   if (fresh.length + said.there.length === 0 && frame.theme === null && !isHeld(state, to))
     fresh.push(...state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf));
-  for (const m of fresh) makeReady(state, m, c, false, to);
+  const inTurn = fresh.length > 1 && !isMeasure(to) ? fresh.filter((m) => isMeasuredLast(state, m)) : [];
+  for (const m of fresh) if (!inTurn.includes(m)) makeReady(state, m, c, false, to);
   state.container = to;
   const away = said.there.filter((i) => state.placed.get(i) !== to);
   const extra = unlistedIn(state, c, frame);
@@ -90,7 +91,10 @@ export function join(state: State, c: Located): void {
       },
     );
   } else {
-    for (const m of fresh) if (m.part === 'rest' || state.placed.get(m.ingredient) !== to) putIn(state, c, m, to);
+    for (const m of fresh) {
+      if (inTurn.includes(m)) makeReady(state, m, c, false, to);
+      if (m.part === 'rest' || state.placed.get(m.ingredient) !== to) putIn(state, c, m, to);
+    }
     if (away.length > 0) moveIn(state, c, away, to);
     for (const name of extra)
       saidOf(state, { ...c, rest: '' }, to, {

@@ -1,6 +1,6 @@
 // Finds out what one clause of a method is about: its technique, its ingredients, its tools, and its object where it is left unsaid.
 import { actOfKind, kindHas } from '../technique/works';
-import { isHot, isLotHot, lotsOf } from '../kitchen/index';
+import { isHot, isLotHot, lotsOf, type Lot } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { PART } from '../recipe/part-nouns';
 import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
@@ -8,6 +8,7 @@ import { findTools, hasMark } from '../technique/tools';
 import type { Clause } from './clauses';
 import { objectPhrase } from '../plan/object-phrase';
 import { putLater, saidAfter } from './later';
+import { listed } from '../recipe/listed';
 import { nameOf } from './ready';
 import { mentionsIn, wholeOf, type Mention } from './mentions';
 import { mentionsHere } from './mentions-here';
@@ -57,6 +58,16 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
 /** "Stir in the spinach and let it wilt": what went in last does it, and not the stew. */
 const NEWEST_DOES = /^(it|them)\s+(?:to\s+)?(wilt|melt|dissolve|soften)\b/i;
 
+const ALL_IN =
+  /^(?:everything|both|all|(?:it|them)(?:\s+(?:all|both))|all\s+(?:of\s+)?(?:it|them))\s+in(?:\s+(?:too|as well|well|together))?$/i;
+
+/** "Mix everything in", of what was cut, torn and crumbled since and lies nowhere yet. */
+function looseIn(state: State): string | null {
+  const isWorked = (lot: Lot) => !lot.joined && [...lot.forms].some((form) => form !== 'rinse' && actOfKind(form) === 'ready');
+  const loose = state.recipe.ingredients.filter((_one, i) => !state.placed.has(i) && lotsOf(state.world, i).some(isWorked));
+  return loose.length > 0 ? `in ${listed(loose.map((one) => `the ${nameOf(one)}`))}` : null;
+}
+
 /** "When the potatoes are done". */
 const IS_DONE = /^(?:when|once|as soon as|after)\s+(?:the|your|all the)\b/i;
 
@@ -90,6 +101,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   // "stir in half of it": of what was spoken of last
   const only = state.objectUses.length === 1 ? state.recipe.ingredients[state.objectUses[0]!] : undefined;
   if (only) rest = rest.replace(/\b(half|rest|third|quarter)\s+of\s+(?:it|them)\b/i, `$1 of the ${nameOf(only)}`);
+  rest = rest.replace(ALL_IN, (all) => looseIn(state) ?? all);
   rest = rest.replace(NEWEST_DOES, (all, _it: string, does: string) => {
     const last = state.steps.at(-1);
     const only = last?.uses?.length === 1 ? last.uses[0]!.ingredient : null;

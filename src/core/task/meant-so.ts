@@ -194,7 +194,7 @@ export function isDoneAlready(state: State, c: Located, act: Act): boolean {
   // it came out when its time was up
   if (
     act === 'oven-out' &&
-    c.mentions.length === 0 &&
+    c.mentions.every((m) => state.inOven !== null && state.placed.get(m.ingredient) === state.inOven) &&
     lastOf(state, 'take-out-oven') > Math.max(lastOf(state, 'bake'), lastOf(state, 'preheat-oven'))
   ) {
     if (state.inOven !== null && isHeld(state, state.inOven)) {

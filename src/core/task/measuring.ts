@@ -1,4 +1,5 @@
 // Turns an amount into a measuring step: which measure to fill, how many times, and how.
+import { listed } from '../recipe/listed';
 import { planFilling, type FillingPlan, type Measure } from '../amount/filling';
 import { showQuantity, toFraction, type Quantity } from '../amount/quantity';
 import { gramsIn, kindOfUnit, millilitresIn, showAmount, showUnit, type Unit } from '../amount/units';
@@ -75,7 +76,7 @@ export function measuringOf(
     label: measureLabel(kitchen.measures.find((m) => m.id === measure)!),
   }));
   const list = fillings.map((f) => `the ${f.label}${timesWord(f.times)}`);
-  const measures = list.length > 1 ? `${list.slice(0, -1).join(', ')} and ${list.at(-1)}` : list[0]!;
+  const measures = listed(list);
   const near = error > NEAR_ENOUGH ? ` (nearest to ${amount}: ${Math.round(error * 100)} % ${plan.direction})` : '';
   const total = fillings.reduce((n, f) => n + f.times, 0);
   const small = fillings.flatMap((f) =>

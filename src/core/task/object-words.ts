@@ -1,6 +1,6 @@
 // What a clause acts on, in words: the object that it names, that was spoken of, or that the world fills in.
 import { objectPhrase } from '../plan/object-phrase';
-import { listOf } from '../plan/naming';
+import { listed } from '../recipe/listed';
 import { shellOf } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
 import { PART, PARTS } from '../recipe/part-nouns';
@@ -85,7 +85,7 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
     return `${hole('thing', spokenOf(state))} ${rest}`;
   // "drain and serve with the sauce": what was drained
   if (act === 'serve' && !c.first && /^with\b/i.test(rest) && worksOf(state.steps.at(-1)?.technique).act === 'drain')
-    return `${listOf(state.objectUses.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) || hole('thing', null)} ${rest}`;
+    return `${listed(state.objectUses.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) || hole('thing', null)} ${rest}`;
   if (act === 'serve' && !objectPhrase(rest))
     return `${isDishItself(state, rest) ? hole('spoken', spokenOf(state)) : `the ${shortTitle(state.recipe.title)}`} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
@@ -99,7 +99,7 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   if (act === 'put' && /^through (?:an?|the|your)\s/i.test(rest)) return `${hole('spoken', spokenOf(state))} ${rest}`;
   // "sift the flour and cocoa over the mixture and fold in": what came last
   const newest = act === 'join' && /^in(?:to)?(?=$|\s+(?:until|gently|with|well)\b)/i.test(rest) ? cameLast(state, c) : [];
-  if (newest.length > 0) return `${listOf(newest)} ${rest}`;
+  if (newest.length > 0) return `${listed(newest)} ${rest}`;
   // "stir in the spinach and let it wilt"
   if (worksOf(id, c.technique?.like).traits.has('newest') && /^(?:it|them)\b/i.test(rest) && state.objectUses.length > 0)
     return rest.replace(/^(?:it|them)\b/i, hole('spoken', null));
@@ -259,7 +259,7 @@ export function filledThing(state: State, c: Located, to: string): string | null
     about.some((i) => state.placed.get(i) !== to)
   )
     return null;
-  return listOf(about.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`));
+  return listed(about.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`));
 }
 
 /** "Stir the milk into the bowl to give a soft batter": where it goes stands before what for and how. */
@@ -288,7 +288,7 @@ const isPlaceFirst = (rest: string, act: Act) =>
 
 const seasonedWith = (state: State, c: Located) => {
   const unsaid = c.mentions.filter((m) => m.end <= m.at);
-  return unsaid.length > 0 ? ` with ${listOf(unsaid.map((m) => `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`))}` : '';
+  return unsaid.length > 0 ? ` with ${listed(unsaid.map((m) => `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`))}` : '';
 };
 
 /** "Lift the chicken onto a board, cover with foil": the chicken, which lies in no vessel. */
@@ -336,7 +336,7 @@ const emptyVessel = (state: State): string | null =>
 function withPronoun(state: State, rest: string): string {
   const these =
     state.lineObjects.length > 1 && !state.themIsLast && /\bthem\b/i.test(rest)
-      ? listOf(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))
+      ? listed(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))
       : null;
   const thing = these ?? hole('thing', spokenOf(state) ?? emptyVessel(state));
   const first =

@@ -2,7 +2,7 @@
 import { lotsOf, meantLots } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { useOf, type Draft } from '../plan/draft';
-import { listOf } from '../plan/naming';
+import { listed } from '../recipe/listed';
 import { objectPhrase } from '../plan/object-phrase';
 import type { Mention } from './mentions';
 import { unlistedFoods } from './unlisted-foods';
@@ -83,7 +83,7 @@ export function goalWords(state: State, c: Located, frame: Frame, to: string): s
     // them: what was laid there last, not what it lies on
     const last = state.steps.findLast((s) => s.into === to && (s.uses ?? []).length > 0)?.uses?.flatMap((u) => u.ingredient ?? []) ?? [];
     const lying = all.some((i) => last.includes(i)) ? all.filter((i) => last.includes(i)) : all;
-    if (lying.length > 0 && lying.length < 4) return `${p.prep} ${listOf(lying.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))}`;
+    if (lying.length > 0 && lying.length < 4) return `${p.prep} ${listed(lying.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))}`;
   }
   // "chop the parsley and sprinkle it over"
   if (/^(?:it|them)\s+over$/i.test(c.rest.trim())) return 'over ⟦there|⟧';

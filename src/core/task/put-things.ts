@@ -7,7 +7,7 @@ import { filledThing } from './object-words';
 import { inside } from './push';
 import { say, useOfMention } from './say';
 import type { Located, State } from './state';
-import { makeReady } from './supply';
+import { isMeasure, isMeasuredLast, makeReady } from './supply';
 import { madeSaid, PIECE, placeOf } from './nouns';
 import { goalOf, type Frame, type Things } from './things';
 import { isPan } from './vessels';
@@ -24,7 +24,8 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
   // what is there already is not put there again
   const away = theme.there.filter((i) => state.placed.get(i) !== to);
   const water = waterIn(c, fresh.length + away.length > 0 ? state : null);
-  for (const mention of fresh) makeReady(state, mention, c, false);
+  const inTurn = isMeasure(to) ? [] : fresh.filter((m) => isMeasuredLast(state, m));
+  for (const m of fresh) if (!inTurn.includes(m)) makeReady(state, m, c, false);
   const before = state.container;
   state.container = to;
   const single = fresh.length + (away.length > 0 ? 1 : 0) + (water ? 1 : 0) === 1 && !(unlistedIn(state, c, frame).length > 0);
@@ -34,6 +35,8 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
       ? frame.theme.text
       : (filledThing(state, c, to) ?? there(state, to));
   const verb = `${capital(c.verb!)}${withFrame ? ` ${onto} with` : ''}`;
+  // "return the egg to the wok with the soy sauce": that was not there before
+  const isReturn = c.verb === 'return' && away.length > 0;
   const cards: (() => void)[] = [];
   // "tip back into the pan": what was drained lies in the colander
   const drained =
@@ -53,16 +56,17 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
   const firstOf = (all: readonly number[]) => Math.min(...all.map(place));
   const goesFirst = away.length > 0 && fresh.length > 0 && firstOf(away) < firstOf(fresh.map((m) => m.ingredient));
   for (const m of fresh)
-    cards.push(() =>
+    cards.push(() => {
+      if (inTurn.includes(m)) makeReady(state, m, c, false);
       saidOf(state, c, to, {
         text:
           single && (m.end > m.at || c.verb === 'butter' || c.verb === 'oil')
             ? wording(state, c)
-            : sentence(`${verb} ${theOf(state, m)}${withFrame ? '' : ` ${where}`}`),
+            : sentence(`${isReturn ? 'Add' : verb} ${theOf(state, m)}${withFrame ? '' : ` ${where}`}`),
         uses: [useOfMention(state, c, m)],
         mentions: [m],
-      }),
-    );
+      });
+    });
   if (away.length > 0) {
     const from = placeOf(state, away);
     const moved = withWorkedIn(state, away);

@@ -1,13 +1,13 @@
 // What has to happen to an ingredient before its first use: rinse, peel, cut, open, crack, squeeze, measure.
 import { itemName } from '../recipe/item-name';
-import { kindHas, kindsWith } from '../technique/works';
+import { kindHas, kindsWith, type Act } from '../technique/works';
 import { table } from '../amount/table';
 import { Fraction, showQuantity, toFraction, type Quantity } from '../amount/quantity';
 import { gramsIn, kindOfUnit, millilitresIn, type Unit } from '../amount/units';
 import { findFood, foodIs, singular } from '../recipe/food';
 import { partOfWork, preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
-import { findTechnique, kindOf } from '../technique/lexicon';
+import { findTechnique, kindOf, worksById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { rawHazard, useOf, type Draft } from '../plan/draft';
@@ -24,6 +24,8 @@ export function nameOf(one: Ingredient): string {
 // Preparation that is done long before the lesson or is part of the thing: not a step of this lesson.
 const NOT_A_STEP = new Set(['cook', 'boil', 'pack', 'dry', 'press', 'shell']);
 
+const COOLS: ReadonlySet<Act> = new Set(['cool', 'chill']);
+
 /** What the method itself does to each ingredient, so that it is not done twice: "3:dice". */
 export type Explicit = ReadonlySet<string>;
 
@@ -39,7 +41,11 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
   const hazards: Hazard[] = raw && raw !== 'raw-flour' && raw !== 'raw-egg' ? [raw] : [];
   const done = (technique: string) => explicit.has(`${index}:${kindOf(technique)}`);
   const steps: Draft[] = [];
-  const work = one.preparation.flatMap((phrase) => workOf(phrase, one));
+  // "cooked and cooled": all of it was done before
+  const comesDone = one.preparation.some((phrase) => NOT_A_STEP.has(preparationVerb(phrase) ?? '') && !partOfWork(phrase));
+  const work = one.preparation.flatMap((phrase) =>
+    workOf(phrase, one).filter(({ technique }) => !(comesDone && COOLS.has(worksById(technique).act))),
+  );
   const cut = work.some((w) => kindHas(kindOf(w.technique), 'pieces')) || kindsWith('pieces').some(done);
 
   if (one.unit === 'can' && !done('open-can'))

@@ -1,4 +1,5 @@
 // The routine blocks before and after every recipe: get ready, gather, turn off, store, clean up.
+import { listed } from '../recipe/listed';
 import { itemName } from '../recipe/item-name';
 import { kindOf } from '../technique/lexicon';
 import { showQuantity, toFraction } from '../amount/quantity';
@@ -43,10 +44,6 @@ function fetched(one: Ingredient): string {
   return name;
 }
 
-function list(things: string[]): string {
-  return things.length > 1 ? `${things.slice(0, -1).join(', ')} and ${things.at(-1)}` : (things[0] ?? '');
-}
-
 const ORDER: Keep[] = ['cupboard', 'counter', 'freezer', 'fridge'];
 
 /** Gathering, by place: what keeps at room temperature first, the fridge last, since the two hours start there (USDA FSIS). */
@@ -72,10 +69,10 @@ export function fetchFoods(recipe: Recipe, kitchen: Kitchen, wanted: ReadonlySet
       const hazards: Hazard[] = group.some((t) => (t.food?.allergens ?? []).length > 0) ? ['allergen'] : [];
       const names = group.map((t) => fetched(t.one));
       return {
-        text: `From ${place}, get ${list(names)}.`,
+        text: `From ${place}, get ${listed(names)}.`,
         technique: 'gather',
         sourceLine: null,
-        thing: list(names),
+        thing: listed(names),
         name: `${keep}${NEXT[k] ?? ''}`,
         hazards,
         tools: [],
@@ -119,10 +116,10 @@ function gatherTools(steps: Step[], kitchen: Kitchen, calls: ReadonlyMap<string,
     const named = tools.map(nameIt);
     const groups = inGroups(named);
     return groups.map((names, i) => ({
-      text: place ? `From ${place}, get the ${list(names)}.` : `Get the ${list(names)}.`,
+      text: place ? `From ${place}, get the ${listed(names)}.` : `Get the ${listed(names)}.`,
       technique: 'gather',
       sourceLine: null,
-      thing: `the ${list(names)}`,
+      thing: `the ${listed(names)}`,
       name: `${place || 'tools'}${NEXT[i] ?? ''}`,
       tools: tools.filter((id) => names.includes(nameIt(id))),
       minutes: { active: 0.2 * names.length + 0.3 },

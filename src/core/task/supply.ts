@@ -57,6 +57,13 @@ const WEIGHED_AFTER = new Set([
 // "4 tbsp butter, melted" is measured as it is and then melted.
 const MELTING = new Set(['hob-on', 'melt', 'turn-off']);
 
+/** At the table a thing is measured and goes in at once, so that no cup waits full. What is cut is cut before; beside a hot pan all is measured before. */
+export const isMeasuredLast = (state: State, { ingredient }: Mention): boolean =>
+  state.beforeHeat === null && state.recipe.ingredients[ingredient]!.preparation.length === 0;
+
+/** What is measured in stands empty until all that it measures has been measured. */
+export const isMeasure = (vessel: string): boolean => vessel === 'jug';
+
 /**
  * Makes an ingredient ready and measures it, before its first use; before the first heat where the use is hot.
  * @param goal the vessel that it is wanted in, where that is known

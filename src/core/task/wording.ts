@@ -88,6 +88,9 @@ function meltedSaid(state: State, c: Located): string {
   return melts(last) ? until.replace(MELTS, `the ${nameOf(state.recipe.ingredients[last!]!)} has melted`) : until;
 }
 
+/** What a person may do or leave. */
+const CHOICE = /^if (?:using|you (?:like|want|wish)|liked|desired|wanted|wished|needed)\b/;
+
 /**
  * The words of a step from the slots of its clause: verb, object, how, place, time, cue. Where the recipe leaves the object unsaid, or says only "it",
  * the words have a hole, which is filled with what the world has there when the step is done.
@@ -100,7 +103,7 @@ export function wording(state: State, c: Located): string {
     .replace(PURPOSE, '')
     .replace(/\bsometimes\b/i, 'now and then')
     // "let it wilt before adding more"
-    .replace(/\s+before(?:\s+adding\s+(?:any\s+)?more)?$/i, '');
+    .replace(/\s+before(?:\s+adding\s+(?:any\s+more|more|the\s+next)(?:\s+\p{L}+)?)?$/iu, '');
   const seen = new Set<number>();
   for (const mention of [...c.mentions].sort((a, b) => b.at - a.at)) {
     if (mention.quantity && !isSomeOf(mention, state.recipe.ingredients[mention.ingredient]!) && !isLadled(state, mention, works.act))
@@ -123,7 +126,7 @@ export function wording(state: State, c: Located): string {
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
   const lead = c.lead && !leadIsKnown(c) && !isPlaceSaid(rest, c.lead) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
   const until = c.until ? ` ${meltedSaid(state, c)}` : '';
-  const condition = c.condition ? ` ${c.condition.replace(/^(?:once|as soon as|after(?! (?:about |another )?\d))\b/, 'when')}` : '';
+  const condition = c.condition ? `${CHOICE.test(c.condition) ? ',' : ''} ${c.condition.replace(/^(?:once|as soon as|after(?! (?:about |another )?\d))\b/, 'when')}` : '';
   return sentence(`${c.verb} ${rest}${lead}${adverb}${until}${condition}`);
 }
 

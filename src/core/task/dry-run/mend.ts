@@ -1,4 +1,5 @@
 // Puts one fault right: applies the change that a finding offers. The steps given stay as they were.
+import { listed } from '../../recipe/listed';
 import { itemName } from '../../recipe/item-name';
 import type { Ingredient } from '../../recipe/recipe';
 import { techniqueById } from '../../technique/lexicon';
@@ -106,8 +107,9 @@ function fetchLater(
     if (uses.length === 0 && s.tools.length === 0) return [];
     const place = /^From ([^,]+),/.exec(s.text)?.[1] ?? 'the fridge';
     const names = uses.map((u) => itemName(u.item));
-    const list = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : (names[0] ?? '');
-    return [{ ...s, uses, text: `From ${place}, get ${list}.`, small: names.flatMap((n) => [`Find the ${n}.`, 'Put it on the table.']) }];
+    return [
+      { ...s, uses, text: `From ${place}, get ${listed(names)}.`, small: names.flatMap((n) => [`Find the ${n}.`, 'Put it on the table.']) },
+    ];
   });
   const at = rest.findIndex((s) => s.key === before);
   const phase = rest[at]?.phase ?? 'prepare';
