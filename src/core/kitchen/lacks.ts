@@ -192,11 +192,13 @@ const ring: Law = (world, step, _lots, { act, traits }) => {
   return [{ fact: 'ring-level', vessel, level: wanted, from: now }];
 };
 
-const ovenOn: Law = (world, step, _lots, { act }) => {
+const ovenOn: Law = (world, step, lots, { act }) => {
   if (act !== 'oven' || step.technique === 'air-fry') return [];
   const appliance = step.tools.find((id) => id === 'oven' || id === 'grill' || id === 'air-fryer') ?? 'oven';
   const since = world.on.get(appliance);
   if (since === undefined) return [{ fact: 'oven-on', appliance }];
+  // an empty tray gets hot with the oven
+  if (lots.length === 0 && step.into === 'oven') return [];
   const minutes = Math.ceil(heatsIn(appliance) - (world.clock - since));
   return minutes > 0 && appliance !== 'air-fryer' ? [{ fact: 'oven-ready', appliance, minutes, since: world.clock - since }] : [];
 };

@@ -1,5 +1,6 @@
 // What a clause takes for granted: flour on the hands, a boiled kettle, the salt of "season", the butter of "grease".
 import { actOfKind, kindHas } from '../technique/works';
+import { lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { push } from './push';
@@ -26,6 +27,7 @@ export function withImplied(state: State, c: Located): Located {
   )
     boilKettle(state, c);
   lineTray(state, c);
+  flourUnder(state, c);
   if (/\bflour(?:ed|y)\s+hands\b/i.test(`${c.first ? (c.lead ?? '') : ''} ${c.rest}`)) flourHands(state, c);
   if (technique === 'grease' && c.tools.some((t) => t.id === 'slow-cooker')) state.container = 'slow-cooker';
   const unsaid = c.mentions.length === 0;
@@ -70,6 +72,32 @@ function flourHands(state: State, c: Located): void {
   });
   state.used.add(flour);
 }
+
+const FLOURED =
+  /\b(?:on|onto|in|into)\s+(?:an?|the|your)\s+(?:(?:lightly|well|generously)[- ]?)?floured\s+((?:\p{L}+\s+)?(?:surface|board|worktop|table|counter|tray|sheet|bench))\b/iu;
+
+/** "Tip it onto a floured board", where nothing was floured: a dusting first. Where all the flour is in the dough, from its packet. */
+function flourUnder(state: State, c: Located): void {
+  const under = FLOURED.exec(`${c.rest} ${c.lead ?? ''}`)?.[1]?.toLowerCase();
+  const flour = state.recipe.ingredients.findIndex((one) => findFood(one.item)?.category === 'flour');
+  if (!under || flour < 0 || state.steps.some((s) => FLOURS.test(s.text))) return;
+  const on = /tray|sheet/.test(under) ? 'tray' : 'board';
+  const isLeft = lotsOf(state.world, flour).some((lot) => !lot.joined && lot.at === null);
+  push(state, {
+    text: `Dust the ${under} with a little flour.`,
+    technique: 'dust',
+    sourceLine: c.line,
+    uses: isLeft ? [{ ingredient: flour, item: state.recipe.ingredients[flour]!.item, quantity: null, unit: null }] : [],
+    little: true,
+    tools: [on],
+    into: on,
+    thing: `the ${under}`,
+    name: 'floured',
+  });
+}
+/** A surface, hands or tin was dusted before. */
+const FLOURS =
+  /^(?:Lightly )?(?:Dust|Sprinkle|Scatter|Flour|Shake)\b[^.]*\bflour\b[^.]*\b(?:surface|board|worktop|table|counter|bench|tray|sheet)\b|^(?:Lightly )?(?:Dust|Sprinkle|Flour)\b[^.]*\b(?:surface|board|worktop|table|counter|bench|tray|sheet)\b/i;
 
 /** "Pour boiling water over them" where no water is listed: it has to be boiled first. */
 function boilKettle(state: State, c: Located): void {
