@@ -3,7 +3,7 @@ import { foodIs } from '../recipe/food';
 import { toolById } from '../technique/tools';
 import { actOfKind } from '../technique/works';
 import type { Known, Lot, World } from './model';
-import { contents, HOT, isLotHot, NO_FLOUR, vesselIn } from './world';
+import { contents, HOT, isLotHot, NO_FLOUR, vesselIn, volumeOf } from './world';
 
 /** A part of a lot as a lot of its own. */
 export function split(world: World, lot: Lot, ingredient: number, share: number): Lot {
@@ -55,6 +55,21 @@ export function leave(lot: Lot): void {
   lot.raw.clear();
 }
 
+/** A spoonful of melted butter heats no bowl of milk: hot no longer among twice as much or more that is cold (common practice). */
+const COLD_TO_HOT = 2;
+function hotTogether(world: World, lots: readonly Lot[]): number {
+  let [hot, cold, until] = [0, 0, 0];
+  for (const lot of lots) {
+    const isHot = lot.hotUntil > world.clock;
+    const ml = volumeOf(world, lot);
+    if (isHot && ml === 0) cold = -Infinity;
+    if (isHot) hot += ml;
+    else cold += ml;
+    until = Math.max(until, lot.hotUntil);
+  }
+  return cold >= hot * COLD_TO_HOT ? Math.min(until, world.clock) : until;
+}
+
 /** All that lies in a vessel as one lot. */
 export function join(world: World, vessel: string): void {
   joinLots(world, contents(world, vessel));
@@ -70,7 +85,13 @@ function nameOfAll(world: World, lots: readonly Lot[]): string | null {
     const others = new Set(lots.flatMap((lot) => (lot === named ? [] : mains(lot))));
     return [...others].filter((i) => !named.parts.has(i)).length > mains(named).length;
   };
-  return lots.find((lot) => lot.name !== null && !(GOES_ON.test(lot.name) && isLess(lot)))?.name ?? null;
+  // stock with purée in it is stock, until it goes in with the rest
+  const isOfLiquid = (lot: Lot) =>
+    [...lot.parts.keys()].some((i) => {
+      const { liquid, name } = world.ingredients[i]!;
+      return liquid && name.replace(/^(?:hot|cold|warm|boiling)\s+/, '') === lot.name;
+    });
+  return lots.find((lot) => lot.name !== null && !isOfLiquid(lot) && !(GOES_ON.test(lot.name) && isLess(lot)))?.name ?? null;
 }
 
 /** Several lots as one, which keeps the first's place. */
@@ -79,6 +100,7 @@ export function joinLots(world: World, lots: readonly Lot[]): void {
   if (!first) return;
   const floury = lots.flatMap((lot) => [...lot.floury]);
   const name = nameOfAll(world, lots);
+  const hotUntil = hotTogether(world, lots);
   first.joined ||= lots.length > 1;
   if (lots.length > 1) first.outside = null;
   for (const lot of lots.slice(1)) {
@@ -86,10 +108,10 @@ export function joinLots(world: World, lots: readonly Lot[]): void {
     for (const form of lot.forms) first.forms.add(form);
     for (const hazard of lot.raw) first.raw.add(hazard);
     for (const [i, heated] of lot.unchecked) first.unchecked.set(i, heated && (first.unchecked.get(i) ?? true));
-    first.hotUntil = Math.max(first.hotUntil, lot.hotUntil);
     first.cooked &&= lot.cooked;
   }
   first.name = name;
+  first.hotUntil = hotUntil;
   world.lots = world.lots.filter((lot) => lot === first || !lots.includes(lot));
   // flour is raw for the hands once it is wet
   const parts = [...first.parts.keys()].map((i) => world.ingredients[i]!);

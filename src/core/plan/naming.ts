@@ -143,7 +143,7 @@ const isPaste = (lot: Lot) => DOUGH.test(lot.name ?? '') || SHAPES.test(lot.name
 const DOUGH = /^(?:batter|dough)$/;
 
 /** A name without what only helps to buy it. */
-const shortName = (name: string) =>
+export const shortName = (name: string) =>
   name
     .replace(/\s+(?:such as|like|or)\s.*$/i, '')
     .replace(/^(?:refrigerated|store-bought|shop-bought|free-range|good[- ]quality|organic)\s+(?=\p{L}{3})/iu, '')

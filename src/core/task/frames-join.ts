@@ -18,7 +18,8 @@ import { isMinor } from './put-meaning';
 import { isCutLoose } from './vessel-of-work';
 import { moveIn, pourWater, putIn, saidOf, unlistedIn, waterIn } from './put-cards';
 import { placeOf } from './nouns';
-import { allBut, frameOf, goalOf, thingsOf, type Things } from './things';
+import { shortName } from '../plan/naming';
+import { allBut, frameOf, goalOf, thingsOf, type Frame, type Things } from './things';
 
 const WORKS_IN = new Set(['mix', 'beat', 'cream', 'rub-in', 'mash']);
 
@@ -109,10 +110,24 @@ export function join(state: State, c: Located): void {
     // "rub together": the flour alone is not what is rubbed
     const all = /^together\b/i.test(c.rest) && inside(state, to).some((i) => isMinor(state, i)) && unworked(state, to);
     const came = all || fresh.length + away.length + extra.length + (water ? 1 : 0) > 0;
-    say(state, { ...c, mentions: [] }, { text: came ? joinedWording(state, c, to) : wording(state, c), into: to, uses: [] });
+    const becomes = liquidOf(state, frame);
+    say(
+      state,
+      { ...c, mentions: [] },
+      { text: came ? joinedWording(state, c, to) : wording(state, c), into: to, uses: [], ...(becomes ? { becomes } : {}) },
+    );
   }
   for (const m of fresh) state.used.add(m.ingredient);
   focusOn(state, inside(state, to), null);
+}
+
+/** "Whisk the tomato purée into the stock": stock is what it is afterwards. */
+function liquidOf(state: State, { theme, goal }: Frame): string | null {
+  const [known] =
+    goal?.vessel === null && goal.mentions.length === 1 ? goal.mentions.map((m) => state.world.ingredients[m.ingredient]!) : [];
+  const added = theme?.mentions.map((m) => state.world.ingredients[m.ingredient]!) ?? [];
+  const isStirredIn = added.length > 0 && added.every((one) => one.raw === null && !one.liquid && one.food?.form !== 'whole');
+  return known?.liquid && isStirredIn ? shortName(known.name).replace(/^(?:hot|cold|warm|boiling)\s+/, '') : null;
 }
 
 /** What was spoken of goes along: what lies somewhere, and what was only cut up so far. */

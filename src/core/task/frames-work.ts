@@ -1,9 +1,10 @@
 // The frame of all other work: cutting, shaping, draining, lifting, waiting: one step, on what is named or was spoken of.
+import { kindOf } from '../technique/lexicon';
 import { findFood, foodIs } from '../recipe/food';
 import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
-import { lotsOf } from '../kitchen/index';
+import { lotsOf, volumeOf } from '../kitchen/index';
 import { hasMark, toolById } from '../technique/tools';
-import { worksOf, type Act, type Works } from '../technique/works';
+import { actOfKind, worksOf, type Act, type Works } from '../technique/works';
 import { ofNoun, placeOf } from './nouns';
 import { frameOf, thingsOf, type Frame } from './things';
 import { objectPhrase } from '../plan/object-phrase';
@@ -142,14 +143,22 @@ function intoBowl(state: State, c: Located, works: Works, { goal }: Frame): void
   }
 }
 
+/** What is tossed or turned wants twice the room that it takes (common practice). */
+const ROOM = 2;
+
 /** What things are dipped or rolled in stands ready, in a bowl of its own: no clean food lies there later. */
 function layOut(state: State, c: Located, coats: readonly Mention[]): void {
+  const dipped = c.mentions.filter((m) => !coats.some((coat) => coat.ingredient === m.ingredient));
+  const ml = dipped.flatMap((m) => lotsOf(state.world, m.ingredient)).reduce((sum, lot) => sum + volumeOf(state.world, lot), 0);
   for (const m of coats) {
     makeReady(state, m, c, false);
     // a beaten egg stands in its bowl
     if (lotsOf(state.world, m.ingredient).some((lot) => lot.at !== null && lot.at !== 'board' && !isPan(lot.at) && lot.forms.size > 0))
       continue;
-    putIn(state, c, m, freeBowl(state));
+    // what was measured into a small bowl is tipped into another: there is room to turn things in it
+    const last = state.steps.at(-1);
+    const measured = actOfKind(kindOf(last?.technique)) === 'measure' ? (last?.into ?? null) : null;
+    putIn(state, c, m, freeBowl(state, ml * ROOM, measured));
     state.used.add(m.ingredient);
   }
 }

@@ -137,8 +137,11 @@ export function mixingBowl(state: State): string {
   return [usual, 'bowl', 'large-bowl', 'small-bowl'].find((v) => !isHeld(state, v)) ?? usual;
 }
 
-/** A bowl for something small, with nothing in it. */
-export const freeBowl = (state: State): string => ['small-bowl', 'bowl', 'large-bowl'].find((v) => !isHeld(state, v)) ?? 'small-bowl';
+/** A bowl with nothing in it that is large enough; for something small where nothing is said. */
+export function freeBowl(state: State, ml = 0, but: string | null = null): string {
+  const free = ['small-bowl', 'bowl', 'large-bowl'].filter((v) => v !== but && !isHeld(state, v));
+  return free.find((v) => (toolById(v)?.holds ?? 0) >= ml) ?? free.at(-1) ?? 'small-bowl';
+}
 
 const PANS = ['saucepan', 'large-pan', 'frying-pan', 'wok'];
 export const isPan = (id: string | null): id is string => id !== null && PANS.includes(id);
