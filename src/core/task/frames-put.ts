@@ -17,7 +17,7 @@ import { ringOn } from './frames-hob';
 import { putThings } from './put-things';
 import { sentence, theOf, wording } from './wording';
 
-import { beneath, overWhat, placeForPut, placeUnder, RUNS_OVER, shapeSaid, spokenFor, withoutStart } from './put-meaning';
+import { beneath, isServedUnder, overWhat, placeForPut, placeUnder, RUNS_OVER, shapeSaid, spokenFor, withoutStart } from './put-meaning';
 import { putIn } from './put-cards';
 import { liesAt, placeOf } from './nouns';
 import { allBut, frameOf, goalOf, handledAlone, thingsOf, type Frame, type Things } from './things';
@@ -166,7 +166,8 @@ function whereTo(state: State, c: Located, { frame, object, theme, goal, shell, 
     (withFrame && isCutLoose(state, object.there) ? 'board' : null) ??
     (withFrame ? (placeOf(state, object.there) ?? placeOf(state, state.objectUses) ?? liesAt(state, state.objectUses)) : null) ??
     placeForPut(state, c, theme);
-  if (under.length > 0 && isPan(to) && state.hob === to) to = state.prepared ?? 'board';
+  const plated = under.length > 0 && under.every((m) => isServedUnder(state, m.ingredient)) ? 'serving-bowl' : null;
+  if (under.length > 0 && isPan(to) && state.hob === to) to = plated ?? state.prepared ?? 'board';
   // bread is spread where it lies flat, and peppers are filled there
   if (
     under.length > 0 &&
@@ -178,7 +179,8 @@ function whereTo(state: State, c: Located, { frame, object, theme, goal, shell, 
   )
     to = 'board';
   // "pipe it into the tubes": out of the bag that it is in
-  if (under.length > 0 && goal.vessel === null && to === placeOf(state, object.there)) to = state.prepared ?? placeUnder(state, c);
+  if (under.length > 0 && goal.vessel === null && to === placeOf(state, object.there))
+    to = plated ?? state.prepared ?? placeUnder(state, c);
   return to;
 }
 

@@ -64,6 +64,9 @@ function isDishItself(state: State, rest: string): boolean {
   return beside !== undefined && new RegExp(`\\b${beside}$`, 'i').test(shortTitle(state.recipe.title));
 }
 
+/** "Serve split, with butter", "serve dusted with sugar": how, and not what. */
+const SERVED_HOW = /^(?:split|cut|\p{L}+ed)\b(?=\s*(?:,|$)|\s+(?:with|into|in|and|over|up|on)\b)/iu;
+
 /** The object of a clause, and what stands behind it; with holes where only the world can tell. */
 export function withObject(state: State, c: Located, rest: string, act: Act): string {
   const id = c.technique?.id ?? '';
@@ -86,7 +89,7 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   // "drain and serve with the sauce": what was drained
   if (act === 'serve' && !c.first && /^with\b/i.test(rest) && worksOf(state.steps.at(-1)?.technique).act === 'drain')
     return `${listed(state.objectUses.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) || hole('thing', null)} ${rest}`;
-  if (act === 'serve' && !objectPhrase(rest))
+  if (act === 'serve' && (!objectPhrase(rest) || SERVED_HOW.test(rest)))
     return `${isDishItself(state, rest) ? hole('spoken', spokenOf(state)) : `the ${shortTitle(state.recipe.title)}`} ${rest}`;
   if (/^with\b/i.test(rest) && act === 'coat-vessel') return `${hole('there', vesselToCoat(state))} ${rest}`;
   if (act === 'coat-vessel' && vesselToCoat(state)) return rest.replace(/^(?:it|them)\b/i, vesselToCoat(state)!);

@@ -1,5 +1,7 @@
 // What a clause that puts something leaves unsaid: what is put, where it goes, and what it is called after.
 import { contents, lotsOf } from '../kitchen/index';
+import { foodIs } from '../recipe/food';
+import { nameOf } from './ready';
 import { bareOf, isShaped } from '../kitchen/matter';
 import { hasMark, toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
@@ -20,6 +22,26 @@ export function withoutStart(c: Located, { from, to }: Phrase): Located {
     rest: `${rest.slice(0, to - by)} over it${rest.slice(to - by)}`,
     mentions: c.mentions.map((m) => (m.end > m.at ? { ...m, at: m.at - by, end: m.end - by } : m)),
   };
+}
+
+/** Rice, pasta and the like that are ready to eat: what is spooned over them is spooned onto the plate. */
+export function isServedUnder(state: State, ingredient: number): boolean {
+  const { one, food } = state.world.ingredients[ingredient]!;
+  const isReady = /\bcooked\b/i.test(one.item) || one.notes.some((note) => /\bserv/i.test(note));
+  return foodIs(food, 'boils') && (isReady || lotsOf(state.world, ingredient).some((lot) => lot.cooked));
+}
+
+/** "Spoon over bowls of hot rice", of what is in the pan: it goes over the rice. */
+export function overBase(state: State, c: Located): Located | null {
+  const said =
+    /^over\s+(?:(?:bowls|plates|mounds?|a\s+(?:bowl|bed|plate|mound))\s+of\s+)?(?:(?:the|some|your)\s+)?(?:(?:hot|warm|steaming|cooked)\s+)*/i.exec(
+      c.rest,
+    );
+  const [base] = c.mentions;
+  if (!said || c.mentions.length !== 1 || !/^(?:spoon|ladle|pour|tip|pile|scoop)$/.test(c.verb ?? '')) return null;
+  if (!isServedUnder(state, base!.ingredient) || state.container === null || !isHeld(state, state.container)) return null;
+  const name = `the ${nameOf(state.recipe.ingredients[base!.ingredient]!).replace(/^cooked\s+/i, '')}`;
+  return { ...c, rest: `it over ${name}`, tools: [], mentions: [{ ...base!, at: 'it over the '.length, end: `it over ${name}`.length }] };
 }
 
 export const placeUnder = (state: State, c: Located) =>

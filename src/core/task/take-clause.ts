@@ -1,4 +1,5 @@
 // Takes one action of a method: by its kind into the frame that fits.
+import { overBase } from './put-meaning';
 import { techniqueById } from '../technique/lexicon';
 import { worksOf } from '../technique/works';
 import { isAside, takeUnknown } from './body-aside';
@@ -96,7 +97,8 @@ export function takeClause(state: State, said: Located): void {
     const rest = c.verb === 'make' ? `${c.rest} in the cling film` : 'the cling film';
     return work(state, { ...c, rest, technique: techniqueById('prick')! });
   }
-  const instead = filled(state, c, works.act) ?? coatedIn(c, works.act) ?? tippedIn(c) ?? takenOut(state, c, works.act);
+  const instead =
+    filled(state, c, works.act) ?? coatedIn(c, works.act) ?? tippedIn(c) ?? overBase(state, c) ?? takenOut(state, c, works.act);
   if (instead) return takeClause(state, instead);
   if (takenInTime(state, c, (within) => takeClause(state, within))) return;
   if (isUncovered(state, c, works.act))
