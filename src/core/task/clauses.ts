@@ -38,7 +38,7 @@ const OPENER =
   /^(?:(?:and\s+)?(?:then|next|now|first of all|to begin with|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|also|after that|afterwards|at the end|to begin|to start|in the meantime|meanwhile|at the same time|when ready|please|you (?:can|should|may|will need to)|it is time to|be sure to|make sure (?:to|you)|remember to|don't forget to|in the morning|straight ?away|at once|(?:the )?(?:next day|night before|day before|evening before))\b[\s,:]*)+/i;
 const CONDITION =
   /^(?:while|when|once|as soon as|after|before|if|as|during|(?:about )?(?:half an hour|an hour|(?:\d+|\p{L}+) (?:minutes?|mins?|hours?)) before)\b/iu;
-const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|on top of)\b/i;
+const LEAD = /^(?:in|into|on|onto|using|with|over|for|to|at|from|working|starting|beginning|on top of)\b/i;
 
 const OBJECT_START =
   /^(?:the|it|them|these|those|this|that|a|an|each|all|both|any|some|half|one|two|three|four|six|eight|your|everything|\d+|more|another|remaining|together|well|again|just until|just till|until|so|with|into|in|for|over|on|onto|up|off|out|from|at|to|slightly|tightly|loosely|gently|thoroughly|lightly|occasionally|through|down|under|around|between|among|by|as|another|immediately|hot|warm|cold|evenly|finely|overnight|(?:very|really|quite|more|less)(?= \p{L}+(?:ly|low)\b))\b/iu;
@@ -172,7 +172,7 @@ function clausesOfSentence(sentence: string): Clause[] {
   // a place said first holds for all actions of the sentence
   for (const [i, clause] of clauses.entries())
     clause.lead =
-      parts[i]!.lead ?? (lead && !/^(?:to|for)\b/i.test(lead) && (i === 0 || !/^(?:working|using|with)\b/i.test(lead)) ? lead : null);
+      parts[i]!.lead ?? (lead && !/^(?:to|for)\b/i.test(lead) && (i === 0 || !/^(?:working|starting|beginning|using|with)\b/i.test(lead)) ? lead : null);
   return clauses;
 }
 
@@ -367,7 +367,7 @@ function makeClause(part: Part, condition: string | null): Clause {
     .join(' ')
     .replace(/^[,:]\s*/, '');
   let until: string | null = null;
-  const m = /(?:^|[\s,]+)((?:until|till|so that|or until)\b.*)$/i.exec(rest);
+  const m = /(?:^|[\s,]+)((?:until|till|so that|or until|so (?:it|they|everything|all of it|(?:the|all|each) \p{L}+)(?=\s+(?:is|are|gets?|becomes?|has|have|comes?|turns?|stays?)\b))\b.*)$/iu.exec(rest);
   if (m) {
     until = m[1]!.replace(/^or\s+/i, '').replace(/[,.\s]+$/, '');
     rest = rest.slice(0, m.index);

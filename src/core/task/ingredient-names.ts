@@ -56,7 +56,8 @@ export function namesOf(ingredients: readonly Ingredient[], method = ''): Names 
       if (words.at(-1) === 'stock' && !ingredients.some((other) => /\bcubes?\b/i.test(other.item))) add(['stock', 'cube'], i);
       if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!))) add(words.slice(0, -1), i, true);
       // "stock and soy", "brown the beef" of "beef stew meat"
-      if (words.at(-1) === 'sauce' && SAUCED.has(words[0]!)) add(words.slice(0, -1), i);
+      const sauced = words.at(-1) === 'sauce' ? words.findIndex((w) => SAUCED.has(w)) : -1;
+      if (sauced >= 0) add(words.slice(sauced, -1), i);
       if (words.length > 1 && MEATS.has(words[0]!) && findFood(one.item)?.raw) add([words[0]!], i);
       // "the breadsticks" of "breadstick dough"
       if (words.at(-1) === 'dough' && SHAPED.test(words.at(-2) ?? '')) add(words.slice(-2, -1), i);

@@ -250,7 +250,10 @@ const isAmong = (state: State): boolean => {
 
 /** "Spread the sauce inside. Fill with": the bread that was spoken of, not all that lies there. */
 export function filledThing(state: State, c: Located, to: string): string | null {
-  const about = state.objectUses;
+  const spokenOfNow = state.objectUses;
+  // the peppers, and not the oil on them
+  const mains = spokenOfNow.filter((i) => !state.world.ingredients[i]!.minor);
+  const about = mains.length > 0 ? mains : spokenOfNow;
   const isBread = about.every((i) => foodIs(findFood(state.recipe.ingredients[i]!.item), 'of-flour'));
   // "lay the salmon on the tray. Brush with the sauce": the salmon
   const isOne =

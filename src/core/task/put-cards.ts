@@ -127,7 +127,7 @@ export function pourWater(state: State, c: Located, to: string, water: string): 
   const liquid = /\p{L}+$/u.exec(water)?.[0].toLowerCase() ?? 'water';
   push(state, {
     ...common(state, { ...c, rest: '' }, to, []),
-    text: sentence(`Pour ${water} ${toPlace(state, 'pour', to)}`),
+    text: sentence(`Pour ${water} ${toPlace(state, 'pour', to)}${c.condition ? ` ${c.condition}` : ''}`),
     technique: 'pour',
     uses: [],
     about: [],

@@ -1,4 +1,6 @@
 // The cards of putting: one for each thing that goes in, in the order in which they are named.
+import type { Mention } from './mentions';
+import { worksById } from '../technique/lexicon';
 import { useOf } from '../plan/draft';
 import { capital } from '../recipe/method-lines';
 import { isMinor, withWorkedIn } from './put-meaning';
@@ -16,6 +18,10 @@ import { sentence, theOf, wording } from './wording';
 /** "a burger", of what was shaped. */
 const pieceWords = ({ theme }: Frame): string | null => (theme && PIECE.test(theme.text) ? theme.text : null);
 
+/** "Pour the stock into a pan with the ginger": ginger is put there. */
+const isSolidPoured = (state: State, c: Located, m: Mention): boolean =>
+  c.verb === 'pour' && ['whole', undefined].includes(state.world.ingredients[m.ingredient]!.food?.form) && c.mentions.length > 1;
+
 type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; whole: boolean };
 
 /** Puts each thing where it goes, on a card of its own; the vessel in hand is then that one. */
@@ -24,7 +30,9 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
   // what is there already is not put there again
   const away = theme.there.filter((i) => state.placed.get(i) !== to);
   const water = waterIn(c, fresh.length + away.length > 0 ? state : null);
-  const inTurn = isMeasure(to) ? [] : fresh.filter((m) => isMeasuredLast(state, m));
+  // hands with raw chicken on them fill no spoon
+  const byHand = worksById(c.technique?.id).traits.has('hand');
+  const inTurn = isMeasure(to) || byHand ? [] : fresh.filter((m) => isMeasuredLast(state, m));
   for (const m of fresh) if (!inTurn.includes(m)) makeReady(state, m, c, false);
   const before = state.container;
   state.container = to;
@@ -62,7 +70,7 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
         text:
           single && (m.end > m.at || c.verb === 'butter' || c.verb === 'oil')
             ? wording(state, c)
-            : sentence(`${isReturn ? 'Add' : verb} ${theOf(state, m)}${withFrame ? '' : ` ${where}`}`),
+            : sentence(`${isReturn ? 'Add' : isSolidPoured(state, c, m) ? 'Put' : verb} ${theOf(state, m)}${withFrame ? '' : ` ${where}`}`),
         uses: [useOfMention(state, c, m)],
         mentions: [m],
       });

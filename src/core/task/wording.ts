@@ -127,7 +127,13 @@ export function wording(state: State, c: Located): string {
   const lead = c.lead && !leadIsKnown(c) && !isPlaceSaid(rest, c.lead) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
   const until = c.until ? ` ${meltedSaid(state, c)}` : '';
   const condition = c.condition ? `${CHOICE.test(c.condition) ? ',' : ''} ${c.condition.replace(/^(?:once|as soon as|after(?! (?:about |another )?\d))\b/, 'when')}` : '';
-  return sentence(`${c.verb} ${rest}${lead}${adverb}${until}${condition}`);
+  return sentence(`${c.verb} ${adverb ? withAdverb(rest, adverb) : rest}${lead}${until}${condition}`);
+}
+
+/** "Slide the scones carefully onto the tray": how stands behind what. */
+function withAdverb(rest: string, adverb: string): string {
+  const place = /^((?:the|a|an|it|them|each|half|some|all|your)\b[^,]*?)(\s(?:(?:in|on)(?:to)?|over|against|through|under|around|between|among|across|away|off)\s.*)$/i.exec(rest);
+  return place ? `${place[1]}${adverb}${place[2]}` : `${rest}${adverb}`;
 }
 
 /** "Brown the mince, breaking it up, for about 6 minutes": the time is of the whole. */

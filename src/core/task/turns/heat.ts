@@ -8,6 +8,7 @@ export const HEAT: readonly Turn[] = [
   ['during the last|during the final', /\b((?:add|stir|tip|put|throw|drop)\b[^.;,]{2,60}?)\bduring the (last|final) (?=\d)/gi, '$1for the $2 '],
   // "Oven on, 200°C"
   ['oven on', /^(?:first,?\s+)?(?:the\s+)?oven\s+on\b(?:\s*[:,–—-])?\s*/gi, 'Turn the oven on, '],
+  ['another|further', /\b(for (?:another|a further)) (\d+)(?=\s*[.,;]|$)/gi, '$1 $2 minutes'],
   ['half an hour', /\bhalf an hour before the end\b/gi, '30 minutes before the end'],
   ['lid off', /\b(leave|let|cool|stand|simmer|cook|rest)\b([^.;,]{0,40}?),?\s+with (?:the|its) lid off\b/gi, '$1$2, uncovered'],
   // "Boil the kettle and pour the water over": it is boiling
