@@ -34,8 +34,18 @@ export function withImplied(state: State, c: Located): Located {
   if (unsaid && kindHas(kind, 'cuts') && /^(?:everything|them all|all of them)\b/i.test(c.rest))
     return { ...c, mentions: state.lineObjects.map(wholeOf) };
   if (unsaid && technique === 'grease') return { ...c, mentions: greasing(state) };
+  if (technique === 'grease') return { ...c, mentions: c.mentions.map((m) => ({ ...m, ingredient: setAside(state, m.ingredient) })) };
   if (unsaid && technique === 'season') return { ...c, mentions: seasoning(state) };
   return c;
+}
+
+/** The 10 g of butter "for the tin", where the list parts it from the rest. */
+function setAside(state: State, ingredient: number): number {
+  const food = findFood(state.recipe.ingredients[ingredient]!.item)?.id;
+  const own = state.recipe.ingredients.findIndex(
+    (one) => findFood(one.item)?.id === food && one.notes.some((note) => /\b(?:greas|tins?\b|trays?\b|pans?\b)/i.test(note)),
+  );
+  return food !== undefined && own >= 0 ? own : ingredient;
 }
 
 /** "Put them on a lined tray" where nothing lined one: paper first. */

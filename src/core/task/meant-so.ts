@@ -148,6 +148,14 @@ export function filled(state: State, c: Located, act: Act): Located | null {
   };
 }
 
+/** "Take out, stir in the peas and put back for 5 minutes": into the oven that it came out of. */
+export function backInOven(state: State, c: Located, act: Act): Located | null {
+  const said = /^(?:(?:it|them|the \p{L}+)\s+)?(?:back\s+(?:in\s+)?)?(?=for\s+(?:about\s+|another\s+|a further\s+)*\d)/iu.exec(c.rest);
+  const isOut = state.inOven !== null && state.container === state.inOven && lastOf(state, 'take-out-oven') > lastOf(state, 'bake');
+  if (act !== 'put' || !said || !isOut || !/^(?:put|return|pop|place|slide)$/.test(c.verb ?? '')) return null;
+  return { ...c, verb: 'bake', technique: techniqueById('bake')!, rest: c.rest.slice(said[0].length), mentions: [], tools: [] };
+}
+
 /** "Roll in the seeds": it is rolled in them. */
 export function coatedIn(c: Located, act: Act): Located | null {
   if (act !== 'dip' || !/^in\s+\S/i.test(c.rest)) return null;

@@ -94,7 +94,11 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     // "the lemon juice", of lemons for their zest and others for their juice
     const work = PART_WORK.get(list[i + size]?.word ?? '');
     const ofPart = work ? full.filter((n) => names.ingredients[n.ingredient]!.preparation.includes(work)) : [];
-    const best = ofPart.length > 0 ? ofPart : full;
+    const ofWork = ofPart.length > 0 ? ofPart : full;
+    // "the extra coconut", of 40 g and 2 tbsp extra for rolling
+    const isExtra = /\bextra\s+$/i.test(text.slice(0, list[i]!.at));
+    const alike = ofWork.filter((n) => /^extra\b/i.test(names.ingredients[n.ingredient]!.item) === isExtra && !used.has(n.ingredient));
+    const best = alike.length > 0 ? alike : ofWork;
     // "the beans" of three kinds of beans, "both peppers": all of them that are not in yet
     const open = [...new Set(best.filter((n) => !used.has(n.ingredient)).map((n) => n.ingredient))];
     // "tip in the peppers", red and yellow, once both were cut: both

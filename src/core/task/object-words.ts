@@ -87,7 +87,8 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   )
     return `${hole('thing', spokenOf(state))} ${rest}`;
   // "drain and serve with the sauce": what was drained
-  if (act === 'serve' && !c.first && /^with\b/i.test(rest) && worksOf(state.steps.at(-1)?.technique).act === 'drain')
+  const wasDrained = !c.first && worksOf(state.steps.at(-1)?.technique).act === 'drain';
+  if (wasDrained && ((act === 'serve' && /^with\b/i.test(rest)) || (id === 'share-out' && !objectPhrase(rest))))
     return `${listed(state.objectUses.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) || hole('thing', null)} ${rest}`;
   if (act === 'serve' && (!objectPhrase(rest) || SERVED_HOW.test(rest)))
     return `${isDishItself(state, rest) ? hole('spoken', spokenOf(state)) : `the ${shortTitle(state.recipe.title)}`} ${rest}`;

@@ -60,17 +60,20 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
       }),
     );
   // "pasta first, then sweetcorn": in the order in which they are named
-  const place = (i: number) => c.mentions.find((m) => m.ingredient === i && m.end > m.at)?.at ?? Infinity;
-  const firstOf = (all: readonly number[]) => Math.min(...all.map(place));
+  const placeSaid = (i: number) => c.mentions.find((m) => m.ingredient === i && m.end > m.at)?.at ?? Infinity;
+  const firstOf = (all: readonly number[]) => Math.min(...all.map(placeSaid));
   const goesFirst = away.length > 0 && fresh.length > 0 && firstOf(away) < firstOf(fresh.map((m) => m.ingredient));
-  for (const m of fresh)
+  for (const [k, m] of fresh.entries())
     cards.push(() => {
+      // "in a bowl", and for what comes after it "in the bowl"
+      const place =
+        k === 0 ? where : where.replace(/^((?:\p{L}+\s)?(?:in|on|to|into|onto)) an? (?!(?:separate|second|different)\b)/u, '$1 the ');
       if (inTurn.includes(m)) makeReady(state, m, c, false);
       saidOf(state, c, to, {
         text:
           single && (m.end > m.at || c.verb === 'butter' || c.verb === 'oil')
             ? wording(state, c)
-            : sentence(`${isReturn ? 'Add' : isSolidPoured(state, c, m) ? 'Put' : verb} ${theOf(state, m)}${withFrame ? '' : ` ${where}`}`),
+            : sentence(`${isReturn ? 'Add' : isSolidPoured(state, c, m) ? 'Put' : verb} ${theOf(state, m)}${withFrame ? '' : ` ${place}`}`),
         uses: [useOfMention(state, c, m)],
         mentions: [m],
       });

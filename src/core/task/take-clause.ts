@@ -27,6 +27,7 @@ import {
   panBackOnHeat,
   isFilm,
   filled,
+  backInOven,
   coatedIn,
   tippedIn,
   takenOut,
@@ -98,7 +99,12 @@ export function takeClause(state: State, said: Located): void {
     return work(state, { ...c, rest, technique: techniqueById('prick')! });
   }
   const instead =
-    filled(state, c, works.act) ?? coatedIn(c, works.act) ?? tippedIn(c) ?? overBase(state, c) ?? takenOut(state, c, works.act);
+    filled(state, c, works.act) ??
+    coatedIn(c, works.act) ??
+    tippedIn(c) ??
+    overBase(state, c) ??
+    backInOven(state, c, works.act) ??
+    takenOut(state, c, works.act);
   if (instead) return takeClause(state, instead);
   if (takenInTime(state, c, (within) => takeClause(state, within))) return;
   if (isUncovered(state, c, works.act))

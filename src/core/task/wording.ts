@@ -126,13 +126,18 @@ export function wording(state: State, c: Located): string {
   const adverb = c.adverb && !rest.includes(c.adverb) ? ` ${c.adverb}` : '';
   const lead = c.lead && !leadIsKnown(c) && !isPlaceSaid(rest, c.lead) ? ` ${c.lead.charAt(0).toLowerCase()}${c.lead.slice(1)}` : '';
   const until = c.until ? ` ${meltedSaid(state, c)}` : '';
-  const condition = c.condition ? `${CHOICE.test(c.condition) ? ',' : ''} ${c.condition.replace(/^(?:once|as soon as|after(?! (?:about |another )?\d))\b/, 'when')}` : '';
+  const condition = c.condition
+    ? `${CHOICE.test(c.condition) ? ',' : ''} ${c.condition.replace(/^(?:once|as soon as|after(?! (?:about |another )?\d))\b/, 'when')}`
+    : '';
   return sentence(`${c.verb} ${adverb ? withAdverb(rest, adverb) : rest}${lead}${until}${condition}`);
 }
 
 /** "Slide the scones carefully onto the tray": how stands behind what. */
 function withAdverb(rest: string, adverb: string): string {
-  const place = /^((?:the|a|an|it|them|each|half|some|all|your)\b[^,]*?)(\s(?:(?:in|on)(?:to)?|over|against|through|under|around|between|among|across|away|off)\s.*)$/i.exec(rest);
+  const place =
+    /^((?:the|a|an|it|them|each|half|some|all|your)\b[^,]*?)(\s(?:(?:in|on)(?:to)?|over|against|through|under|around|between|among|across|away|off)\s.*)$/i.exec(
+      rest,
+    );
   return place ? `${place[1]}${adverb}${place[2]}` : `${rest}${adverb}`;
 }
 
@@ -155,7 +160,10 @@ function withArticle(rest: string, mention: Mention, one: Ingredient): string {
   return `${before}the ${rest.slice(mention.at)}`;
 }
 
-const leadIsKnown = (c: Located) => /^(?:using|with)\b/i.test(c.lead ?? '') && c.tools.length === 0;
+const leadIsKnown = (c: Located) =>
+  /^(?:using|with)\b/i.test(c.lead ?? '') &&
+  c.tools.length === 0 &&
+  !/\b(?:damp|wet|dampened|oiled|oily|greased) (?:hands|fingers)\b/i.test(c.lead!);
 
 /** "Lay 3 sheets", of nine: counted here, since no step before has measured them. */
 const isSomeOf = (mention: Mention, one: Ingredient): boolean =>
