@@ -54,10 +54,10 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const apart = apartOf(world, lots, calls);
   if (apart) return apart;
   const shown = eggsOf(lots, main);
+  const only = lots.length === 1 && lots[0]!.joined ? lots[0]! : null;
   const bare = bareOf(lots);
-  const only = bare.length === 1 && bare[0]!.joined ? bare[0]! : null;
   // flour that butter and water were worked into is flour no more, nor a lime's juice in a dressing the lime
-  const worked = only !== null && shown.length === 1 && isWorkedIn(shown[0]!) && parts.length > 1;
+  const worked = bare.length === 1 && bare[0]!.joined && shown.length === 1 && isWorkedIn(shown[0]!) && parts.length > 1;
   const dish = calls.dish && place !== null && parts.length > MOST_NAMED && lots.some(wasHeated) ? calls.dish : null;
   // potatoes in oil and spices are potatoes
   const many = parts.length > MOST_NAMED && lots.every((lot) => lot.joined) && (main.length > 1 || dish !== null);

@@ -1,4 +1,5 @@
 // Reads a whole recipe from text: finds its parts however they are headed or numbered, and says which lines it did not understand.
+import { KITCHEN_VERBS } from './verbs';
 import { readIngredientLine, stripBullet } from './ingredient-line';
 import { plainNumbers } from '../amount/quantity';
 import { withinBounds } from './bounds';
@@ -471,7 +472,9 @@ function joinsLast(draft: Draft, text: string, line: number, raw: string): boole
   const before = draft.lines.findLast((l) => l.role !== 'blank');
   if (!last || before?.role !== 'instruction' || before.line !== line - 1) return false;
   const goesOn = /^\p{Ll}/u.test(text) && !STEP_LABEL.test(text) && !/^[a-z][.)]\s/.test(text);
-  if (!goesOn || /[.!?:;]["')]?$/.test(last) || before.text.trim().length < WRAPS_FROM) return false;
+  // whoever begins every line in lower case begins a new one with what is to do
+  const isStyle = /^\p{Ll}/u.test(draft.recipe.instructions[0] ?? '') && KITCHEN_VERBS.has(/^\p{L}+/u.exec(text)?.[0] ?? '');
+  if (!goesOn || isStyle || /[.!?:;]["')]?$/.test(last) || before.text.trim().length < WRAPS_FROM) return false;
   draft.recipe.instructions[draft.recipe.instructions.length - 1] = `${last} ${text.trim()}`;
   note(draft, line, raw, 'instruction', draft.recipe.instructions.length - 1);
   return true;

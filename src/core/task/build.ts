@@ -100,7 +100,9 @@ function putBack(body: readonly Draft[], recipe: Recipe): Draft[] {
   let clock = 0;
   body.forEach((draft, i) => {
     for (const { ingredient, quantity } of draft.uses ?? []) {
-      if (ingredient === null || findFood(recipe.ingredients[ingredient]?.item ?? '')?.keep !== 'fridge') continue;
+      const food = ingredient === null ? null : findFood(recipe.ingredients[ingredient]?.item ?? '');
+      // a cut cucumber waits on the table
+      if (ingredient === null || food?.keep !== 'fridge' || ['fruit', 'vegetable'].includes(food.group)) continue;
       const before = last.get(ingredient);
       if (before && clock - before.clock > LATE_MINUTES.fridge! && (isMeasuring(draft) || draft.little || quantity !== null)) {
         const at = afterWash(body, before.at);

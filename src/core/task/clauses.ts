@@ -172,7 +172,8 @@ function clausesOfSentence(sentence: string): Clause[] {
   // a place said first holds for all actions of the sentence
   for (const [i, clause] of clauses.entries())
     clause.lead =
-      parts[i]!.lead ?? (lead && !/^(?:to|for)\b/i.test(lead) && (i === 0 || !/^(?:working|starting|beginning|using|with)\b/i.test(lead)) ? lead : null);
+      parts[i]!.lead ??
+      (lead && !/^(?:to|for)\b/i.test(lead) && (i === 0 || !/^(?:working|starting|beginning|using|with)\b/i.test(lead)) ? lead : null);
   return clauses;
 }
 
@@ -277,7 +278,7 @@ function startsAction(after: string, before: string, then: boolean): boolean {
   if (verb === 'season' && (alone || joinsVerb(tail)) && hasVerbFirst(before)) return true;
   if (FOOD_VERBS.has(verb))
     return (
-      DETERMINER.test(tail) ||
+      (!alone && DETERMINER.test(tail)) ||
       (then && !alone) ||
       (verb === 'stew' && /^(?:gently|slowly|for\b)/i.test(tail)) ||
       // "halve, stone and peel the avocado"
@@ -346,7 +347,9 @@ function placeLast(verb: string, rest: string): string {
   const [, one, place, joint, more] = (GOES_IN.test(verb) ? THEN_MORE.exec(rest) : null) ?? [];
   if (!one || !place || !more) return rest;
   // "with a spoon" is how, "with the carrots" is what goes along
-  return joint === 'with' && (!RUNS.test(verb) || findTools(more).length > 0 || findFood(more) === null) ? rest : `${one} and ${more} ${place}`;
+  return joint === 'with' && (!RUNS.test(verb) || findTools(more).length > 0 || findFood(more) === null)
+    ? rest
+    : `${one} and ${more} ${place}`;
 }
 
 function makeClause(part: Part, condition: string | null): Clause {
@@ -367,7 +370,10 @@ function makeClause(part: Part, condition: string | null): Clause {
     .join(' ')
     .replace(/^[,:]\s*/, '');
   let until: string | null = null;
-  const m = /(?:^|[\s,]+)((?:until|till|so that|or until|so (?:it|they|everything|all of it|(?:the|all|each) \p{L}+)(?=\s+(?:is|are|gets?|becomes?|has|have|comes?|turns?|stays?)\b))\b.*)$/iu.exec(rest);
+  const m =
+    /(?:^|[\s,]+)((?:until|till|so that|or until|so (?:it|they|everything|all of it|(?:the|all|each) \p{L}+)(?=\s+(?:is|are|gets?|becomes?|has|have|comes?|turns?|stays?)\b))\b.*)$/iu.exec(
+      rest,
+    );
   if (m) {
     until = m[1]!.replace(/^or\s+/i, '').replace(/[,.\s]+$/, '');
     rest = rest.slice(0, m.index);

@@ -74,6 +74,12 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   if (act === 'off' || act === 'ring-set') return heatWords(c, rest);
   if (act === 'off-ring' && (!objectPhrase(rest) || /^(?:(?:it|them)\s+)?(?:off|from)\b/i.test(rest)) && (state.hob ?? state.container))
     return `the ${toolCall(state, (state.hob ?? state.container)!)} ${rest.replace(/^(?:it|them)\s+/i, '')}`;
+  // "fold over", with the filling on half of it: it is the pastry that is folded
+  const sheet =
+    c.verb === 'fold' && /^(?:it\s+)?over\b/i.test(rest)
+      ? state.objectUses.find((i) => foodIs(state.world.ingredients[i]!.food, 'of-flour'))
+      : undefined;
+  if (sheet !== undefined) return `the ${nameOf(state.recipe.ingredients[sheet]!)} ${rest.replace(/^it\s+/i, '')}`;
   // "divide between two pots", of a dish that is called after its pots
   if (act === 'serve' && /^(?:between|among|into)\b/i.test(rest) && findTools(state.recipe.title.split(' ').at(-1)!).length > 0)
     return `${hole('thing', spokenOf(state))} ${rest}`;

@@ -189,6 +189,9 @@ function theSaid(state: State, c: Located, m: Mention): string {
   // "the lemon zest and lemon juice": both come of one lemon
   const both = [...c.rest.matchAll(/\b(\p{L}+) (zest|juice|rind)\b/giu)].filter((said) => said[1]!.toLowerCase() === fruit);
   if (both.length > 1) return both.map((said) => `the ${said[0].toLowerCase()}`).join(' and ');
+  // "the lemon zest and juice"
+  const pair = /^\p{L}+ ((?:zest|juice|rind) and (?:zest|juice|rind))\b/iu.exec(c.rest.slice(m.at))?.[1]?.toLowerCase();
+  if (pair && fruit) return `the ${fruit} ${pair}`;
   const part = /^[^,]*?\b(zest|juice|rind)\b/i.exec(c.rest.slice(m.at, m.end + 8))?.[1]?.toLowerCase();
   const the = theOf(state, m);
   return part && !the.includes(part) ? `${the} ${part}` : the;

@@ -258,6 +258,9 @@ const grams = (amount: { quantity: Quantity; unit: Unit | null }) => {
   return size ? size.mul(toFraction(amount.quantity)!).valueOf() : null;
 };
 
+/** Units that are a thing by themselves: a sheet of pastry is not weighed, whatever its packet says. */
+const PIECES: ReadonlySet<Unit> = new Set(['sheet', 'ball', 'block', 'fillet', 'square', 'nest', 'slice', 'stick', 'cube', 'head', 'ear']);
+
 /**
  * The step that measures an ingredient out, for one use of it.
  * @param into where it is tipped, as a tool id; null when it goes straight to where it is used
@@ -279,8 +282,10 @@ export function measureStep(
   if (!wanted) return null;
   const name = nameOf(one);
   // a tin or a packet is used whole; its own size is no amount to measure. "2 aubergines (about 500 g)" are counted, "a spoonful of apple" is not all of it
+  const isWhole = inUnit !== null && PIECES.has(inUnit) && toFraction(wanted)!.d === 1n;
+  const isCounted = isWhole || (inUnit === null && findFood(one.item)?.form === 'whole');
   const measurable =
-    kindOfUnit(inUnit) === 'count' && inUnit === one.unit && one.alternate && !(inUnit === null && findFood(one.item)?.form === 'whole')
+    kindOfUnit(inUnit) === 'count' && inUnit === one.unit && one.alternate && !isCounted
       ? { quantity: one.alternate.quantity, unit: one.alternate.unit }
       : { quantity: wanted, unit: inUnit };
   const liquid = findFood(one.item)?.form === 'liquid';

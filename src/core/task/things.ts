@@ -6,7 +6,7 @@ import { putLater } from './later';
 import { wholeOf, type Mention } from './mentions';
 import { PIECE, MIXTURE, ON_ITSELF, ofNoun, madeSaid, madeUnder, liesAt, placeOf } from './nouns';
 import { inside } from './push';
-import { hasMark } from '../technique/tools';
+import { hasMark, isWrap } from '../technique/tools';
 import { actOfKind, worksOf } from '../technique/works';
 import { isGoalPrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
@@ -235,13 +235,19 @@ export function frameOf(state: State, c: Located): Frame {
   };
   const particle = object === null && first !== undefined && first.from >= 0 && isThing(first);
   const theme = particle ? first : object;
-  const goal = (particle ? goals[1] : first) ?? null;
+  const open = particle ? goals.slice(1) : goals;
+  // "on kitchen paper on a plate": the plate is where it lies
+  const goal = (open[0] && isSheet(open[0]) ? open.find((p) => p.vessel !== null && !isSheet(p)) : undefined) ?? open[0] ?? null;
   const beside = all
     .filter((p) => p !== theme && p !== withP && (p !== goal || p.vessel !== null))
     .flatMap((p) => p.mentions)
     .filter((m) => isFresh(state, m) && !/\bfloured\b/i.test(c.rest.slice(m.at, m.end)));
   return { theme: theme ?? null, with: withP, goal, particle, beside };
 }
+
+/** Paper, foil or a cloth, that lies on what holds the food. */
+const isSheet = ({ text, vessel }: Phrase): boolean =>
+  (vessel !== null && isWrap(vessel)) || /\b(?:kitchen|baking|greaseproof|absorbent) (?:paper|roll|towel)|\bpaper towels?\b/i.test(text);
 
 /** "Mash roughly with the oil": how it is done, and no thing. */
 const isManner = (p: Phrase) =>

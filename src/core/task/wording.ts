@@ -135,7 +135,7 @@ export function wording(state: State, c: Located): string {
 /** "Slide the scones carefully onto the tray": how stands behind what. */
 function withAdverb(rest: string, adverb: string): string {
   const place =
-    /^((?:the|a|an|it|them|each|half|some|all|your)\b[^,]*?)(\s(?:(?:in|on)(?:to)?|over|against|through|under|around|between|among|across|away|off)\s.*)$/i.exec(
+    /^((?:the|a|an|it|them|each|half|some|all|your)\b[^,]*?)(\s(?:(?:in|on)(?:to)?|over|against|through|under|around|between|among|across|away|off|for(?=\s+(?:about\s+|another\s+)?\d))\s.*)$/i.exec(
       rest,
     );
   return place ? `${place[1]}${adverb}${place[2]}` : `${rest}${adverb}`;
