@@ -101,13 +101,6 @@ function partsOf(text: string): string[] {
     const things = each[2]!.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&)\s+/i).filter(Boolean);
     if (things.length > 1 && things.length < 8) return things.map((thing) => `${each[1]} ${thing}`);
   }
-  // "40 g coconut, plus 2 tbsp for rolling": so much goes in, so much is kept apart
-  const kept =
-    /^(\d.{3,60}?),?\s+plus\s+(?:an?\s+)?(?:extra\s+)?(\d[\d\s./½¼¾⅓⅔]*\s?\p{L}+\.?)\s+(?:extra\s+|more\s+)?((?:for|to)\s+\p{L}.{2,40})$/iu.exec(
-      text,
-    );
-  const keptName = kept && readAmount(plainNumbers(kept[1]!))?.rest.split(',')[0]?.trim();
-  if (kept && keptName && readAmount(plainNumbers(kept[2]!))?.unit) return [kept[1]!, `${kept[2]} extra ${keptName}, ${kept[3]}`];
   // "2 eggs plus 1 egg yolk": two counted things, not one amount in two units
   const plus = /^(\d[^,()]{2,40}?)\s+(?:plus|\+|and)\s+(\d+\s+[^,()]{3,40})$/i.exec(text);
   if (plus && readAmount(plus[2]!)?.unit === null && readAmount(plus[1]!)?.rest) return [plus[1]!, plus[2]!];

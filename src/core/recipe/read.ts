@@ -1,6 +1,7 @@
 // Reads a whole recipe from text: finds its parts however they are headed or numbered, and says which lines it did not understand.
+import { keptApart } from './kept-apart';
 import { KITCHEN_VERBS } from './verbs';
-import { readIngredientLine, stripBullet } from './ingredient-line';
+import { readIngredient, readIngredientLine, stripBullet } from './ingredient-line';
 import { plainNumbers } from '../amount/quantity';
 import { withinBounds } from './bounds';
 import { amountsInMethod } from './method-amounts';
@@ -61,6 +62,7 @@ export function readRecipe(source: string): Reading {
   sayOvenHeat(draft);
   if (draft.recipe.ingredients.length === 0) draft.recipe.ingredients = amountsInMethod(draft.recipe.instructions);
   splitParagraph(draft);
+  for (const line of keptApart(draft.recipe.ingredients, draft.recipe.instructions)) draft.recipe.ingredients.push(readIngredient(line));
   return withinBounds({ recipe: draft.recipe, notUnderstood: draft.notUnderstood, lines: draft.lines });
 }
 

@@ -35,7 +35,7 @@ describe('each thing in its own vessel', () => {
       'Mix the flour, the water and 2 tbsp of the oil in a large bowl. Scrape the dough into the tin and, with oiled hands, stretch it to fill the corners. Mix 1 tbsp of the oil with 1 tbsp water and drizzle over. Bake for 20 minutes. Cut into squares.',
       [
         'Scrape the dough into the tin. >cake-tin',
-        'Stretch the dough to fill the corners. >cake-tin',
+        'Stretch the dough to fill the corners with oiled hands. >cake-tin',
         'Pour 1 tbsp water into the bowl. >bowl',
         'Drizzle the oil over the dough. >cake-tin',
         'Cut the dough into squares.',
@@ -328,7 +328,7 @@ describe('names, and what is left', () => {
       'Put the potatoes in a roasting tin. Add half the oil and half the paprika. Mix with your hands. Put the rest of the oil and paprika in a bowl. Add the drumsticks and turn them over until coated. Place the drumsticks on top of the potatoes. Roast for 30 minutes.',
       [
         'Put the rest of the oil in a bowl. >bowl',
-        'Put the rest of the paprika in a bowl. >bowl',
+        'Put the rest of the paprika in the bowl. >bowl',
         'Place the drumsticks on top of the potatoes. >tray',
       ],
       null,

@@ -96,9 +96,10 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     const ofPart = work ? full.filter((n) => names.ingredients[n.ingredient]!.preparation.includes(work)) : [];
     const ofWork = ofPart.length > 0 ? ofPart : full;
     // "the extra coconut", of 40 g and 2 tbsp extra for rolling
+    const isSpare = (n: Name) => /^extra\b/i.test(names.ingredients[n.ingredient]!.item);
     const isExtra = /\bextra\s+$/i.test(text.slice(0, list[i]!.at));
-    const alike = ofWork.filter((n) => /^extra\b/i.test(names.ingredients[n.ingredient]!.item) === isExtra && !used.has(n.ingredient));
-    const best = alike.length > 0 ? alike : ofWork;
+    const meant = ofWork.some(isSpare) ? ofWork.filter((n) => isSpare(n) === isExtra && !used.has(n.ingredient)) : ofWork;
+    const best = meant.length > 0 ? meant : ofWork;
     // "the beans" of three kinds of beans, "both peppers": all of them that are not in yet
     const open = [...new Set(best.filter((n) => !used.has(n.ingredient)).map((n) => n.ingredient))];
     // "tip in the peppers", red and yellow, once both were cut: both

@@ -271,7 +271,7 @@ describe('the pan, and what was lifted out of it', () => {
       'a splash of the milk goes into the mash, and the rest is the sauce’s',
       '1 kg potatoes\n50 g butter\n400 ml milk\n25 g flour',
       'Boil the potatoes in a saucepan for 15 minutes, drain and mash with a splash of milk. Melt the butter in another pan and stir in the flour. Gradually whisk in the milk.',
-      ['Mash the potatoes with a splash of milk. >saucepan', 'Whisk the milk into the large saucepan gradually. >large-pan'],
+      ['Mash the potatoes with a splash of milk. >saucepan', 'Whisk the milk gradually into the large saucepan. >large-pan'],
       /Pour the potatoes/,
     ],
     [

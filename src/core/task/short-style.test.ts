@@ -161,7 +161,7 @@ describe('on the heat, in the oven, and in time', () => {
       '50 g butter\n50 g flour\n600 ml milk\n150 g cheddar\n1 tsp mustard',
       'Put the butter, flour and milk in a saucepan over a medium heat and whisk continuously until it comes to the boil. Take the pan off the heat. Grate the cheese and stir in three quarters of it with the mustard.',
       [
-        'Put the milk in a saucepan. >saucepan',
+        'Put the milk in the saucepan. >saucepan',
         'Turn on the hob under the saucepan, medium heat. >saucepan',
         'Whisk the flour and the milk continuously until it comes to the boil. >saucepan',
         'Grate the cheese. >board',
@@ -253,8 +253,8 @@ describe('on the heat, in the oven, and in time', () => {
       'Chop the tomatoes. Chop the onion.\nPut them all in a bowl with 2 tbsp of the oil.\nBrush the bread with the remaining oil and grill for 2 minutes.',
       [
         'Put the tomatoes in a bowl. >bowl',
-        'Put the red onion in a bowl. >bowl',
-        'Put the olive oil in a bowl. >bowl',
+        'Put the red onion in the bowl. >bowl',
+        'Put the olive oil in the bowl. >bowl',
         'Put the ciabatta on the baking tray. >tray',
       ],
       null,

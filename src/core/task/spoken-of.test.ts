@@ -176,7 +176,7 @@ describe('small words', () => {
       own(task)
         .filter((s) => s.into === 'large-bowl')
         .map((s) => s.text),
-    ).toEqual(['Put the carrot in a big bowl.', 'Put the apple in a big bowl.']);
+    ).toEqual(['Put the carrot in a big bowl.', 'Put the apple in the big bowl.']);
   });
   test('what was brushed before baking is not what is cut after it', () => {
     const task = build(

@@ -110,9 +110,15 @@ function choose(state: State, id: string, before: string, word: string, from: st
   if (id === state.prepared && !isHeld(state, id)) return id;
   const family = GENERAL.get(id) ?? [];
   const recent = [...state.steps].reverse().flatMap((s) => s.into ?? []);
-  const near = [/\bsame\b/.test(before) ? state.lastPan : null, state.container, state.hob, state.prepared, /\bback\b/.test(before) ? state.lastPan : null, ...used, ...recent].find(
-    (v): v is string => v !== null && v !== from && (v === id || family.includes(v)),
-  );
+  const near = [
+    /\bsame\b/.test(before) ? state.lastPan : null,
+    state.container,
+    state.hob,
+    state.prepared,
+    /\bback\b/.test(before) ? state.lastPan : null,
+    ...used,
+    ...recent,
+  ].find((v): v is string => v !== null && v !== from && (v === id || family.includes(v)));
   return near ?? id;
 }
 
