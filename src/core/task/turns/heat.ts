@@ -5,7 +5,11 @@ export const HEAT: readonly Turn[] = [
   // "adding the beans for the last 4", of 6 minutes
   ['last |final ', /\b(min(?:ute)?s?\b[^.;]{0,60}\bfor the (?:last|final) \d+)(?=\s*[.,;]|$)/gi, '$1 minutes'],
   ['for last|for final', /\bfor (last|final) (?=\d)/gi, 'for the $1 '],
-  ['during the last|during the final', /\b((?:add|stir|tip|put|throw|drop)\b[^.;,]{2,60}?)\bduring the (last|final) (?=\d)/gi, '$1for the $2 '],
+  [
+    'during the last|during the final',
+    /\b((?:add|stir|tip|put|throw|drop)\b[^.;,]{2,60}?)\bduring the (last|final) (?=\d)/gi,
+    '$1for the $2 ',
+  ],
   // "Oven on, 200°C"
   ['oven on', /^(?:first,?\s+)?(?:the\s+)?oven\s+on\b(?:\s*[:,–—-])?\s*/gi, 'Turn the oven on, '],
   ['another|further', /\b(for (?:another|a further)) (\d+)(?=\s*[.,;]|$)/gi, '$1 $2 minutes'],
