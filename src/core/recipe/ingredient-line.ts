@@ -78,6 +78,7 @@ function plainLine(line: string): string {
       : said.toLowerCase();
   const plain = /[*_`…]|\.\.\./.test(text) ? text.replace(/\*\*|__|`/g, '').replace(/\s*[.…_]{3,}\s*/g, ' - ') : text;
   return plain
+    .replace(/^(?:an?\s+)?thumb\s+of\s+(?=(?:fresh\s+|root\s+)*(?:ginger|turmeric|galangal)\b)/i, 'thumb-sized piece of ')
     .replace(SPOONS, (_all, count: string | undefined, size: string) => `${count ?? '1 '}${SPOON_OF.get(size)} `)
     .replace(/\s+/g, ' ')
     .trim();

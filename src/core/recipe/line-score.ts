@@ -89,7 +89,7 @@ export function ingredientScore(line: string): number {
   )
     return 2;
   if (
-    /^(?:a |some )?(?:(?:small |large |good )?(?:pinch|handful|dash|splash|drizzle|bunch|knob)\b|[\p{L}]+[- ]sized? (?:piece|knob|lump|chunk)\b)|\bto taste\b/iu.test(
+    /^(?:a |some )?(?:(?:small |large |good )?(?:pinch|handful|dash|splash|drizzle|bunch|knob|thumb|stick|sprig)\b|[\p{L}]+[- ]sized? (?:piece|knob|lump|chunk)\b)|\bto taste\b/iu.test(
       text,
     )
   )
@@ -115,7 +115,11 @@ export function instructionScore(line: string): number {
   // "butter a square tin"
   if (/^(?:butter|oil|flour|salt|season|grease)\s+(?:an?|the|your|both|each)\s/i.test(text)) return 3;
   // "pinch of salt", "squeeze of lime": an amount, no action
-  if (/^(?:pinch|dash|handful|drizzle|splash|knob|dot|squeeze|sprinkle|spoon|scoop|slice|cube|dollop|glug)(?:es|s|ful)?\s+of\b/i.test(text))
+  if (
+    /^(?:pinch|dash|handful|drizzle|splash|knob|dot|squeeze|thumb|sprinkle|spoon|scoop|slice|cube|dollop|glug)(?:es|s|ful)?\s+of\b/i.test(
+      text,
+    )
+  )
     return 0;
   if (
     /^(?:pinch|dash|handful|splash|knob|glug|sprig|bunch|drizzle)\s+(?!the\b|it\b|them\b|together\b|off\b|out\b)/i.test(text) &&

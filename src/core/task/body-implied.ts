@@ -28,7 +28,7 @@ export function withImplied(state: State, c: Located): Located {
     boilKettle(state, c);
   lineTray(state, c);
   flourUnder(state, c);
-  if (/\bflour(?:ed|y)\s+hands\b/i.test(`${c.first ? (c.lead ?? '') : ''} ${c.rest}`)) flourHands(state, c);
+  if (/\bflour(?:ed|y)\s+hands\b/i.test(`${c.lead ?? ''} ${c.rest}`)) flourHands(state, c);
   if (technique === 'grease' && c.tools.some((t) => t.id === 'slow-cooker')) state.container = 'slow-cooker';
   const unsaid = c.mentions.length === 0;
   if (unsaid && kindHas(kind, 'cuts') && /^(?:everything|them all|all of them)\b/i.test(c.rest))

@@ -1,6 +1,7 @@
 // What fuller texts brought, as whole recipes of books and worksheets have them: cases by kind. The expected cards are common practice of home kitchens unless a source stands beside them.
 import { describe, expect, test } from 'vitest';
 import { build } from '../../../tests/cases/built';
+import { readRecipe } from '../index';
 
 const steps = (ingredients: string, method: string) => build(ingredients, method).steps;
 const texts = (ingredients: string, method: string) => steps(ingredients, method).map((s) => s.text);
@@ -148,6 +149,43 @@ describe('what is to be done', () => {
         /^Tip the extra coconut onto a plate/,
       ),
     ).not.toContain(false);
+  });
+});
+
+describe('words that mean something else here', () => {
+  test('a baking dish is no baking powder', () => {
+    const all = steps(
+      '2 cups oats\n1 tsp baking powder\n2 tbsp butter',
+      'Butter a square baking dish. Stir together oats and baking powder.',
+    );
+    expect(all.find((s) => /^Butter/.test(s.text))).toMatchObject({ technique: 'grease', into: 'baking-dish' });
+  });
+  test('covered with food it has no lid', () => {
+    const all = steps(
+      '1 cup berries\n2 cups oats\n1/2 cup sugar',
+      'Mix the oats and sugar in a bowl. Spread the berries in a baking dish. Cover with the oat mixture and bake for 20 minutes.',
+    );
+    expect(all.find((s) => /oat mixture/.test(s.text))).toMatchObject({ technique: 'spread', into: 'baking-dish' });
+    expect(all.some((s) => s.technique === 'uncover')).toBe(false);
+  });
+  test('floured hands, though they are said in the middle', () => {
+    const all = texts('400 g mince\n2 tbsp flour', 'Divide the mince into 4 and, with floured hands, shape into burgers.');
+    expect(inOrder(all, /^Dust your hands with flour/, /^Shape/)).not.toContain(false);
+  });
+  test('a thumb of ginger is ginger', () => {
+    expect(
+      readRecipe('Test\n\nIngredients\n1 onion\nthumb of ginger, peeled and grated\n\nMethod\nFry the onion and ginger.').recipe
+        .ingredients[1],
+    ).toMatchObject({
+      preparation: ['peeled', 'grated'],
+    });
+  });
+  test('the dal is what cooks in the other pan', () => {
+    const all = steps(
+      '200g red lentils\n700ml water\n1 onion, sliced\n2 tbsp oil',
+      'Simmer the lentils in the water in a saucepan for 20 minutes. Fry the onion in the oil in a frying pan. Stir the onion mixture into the dal.',
+    );
+    expect(all.filter((s) => s.sourceLine !== null).at(-1)).toMatchObject({ into: 'saucepan' });
   });
 });
 

@@ -54,7 +54,8 @@ export function namesOf(ingredients: readonly Ingredient[], method = ''): Names 
         add([words[0]!], i, true);
       // the cube that the stock is made from
       if (words.at(-1) === 'stock' && !ingredients.some((other) => /\bcubes?\b/i.test(other.item))) add(['stock', 'cube'], i);
-      if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!))) add(words.slice(0, -1), i, true);
+      // "baking" is no baking powder
+      if (words.length > 2 || (words.length === 2 && FORM_WORDS.has(words[1]!) && words[0] !== 'baking')) add(words.slice(0, -1), i, true);
       // "stock and soy", "brown the beef" of "beef stew meat"
       const sauced = words.at(-1) === 'sauce' ? words.findIndex((w) => SAUCED.has(w)) : -1;
       if (sauced >= 0) add(words.slice(sauced, -1), i);

@@ -1,4 +1,5 @@
 // What an action means here beside what its words say: done already, kept, of the dish or of the side, in the vessel that was spoken of.
+import { MIXTURE } from './nouns';
 import { lotsOf } from '../kitchen/index';
 import { isPutAway } from '../kitchen/world';
 import { kindOf, techniqueById } from '../technique/lexicon';
@@ -154,6 +155,17 @@ export function backInOven(state: State, c: Located, act: Act): Located | null {
   const isOut = state.inOven !== null && state.container === state.inOven && lastOf(state, 'take-out-oven') > lastOf(state, 'bake');
   if (act !== 'put' || !said || !isOut || !/^(?:put|return|pop|place|slide)$/.test(c.verb ?? '')) return null;
   return { ...c, verb: 'bake', technique: techniqueById('bake')!, rest: c.rest.slice(said[0].length), mentions: [], tools: [] };
+}
+
+/** "Cover with the oat mixture": that is no lid. */
+export function spreadOver(c: Located, act: Act): Located | null {
+  const said = /^(?:(?:it|them|the \p{L}+)\s+)?with\s+/iu.exec(c.rest);
+  const what = said && c.rest.slice(said[0].length);
+  if (act !== 'cover' || !said || !what || c.tools.length > 0 || /\bwater\b/i.test(what)) return null;
+  if (c.mentions.every((m) => m.at < said[0].length) && !MIXTURE.test(what)) return null;
+  const by = said[0].length;
+  const mentions = c.mentions.flatMap((m) => (m.at < by ? [] : [{ ...m, at: m.at - by, end: m.end - by }]));
+  return { ...c, verb: 'spread', technique: techniqueById('spread')!, rest: `${what} over the top`, mentions };
 }
 
 /** "Roll in the seeds": it is rolled in them. */

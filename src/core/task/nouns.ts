@@ -18,7 +18,7 @@ export const PIECE = new RegExp(`^(?:an?|one|the|each|every)\\s+(${SHAPE_ONE}|${
 export const SHAPE = new RegExp(`\\b(?:${SHAPE_ONE}|${SHAPE_MANY})\\b`, 'i');
 
 export const MIXTURE = new RegExp(
-  `\\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|cups|${SHAPE_MANY}|${SHAPE_ONE})\\b`,
+  `\\b(dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mix|mash|crumble|crumbs|paste|salad|porridge|risotto|dal|dhal|daal|chowder|ragu|ragù|bolognese|tagine|goulash|topping|glaze|icing|custard|pastry|base|rub|slurry|syrup|omelette|rice|gravy|salsa|pesto|purée|puree|ganache|frosting|meringue|jelly|stuffing|coating|oil|cups|${SHAPE_MANY}|${SHAPE_ONE})\\b`,
   'i',
 );
 

@@ -30,6 +30,7 @@ import {
   backInOven,
   coatedIn,
   tippedIn,
+  spreadOver,
   takenOut,
   isTurned,
   isLeftAlone,
@@ -102,6 +103,7 @@ export function takeClause(state: State, said: Located): void {
     filled(state, c, works.act) ??
     coatedIn(c, works.act) ??
     tippedIn(c) ??
+    spreadOver(c, works.act) ??
     overBase(state, c) ??
     backInOven(state, c, works.act) ??
     takenOut(state, c, works.act);
