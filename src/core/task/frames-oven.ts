@@ -105,6 +105,9 @@ function dishFor(state: State, c: Located, fresh: readonly Mention[], there: rea
   const at = there.map((i) => state.placed.get(i)).find((v) => v !== undefined && toolById(v)?.kind === 'cookware');
   if (at) return at;
   const isOnBoard = there.length === 0 && state.objectUses.length > 0 && state.objectUses.every((i) => state.placed.get(i) === 'board');
+  // the bacon is not grilled on the tray that the potatoes baked on
+  const isAnother = c.meanwhile || /^(?:grill|broil)$/.test(c.verb ?? '');
+  if (fresh.length > 0 && there.length === 0 && !state.prepared && isAnother && isHeld(state, 'tray')) return 'baking-dish';
   if (fresh.length > 0 || isOnBoard) return state.prepared ?? 'tray';
   const held = state.container;
   if (state.prepared && held && isPan(held) && inside(state, state.prepared).length > 0) return state.prepared;

@@ -180,6 +180,24 @@ describe('words that mean something else here', () => {
       preparation: ['peeled', 'grated'],
     });
   });
+  test('what was lifted out is what is left to cool', () => {
+    const all = texts(
+      '2 chicken breasts\n1 l stock\n1 onion, diced\n2 carrots, sliced',
+      'Simmer the onion, carrots and chicken in the stock for 15 minutes. Lift out the chicken and leave until cool enough to handle.',
+    );
+    expect(inOrder(all, /^Lift out the chicken/, /^Leave the chicken/)).not.toContain(false);
+  });
+  test('ground ginger is one of the spices; bacon is grilled on no tray that potatoes are on', () => {
+    expect(
+      texts('150 g flour\n2 tsp ground ginger\n1 tsp mixed spice', 'Sift the flour and spices into a bowl.').some((text) =>
+        /^Sift the ground ginger/.test(text),
+      ),
+    ).toBe(true);
+    const grilled = steps('4 potatoes\n4 rashers bacon', 'Bake the potatoes for 1 hour. Grill the bacon until crisp.').find((s) =>
+      /^Put the bacon/.test(s.text),
+    );
+    expect(grilled?.into).not.toBe('tray');
+  });
   test('the dal is what cooks in the other pan', () => {
     const all = steps(
       '200g red lentils\n700ml water\n1 onion, sliced\n2 tbsp oil',

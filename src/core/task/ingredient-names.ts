@@ -158,7 +158,8 @@ const GROUP_FOODS: [string, (one: Ingredient) => boolean][] = [
   ['veg', (one) => isWhole(one, 'vegetable')],
   ['fruit', (one) => isWhole(one, 'fruit')],
   ['herb', (one) => findFood(one.item)?.category === 'herb'],
-  ['spice', (one) => findFood(one.item)?.category === 'spice'],
+  // ground ginger is one, ground beef is none
+  ['spice', (one) => findFood(one.item)?.category === 'spice' || (/^ground\s/i.test(one.item) && !findFood(one.item)?.raw)],
   ['dry ingredient', (one) => ['powder', 'grain', 'packed'].includes(findFood(one.item)?.form ?? '')],
   ['wet ingredient', (one) => ['liquid', 'sticky', 'soft'].includes(findFood(one.item)?.form ?? '') || findFood(one.item)?.id === 'egg'],
 ];
@@ -185,7 +186,9 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
   for (const [words, test] of GROUP_FOODS) {
     // "the vegetables" of "frozen stir-fry vegetables", with an onion on the list for the top
     const named = ingredients.flatMap((one, i) => (nameWords(one.item).at(-1) === words.replace(/^veg$/, 'vegetable') ? [i] : []));
-    const members = named.length > 0 ? named : ingredients.flatMap((one, i) => (test(one) ? [i] : []));
+    const alike = ingredients.flatMap((one, i) => (test(one) ? [i] : []));
+    // "the spices" are all of them, though one is called mixed spice
+    const members = named.length > 0 && words !== 'spice' ? named : alike;
     if (members.length > 0) groups.push({ words: words.split(' '), ingredients: members });
   }
   groups.push({ words: ['all', 'ingredient'], ingredients: ingredients.map((_, i) => i) });

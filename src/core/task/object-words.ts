@@ -93,8 +93,11 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   )
     return `${hole('thing', spokenOf(state))} ${rest}`;
   // "drain and serve with the sauce": what was drained
-  const wasDrained = !c.first && worksOf(state.steps.at(-1)?.technique).act === 'drain';
-  if (wasDrained && ((act === 'serve' && /^with\b/i.test(rest)) || (id === 'share-out' && !objectPhrase(rest))))
+  const lastAct = c.first ? null : worksOf(state.steps.at(-1)?.technique).act;
+  const wasDrained = lastAct === 'drain';
+  // "lift out the chicken and leave until cool enough to handle": not the soup that it was in
+  const wasLifted = lastAct === 'lift' && (act === 'cool' || act === 'wait') && !objectPhrase(rest) && state.objectUses.length < 3;
+  if (wasLifted || (wasDrained && ((act === 'serve' && /^with\b/i.test(rest)) || (id === 'share-out' && !objectPhrase(rest)))))
     return `${listed(state.objectUses.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`)) || hole('thing', null)} ${rest}`;
   if (act === 'serve' && (!objectPhrase(rest) || SERVED_HOW.test(rest)))
     return `${isDishItself(state, rest) ? hole('spoken', spokenOf(state)) : `the ${shortTitle(state.recipe.title)}`} ${rest}`;
