@@ -103,6 +103,34 @@ describe('heat', () => {
   });
 });
 
+describe('what is hot among what is cold', () => {
+  const heated = (what: number) => [
+    step('add', [what], 'saucepan'),
+    ring('saucepan'),
+    step('heat-pan', [], 'saucepan', { tools: ['hob', 'saucepan'], minutes: { active: 1, waiting: 2 } }),
+    step('turn-off', [], null, { tools: ['hob'] }),
+  ];
+  const mixed = (hot: number, cold: number) =>
+    after(...heated(hot), step('add', [cold], 'bowl'), step('add', [hot], 'bowl'), step('mix', [], 'bowl', { tools: ['spoon', 'bowl'] }));
+  // mixing temperatures: one part at 160 °C in four at 20 °C is 48 °C (heat balance, like heat capacities)
+  test.each([
+    ['a spoonful of hot oil in a cup of cold milk is hot no longer', OIL, MILK, false],
+    ['a cup of hot milk with a spoonful of cold oil is', MILK, OIL, true],
+    ['nor is it known of an egg, that has no amount, that it cools the milk', MILK, EGG, true],
+  ])('%s', (_name, hot, cold, isStill) => {
+    const world = mixed(hot, cold);
+    expect(contents(world, 'bowl').some((lot) => lot.hotUntil > world.clock)).toBe(isStill);
+  });
+});
+
+describe('an oven that is not hot yet', () => {
+  const lit = () => after(step('preheat-oven', [], null, { tools: ['oven'] }));
+  test('an empty tray gets hot with it; what is baked waits, though nobody knows what it is', () => {
+    expect(facts(lit(), step('heat-pan', [], 'oven', { tools: ['tray', 'oven'] }))).toEqual([]);
+    expect(facts(lit(), step('bake', [], 'oven', { tools: ['tray', 'oven'] }))).toEqual(['oven-ready']);
+  });
+});
+
 describe('the ring', () => {
   test('nothing is heated on a ring that is off, and no pan is drained on one that is on', () => {
     const world = after(step('fill-pan', [], 'saucepan', { water: true }), step('add', [PASTA], 'saucepan'));

@@ -1,6 +1,6 @@
 // What a step needs that the kitchen does not give yet: one law for each fact.
 import { foodIs } from '../recipe/food';
-import { kindOf } from '../technique/lexicon';
+import { kindOf, worksById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { hasMark, heatsIn, toolById } from '../technique/tools';
 import type { Act, Works } from '../technique/works';
@@ -197,8 +197,8 @@ const ovenOn: Law = (world, step, lots, { act }) => {
   const appliance = step.tools.find((id) => id === 'oven' || id === 'grill' || id === 'air-fryer') ?? 'oven';
   const since = world.on.get(appliance);
   if (since === undefined) return [{ fact: 'oven-on', appliance }];
-  // an empty tray gets hot with the oven
-  if (lots.length === 0 && step.into === 'oven') return [];
+  // an empty tray gets hot with the oven; what is baked, though nobody knows what it is, waits until it is hot
+  if (lots.length === 0 && worksById(step.technique).act === 'heat') return [];
   const minutes = Math.ceil(heatsIn(appliance) - (world.clock - since));
   return minutes > 0 && appliance !== 'air-fryer' ? [{ fact: 'oven-ready', appliance, minutes, since: world.clock - since }] : [];
 };

@@ -62,7 +62,7 @@ export function readRecipe(source: string): Reading {
   sayOvenHeat(draft);
   if (draft.recipe.ingredients.length === 0) draft.recipe.ingredients = amountsInMethod(draft.recipe.instructions);
   splitParagraph(draft);
-  for (const line of keptApart(draft.recipe.ingredients, draft.recipe.instructions)) draft.recipe.ingredients.push(readIngredient(line));
+  addKeptApart(draft);
   return withinBounds({ recipe: draft.recipe, notUnderstood: draft.notUnderstood, lines: draft.lines });
 }
 
@@ -454,6 +454,17 @@ function addIngredient(draft: Draft, said: string, line: number, raw: string): v
     draft.recipe.ingredients.push(ingredient);
     note(draft, line, raw, 'ingredient', draft.recipe.ingredients.length - 1);
     if (ingredient.doubt) draft.notUnderstood.push({ line, text: raw.trim(), why: ingredient.doubt });
+  }
+}
+
+/** At the end of the list, so that no place in it changes; on Read it stands at the line that it is of. */
+function addKeptApart(draft: Draft): void {
+  const { ingredients, instructions } = draft.recipe;
+  for (const { of, line } of keptApart(ingredients, instructions)) {
+    const { text, group } = ingredients[of]!;
+    ingredients.push({ ...readIngredient(line, group), text });
+    const at = draft.lines.findLastIndex((l) => l.role === 'ingredient' && l.index === of);
+    if (at >= 0) draft.lines.splice(at + 1, 0, { ...draft.lines[at]!, index: ingredients.length - 1 });
   }
 }
 

@@ -152,6 +152,15 @@ describe('what is to be done', () => {
   });
 });
 
+test('what is kept apart stands at the line that it is of', () => {
+  const { recipe, lines } = readRecipe(
+    'Bites\n\nIngredients\n100 g oats\n40 g coconut, plus 2 tbsp for rolling\n50 g honey\n\nMethod\nMix.\nRoll in the extra coconut.',
+  );
+  const [own, extra] = lines.filter((l) => /coconut, plus/.test(l.text));
+  expect([own, extra].map((l) => recipe.ingredients[l!.index!]!.item)).toEqual(['coconut', 'extra coconut']);
+  expect(extra!.line).toBe(own!.line);
+});
+
 describe('words that mean something else here', () => {
   test('a baking dish is no baking powder', () => {
     const all = steps(

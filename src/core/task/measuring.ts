@@ -126,11 +126,14 @@ function weighing(quantity: Quantity, unit: Unit, item: string, amount: string):
   };
 }
 
+/** The one vessel that amounts are measured in. */
+export const MEASURING_JUG = 'jug';
+
 function jug(item: string, amount: string): Measuring {
   return {
     text: `Fill the jug to ${amount} with ${item}.`,
     fillings: [],
-    tools: ['jug'],
+    tools: [MEASURING_JUG],
     technique: 'measure',
     error: 0,
     small: ['Stand the jug flat on the table.', `Pour the ${item} in slowly.`, 'Bend down and look at the line.', `Stop at ${amount}.`],

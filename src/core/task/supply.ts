@@ -1,4 +1,5 @@
 // Brings an ingredient to its step: rinsed, cut, opened and measured before its first use, and parted where the recipe parts it.
+import { MEASURING_JUG } from './measuring';
 import { kindHas } from '../technique/works';
 import { kindOf } from '../technique/lexicon';
 import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
@@ -62,7 +63,7 @@ export const isMeasuredLast = (state: State, { ingredient }: Mention): boolean =
   state.beforeHeat === null && state.recipe.ingredients[ingredient]!.preparation.length === 0;
 
 /** What is measured in stands empty until all that it measures has been measured. */
-export const isMeasure = (vessel: string): boolean => vessel === 'jug';
+export const isMeasure = (vessel: string): boolean => vessel === MEASURING_JUG;
 
 /**
  * Makes an ingredient ready and measures it, before its first use; before the first heat where the use is hot.

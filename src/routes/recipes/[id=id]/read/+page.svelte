@@ -245,8 +245,7 @@
             <span class="font-semibold text-act">{one.item}</span>{#if one.preparation.length}<span>, {one.preparation.join(', ')}</span
               >{/if}{#if one.pack}<span class="text-muted">&nbsp;(each {showAmount(one.pack.quantity, one.pack.unit)})</span
               >{/if}{#if one.alternate}<span class="text-muted">&nbsp;(or {showAmount(one.alternate.quantity, one.alternate.unit)})</span
-              >{/if}{#if one.alternatives.length}<span class="text-muted">
-                or {one.alternatives.join(' or ')}</span
+              >{/if}{#if one.alternatives.length}<span class="text-muted">&nbsp;or {one.alternatives.join(' or ')}</span
               >{/if}{#if one.optional}<span class="text-muted">&nbsp;– optional</span>{/if}{#if one.notes.length}<span class="text-muted"
                 >&nbsp;– {one.notes.join(', ')}</span
               >{/if}
