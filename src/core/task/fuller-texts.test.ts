@@ -157,8 +157,8 @@ test('what is kept apart stands at the line that it is of', () => {
     'Bites\n\nIngredients\n100 g oats\n40 g coconut, plus 2 tbsp for rolling\n50 g honey\n\nMethod\nMix.\nRoll in the extra coconut.',
   );
   const [own, extra] = lines.filter((l) => /coconut, plus/.test(l.text));
-  expect([own, extra].map((l) => recipe.ingredients[l!.index!]!.item)).toEqual(['coconut', 'extra coconut']);
-  expect(extra!.line).toBe(own!.line);
+  expect([own, extra].map((l) => recipe.ingredients[l.index!].item)).toEqual(['coconut', 'extra coconut']);
+  expect(extra.line).toBe(own.line);
 });
 
 describe('words that mean something else here', () => {
