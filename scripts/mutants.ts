@@ -1,4 +1,4 @@
-// Every condition of some floors of core able to answer otherwise, by number, all in one bundle: `$MUTANT.n`, from the environment or set while it runs, says which.
+// Every condition of some floors of core able to answer otherwise, by number, all in one bundle: `$MUTANT.n`, set while it runs, says which, and `$MUTANT.s` is told what each answers.
 import { readdirSync, readFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -7,7 +7,8 @@ import ts from 'typescript';
 
 const ROOT = process.cwd();
 
-export type Change = { id: number; where: string; what: string; becomes: string };
+/** `of` is the number that the condition tells its answer by: that of its change to `true`. */
+export type Change = { id: number; of: number; where: string; what: string; becomes: string };
 
 const EDGES = new Map<ts.SyntaxKind, string>([
   [ts.SyntaxKind.LessThanToken, '<='],
@@ -58,9 +59,11 @@ function withChanges(path: string, changes: Change[]): string {
     const isLeaf = ts.isExpression(node) && !ts.isParenthesizedExpression(node) && !isJoin(node) && !isNot(node) && isAsked(node);
     if (!isLeaf) return told;
     const line = file.getLineAndCharacterOfPosition(node.getStart(file)).line + 1;
+    const of = changes.length + 1;
     const note = (becomes: string) =>
       changes.push({
         id: changes.length + 1,
+        of,
         where: `${relative(ROOT, path)}:${line}`,
         what: node.getText(file).replace(/\s+/g, ' '),
         becomes,
@@ -70,9 +73,9 @@ function withChanges(path: string, changes: Change[]): string {
     const edge = ts.isBinaryExpression(node) ? EDGES.get(node.operatorToken.kind) : undefined;
     const moved =
       ts.isBinaryExpression(node) && edge ? `$M.n===${note(edge)}?(${node.left.getText(file)})${edge}(${node.right.getText(file)}):` : '';
-    return `($M.n===${yes}?true:$M.n===${no}?false:${moved}(${told}))`;
+    return `($M.n===${yes}?true:$M.n===${no}?false:${moved}$M.s(${yes},${told}))`;
   };
-  return `const $M = (globalThis.$MUTANT ??= { n: Number(process.env.MUTANT ?? 0) });\n${write(file)}`;
+  return `const $M = (globalThis.$MUTANT ??= { n: 0, s: (_, answer) => answer });\n${write(file)}`;
 }
 
 /**
@@ -94,13 +97,12 @@ export function mutants(names: readonly string[]): { changes: Change[]; mutating
     name: 'mutating',
     setup(bundle) {
       bundle.onLoad({ filter: /\.ts$/ }, ({ path }) => {
-        if (/\.test\.ts$|tests\//.test(path))
-          return {
-            contents: readFileSync(path, 'utf8').replaceAll('import.meta.url', JSON.stringify(pathToFileURL(path).href)),
-            loader: 'ts',
-          };
         const contents = changed.get(path);
-        return contents === undefined ? undefined : { contents, loader: 'ts' };
+        if (contents !== undefined) return { contents, loader: 'ts' };
+        return {
+          contents: readFileSync(path, 'utf8').replaceAll('import.meta.url', JSON.stringify(pathToFileURL(path).href)),
+          loader: 'ts',
+        };
       });
     },
   };

@@ -6,7 +6,7 @@ import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import { moveIn, pourWater, waterIn } from './put-cards';
 import { frameOf, thingsOf } from './things';
-import { wholeOf, type Mention } from './mentions';
+import { type Mention, wholeOf } from './mentions';
 import { nameOf } from './ready';
 import { inside, push } from './push';
 import { say, useOfMention } from './say';
@@ -16,9 +16,10 @@ import { makeReady } from './supply';
 import { isOverWater } from './means/here';
 import { inTool, toolCall } from './tool-names';
 import { freePan, isHeld, isPan, vesselOfPhrase } from './vessels';
-import { toPlace } from './object-words';
+import { toPlace } from './place-words';
 import { isLittle, sentence, theOf, wording } from './wording';
 import { phrasesOf } from './slots';
+import { boilWater, cooksInWater, isForWater, isOnlyWater, waterUnder } from './frames-water';
 
 const isOil = (state: State, i: number) => findFood(state.recipe.ingredients[i]!.item)?.category === 'oil';
 
@@ -170,13 +171,6 @@ export const isApart = (state: State, c: Located, fresh: readonly Mention[], the
   state.container !== null &&
   inside(state, state.container).some((i) => !isFat(state, i));
 
-/** On the ring stands a pan of water, with nothing in it yet. */
-const isOnlyWater = (state: State) => state.hob !== null && !isHeld(state, state.hob);
-
-const isForWater = (state: State, mentions: readonly Mention[]) =>
-  mentions.length > 0 &&
-  mentions.every((m) => ['pasta', 'noodle'].includes(findFood(state.recipe.ingredients[m.ingredient]!.item)?.category ?? ''));
-
 function putInPan(state: State, c: Located, m: Mention, pan: string): void {
   const one = state.recipe.ingredients[m.ingredient]!;
   const liquid = findFood(one.item)?.form === 'liquid';
@@ -246,52 +240,6 @@ export function ringOn(state: State, c: Located, pan: string): void {
     name: pan,
   });
   state.container = pan;
-}
-
-/** "Set the bowl over a pan of simmering water": the water has to be in it. */
-function waterUnder(state: State, c: Located): void {
-  if (state.steps.some((s) => s.technique === 'fill-pan' && s.into === 'saucepan')) return;
-  const name = `the ${toolCall(state, 'saucepan')}`;
-  push(state, {
-    text: `Put a little water in ${name}.`,
-    technique: 'fill-pan',
-    sourceLine: c.line,
-    tools: ['tap', 'saucepan'],
-    into: 'saucepan',
-    thing: name,
-    name: 'water',
-  });
-}
-
-/** "Cook the pasta as the packet says": every packet says in boiling water, and no list has it. */
-function cooksInWater(state: State, c: Located, id: string, pan: string, fresh: readonly Mention[]): boolean {
-  if (!['cook', 'boil'].includes(id) || isHeld(state, pan) || !isForWater(state, fresh)) return false;
-  if (/\b(?:stock|sauce|soup|oil|butter|milk)\b/i.test(c.rest)) return false;
-  if (state.world.vessels.get(pan)?.water !== 'none' && state.world.vessels.has(pan)) return false;
-  return !state.recipe.ingredients.some((one) => findFood(one.item)?.category === 'water');
-}
-
-function boilWater(state: State, c: Located, pan: string): void {
-  const name = `the ${toolCall(state, pan)}`;
-  push(state, {
-    text: `Fill ${name} two-thirds with water.`,
-    technique: 'fill-pan',
-    sourceLine: c.line,
-    tools: ['tap', pan],
-    into: pan,
-    thing: name,
-    name: 'water',
-  });
-  push(state, {
-    text: 'Bring the water to the boil.',
-    technique: 'boil',
-    sourceLine: c.line,
-    tools: [pan, 'hob'],
-    into: pan,
-    thing: 'the water',
-    name: 'water',
-    minutes: { waiting: 8 },
-  });
 }
 
 /** "Turn off the heat" after a ring that was turned off already, since its pan was drained. */

@@ -1,22 +1,18 @@
 // Finds out what one clause of a method is about: its technique, its ingredients, its tools, and its object where it is left unsaid.
-import { actOfKind, kindHas } from '../technique/works';
-import { isHot, isLotHot, lotsOf, type Lot } from '../kitchen/index';
+import { actOfKind } from '../technique/works';
+import { isHot, isLotHot, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
-import { PART } from '../recipe/part-nouns';
-import { findTechnique, techniqueById, TECHNIQUES, kindOf } from '../technique/lexicon';
+import { findTechnique, kindOf, techniqueById, TECHNIQUES } from '../technique/lexicon';
 import { findTools, hasMark } from '../technique/tools';
 import type { Clause } from './clauses';
 import { objectPhrase } from '../plan/object-phrase';
-import { putLater, saidAfter } from './later';
-import { listed } from '../recipe/listed';
 import { nameOf } from './ready';
-import { mentionsIn, wholeOf, type Mention } from './mentions';
+import { type Mention, mentionsIn, wholeOf } from './mentions';
 import { mentionsHere } from './mentions-here';
-import { inside } from './push';
-import { focusOn, type Located, type State, isContainer } from './state';
+import { focusOn, isContainer, type Located, type State } from './state';
 import { techniqueHere } from './technique-here';
 import { ofNoun } from './nouns';
-import { inUse } from './vessels';
+import { ALL_IN, isOwnPart, leaveForLater, looseIn, takeAllOfThem } from './locate-all';
 
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */
 export function sharedObject(clauses: { clause: Clause; line: number }[], i: number): Clause | null {
@@ -57,16 +53,6 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
 
 /** "Stir in the spinach and let it wilt": what went in last does it, and not the stew. */
 const NEWEST_DOES = /^(it|them)\s+(?:to\s+)?(wilt|melt|dissolve|soften)\b/i;
-
-const ALL_IN =
-  /^(?:everything|both|all|(?:it|them)(?:\s+(?:all|both))|all\s+(?:of\s+)?(?:it|them))\s+in(?:\s+(?:too|as well|well|together))?$/i;
-
-/** "Mix everything in", of what was cut, torn and crumbled since and lies nowhere yet. */
-function looseIn(state: State): string | null {
-  const isWorked = (lot: Lot) => !lot.joined && [...lot.forms].some((form) => form !== 'rinse' && actOfKind(form) === 'ready');
-  const loose = state.recipe.ingredients.filter((_one, i) => !state.placed.has(i) && lotsOf(state.world, i).some(isWorked));
-  return loose.length > 0 ? `in ${listed(loose.map((one) => `the ${nameOf(one)}`))}` : null;
-}
 
 /** "When the potatoes are done". */
 const IS_DONE = /^(?:when|once|as soon as|after)\s+(?:the|your|all the)\b/i;
@@ -290,92 +276,3 @@ const span = (words: RegExp, text: string) => {
 
 const cansOf = (state: State): Mention[] =>
   state.recipe.ingredients.flatMap((one, i) => (one.unit === 'can' && !state.used.has(i) && !state.placed.has(i) ? [wholeOf(i)] : []));
-
-const OWN_PART = new RegExp(`^(?:(?:out|off|away)\\s+)?(?:the|any|all the|its|their)\\s+${PART}\\b`, 'i');
-
-/** "Halve the cucumber, scoop out the seeds": its own, and not the sesame seeds of the list. */
-const isOwnPart = (state: State, clause: Clause, rest: string, mentions: readonly Mention[]) =>
-  mentions.length === 1 &&
-  state.objectUses.length > 0 &&
-  !state.objectUses.includes(mentions[0]!.ingredient) &&
-  // "cut the tops off the peppers" says of what
-  !/\b(?:off|of|from)\s+(?:the\s+|each\s+|your\s+)?(?:\p{L}+\s+)?$/iu.test(rest.slice(0, mentions[0]!.at)) &&
-  /^(?:scoop|remove|discard|scrape|take|pick|pull|cut)$/.test(clause.verb ?? '') &&
-  OWN_PART.test(rest);
-
-/** "Pour in the wet ingredients ... Fold in the melted butter": what is named by itself later is not among them. */
-function leaveForLater(state: State, clause: Clause, line: number, mentions: Mention[], rest: string): void {
-  const isOf = (m: Mention) => /^(?:wet|dry) ingredients?$/i.test(rest.slice(m.at, m.end));
-  if (!mentions.some(isOf)) return;
-  const begun = mentions.some((m) => isOf(m) && state.used.has(m.ingredient));
-  const later = saidAfter(state, line, clause.rest);
-  // "whisk the wet ingredients ... add the courgette and ham": what is put in by itself later
-  const puts = begun ? later : (later.match(/(?:^|[.;\n]\s*)(?:add|fold|stir|mix|beat|tip)\b[^.;\n]*/gi) ?? []).join('\n');
-  const named = new Set(mentionsIn(puts.replace(/\b(?:wet|dry) ingredients?\b/gi, ''), state.names, new Set()).map((m) => m.ingredient));
-  for (let k = mentions.length - 1; k >= 0; k--) {
-    const m = mentions[k]!;
-    if (isOf(m) && !state.used.has(m.ingredient) && named.has(m.ingredient)) mentions.splice(k, 1);
-  }
-}
-
-/** They move all that lies in one thing to another. */
-const EMPTIES = /^(?:tip|pour|spoon|transfer|scrape|empty|ladle|turn)$/;
-
-/** "Put everything in a blender" with nothing in use yet: all of the list. "All of the ingredients except the corn": without the corn. */
-function takeAllOfThem(state: State, clause: Clause, line: number, rest: string, mentions: Mention[]): void {
-  // "pour it all back in the pot": what was taken out
-  if (/^it all back\b/i.test(rest)) return;
-  if (!/^(?:everything|it all)\b|\b(?:except|apart|other than|but not|minus)\b/i.test(rest)) return;
-  const kind = kindOf(findTechnique([clause.verb ?? ''], new Set())?.id);
-  const all =
-    (kindHas(kind, 'tips') || actOfKind(kind) === 'join') && /^(?:everything|it all)\b(?! else)/i.test(rest) && state.used.size === 0;
-  const byItself = all ? putLater(state, line, clause.rest) : new Set<number>();
-  if (all)
-    state.recipe.ingredients.forEach((one, ingredient) => {
-      if (
-        !one.optional &&
-        !byItself.has(ingredient) &&
-        !/topping|serve|garnish|finish/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`) &&
-        !mentions.some((m) => m.ingredient === ingredient)
-      )
-        mentions.push({ ...wholeOf(ingredient), end: rest.indexOf(' ') < 0 ? rest.length : /^\S+(?: all)?/.exec(rest)![0].length });
-    });
-  // "put everything in a large bowl": all that is not in there yet
-  const said = kindHas(kind, 'tips') && state.used.size > 0 ? /^(?:everything|it all)(?=\s+(?:in|into)\s)/i.exec(rest)?.[0] : undefined;
-  // "tip everything into a dish": what cooked together, and no cheese that goes on top
-  const cooked = EMPTIES.test(clause.verb ?? '')
-    ? [state.container, ...inUse(state)].find(
-        (v) => v !== null && (inside(state, v).some((i) => state.cooked.has(i)) || (inside(state, v).length > 1 && isHot(state.world, v))),
-      )
-    : undefined;
-  // and what was cooked and cut since, where no later line has it
-  const later = said && cooked ? putLater(state, line, clause.rest) : new Set<number>();
-  const cutUp =
-    said && cooked
-      ? inside(state, 'board').filter((i) => state.cooked.has(i) && !later.has(i) && !mentions.some((m) => m.ingredient === i))
-      : [];
-  if (said && cooked)
-    mentions.unshift(...[...inside(state, cooked), ...cutUp].map((ingredient): Mention => ({ ...wholeOf(ingredient), end: said.length })));
-  else if (said)
-    mentions.unshift(
-      ...state.recipe.ingredients.flatMap((one, ingredient): Mention[] => {
-        // what cooks on the ring stays there
-        const isIn = state.cooked.has(ingredient) && state.placed.get(ingredient) === state.container && state.hob === state.container;
-        const isLater = one.optional || /topping|serve|garnish|dressing/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`);
-        return isIn || isLater || mentions.some((m) => m.ingredient === ingredient) ? [] : [{ ...wholeOf(ingredient), end: said.length }];
-      }),
-    );
-  const but = /\b(?:except(?: for)?|apart from|other than|but not|minus)\b/i.exec(rest);
-  if (!but) return;
-  const left = mentionsIn(rest.slice(but.index), state.names, state.used).map((m) => m.ingredient);
-  for (let k = mentions.length - 1; k >= 0; k--) if (left.includes(mentions[k]!.ingredient)) mentions.splice(k, 1);
-}
-
-/** "Spoon the beans over the potato": the potato is where they go, not what is spooned. */
-export function isTarget(c: Located, mention: Mention): boolean {
-  return (
-    /\b(?:over|onto|to|into|in|on|on top of|around|between|inside|among)\s+(?:(?:the|a|an|each|your|both)\s+)?(?:\p{L}+\s+)?$/iu.test(
-      c.rest.slice(0, mention.at),
-    ) && !/^(?:in|on)\s+(?:the\s+)?(?:\p{L}+\s+)?$/iu.test(c.rest.slice(0, mention.at))
-  );
-}

@@ -4,16 +4,31 @@ import { listed } from '../recipe/listed';
 import { shellOf } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
 import { PART, PARTS } from '../recipe/part-nouns';
-import { findTools, hasMark, toolById } from '../technique/tools';
-import { worksOf, type Act } from '../technique/works';
+import { findTools, hasMark } from '../technique/tools';
+import { type Act, worksOf } from '../technique/works';
 import { shortTitle } from './dish-title';
-import { isTarget } from './locate';
+import { isTarget } from './locate-all';
 import { isOverWater } from './means/here';
 import { inside } from './push';
 import { nameOf } from './ready';
 import { handledAlone } from './things';
 import { isContainer, type Located, type State } from './state';
 import { inTool, toolCall } from './tool-names';
+import {
+  emptyVessel,
+  HAS_PLACE,
+  heatWords,
+  isAmong,
+  isFlat,
+  isPlace,
+  isPlaceFirst,
+  PLACE_SAID,
+  seasonedWith,
+  STANDS_ON,
+  toPlace,
+  vesselToCoat,
+  withVessel,
+} from './place-words';
 
 /** Acts of which one has to say what they are done to. */
 const NEEDS_OBJECT = new Set<Act>([
@@ -55,8 +70,6 @@ const OFF = new RegExp(`^(?:Remove|Take|Cut|Pull|Pick|Slice|Snip)\\b.*?\\bthe ($
 /** What a step took off or out, and is thrown away. */
 const WASTE = new RegExp(`\\bthe (?:${PART}|fat|liquid|water)\\b`);
 const PRONOUN = /^(?:it|them|everything|these|this|that|each one|all of (?:it|them)|both)\b(?:\s+all(?!\s+(?:over|together))\b)?/i;
-const HAS_PLACE =
-  /\b(?:in|into|on|onto|to|over|around|among|between|under|inside|through|aside|back|together|with|at|across|along|up|down|out|off|away|from|beside|underneath)\b/i;
 
 /** "Stir the dip. Serve with the wedges", of paprika wedges: it is not the wedges that are served with the wedges. */
 function isDishItself(state: State, rest: string): boolean {
@@ -248,16 +261,6 @@ function cameLast(state: State, c: Located): string[] {
   return last.length > 0 && last.length < state.objectUses.length ? last.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`) : [];
 }
 
-/** A plate, a board: things go into what lies there. */
-const isFlat = (state: State): boolean =>
-  state.container !== null && toolById(state.container)?.kind === 'surface' && inside(state, state.container).length > 0;
-
-/** Only some of what lies in the vessel in hand was spoken of. */
-const isAmong = (state: State): boolean => {
-  const all = state.container === null ? [] : inside(state, state.container);
-  return state.objectUses.length > 0 && state.objectUses.every((i) => all.includes(i)) && state.objectUses.length < all.length;
-};
-
 /** "Spread the sauce inside. Fill with": the bread that was spoken of, not all that lies there. */
 export function filledThing(state: State, c: Located, to: string): string | null {
   const spokenOfNow = state.objectUses;
@@ -287,69 +290,12 @@ const withGoal = (said: string, goal: string) => {
   return `${said.slice(0, at)} ${goal}${said.slice(at)}`;
 };
 
-const PLACE_SAID = /^(?:in|into|on|onto|over|between|among)\s+(?:the|a|an|\d+|two|three|four)\b/i;
-
-/** "in the bowl", said first: a place, and no thing that goes in. */
-const isPlace = (c: Located, rest: string) =>
-  c.mentions.length === 0 && c.tools.some((t) => isContainer(t.id) && t.at < (/^in\s+an?\s/i.test(rest) ? 40 : 24)) && /^in\s/i.test(rest);
-
-const vesselToCoat = (state: State) => {
-  const vessel = state.prepared ?? state.container;
-  return vessel ? `the ${toolCall(state, vessel)}` : null;
-};
-
-/** "Keep in the fridge": a place, though a thing may stand so behind other verbs. */
-const isPlaceFirst = (rest: string, act: Act) =>
-  act !== 'put' && act !== 'join' && act !== 'ready' && /^(?:in|over|on|under)\s+(?:the|a|an)\b/i.test(rest);
-
-const seasonedWith = (state: State, c: Located) => {
-  const unsaid = c.mentions.filter((m) => m.end <= m.at);
-  return unsaid.length > 0 ? ` with ${listed(unsaid.map((m) => `the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`))}` : '';
-};
-
-/** "Lift the chicken onto a board, cover with foil": the chicken, which lies in no vessel. */
-const liesOpen = (state: State): boolean => {
-  const at =
-    state.objectUses.length > 0 ? (state.world.lots.find((lot) => state.objectUses.every((i) => lot.parts.has(i)))?.at ?? null) : null;
-  return at === 'board';
-};
-
-const withVessel = (state: State, rest: string): string =>
-  liesOpen(state) && /^(?:(?:loosely|tightly|well)\s+)?with\b/i.test(rest)
-    ? `${hole('spoken', null)} ${rest}`
-    : state.container && (/^with\b/i.test(rest) || (!objectPhrase(rest) && !/\blids?\b/i.test(rest)))
-      ? `the ${toolCall(state, state.container)} ${rest}`
-      : withPronoun(state, rest);
-
-/** "Turn down to low", "turn off": the heat is what is turned. */
-function heatWords(c: Located, said: string): string {
-  const rest = said.replace(/^(?:it|them)\s+(?:right\s+)?/i, '');
-  if (/\b(?:oven|grill|microwave|kettle|cooker|fryer|blender|mixer|hob|stove|ring|burner|gas|the heat|flame)\b/i.test(rest)) return rest;
-  if (/\bheat\b/i.test(rest)) return rest.replace(/(?<!\b(?:the|low|lowest|highest|medium|high|gentle)\s+)\bheat\b/i, 'the heat');
-  return /^(?:off|down|up)\b/i.test(rest) ? rest.replace(/^(off|down|up)\b/i, '$1 the heat') : `the heat ${rest}`;
-}
-
-/** "it on a plate", of what stands in a mug. */
-export const STANDS_ON = /^it\s+(?:on|over)\b/i;
-
-/** Where a thing goes that a verb puts there: "to the pan", "into the bowl", "on the tray". */
-export const toPlace = (state: State, verb: string, vessel: string): string => {
-  if (hasMark(vessel, 'flat')) return verb === 'add' ? `to the ${toolCall(state, vessel)}` : inTool(state, vessel);
-  return `${verb === 'add' ? 'to' : verb === 'put' || verb === 'place' || verb === 'lay' || verb === 'arrange' ? 'in' : 'into'} the ${toolCall(state, vessel)}`;
-};
-
 /** What was spoken of last and no ingredient can say: "the balls". */
 const spokenOf = (state: State): string | null =>
   state.object && !/\b(?:it|them)\b|everything/i.test(state.object) && state.object.length <= 60 ? state.object : null;
 
-/** "Butter the ramekins and put them on a tray": with nothing in them yet it is they that are spoken of. */
-const emptyVessel = (state: State): string | null =>
-  state.prepared && inside(state, state.prepared).length === 0 && state.objectUses.length === 0
-    ? `the ${toolCall(state, state.prepared)}`
-    : null;
-
 /** Pronouns as holes: what is acted on, and what it goes to. */
-function withPronoun(state: State, rest: string): string {
+export function withPronoun(state: State, rest: string): string {
   const these =
     state.lineObjects.length > 1 && !state.themIsLast && /\bthem\b/i.test(rest)
       ? listed(state.lineObjects.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))

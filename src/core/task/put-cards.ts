@@ -14,7 +14,7 @@ import { PARCEL, type Located, type State } from './state';
 import { common } from './step-of-clause';
 import { inTool, toolCall } from './tool-names';
 import { isPan } from './vessels';
-import { toPlace } from './object-words';
+import { toPlace } from './place-words';
 import { isLittle, sentence, theOf } from './wording';
 
 import { ofNoun, SHAPE } from './nouns';

@@ -11,7 +11,7 @@ import { type Mention } from './mentions';
 import { nameOf } from './ready';
 import { isContainer, type Located, type State } from './state';
 import { objectPhrase } from '../plan/object-phrase';
-import { isTarget } from './locate';
+import { isTarget } from './locate-all';
 import { theOf, cuesOf } from './wording';
 
 const hotHazards = (item: string): Hazard[] => (/\b(?:boiling|hot)\b/i.test(item) ? ['hot', 'steam'] : []);

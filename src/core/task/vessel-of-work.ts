@@ -8,7 +8,7 @@ import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { goalOf } from './things';
 import { isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
-import { STANDS_ON } from './object-words';
+import { STANDS_ON } from './place-words';
 
 /** Where work is done, or where it lets its thing fall. */
 export function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | null, about: readonly number[]): string | null {

@@ -1,0 +1,113 @@
+// What becomes of things by work on them: where they lie after it, and what they are then.
+import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
+import { toolById } from '../technique/tools';
+import type { Works } from '../technique/works';
+import { ofNoun, placeOf } from './nouns';
+import { objectPhrase } from '../plan/object-phrase';
+import { inside, push } from './push';
+import { phrasesOf } from './slots';
+import { focusOn, isContainer, type Located, type State } from './state';
+import { isPan, vesselOfPhrase } from './vessels';
+
+/** What is spoken of next, and which vessel is in hand. */
+export function after(
+  state: State,
+  c: Located,
+  works: Works,
+  named: readonly number[],
+  about: readonly number[],
+  into: string | null,
+): void {
+  const id = c.technique?.id ?? '';
+  if (works.act === 'coat-vessel') {
+    state.prepared = into ?? state.prepared;
+    state.vesselSpoken = into;
+    // "brush a frying pan with oil": that pan is cooked in next
+    if (isPan(into)) state.container = into;
+    return;
+  }
+  // "turn the heat under the sauce right down": the sauce is what is stirred next
+  const under = works.act === 'ring-set' ? /\bunder (the \p{L}+)/iu.exec(c.rest)?.[1] : undefined;
+  const pan = under ? placeOf(state, ofNoun(state, under)) : null;
+  if (pan) state.container = pan;
+  // "fill a big pot half full and bring to the boil"
+  if (works.act === 'water' && into !== null) state.container = into;
+  // "wipe out the pan, add the oil": that pan is in hand
+  if (works.act === 'other' && into !== null && c.tools.some((t) => isContainer(t.id))) state.container = into;
+  // "and put it back on the heat": the pan that was wiped
+  if (works.act === 'wash-tools' || c.technique?.id === 'wipe') state.vesselSpoken = wipedOf(state, c);
+  if (works.act === 'toast' && c.tools.every((t) => !isContainer(t.id))) state.container = 'plate';
+  if (works.act === 'off' && /oven/.test(c.words)) state.oven = false;
+  // what is lifted out onto a plate waits there; the pan stays in hand
+  if (works.act === 'lift') {
+    const left = id !== 'turn-out' && isPan(state.hob) && into !== state.hob;
+    state.container = left ? state.hob : into;
+    if (id === 'reserve')
+      state.container = state.container === 'small-bowl' ? (state.steps.at(-2)?.into ?? state.container) : state.container;
+    if (/^(?:stones?|bones?|skins?|stalks?|seeds?|pods?|leaf|leaves)\b/i.test(objectPhrase(c.rest)?.replace(/^(?:the|any)\s+/i, '') ?? ''))
+      return;
+    if (id !== 'reserve' && about.length > 0) focusOn(state, about, null);
+    return;
+  }
+  // "cut a cross in the top of the potato, squeeze it open"
+  if (id === 'score' && c.mentions.length > 0) {
+    const scored = c.mentions.map((m) => m.ingredient);
+    focusOn(state, scored, null);
+    state.container = state.placed.get(scored[0]!) ?? state.container;
+    return;
+  }
+  // "check that the chicken is done. Lift it onto a board"
+  if (works.act === 'check' && c.mentions.length === 1 && c.first && state.placed.has(c.mentions[0]!.ingredient)) {
+    focusOn(state, [c.mentions[0]!.ingredient], null);
+    state.container = state.placed.get(c.mentions[0]!.ingredient)!;
+  }
+  if (
+    works.act === 'bin' ||
+    works.act === 'cover' ||
+    works.act === 'uncover' ||
+    works.act === 'check' ||
+    works.traits.has('still') ||
+    id === 'score' ||
+    id === 'make-well'
+  )
+    return;
+  if (works.act === 'dip' && named.length > 0) focusOn(state, named, eachOf(c) ?? (/^(?:it|them)\b/i.test(c.rest) ? state.object : null));
+  if (works.act === 'dip' || works.act === 'wash-tools' || works.act === 'wash-hands' || works.act === 'ring-set' || works.act === 'off')
+    return;
+  // "crack the eggs into a jug. Add the milk": that jug is in hand
+  if (works.act === 'ready' && into !== null && toolById(into)?.kind === 'container' && c.tools.some((t) => isContainer(t.id)))
+    state.container = into;
+  if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i)) state.lineObjects.push(i);
+  const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);
+  if (takesAway && named.length > 0 && named.every((i) => !about.includes(i))) return;
+  const shaped = SHAPED.exec(c.rest)?.[1] ?? (id === 'cut-out' ? CUT_OUT.exec(c.rest)?.[0] : undefined);
+  if (works.act === 'shape' || shaped) {
+    focusOn(state, about, shaped ? `the ${shaped.toLowerCase()}` : (eachOf(c) ?? state.object));
+    return;
+  }
+  // "grate in the cheese and leave it": all that it lies with
+  const among = works.act === 'ready' && into !== null && into !== 'board' && /^(?:in|over)\s/i.test(c.rest) ? inside(state, into) : [];
+  if (among.length > about.length) return focusOn(state, among, null);
+  if (about.length > 0 && (works.act !== 'other' || named.length > 0)) focusOn(state, about, eachOf(c));
+}
+
+/** The vessel that is washed or wiped. */
+function wipedOf(state: State, c: Located): string | null {
+  const named = phrasesOf(state, c).find((p) => p.vessel !== null && (p.prep === null || p.prep === 'how'));
+  return named ? vesselOfPhrase(state, c, named) : (c.tools.find((t) => isContainer(t.id))?.id ?? null);
+}
+
+const SHAPED = new RegExp(
+  `\\b(?:into|as|to form|to make)\\s+(?:\\p{L}+\\s+)?(?:\\d+\\s+)?(?:(?:small|large|big|little|equal|even|flat|long|thin|walnut-sized|bite-size|round)[\\s-]+)*((?:\\p{L}+\\s+)?${SHAPE_MANY})\\b`,
+  'iu',
+);
+
+/** "Cut out rounds". */
+const CUT_OUT = new RegExp(`\\b${SHAPE_MANY}\\b`, 'i');
+
+/** "Twist each strip": strips are in hand. */
+const EACH = new RegExp(`^(?:each|every|one|the)\\s+(?:of the\\s+)?(${SHAPE_ONE})\\b`, 'i');
+const eachOf = (c: Located): string | null => {
+  const one = EACH.exec(c.rest)?.[1]?.toLowerCase();
+  return one ? `the ${one === 'patty' ? 'patties' : `${one}s`}` : null;
+};

@@ -1,0 +1,60 @@
+// Water on the hob: what is cooked in it, and bringing it to the boil.
+import { findFood } from '../recipe/food';
+import type { Mention } from './mentions';
+import { push } from './push';
+import type { Located, State } from './state';
+import { toolCall } from './tool-names';
+import { isHeld } from './vessels';
+
+/** On the ring stands a pan of water, with nothing in it yet. */
+export const isOnlyWater = (state: State) => state.hob !== null && !isHeld(state, state.hob);
+
+export const isForWater = (state: State, mentions: readonly Mention[]) =>
+  mentions.length > 0 &&
+  mentions.every((m) => ['pasta', 'noodle'].includes(findFood(state.recipe.ingredients[m.ingredient]!.item)?.category ?? ''));
+
+/** "Set the bowl over a pan of simmering water": the water has to be in it. */
+export function waterUnder(state: State, c: Located): void {
+  if (state.steps.some((s) => s.technique === 'fill-pan' && s.into === 'saucepan')) return;
+  const name = `the ${toolCall(state, 'saucepan')}`;
+  push(state, {
+    text: `Put a little water in ${name}.`,
+    technique: 'fill-pan',
+    sourceLine: c.line,
+    tools: ['tap', 'saucepan'],
+    into: 'saucepan',
+    thing: name,
+    name: 'water',
+  });
+}
+
+/** "Cook the pasta as the packet says": every packet says in boiling water, and no list has it. */
+export function cooksInWater(state: State, c: Located, id: string, pan: string, fresh: readonly Mention[]): boolean {
+  if (!['cook', 'boil'].includes(id) || isHeld(state, pan) || !isForWater(state, fresh)) return false;
+  if (/\b(?:stock|sauce|soup|oil|butter|milk)\b/i.test(c.rest)) return false;
+  if (state.world.vessels.get(pan)?.water !== 'none' && state.world.vessels.has(pan)) return false;
+  return !state.recipe.ingredients.some((one) => findFood(one.item)?.category === 'water');
+}
+
+export function boilWater(state: State, c: Located, pan: string): void {
+  const name = `the ${toolCall(state, pan)}`;
+  push(state, {
+    text: `Fill ${name} two-thirds with water.`,
+    technique: 'fill-pan',
+    sourceLine: c.line,
+    tools: ['tap', pan],
+    into: pan,
+    thing: name,
+    name: 'water',
+  });
+  push(state, {
+    text: 'Bring the water to the boil.',
+    technique: 'boil',
+    sourceLine: c.line,
+    tools: [pan, 'hob'],
+    into: pan,
+    thing: 'the water',
+    name: 'water',
+    minutes: { waiting: 8 },
+  });
+}
