@@ -117,7 +117,7 @@ await new Promise<void>((ready) => all.push(work(ready)));
 for (let k = 1; k < workers; k++) all.push(work(() => undefined));
 await Promise.all(all);
 
-const list = told.sort((a, b) => a.id - b.id).map((one) => ({ ...changes[one.id - 1]!, ...one }));
+const list = told.sort((a, b) => a.id - b.id).map((one) => ({ ...changes[one.id - 1], ...one }));
 writeFileSync(said.out, JSON.stringify(list, null, 1));
 const noticed = list.filter((one) => one.test !== null);
 const altered = list.filter((one) => one.recipes.length > 0);

@@ -4,7 +4,7 @@ import { toolById } from '../technique/tools';
 import type { Works } from '../technique/works';
 import { ofNoun, placeOf } from './nouns';
 import { objectPhrase } from '../plan/object-phrase';
-import { inside, push } from './push';
+import { inside } from './push';
 import { phrasesOf } from './slots';
 import { focusOn, isContainer, type Located, type State } from './state';
 import { isPan, vesselOfPhrase } from './vessels';

@@ -7,7 +7,7 @@ import { inside } from './push';
 import { nameOf } from './ready';
 import { isContainer, type Located, type State } from './state';
 import { inTool, toolCall } from './tool-names';
-import { hole, withPronoun } from './object-words';
+import { hole, withPronoun } from './holes';
 
 export const HAS_PLACE =
   /\b(?:in|into|on|onto|to|over|around|among|between|under|inside|through|aside|back|together|with|at|across|along|up|down|out|off|away|from|beside|underneath)\b/i;
@@ -72,9 +72,3 @@ export const toPlace = (state: State, verb: string, vessel: string): string => {
   if (hasMark(vessel, 'flat')) return verb === 'add' ? `to the ${toolCall(state, vessel)}` : inTool(state, vessel);
   return `${verb === 'add' ? 'to' : verb === 'put' || verb === 'place' || verb === 'lay' || verb === 'arrange' ? 'in' : 'into'} the ${toolCall(state, vessel)}`;
 };
-
-/** "Butter the ramekins and put them on a tray": with nothing in them yet it is they that are spoken of. */
-export const emptyVessel = (state: State): string | null =>
-  state.prepared && inside(state, state.prepared).length === 0 && state.objectUses.length === 0
-    ? `the ${toolCall(state, state.prepared)}`
-    : null;

@@ -5,7 +5,7 @@ import { useOf } from '../plan/draft';
 import { capital } from '../recipe/method-lines';
 import { isMinor, withWorkedIn } from './put-meaning';
 import { goalWords, madeWords, pourWater, saidOf, there, unlistedIn, waterIn } from './put-cards';
-import { filledThing } from './object-words';
+import { filledThing } from './object-into';
 import { inside } from './push';
 import { say, useOfMention } from './say';
 import type { Located, State } from './state';

@@ -15,7 +15,8 @@ import { worksOf, type Act } from '../technique/works';
 import type { Located, State } from './state';
 import { isPan } from './vessels';
 import { PARTICIPLE } from './locate';
-import { hole, withObject } from './object-words';
+import { hole } from './holes';
+import { withObject } from './object-words';
 
 /** Both marks as they stand on dials: every 10 °C, every 25 °F. */
 export function dialMarks(heat: { celsius: number; fahrenheit: number; text: string }): string {
