@@ -83,6 +83,10 @@ console.log(`${changes.length} changes of a condition in ${said.at}, ${wanted.le
 
 type Told = { id: number; test: string | null; recipes: string[]; asked: boolean };
 const told: Told[] = [];
+const lineOf = ({ id, test, recipes, asked }: Told) => {
+  const { where, what, becomes } = changes[id - 1]!;
+  return `${id}  ${where}  ${what}  ->  ${becomes}  ${test ?? recipes[0] ?? (asked ? 'alters nothing' : 'never asked')}`;
+};
 const queue = [...wanted];
 
 /** One process after the other takes from the queue, a new one where one hung; ends when the queue is empty. */
@@ -94,7 +98,10 @@ const work = (isReady: () => void) =>
     child.on('message', (message: Told | { ready: true }) => {
       clearTimeout(late);
       isReady();
-      if ('id' in message) told.push(message);
+      if ('id' in message) {
+        told.push(message);
+        if (message.test === null) console.log(lineOf(message));
+      }
       const next = queue.shift();
       if (!next) return child.disconnect();
       at = next.id;
@@ -124,7 +131,3 @@ const altered = list.filter((one) => one.recipes.length > 0);
 console.log(
   `${noticed.length} of ${list.length} noticed by a test (${((noticed.length / list.length) * 100).toFixed(1)} %); ${altered.length} more alter a recipe; ${list.filter((one) => !one.asked).length} are never asked otherwise`,
 );
-for (const one of list.filter((one) => one.test === null))
-  console.log(
-    `${one.id}  ${one.where}  ${one.what}  ->  ${one.becomes}  ${one.recipes[0] ?? (one.asked ? 'alters nothing' : 'never asked')}`,
-  );

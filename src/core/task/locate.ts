@@ -1,6 +1,5 @@
 // Finds out what one clause of a method is about: its technique, its ingredients, its tools, and its object where it is left unsaid.
 import { actOfKind } from '../technique/works';
-import { isHot, isLotHot, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { findTechnique, kindOf, techniqueById, TECHNIQUES } from '../technique/lexicon';
 import { findTools, hasMark } from '../technique/tools';
@@ -13,6 +12,7 @@ import { focusOn, isContainer, type Located, type State } from './state';
 import { techniqueHere } from './technique-here';
 import { ofNoun } from './nouns';
 import { ALL_IN, isOwnPart, leaveForLater, looseIn, takeAllOfThem } from './locate-all';
+import { sensesBy, toolsHere, WORDS } from './locate-tools';
 
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */
 export function sharedObject(clauses: { clause: Clause; line: number }[], i: number): Clause | null {
@@ -60,57 +60,60 @@ const IS_DONE = /^(?:when|once|as soon as|after)\s+(?:the|your|all the)\b/i;
 export const PARTICIPLE =
   /(?<!\b(?:with|the|of|and|some|a))(?:^|,\s*|\s+)(?:while\s+|without\s+)?((?:stirring|turning|mashing|seasoning(?! sachet| mix)|skimming|shaking|tossing|whisking|scraping|basting|squashing|crushing|pressing|breaking|moving(?! to\b)|swirling|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
-// Techniques are named in Latin letters; a class of all the world's letters costs three times as much.
-const WORDS = /[a-z\u00df-\u00ff-]+/g;
+/** For "peel, core and dice the apples" the object is in a later clause. */
+function withSharedObject(clause: Clause, sharedFrom: Clause | null): string {
+  if (!clause.shared || sharedFrom === null) return clause.rest;
+  // "drain and put in a dish" drains no dish
+  const isPlace =
+    /^(?:in|into|on|onto)\s/i.test(sharedFrom.rest) &&
+    findTools(sharedFrom.rest).some((t) => (isContainer(t.tool.id) || t.tool.id === 'colander') && t.at < 24);
+  const object = isPlace ? null : objectPhrase(sharedFrom.rest);
+  if (!object) return clause.rest;
+  const joining = clause.verb && techniqueById(findTechnique([clause.verb], new Set())?.id ?? '');
+  // "stir and serve", "cover and simmer": these act on what is at hand
+  const isOfHand =
+    !joining ||
+    ['cover', 'uncover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer', 'season', 'taste'].includes(joining.id) ||
+    // "reheat, stir in half the cream"
+    actOfKind(kindOf(joining.id)) === 'heat';
+  return !isOfHand || (clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom.rest)) ? object : clause.rest;
+}
 
-export function locate(state: State, clause: Clause, line: number, sharedFrom: Clause | null): Located {
-  let rest = clause.rest;
-  if (clause.shared) {
-    // "drain and put in a dish" drains no dish
-    const isPlace =
-      sharedFrom !== null &&
-      /^(?:in|into|on|onto)\s/i.test(sharedFrom.rest) &&
-      findTools(sharedFrom.rest).some((t) => (isContainer(t.tool.id) || t.tool.id === 'colander') && t.at < 24);
-    const object = isPlace ? null : sharedFrom && objectPhrase(sharedFrom.rest);
-    const joining = clause.verb && techniqueById(findTechnique([clause.verb], new Set())?.id ?? '');
-    // "stir and serve", "cover and simmer": these act on what is at hand
-    if (
-      object &&
-      joining &&
-      !['cover', 'uncover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer', 'season', 'taste'].includes(joining.id) &&
-      // "reheat, stir in half the cream"
-      actOfKind(kindOf(joining.id)) !== 'heat'
-    )
-      rest = object;
-    else if (object && clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom?.rest ?? '')) rest = object;
-  }
+/** What follows the verb, with what was spoken of before in place of "it" where it is one thing of several. */
+function restHere(state: State, clause: Clause, line: number, sharedFrom: Clause | null): string {
+  let rest = withSharedObject(clause, sharedFrom);
   // "stir in half of it": of what was spoken of last
   const only = state.objectUses.length === 1 ? state.recipe.ingredients[state.objectUses[0]!] : undefined;
   if (only) rest = rest.replace(/\b(half|rest|third|quarter)\s+of\s+(?:it|them)\b/i, `$1 of the ${nameOf(only)}`);
   rest = rest.replace(ALL_IN, (all) => looseIn(state) ?? all);
-  rest = rest.replace(NEWEST_DOES, (all, _it: string, does: string) => {
+  return rest.replace(NEWEST_DOES, (all, _it: string, does: string) => {
     const last = state.steps.at(-1);
-    const only = last?.uses?.length === 1 ? last.uses[0]!.ingredient : null;
+    const newest = last?.uses?.length === 1 ? last.uses[0]!.ingredient : null;
     // on a lit ring the technique itself is of what went in last
-    return only !== null && last?.sourceLine === line && state.hob === null
-      ? `the ${nameOf(state.recipe.ingredients[only]!)} ${does}`
+    return newest !== null && last?.sourceLine === line && state.hob === null
+      ? `the ${nameOf(state.recipe.ingredients[newest]!)} ${does}`
       : all;
   });
-  const mentions = mentionsHere(state, rest);
-  // "butter side up" lays no butter
-  for (let k = mentions.length - 1; k >= 0; k--)
-    if (/^\s+sides?\s+(?:up|down)\b/i.test(rest.slice(mentions[k]!.end))) mentions.splice(k, 1);
-  // a floured board is no flour
-  for (let k = mentions.length - 1; k >= 0; k--) if (/^floured\b/i.test(rest.slice(mentions[k]!.at))) mentions.splice(k, 1);
-  // "butter the toast": the verb names what goes on
-  if (clause.verb === 'butter' || clause.verb === 'oil') {
-    const fat = state.recipe.ingredients.findIndex(
-      (one) => findFood(one.item)?.[clause.verb === 'oil' ? 'category' : 'id'] === clause.verb,
-    );
-    if (fat >= 0 && !mentions.some((m) => m.ingredient === fat))
-      mentions.push({ ingredient: fat, at: rest.length, end: rest.length, quantity: null, unit: null, part: 'all' });
-  }
-  // "when the potatoes have cooled, cut into chunks", "when the potatoes are done, stir them through the sauce": it is the potatoes
+}
+
+/** What the words name: "butter side up" lays no butter, a floured board is no flour, "butter the toast" puts butter on. */
+function namedBy(state: State, clause: Clause, rest: string): Mention[] {
+  const mentions = mentionsHere(state, rest).filter(
+    (m) => !/^\s+sides?\s+(?:up|down)\b/i.test(rest.slice(m.end)) && !/^floured\b/i.test(rest.slice(m.at)),
+  );
+  if (clause.verb !== 'butter' && clause.verb !== 'oil') return mentions;
+  const key = clause.verb === 'oil' ? 'category' : 'id';
+  const fat = state.recipe.ingredients.findIndex((one) => findFood(one.item)?.[key] === clause.verb);
+  if (fat >= 0 && !mentions.some((m) => m.ingredient === fat)) mentions.push({ ...wholeOf(fat), at: rest.length, end: rest.length });
+  return mentions;
+}
+
+const moved = (mentions: readonly Mention[], by: number): Mention[] => mentions.map((m) => ({ ...m, at: m.at + by, end: m.end + by }));
+
+export type Words = { rest: string; mentions: Mention[] };
+
+/** "When the potatoes have cooled, cut into chunks", "when the potatoes are done, stir them through the sauce": it is the potatoes. */
+function withItsCondition(state: State, clause: Clause, { rest, mentions }: Words): Words {
   const spoken = /^(?:it|them)\b\s*/i.exec(rest)?.[0] ?? '';
   const when =
     clause.condition && ((mentions.length === 0 && /^into\b/i.test(rest)) || (spoken && IS_DONE.test(clause.condition)))
@@ -118,29 +121,31 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
       : undefined;
   if (when) {
     const name = `the ${nameOf(state.recipe.ingredients[when.ingredient]!)}`;
-    const behind = name.length + 1 - spoken.length;
-    rest = `${name} ${rest.slice(spoken.length)}`;
-    for (const m of mentions) Object.assign(m, { at: m.at + behind, end: m.end + behind });
-    mentions.unshift({ ...when, at: 4, end: name.length });
+    return {
+      rest: `${name} ${rest.slice(spoken.length)}`,
+      mentions: [{ ...when, at: 4, end: name.length }, ...moved(mentions, name.length + 1 - spoken.length)],
+    };
   }
   // "when the cake comes out, leave it in the tin": the cake, though the drizzle was made since
   if (clause.condition && mentions.length === 0 && (spoken || rest === '' || /^(?:in|on|for)\b/i.test(rest)))
     speakOf(state, clause.condition);
-  // "spoon over the beans", which lie in another vessel: it is the beans that are spooned
-  const over =
-    OVER_IT.test(clause.verb ?? '') && /^over\s+/i.test(rest) && mentions.length === 1 && !/\s(?:in|on|into|onto|with)\s/.test(rest)
-      ? mentions[0]!
-      : null;
-  const lies = over ? state.placed.get(over.ingredient) : undefined;
-  if (
-    over &&
-    lies !== undefined &&
-    ((lies !== state.container && state.container !== null && LIES_OPEN.some((mark) => hasMark(state.container!, mark))) ||
-      isSpoonedOut(state, clause, over.ingredient, lies))
-  ) {
-    rest = `${rest.replace(/^over\s+/i, '')} over`;
-    mentions[0] = { ...over, at: over.at - 5, end: over.end - 5 };
-  }
+  return { rest, mentions };
+}
+
+/** "Spoon over the beans", which lie in another vessel: it is the beans that are spooned. */
+function spoonedOver(state: State, clause: Clause, { rest, mentions }: Words): Words {
+  const [over] = mentions;
+  const lies = over && mentions.length === 1 ? state.placed.get(over.ingredient) : undefined;
+  if (lies === undefined || !OVER_IT.test(clause.verb ?? '') || !/^over\s+/i.test(rest) || /\s(?:in|on|into|onto|with)\s/.test(rest))
+    return { rest, mentions };
+  const isElsewhere = lies !== state.container && state.container !== null && LIES_OPEN.some((mark) => hasMark(state.container!, mark));
+  if (!isElsewhere && !isSpoonedOut(state, clause, over!.ingredient, lies)) return { rest, mentions };
+  return { rest: `${rest.replace(/^over\s+/i, '')} over`, mentions: moved(mentions, -5) };
+}
+
+/** What the clause is done to, with all that its words leave unsaid: everything, the rest, the can that there is. */
+function objectsHere(state: State, clause: Clause, line: number, first: Words): Words {
+  const { rest, mentions } = spoonedOver(state, clause, withItsCondition(state, clause, first));
   // "cook, squashing some of the beans": they are in already
   const doing = mentions.length > 0 ? PARTICIPLE.exec(rest) : null;
   if (doing && !/^adding\b/i.test(doing[1]!))
@@ -159,43 +164,15 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
       if (!state.placed.has(ingredient) && !mentions.some((m) => m.ingredient === ingredient))
         mentions.push({ ...wholeOf(ingredient), ...span(ELSE, rest) });
     });
-  const said = `${rest} ${clause.lead ?? ''}`;
-  const tools = findTools(said)
-    .filter((t) => !mentions.some((m) => t.at < m.end && t.at + t.length > m.at && /tin|can|dish|pot|box|carton|tub|bag/.test(t.tool.name)))
-    // "to the size of a side plate"
-    .filter(
-      (t) =>
-        !/\b(?:size|width|length|thickness|shape|big as|large as) (?:of )?(?:an?|the|your)\s+(?:\p{L}+\s+)?$/iu.test(said.slice(0, t.at)),
-    )
-    .filter((t) => !/\b(?:tin|can|jar|glass|cup|mug)s?\s+of\b/i.test(said.slice(t.at, t.at + t.length + 4)))
-    .map((t) => ({ id: basketOf(state, said.slice(t.at, t.at + t.length)) ?? t.tool.id, at: t.at }));
-  // "in a cup" is a vessel; "a cup of" is an amount
-  const cup = said.includes('cup') && /\b(?:in|into)\s+(?:a|the|another)\s+(?:\p{L}+\s+)?cup\b(?!\s+(?:of|measure))/iu.exec(said);
-  if (cup) tools.push({ id: 'cup', at: cup.index + cup[0].length - 3 });
-  const sheet = said.includes('sheet') && /\bon(?:to)?\s+(?:the|each)\s+(?:prepared\s+|lined\s+)?sheets?\b/i.exec(said);
-  if (sheet && state.steps.some((s) => s.tools?.includes('tray'))) tools.push({ id: 'tray', at: sheet.index + sheet[0].length - 5 });
-  // the tin that tomatoes came in bakes no cake
-  if (state.tinned)
-    for (let k = tools.length - 1; k >= 0; k--)
-      if (tools[k]!.id === 'cake-tin' && /^tin\b/i.test(said.slice(tools[k]!.at))) tools.splice(k, 1);
+  return { rest, mentions };
+}
+
+export function locate(state: State, clause: Clause, line: number, sharedFrom: Clause | null): Located {
+  const first = restHere(state, clause, line, sharedFrom);
+  const { rest, mentions } = objectsHere(state, clause, line, { rest: first, mentions: namedBy(state, clause, first) });
+  const tools = toolsHere(state, `${rest} ${clause.lead ?? ''}`, mentions);
   const words = rest.toLowerCase().match(WORDS) ?? [];
-  // a tool goes by its id, not by its words: a Dutch oven is no oven
-  const named = findTools(rest).filter((t) => t.tool.id !== 'oven' && rest.slice(t.at, t.at + t.length).includes(' '));
-  const bare = named.reduceRight((text, t) => text.slice(0, t.at) + ' ' + text.slice(t.at + t.length), rest);
-  const about = new Set<string>(named.length > 0 ? (bare.toLowerCase().match(WORDS) ?? []) : words);
-  for (const word of [...about]) if (word.endsWith('s')) about.add(word.slice(0, -1));
-  for (const { id } of tools) about.add(id);
-  const phrase = objectPhrase(rest);
-  const acting = mentions.length > 0 || (phrase && !/^(?:it|them)$/i.test(phrase)) ? mentions.map((m) => m.ingredient) : state.objectUses;
-  for (const i of acting) {
-    const one = state.recipe.ingredients[i]!;
-    const food = findFood(one.item);
-    if (food) about.add(food.id).add(food.category).add(food.group);
-    if (/boiling/i.test(one.item)) about.add('boiling-water');
-  }
-  if (isHotHere(state, mentions)) about.add('hot');
-  if (clause.verb === 'microwave') about.add('microwave');
-  if (state.container === 'slow-cooker') about.add('slow-cooker');
+  const about = sensesBy(state, clause, { rest, mentions }, tools, words);
   const found = clause.verb ? findTechnique([clause.verb, ...words], about) : null;
   const technique = techniqueHere(found, { state, clause, rest, mentions, tools, about });
   // written out: copying by spread costs more than all that is found here
@@ -219,14 +196,6 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
   };
 }
 
-/** Whether what a clause speaks of is hot: a tin that is drained beside the stove is not. */
-function isHotHere(state: State, mentions: readonly Mention[]): boolean {
-  const meant = mentions.length > 0 ? mentions.map((m) => m.ingredient) : state.objectUses;
-  const lots = meant.flatMap((i) => lotsOf(state.world, i));
-  if (lots.length > 0) return lots.some((lot) => isLotHot(state.world, lot));
-  return state.container !== null && isHot(state.world, state.container);
-}
-
 /** "Pour over the beans", hot in the pan in hand, with toast on a plate: out of the pan. */
 const isSpoonedOut = (state: State, clause: Clause, ingredient: number, lies: string) =>
   lies === state.container &&
@@ -234,12 +203,6 @@ const isSpoonedOut = (state: State, clause: Clause, ingredient: number, lies: st
   state.cooked.has(ingredient) &&
   /^(?:pour|spoon|ladle|tip)$/.test(clause.verb ?? '') &&
   state.world.lots.some((lot) => lot.at === 'plate');
-
-/** "The basket", of a recipe that steams: no air fryer's. */
-const basketOf = (state: State, said: string): string | null => {
-  const text = state.recipe.instructions.join(' ');
-  return /^baskets?$/i.test(said) && /\bsteam(?:er|ing) basket\b/i.test(text) && !/\bfry(?:er|ing) basket\b/i.test(text) ? 'steamer' : null;
-};
 
 /** Marks of what things lie on or in to be eaten or baked: what is spooned goes over it. */
 const LIES_OPEN = ['flat', 'bakes', 'each'] as const;
