@@ -26,83 +26,88 @@ const COOLS: ReadonlySet<Act> = new Set(['cool', 'chill']);
 /** What the method itself does to each ingredient, so that it is not done twice: "3:dice". */
 export type Explicit = ReadonlySet<string>;
 
+/** What is known of an ingredient that is made ready: `done` is what the method does to it itself. */
+type Raw = {
+  one: Ingredient;
+  food: ReturnType<typeof findFood>;
+  name: string;
+  the: string;
+  base: Pick<Draft, 'sourceLine' | 'uses' | 'name'> & { thing: string };
+  work: Work[];
+  done: (technique: string) => boolean;
+};
+
 /** Steps that make one ingredient ready, in order, without measuring it. */
 export function readySteps(ingredients: readonly Ingredient[], index: number, explicit: Explicit): Draft[] {
   const one = ingredients[index]!;
-  const food = findFood(one.item);
   const name = nameOf(one);
-  const the = `the ${name}`;
-  const uses = [useOf(ingredients, index)];
-  const raw = rawHazard(one);
-  const base = { sourceLine: null, uses, thing: the, name };
-  const hazards: Hazard[] = raw && raw !== 'raw-flour' && raw !== 'raw-egg' ? [raw] : [];
-  const done = (technique: string) => explicit.has(`${index}:${kindOf(technique)}`);
-  const steps: Draft[] = [];
   // "cooked and cooled": all of it was done before
   const comesDone = one.preparation.some((phrase) => NOT_A_STEP.has(preparationVerb(phrase) ?? '') && !partOfWork(phrase));
-  const work = one.preparation.flatMap((phrase) =>
-    workOf(phrase, one).filter(({ technique }) => !(comesDone && COOLS.has(worksById(technique).act))),
-  );
-  const cut = work.some((w) => kindHas(kindOf(w.technique), 'pieces')) || kindsWith('pieces').some(done);
-
-  if (one.unit === 'can' && !done('open-can'))
-    steps.push({ ...base, technique: 'open-can', text: `Open ${cansOf(one)} of ${name}.`, thing: `${cansOf(one)} of ${name}` });
-  const fresh =
-    food?.rinse && one.unit !== 'can' && (food.rinse === 'sieve' || !/frozen|canned|tinned|dried|powder|cooked/i.test(one.item));
-  if (fresh && !done('rinse') && !work.some((w) => kindOf(w.technique) === 'rinse'))
-    steps.push({
-      ...base,
-      technique: 'rinse',
-      text:
-        food.form === 'grain' || food.rinse === 'sieve' ? `Rinse ${the} in a sieve under cold water.` : `Rinse ${the} under cold water.`,
-      tools: food.form === 'grain' || food.rinse === 'sieve' ? ['tap', 'sieve'] : ['tap'],
-    });
-  if (
-    food &&
-    foodIs(food, 'skinned') &&
-    (cut || (food.id !== 'banana' && !/\bskins?\b|unpeeled/i.test(one.text))) &&
-    !done('peel-by-hand') &&
-    !done('peel') &&
-    !work.some((w) => w.technique.startsWith('peel')) &&
-    one.unit !== 'can' &&
-    !/powder/i.test(name)
-  )
-    steps.push({ ...base, technique: 'peel-by-hand', text: `Peel ${the}.` });
-  const halfOne =
-    one.unit === null &&
-    one.min !== null &&
-    toFraction(one.min)!.compare(1) < 0 &&
-    !work.some((w) => kindOf(w.technique) === 'juice' || kindOf(w.technique) === 'halve');
-  if (halfOne && food?.form === 'whole' && ['fruit', 'vegetable'].includes(food.group))
-    steps.push({
-      ...base,
-      technique: 'halve',
-      text: toFraction(one.min!)!.equals(new Fraction(1, 2))
-        ? `Cut ${the} in half. Use one half.`
-        : `Cut off ${showQuantity(one.min!)} of ${the}.`,
-      into: 'board',
-      name: `part-${name}`,
-    });
-  for (const w of work) {
+  const raw: Raw = {
+    one,
+    food: findFood(one.item),
+    name,
+    the: `the ${name}`,
+    base: { sourceLine: null, uses: [useOf(ingredients, index)], thing: `the ${name}`, name },
+    work: one.preparation.flatMap((phrase) =>
+      workOf(phrase, one).filter(({ technique }) => !(comesDone && COOLS.has(worksById(technique).act))),
+    ),
+    done: (technique) => explicit.has(`${index}:${kindOf(technique)}`),
+  };
+  const steps = [...opened(raw), ...rinsed(raw), ...peeled(raw), ...partTaken(raw)];
+  for (const w of raw.work)
     // "topped and tailed" is one piece of work
-    if (done(w.technique) || steps.some((s) => s.text === w.text)) continue;
-    if (kindOf(w.technique) === 'juice') {
-      steps.push({
-        ...base,
-        technique: 'halve',
-        text: `Cut ${/^\d/.test(w.of ?? '') ? w.of : the} in half.`,
-        into: 'board',
-        name: `half-${name}`,
-      });
-      const amount = w.of ?? (one.min && !toFraction(one.min)!.equals(1) ? `${showQuantity(one.min)} ${name}` : the);
-      steps.push({ ...base, technique: 'juice', text: `Squeeze the juice of ${amount} into a small bowl.`, into: 'small-bowl' });
-      continue;
-    }
-    if (kindOf(w.technique) === 'rinse' && (one.unit === 'can' || food?.form === 'grain')) {
-      steps.push({ ...base, technique: 'rinse', text: `Rinse ${the} in a sieve under cold water.`, tools: ['tap', 'sieve'] });
-      continue;
-    }
-    steps.push({
+    if (!raw.done(w.technique) && !steps.some((s) => s.text === w.text)) steps.push(...worked(raw, w));
+  return withEggs(raw, steps);
+}
+
+const opened = ({ one, name, base, done }: Raw): Draft[] =>
+  one.unit === 'can' && !done('open-can')
+    ? [{ ...base, technique: 'open-can', text: `Open ${cansOf(one)} of ${name}.`, thing: `${cansOf(one)} of ${name}` }]
+    : [];
+
+function rinsed({ one, food, the, base, work, done }: Raw): Draft[] {
+  const isFresh = one.unit !== 'can' && (food?.rinse === 'sieve' || !/frozen|canned|tinned|dried|powder|cooked/i.test(one.item));
+  if (!food?.rinse || !isFresh || done('rinse') || work.some((w) => kindOf(w.technique) === 'rinse')) return [];
+  const sieve = food.form === 'grain' || food.rinse === 'sieve';
+  const text = sieve ? `Rinse ${the} in a sieve under cold water.` : `Rinse ${the} under cold water.`;
+  return [{ ...base, technique: 'rinse', text, tools: sieve ? ['tap', 'sieve'] : ['tap'] }];
+}
+
+/** By hand, as a banana: only what is cut, or is not eaten with its skin. */
+function peeled({ one, food, name, the, base, work, done }: Raw): Draft[] {
+  if (!food || !foodIs(food, 'skinned') || one.unit === 'can' || /powder/i.test(name)) return [];
+  const isCut = work.some((w) => kindHas(kindOf(w.technique), 'pieces')) || kindsWith('pieces').some(done);
+  const keepsSkin = !isCut && (food.id === 'banana' || /\bskins?\b|unpeeled/i.test(one.text));
+  if (keepsSkin || done('peel-by-hand') || done('peel') || work.some((w) => w.technique.startsWith('peel'))) return [];
+  return [{ ...base, technique: 'peel-by-hand', text: `Peel ${the}.` }];
+}
+
+/** "½ onion": a part of a whole thing is cut off. */
+function partTaken({ one, food, name, the, base, work }: Raw): Draft[] {
+  if (one.unit !== null || one.min === null || food?.form !== 'whole' || !['fruit', 'vegetable'].includes(food.group)) return [];
+  const amount = toFraction(one.min)!;
+  if (amount.compare(1) >= 0 || work.some((w) => ['juice', 'halve'].includes(kindOf(w.technique)))) return [];
+  const text = amount.equals(new Fraction(1, 2)) ? `Cut ${the} in half. Use one half.` : `Cut off ${showQuantity(one.min)} of ${the}.`;
+  return [{ ...base, technique: 'halve', text, into: 'board', name: `part-${name}` }];
+}
+
+/** One piece of work that the list asks for. */
+function worked({ one, food, name, the, base }: Raw, w: Work): Draft[] {
+  if (kindOf(w.technique) === 'juice') {
+    const amount = w.of ?? (one.min && !toFraction(one.min)!.equals(1) ? `${showQuantity(one.min)} ${name}` : the);
+    const whole = /^\d/.test(w.of ?? '') ? w.of : the;
+    return [
+      { ...base, technique: 'halve', text: `Cut ${whole} in half.`, into: 'board', name: `half-${name}` },
+      { ...base, technique: 'juice', text: `Squeeze the juice of ${amount} into a small bowl.`, into: 'small-bowl' },
+    ];
+  }
+  if (kindOf(w.technique) === 'rinse' && (one.unit === 'can' || food?.form === 'grain'))
+    return [{ ...base, technique: 'rinse', text: `Rinse ${the} in a sieve under cold water.`, tools: ['tap', 'sieve'] }];
+  const raw = rawHazard(one);
+  const hazards: Hazard[] = raw && raw !== 'raw-flour' && raw !== 'raw-egg' ? [raw] : [];
+  return [
+    {
       ...base,
       technique: w.technique,
       text: w.text,
@@ -110,32 +115,22 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
       into: w.into ?? (kindHas(kindOf(w.technique), 'pieces') ? 'board' : null),
       ...(w.waiting ? { minutes: { waiting: w.waiting } } : {}),
       ...(w.tools ? { tools: w.tools } : {}),
-    });
-  }
-  const half = food?.raw === 'egg' && one.unit === null ? /\b(yolk|white)s?\b/i.exec(one.item)?.[1]?.toLowerCase() : undefined;
+    },
+  ];
+}
+
+/** Eggs come in their shells: cracked before they are beaten, and a yolk is parted from its white. */
+function withEggs({ one, food, name, base, work, done }: Raw, steps: Draft[]): Draft[] {
+  if (food?.raw !== 'egg' || one.unit !== null) return steps;
+  const half = /\b(yolk|white)s?\b/i.exec(one.item)?.[1]?.toLowerCase();
   if (half && !done('separate-egg') && !/carton|liquid|pasteuri/i.test(one.text)) {
     const count = one.min ? toFraction(one.min)!.toFraction() : '1';
-    steps.unshift({
-      ...base,
-      technique: 'separate-egg',
-      text: count === '1' ? `Separate an egg: keep the ${half}.` : `Separate ${count} eggs, one at a time: keep the ${half}s.`,
-      hazards: ['raw-egg'],
-      into: 'small-bowl',
-    });
+    const text = count === '1' ? `Separate an egg: keep the ${half}.` : `Separate ${count} eggs, one at a time: keep the ${half}s.`;
+    return [{ ...base, technique: 'separate-egg', text, hazards: ['raw-egg'], into: 'small-bowl' }, ...steps];
   }
-  if (
-    food?.raw === 'egg' &&
-    one.unit === null &&
-    !done('crack-egg') &&
-    !/white|yolk|boiled/i.test(one.item) &&
-    !work.some((w) => kindOf(w.technique) === 'crack-egg')
-  ) {
-    const at = steps.findIndex((s) => kindOf(s.technique) === 'beat' || kindOf(s.technique) === 'mix');
-    const crack = crackStep(one, uses, name);
-    if (at < 0) steps.push(crack);
-    else steps.splice(at, 0, crack);
-  }
-  return steps;
+  if (done('crack-egg') || /white|yolk|boiled/i.test(one.item) || work.some((w) => kindOf(w.technique) === 'crack-egg')) return steps;
+  const at = steps.findIndex((s) => kindOf(s.technique) === 'beat' || kindOf(s.technique) === 'mix');
+  return steps.toSpliced(at < 0 ? steps.length : at, 0, crackStep(one, base.uses, name));
 }
 
 function crackStep(one: Ingredient, uses: Draft['uses'], name: string): Draft {
