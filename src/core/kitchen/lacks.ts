@@ -144,9 +144,7 @@ const water: Law = (world, step, lots, { act, traits }) => {
   const inside = [...new Set([...contents(world, vessel), ...lots])];
   // "bring a pan of water to the boil"
   if (inside.length === 0) return kindOf(step.technique) === 'boil' ? [{ fact: 'water', vessel, lots: [] }] : [];
-  const isPasta = inside.every((lot) =>
-    [...lot.parts.keys()].every((i) => ['pasta', 'noodle', 'rice', 'egg'].includes(world.ingredients[i]!.food?.category ?? '')),
-  );
+  const isPasta = inside.every((lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'in-water')));
   const wanted = traits.has('wet') || (kindOf(step.technique) === 'cook' && isPasta && inside.every((lot) => !lot.forms.has('crack-egg')));
   if (!wanted || inside.some((lot) => isWet(world, lot) || lot.forms.has('drain') || lot.joined)) return [];
   return inside.every((lot) => isForWater(world, lot)) ? [{ fact: 'water', vessel, lots: inside }] : [];

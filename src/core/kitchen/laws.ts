@@ -183,7 +183,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
     const v = vesselIn(world, vessel);
     // "cover again": with what lay there before
     v.lid =
-      step.tools.find((id) => ['foil', 'cling-film', 'cloth', 'plate', 'paper'].includes(id) && id !== vessel) ??
+      step.tools.find((id) => hasMark(id, 'covers') && id !== vessel) ??
       (step.lid ? 'lid' : null) ??
       v.cover ??
       (hasMark(vessel, 'lid') ? 'lid' : 'cover');

@@ -64,10 +64,24 @@ export type Category =
  * What a food does: `fatty`, it greases the pan that it lies in; `juicy`, it gives or is liquid enough to cook in; `boils`, it is cooked in water though no list has it;
  * `minor`, no dish is named after it and it may go in anywhere; `grease`, fat by itself; `runny`, water by itself; `skinned`, its skin comes off with the fingers before it is cut;
  * `unlisted`, a method takes or makes it without listing it; `of-flour`, it is what flour makes; `firm`, raw it is hard to cut (common practice: roots, squash, hard cheese,
- * citrus); `leavens`, a dough with it stands in the warm to rise; `melts`, it runs when it is hot.
+ * citrus); `leavens`, a dough with it stands in the warm to rise; `melts`, it runs when it is hot;
+ * `own-water`, it is cooked by itself in plenty of water and drained; `in-water`, it may be.
  */
 export type FoodTrait =
-  'fatty' | 'juicy' | 'boils' | 'minor' | 'grease' | 'runny' | 'skinned' | 'unlisted' | 'of-flour' | 'firm' | 'leavens' | 'melts';
+  | 'fatty'
+  | 'juicy'
+  | 'boils'
+  | 'minor'
+  | 'grease'
+  | 'runny'
+  | 'skinned'
+  | 'unlisted'
+  | 'of-flour'
+  | 'firm'
+  | 'leavens'
+  | 'melts'
+  | 'own-water'
+  | 'in-water';
 
 export type Food = {
   id: string;

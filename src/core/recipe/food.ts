@@ -37,6 +37,9 @@ const BY_ID = new Map(FOODS.map((food) => [food.id, food]));
 /** Whether a food has a trait; one that is not known has none. */
 export const foodIs = (food: Food | null | undefined, trait: FoodTrait): boolean => food?.traits.includes(trait) ?? false;
 
+/** Whether it is poured or runs off a spoon: no powder, no pieces. */
+export const runs = (food: Food | null | undefined): boolean => food?.form === 'liquid' || food?.form === 'sticky';
+
 /** A food by its id; undefined when there is none. */
 export function foodById(id: string): Food | undefined {
   return BY_ID.get(id);

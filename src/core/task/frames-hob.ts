@@ -129,7 +129,7 @@ function panFor(state: State, c: Located, id: string, fresh: readonly Mention[],
   if (
     held &&
     toolById(held)?.kind === 'cookware' &&
-    !['tray', 'muffin-tin', 'cake-tin'].includes(held) &&
+    (!hasMark(held, 'bakes') || hasMark(held, 'fries')) &&
     !(c.meanwhile && held === state.inOven)
   )
     return held;

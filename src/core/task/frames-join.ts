@@ -223,7 +223,7 @@ function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: st
   if (isOnTray && isHeld(state, held)) return mixingBowl(state);
   if (anew && held !== null && (isHeld(state, held) || toolById(held)?.kind !== 'container')) return mixingBowl(state);
   if (held === null || held === 'board' || (toolById(held)?.kind === 'surface' && said.fresh.length > 0)) return mixingBowl(state);
-  if (['tray', 'muffin-tin', 'cake-tin', 'baking-dish'].includes(held) && said.fresh.length > 1 && id === 'mix' && !insertion)
+  if (hasMark(held, 'bakes') && toolById(held)?.kind === 'cookware' && said.fresh.length > 1 && id === 'mix' && !insertion)
     return mixingBowl(state);
   return held;
 }

@@ -2,7 +2,7 @@
 import { itOf } from '../plan/naming';
 import { minutesOfText } from '../amount/minutes';
 import { findTemperature, saysFan } from '../amount/temperature';
-import { findFood } from '../recipe/food';
+import { findFood, runs } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import { moveIn } from './put-cards';
@@ -139,9 +139,7 @@ export function bake(state: State, c: Located): void {
   const folded =
     fresh.length + loose.length === 0 && !isHeld(state, dish) ? state.objectUses.filter((i) => state.placed.get(i) === 'board') : [];
   if (folded.length > 0) moveIn(state, c, folded, dish);
-  const away = object.there.filter(
-    (i) => state.placed.get(i) !== dish && state.placed.has(i) && !['tray', 'baking-dish'].includes(state.placed.get(i)!),
-  );
+  const away = object.there.filter((i) => state.placed.get(i) !== dish && state.placed.has(i) && !hasMark(state.placed.get(i)!, 'bakes'));
   if (away.length > 0 && frame.theme?.vessel === null) moveIn(state, c, away, dish);
   const grill = c.verb === 'grill' || c.verb === 'broil' || c.tools.some((t) => t.id === 'grill');
   const airFryer = c.technique?.id === 'air-fry' || c.tools.some((t) => t.id === 'air-fryer');
@@ -242,8 +240,8 @@ export function microwave(state: State, c: Located): void {
     loose.length > 0 &&
     !inside(state, held).every((i) => loose.some((m) => m.ingredient === i));
   // what runs is warmed in a bowl
-  const runs = loose.some((m) => ['liquid', 'sticky'].includes(findFood(state.recipe.ingredients[m.ingredient]!.item)?.form ?? ''));
-  const plate = runs ? mixingBowl(state) : loose.length > 0 && isHeld(state, 'plate') ? 'serving-dish' : 'plate';
+  const isRunny = loose.some((m) => runs(findFood(state.recipe.ingredients[m.ingredient]!.item)));
+  const plate = isRunny ? mixingBowl(state) : loose.length > 0 && isHeld(state, 'plate') ? 'serving-dish' : 'plate';
   const vessel = held === null || held === 'board' || isMetal || isReady || isOthers || !isContainer(held) ? plate : held;
   for (const m of loose) {
     makeReady(state, m, c, false);

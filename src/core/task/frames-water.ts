@@ -1,5 +1,5 @@
 // Water on the hob: what is cooked in it, and bringing it to the boil.
-import { findFood } from '../recipe/food';
+import { findFood, foodIs } from '../recipe/food';
 import type { Mention } from './mentions';
 import { push } from './push';
 import type { Located, State } from './state';
@@ -10,8 +10,7 @@ import { isHeld } from './vessels';
 export const isOnlyWater = (state: State) => state.hob !== null && !isHeld(state, state.hob);
 
 export const isForWater = (state: State, mentions: readonly Mention[]) =>
-  mentions.length > 0 &&
-  mentions.every((m) => ['pasta', 'noodle'].includes(findFood(state.recipe.ingredients[m.ingredient]!.item)?.category ?? ''));
+  mentions.length > 0 && mentions.every((m) => foodIs(findFood(state.recipe.ingredients[m.ingredient]!.item), 'own-water'));
 
 /** "Set the bowl over a pan of simmering water": the water has to be in it. */
 export function waterUnder(state: State, c: Located): void {

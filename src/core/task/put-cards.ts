@@ -1,6 +1,6 @@
 // The cards of things that go somewhere: one for each, with its place, its water and what no list has.
 import { lotsOf, meantLots } from '../kitchen/index';
-import { findFood } from '../recipe/food';
+import { findFood, runs } from '../recipe/food';
 import { useOf, type Draft } from '../plan/draft';
 import { listed } from '../recipe/listed';
 import { objectPhrase } from '../plan/object-phrase';
@@ -209,7 +209,7 @@ export function moveIn(state: State, c: Located, away: readonly number[], to: st
   for (const i of theirs.length > 0 ? theirs : away) by.set(state.placed.get(i)!, [...(by.get(state.placed.get(i)!) ?? []), i]);
   for (const [from, things] of by) {
     const all = inside(state, from).every((i) => things.includes(i));
-    const liquid = things.every((i) => ['liquid', 'sticky'].includes(findFood(state.recipe.ingredients[i]!.item)?.form ?? ''));
+    const liquid = things.every((i) => runs(findFood(state.recipe.ingredients[i]!.item)));
     push(state, {
       ...common(state, { ...c, rest: '', until: null }, to, []),
       text: `${liquid ? 'Pour' : isPan(from) ? 'Tip' : 'Put'} ⟦thing|${shaped}⟧ ${liquid || isPan(from) ? toPlace(state, 'pour', to) : inTool(state, to)}.`,

@@ -4,7 +4,7 @@ import { kindHas, worksOf } from '../technique/works';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import { findFood, nameWords } from '../recipe/food';
 import type { Hazard } from '../technique/model';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { type Draft } from '../plan/draft';
 import { minutesOfText } from '../amount/minutes';
 import { type Mention } from './mentions';
@@ -129,7 +129,7 @@ function isOtherName(state: State, id: string, into: string | null): boolean {
 function replaced(id: string, named: string[], into: string | null): boolean {
   const kind = toolById(id)?.kind;
   if (named.includes(id)) return true;
-  if (id === 'lid') return named.some((n) => ['plate', 'foil', 'cling-film', 'cloth'].includes(n));
+  if (id === 'lid') return named.some((n) => hasMark(n, 'covers'));
   if (kind === 'cookware' || kind === 'container') return (into !== null && isContainer(into)) || named.some((n) => isContainer(n));
   if (kind === 'utensil' && id !== 'timer') return named.some((n) => toolById(n)?.kind === 'utensil' && n !== 'timer');
   if (id === 'hob') return into === 'slow-cooker' || named.some((n) => ['microwave', 'slow-cooker', 'air-fryer', 'oven'].includes(n));

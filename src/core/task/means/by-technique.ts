@@ -1,6 +1,7 @@
 // By the technique that the verb alone would give, in the order in which they are tried; the first that holds is taken.
 import { table } from '../../amount/table';
 import { minutesOfText } from '../../amount/minutes';
+import { foodIs } from '../../recipe/food';
 import { hasMark, isVessel, toolById } from '../../technique/tools';
 import { rawHazard } from '../../plan/draft';
 import { isPan } from '../vessels';
@@ -129,7 +130,7 @@ export const BY_TECHNIQUE = table<Rule[]>({
         hasMark(vesselOf(here), 'bakes') &&
         !here.about.has('microwave') &&
         !/\bwater\b/i.test(here.rest) &&
-        !here.mentions.some((m) => ['pasta', 'noodle'].includes(foodOf(here, m.ingredient)?.category ?? '')),
+        !here.mentions.some((m) => foodIs(foodOf(here, m.ingredient), 'own-water')),
       then: 'bake',
     },
     // "cook on high for 4 minutes", of a dish in a recipe for the microwave

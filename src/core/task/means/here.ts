@@ -1,7 +1,7 @@
 // A clause and all that it is about, and what is asked of it to tell one technique from another.
 import { actOfKind, kindHas } from '../../technique/works';
 import { lotsOf } from '../../kitchen/index';
-import { findFood } from '../../recipe/food';
+import { findFood, runs } from '../../recipe/food';
 import { kindOf } from '../../technique/lexicon';
 import { hasMark, toolById } from '../../technique/tools';
 import type { Clause } from '../clauses';
@@ -62,7 +62,7 @@ export const isAirFriedOn = (here: Here): boolean =>
 export function isFoodHeated(here: Here): boolean {
   const { mentions, state, rest } = here;
   const isOil = (i: number) => foodOf(here, i)?.category === 'oil';
-  const isLiquid = (i: number) => ['liquid', 'sticky'].includes(foodOf(here, i)?.form ?? '');
+  const isLiquid = (i: number) => runs(foodOf(here, i));
   if (mentions.length > 0) return mentions.some((m) => isLiquid(m.ingredient) && !isOil(m.ingredient));
   const inPan = [...state.placed].some(([i, at]) => at === state.container && !isOil(i));
   return inPan && !hasContainer(here) && !/\b(?:oil|butter|fat)\b/i.test(rest);
