@@ -66,7 +66,7 @@ export function formLacks(world: World, step: Played, rest: readonly Played[]): 
   if (act === 'fetch' || act === 'measure') return [];
   const found: FormLack[] = [];
   for (const { ingredient } of step.uses) {
-    const known = ingredient === null ? undefined : world.ingredients[ingredient];
+    const known = world.ingredients[ingredient];
     const lack = known && formLackOf(known, formsOf(world, known.index), step, act, rest);
     if (lack) found.push(lack);
   }

@@ -4,6 +4,6 @@ export { meantLots, objectsOf, worksIn } from './objects';
 export { hazardsOf } from './hazards';
 export { lacks, uncheckedIn, type Lack } from './lacks';
 export { FLESH, hollowMeant, isHollow, saysShell, shellOf } from './shells';
-export type { Known, Lot, Place, Played, World } from './model';
+export { isListed, type Known, type Lot, type Place, type Played, type World } from './model';
 export { contents, isHot, isLotHot, lotsOf, newWorld, ringVesselOf, vesselOf, volumeOf } from './world';
 export { bringsHotWater, inWords, poursWater } from './said';

@@ -34,6 +34,7 @@ function step(technique: string, uses: number[] = [], into: string | null = null
   return {
     technique,
     uses: uses.map((ingredient) => ({ ingredient, item: LIST[ingredient], quantity: null, unit: null })),
+    names: uses.length > 0,
     tools: into ? [into] : [],
     into,
     from: null,

@@ -122,7 +122,7 @@ const inVessel: Law = (world, step, _lots, { act }) => {
   if (vessel === null || drained.length === 0 || vessel !== world.drained) return [];
   const works = ['join', 'heat', 'touch', 'put', 'cover', 'serve'].includes(act);
   if (!works || contents(world, vessel).length > 0) return [];
-  const named = step.uses.flatMap((u) => (u.ingredient === null ? [] : [u.ingredient]));
+  const named = step.uses.map((u) => u.ingredient);
   const meant = drained.filter((lot) => named.some((i) => lot.parts.has(i)));
   // put or served by name, it goes straight there
   if ((act === 'put' || act === 'serve') && (meant.length > 0 || step.from === 'colander')) return [];
@@ -233,8 +233,7 @@ const clean: Law = (world, step, lots, { act }) => {
 
 const measures: Law = (world, step, _lots, { act }) => {
   if (act !== 'measure') return [];
-  const use = step.uses[0];
-  const known = use?.ingredient === null || use === undefined ? undefined : world.ingredients[use.ingredient];
+  const known = world.ingredients[step.uses[0]?.ingredient ?? -1];
   const filled = [...step.fillings, ...measuredIn(step).map((id) => ({ measure: id, label: toolById(id)!.name }))];
   const full = filled.flatMap(({ measure, label }): Lack[] => {
     const lot = world.full.get(measure);
@@ -260,7 +259,7 @@ const checked: Law = (world, step, lots, { act, traits }) => {
   const cut = act === 'ready' && (traits.has('blade') || traits.has('hand') || kindOf(step.technique) === 'tear');
   if (!TO_THE_PLATE.has(act) && !cut) return [];
   // carrots that go back into the fridge say nothing of the chicken that roasts
-  const meant = TO_THE_PLATE.has(act) && !(act === 'store' && step.uses.length > 0) ? world.lots : lots;
+  const meant = TO_THE_PLATE.has(act) && !(act === 'store' && step.names) ? world.lots : lots;
   const open = uncheckedIn(meant);
   if (open.length > 0) return [{ fact: 'checked', foods: open }];
   // meat that lies on the plate and was on no heat: nobody can say by what it should have been cooked

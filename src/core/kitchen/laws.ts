@@ -88,7 +88,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
   fetch: (world, step) => {
     for (const id of step.tools) world.fetched.add(id);
     for (const { ingredient } of step.uses) {
-      const known = ingredient === null ? undefined : world.ingredients[ingredient];
+      const known = world.ingredients[ingredient];
       if (known?.food?.perishable && known.food.keep === 'fridge' && !world.out.has(known.index)) world.out.set(known.index, world.clock);
     }
   },
@@ -118,7 +118,6 @@ export const LAWS: Partial<Record<Act, Law>> = {
   },
   measure: (world, step) => {
     for (const use of step.uses) {
-      if (use.ingredient === null) continue;
       const known = world.ingredients[use.ingredient]!;
       const lot = pick(world, step, use);
       if (!lot) continue;
@@ -148,7 +147,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
   },
   // what is dipped takes its coating with it
   dip: (world, step, lots) => {
-    const coats = step.uses.flatMap((u) => (u.ingredient === null ? [] : lotsOf(world, u.ingredient).slice(-1)));
+    const coats = step.uses.flatMap((u) => lotsOf(world, u.ingredient).slice(-1));
     const thing = lots.find((lot) => !coats.includes(lot));
     for (const coat of coats)
       if (thing) {
@@ -228,7 +227,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
   },
   // the bay leaf of a stew, and not the stew
   bin: (world, step, lots) => {
-    const named = step.uses.flatMap(({ ingredient }) => ingredient ?? []);
+    const named = step.uses.map(({ ingredient }) => ingredient);
     for (const lot of lots)
       for (const i of named) {
         lot.parts.delete(i);
@@ -389,12 +388,12 @@ export const LAWS: Partial<Record<Act, Law>> = {
   serve: (world, step, lots) => {
     for (const lot of lots) leave(lot);
     const to = vesselOf(step);
-    if (to && (step.uses.length > 0 || step.from)) moveTo(world, lots, to);
+    if (to && (step.names || step.from)) moveTo(world, lots, to);
   },
   eat: (world) => world.out.clear(),
   store: (world, step) => {
     // one thing goes back, or all that is left
-    for (const { ingredient } of step.uses) if (ingredient !== null) world.out.delete(ingredient);
-    if (step.uses.length === 0) world.out.clear();
+    for (const { ingredient } of step.uses) world.out.delete(ingredient);
+    if (!step.names) world.out.clear();
   },
 };

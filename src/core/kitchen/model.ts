@@ -5,12 +5,18 @@ import type { Quantity } from '../amount/quantity';
 import type { Unit } from '../amount/units';
 import type { Hazard } from '../technique/model';
 
+/** What tells where a step is done, and what kind of act it is. */
+export type Placed = { technique: string | null; tools: readonly string[]; into: string | null };
+
+/** What is not on the list is no matter of the world. */
+export const isListed = <U extends { ingredient: number | null }>(use: U): use is U & { ingredient: number } => use.ingredient !== null;
+
 /** What the world reads of a step; a step in the making and a finished one both have it. */
-export type Played = {
-  technique: string | null;
-  uses: readonly { ingredient: number | null; item: string; quantity: Quantity | null; unit: Unit | null }[];
-  tools: readonly string[];
-  into: string | null;
+export type Played = Placed & {
+  /** What it uses of the list. */
+  uses: readonly { ingredient: number; item: string; quantity: Quantity | null; unit: Unit | null }[];
+  /** It names food, on the list or not. */
+  names: boolean;
   /** Where the things are taken from, when they are not named one by one. */
   from?: string | null;
   fillings: readonly { measure: string; label: string; times: number }[];

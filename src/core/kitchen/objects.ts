@@ -3,12 +3,12 @@ import { techniqueById, worksById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { type Act, type Trait, type Works } from '../technique/works';
-import type { Lot, Played, World } from './model';
+import type { Lot, Placed, Played, World } from './model';
 import { split } from './matter';
 import { contents, lotsOf, shareOf, vesselOf } from './world';
 
 /** How the technique of a step works. */
-export function worksIn(step: Played): Works {
+export function worksIn(step: Placed): Works {
   const works = worksById(step.technique);
   if (works.act !== 'heat') return works;
   // the same words, in another place: a pan that heats in the oven, milk that is heated in the microwave
@@ -53,7 +53,7 @@ export function objectsOf(world: World, step: Played): Lot[] {
   const works = worksIn(step);
   const named: Lot[] = [];
   for (const use of step.uses) {
-    const lot = use.ingredient === null ? undefined : pick(world, step, use);
+    const lot = pick(world, step, use);
     if (lot) named.push(lot);
   }
   if (works.act === 'dip' && step.about?.length) named.unshift(...meantLots(world, step.about));
@@ -90,7 +90,7 @@ export function objectsOf(world: World, step: Played): Lot[] {
 
 /** Which lot with the ingredient in it a use means. */
 export function pick(world: World, step: Played, use: Played['uses'][number]): Lot | undefined {
-  const lots = lotsOf(world, use.ingredient!);
+  const lots = lotsOf(world, use.ingredient);
   if (lots.length < 2) return lots[0];
   const { act } = worksIn(step);
   const vessel = vesselOf(step);
@@ -109,7 +109,7 @@ export function pick(world: World, step: Played, use: Played['uses'][number]): L
   const portions = elsewhere.filter((lot) => lot.portion);
   const measured = portions.some((lot) => !lot.joined) ? portions.filter((lot) => !lot.joined) : portions;
   return (
-    measured.find((lot) => share !== null && Math.abs(lot.parts.get(use.ingredient!)! - share) < 0.01) ??
+    measured.find((lot) => share !== null && Math.abs(lot.parts.get(use.ingredient)! - share) < 0.01) ??
     measured[0] ??
     elsewhere.find((lot) => !lot.joined && lot.at === null) ??
     elsewhere.find((lot) => !lot.joined) ??
@@ -149,7 +149,6 @@ function lifted(world: World, lot: Lot, ingredient: number): Lot {
 export function taken(world: World, step: Played): Lot[] {
   const lots: Lot[] = [];
   for (const use of step.uses) {
-    if (use.ingredient === null) continue;
     const lot = pick(world, step, use);
     const share = shareOf(world, use);
     if (lot && worksIn(step).act === 'lift' && step.uses.length === 1) lots.push(lifted(world, lot, use.ingredient));

@@ -8,7 +8,7 @@ import type { Ingredient } from '../recipe/recipe';
 import type { Hazard } from '../technique/model';
 import { isVessel, TOOLS } from '../technique/tools';
 import { table } from '../amount/table';
-import type { Known, Lot, Played, Vessel, World, Place } from './model';
+import type { Known, Lot, Placed, Played, Vessel, World, Place } from './model';
 
 /** Minutes that things stay hot after they leave the heat (common practice): a full pot, a pan or bowl, food by itself. */
 export const HOT = { pot: 30, pan: 20, food: 10 } as const;
@@ -116,7 +116,7 @@ const HOLDS_FOOD: ReadonlySet<string> = new Set(
 );
 
 /** The vessel that a step works in: where it names an appliance or a stand, the dish that goes there. */
-export function vesselOf(step: Played): string | null {
+export function vesselOf(step: Placed): string | null {
   const { into } = step;
   if (into === null || HOLDS_FOOD.has(into)) return into;
   return step.tools.find((id) => HOLDS_FOOD.has(id) && isVessel(id)) ?? null;
@@ -175,7 +175,7 @@ export function volumeOf(world: World, lot: Lot): number {
 
 /** What part of the listed amount this use is; null where it cannot be told. */
 export function shareOf(world: World, use: Played['uses'][number]): number | null {
-  const one = use.ingredient === null ? undefined : world.ingredients[use.ingredient]?.one;
+  const one = world.ingredients[use.ingredient]?.one;
   if (!one?.min || use.quantity === null) return null;
   const all = toFraction(one.min);
   const same = use.unit === one.unit ? use.quantity : use.unit && one.unit ? convertUnit(use.quantity, use.unit, one.unit) : null;

@@ -58,9 +58,8 @@ function isCovered(world: World, step: Played): boolean {
 /** All of it was measured before, or it is cooked by now: what is parted then is parted by eye. */
 function isMeasured(world: World, step: Played): boolean {
   if (worksIn(step).act !== 'measure') return false;
-  return step.uses.every(
-    ({ ingredient }) =>
-      ingredient !== null && lotsOf(world, ingredient).every((lot) => lot.forms.has('measure') || lot.cooked || lot.joined),
+  return step.uses.every(({ ingredient }) =>
+    lotsOf(world, ingredient).every((lot) => lot.forms.has('measure') || lot.cooked || lot.joined),
   );
 }
 

@@ -6,6 +6,7 @@ import {
   hazardsOf,
   bringsHotWater,
   inWords,
+  isListed,
   lacks,
   meantLots,
   newWorld,
@@ -33,7 +34,8 @@ export function playedOf(draft: Draft): Played {
   const technique = techniqueById(draft.technique ?? '');
   return {
     technique: draft.technique,
-    uses: draft.uses ?? [],
+    uses: (draft.uses ?? []).filter(isListed),
+    names: (draft.uses ?? []).length > 0,
     tools: draft.tools ?? technique?.tools ?? [],
     into: draft.into ?? null,
     from: draft.from ?? null,
@@ -178,7 +180,7 @@ function isWanted(world: World, rest: readonly Played[], under: string, cooks: b
     const here = vessel === under || step.from === under;
     // said to be taken off, it was on until then
     if (act === 'off-ring') return true;
-    if (LEAVES_RING.has(act) && !(act === 'store' && step.uses.length > 0) && !isElsewhere(world, step, act, under)) return false;
+    if (LEAVES_RING.has(act) && !(act === 'store' && step.names) && !isElsewhere(world, step, act, under)) return false;
     // what goes into a hot pan cooks there
     if ((act === 'put' || act === 'join') && vessel === under && !cooks) return true;
     // "put the berries in a pan over a low heat. Let them bubble": that is what it was lit for
@@ -202,7 +204,7 @@ const isJudgedLater = (rest: readonly Played[], vessel: string | null = null, fo
       places.size === 0 ||
       step.tools.some((id) => places.has(id)) ||
       (to !== null && places.has(to)) ||
-      step.uses.some(({ ingredient }) => ingredient !== null && foods.includes(ingredient));
+      step.uses.some(({ ingredient }) => foods.includes(ingredient));
     if (isTheirs && places.size > 0 && to !== null && MOVES.has(act)) places.add(to);
     if (step.from && places.has(step.from) && to !== null) places.add(to);
     return isTheirs && (traits.has('tests') || (traits.has('cooks') && (act === 'heat' || act === 'oven' || act === 'microwave')));

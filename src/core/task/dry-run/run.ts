@@ -1,6 +1,17 @@
 // Plays the steps of a task in the one world: how each went, and the counter as it stands after it.
 import type { Ingredient } from '../../recipe/recipe';
-import { bringsHotWater, contents, inWords, isHot, poursWater, volumeOf, vesselOf, type Played, type World } from '../../kitchen/index';
+import {
+  bringsHotWater,
+  contents,
+  inWords,
+  isHot,
+  isListed,
+  poursWater,
+  volumeOf,
+  vesselOf,
+  type Played,
+  type World,
+} from '../../kitchen/index';
 import type { Kitchen, Step, TaskAnalysis } from '../../plan/model';
 import { play, type Turn } from '../../plan/play';
 import { wholeKey, wholeStep } from '../grain';
@@ -39,7 +50,8 @@ export function standardSteps(steps: readonly Step[]): { step: Step; shown: stri
 
 export const playedStep = (step: Step): Played => ({
   technique: step.technique,
-  uses: step.uses,
+  uses: step.uses.filter(isListed),
+  names: step.uses.length > 0,
   tools: step.tools,
   into: step.into,
   fillings: step.fillings,
