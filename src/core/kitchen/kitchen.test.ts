@@ -1,8 +1,8 @@
 // The laws of the kitchen one by one: what each act does to the world, and what a step lacks in it.
 // Sources beside the checks: general food hygiene guidance for schools (hands after raw food; inside temperature; two hours out of the fridge); else common practice at a stove.
 import { describe, expect, test } from 'vitest';
-import { readRecipe } from '../recipe/read';
-import { apply, contents, hazardsOf, isHot, lacks, newWorld, type Played, type World } from './index';
+import { facts, kitchenWith } from '../../../tests/cases/kitchen';
+import { apply, contents, hazardsOf, isHot, lacks } from './index';
 import { isLotHot } from './world';
 
 const LIST = [
@@ -27,29 +27,7 @@ const [PASTA, ONION, CHICKEN, EGG, OIL, MILK, RICE, POTATO] = LIST.map((_, i) =>
   number,
 ];
 
-const kitchen = (): World => newWorld(readRecipe(['Test', ...LIST, 'Method', 'Stir.'].join('\n')).recipe.ingredients);
-
-/** A step as it is played: technique, what it uses, where. */
-function step(technique: string, uses: number[] = [], into: string | null = null, more: Partial<Played> = {}): Played {
-  return {
-    technique,
-    uses: uses.map((ingredient) => ({ ingredient, item: LIST[ingredient], quantity: null, unit: null })),
-    names: uses.length > 0,
-    tools: into ? [into] : [],
-    into,
-    from: null,
-    fillings: [],
-    minutes: { active: 1, waiting: 0 },
-    level: null,
-    ...more,
-  };
-}
-const after = (...steps: Played[]): World => {
-  const world = kitchen();
-  for (const one of [step('wash-hands'), ...steps]) apply(world, one);
-  return world;
-};
-const facts = (world: World, one: Played) => lacks(world, one).map((lack) => lack.fact);
+const { world: kitchen, step, after } = kitchenWith(LIST);
 const ring = (pan: string) => step('hob-on', [], pan, { tools: ['hob', pan] });
 const chopped = step('chop', [ONION], 'board');
 
@@ -215,15 +193,15 @@ describe('out of the fridge', () => {
 });
 
 describe('hygiene', () => {
-  const cutChicken = step('dice', [CHICKEN], 'board', { tools: ['sharp-knife', 'board'] });
+  const cutChicken = step('dice', [CHICKEN], 'board', { tools: ['knife', 'board'] });
 
   test('hands, knife and board are washed between raw meat and other food', () => {
     const world = after(cutChicken);
-    const next = step('chop', [ONION], 'board', { tools: ['sharp-knife', 'board'] });
+    const next = step('chop', [ONION], 'board', { tools: ['knife', 'board'] });
     expect(facts(world, next)).toContain('hands');
     apply(world, step('wash-hands'));
     expect(facts(world, next)).toEqual(['clean']);
-    apply(world, step('wash-up', [], null, { tools: ['sharp-knife', 'board'] }));
+    apply(world, step('wash-up', [], null, { tools: ['knife', 'board'] }));
     expect(facts(world, next)).toEqual([]);
   });
 
