@@ -12,22 +12,22 @@ export const poursWater = (text: string): boolean => /^Pour .*\bwater\b/i.test(t
 const saysTap = (text: string): boolean => /\b(?:cold|cool|iced?|tap|fresh|clean|lukewarm|warm) (?:\p{L}+ )?water\b/iu.test(text);
 
 /** "Leave to cool" means until it is; "for 10 minutes" is ten minutes. */
-const isCold = (text: string, waiting: number): boolean =>
-  waiting >= 0 && !/\d/.test(text) && !/\b(?:slightly|a little|a bit)\b/i.test(text) && minutesOfText(text) === null;
+const isCold = (text: string): boolean =>
+  !/\d/.test(text) && !/\b(?:slightly|a little|a bit)\b/i.test(text) && minutesOfText(text) === null;
 
 export const bringsHotWater = (text: string): boolean => /\b(?:boiling|hot) water\b/i.test(text);
 
 type InWords = Required<Pick<Played, 'lid' | 'tap' | 'cold' | 'hollows' | 'ofShell' | 'inside'>>;
 
 /** Asked for every step several times: words are looked at only where the act can mean them. */
-export function inWords(technique: string | null, text: string, waiting = 0): InWords {
+export function inWords(technique: string | null, text: string): InWords {
   const works = worksById(technique);
   const is = (act: Act) => works.act === act;
   return {
     // a casserole has a lid too
     lid: is('cover') && /\blid\b/i.test(text),
     tap: /\bwater\b/i.test(text) && saysTap(text),
-    cold: is('cool') && isCold(text, waiting),
+    cold: is('cool') && isCold(text),
     ...hollowIn(works, text),
   };
 }

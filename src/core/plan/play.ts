@@ -51,7 +51,7 @@ export function playedOf(draft: Draft): Played {
       (((draft.uses ?? []).length === 0 || draft.technique === 'soak') && (draft.hazards ?? []).includes('hot') && !draft.from),
     base: draft.base ?? null,
     noun: draft.noun ?? null,
-    ...inWords(draft.technique, draft.text, draft.minutes?.waiting),
+    ...inWords(draft.technique, draft.text),
     becomes: draft.becomes ?? null,
     holes: [draft.text, draft.thing ?? ''].filter((text) => text.includes('⟦')),
   };

@@ -63,7 +63,7 @@ export const playedStep = (step: Step): Played => ({
   base: step.base ?? null,
   lasts: step.lasts ?? false,
   spared: step.spared ?? [],
-  ...inWords(step.technique, step.text, step.minutes.waiting),
+  ...inWords(step.technique, step.text),
   water: step.uses.length === 0 && poursWater(step.text),
   hot: bringsHotWater(step.text),
 });
