@@ -65,7 +65,9 @@ export function apply(world: World, step: Played): void {
   if (step.technique === 'repeat') heatAgain(world);
   const vessel = vesselOf(step);
   if (step.becomes && vessel) for (const lot of contents(world, vessel)) if (lot.joined) lot.name = step.becomes;
-  if (ENDS_OUT.has(works.act)) for (const lot of lots.length > 0 ? lots : []) for (const i of lot.parts.keys()) world.out.delete(i);
+  // "marinate in the fridge for an hour"
+  const isPutAway = works.act === 'soak' && step.tools.some((id) => hasMark(id, 'store'));
+  if (ENDS_OUT.has(works.act) || isPutAway) for (const lot of lots) for (const i of lot.parts.keys()) world.out.delete(i);
   rise(world, lots);
   world.clock += step.minutes.active * CLASS_FACTOR + step.minutes.waiting;
 }

@@ -5,6 +5,7 @@ import { CLASS_FACTOR } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import type { Keep } from '../recipe/food-model';
 import type { Recipe } from '../recipe/recipe';
+import { worksOf } from '../technique/works';
 import { techniqueById, kindOf } from '../technique/lexicon';
 import { heatsIn, toolById } from '../technique/tools';
 import type { Phase } from '../technique/model';
@@ -94,7 +95,7 @@ function lateFoods(body: readonly Draft[], recipe: Recipe): Map<number, number> 
 
 /** Cold food that is used twice with a long time between goes back into the fridge until then. */
 function putBack(body: readonly Draft[], recipe: Recipe): Draft[] {
-  const last = new Map<number, { at: number; clock: number }>();
+  const last = new Map<number, { at: number; clock: number; all: boolean }>();
   const back = new Map<number, number[]>();
   const again = new Map<number, number[]>();
   let clock = 0;
@@ -104,12 +105,20 @@ function putBack(body: readonly Draft[], recipe: Recipe): Draft[] {
       // a cut cucumber waits on the table
       if (ingredient === null || food?.keep !== 'fridge' || ['fruit', 'vegetable'].includes(food.group)) continue;
       const before = last.get(ingredient);
-      if (before && clock - before.clock > LATE_MINUTES.fridge! && (isMeasuring(draft) || draft.little || quantity !== null)) {
+      // what went in whole is in the dish, though a later step takes it out again
+      if (
+        before &&
+        !before.all &&
+        clock - before.clock > LATE_MINUTES.fridge! &&
+        (isMeasuring(draft) || draft.little || quantity !== null)
+      ) {
         const at = afterWash(body, before.at);
         back.set(at, [...(back.get(at) ?? []), ingredient]);
         again.set(i, [...(again.get(i) ?? []), ingredient]);
       }
-      last.set(ingredient, { at: i, clock });
+      const all =
+        worksOf(draft.technique).act === 'put' && quantity === recipe.ingredients[ingredient]!.min && !draft.little && !isMeasuring(draft);
+      last.set(ingredient, { at: i, clock, all });
     }
     clock += minutesOf(draft);
   });
