@@ -1,6 +1,7 @@
 // What becomes of things by work on them: where they lie after it, and what they are then.
 import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
-import { toolById } from '../technique/tools';
+import { contents } from '../kitchen/index';
+import { hasMark, toolById } from '../technique/tools';
 import type { Works } from '../technique/works';
 import { ofNoun, placeOf } from './nouns';
 import { objectPhrase } from '../plan/object-phrase';
@@ -8,6 +9,10 @@ import { inside } from './push';
 import { phrasesOf } from './slots';
 import { focusOn, isContainer, type Located, type State } from './state';
 import { isPan, vesselOfPhrase } from './vessels';
+
+/** What cooks by itself, with food left in it: "lift the chicken out of the slow cooker". */
+const cookerInHand = ({ container, world }: State): string | null =>
+  container !== null && hasMark(container, 'holds') && contents(world, container).length > 0 ? container : null;
 
 /** What is spoken of next, and which vessel is in hand. */
 export function after(
@@ -40,8 +45,11 @@ export function after(
   if (works.act === 'off' && /oven/.test(c.words)) state.oven = false;
   // what is lifted out onto a plate waits there; the pan stays in hand
   if (works.act === 'lift') {
-    const left = id !== 'turn-out' && isPan(state.hob) && into !== state.hob;
-    state.container = left ? state.hob : into;
+    const pot = isPan(state.hob) ? state.hob : cookerInHand(state);
+    // "take the bowl off the pan": the bowl itself
+    const isVessel =
+      into !== null && c.mentions.length === 0 && /^(?:the|your)\s/i.test(c.rest) && c.tools[0]?.id === into && c.tools[0].at < 12;
+    state.container = id !== 'turn-out' && pot !== null && !isVessel ? pot : into;
     if (id === 'reserve')
       state.container = state.container === 'small-bowl' ? (state.steps.at(-2)?.into ?? state.container) : state.container;
     if (/^(?:stones?|bones?|skins?|stalks?|seeds?|pods?|leaf|leaves)\b/i.test(objectPhrase(c.rest)?.replace(/^(?:the|any)\s+/i, '') ?? ''))

@@ -134,6 +134,10 @@ export function isFilm(state: State, c: Located): boolean {
   );
 }
 
+/** "Make two holes in it with a fork": in the film. */
+export const inFilm = (rest: string): string =>
+  rest.replace(/\s+in (?:it|the (?:film|cling ?film|top))\b/i, '').replace(/\b(?:holes?|slits?)\b/i, '$& in the cling film');
+
 /** "Fill the muffin cups": with what is in the bowl. */
 export function filled(state: State, c: Located, act: Act): Located | null {
   const to = c.tools.find((t) => isContainer(t.id));

@@ -69,6 +69,9 @@ export const STANDS_ON = /^it\s+(?:on|over)\b/i;
 
 /** Where a thing goes that a verb puts there: "to the pan", "into the bowl", "on the tray". */
 export const toPlace = (state: State, verb: string, vessel: string): string => {
-  if (hasMark(vessel, 'flat')) return verb === 'add' ? `to the ${toolCall(state, vessel)}` : inTool(state, vessel);
-  return `${verb === 'add' ? 'to' : verb === 'put' || verb === 'place' || verb === 'lay' || verb === 'arrange' ? 'in' : 'into'} the ${toolCall(state, vessel)}`;
+  const call = toolCall(state, vessel);
+  if (GOES_TO.test(verb)) return `to the ${call}`;
+  return hasMark(vessel, 'flat') ? inTool(state, vessel) : `${GOES_IN.test(verb) ? 'in' : 'into'} the ${call}`;
 };
+const GOES_TO = /^(?:add|return|move|transfer)$/;
+const GOES_IN = /^(?:put|place|lay|arrange)$/;

@@ -26,6 +26,7 @@ import {
   emptyPanOnHeat,
   panBackOnHeat,
   isFilm,
+  inFilm,
   filled,
   backInOven,
   coatedIn,
@@ -96,7 +97,7 @@ export function takeClause(state: State, said: Located): void {
   const back = emptyPanOnHeat(state, c, works.act) ?? panBackOnHeat(state, c, works.act);
   if (back) return ringOn(state, c, back);
   if (isFilm(state, c)) {
-    const rest = c.verb === 'make' ? `${c.rest} in the cling film` : 'the cling film';
+    const rest = c.verb === 'make' ? inFilm(c.rest) : 'the cling film';
     return work(state, { ...c, rest, technique: techniqueById('prick')! });
   }
   const instead =

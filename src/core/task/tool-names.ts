@@ -9,7 +9,9 @@ export function toolCalls(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<s
   for (const text of [...recipe.tools, ...recipe.instructions])
     for (const { tool, at, length } of findTools(text)) {
       const said = text.slice(at, at + length).toLowerCase();
-      if (!calls.has(tool.id) && tool.words.includes(said)) calls.set(tool.id, said.replace(/^dutch/, 'Dutch'));
+      // "a microwave dish" is the dish
+      const own = tool.words.includes(said) ? said : tool.words.find((word) => said.endsWith(` ${word}`));
+      if (!calls.has(tool.id) && own) calls.set(tool.id, own.replace(/^dutch/, 'Dutch'));
       const many = MANY.exec(text.slice(Math.max(0, at - 24), at)) && tool.words.find((word) => said === pluralOf(word));
       if (many) several.set(tool.id, said);
     }

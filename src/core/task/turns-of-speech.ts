@@ -12,7 +12,7 @@ import { WORDS } from './turns/words';
 // What is done for a time on each of two sides, or turned or stirred halfway.
 const HEATED = 'fry|cook|brown|sear|grill|broil|griddle|toast|bake|roast|microwave|air[- ]fry|saut[eé]|pan-fry|barbecue';
 const TIME =
-  '(?:about |around |approx\\.? )?(\\d+(?:[./]\\d+)?)(?:\\s*(?:-|–|to|or)\\s*(\\d+(?:[./]\\d+)?))?\\s*(?:more |further |extra )?(min(?:ute)?s?|sec(?:ond)?s?)\\b\\.?';
+  '(?:(?:about|around|approx\\.?|another|a further) )*(\\d+(?:[./]\\d+)?)(?:\\s*(?:-|–|to|or)\\s*(\\d+(?:[./]\\d+)?))?\\s*(?:more |further |extra )?(min(?:ute)?s?|sec(?:ond)?s?)\\b\\.?';
 const EACH_SIDE = new RegExp(
   `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME},?\\s+(?:on\\s+)?(?:each|per|a|either|both)\\s+sides?\\b`,
   'i',

@@ -109,7 +109,9 @@ function choose(state: State, id: string, before: string, word: string, from: st
   // "the dish" that was greased, while a bowl is in hand
   if (id === state.prepared && !isHeld(state, id)) return id;
   const family = GENERAL.get(id) ?? [];
-  const recent = [...state.steps].reverse().flatMap((s) => s.into ?? []);
+  // what only stands on the scale or waits to go in is no bowl that a recipe speaks of
+  const worked = state.steps.filter((s) => worksOf(s.technique).act !== 'measure');
+  const recent = worked.reverse().flatMap((s) => s.into ?? []);
   const near = [
     /\bsame\b/.test(before) ? state.lastPan : null,
     state.container,

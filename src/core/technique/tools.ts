@@ -203,10 +203,18 @@ export const findTools: (text: string) => readonly ToolFound[] = remembering(loo
 
 export type ToolFound = { tool: Tool; at: number; length: number };
 
+/** "A big microwave bowl", "a blender-proof jug": a vessel for an appliance is no appliance. */
+function isOfVessel(behind: string): boolean {
+  const next = /^(?:[- ]?(?:safe|proof|friendly|suitable))?\s(\p{L}+)/u.exec(behind)?.[1];
+  const held = next === undefined ? undefined : FIRST.get(next);
+  return held?.some(({ words, tool }) => words === next && isVessel(tool.id)) ?? false;
+}
+
 function lookFor(text: string): ToolFound[] {
   const found: ToolFound[] = [];
   const lower = text.toLowerCase();
   const word = /[\p{L}][\p{L}'-]*/gu;
+  let from: number | null = null;
   let m: RegExpExecArray | null;
   while ((m = word.exec(lower))) {
     const plain = FIRST.has(m[0]) ? m[0] : m[0].replace(/e?s$/, '');
@@ -217,9 +225,15 @@ function lookFor(text: string): ToolFound[] {
       return rest.startsWith(tail) && !/^\p{L}/u.test(rest.slice(tail.length).replace(/^e?s(?!\p{L})/u, ''));
     });
     if (!entry) continue;
+    if (entry.tool.kind === 'appliance' && isOfVessel(lower.slice(m.index + m[0].length))) {
+      from = m.index;
+      continue;
+    }
     const space = entry.words.indexOf(' ');
     const length = m[0].length + (space < 0 ? 0 : entry.words.length - space);
-    found.push({ tool: entry.tool, at: m.index, length });
+    // "a microwave bowl" is one name
+    found.push({ tool: entry.tool, at: from ?? m.index, length: length + m.index - (from ?? m.index) });
+    from = null;
     word.lastIndex = m.index + length;
   }
   return found;

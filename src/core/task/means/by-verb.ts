@@ -5,7 +5,7 @@ import { minutesOfText } from '../../amount/minutes';
 import { findFood } from '../../recipe/food';
 import { hasMark, toolById } from '../../technique/tools';
 import { isPan } from '../vessels';
-import { hasContainer, isOverWater, isBreadThere, isPanOverHeat, LINERS, type Rule } from './here';
+import { hasContainer, isOverWater, isBreadThere, isPanOverHeat, LINERS, type Here, type Rule } from './here';
 
 const OVER_HEAT = /\bover (?:an? |the )?(?:very )?(?:low|medium|gentle|moderate|high)(?:[- ]\p{L}+)? heat\b/iu;
 
@@ -17,6 +17,10 @@ const OFF_TOPS: Rule = {
     /\b(?:(?:green|leafy)\s+)?(?:tops?|leaves|stalks?|stems?|hulls?)\b/i.test(rest),
   then: 'hull',
 };
+
+/** Something lies over the vessel in hand. */
+const isCovered = (state: Here['state']): boolean =>
+  state.container !== null && (state.world.vessels.get(state.container)?.lid ?? null) !== null;
 
 const TO_TABLE: Rule = {
   when: ({ rest }) => /^(?:everything|it all|them|it)\b.*\b(?:on|in the (?:middle|centre|center) of|to) the table\b/i.test(rest),
@@ -74,7 +78,11 @@ export const BY_VERB = table<Rule[]>({
     { when: isPanOverHeat, then: 'heat-pan' },
   ],
   place: [TO_TABLE, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
-  peel: [{ when: ({ rest }) => /\b(?:cling ?film|film|paper|parchment|foil|lining|wrap)\b/i.test(rest), then: 'peel-by-hand' }],
+  peel: [
+    // the film that it was covered with
+    { when: ({ rest, state }) => /\b(?:film|foil)\b/i.test(rest) && isCovered(state), then: 'uncover' },
+    { when: ({ rest }) => /\b(?:cling ?film|film|paper|parchment|foil|lining|wrap)\b/i.test(rest), then: 'peel-by-hand' },
+  ],
   // meat, and no biscuits in a bag
   bash: [
     {

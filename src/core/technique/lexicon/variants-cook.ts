@@ -186,15 +186,21 @@ export const VARIANTS_COOK = [
     cues: { see: 'it lies whole on the rack' },
     minutes: { active: 1, waiting: 0 },
   }),
-  variant(lift, 'uncover', 'take the lid off', 'uncover|remove lid|take off lid|take lid off|remove foil|take off foil|remove the cover', {
-    tools: ['oven-gloves'],
-    // whether it is hot and steams, the world knows
-    hazards: [],
-    supervision: 'within-reach',
-    small: ['Put on the mitts.', 'Tilt the lid away from your face.', 'Let the steam out.', 'Put the lid down.'],
-    cues: { see: 'the lid is off' },
-    minutes: { active: 0.3, waiting: 0 },
-  }),
+  variant(
+    lift,
+    'uncover',
+    'take the lid off',
+    'uncover|remove lid|take off lid|take lid off|remove foil|take off foil|remove the cover|peel back film|peel off film|remove film|take off film|remove cling film|peel back cling film|peel back foil|peel off foil',
+    {
+      tools: ['oven-gloves'],
+      // whether it is hot and steams, the world knows
+      hazards: [],
+      supervision: 'within-reach',
+      small: ['Put on the mitts.', 'Tilt the lid away from your face.', 'Let the steam out.', 'Put the lid down.'],
+      cues: { see: 'the lid is off' },
+      minutes: { active: 0.3, waiting: 0 },
+    },
+  ),
   variant(
     lift,
     'take-out-place',
