@@ -36,20 +36,6 @@ export function work(state: State, c: Located): void {
   const vessel = vesselOfWork(state, c, works, frame.goal, about);
   if (isContained(works.act) && vessel !== null && vessel !== 'board') state.container = vessel;
   const into = vessel;
-  // squares of paper are what is filled next
-  if (works.act === 'ready' && c.mentions.length === 0 && SHEET.test(c.rest)) {
-    state.container = /paper|parchment/i.test(c.rest) ? 'paper' : 'foil';
-    push(state, {
-      ...common(state, c, null, []),
-      text: wording(state, c),
-      tools: ['scissors', state.container],
-      about: [],
-      into: null,
-      thing: 'the paper',
-      name: 'paper',
-    });
-    return;
-  }
   const mentions = c.mentions.filter((m) => !isGoalOfWork(state, c, m, works.act));
   const from = (works.act === 'lift' || works.act === 'drain' || isShared(c)) && into !== null ? fromOf(state, about, into) : null;
   if (works.act === 'kettle') state.explicit.add('kettle');
@@ -207,8 +193,6 @@ function makeReadyFor(state: State, c: Located, works: Works, about: readonly nu
     makeReady(state, mention, c, isWork);
   }
 }
-
-const SHEET = /\b(?:squares?|sheets?|pieces?|rounds?|circles?|rectangles?)\s+of\s+(?:baking |greaseproof )?(?:paper|parchment|foil)\b/i;
 
 const isContained = (act: Act) =>
   ['soak', 'cover', 'uncover', 'shape', 'serve', 'lift', 'oven-out', 'cool', 'chill', 'touch', 'dip', 'drain'].includes(act);

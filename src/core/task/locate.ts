@@ -132,15 +132,22 @@ function withItsCondition(state: State, clause: Clause, { rest, mentions }: Word
   return { rest, mentions };
 }
 
-/** "Spoon over the beans", which lie in another vessel: it is the beans that are spooned. */
+/** "Spoon over the beans", which lie in another vessel: it is the beans that are spooned. "Drizzle over the soy sauce and the oil": both are drizzled. */
 function spoonedOver(state: State, clause: Clause, { rest, mentions }: Words): Words {
-  const [over] = mentions;
-  const lies = over && mentions.length === 1 ? state.placed.get(over.ingredient) : undefined;
-  if (lies === undefined || !OVER_IT.test(clause.verb ?? '') || !/^over\s+/i.test(rest) || /\s(?:in|on|into|onto|with)\s/.test(rest))
-    return { rest, mentions };
+  if (!OVER_IT.test(clause.verb ?? '') || !/^over\s+/i.test(rest) || /\s(?:in|on|into|onto|with)\s/.test(rest)) return { rest, mentions };
+  const goesOver = () =>
+    mentions.length === 1
+      ? liesElsewhere(state, clause, mentions[0]!.ingredient)
+      : mentions.length > 1 && mentions.every((m) => !state.placed.has(m.ingredient));
+  return goesOver() ? { rest: `${rest.replace(/^over\s+/i, '')} over`, mentions: moved(mentions, -'over '.length) } : { rest, mentions };
+}
+
+/** It lies in another vessel than what is in hand, open to be poured over, or is spooned out of a hot pan. */
+function liesElsewhere(state: State, clause: Clause, ingredient: number): boolean {
+  const lies = state.placed.get(ingredient);
+  if (lies === undefined) return false;
   const isElsewhere = lies !== state.container && state.container !== null && LIES_OPEN.some((mark) => hasMark(state.container!, mark));
-  if (!isElsewhere && !isSpoonedOut(state, clause, over!.ingredient, lies)) return { rest, mentions };
-  return { rest: `${rest.replace(/^over\s+/i, '')} over`, mentions: moved(mentions, -5) };
+  return isElsewhere || isSpoonedOut(state, clause, ingredient, lies);
 }
 
 /** What the clause is done to, with all that its words leave unsaid: everything, the rest, the can that there is. */

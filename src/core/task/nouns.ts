@@ -35,7 +35,7 @@ const DOUGHS = /^(?:pastry|base|dough)$/;
 /** Made in a pot. */
 const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
 
-const PARCELS = /\b(?:parcels?|packets?|pouch(?:es)?|bundles?)$/i;
+export const PARCELS = /\b(?:parcels?|packets?|pouch(?:es)?|bundles?)$/i;
 
 /**
  * What the recipe means by a noun that no list has: "the dough", "the dressing".

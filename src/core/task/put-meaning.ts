@@ -9,7 +9,7 @@ import { wholeOf } from './mentions';
 import { inside } from './push';
 import type { Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
-import { placeOf, SHAPE } from './nouns';
+import { placeOf, SHAPE, PARCELS } from './nouns';
 import { pieceOf, type Frame, type Things } from './things';
 import { inHand, inUse, isHeld, mixingBowl } from './vessels';
 
@@ -88,7 +88,7 @@ export const shapeSaid = (state: State, { theme }: Frame): string | null =>
   (theme.mentions.length === 0 || pieceOf(state, theme) !== null) &&
   theme.pronoun === null &&
   SHAPE.test(theme.text) &&
-  /^the \p{L}+s$/iu.test(theme.text)
+  (/^the \p{L}+s$/iu.test(theme.text) || PARCELS.test(theme.text))
     ? theme.text
     : null;
 

@@ -1,4 +1,5 @@
 // Takes one action of a method: by its kind into the frame that fits.
+import { isSheet, takeSheet } from './sheets';
 import { overBase } from './put-meaning';
 import { techniqueById } from '../technique/lexicon';
 import { worksOf } from '../technique/works';
@@ -100,6 +101,7 @@ export function takeClause(state: State, said: Located): void {
     const rest = c.verb === 'make' ? inFilm(c.rest) : 'the cling film';
     return work(state, { ...c, rest, technique: techniqueById('prick')! });
   }
+  if (isSheet(state, c, works.act)) return takeSheet(state, c, works.act);
   const instead =
     filled(state, c, works.act) ??
     coatedIn(c, works.act) ??

@@ -95,6 +95,8 @@ export const BY_TECHNIQUE = table<Rule[]>({
   fry: [{ when: isUnderLid, then: 'cook' }],
   // a tin is opened with its opener
   open: [
+    // "open it at the table": the parcel that was spoken of
+    { when: ({ rest, state }) => /^it\b/i.test(rest) && /\bparcel$/i.test(state.object ?? ''), then: 'uncover' },
     { when: ({ rest }) => /\b(?:parcels?|foil|pouch|pouches)\b/i.test(rest), then: 'uncover' },
     {
       when: ({ mentions, state, rest }) =>
@@ -226,7 +228,13 @@ export const BY_TECHNIQUE = table<Rule[]>({
   ],
   // "turn each one in the flour"
   toss: [{ when: ({ clause, rest }) => clause.verb === 'turn' && COATING.test(rest), then: 'coat' }],
-  fold: [{ when: ({ rest }) => /^(?:(?:it|them|the \p{L}+)\s+)?(?:over|in half|in two|up\b)/iu.test(rest), then: 'fold-over' }],
+  fold: [
+    {
+      when: ({ rest }) =>
+        /^(?:(?:it|them|the \p{L}+)\s+)?(?:over|in half|in two|up\b)/iu.test(rest) || /\b(?:paper|parchment|foil)\b/i.test(rest),
+      then: 'fold-over',
+    },
+  ],
   // "toss the beef in the flour"; "toss in the beans" puts them in
   add: [
     LINERS,

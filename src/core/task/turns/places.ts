@@ -8,6 +8,18 @@ const ALSO_IN = (place: string) =>
     'giu',
   );
 
+/** What is poured, and seldom poured over. */
+const LIQUID =
+  '(?:\\p{L}+\\s+)?(?:sauce|dressing|tea|coffee|water|hot chocolate|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|drizzle|icing|topping|jelly|glaze|melted chocolate|(?:egg|milk|cream)\\s+mixture|melted butter)';
+const RUNS_OVER = new RegExp(
+  `\\b(pour|spoon|drizzle|ladle)\\s+over\\s+(the\\s+${LIQUID}(?:,?\\s+and\\s+(?:the\\s+)?${LIQUID})?)(?=\\s*[.,;]|\\s+and\\b|$)`,
+  'giu',
+);
+
+/** "Add the apples along with any dressing left in the bowl": it is no bowl that they go to. */
+const LEFT_THERE =
+  /\b((?:(?:along|together)\s+)?with|and|plus)\s+((?:any|the|all the)\s+(?:\p{L}+\s+)?\p{L}+)\s+(?:left(?:\s?over)?|remaining)\s+in\s+(?:the|your|its)\s+\p{L}+(?=\s*[.,;]|\s+and\b|$)/giu;
+
 export const PLACES: readonly Turn[] = [
   // "add the cabbage to the tofu along with the ginger": the ginger goes there too
   [
@@ -22,6 +34,8 @@ export const PLACES: readonly Turn[] = [
     /\bhold\s+(the\s+lid)\s+(down|on)(\s+(?:with|using)\s+an?\s+(?:\p{L}+\s+)?\p{L}+)?\s+and\s+(blend|whizz|blitz|pulse|process)\b/giu,
     '$4, holding $1 $2$3,',
   ],
+  ['left|remaining|leftover', LEFT_THERE, '$1 $2 left'],
+  ['all over', /\b(brush|rub|coat|spray|glaze|dust) all over with\b/gi, '$1 with'],
   ['followed', /\b((?:dip|coat|roll|dredge)\b[^.;]*?),?\s+(?:and\s+)?followed by\b/gi, '$1, then'],
   ['followed', /,?\s+(?:and\s+)?followed by\b/gi, ' and'],
   // what stays behind is not used
@@ -45,11 +59,7 @@ export const PLACES: readonly Turn[] = [
   ],
   ['another|a second|a separate', ALSO_IN('(?:another|a second)(?:\\s+one)?(?=\\s*[.,;]|$)'), '$1$2 $3 in a $4. $2 $5 in another bowl'],
   // "pour over the sauce", where the sauce is what is poured
-  [
-    'over the',
-    /\b(pour|spoon|drizzle|ladle)\s+over\s+(the\s+(?:\p{L}+\s+)?(?:sauce|dressing|tea|coffee|water|hot chocolate|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|drizzle|icing|topping|jelly|glaze|melted chocolate|(?:egg|milk|cream)\s+mixture|melted butter))(?=\s*[.,;]|\s+and\b|$)/giu,
-    '$1 $2 over',
-  ],
+  ['over the', RUNS_OVER, '$1 $2 over'],
   // "divide the rice between bowls and spoon over the curry": the curry goes over the rice
   [
     'over the',
