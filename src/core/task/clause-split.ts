@@ -1,5 +1,5 @@
 // Where a new action starts within a sentence: after a comma, "and" or "then", before an imperative.
-import { findFood } from '../recipe/food';
+import { findFood, isFoodName } from '../recipe/food';
 import { isVerb } from '../technique/lexicon';
 import { findTools } from '../technique/tools';
 import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
@@ -91,6 +91,8 @@ function startsAction(after: string, before: string, then: boolean): boolean {
   while (i < 2 && ADVERBS.has(plain(words[i]))) i++;
   const verb = plain(words[i]);
   if (!verb || (!KITCHEN_VERBS.has(verb) && !isVerb(verb))) return false;
+  // "the egg white and fish sauce": a food
+  if (words.length > i + 1 && isFoodName(`${verb} ${plain(words[i + 1])}`)) return false;
   // a comma or bracket glued to the verb: "cover, ..." the verb stands alone
   const alone = /[,;:.]$/.test(words[i]!) || i + 1 >= words.length;
   const tail = words.slice(i + 1).join(' ');

@@ -39,7 +39,11 @@ export function withPronoun(state: State, rest: string): string {
     const goes = `$1 the ${toolCall(state, state.container)}`;
     rest = rest.replace(/\b(in|into)\s+it\b/i, goes);
   }
-  return rest
-    .replace(/\b(over|to|with|into|onto|on|in|around|off|of|from)\s+(?:it|them)\b/i, `$1 ${hole('there', spokenOf(state))}`)
-    .replace(/^(and \p{L}+)\s+(?:it|them)\b/iu, `$1 ${thing}`);
+  return (
+    rest
+      // "toss the apples in this"
+      .replace(/\b(in|into|with|over)\s+this(?=\s*[.,;]|$)/i, `$1 ${hole('there', null)}`)
+      .replace(/\b(over|to|with|into|onto|on|in|around|off|of|from)\s+(?:it|them)\b/i, `$1 ${hole('there', spokenOf(state))}`)
+      .replace(/^(and \p{L}+)\s+(?:it|them)\b/iu, `$1 ${thing}`)
+  );
 }

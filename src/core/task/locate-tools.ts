@@ -28,7 +28,7 @@ export function toolsHere(state: State, said: string, mentions: readonly Mention
   const sheet = said.includes('sheet') && /\bon(?:to)?\s+(?:the|each)\s+(?:prepared\s+|lined\s+)?sheets?\b/i.exec(said);
   if (sheet && state.steps.some((s) => s.tools?.includes('tray'))) tools.push({ id: 'tray', at: sheet.index + sheet[0].length - 5 });
   // the tin that tomatoes came in bakes no cake
-  return state.tinned ? tools.filter(({ id, at }) => id !== 'cake-tin' || !/^tin\b/i.test(said.slice(at))) : tools;
+  return state.tinned ? tools.filter(({ id, at }) => id !== 'cake-tin' || !/^tins?\b/i.test(said.slice(at))) : tools;
 }
 
 /** What tells the senses of a verb apart: the words beside it, the tools, what it is done to and what that is. */

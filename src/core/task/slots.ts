@@ -74,7 +74,8 @@ function phraseAt(c: Located, prep: string | null, from: number, to: number): Ph
   const [first, second] = vessels;
   const tool = first && second && vessels.length === 2 && /\bor\b/i.test(c.rest.slice(first.at, second.at)) ? first : vessels.at(-1);
   // "level the surface" is of what lies in the tin
-  const table = tool || prep === 'at' || (prep === null && !/^(?:dust|flour|wipe|clean|clear)$/.test(c.verb ?? '')) ? null : WORKTOP.exec(text);
+  const table =
+    tool || prep === 'how' || (prep === null && !/^(?:dust|flour|wipe|clean|clear)$/.test(c.verb ?? '')) ? null : WORKTOP.exec(text);
   const pronoun =
     /^some$/i.test(text) && prep === null
       ? 'it'

@@ -19,7 +19,7 @@ const EACH_SIDE = new RegExp(
 );
 const HALF = 'half-?\\s?way(?:\\s+(?:through|during))?(?:\\s+(?:the\\s+)?(?:cooking|baking|roasting)(?:\\s+time)?)?';
 const HALFWAY = new RegExp(
-  `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME}([^.;]{0,90}?),?\\s+(?:and\\s+)?(flip|turn|toss|shak|shake|stirr?|rotat|bast)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+(?:once(?:\\s+${HALF})?|${HALF})`,
+  `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME}([^.;]{0,90}?),?\\s+(?:and\\s+)?(flip|turn|toss|shak|shake|stirr?|rotat|bast)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+(?:once(?!\\s+or\\b)(?:\\s+${HALF})?|${HALF})`,
   'iu',
 );
 const AGAIN = table<string>({ brown: 'cook', sear: 'cook' });

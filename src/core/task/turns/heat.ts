@@ -14,6 +14,8 @@ export const HEAT: readonly Turn[] = [
   ['oven on', /^(?:first,?\s+)?(?:the\s+)?oven\s+on\b(?:\s*[:,–—-])?\s*/gi, 'Turn the oven on, '],
   ['another|further', /\b(for (?:another|a further)) (\d+)(?=\s*[.,;]|$)/gi, '$1 $2 minutes'],
   ['half an hour', /\bhalf an hour before the end\b/gi, '30 minutes before the end'],
+  // "put the rice on to boil"
+  ['on to', /\bput\s+(the\s+(?:\p{L}+\s+)?\p{L}+)\s+on\s+to\s+(boil|cook|simmer|steam)\b/giu, '$2 $1'],
   ['lid off', /\b(leave|let|cool|stand|simmer|cook|rest)\b([^.;,]{0,40}?),?\s+with (?:the|its) lid off\b/gi, '$1$2, uncovered'],
   // "Boil the kettle and pour the water over": it is boiling
   [

@@ -35,6 +35,12 @@ export const PLACES: readonly Turn[] = [
     '$4, holding $1 $2$3,',
   ],
   ['left|remaining|leftover', LEFT_THERE, '$1 $2 left'],
+  // "then with wet hands shape into 8 cakes"
+  [
+    'hands',
+    /,?\s+(?:and|then)\s+with\s+((?:\p{L}+\s+){0,2}hands),?\s+(shape|form|roll|press|pat|divide|squeeze|mix)\b([^.;,]*)/giu,
+    ', then $2$3 with $1',
+  ],
   ['all over', /\b(brush|rub|coat|spray|glaze|dust) all over with\b/gi, '$1 with'],
   ['followed', /\b((?:dip|coat|roll|dredge)\b[^.;]*?),?\s+(?:and\s+)?followed by\b/gi, '$1, then'],
   ['followed', /,?\s+(?:and\s+)?followed by\b/gi, ' and'],
