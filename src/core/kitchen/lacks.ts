@@ -226,10 +226,21 @@ const hands: Law = (world, step, lots, works) => {
 const clean: Law = (world, step, lots, { act }) => {
   if (WASHES.has(act) || act === 'fetch') return [];
   const here = rawOf(lots);
-  const dirty = step.tools.filter((id) => [...(world.soiled.get(id) ?? [])].some((hazard) => !here.has(hazard)));
+  const bowl = emptied(world, step, act);
+  const rawOn = (id: string): Hazard[] => [...(world.soiled.get(id) ?? []), ...(id === bowl ? leftIn(world, id) : [])];
+  const touched = new Set([...step.tools, ...(bowl === null ? [] : [bowl])]);
+  const dirty = [...touched].filter((id) => rawOn(id).some((hazard) => !here.has(hazard)));
   if (dirty.length === 0) return [];
-  return [{ fact: 'clean', tools: dirty, raw: [...new Set(dirty.flatMap((id) => [...world.soiled.get(id)!]))] }];
+  return [{ fact: 'clean', tools: dirty, raw: [...new Set(dirty.flatMap(rawOn))] }];
 };
+
+/** The bowl that something is put into, where raw food was and is no more. */
+const emptied = (world: World, step: Played, act: Act): string | null => {
+  const vessel = act === 'put' || act === 'join' ? vesselOf(step) : null;
+  return vessel !== null && toolById(vessel)?.kind === 'container' && contents(world, vessel).length === 0 ? vessel : null;
+};
+const leftIn = (world: World, vessel: string): Hazard[] =>
+  [...(world.vessels.get(vessel)?.raw ?? [])].filter((hazard) => hazard !== 'raw-flour');
 
 const measures: Law = (world, step, _lots, { act }) => {
   if (act !== 'measure') return [];

@@ -166,6 +166,19 @@ describe('raw food', () => {
     expect(facts(world, step('slice', [ONION], null, knife))).toEqual([]);
   });
 
+  test('a bowl that raw food was in is washed before anything else goes into it, and not for more of the same or for a pan', () => {
+    const emptied = (vessel: string) => after(into(CHICKEN, vessel), step('add', [CHICKEN], 'tray'), step('wash-hands'));
+    expect(lacks(emptied('bowl'), into(MILK, 'bowl'))).toMatchObject([{ fact: 'clean', tools: ['bowl'], raw: ['raw-meat'] }]);
+    expect(facts(emptied('bowl'), into(MILK, 'large-bowl'))).toEqual([]);
+    expect(facts(emptied('bowl'), into(CHICKEN, 'bowl'))).toEqual([]);
+    expect(facts(emptied('saucepan'), into(MILK, 'saucepan'))).toEqual([]);
+    const washed = emptied('bowl');
+    apply(washed, step('wash-up', [], null, { tools: ['bowl'] }));
+    expect(facts(washed, into(MILK, 'bowl'))).toEqual([]);
+    // flour is not washed off before the next thing
+    expect(facts(after(into(FLOUR, 'bowl'), step('add', [FLOUR], 'tray')), into(MILK, 'bowl'))).toEqual([]);
+  });
+
   test('torn with the fingers meat is on them, torn with forks it is not', () => {
     const by = (tools: string[]) => [...after(step('tear', [CHICKEN], 'board', { tools })).hands];
     expect(by(['board'])).toEqual(['raw-meat']);

@@ -55,7 +55,8 @@ export const LAWS: Partial<Record<Act, Law>> = {
   'wash-tools': (world, step) => {
     world.hands.clear();
     const named = step.tools.filter((id) => toolById(id)?.kind !== 'cleaning' && id !== 'tap');
-    for (const id of named.length > 0 ? named : [...world.soiled.keys(), ...world.wet.keys()]) {
+    for (const id of named.length > 0 ? named : [...world.soiled.keys(), ...world.wet.keys(), ...world.vessels.keys()]) {
+      world.vessels.get(id)?.raw.clear();
       world.soiled.delete(id);
       world.wet.delete(id);
       world.full.delete(id);
