@@ -221,7 +221,10 @@ const WHEN_MADE =
 function speakOf(state: State, condition: string): void {
   const named = WHEN_MADE.exec(condition)?.[1];
   const meant = named && mentionsIn(named, state.names, state.used).length === 0 ? ofNoun(state, named) : [];
-  const at = state.placed.get(meant[0] ?? -1);
+  // the zest of the lemon is in the cake, its juice in a bowl
+  const at =
+    [...state.world.lots].reverse().find((lot) => meant.length > 0 && meant.every((i) => lot.parts.has(i)))?.at ??
+    state.placed.get(meant[0] ?? -1);
   if (!at || meant.every((i) => state.objectUses.includes(i))) return;
   focusOn(state, meant, null);
   state.container = at;

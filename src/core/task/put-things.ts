@@ -1,6 +1,7 @@
 // The cards of putting: one for each thing that goes in, in the order in which they are named.
 import type { Mention } from './mentions';
 import { worksById } from '../technique/lexicon';
+import { toolById } from '../technique/tools';
 import { useOf } from '../plan/draft';
 import { capital } from '../recipe/method-lines';
 import { isMinor, withWorkedIn } from './put-meaning';
@@ -21,6 +22,10 @@ const pieceWords = ({ theme }: Frame): string | null => (theme && PIECE.test(the
 /** "Pour the stock into a pan with the ginger": ginger is put there. */
 const isSolidPoured = (state: State, c: Located, m: Mention): boolean =>
   c.verb === 'pour' && ['whole', undefined].includes(state.world.ingredients[m.ingredient]!.food?.form) && c.mentions.length > 1;
+
+/** Whether a later line brings something back. */
+const comesBack = (state: State, c: Located): boolean =>
+  state.recipe.instructions.slice(c.line).some((line) => /\b(?:back|returns?)\b/i.test(line));
 
 type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; whole: boolean };
 
@@ -101,7 +106,10 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
     );
   }
   if (goesFirst) cards.unshift(cards.pop()!);
+  const leavesPan = fresh.length === 0 && placeOf(state, away) === state.hob;
   for (const card of cards) card();
+  // what waits on a plate until it comes back; the pan stays in hand
+  if (leavesPan && isPan(state.hob) && toolById(to)?.kind === 'surface' && comesBack(state, c)) state.container = state.hob;
   for (const name of unlistedIn(state, c, frame))
     saidOf(state, c, to, {
       text: sentence(`${withFrame ? verb : capital(c.verb!)} ${name}${withFrame ? '' : ` ${where}`}`),

@@ -62,6 +62,7 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
   if (id === 'muffin-cases') return state.prepared ?? 'muffin-tin';
   if (id === 'wire-rack') return id;
   if (/^(?:bowls|plates|glasses|mugs|jars|cups)\b/i.test(word) && id === 'bowl') return 'serving-bowl';
+  if (id === 'bowl' && /\b(?:each|every)\s+$/.test(before)) return 'serving-bowl';
   // "between two pots": what each eats from
   if (/^pots\b/i.test(word) && id === 'saucepan') return 'serving-bowl';
   if (phrase.from < 0 && !c.first && state.leadVessel) return state.leadVessel;

@@ -368,7 +368,7 @@ export const PREPARE = [
       minutes: { active: 0.4, waiting: 0 },
     },
   ),
-  technique('pour', 'pour', 'pour|pour in|pour over|pour into', {
+  technique('pour', 'pour', 'pour|pour in|pour over|pour into|splash in|splash over|splash on', {
     phase: 'prepare',
     tools: [],
     hazards: [],
