@@ -26,7 +26,6 @@ const withRows = (one: Declares) =>
   });
 
 export const test = withRows(declare);
-export const it = test;
 export const describe = withRows(group);
 /** As Vitest's, but what it asks of a running Vitest is done here. */
 const matchesFile = (text: unknown) => (at: string) => {

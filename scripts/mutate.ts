@@ -84,7 +84,7 @@ console.log(`${changes.length} changes of a condition in ${said.at}, ${wanted.le
 type Told = { id: number; test: string | null; recipes: string[]; asked: boolean };
 const told: Told[] = [];
 const lineOf = ({ id, test, recipes, asked }: Told) => {
-  const { where, what, becomes } = changes[id - 1]!;
+  const { where, what, becomes } = changes[id - 1];
   return `${id}  ${where}  ${what}  ->  ${becomes}  ${test ?? recipes[0] ?? (asked ? 'alters nothing' : 'never asked')}`;
 };
 const queue = [...wanted];

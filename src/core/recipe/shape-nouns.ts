@@ -1,6 +1,7 @@
 // Nouns for what was shaped or cut: "the balls", "each strip". Recipes name pieces so that no list of ingredients has.
 
-const CUT = 'piece|slice|wedge|round|square|triangle|strip|floret|stick|cube|ring|disc|circle|bar|chunk|portion|shape|ribbon|baton|matchstick';
+const CUT =
+  'piece|slice|wedge|round|square|triangle|strip|floret|stick|cube|ring|disc|circle|bar|chunk|portion|shape|ribbon|baton|matchstick';
 const MADE =
   'ball|roll|parcel|fritter|cake|burger|meatball|dumpling|biscuit|cookie|scone|bun|muffin|flatbread|kofta|tart|nugget|star|heart|sausage|log|oval|wrap|skewer|breadstick|pretzel|knot|crescent|croissant|samosa|turnover';
 

@@ -112,7 +112,7 @@ function clausesOfSentence(sentence: string): Clause[] {
     const comma = commaBeforeVerb(rest);
     if (comma > 0 && CONDITION.test(rest)) {
       const said = rest.slice(0, comma).trim();
-      if (/^(?:while|as)\b/i.test(said)) meanwhile = true;
+      if (/^(?:while|as(?! soon))\b/i.test(said)) meanwhile = true;
       else if (!TIME_LEFT.test(said)) condition = said.toLowerCase();
       rest = rest.slice(comma + 1).trim();
     } else if (comma > 0 && TO_GO.test(rest)) {

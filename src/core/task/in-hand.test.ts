@@ -58,6 +58,33 @@ describe('the dish stays in hand', () => {
   });
 });
 
+describe('what comes back, and what came out', () => {
+  test('egg that waits on a plate until it comes back leaves the wok in hand', () => {
+    const task = build(
+      '2 tbsp oil\n2 eggs\n250 g cold cooked rice\n2 tbsp soy sauce\n1 carrot, grated',
+      'Beat the eggs. Heat 1 tbsp of the oil in a wok. Pour in the egg and scramble it. Scrape it onto a plate.\nAdd the other tbsp of oil and stir fry the carrot for 2 minutes. Stir in the rice and cook for 4 minutes.\nPut the egg back in, splash in the soy sauce, and toss it all together.',
+    );
+    for (const words of [/rest of the oil/, /^Put the carrot/, /egg back/, /^Splash the soy/, /^Toss/])
+      expect(step(task, words)).toMatchObject({ into: 'wok' });
+  });
+
+  test('as soon as the cake comes out it is the cake that is pricked, though syrup was stirred since', () => {
+    const task = build(
+      '175 g margarine\n175 g caster sugar\n3 eggs\n175 g self-raising flour\n1 lemon\n75 g granulated sugar',
+      'Heat the oven to 180 °C. Grease a cake tin. Grate the zest of the lemon into a bowl, then add the margarine, caster sugar, eggs and flour and beat. Scrape into the tin. Bake for 30 minutes.\nWhile it bakes, squeeze the lemon and stir the juice with the granulated sugar.\nAs soon as the cake comes out of the oven, prick it all over and spoon the drizzle over.',
+    );
+    expect(step(task, /^Prick/)).toMatchObject({ into: 'cake-tin' });
+  });
+
+  test('over each bowl means the bowls that are eaten from', () => {
+    const task = build(
+      '1 litre stock\n2 spring onions, sliced',
+      'Simmer the stock for 5 minutes. Ladle into bowls. Sprinkle the spring onions over each bowl.',
+    );
+    expect(step(task, /^Sprinkle/)).toMatchObject({ into: 'serving-bowl' });
+  });
+});
+
 describe('vessels by their names', () => {
   const leek = build(
     '1 leek, sliced\n25 g butter\n150 g rice\n500 ml hot stock',

@@ -6,7 +6,9 @@ import type { Clause } from './clauses';
 import { objectPhrase } from '../plan/object-phrase';
 import type { Mention } from './mentions';
 import type { Located, State } from './state';
-import type { Words } from './locate';
+
+/** What stands behind a verb, and what of the list it names, by places in it. */
+export type Words = { rest: string; mentions: Mention[] };
 
 // Techniques are named in Latin letters; a class of all the world's letters costs three times as much.
 export const WORDS = /[a-z\u00df-\u00ff-]+/g;

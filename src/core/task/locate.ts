@@ -12,7 +12,7 @@ import { focusOn, isContainer, type Located, type State } from './state';
 import { techniqueHere } from './technique-here';
 import { ofNoun } from './nouns';
 import { ALL_IN, isOwnPart, leaveForLater, looseIn, takeAllOfThem } from './locate-all';
-import { sensesBy, toolsHere, WORDS } from './locate-tools';
+import { sensesBy, toolsHere, WORDS, type Words } from './locate-tools';
 
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */
 export function sharedObject(clauses: { clause: Clause; line: number }[], i: number): Clause | null {
@@ -109,8 +109,6 @@ function namedBy(state: State, clause: Clause, rest: string): Mention[] {
 }
 
 const moved = (mentions: readonly Mention[], by: number): Mention[] => mentions.map((m) => ({ ...m, at: m.at + by, end: m.end + by }));
-
-export type Words = { rest: string; mentions: Mention[] };
 
 /** "When the potatoes have cooled, cut into chunks", "when the potatoes are done, stir them through the sauce": it is the potatoes. */
 function withItsCondition(state: State, clause: Clause, { rest, mentions }: Words): Words {
