@@ -101,9 +101,7 @@ async function first(all: Looked[], { id, of, becomes }: Ask, most: number): Pro
       becomes === 'true' ? asked.no.has(of) : becomes === 'false' ? asked.yes.has(of) : asked.no.has(of) || asked.yes.has(of),
     )
     .sort((a, b) => (b.kills + 1) / b.asked.ms - (a.kills + 1) / a.asked.ms);
-  let tried = 0;
   for (const one of relevant) {
-    if (tried++ >= Number(process.env.MOST_TRIED ?? Infinity)) break;
     if (!(await one.noticed(id))) continue;
     one.kills++;
     by.push(one.name);
