@@ -2,6 +2,20 @@
 import { apply, lacks, newWorld, type Played, type World } from '../../src/core/kitchen/index';
 import { readRecipe } from '../../src/core/recipe/read';
 
+/** A list with something of each kind: what boils, what is raw, what is fat, wet, dry, in a can, and what has a peel. */
+export const MIXED_LIST = [
+  '200 g pasta',
+  '1 onion',
+  '2 chicken breasts',
+  '1 egg',
+  '2 tbsp oil',
+  '1 cup milk',
+  '2 potatoes',
+  '200 g flour',
+  '1 can tomatoes',
+  '1 lemon',
+] as const;
+
 /** @param list lines of ingredients; steps speak of them by their place in it */
 export function kitchenWith(list: readonly string[]) {
   const world = (): World => newWorld(readRecipe(['Test', ...list, 'Method', 'Stir.'].join('\n')).recipe.ingredients);
@@ -24,7 +38,13 @@ export function kitchenWith(list: readonly string[]) {
     for (const one of [step('wash-hands'), ...steps]) apply(now, one);
     return now;
   };
-  return { world, step, after };
+  const ring = (pan: string, more: Partial<Played> = {}) => step('hob-on', [], pan, { tools: ['hob', pan], ...more });
+  /** A technique on the ring. */
+  const on = (technique: string, pan: string, more: Partial<Played> = {}) => step(technique, [], pan, { tools: ['hob', pan], ...more });
+  const into = (what: number, vessel: string) => step('add', [what], vessel);
+  const bake = (dish: string) => step('bake', [], 'oven', { tools: [dish, 'oven'], minutes: { active: 1, waiting: 20 } });
+  const wait = (minutes: number) => step('wait', [], null, { minutes: { active: 0, waiting: minutes } });
+  return { world, step, after, ring, on, into, bake, wait };
 }
 
 /** What a step lacks, by name. */

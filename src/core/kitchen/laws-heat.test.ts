@@ -1,28 +1,11 @@
 // Water and fat, rings, ovens, what is hot and what stands out of the fridge: each law at its edges, where it holds, and the nearest case where it does not. Common practice at a stove and general food hygiene guidance throughout.
 import { describe, expect, test } from 'vitest';
-import { facts, kitchenWith } from '../../../tests/cases/kitchen';
+import { facts, kitchenWith, MIXED_LIST } from '../../../tests/cases/kitchen';
 import { apply, contents, hazardsOf, isHot, lacks, type Played } from './index';
 import { isLotHot, lotsOf } from './world';
 
-const LIST = [
-  '200 g pasta',
-  '1 onion',
-  '2 chicken breasts',
-  '1 egg',
-  '2 tbsp oil',
-  '1 cup milk',
-  '2 potatoes',
-  '200 g flour',
-  '1 can tomatoes',
-  '1 lemon',
-];
 const [PASTA, ONION, CHICKEN, EGG, OIL, MILK, POTATO, FLOUR, TOMATOES] = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9] as const;
-const { step, after } = kitchenWith(LIST);
-const ring = (pan: string, more: Partial<Played> = {}) => step('hob-on', [], pan, { tools: ['hob', pan], ...more });
-const on = (technique: string, pan: string, more: Partial<Played> = {}) => step(technique, [], pan, { tools: ['hob', pan], ...more });
-const into = (what: number, vessel: string) => step('add', [what], vessel);
-const bake = (dish: string) => step('bake', [], 'oven', { tools: [dish, 'oven'], minutes: { active: 1, waiting: 20 } });
-const wait = (minutes: number) => step('wait', [], null, { minutes: { active: 0, waiting: minutes } });
+const { step, after, ring, on, into, bake, wait } = kitchenWith(MIXED_LIST);
 
 describe('water and fat', () => {
   const lit = (...what: Played[]) => after(...what, ring('saucepan'));

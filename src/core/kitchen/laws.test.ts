@@ -1,28 +1,11 @@
 // What is shut away, covered, drained, raw and measured: each law at its edges, where it holds, and the nearest case where it does not. Common practice at a stove and general food hygiene guidance throughout.
 import { describe, expect, test } from 'vitest';
-import { facts, kitchenWith } from '../../../tests/cases/kitchen';
+import { facts, kitchenWith, MIXED_LIST } from '../../../tests/cases/kitchen';
 import { apply, contents, lacks, type Played } from './index';
 import { lotsOf } from './world';
 
-const LIST = [
-  '200 g pasta',
-  '1 onion',
-  '2 chicken breasts',
-  '1 egg',
-  '2 tbsp oil',
-  '1 cup milk',
-  '2 potatoes',
-  '200 g flour',
-  '1 can tomatoes',
-  '1 lemon',
-];
 const [PASTA, ONION, CHICKEN, EGG, OIL, MILK, POTATO, FLOUR, TOMATOES, LEMON] = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9] as const;
-const { step, after } = kitchenWith(LIST);
-const ring = (pan: string, more: Partial<Played> = {}) => step('hob-on', [], pan, { tools: ['hob', pan], ...more });
-const on = (technique: string, pan: string, more: Partial<Played> = {}) => step(technique, [], pan, { tools: ['hob', pan], ...more });
-const into = (what: number, vessel: string) => step('add', [what], vessel);
-const bake = (dish: string) => step('bake', [], 'oven', { tools: [dish, 'oven'], minutes: { active: 1, waiting: 20 } });
-const wait = (minutes: number) => step('wait', [], null, { minutes: { active: 0, waiting: minutes } });
+const { step, after, ring, on, into, bake, wait } = kitchenWith(MIXED_LIST);
 
 describe('what is shut away', () => {
   const chilled = (place: string, ...more: Played[]) =>
@@ -146,7 +129,7 @@ describe('raw food', () => {
   });
 
   test('nothing is begun with unwashed hands that touches food; to fetch it or light the oven nobody needs to wash', () => {
-    const { world, step: other } = kitchenWith(LIST);
+    const { world, step: other } = kitchenWith(MIXED_LIST);
     for (const technique of ['chop', 'measure', 'add', 'mix', 'shape', 'soak', 'grease', 'serve', 'eat'])
       expect(facts(world(), other(technique, technique === 'eat' ? [] : [MILK], 'bowl')), technique).toEqual(['hands']);
     for (const technique of ['gather', 'preheat-oven', 'fill-pan'])
@@ -229,7 +212,7 @@ describe('measures and parts', () => {
     ingredient,
     quantity,
     unit,
-    item: LIST[ingredient],
+    item: MIXED_LIST[ingredient],
   });
   const shares = (world: ReturnType<typeof after>, ingredient: number) =>
     lotsOf(world, ingredient).map((lot) => +lot.parts.get(ingredient)!.toFixed(2));

@@ -20,6 +20,9 @@ const emptyVessel = (state: State): string | null =>
     ? `the ${toolCall(state, state.prepared)}`
     : null;
 
+/** What is acted on, where no word of the clause says it. */
+export const theThing = (state: State) => hole('thing', spokenOf(state));
+
 /** Pronouns as holes: what is acted on, and what it goes to. */
 export function withPronoun(state: State, rest: string): string {
   const these =

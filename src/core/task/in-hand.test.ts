@@ -127,7 +127,7 @@ describe('a sheet of paper', () => {
     'Lay a big sheet of baking paper on the table. Pile the ribbons on the paper.',
   ])('holds what is put on it, and all of that is the parcel: %s', (first) => {
     const task = parcel(first);
-    for (const words of [/ribbons on/, /^Lay the salmon/, /soy sauce on/, /sesame oil on/])
+    for (const words of [/ribbons on/, /^Lay the salmon/, /^Spoon the soy sauce over the/, /^Spoon the sesame oil over the/])
       expect(step(task, words)).toMatchObject({ into: 'paper' });
     expect(step(task, /^Bake/).text).toBe('Bake the parcel for 15 minutes.');
     expect(step(task, /^Open the parcel/)).toMatchObject({ technique: 'uncover', into: 'plate' });

@@ -4,7 +4,7 @@ import { foodIs } from '../recipe/food';
 import { listed } from '../recipe/listed';
 import { findFood } from '../recipe/food';
 import { worksOf } from '../technique/works';
-import { hole, spokenOf, withPronoun } from './holes';
+import { hole, spokenOf, theThing, withPronoun } from './holes';
 import { isTarget } from './locate-all';
 import { isOverWater } from './means/here';
 import type { Reading, Said } from './object-told';
@@ -62,8 +62,7 @@ export const withGoal = (said: string, goal: string) => {
   return `${said.slice(0, at)} ${goal}${said.slice(at)}`;
 };
 
-/** What it is that is acted on, and the vessel where it is done. */
-const thing = (state: State) => hole('thing', spokenOf(state));
+/** What lies where it is done, and the vessel itself. */
 const there = (state: State) => hole('there', state.container ? `the ${toolCall(state, state.container)}` : null);
 const vessel = (state: State) => (state.container ? `the ${toolCall(state, state.container)}` : there(state));
 /** What the clause names of the list, but for where things go. */
@@ -91,9 +90,9 @@ const everything: Reading = ({ state, c, rest, act }) => {
 /** "Dissolve the cube and pour in", "nestle the chicken back in": one has to say into what. */
 const putIn: Reading = ({ state, c, rest, act }) => {
   if (act !== 'put' || !state.container) return null;
-  if (/^(?:(?:it|them)\s+)?in(?:\s+(?:too|as well))?$/i.test(rest)) return `${thing(state)} ${toPlace(state, c.verb!, state.container)}`;
+  if (/^(?:(?:it|them)\s+)?in(?:\s+(?:too|as well))?$/i.test(rest)) return `${theThing(state)} ${toPlace(state, c.verb!, state.container)}`;
   const back = /^(the .{2,40}? )?back in$/i.exec(rest);
-  return back ? `${back[1] ?? `${thing(state)} `}back ${toPlace(state, c.verb!, state.container)}` : null;
+  return back ? `${back[1] ?? `${theThing(state)} `}back ${toPlace(state, c.verb!, state.container)}` : null;
 };
 
 const INTO =
@@ -159,16 +158,16 @@ export const TOLD_BY_PLACE: readonly Reading[] = [
   // "crush roughly with a masher"
   ({ state, c, rest, act }) =>
     act === 'join' && c.mentions.length === 0 && /^\p{L}+ly\s+(?:with|using)\s+(?:an?|the|your)\s/iu.test(rest)
-      ? `${thing(state)} ${rest}`
+      ? `${theThing(state)} ${rest}`
       : null,
   putIn,
   // "spread in the tin"
   ({ state, c, rest, act }) =>
     act === 'put' && c.mentions.length === 0 && PLACE_SAID.test(rest) && c.tools.some((t) => isContainer(t.id) && t.at < 40)
-      ? `${thing(state)} ${rest}`
+      ? `${theThing(state)} ${rest}`
       : null,
   // "cut open", "arrange in a single layer"
-  ({ state, rest }) => (/^(?:open$|in (?:a single|one|an even|a thin) layer\b)/i.test(rest) ? `${thing(state)} ${rest}` : null),
+  ({ state, rest }) => (/^(?:open$|in (?:a single|one|an even|a thin) layer\b)/i.test(rest) ? `${theThing(state)} ${rest}` : null),
   intoWhatIsThere,
   overWhatIsThere,
   // "pour warm water into a dish": water is what is poured

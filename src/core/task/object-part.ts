@@ -3,7 +3,7 @@ import { objectPhrase } from '../plan/object-phrase';
 import { shellOf } from '../kitchen/index';
 import { PART, PARTS } from '../recipe/part-nouns';
 import { hasMark } from '../technique/tools';
-import { hole, spokenOf, withPronoun } from './holes';
+import { hole, theThing, withPronoun } from './holes';
 import { namedIn } from './object-into';
 import type { Reading, Said } from './object-told';
 import { isAmong, STANDS_ON } from './place-words';
@@ -27,8 +27,6 @@ const OFF = new RegExp(`^(?:Remove|Take|Cut|Pull|Pick|Slice|Snip)\\b.*?\\bthe ($
 /** What a step took off or out, and is thrown away. */
 const WASTE = new RegExp(`\\bthe (?:${PART}|fat|liquid|water)\\b`);
 export const PRONOUN = /^(?:it|them|everything|these|this|that|each one|all of (?:it|them)|both)\b(?:\s+all(?!\s+(?:over|together))\b)?/i;
-
-const thing = (state: State) => hole('thing', spokenOf(state));
 
 /** "Remove the stalks and chop them", where the stalks are spoken of again; "scoop out the seeds and throw away". */
 const tookOff: Reading = ({ state, c, rest, act }) => {
@@ -62,39 +60,39 @@ export function ofItsThing({ state, c, rest, act }: Said, phrase: string): strin
     !/\b(?:of|from|off)\b/i.test(rest);
   if (!isPart) return withPronoun(state, rest);
   const sheet = state.container === 'paper' || state.container === 'foil' ? `the ${toolCall(state, state.container)}` : null;
-  return rest.replace(phrase, `${phrase} of ${sheet ?? thing(state)}`);
+  return rest.replace(phrase, `${phrase} of ${sheet ?? theThing(state)}`);
 }
 
 /** In the order in which they are tried. */
 export const TOLD_BY_PART: readonly Reading[] = [
-  ({ state, rest, id }) => (id === 'pat-dry' && /^dry\b/i.test(rest) ? `${thing(state)} ${rest}` : null),
+  ({ state, rest, id }) => (id === 'pat-dry' && /^dry\b/i.test(rest) ? `${theThing(state)} ${rest}` : null),
   tookOff,
   // "run cold water over them"
   ({ state, rest }) => (/^(?:cold|hot|warm|boiling) water over\b/i.test(rest) ? withPronoun(state, rest) : null),
   // "rinse and shake dry"
-  ({ state, rest, act }) => (act === 'ready' && /^and\s+\p{L}+\s+dry\b/iu.test(rest) ? `${thing(state)} ${rest}` : null),
+  ({ state, rest, act }) => (act === 'ready' && /^and\s+\p{L}+\s+dry\b/iu.test(rest) ? `${theThing(state)} ${rest}` : null),
   // "crush them", of what went in last among the rest
   ({ state, rest, act }) =>
     act === 'join' && /^them\b/i.test(rest) && isAmong(state) ? rest.replace(/^them\b/i, hole('spoken', null)) : null,
   // "drain, reserving a cup of the water"
-  ({ state, rest }) => (/^(?:reserving|saving|holding)\b/i.test(rest) ? `${thing(state)}, ${rest}` : null),
+  ({ state, rest }) => (/^(?:reserving|saving|holding)\b/i.test(rest) ? `${theThing(state)}, ${rest}` : null),
   // "fold in the sides"
   ({ rest, act }) => (act === 'shape' && /^(?:in|over|up) the (?:sides?|ends?|edges?)$/i.test(rest) ? rest : null),
   // "trim off the ends": of what was spoken of
   ({ state, rest }) =>
     /^(?:off|out)\b/i.test(rest) && PART_NOUN.test(rest.replace(/^(?:off|out)\s+/i, '')) && state.objectUses.length > 0
-      ? `${rest} of ${thing(state)}`
+      ? `${rest} of ${theThing(state)}`
       : null,
   // "cut out rounds", "spoon off any fat"
   ({ state, rest }) =>
     OUT.test(rest) && !PRONOUN.test(rest.replace(/^\S+\s+/, '')) && !objectPhrase(rest) ? withPronoun(state, rest) : null,
   ({ state, c, rest }) =>
     /^(?:let|leave|allow)$/.test(c.verb ?? '') && /^(?:to\s+)?(?:cool|rest|stand|sit|set|go|get|thaw|soak|rise|prove)\b/i.test(rest)
-      ? `${thing(state)} ${rest}`
+      ? `${theThing(state)} ${rest}`
       : null,
   vesselItself,
   ({ state, rest, id }) => (id === 'make-well' ? withPronoun(state, rest) : null),
   // "brush over the flatbreads": what was spoken of is brushed over them
   ({ state, c, rest, act }) =>
-    act === 'put' && /^over\s+the\b/i.test(rest) && namedIn(c).length === 0 ? withPronoun(state, `${thing(state)} ${rest}`) : null,
+    act === 'put' && /^over\s+the\b/i.test(rest) && namedIn(c).length === 0 ? withPronoun(state, `${theThing(state)} ${rest}`) : null,
 ];

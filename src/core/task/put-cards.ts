@@ -85,8 +85,8 @@ export function goalWords(state: State, c: Located, frame: Frame, to: string): s
     const lying = all.some((i) => last.includes(i)) ? all.filter((i) => last.includes(i)) : all;
     if (lying.length > 0 && lying.length < 4) return `${p.prep} ${listed(lying.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))}`;
   }
-  // "chop the parsley and sprinkle it over"
-  if (/^(?:it|them)\s+over$/i.test(c.rest.trim())) return 'over ⟦there|⟧';
+  // "chop the parsley and sprinkle it over", "spoon the soy sauce and the oil over"
+  if (/\S\s+over$/i.test(c.rest.trim())) return 'over ⟦there|⟧';
   // "sprinkle over the ginger and the soy sauce"
   if (frame.particle && /^(?:on|over)$/.test(frame.theme?.prep ?? '')) return 'over ⟦there|⟧';
   return toPlace(state, c.verb!, to);
