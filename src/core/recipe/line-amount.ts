@@ -163,6 +163,13 @@ function takeUnit(text: string, draft: Ingredient): string {
     draft.notes.push('dessertspoons in the recipe');
     return text.slice(dessert[0].length);
   }
+  // "3 big spoons of syrup": what a table and a tea spoon are called in a kitchen (common practice)
+  const spoon = /^(big|large|heaped|small|little)\s+spoons?(?:fuls?)?\s+(?:of\s+)?(?=\p{L})/iu.exec(text);
+  if (spoon) {
+    draft.unit = /^(?:small|little)$/i.test(spoon[1]!) ? 'tsp' : 'tbsp';
+    draft.notes.push(`${spoon[1]!.toLowerCase()} spoons in the recipe`);
+    return text.slice(spoon[0].length);
+  }
   const unknown =
     /^((?:tea|coffee)cup|(?:wine\s)?glass(?:es)?|spoons?|parts?|portions?|servings?|capfuls?|ladles?)\s+(?:of\s+)?(?=\p{L})/iu.exec(text);
   if (unknown) {

@@ -118,7 +118,12 @@ const IN_TURNS =
   /^(?:(?:you|we)(?:['’]ll)?\s+(?:(?:may|might|will)\s+)?(?:have|need|want)\s+to\s+)?(?:do\s+this|work)\s+in\s+(?:\p{L}+|\d+)\s+batches$/iu;
 
 /** "Leftovers go in a freezer bag": for another day. */
-const LEFT_OVER = /^(?:any\s+)?leftovers?\s+(?:go|goes|will|can|keep|keeps|are|freeze|reheat|store)\b/i;
+const LEFT_OVER = new RegExp(
+  '^(?:(?:freeze|keep|store|save|chill|refrigerate)\\s+any\\s+(?:leftovers?\\b|(?:(?:that|which)\\s+)?(?:you|are|is)\\s|(?:\\p{L}+\\s+){1,2}(?:you|that are|left)\\b)' +
+    '|(?:any\\s+)?leftovers?\\s+(?:go|goes|will|can|keep|keeps|are|freeze|reheat|store)\\b)',
+  'iu',
+);
+
 /** "If it is lumpy, stop the blender and go again": how to go on with the step before. */
 const ONCE_MORE = /^if\b.*\b(?:go|blend|whizz|mix|pulse|process|try|do it)\s+(?:it\s+)?again\b/i;
 

@@ -139,7 +139,7 @@ function clausesOfSentence(sentence: string): Clause[] {
 
 /** "When there are 5 minutes left": when in the plan, and nothing to look for. */
 const TIME_LEFT =
-  /^(?:about |around )?\d+\s*(?:minutes?|mins?)\.? before\b.*\b(?:ready|done|cooked|time)$|^when (?:there(?:['’]s| is| are)|you have|it has) (?:about )?\S+ (?:minutes?|mins?) (?:left|to go|remaining)\b/i;
+  /^(?:about |around )?\d+\s*(?:minutes?|mins?)\.? before\b.*\b(?:ready|done|cooked|time)$|^(?:when|once) (?:there(?:['’]s| is| are)|you have|(?:it|they|the \S+(?: \S+)?) (?:has|have)) (?:about )?\S+ (?:minutes?|mins?) (?:left|to go|remaining)\b/i;
 
 /** "With 10 minutes to go, cook the pasta": beside what cooks. */
 const TO_GO = /^with (?:about |around )?\S+ (?:minutes?|mins?)\.? (?:to go|left|remaining),/i;

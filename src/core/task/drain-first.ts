@@ -10,7 +10,7 @@ import { worksOf } from '../technique/works';
 type Said = { clause: Clause; line: number };
 
 /** How many actions on the draining may stand and still be meant: a "meanwhile" is seldom longer (common practice). */
-const AHEAD = 12;
+const AHEAD = 20;
 
 /** What is in hand now, to be taken up again where the recipe drains it: "drain the potatoes and mash" mashes the potatoes. */
 export function inHandAgain(state: State): () => void {

@@ -41,6 +41,8 @@ export function after(
   if (works.act === 'other' && into !== null && c.tools.some((t) => isContainer(t.id))) state.container = into;
   // "and put it back on the heat": the pan that was wiped
   if (works.act === 'wash-tools' || c.technique?.id === 'wipe') state.vesselSpoken = wipedOf(state, c);
+  // "take the glasses out of the fridge. Spoon in the cream"
+  if (works.act === 'place-out' && into !== null) state.container = into;
   if (works.act === 'toast' && c.tools.every((t) => !isContainer(t.id))) state.container = 'plate';
   if (works.act === 'off' && /oven/.test(c.words)) state.oven = false;
   // what is lifted out onto a plate waits there; the pan stays in hand

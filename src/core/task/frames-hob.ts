@@ -15,7 +15,7 @@ import { common } from './step-of-clause';
 import { makeReady } from './supply';
 import { isOverWater } from './means/here';
 import { inTool, toolCall } from './tool-names';
-import { freePan, isHeld, isPan, vesselOfPhrase } from './vessels';
+import { freeBowl, freePan, isHeld, isPan, vesselOfPhrase } from './vessels';
 import { toPlace } from './place-words';
 import { isLittle, sentence, theOf, wording } from './wording';
 import { phrasesOf } from './slots';
@@ -58,7 +58,7 @@ export function onHob(state: State, c: Located): void {
   state.container = pan;
   // a steamer has holes: the water is in the pan below
   const overWater = isOverWater(c.rest) || hasMark(pan, 'above');
-  if (overWater) waterUnder(state, c);
+  const under = overWater ? waterUnder(state, c) : null;
   if (cooksInWater(state, c, id, pan, fresh)) boilWater(state, c, pan);
   for (const m of fresh) putInPan(state, c, m, pan);
   // "lift the chicken out and fry it", with nothing but oil in the pan
@@ -83,7 +83,7 @@ export function onHob(state: State, c: Located): void {
         quantity: null,
         unit: null,
       })),
-      ...(overWater ? { base: 'saucepan' } : {}),
+      ...(under ? { base: under } : {}),
       ...(microwave ? { hazards: ['hot', 'steam', 'electric'] } : {}),
     },
   );
@@ -94,6 +94,9 @@ export function onHob(state: State, c: Located): void {
 
 const isFat = (state: State, i: number) => ['oil', 'fat'].includes(findFood(state.recipe.ingredients[i]!.item)?.category ?? '');
 
+/** Room for what is stirred into something melted, in mL (common practice). */
+const STIRRED_IN_ML = 500;
+
 /** The pan of a heated thing: named, or where the thing lies, or in hand; one with something else in it is left alone. */
 function panFor(state: State, c: Located, id: string, fresh: readonly Mention[], there: readonly number[]): string {
   const microwave = c.tools.some((t) => t.id === 'microwave');
@@ -103,7 +106,11 @@ function panFor(state: State, c: Located, id: string, fresh: readonly Mention[],
   state.heats = false;
   if (own && !['plate', 'board'].includes(own)) return own;
   const held = state.container;
-  if (microwave) return held && toolById(held)?.kind === 'container' ? held : 'bowl';
+  if (microwave) {
+    // "melt the butter in the microwave", with the crumbs in their bag: in a bowl of its own
+    const isOthers = held !== null && fresh.length > 0 && isHeld(state, held);
+    return held && toolById(held)?.kind === 'container' && !isOthers && !hasMark(held, 'aside') ? held : freeBowl(state, STIRRED_IN_ML);
+  }
   const fries = id === 'fry' || id === 'heat-pan';
   // "heat the rest of the oil and fry the onions", with the meat in the slow cooker: in the pan
   if (held === 'slow-cooker' && !fries) return held;

@@ -4,7 +4,7 @@ import type { Mention } from './mentions';
 import { push } from './push';
 import type { Located, State } from './state';
 import { toolCall } from './tool-names';
-import { isHeld } from './vessels';
+import { freePan, isHeld, isPan } from './vessels';
 
 /** On the ring stands a pan of water, with nothing in it yet. */
 export const isOnlyWater = (state: State) => state.hob !== null && !isHeld(state, state.hob);
@@ -12,19 +12,26 @@ export const isOnlyWater = (state: State) => state.hob !== null && !isHeld(state
 export const isForWater = (state: State, mentions: readonly Mention[]) =>
   mentions.length > 0 && mentions.every((m) => foodIs(findFood(state.recipe.ingredients[m.ingredient]!.item), 'own-water'));
 
-/** "Set the bowl over a pan of simmering water": the water has to be in it. */
-export function waterUnder(state: State, c: Located): void {
-  if (state.steps.some((s) => s.technique === 'fill-pan' && s.into === 'saucepan')) return;
-  const name = `the ${toolCall(state, 'saucepan')}`;
+/**
+ * "Set the bowl over a pan of simmering water": the water has to be in it.
+ * @returns that pan
+ */
+export function waterUnder(state: State, c: Located): string {
+  const filled = [...state.world.vessels].find(([id, v]) => isPan(id) && v.water !== 'none' && !isHeld(state, id))?.[0];
+  if (filled) return filled;
+  // rice that stands in the saucepan stays there
+  const pan = freePan(state, 'saucepan');
+  const name = `the ${toolCall(state, pan)}`;
   push(state, {
     text: `Put a little water in ${name}.`,
     technique: 'fill-pan',
     sourceLine: c.line,
-    tools: ['tap', 'saucepan'],
-    into: 'saucepan',
+    tools: ['tap', pan],
+    into: pan,
     thing: name,
     name: 'water',
   });
+  return pan;
 }
 
 /** "Cook the pasta as the packet says": every packet says in boiling water, and no list has it. */

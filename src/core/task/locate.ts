@@ -58,7 +58,7 @@ const NEWEST_DOES = /^(it|them)\s+(?:to\s+)?(wilt|melt|dissolve|soften)\b/i;
 const IS_DONE = /^(?:when|once|as soon as|after)\s+(?:the|your|all the)\b/i;
 
 export const PARTICIPLE =
-  /(?<!\b(?:with|the|of|and|some|a))(?:^|,\s*|\s+)(?:while\s+|without\s+)?((?:stirring|turning|mashing|seasoning(?! sachet| mix)|skimming|shaking|tossing|whisking|scraping|basting|squashing|crushing|pressing|breaking|moving(?! to\b)|swirling|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
+  /(?<!\b(?:with|the|of|and|some|a))(?:^|,\s*|\s+)(?:while\s+|without\s+)?((?:stirring|turning|mashing|(?<![a-z]\s)seasoning(?! sachet| mix)|taking care|skimming|shaking|tossing|whisking|scraping|basting|squashing|crushing|pressing|breaking|moving(?! to\b)|swirling|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
 
 /** For "peel, core and dice the apples" the object is in a later clause. */
 function withSharedObject(clause: Clause, sharedFrom: Clause | null): string {

@@ -24,7 +24,18 @@ const vesselFor = (millilitres: number, liquid: boolean) =>
         ? 'jug'
         : 'bowl';
 const vesselName = (id: string) =>
-  id === 'jug' ? 'the jug' : id === 'large-bowl' ? 'a large bowl' : id === 'bowl' ? 'a bowl' : 'a small bowl';
+  id === 'jug'
+    ? 'the jug'
+    : id === 'large-bowl'
+      ? 'a large bowl'
+      : id === 'bowl'
+        ? 'a bowl'
+        : id === 'serving-dish'
+          ? 'a dish'
+          : 'a small bowl';
+/** A bowl that takes as much and is free: a bowl with the marinade in it takes no rice. */
+const freeOf = (id: string, isTaken: (vessel: string) => boolean): string =>
+  id === 'small-bowl' || id === 'jug' ? id : ([id, 'bowl', 'large-bowl', 'serving-dish'].find((v) => !isTaken(v)) ?? id);
 const grams = (amount: { quantity: Quantity; unit: Unit | null }) => {
   const size = gramsIn(amount.unit);
   return size ? size.mul(toFraction(amount.quantity)!).valueOf() : null;
@@ -37,6 +48,7 @@ const PIECES: ReadonlySet<Unit> = new Set(['sheet', 'ball', 'block', 'fillet', '
  * The step that measures an ingredient out, for one use of it.
  * @param into where it is tipped, as a tool id; null when it goes straight to where it is used
  * @param goal an empty vessel that it is wanted in: where that is what measures it, it stays there
+ * @param isTaken whether a bowl has other food in it
  * @returns null for what is counted or taken as it is
  */
 export function measureStep(
@@ -47,6 +59,7 @@ export function measureStep(
   into: string | null,
   kitchen: Kitchen,
   goal: string | null = null,
+  isTaken: (vessel: string) => boolean = () => false,
 ): Draft | null {
   const one = ingredients[index]!;
   const wanted = quantity ?? one.min;
@@ -70,11 +83,15 @@ export function measureStep(
     // filled more than once, it has to be tipped out in between, into something that holds it
     const size = millilitresIn(measurable.unit, kitchen.system);
     const amount = size ? size.mul(toFraction(measurable.quantity)!).valueOf() : 0;
-    target = vesselFor(amount, liquid);
+    target = freeOf(vesselFor(amount, liquid), isTaken);
     measuring = measuringOf(measurable.quantity, measurable.unit, name, vesselName(target), kitchen)!;
   }
   if (measuring.technique === 'weigh' && (grams(measurable) ?? 0) > SMALL_BOWL_GRAMS)
-    measuring = { ...measuring, tools: ['scale', 'bowl'], small: measuring.small.map((line) => line.replace('small bowl', 'bowl')) };
+    measuring = {
+      ...measuring,
+      tools: ['scale', freeOf('bowl', isTaken)],
+      small: measuring.small.map((line) => line.replace('small bowl', 'bowl')),
+    };
   const raw = rawHazard(one);
   // meat is weighed where it is bought; weighing it again only spreads what is on it
   if (kindOf(measuring.technique) === 'weigh' && (raw === 'raw-meat' || raw === 'raw-fish')) return null;

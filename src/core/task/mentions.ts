@@ -24,6 +24,10 @@ export const wholeOf = (ingredient: number): Mention => ({ ingredient, at: 0, en
 // "the vegetable mixture" is no vegetable any more
 const MADE = new Set(['mixture', 'mix', 'soup', 'stew', 'sauce', 'stock', 'filling', 'salad', 'layer', 'oil', 'juice', 'puree', 'purée']);
 
+/** Whether a name stands here in one piece: "the tomatoes, purée" is no tomato purée. */
+const standsHere = (words: readonly string[], text: string, list: readonly Token[], i: number): boolean =>
+  words.every((w, k) => list[i + k]?.word === w && (k === 0 || !/[,;.:()]/.test(text.slice(list[i + k - 1]!.end, list[i + k]!.at))));
+
 /** "the vegetable soup"; not "the veg, oil and salt". */
 const isMade = (text: string, list: readonly Token[], next: number): boolean =>
   MADE.has(list[next]?.word ?? '') && !text.slice(list[next - 1]!.end, list[next]!.at).includes(',');
@@ -61,7 +65,7 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
       .get(list[i]!.word)
       ?.find(
         (g) =>
-          g.words.every((w, k) => list[i + k]?.word === w) &&
+          standsHere(g.words, text, list, i) &&
           !isMade(text, list, i + g.words.length) &&
           !(g.fresh && g.ingredients.some((one) => used.has(one))),
       );
@@ -78,7 +82,7 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
       i += group.words.length - 1;
       continue;
     }
-    const candidates = (names.byFirst.get(list[i]!.word) ?? []).filter((n) => n.words.every((w, k) => list[i + k]?.word === w));
+    const candidates = (names.byFirst.get(list[i]!.word) ?? []).filter((n) => standsHere(n.words, text, list, i));
     const size = candidates[0]?.words.length ?? 0;
     // "a mugful of the pasta water" is no pasta
     const next = list[i + size];

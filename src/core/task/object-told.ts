@@ -1,5 +1,6 @@
 // What a clause acts on where its act alone tells: lids, heat, what is served, shared out, drained, greased.
 import { objectPhrase } from '../plan/object-phrase';
+import { contents } from '../kitchen/index';
 import { listed } from '../recipe/listed';
 import { foodIs } from '../recipe/food';
 import { findTools } from '../technique/tools';
@@ -31,10 +32,12 @@ const offRing: Reading = ({ state, act, rest }) => {
   return `the ${toolCall(state, vessel)} ${rest.replace(/^(?:it|them)\s+/i, '')}`;
 };
 
-/** "Fold over", with the filling on half of it: it is the pastry that is folded. */
+/** "Fold over", "roll up", with the filling on it: it is the pastry that is folded. */
 const folded: Reading = ({ state, c, rest }) => {
-  if (c.verb !== 'fold' || !/^(?:it\s+)?over\b/i.test(rest)) return null;
-  const sheet = state.objectUses.find((i) => foodIs(state.world.ingredients[i]!.food, 'of-flour'));
+  if (!/^(?:fold (?:it\s+)?over|roll (?:it\s+)?up)\b/i.test(`${c.verb} ${rest}`)) return null;
+  const isSheet = (i: number) => foodIs(state.world.ingredients[i]!.food, 'of-flour');
+  const near = state.container === null ? [] : contents(state.world, state.container).flatMap((lot) => [...lot.parts.keys()]);
+  const sheet = state.objectUses.find(isSheet) ?? near.find(isSheet);
   return sheet === undefined ? null : `the ${nameOf(state.recipe.ingredients[sheet]!)} ${rest.replace(/^it\s+/i, '')}`;
 };
 

@@ -125,11 +125,21 @@ export function placeForPut(state: State, c: Located, theme: Things): string {
     /^(?:lay|spread|arrange|set|line)$/.test(c.verb ?? '') &&
     /\b(?:flat|out|up)\b/i.test(c.rest) &&
     theme.fresh.length + theme.there.length > 0
-  )
-    return state.prepared ?? 'board';
+  ) {
+    // "lay a tortilla flat": it is filled and rolled before it goes into the dish
+    if (/^(?:an?|one|each)\b.*\bflat\b/i.test(c.rest)) return 'board';
+    // "tip them onto a tray. Spread out": there
+    return (theme.fresh.length === 0 ? flatUnder(state, theme.there) : null) ?? state.prepared ?? 'board';
+  }
   if (held !== null && held !== 'board') return held;
   if (works.traits.has('hand') || c.technique?.id === 'stuff' || held === 'board') return held ?? 'board';
   return c.tools.length > 0 && !c.tools.some((t) => isContainer(t.id)) ? (held ?? mixingBowl(state)) : mixingBowl(state);
+}
+
+/** The tray or dish that things lie on already, where there is room to spread them. */
+function flatUnder(state: State, there: readonly number[]): string | null {
+  const lies = placeOf(state, there);
+  return lies !== null && lies !== 'board' && toolById(lies)?.kind !== 'container' ? lies : null;
 }
 
 /** A later sentence puts it on the tray or the sheet. */

@@ -23,9 +23,15 @@ const BRACKETS = /\s*\(([^()]{0,200})\)/g;
 /** What stands in brackets is an aside, out of the step's words: where it says something of its own it becomes a cue. */
 export function takeAsides(text: string): { text: string; asides: string[] } {
   const asides: string[] = [];
-  const rest = text.replace(BRACKETS, (_all, inside: string) => ` ⟦${asides.push(inside.trim()) - 1}⟧`);
+  const rest = text.replace(BRACKETS, (_all, inside: string, at: number) => {
+    // "a small plate (about 15 cm)": the only number there is, where "8 inch (20 cm)" only says it again
+    const isSize = LENGTH.test(inside.trim()) && !/\d[^.;,]{0,24}$/.test(text.slice(0, at));
+    return ` ⟦${asides.push(isSize ? `the size: ${inside.trim()}` : inside.trim()) - 1}⟧`;
+  });
   return { text: rest, asides };
 }
+const LENGTH =
+  /^(?:about |around |roughly )?\d[\d.,/]*\s?(?:cm|mm|inch(?:es)?|in|")(?:\s*(?:x|by|×)\s*\d[\d.,/]*\s?(?:cm|mm|inch(?:es)?|in|")?)?(?:\s+(?:across|wide|thick|long|round|deep))?$/i;
 export const HELD = /\s*⟦(\d+)⟧/g;
 // an amount, a time or a temperature in another unit says nothing new; nor does one word
 const WARNS = /\b(?:careful|hot|steam|sharp|watch|mind|spits?)\b/i;

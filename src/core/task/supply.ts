@@ -4,6 +4,7 @@ import { kindHas } from '../technique/works';
 import { kindOf } from '../technique/lexicon';
 import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { convertUnit, kindOfUnit, type Unit } from '../amount/units';
+import { contents } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { toolById } from '../technique/tools';
 import { isHeld, isPan } from './vessels';
@@ -109,6 +110,8 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
         hot || cut ? 'small-bowl' : null,
         state.kitchen,
         goal !== null && !isHeld(state, goal) ? goal : null,
+        // bowls with what was measured in them are as many as are wanted
+        (v) => contents(state.world, v).some((lot) => !lot.portion),
       );
       // a jug with milk in it is emptied before it measures the cream
       const measure = step && !step.into && !step.fillings?.length ? step.tools?.find((id) => state.world.full.has(id)) : undefined;

@@ -70,6 +70,8 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
   }
   const other = otherName(state, phrase.text);
   if (other !== null) return state.placed.has(other) ? { fresh: [], there: [other] } : { fresh: [wholeOf(other)], there: [] };
+  // "with 2 cups of water": from the tap, and nothing that was made
+  if (phrase.prep === 'with' && findFood(phrase.text)?.category === 'water') return { fresh: [], there: [] };
   // "add the pepper to the sauce": the sauce may be what was spoken of
   const others = c.mentions.filter((m) => m.end > m.at && !phrase.mentions.includes(m)).map((m) => m.ingredient);
   const goes = others.length > 0 ? others : state.objectUses;

@@ -181,7 +181,7 @@ function isLadled(state: State, { ingredient, part, quantity }: Mention, act: Ac
 function withoutAmount(rest: string, mention: Mention): string {
   const before = rest.slice(0, mention.at);
   const found =
-    /(?:\b(?:the|your)\s+)?(?:\babout\s+)?\d[\d ./]*\s*(?:[a-z]+\.?)?\s*(?:of\s+)?(?:the\s+)?((?:(?!(?:with|in|into|on|onto|and|to|from)\b)\p{L}+\s+){0,1})$/iu.exec(
+    /(?:\b(?:the|your|another|a further)\s+)?(?:\babout\s+)?\d[\d ./]*\s*(?:[a-z]+\.?)?\s*(?:of\s+)?(?:the\s+)?((?:(?!(?:with|in|into|on|onto|and|to|from)\b)\p{L}+\s+){0,1})$/iu.exec(
       before,
     );
   if (!found) return rest;

@@ -21,6 +21,14 @@ const LEFT_THERE =
   /\b((?:(?:along|together)\s+)?with|and|plus)\s+((?:any|the|all the)\s+(?:\p{L}+\s+)?\p{L}+)\s+(?:left(?:\s?over)?|remaining)\s+in\s+(?:the|your|its)\s+\p{L}+(?=\s*[.,;]|\s+and\b|$)/giu;
 
 export const PLACES: readonly Turn[] = [
+  ['lid', /\b(?:clamp|jam|slap|bang|fit|press|pop)\s+on\s+(?=(?:the|a|its)\s+(?:\p{L}+\s+)?lid\b)/giu, 'put on '],
+  // "space them out on the tray": they go there, one apart from the other
+  [
+    'space',
+    /\bspace\s+(it|them|the\s+[\p{L} ]{2,24}?)\s+(?:well\s+|evenly\s+)?(?:out|apart)\s+((?:on|over|in)(?:to)?\s+(?:the|a|an|your)\s+[^.;,]{3,40}?)(?=\s*[.,;]|\s+and\b|$)/giu,
+    'put $1 $2, well apart',
+  ],
+  ['space', /\bspace\s+(it|them|the\s+[\p{L} ]{2,24}?)\s+(?:well\s+|evenly\s+)?(?:out|apart)\b/giu, 'spread $1 out'],
   // "add the cabbage to the tofu along with the ginger": the ginger goes there too
   [
     'with',

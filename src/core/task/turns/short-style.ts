@@ -1,5 +1,5 @@
 // A short style leaves its articles out: "Heat oil in pan. Add onion to mixture." They are put back, so that what follows is read as any other sentence.
-import { findFood } from '../../recipe/food';
+import { findFood, isFoodName } from '../../recipe/food';
 import { PART } from '../../recipe/part-nouns';
 import { SHAPE_MANY, SHAPE_ONE } from '../../recipe/shape-nouns';
 import { KITCHEN_VERBS } from '../../recipe/verbs';
@@ -124,7 +124,12 @@ function governs(words: readonly Word[], i: number, line: string): 'with' | 'aft
   if (line.slice(last.end, words[i]!.at) !== ' ') return null;
   if (WITH.has(last.low)) return 'with';
   if (AFTER_VERB.has(last.low)) return 'after';
-  const isVerb = KITCHEN_VERBS.has(last.low) && !ADVERBS.has(last.low) && startsClause(words, i - 1, line);
+  const isVerb =
+    KITCHEN_VERBS.has(last.low) &&
+    !ADVERBS.has(last.low) &&
+    startsClause(words, i - 1, line) &&
+    // "rub flour, brown sugar and butter together"
+    !isFoodName(`${last.low} ${words[i]!.low}`);
   const isFor = last.low === 'for' && startsClause(words, i - 1, line);
   // "dip it in flour, then egg"
   const isThen = last.low === 'then' && !KITCHEN_VERBS.has(words[i]!.low);

@@ -7,6 +7,14 @@ const giving = (act: string) =>
   new RegExp(`\\bgiving\\s+((?:it|them|everything|the\\s+[\\p{L} ]{2,20}?))\\s+a\\s+(?:good\\s+|quick\\s+|gentle\\s+)?${act}\\b`, 'giu');
 
 export const WORDS: readonly Turn[] = [
+  // "cut the peppers into chunks too"
+  [' too', /(?<=\p{L})\s+too(?=\s*(?:[.,;!]|$))/giu, ''],
+  ['ribbons', /\b(?:and|then)\s+make\s+(?:thin\s+|long\s+)?ribbons\b/gi, 'and shave it into ribbons'],
+  ['zap|nuke', /\b(?:zap|nuke)\b/gi, 'microwave'],
+  ['couple', /\b(?:a )?couple of (?=hours?\b|min(?:ute)?s?\b)/gi, '2 '],
+  // "Eat with the sour cream": that is how it is served
+  ['eat', /(^|[.!?;]\s+)eat\s+(?:(?:it|them|this|these)\s+)?(?=with\b)/gi, '$1Serve '],
+  ['hold', /\bhold\s+(the\s+(?:\p{L}+\s+)?bag)\s+(?:shut|closed|tight(?:ly)?)(?=\s*[.,;]|\s+and\b|$)/giu, 'seal $1'],
   ['now and', /\bnow and (?:then|again)\b/gi, 'sometimes'],
   ['again and', /\bagain and again\b/gi, 'repeatedly'],
   ['about', /\b(put|place|spoon|drop|dollop)\s+about\s+(?=\d|an?\s+\p{L}*spoon)/giu, '$1 '],

@@ -37,7 +37,7 @@ export const PREPARE = [
     cues: { see: 'the scale shows the number' },
     minutes: { active: 1, waiting: 0 },
   }),
-  technique('rinse', 'rinse', 'rinse|wash|scrub|wet|run water over|run under water', {
+  technique('rinse', 'rinse', 'rinse|wash|scrub|wet|run water over|run under water|run under tap|hold under tap|hold under water', {
     phase: 'prepare',
     tools: ['tap'],
     hazards: [],
@@ -83,7 +83,7 @@ export const PREPARE = [
   technique(
     'trim',
     'trim the ends',
-    'trim|top and tail|top|cut off ends|cut off crusts|cut crusts off|cut ends off|cut fat off|cut off fat|cut stalks off|cut off stalks|cut tops off|cut off tops|slice off tops|cut top off|cut off top',
+    'trim|top and tail|top|cut off ends|cut off crusts|cut crusts off|cut ends off|cut fat off|cut off fat|cut stalks off|cut off stalks|cut tops off|cut off tops|slice off tops|cut top off|cut off top|take tops off|take off tops|remove tops|take top off|take off top|pull off tops|pull tops off',
     {
       ...cutting,
       small: cutSteps('Cut off the part that is not eaten.'),
@@ -318,7 +318,7 @@ export const PREPARE = [
     cues: { see: 'one thickness all over', feel: 'no thick places' },
     minutes: { active: 2, waiting: 0 },
   }),
-  technique('shape', 'shape', 'shape|form|roll into|roll|make into|mould|mold|twist', {
+  technique('shape', 'shape', 'shape|form|roll into|roll|make into|make ball|make balls|mould|mold|twist', {
     phase: 'prepare',
     tools: [],
     hazards: [],

@@ -338,7 +338,7 @@ export const VARIANTS_PREPARE = [
       minutes: { active: 1, waiting: 0 },
     },
   ),
-  variant(add, 'press-in', 'press in', 'press into|press in|press down|pat into|press|stretch|stretch out', {
+  variant(add, 'press-in', 'press in', 'press into|press in|press down|pat into|press|stretch|stretch out|squash down|squash flat|squash into|squish down|pat down', {
     small: ['Put {thing} in {place}.', 'Press it flat with the back of a spoon.', 'Press into the corners.'],
     cues: { see: 'flat, up to the edge', feel: 'firm' },
     minutes: { active: 1, waiting: 0 },
@@ -369,7 +369,7 @@ export const VARIANTS_PREPARE = [
     cues: { see: 'the skin is empty and whole' },
     minutes: { active: 1, waiting: 0 },
   }),
-  variant(pour, 'drizzle', 'drizzle', 'drizzle|drizzle over|drizzle with|trickle', {
+  variant(pour, 'drizzle', 'drizzle', 'drizzle|drizzle over|drizzle with|trickle|swirl on top|swirl over', {
     tools: ['spoon'],
     small: ['Fill the spoon.', 'Hold it high over {place}.', 'Tip it a little.', 'Move your hand to and fro.'],
     cues: { see: 'thin lines all over' },
@@ -486,7 +486,7 @@ export const VARIANTS_PREPARE = [
       minutes: { active: 1, waiting: 0 },
     },
   ),
-  variant(knead, 'knock-back', 'knock back', 'knock back|punch down|knock down', {
+  variant(knead, 'knock-back', 'knock back', 'knock back|punch down|knock down|knock air|knock out air|punch air', {
     small: ['Press your fist into the middle.', 'Fold the edges in.', 'Turn it over.'],
     cues: { see: 'flat again', hear: 'air comes out' },
     minutes: { active: 1, waiting: 0 },
