@@ -2,7 +2,8 @@
 export { apply, CLASS_FACTOR, SOILS } from './apply';
 export { meantLots, objectsOf, worksIn } from './objects';
 export { hazardsOf } from './hazards';
-export { lacks, uncheckedIn, type Lack } from './lacks';
+export type { Lack } from './lack';
+export { lacks, uncheckedIn } from './lacks';
 export { FLESH, hollowMeant, isHollow, saysShell, shellOf } from './shells';
 export { isListed, type Known, type Lot, type Place, type Played, type World } from './model';
 export { contents, isHot, isLotHot, lotsOf, newWorld, ringVesselOf, vesselOf, volumeOf } from './world';

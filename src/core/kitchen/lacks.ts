@@ -1,40 +1,14 @@
 // What a step needs that the kitchen does not give yet: one law for each fact.
-import { foodIs } from '../recipe/food';
 import { kindOf, worksById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
-import { hasMark, heatsIn, toolById } from '../technique/tools';
-import type { Act, Works } from '../technique/works';
-import { isFatty } from './matter';
+import { heatsIn, toolById } from '../technique/tools';
+import type { Act } from '../technique/works';
 import { measuredIn, objectsOf, ownRaw, rawOf, worksIn } from './objects';
-import { formLacks, type FormLack } from './forms';
+import { formLacks } from './forms';
+import type { Lack, NeedLaw } from './lack';
+import { fat, outOfWater, water } from './lacks-water';
 import type { Lot, Place, Played, World } from './model';
 import { contents, isHot, isLotHot, isPutAway, isShutIn, ringVesselOf, vesselOf } from './world';
-
-/**
- * What may be lacking. Each fact has one provider in core/plan, which says when its step may come.
- */
-export type Lack =
-  | { fact: 'out-of-place'; vessel: string; place: Place }
-  | { fact: 'in-place'; vessel: string; place: Place }
-  | { fact: 'in-oven'; vessel: string }
-  | { fact: 'lid-off'; vessel: string; lid: string; hot: boolean }
-  | { fact: 'in-vessel'; vessel: string; from: string; lots: Lot[] }
-  | { fact: 'water'; vessel: string; lots: Lot[] }
-  | { fact: 'fat'; vessel: string; lots: Lot[] }
-  | { fact: 'ring-on'; vessel: string; level: string | null; other: string | null }
-  | { fact: 'ring-level'; vessel: string; level: string; from: string | null }
-  | { fact: 'ring-off'; vessel: string }
-  | { fact: 'oven-on'; appliance: string }
-  | { fact: 'oven-ready'; appliance: string; minutes: number; since: number }
-  | { fact: 'hands'; raw: Hazard[] }
-  | { fact: 'clean'; tools: string[]; raw: Hazard[] }
-  | { fact: 'dry-measure'; measures: { measure: string; label: string }[]; from: string }
-  | { fact: 'empty-measure'; measure: string; label: string; lot: Lot }
-  | { fact: 'checked'; foods: number[] }
-  | { fact: 'cooked'; foods: number[] }
-  | FormLack;
-
-type Law = (world: World, step: Played, lots: Lot[], works: Works) => Lack[];
 
 const isClosed = (place: Place): boolean => place === 'oven' || isPutAway(place);
 /** Acts that leave a thing where it is, though it is shut away. */
@@ -63,7 +37,7 @@ const touched = (step: Played, lots: readonly Lot[]): string[] => [
   ...new Set([vesselOf(step), step.from ?? null, ...lots.map((lot) => lot.at)].filter((id): id is string => id !== null)),
 ];
 
-const outOfPlace: Law = (world, step, lots, { act }) => {
+const outOfPlace: NeedLaw = (world, step, lots, { act }) => {
   if (NEEDS_NO_REACH.has(act)) return [];
   const named = touched(step, lots);
   return [...named, ...(act === 'serve' && lots.length === 0 ? servedFrom(world) : [])].flatMap((vessel): Lack[] => {
@@ -74,7 +48,7 @@ const outOfPlace: Law = (world, step, lots, { act }) => {
   });
 };
 
-const inPlace: Law = (world, step, _lots, { act }) => {
+const inPlace: NeedLaw = (world, step, _lots, { act }) => {
   const vessel = vesselOf(step);
   if (act !== 'microwave' || vessel === null || world.vessels.get(vessel)?.place === 'microwave') return [];
   // one dish at a time
@@ -84,14 +58,14 @@ const inPlace: Law = (world, step, _lots, { act }) => {
 };
 
 /** Nothing comes out of an oven into which nothing was put. */
-const inOven: Law = (world, step, _lots, { act }) => {
+const inOven: NeedLaw = (world, step, _lots, { act }) => {
   const vessel = vesselOf(step);
   if (act !== 'oven-out' || vessel === null || isShutIn(world.vessels.get(vessel)?.place)) return [];
   return [{ fact: 'in-oven', vessel }];
 };
 
 /** Covers under which food is stirred, tipped or added to by nobody. */
-const lidOff: Law = (world, step, lots, { act, traits }) => {
+const lidOff: NeedLaw = (world, step, lots, { act, traits }) => {
   const opens =
     traits.has('utensil') ||
     // a hand blender goes into the pot
@@ -116,7 +90,7 @@ const lidOff: Law = (world, step, lots, { act, traits }) => {
 };
 
 /** What was drained lies in the colander: it has to be back in the pan before more is done to it there. */
-const inVessel: Law = (world, step, _lots, { act }) => {
+const inVessel: NeedLaw = (world, step, _lots, { act }) => {
   const vessel = vesselOf(step);
   const drained = contents(world, 'colander');
   if (vessel === null || drained.length === 0 || vessel !== world.drained) return [];
@@ -129,38 +103,8 @@ const inVessel: Law = (world, step, _lots, { act }) => {
   return [{ fact: 'in-vessel', vessel, from: 'colander', lots: drained }];
 };
 
-const isWet = (world: World, lot: Lot) =>
-  [...lot.parts.keys()].some((i) => {
-    const { wet, one, food } = world.ingredients[i]!;
-    return wet || one.unit === 'can' || foodIs(food, 'juicy') || /tomato/i.test(one.item);
-  });
-/** Pasta, rice, potatoes, eggs in their shells. */
-const isForWater = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'boils'));
-
-const water: Law = (world, step, lots, { act, traits }) => {
-  const vessel = vesselOf(step);
-  // what has holes stands over water
-  if (act !== 'heat' || vessel === null || hasMark(vessel, 'above') || (world.vessels.get(vessel)?.water ?? 'none') !== 'none') return [];
-  const inside = [...new Set([...contents(world, vessel), ...lots])];
-  // "bring a pan of water to the boil"
-  if (inside.length === 0) return kindOf(step.technique) === 'boil' ? [{ fact: 'water', vessel, lots: [] }] : [];
-  const isPasta = inside.every((lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'in-water')));
-  const wanted = traits.has('wet') || (kindOf(step.technique) === 'cook' && isPasta && inside.every((lot) => !lot.forms.has('crack-egg')));
-  if (!wanted || inside.some((lot) => isWet(world, lot) || lot.forms.has('drain') || lot.joined)) return [];
-  return inside.every((lot) => isForWater(world, lot)) ? [{ fact: 'water', vessel, lots: inside }] : [];
-};
-
-const fat: Law = (world, step, lots, { act, traits }) => {
-  const vessel = vesselOf(step);
-  if (act !== 'heat' || !traits.has('fat') || vessel === null) return [];
-  const inside = [...new Set([...contents(world, vessel), ...lots])];
-  const v = world.vessels.get(vessel);
-  if (inside.length === 0 || v?.slick || (v?.water ?? 'none') !== 'none') return [];
-  return inside.some((lot) => isWet(world, lot) || isFatty(world, lot)) ? [] : [{ fact: 'fat', vessel, lots: inside }];
-};
-
 /** The ring goes off before a pan is lifted away or drained. */
-const ringOff: Law = (world, step, _lots, { act }) => {
+const ringOff: NeedLaw = (world, step, _lots, { act }) => {
   const under = world.ring?.under;
   if (!under || (act !== 'off-ring' && act !== 'drain')) return [];
   const vessel = step.from ?? vesselOf(step);
@@ -170,7 +114,7 @@ const ringOff: Law = (world, step, _lots, { act }) => {
 const HIGH = 'high';
 const LOW = 'low';
 
-const ring: Law = (world, step, _lots, { act, traits }) => {
+const ring: NeedLaw = (world, step, _lots, { act, traits }) => {
   const vessel = ringVesselOf(world, step);
   if (act !== 'heat' || vessel === null || vessel === 'slow-cooker') return [];
   if (world.ring?.under !== vessel)
@@ -190,7 +134,7 @@ const ring: Law = (world, step, _lots, { act, traits }) => {
   return [{ fact: 'ring-level', vessel, level: wanted, from: now }];
 };
 
-const ovenOn: Law = (world, step, lots, { act }) => {
+const ovenOn: NeedLaw = (world, step, lots, { act }) => {
   if (act !== 'oven' || step.technique === 'air-fry') return [];
   const appliance = step.tools.find((id) => id === 'oven' || id === 'grill' || id === 'air-fryer') ?? 'oven';
   const since = world.on.get(appliance);
@@ -206,7 +150,7 @@ const WASHES = new Set<Act>(['wash-hands', 'wash-tools']);
 /** Acts on food and its tools: nobody begins them with unwashed hands. */
 const NEEDS_WASHED = new Set<Act>(['ready', 'measure', 'put', 'join', 'dip', 'shape', 'soak', 'coat-vessel', 'serve', 'eat']);
 
-const hands: Law = (world, step, lots, works) => {
+const hands: NeedLaw = (world, step, lots, works) => {
   if (!world.washed && NEEDS_WASHED.has(works.act)) return [{ fact: 'hands', raw: [] }];
   if (world.hands.size === 0 || WASHES.has(works.act)) return [];
   const vessel = vesselOf(step);
@@ -223,7 +167,7 @@ const hands: Law = (world, step, lots, works) => {
   return goesOn ? [] : [{ fact: 'hands', raw: [...world.hands] }];
 };
 
-const clean: Law = (world, step, lots, { act }) => {
+const clean: NeedLaw = (world, step, lots, { act }) => {
   if (WASHES.has(act) || act === 'fetch') return [];
   const here = rawOf(lots);
   const bowl = emptied(world, step, act);
@@ -242,7 +186,7 @@ const emptied = (world: World, step: Played, act: Act): string | null => {
 const leftIn = (world: World, vessel: string): Hazard[] =>
   [...(world.vessels.get(vessel)?.raw ?? [])].filter((hazard) => hazard !== 'raw-flour');
 
-const measures: Law = (world, step, _lots, { act }) => {
+const measures: NeedLaw = (world, step, _lots, { act }) => {
   if (act !== 'measure') return [];
   const known = world.ingredients[step.uses[0]?.ingredient ?? -1];
   const filled = [...step.fillings, ...measuredIn(step).map((id) => ({ measure: id, label: toolById(id)!.name }))];
@@ -266,7 +210,7 @@ export const uncheckedIn = (lots: readonly Lot[], wasHeated = true): number[] =>
 /** Acts by which food goes from the heat toward the plate. */
 const TO_THE_PLATE = new Set<Act>(['serve', 'eat', 'store']);
 
-const checked: Law = (world, step, lots, { act, traits }) => {
+const checked: NeedLaw = (world, step, lots, { act, traits }) => {
   const cut = act === 'ready' && (traits.has('blade') || traits.has('hand') || kindOf(step.technique) === 'tear');
   if (!TO_THE_PLATE.has(act) && !cut) return [];
   // carrots that go back into the fridge say nothing of the chicken that roasts
@@ -284,12 +228,13 @@ const checked: Law = (world, step, lots, { act, traits }) => {
   return raw.length > 0 ? [{ fact: 'cooked', foods: raw }] : [];
 };
 
-const LAWS: readonly Law[] = [
+const LAWS: readonly NeedLaw[] = [
   outOfPlace,
   inOven,
   checked,
   lidOff,
   inVessel,
+  outOfWater,
   hands,
   clean,
   measures,

@@ -79,8 +79,17 @@ export function join(state: State, c: Located): void {
   state.container = to;
   const away = said.there.filter((i) => state.placed.get(i) !== to);
   const extra = unlistedIn(state, c, frame);
+  // "mash them with the sugar": the sugar goes in first, or nobody says what is mashed
+  const isWithIt = frame.theme !== null && frame.theme.pronoun !== null && withs.fresh.length > 0;
   // one thing stirred into what is there is one act; several are put in first
-  if (fresh.length === 1 && away.length === 0 && extra.length === 0 && !waterIn(c, state) && (isHeld(state, to) || isAlone(c))) {
+  if (
+    !isWithIt &&
+    fresh.length === 1 &&
+    away.length === 0 &&
+    extra.length === 0 &&
+    !waterIn(c, state) &&
+    (isHeld(state, to) || isAlone(c))
+  ) {
     say(
       state,
       { ...c, mentions: [...fresh, ...c.mentions.filter((m) => !fresh.includes(m) && state.placed.get(m.ingredient) === to)] },

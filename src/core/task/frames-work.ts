@@ -6,6 +6,9 @@ import { hasMark, toolById } from '../technique/tools';
 import { type Act, actOfKind, type Works, worksOf } from '../technique/works';
 import { placeOf } from './nouns';
 import { type Frame, frameOf, thingsOf } from './things';
+import { listed } from '../recipe/listed';
+import { mentionsHere } from './mentions-here';
+import { nameOf } from './ready';
 import { isTarget } from './locate-all';
 import { type Mention, wholeOf } from './mentions';
 import { inside } from './push';
@@ -24,6 +27,8 @@ export function work(state: State, c: Located): void {
   const works = worksOf(c.technique?.id, c.technique?.like);
   speakOfVessel(state, c, works.act);
   const frame = frameOf(state, c);
+  const solid = works.act === 'lift' && isUnsaid(frame) ? solidOnly(state, c) : null;
+  if (solid) return work(state, solid);
   const meant = c.mentions.filter((m) => m.end <= m.at).map((m) => m.ingredient);
   // "open both tins": tins, and not what was spoken of
   const object = meant.length > 0 && frame.theme?.pronoun ? { fresh: [], there: [] } : thingsOf(state, c, frame.theme);
@@ -49,6 +54,25 @@ export function work(state: State, c: Located): void {
     },
   );
   after(state, c, works, named, about, into);
+}
+
+/** Nothing is named, or only "it". */
+const isUnsaid = ({ theme }: Frame): boolean => theme === null || (theme.pronoun !== null && theme.mentions.length === 0);
+
+const MOST_LIFTED = 3;
+/** "Poach the fish in the milk and lift it out": the fish is lifted, and the milk stays in the pan. */
+function solidOnly(state: State, c: Located): Located | null {
+  const food = (i: number) => state.world.ingredients[i]!.food;
+  const isLiquid = (i: number) => food(i)?.form === 'liquid' && !foodIs(food(i), 'fatty');
+  const solid = state.objectUses.filter((i) => !isLiquid(i));
+  const isPoached = isPan(placeOf(state, state.objectUses)) && c.mentions.length === 0 && c.technique?.id === 'lift-out';
+  // a batter is no liquid with solids in it
+  const isWorked = state.object !== null || solid.length > MOST_LIFTED;
+  if (!isPoached || isWorked || solid.length === 0 || solid.length === state.objectUses.length) return null;
+  const named = listed(solid.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`));
+  const rest = `${named} ${c.rest.replace(/^(?:it|them)\b\s*/i, '')}`.trim();
+  const moved = rest.length - c.rest.length;
+  return { ...c, rest, mentions: mentionsHere(state, rest), tools: c.tools.map((t) => ({ ...t, at: t.at + moved })) };
 }
 
 /** "Leave in the tin for 5 minutes", with the drizzle in hand: what is in the tin is spoken of from then on. */

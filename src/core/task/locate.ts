@@ -79,12 +79,18 @@ function withSharedObject(clause: Clause, sharedFrom: Clause | null): string {
   return !isOfHand || (clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom.rest)) ? object : clause.rest;
 }
 
+/** "Take the tops off the others": what is left of what was spoken of. */
+const OTHERS = /\bthe (?:others|other ones|remaining ones)(?=\s*$|\s+(?:in|into|on|with|and|up|off|for)\b)/i;
+
 /** What follows the verb, with what was spoken of before in place of "it" where it is one thing of several. */
 function restHere(state: State, clause: Clause, line: number, sharedFrom: Clause | null): string {
   let rest = withSharedObject(clause, sharedFrom);
   // "stir in half of it": of what was spoken of last
   const only = state.objectUses.length === 1 ? state.recipe.ingredients[state.objectUses[0]!] : undefined;
-  if (only) rest = rest.replace(/\b(half|rest|third|quarter)\s+of\s+(?:it|them)\b/i, `$1 of the ${nameOf(only)}`);
+  if (only)
+    rest = rest
+      .replace(/\b(half|rest|third|quarter)\s+of\s+(?:it|them)\b/i, `$1 of the ${nameOf(only)}`)
+      .replace(OTHERS, `the rest of the ${nameOf(only)}`);
   rest = rest.replace(ALL_IN, (all) => looseIn(state) ?? all);
   return rest.replace(NEWEST_DOES, (all, _it: string, does: string) => {
     const last = state.steps.at(-1);

@@ -128,6 +128,9 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   if (phrase === null) return { vessel: null, lots: [] };
   if (phrase.vessel) return { vessel: vesselOfPhrase(state, c, phrase), lots: [] };
   if (phrase.pronoun === 'it' && state.vesselSpoken) return { vessel: state.vesselSpoken, lots: [] };
+  // "a strawberry on each one", with the glasses in hand
+  if (/^each(?: one)?$/i.test(phrase.text) && state.container !== null && hasMark(state.container, 'each'))
+    return { vessel: state.container, lots: [] };
   if (ON_SHEET.test(phrase.text)) return { vessel: PARCEL, lots: [] };
   if (ON_CLOTH.test(phrase.text) && /^on(?:to)?$/.test(phrase.prep ?? '')) return { vessel: 'board', lots: [] };
   const shell = shellOf(state.world, phrase.text);

@@ -168,7 +168,10 @@ const leadIsKnown = (c: Located) =>
 
 /** "Lay 3 sheets", of nine: counted here, since no step before has measured them. */
 const isSomeOf = (mention: Mention, one: Ingredient): boolean =>
-  mention.part === 'some' && mention.quantity !== one.min && kindOfUnit(mention.unit) === 'count' && kindOfUnit(one.unit) === 'count';
+  mention.part === 'some' &&
+  ((mention.quantity !== one.min && kindOfUnit(mention.unit) === 'count' && kindOfUnit(one.unit) === 'count') ||
+    // "4 strawberries", of 250 g
+    (mention.unit === null && mention.quantity !== null && one.unit !== null && kindOfUnit(one.unit) !== 'count'));
 
 /** "Add 1 cup of the broth", which is kept warm in its pan: nobody measured that cup before. */
 function isLadled(state: State, { ingredient, part, quantity }: Mention, act: Act): boolean {

@@ -23,6 +23,7 @@ export type FindingCode =
   | 'idle-wait'
   | 'tool-not-fetched'
   | 'heated-dry'
+  | 'in-hot-water'
   | 'lid-on'
   | 'not-there'
   | 'not-on'

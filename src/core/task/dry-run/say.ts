@@ -60,6 +60,12 @@ const sayings = (tool: (id: string) => string): Sayings => ({
     message: `No step puts water in the ${tool(vessel)}.`,
     mend: 'Put water in first.',
   }),
+  'out-of-water': ({ vessel }) => ({
+    code: 'in-hot-water',
+    about: tool(vessel),
+    message: `The food lies in hot water in the ${tool(vessel)}: nobody takes hold of it there.`,
+    mend: 'Drain it or lift it out first.',
+  }),
   fat: ({ vessel }) => ({
     code: 'heated-dry',
     about: tool(vessel),

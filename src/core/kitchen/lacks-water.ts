@@ -1,0 +1,48 @@
+// What the water and the fat of a pan are needed for, and what is in the way of them.
+import { foodIs } from '../recipe/food';
+import { kindOf } from '../technique/lexicon';
+import { hasMark } from '../technique/tools';
+import type { NeedLaw } from './lack';
+import { isFatty } from './matter';
+import type { Lot, World } from './model';
+import { contents, isHot, vesselOf } from './world';
+
+const isWet = (world: World, lot: Lot) =>
+  [...lot.parts.keys()].some((i) => {
+    const { wet, one, food } = world.ingredients[i]!;
+    return wet || one.unit === 'can' || foodIs(food, 'juicy') || /tomato/i.test(one.item);
+  });
+/** Pasta, rice, potatoes, eggs in their shells. */
+const isForWater = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'boils'));
+
+export const water: NeedLaw = (world, step, lots, { act, traits }) => {
+  const vessel = vesselOf(step);
+  // what has holes stands over water
+  if (act !== 'heat' || vessel === null || hasMark(vessel, 'above') || (world.vessels.get(vessel)?.water ?? 'none') !== 'none') return [];
+  const inside = [...new Set([...contents(world, vessel), ...lots])];
+  // "bring a pan of water to the boil"
+  if (inside.length === 0) return kindOf(step.technique) === 'boil' ? [{ fact: 'water', vessel, lots: [] }] : [];
+  const isPasta = inside.every((lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'in-water')));
+  const wanted = traits.has('wet') || (kindOf(step.technique) === 'cook' && isPasta && inside.every((lot) => !lot.forms.has('crack-egg')));
+  if (!wanted || inside.some((lot) => isWet(world, lot) || lot.forms.has('drain') || lot.joined)) return [];
+  return inside.every((lot) => isForWater(world, lot)) ? [{ fact: 'water', vessel, lots: inside }] : [];
+};
+
+export const fat: NeedLaw = (world, step, lots, { act, traits }) => {
+  const vessel = vesselOf(step);
+  if (act !== 'heat' || !traits.has('fat') || vessel === null) return [];
+  const inside = [...new Set([...contents(world, vessel), ...lots])];
+  const v = world.vessels.get(vessel);
+  if (inside.length === 0 || v?.slick || (v?.water ?? 'none') !== 'none') return [];
+  return inside.some((lot) => isWet(world, lot) || isFatty(world, lot)) ? [] : [{ fact: 'fat', vessel, lots: inside }];
+};
+
+/** Nobody takes hold of what lies in hot water: it is drained, or lifted out, before it is rinsed, shelled or cut. */
+export const outOfWater: NeedLaw = (world, step, lots, { act }) => {
+  if (act !== 'ready' && !(act === 'cool' && step.tap)) return [];
+  const vessel = lots.find((lot) => lot.at !== null && isInHotWater(world, lot))?.at ?? null;
+  return vessel === null ? [] : [{ fact: 'out-of-water', vessel, lots: lots.filter((lot) => lot.at === vessel) }];
+};
+
+const isInHotWater = (world: World, lot: Lot): boolean =>
+  !lot.joined && lot.cooked && (world.vessels.get(lot.at!)?.water ?? 'none') !== 'none' && isHot(world, lot.at!);
