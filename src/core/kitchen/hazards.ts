@@ -29,6 +29,10 @@ export function hazardsOf(world: World, step: Played): Hazard[] {
   return dangersOf(world, step).filter((h) => !spared.has(h));
 }
 
+/** "Serve the pie with cream" names the cream: the dish of the pie is hot all the same. */
+const isServedHot = (world: World): boolean =>
+  [...world.vessels.keys()].some((id) => isHot(world, id) && contents(world, id).some((lot) => lot.cooked && isLotHot(world, lot)));
+
 function dangersOf(world: World, step: Played): Hazard[] {
   const { act, traits } = worksIn(step);
   const found = new Set<Hazard>(techniqueById(step.technique ?? '')?.hazards ?? []);
@@ -41,7 +45,7 @@ function dangersOf(world: World, step: Played): Hazard[] {
   );
   const isNear = act !== 'ready' || lots.some((lot) => lot.at !== null) || (vessel !== null && vessel !== 'board');
   const hot = [...vessels].some((id) => isHot(world, id)) || lots.some((lot) => isLotHot(world, lot));
-  if (hot && isNear) found.add('hot');
+  if ((hot && isNear) || (act === 'serve' && isServedHot(world))) found.add('hot');
   if (BRINGS.has(act) && step.water && isKettleWater(world, step)) {
     found.add('hot');
     if (act !== 'join') found.add('steam');

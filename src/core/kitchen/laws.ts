@@ -18,10 +18,15 @@ const isStirredIn = (lot: Lot) => lot.joined && lot.name === null && lot.parts.s
 function close(world: World, lots: readonly Lot[]): void {
   const isSheet = (lot: Lot) =>
     lot.name === 'dough' || (!lot.joined && [...lot.parts.keys()].some((i) => foodIs(world.ingredients[i]!.food, 'of-flour')));
-  const outer = lots.find(isSheet);
+  // "fold over", of the filling: the pastry that it lies on
+  const at = lots.find((lot) => lot.at !== null)?.at ?? null;
+  const outer = lots.find(isSheet) ?? (at === null ? undefined : contents(world, at).find(isSheet));
   if (!outer?.at) return;
   const outside = outer.name === null ? ([...outer.parts.keys()][0] ?? null) : null;
+  const { name } = outer;
   joinLots(world, [outer, ...contents(world, outer.at).filter((lot) => lot !== outer && (lots.includes(lot) || lot.clings))]);
+  // the filling is inside, and gives its name to it no more
+  outer.name = name;
   outer.outside = outside;
 }
 
@@ -43,7 +48,9 @@ const put: Law = (world, step, lots, { traits }) => {
   const others = to ? contents(world, to).some((lot) => !lots.includes(lot)) : false;
   // a fillet on its vegetables is no topping
   const isMain = (lot: Lot) => [...lot.parts.keys()].some((i) => ['raw-meat', 'raw-fish'].includes(world.ingredients[i]!.raw ?? ''));
-  if (others && traits.has('clings')) for (const lot of came) if (!isMain(lot)) lot.clings = true;
+  // the flour that the table is dusted with stays behind, or on what was rolled in it
+  const isDusting = (lot: Lot) => to === 'board' && [...lot.parts.keys()].every((i) => world.ingredients[i]!.food?.category === 'flour');
+  if (traits.has('clings')) for (const lot of came) if (isDusting(lot) || (others && !isMain(lot))) lot.clings = true;
 };
 
 export const LAWS: Partial<Record<Act, Law>> = {

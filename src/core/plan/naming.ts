@@ -4,7 +4,7 @@ import { showQuantity, toFraction } from '../amount/quantity';
 import type { Ingredient } from '../recipe/recipe';
 import { bareOf, isShaped } from '../kitchen/matter';
 import type { Known, Lot, World } from '../kitchen/model';
-import { foodIs } from '../recipe/food';
+import { foodIs, runs } from '../recipe/food';
 import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { hasMark, toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
@@ -48,7 +48,7 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
       : undefined;
   if (made && parts.length * 2 > made.of.size) return `the ${made.name}`;
   const theirs = (known: readonly Known[]) => listed(known.map((k) => `the ${calls.foods?.get(k.index) ?? shortName(k.name)}`));
-  const main = parts.some((k) => !k.minor) ? parts.filter((k) => !k.minor) : parts;
+  const main = mainOf(parts);
   const coated = coatedOf(lots, main);
   if (coated.length > 0) return theirs(coated);
   const apart = apartOf(world, lots, calls);
@@ -66,6 +66,14 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   if (dish !== null) return `the ${dish}`;
   if (only) return calls.baked && only.cooked && only.at && hasMark(only.at, 'bakes') ? `the ${calls.baked}` : 'the mixture';
   return place ? everythingIn(place, calls) : 'everything';
+}
+
+/** What gives its name to what it is in; a spoon of soy in a jug of stock does not. */
+function mainOf(parts: readonly Known[]): readonly Known[] {
+  const main = parts.filter((k) => !k.minor);
+  const ml = (known: readonly Known[]) => known.reduce((sum, k) => sum + k.ml, 0);
+  const isSplash = main.every((k) => runs(k.food)) && ml(main) * 3 < ml(parts.filter((k) => !foodIs(k.food, 'fatty')));
+  return main.length === 0 || isSplash ? parts : main;
 }
 
 /** "The berries and the crumble": where flour was worked into one of several, each is called by its own name, or all are everything. */

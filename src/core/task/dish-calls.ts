@@ -66,7 +66,8 @@ function bakedOf({ title, ingredients }: Recipe): string | null {
   return isBought ? null : noun;
 }
 
-const lastBaked = (title: string): string | null =>
+/** The last thing that is baked in a title: "pasties"; null where none is. */
+export const lastBaked = (title: string): string | null =>
   [
     ...title.matchAll(
       /\b(?:(?:short|cup|oat|tea)?cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?|bakes|bars|twists|turnovers|pasties|tarts?|puffs|traybakes?|shortbread|knots)\b/gi,

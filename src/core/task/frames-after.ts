@@ -1,7 +1,10 @@
 // What becomes of things by work on them: where they lie after it, and what they are then.
 import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { contents } from '../kitchen/index';
+import { foodIs } from '../recipe/food';
 import { hasMark, toolById } from '../technique/tools';
+import { lastBaked } from './dish-calls';
+import { nameOf } from './ready';
 import type { Works } from '../technique/works';
 import { ofNoun, placeOf } from './nouns';
 import { objectPhrase } from '../plan/object-phrase';
@@ -94,6 +97,8 @@ export function after(
   const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);
   if (takesAway && named.length > 0 && named.every((i) => !about.includes(i))) return;
   const shaped = SHAPED.exec(c.rest)?.[1] ?? (id === 'cut-out' ? CUT_OUT.exec(c.rest)?.[0] : undefined);
+  const closed = works.act === 'shape' && works.traits.has('closes') && !shaped ? closedOver(state, about) : null;
+  if (closed) return focusOn(state, about, closed);
   if (works.act === 'shape' || shaped) {
     focusOn(state, about, shaped ? `the ${shaped.toLowerCase()}` : (eachOf(c) ?? state.object));
     return;
@@ -102,6 +107,14 @@ export function after(
   const among = works.act === 'ready' && into !== null && into !== 'board' && /^(?:in|over)\s/i.test(c.rest) ? inside(state, into) : [];
   if (among.length > about.length) return focusOn(state, among, null);
   if (about.length > 0 && (works.act !== 'other' || named.length > 0)) focusOn(state, about, eachOf(c));
+}
+
+/** "Fold over, press together": the pasties, or the pastry, and the filling no more. */
+function closedOver(state: State, about: readonly number[]): string | null {
+  const near = state.container === null ? [] : contents(state.world, state.container).flatMap((lot) => [...lot.parts.keys()]);
+  const sheet = [...about, ...near].find((i) => foodIs(state.world.ingredients[i]!.food, 'of-flour'));
+  if (sheet === undefined) return null;
+  return `the ${lastBaked(state.recipe.title) ?? nameOf(state.recipe.ingredients[sheet]!)}`;
 }
 
 /** The vessel that is washed or wiped. */

@@ -1,7 +1,7 @@
 // The frame of all other work: cutting, shaping, draining, lifting, waiting: one step, on what is named or was spoken of.
 import { kindOf } from '../technique/lexicon';
 import { findFood, foodIs } from '../recipe/food';
-import { lotsOf, volumeOf } from '../kitchen/index';
+import { isHot, lotsOf, volumeOf } from '../kitchen/index';
 import { hasMark, toolById } from '../technique/tools';
 import { type Act, actOfKind, type Works, worksOf } from '../technique/works';
 import { placeOf } from './nouns';
@@ -16,6 +16,7 @@ import { moveIn, putIn } from './put-cards';
 import { say } from './say';
 import { isSourcePrep, type Phrase, phrasesOf } from './slots';
 import { focusOn, isContainer, type Located, type State } from './state';
+import { common } from './step-of-clause';
 import { makeReady } from './supply';
 import { freeBowl, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
 import { isFatOff, vesselOfWork } from './vessel-of-work';
@@ -43,13 +44,16 @@ export function work(state: State, c: Located): void {
   const mentions = c.mentions.filter((m) => !isGoalOfWork(state, c, m, works.act));
   const from = (works.act === 'lift' || works.act === 'drain' || isShared(c)) && into !== null ? fromOf(state, about, into) : null;
   if (works.act === 'kettle') state.explicit.add('kettle');
+  // "save a cup of the cooking water": out of the pan that it boiled in
+  const boiled = c.technique?.id === 'reserve' && /\bwater\b/i.test(c.rest) ? panOfWater(state) : null;
   say(
     state,
     { ...c, mentions },
     {
-      text: aside(state, c, into),
+      text: works.act === 'uncover' ? awayFromFace(state, aside(state, c, into), into) : aside(state, c, into),
       into,
       ...(from ? { from } : {}),
+      ...(boiled ? { tools: [...common(state, c, into).tools!, boiled] } : {}),
       ...(about.length > 0 && (mentions.length === 0 || works.act === 'dip' || isBeside(frame)) ? { about } : {}),
     },
   );
@@ -74,6 +78,11 @@ function solidOnly(state: State, c: Located): Located | null {
   const moved = rest.length - c.rest.length;
   return { ...c, rest, mentions: mentionsHere(state, rest), tools: c.tools.map((t) => ({ ...t, at: t.at + moved })) };
 }
+
+/** The pan that water is in, with what was boiled in it. */
+const panOfWater = (state: State): string | null =>
+  [state.container, ...state.world.vessels.keys()].find((v) => isPan(v) && (state.world.vessels.get(v)?.water ?? 'none') !== 'none') ??
+  null;
 
 /** "Leave in the tin for 5 minutes", with the drizzle in hand: what is in the tin is spoken of from then on. */
 function speakOfVessel(state: State, c: Located, act: Act): void {
@@ -169,6 +178,12 @@ function layOut(state: State, c: Located, coats: readonly Mention[]): void {
     putIn(state, c, m, freeBowl(state, ml * ROOM, measured));
     state.used.add(m.ingredient);
   }
+}
+
+/** Steam comes out from under a lid or foil that is hot. */
+function awayFromFace(state: State, text: string, vessel: string | null): string {
+  const steams = vessel !== null && (isHot(state.world, vessel) || state.world.vessels.get(vessel)?.steams === true);
+  return steams && !/\b(?:face|away|steam)\b/i.test(text) ? text.replace(/\.$/, ', away from your face.') : text;
 }
 
 /** "Set the peppers aside": out of the pan, and one has to say where. */

@@ -3,12 +3,13 @@ import { isHot, isLotHot } from '../kitchen/index';
 import type { Draft } from '../plan/draft';
 import { playAlone, playedOf } from '../plan/play';
 import type { State } from './state';
-import { standsIn } from './vessels';
+import { standsIn, withStandIn } from './vessels';
 
 /** Adds steps and plays them; those that have to be over before the first heat go before it. */
 export function push(state: State, draft: Draft): void {
-  state.steps.push(draft);
-  played(state, draft);
+  const named = { ...draft, text: withStandIn(state, draft.text, draft.into ?? null) };
+  state.steps.push(named);
+  played(state, named);
 }
 
 /** Steps that make ready what a hot step needs go before the first heat. */

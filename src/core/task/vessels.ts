@@ -4,6 +4,7 @@ import { contents, lotsOf, type Lot, type World } from '../kitchen/index';
 import { bareOf } from '../kitchen/matter';
 import { findTools, hasMark, toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
+import { toolCall } from './tool-names';
 import type { Phrase } from './slots';
 import type { Located, State } from './state';
 
@@ -22,6 +23,17 @@ const FAMILY = table<string[]>({
   'baking-dish': ['bowl', 'plate', 'small-bowl'],
   tray: ['baking-dish', 'cake-tin'],
 });
+
+/**
+ * "Pour the stock into a small pan", with rice in that: by the name that its stand-in has on all other cards.
+ * @param into the vessel that the step is done in
+ */
+export function withStandIn(state: State, text: string, into: string | null): string {
+  const said = into === null ? undefined : findTools(text).find(({ tool }) => FAMILY.get(tool.id)?.includes(into));
+  const lead = said ? INDEFINITE.exec(text.slice(0, said.at)) : null;
+  if (!said || !lead || OTHER.test(lead[0]) || findTools(text).some(({ tool }) => tool.id === into)) return text;
+  return `${text.slice(0, lead.index)}the ${toolCall(state, into!)}${text.slice(said.at + said.length)}`;
+}
 
 // What a general word may mean: "the tin" is the roasting tray in use, "the pan" the frying pan on the ring.
 const GENERAL = table<string[]>({
