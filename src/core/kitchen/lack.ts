@@ -15,6 +15,7 @@ export type Lack =
   | { fact: 'in-vessel'; vessel: string; from: string; lots: Lot[] }
   | { fact: 'water'; vessel: string; lots: Lot[] }
   | { fact: 'out-of-water'; vessel: string; lots: Lot[] }
+  | { fact: 'boiling'; vessel: string }
   | { fact: 'fat'; vessel: string; lots: Lot[] }
   | { fact: 'ring-on'; vessel: string; level: string | null; other: string | null }
   | { fact: 'ring-level'; vessel: string; level: string; from: string | null }

@@ -37,6 +37,17 @@ export const fat: NeedLaw = (world, step, lots, { act, traits }) => {
   return inside.some((lot) => isWet(world, lot) || isFatty(world, lot)) ? [] : [{ fact: 'fat', vessel, lots: inside }];
 };
 
+/** "Boil for 15 minutes": they count from when the water boils. */
+export const boiling: NeedLaw = (world, step, _lots, { act, traits }) => {
+  const vessel = vesselOf(step);
+  if (act !== 'heat' || vessel === null || !step.lasts || step.minutes.waiting < SHORTEST_BOIL) return [];
+  // apples in a splash of water steam at once
+  if (contents(world, vessel).length === 0 || !contents(world, vessel).every((lot) => isForWater(world, lot))) return [];
+  const isCold = world.vessels.get(vessel)?.water === 'cold' && !isHot(world, vessel) && world.vessels.get(vessel)?.place !== 'ring';
+  return isCold && (traits.has('wet') || kindOf(step.technique) === 'cook') ? [{ fact: 'boiling', vessel }] : [];
+};
+const SHORTEST_BOIL = 2;
+
 /** Nobody takes hold of what lies in hot water: it is drained, or lifted out, before it is rinsed, shelled or cut. */
 export const outOfWater: NeedLaw = (world, step, lots, { act }) => {
   if (act !== 'ready' && !(act === 'cool' && step.tap)) return [];

@@ -6,7 +6,7 @@ import type { Act } from '../technique/works';
 import { measuredIn, objectsOf, ownRaw, rawOf, worksIn } from './objects';
 import { formLacks } from './forms';
 import type { Lack, NeedLaw } from './lack';
-import { fat, outOfWater, water } from './lacks-water';
+import { boiling, fat, outOfWater, water } from './lacks-water';
 import type { Lot, Place, Played, World } from './model';
 import { contents, isHot, isLotHot, isPutAway, isShutIn, ringVesselOf, vesselOf } from './world';
 
@@ -93,6 +93,10 @@ const lidOff: NeedLaw = (world, step, lots, { act, traits }) => {
 const inVessel: NeedLaw = (world, step, _lots, { act }) => {
   const vessel = vesselOf(step);
   const drained = contents(world, 'colander');
+  // rice that lies in the colander makes room for the potatoes
+  const isInTheWay = act === 'drain' && drained.some((lot) => lot.forms.has('drain')) && (step.from ?? vessel) !== world.drained;
+  if (isInTheWay && world.drained !== null && step.tools.includes('colander'))
+    return [{ fact: 'in-vessel', vessel: world.drained, from: 'colander', lots: drained }];
   if (vessel === null || drained.length === 0 || vessel !== world.drained) return [];
   const works = ['join', 'heat', 'touch', 'put', 'cover', 'serve'].includes(act);
   if (!works || contents(world, vessel).length > 0) return [];
@@ -241,6 +245,7 @@ const LAWS: readonly NeedLaw[] = [
   ringOff,
   water,
   fat,
+  boiling,
   ring,
   ovenOn,
   inPlace,

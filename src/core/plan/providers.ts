@@ -13,6 +13,9 @@ import { call, cansOf, itOf, nameLots, type Calls } from './naming';
 /** Pasta, rice, potatoes, eggs in their shells: their water is poured away. */
 const boilsInIt = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'boils'));
 
+/** How long a pan of cold water takes to boil, in minutes (common practice). */
+const COLD_TO_BOIL = 8;
+
 const LIDS = table<string>({ cover: 'cover', foil: 'foil', 'cling-film': 'cling film', cloth: 'cloth', plate: 'plate', paper: 'paper' });
 const PLACES: Record<Place, string> = {
   table: 'table',
@@ -154,6 +157,18 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
           },
     ];
   },
+  boiling: ({ vessel }) => [
+    {
+      text: 'Bring the water to the boil.',
+      technique: 'boil',
+      sourceLine: null,
+      tools: ['hob', vessel],
+      into: vessel,
+      thing: 'the water',
+      name: 'water',
+      minutes: { waiting: COLD_TO_BOIL },
+    },
+  ],
   fat: () => [],
   form: ({ ingredient, technique, form, work }, world) => {
     const known = world.ingredients[ingredient]!;

@@ -4,6 +4,7 @@ import type { Mention } from './mentions';
 import { push } from './push';
 import type { Located, State } from './state';
 import { toolCall } from './tool-names';
+import { hasMark } from '../technique/tools';
 import { freePan, isHeld, isPan } from './vessels';
 
 /** On the ring stands a pan of water, with nothing in it yet. */
@@ -36,7 +37,9 @@ export function waterUnder(state: State, c: Located): string {
 
 /** "Cook the pasta as the packet says": every packet says in boiling water, and no list has it. */
 export function cooksInWater(state: State, c: Located, id: string, pan: string, fresh: readonly Mention[]): boolean {
-  if (!['cook', 'boil'].includes(id) || isHeld(state, pan) || !isForWater(state, fresh)) return false;
+  // "in plenty of boiling water": rice too
+  const isSaid = /\bboiling\s+(?:\p{L}+\s+)?water\b/iu.test(c.rest) && fresh.length > 0;
+  if (!['cook', 'boil'].includes(id) || isHeld(state, pan) || hasMark(pan, 'above') || !(isSaid || isForWater(state, fresh))) return false;
   if (/\b(?:stock|sauce|soup|oil|butter|milk)\b/i.test(c.rest)) return false;
   if (state.world.vessels.get(pan)?.water !== 'none' && state.world.vessels.has(pan)) return false;
   return !state.recipe.ingredients.some((one) => findFood(one.item)?.category === 'water');

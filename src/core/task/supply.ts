@@ -136,7 +136,9 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
 
 /** What has to be hot when it is wanted is made ready then: boiling water is not poured out early, nor butter melted while the ring is free later. */
 const staysHere = (state: State, index: number, drafts: readonly Draft[]) =>
-  state.world.ingredients[index]!.isHot || (state.hob === null && drafts.some((d) => kindOf(d.technique) === 'melt'));
+  state.world.ingredients[index]!.isHot ||
+  // nor does a raw egg stand about
+  (state.hob === null && (state.world.ingredients[index]!.raw === 'raw-egg' || drafts.some((d) => kindOf(d.technique) === 'melt')));
 
 /** Butter is melted in a pan that nothing else is in, nor will be soon. */
 function inFreePan(state: State, drafts: Draft[]): Draft[] {

@@ -24,6 +24,7 @@ export type FindingCode =
   | 'tool-not-fetched'
   | 'heated-dry'
   | 'in-hot-water'
+  | 'not-boiling'
   | 'lid-on'
   | 'not-there'
   | 'not-on'

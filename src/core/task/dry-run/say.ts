@@ -60,6 +60,12 @@ const sayings = (tool: (id: string) => string): Sayings => ({
     message: `No step puts water in the ${tool(vessel)}.`,
     mend: 'Put water in first.',
   }),
+  boiling: ({ vessel }) => ({
+    code: 'not-boiling',
+    about: tool(vessel),
+    message: `The water in the ${tool(vessel)} is cold when the minutes begin.`,
+    mend: 'Bring it to the boil first.',
+  }),
   'out-of-water': ({ vessel }) => ({
     code: 'in-hot-water',
     about: tool(vessel),
