@@ -159,10 +159,9 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
       clause.shared && next && !next.clause.shared && !next.clause.first && next.line === line ? next.clause : sharedObject(clauses, i);
     const before = clause.help ? new Set(state.steps) : null;
     const said = locate(state, clause, line, objectOf);
-    const drain = drainedBefore(state, clauses, i, said);
-    if (drain !== null) {
-      take(drain);
-      early.set(drain, inHandAgain(state));
+    for (const first of drainedBefore(state, clauses, i, said)) {
+      take(first);
+      early.set(first, inHandAgain(state));
     }
     for (const one of peelApart(state, said)) {
       takeClause(state, one);

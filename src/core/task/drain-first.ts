@@ -6,6 +6,7 @@ import { inside } from './push';
 import { focusOn, type Located, type State } from './state';
 import { thingsOf, frameOf } from './things';
 import { worksOf } from '../technique/works';
+import { isPan } from './vessels';
 
 type Said = { clause: Clause; line: number };
 
@@ -24,18 +25,28 @@ export function inHandAgain(state: State): () => void {
 /**
  * "Boil the pasta. Meanwhile, fry the mushrooms. Drain the pasta": where among the actions its draining stands.
  * @param i the action that wants a ring of its own
- * @returns null where nothing is in water, or nobody drains it by name
+ * @returns the places of the actions that come first: the cup of water that is kept, and the draining; none where nothing is in water, or nobody drains it by
+ * name
  */
-export function drainedBefore(state: State, clauses: readonly Said[], i: number, c: Located): number | null {
-  if (worksOf(c.technique?.id, c.technique?.like).act !== 'heat' || !c.meanwhile) return null;
+export function drainedBefore(state: State, clauses: readonly Said[], i: number, c: Located): number[] {
+  if (worksOf(c.technique?.id, c.technique?.like).act !== 'heat' || !c.meanwhile) return [];
   const pan = state.container;
-  if (pan === null || (state.world.vessels.get(pan)?.water ?? 'none') === 'none') return null;
+  if (pan === null || (state.world.vessels.get(pan)?.water ?? 'none') === 'none') return [];
   const object = thingsOf(state, c, frameOf(state, c).theme);
-  if (!isApart(state, c, object.fresh, object.there)) return null;
+  // "meanwhile, heat the oil in a frying pan": another pan by its name
+  const namesOther = object.there.length === 0 && c.tools.some((t) => isPan(t.id) && t.id !== pan);
+  if (!namesOther && !isApart(state, c, object.fresh, object.there)) return [];
   const boiled = inside(state, pan);
   const k = clauses.slice(i + 1, i + 1 + AHEAD).findIndex(({ clause }) => {
     const named = clause.verb === 'drain' ? mentionsIn(clause.rest, state.names, state.used) : [];
     return named.length > 0 && named.every((m) => boiled.includes(m.ingredient));
   });
-  return k < 0 ? null : i + 1 + k;
+  if (k < 0) return [];
+  const kept = clauses
+    .slice(i + 1, i + 1 + k)
+    .flatMap(({ clause }, at) => (KEEPS_WATER.test(`${clause.verb} ${clause.rest}`) ? [i + 1 + at] : []));
+  return [...kept, i + 1 + k];
 }
+
+/** "Reserve a cup of the cooking water": before it is poured away. */
+const KEEPS_WATER = /^(?:reserve|save|keep|set aside|scoop|ladle|take|spoon)\b.*\bwater\b/i;

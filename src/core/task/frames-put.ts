@@ -1,6 +1,7 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
 import { isHollow, lotsOf, shellOf, type Lot } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
+import { kindOf, techniqueById } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import { useOf } from '../plan/draft';
 import type { Mention } from './mentions';
@@ -52,9 +53,23 @@ function moveShell(state: State, c: Located, shell: Lot, to: string): void {
 
 const OVER_HEAT = /\b(?:over|on)\s+(?:an?\s+|the\s+)?(?:very\s+)?(?:low|medium|high|gentle|moderate)[^,.;]{0,15}?\bheat\b/i;
 
+/** "Scatter the peppers and the onion over a tin", an empty one: they lie side by side in it, and none is a topping of another. */
+function isLaidOut(state: State, c: Located, { goal }: Frame): boolean {
+  const vessel = goal?.vessel ? vesselOfPhrase(state, c, goal) : null;
+  const isPiece = (m: Mention) => findFood(state.recipe.ingredients[m.ingredient]!.item)?.form === 'whole';
+  return (
+    kindOf(c.technique?.id) === 'sprinkle' &&
+    vessel !== null &&
+    !isHeld(state, vessel) &&
+    c.mentions.length > 1 &&
+    c.mentions.every(isPiece)
+  );
+}
+
 /** Puts things somewhere, each on its own card. */
-export function put(state: State, c: Located): void {
-  const frame = frameOf(state, c);
+export function put(state: State, said: Located): void {
+  const frame = frameOf(state, said);
+  const c = isLaidOut(state, said, frame) ? { ...said, technique: techniqueById('layer') ?? null } : said;
   const object = thingsOf(state, c, frame.theme);
   const withs = thingsOf(state, c, frame.with);
   const hasWith =
@@ -113,16 +128,19 @@ export function put(state: State, c: Located): void {
       state.used.add(m.ingredient);
     }
   // rubbed or seasoned where it lies by itself
-  const alone = object.fresh.length > 0 ? object.fresh : frame.theme === null ? handledAlone(state) : [];
+  // "chop the parsley. Top with the eggs and parsley": it is the dish in hand that is topped
+  const isTopped =
+    theme.fresh.some((m) => state.objectUses.includes(m.ingredient)) && state.container !== null && isHeld(state, state.container);
+  const alone = object.fresh.length > 0 ? object.fresh : frame.theme === null && !isTopped ? handledAlone(state) : [];
   if (withFrame && alone.length > 0 && frame.goal === null) return coatAlone(state, c, theme, alone);
   // "tip on the wedges", "pour on the boiling water": they go on what is at hand
-  const said =
+  const turned =
     frame.particle && frame.theme && /^(?:on|over)$/.test(frame.theme.prep ?? '')
       ? c.mentions.length === 0
         ? { ...c, rest: `${frame.theme.text} ${inTool(state, to)} ${c.rest.slice(frame.theme.to)}` }
         : withoutStart(c, frame.theme)
       : c;
-  putThings(state, said, {
+  putThings(state, turned, {
     theme,
     to,
     frame,

@@ -225,7 +225,7 @@ export const PREPARE = [
   technique(
     'mix',
     'mix',
-    'mix|stir|combine|mix together|stir together|blend together|stir in|mix in|mix through|swirl|stir through|beat in|whisk in|work in|blend in|bring together|ripple|ripple through',
+    'mix|stir|combine|mix together|stir together|blend together|stir in|mix in|mix through|swirl|stir through|beat in|work in|blend in|bring together|ripple|ripple through',
     {
       phase: 'prepare',
       tools: ['spoon'],

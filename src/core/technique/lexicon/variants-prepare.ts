@@ -247,7 +247,7 @@ export const VARIANTS_PREPARE = [
     small: ['Hold {thing} steady on the board.', 'Draw the tip of the knife across, not deep.', 'Make the next cut beside it.', DOWN],
     cues: { see: 'shallow lines, not cut through' },
   }),
-  variant(beat, 'whisk', 'whisk', 'whisk|whisk together|whisk until smooth', {
+  variant(beat, 'whisk', 'whisk', 'whisk|whisk in|whisk together|whisk until smooth', {
     small: ['Hold {place} with one hand.', 'Put the whisk in.', 'Go round fast, from the wrist.', 'Stop when there are no lumps.'],
     cues: { see: 'no lumps, small bubbles', hear: 'a soft tapping' },
   }),
