@@ -8,7 +8,15 @@ const LEGEND = new RegExp(
 );
 
 /** A mark and what it stands for: that an adult helps, or something that no step needs. */
-export type Legend = { line: number; mark: string; help: string | null };
+export type Legend = {
+  line: number;
+  mark: string;
+  help: string | null;
+  /** Said in brackets on a line that says more: these words of it. */ inside?: string;
+};
+
+/** "Loaded wedges (A = adult helps)": what a mark means, beside the title. */
+const INSIDE = /\s*[([]\s*([A-Za-z*★☆†])\s*=\s*(\p{L}[^()[\]]{2,60})[)\]]/iu;
 
 /**
  * The lines that say what a mark means.
@@ -17,6 +25,12 @@ export type Legend = { line: number; mark: string; help: string | null };
  */
 export function legendsOf(lines: readonly string[]): Legend[] {
   return lines.flatMap((text, line) => {
+    const beside = INSIDE.exec(text);
+    if (beside && beside[0].trim() !== text.trim()) {
+      const mark = /[A-Za-z]/.test(beside[1]!) ? `(${beside[1]!})` : beside[1]!;
+      const help = ASKS_HELP.test(beside[2]!) ? beside[2]!.trim() : null;
+      return lines.some((other, k) => k !== line && other.includes(mark)) ? [{ line, mark, help, inside: beside[0] }] : [];
+    }
     const said = LEGEND.exec(text.trim());
     const mark = said?.[1] ?? '';
     // a bullet is no mark: one has to stand at other lines too, or the legend asks for help

@@ -70,8 +70,9 @@ function readLines(draft: Draft, raw: string[]): void {
   draft.listHeadBelow = (line) => lastHead > line;
   const legends = legendsOf(raw.slice(0, MOST_LINES));
   raw.slice(0, MOST_LINES).forEach((said, i) => {
-    if (legends.some((one) => one.line === i)) return note(draft, i + 1, said, 'note');
-    const text = legends.length > 0 ? withMarksSaid(said, legends) : said;
+    const legend = legends.find((one) => one.line === i);
+    if (legend && !legend.inside) return note(draft, i + 1, said, 'note');
+    const text = legends.length > 0 ? withMarksSaid(legend?.inside ? said.replace(legend.inside, '') : said, legends) : said;
     if (text.trim() && (draft.section === 'method' || draft.recipe.ingredients.length > 0) && sectionOf(stripMarks(text.trim())) === null) {
       const next = raw.slice(i + 1, i + 3).find((l) => l.trim());
       // below a list with no heading of a method yet, what follows has to be work

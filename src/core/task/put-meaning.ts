@@ -11,7 +11,7 @@ import type { Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
 import { placeOf, SHAPE, PARCELS } from './nouns';
 import { pieceOf, type Frame, type Things } from './things';
-import { inHand, inUse, isHeld, mixingBowl } from './vessels';
+import { inHand, inUse, isHeld, mixingBowl, servedIn } from './vessels';
 
 /** "pour on the milk": "pour the milk over it". */
 export function withoutStart(c: Located, { from, to }: Phrase): Located {
@@ -49,6 +49,9 @@ export const placeUnder = (state: State, c: Located) =>
 
 /** "Mix the cream in a jug and pour over": over what stands beside. */
 export function overWhat(state: State, c: Located, frame: Frame): string | null {
+  // "serve in bowls. Grate the cheese over the top": in the bowls
+  const served = servedIn(state);
+  if (served && /\bover(?: the top)?$/i.test(c.rest.trim())) return served;
   if ((frame.theme !== null && frame.theme.pronoun === null) || frame.with !== null) return null;
   const said = c.rest.trim();
   const isOver = /^(?:(?:it|this|them)\s+)?(?:evenly\s+)?(?:all\s+)?over(?:\s+the\s+(?:top|base|crust|bottom))?$/i.test(said);

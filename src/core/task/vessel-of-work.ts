@@ -7,7 +7,7 @@ import { worksOf, type Act, type Works } from '../technique/works';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { goalOf } from './things';
-import { isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
+import { isHeld, isPan, mixingBowl, servedIn, vesselOfPhrase } from './vessels';
 import { STANDS_ON } from './place-words';
 
 /** Where work is done, or where it lets its thing fall. */
@@ -136,6 +136,8 @@ function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase 
   // "flake the salmon over the top": of what is in hand, and not of its own dish
   const held = state.container;
   if (/\bover (?:the )?(?:top|it all|everything)\b/i.test(c.rest) && lies && held && lies !== held && isHeld(state, held)) return held;
+  const served = servedIn(state);
+  if (served && /\bover\b/i.test(c.rest)) return served;
   if (/^over\b|\bover(?:$| (?:it|them|everything|the)\b)/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id))
     return lies ?? goalOf(state, c, goal).vessel ?? state.container;
   const target = goalOf(state, c, goal).vessel;

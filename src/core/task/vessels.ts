@@ -151,6 +151,12 @@ const isTheirs = (state: State, id: string) =>
     [...lot.parts.keys()].some((i) => state.objectUses.includes(i) || state.world.ingredients[i]!.minor),
   );
 
+/** The bowls that the dish was served in just now. */
+export function servedIn(state: State): string | null {
+  const last = state.steps.at(-1);
+  return worksOf(last?.technique).act === 'serve' ? (last?.into ?? null) : null;
+}
+
 /** Where things are mixed when nothing is said: the bowl that the recipe lists, else one that is free. */
 export function mixingBowl(state: State): string {
   const listed = findTools(state.recipe.tools.join('; ')).map((t) => t.tool.id);

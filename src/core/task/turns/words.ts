@@ -6,7 +6,25 @@ import type { Turn } from './turn';
 const giving = (act: string) =>
   new RegExp(`\\bgiving\\s+((?:it|them|everything|the\\s+[\\p{L} ]{2,20}?))\\s+a\\s+(?:good\\s+|quick\\s+|gentle\\s+)?${act}\\b`, 'giu');
 
+/** "Serve in bowls with the parmesan grated over": that is done when it is served. */
+const servedWith = (done: string, act: string): Turn => [
+  `${done} over|${done} on top`,
+  new RegExp(
+    `\\bserve\\b([^.;]*?),?\\s+(?:with|and)\\s+((?:the|some|a little)\\s+\\p{L}+(?:\\s\\p{L}+)?)\\s+${done}\\s+(?:over(?:\\s+the\\s+top)?|on top)(?=\\s*[.,;]|$)`,
+    'giu',
+  ),
+  `serve$1. ${act} $2 over the top`,
+];
+
 export const WORDS: readonly Turn[] = [
+  servedWith('grated', 'Grate'),
+  servedWith('poured', 'Pour'),
+  servedWith('spooned', 'Spoon'),
+  servedWith('crumbled', 'Crumble'),
+  servedWith('scattered', 'Scatter'),
+  servedWith('sprinkled', 'Sprinkle'),
+  servedWith('drizzled', 'Drizzle'),
+  servedWith('squeezed', 'Squeeze'),
   // "cut the peppers into chunks too"
   [' too', /(?<=\p{L})\s+too(?=\s*(?:[.,;!]|$))/giu, ''],
   ['ribbons', /\b(?:and|then)\s+make\s+(?:thin\s+|long\s+)?ribbons\b/gi, 'and shave it into ribbons'],

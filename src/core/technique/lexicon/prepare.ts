@@ -391,7 +391,7 @@ export const PREPARE = [
       minutes: { active: 0.7, waiting: 0 },
     },
   ),
-  technique('sprinkle', 'sprinkle', 'sprinkle|scatter|crumble over|sprinkle over|scatter over|finish|dot|grate over', {
+  technique('sprinkle', 'sprinkle', 'sprinkle|scatter|crumble over|sprinkle over|scatter over|finish|dot', {
     phase: 'prepare',
     tools: [],
     hazards: [],
