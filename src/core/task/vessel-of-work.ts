@@ -31,7 +31,9 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
           ? 'small-bowl'
           : c.technique?.id === 'reserve' && isInFryingPan(state, lies)
             ? 'plate'
-            : (lies ?? state.container))
+            : isOutOfTin(c, lies ?? state.container)
+              ? 'board'
+              : (lies ?? state.container))
     );
   if (act === 'water' && c.verb === 'cover') return own ?? lies ?? state.container;
   // what comes out of the toaster lies on a plate
@@ -117,6 +119,17 @@ const wasFriedIn = (state: State, pan: string) => {
   return worksOf(last?.technique, techniqueById(last?.technique ?? '')?.like).traits.has('fat');
 };
 const isOff = (state: State) => ['off', 'off-ring'].includes(worksOf(state.steps.at(-1)?.technique).act);
+
+/** "Lift it out using the paper": it lies before the learner then, and is cut there and not in the tin. */
+const isOutOfTin = (c: Located, from: string | null): boolean =>
+  from !== null &&
+  hasMark(from, 'bakes') &&
+  !hasMark(from, 'each') &&
+  !isPan(from) &&
+  c.technique?.id === 'lift-out' &&
+  c.mentions.length === 0 &&
+  (/\bout\b.*\b(?:paper|parchment|foil|film)\b/i.test(c.rest) ||
+    /^(?:(?:it|them|the (?:block|slab|cake|loaf|slice))\s+)?out(?: of (?:the|its) \p{L}+)?$/iu.test(c.rest));
 
 /** "Reserve a cup of the water": a part, which needs a bowl of its own. */
 const isPart = (c: Located) =>
