@@ -57,7 +57,11 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const only = lots.length === 1 && lots[0]!.joined ? lots[0]! : null;
   const bare = bareOf(lots);
   // flour that butter and water were worked into is flour no more, nor a lime's juice in a dressing the lime
-  const worked = bare.length === 1 && bare[0]!.joined && shown.length === 1 && isWorkedIn(shown[0]!) && parts.length > 1;
+  const worked =
+    shown.length === 1 &&
+    isWorkedIn(shown[0]!) &&
+    // nor is it flour alone, with the water and the oil on it
+    (bare.length === 1 ? bare[0]!.joined && parts.length > 1 : shown[0]!.food?.category === 'flour' && parts.some((k) => k.liquid));
   const dish = calls.dish && place !== null && parts.length > MOST_NAMED && lots.some(wasHeated) ? calls.dish : null;
   // potatoes in oil and spices are potatoes
   const many = parts.length > MOST_NAMED && lots.every((lot) => lot.joined) && (main.length > 1 || dish !== null);

@@ -25,7 +25,7 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   if (act === 'lift')
     return (
       own ??
-      (c.technique?.id === 'drain-on-paper'
+      (c.technique?.id === 'drain-on-paper' || ON_PAPER.test(c.rest)
         ? 'plate'
         : c.technique?.id === 'reserve' && isPart(c)
           ? 'small-bowl'
@@ -119,6 +119,10 @@ const wasFriedIn = (state: State, pan: string) => {
   return worksOf(last?.technique, techniqueById(last?.technique ?? '')?.like).traits.has('fat');
 };
 const isOff = (state: State) => ['off', 'off-ring'].includes(worksOf(state.steps.at(-1)?.technique).act);
+
+/** "Lift the chicken onto kitchen paper", which lies on a plate. */
+const ON_PAPER =
+  /\b(?:on|onto|to)\s+(?:some\s+|a\s+(?:sheet|piece)\s+of\s+)?(?:kitchen paper|kitchen roll|paper towels?|absorbent paper)\b/i;
 
 /** "Lift it out using the paper": it lies before the learner then, and is cut there and not in the tin. */
 const isOutOfTin = (c: Located, from: string | null): boolean =>
