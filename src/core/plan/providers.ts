@@ -157,18 +157,21 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
           },
     ];
   },
-  boiling: ({ vessel }) => [
-    {
-      text: 'Bring the water to the boil.',
-      technique: 'boil',
-      sourceLine: null,
-      tools: ['hob', vessel],
-      into: vessel,
-      thing: 'the water',
-      name: 'water',
-      minutes: { waiting: COLD_TO_BOIL },
-    },
-  ],
+  boiling: ({ vessel }, world, calls) => {
+    const things = nameLots(world, contents(world, vessel), vessel, calls);
+    return [
+      {
+        text: `Bring ${things} to the boil.`,
+        technique: 'boil',
+        sourceLine: null,
+        tools: ['hob', vessel],
+        into: vessel,
+        thing: things,
+        name: 'to-boil',
+        minutes: { waiting: COLD_TO_BOIL },
+      },
+    ];
+  },
   fat: () => [],
   form: ({ ingredient, technique, form, work }, world) => {
     const known = world.ingredients[ingredient]!;

@@ -274,7 +274,7 @@ describe('two of a kind, and back again', () => {
         'Set the slow cooker to HIGH. >slow-cooker',
         'Crumble the stock cube over the top. >slow-cooker',
         'Cook the',
-        'Take off the lid. >slow-cooker',
+        'Take off the lid, away from your face. >slow-cooker',
         'Cook the',
         'Blob the soured cream over',
       ],
@@ -426,7 +426,7 @@ describe('one appliance, one pan, one cup each', () => {
       'a dish goes into the air fryer as it is, and goes on there',
       '3 apples, chopped\n75 g flour\n50 g butter',
       'Put the apples in a small ovenproof dish. Rub the flour and butter together. Spoon the crumble over the fruit. Cover loosely with foil. Air fry at 160C for 15 mins. Remove the foil and cook another 10 mins at 180C until golden.',
-      ['Put the ovenproof dish in the air fryer.', 'Remove the foil.', 'Put the ovenproof dish in the air fryer.'],
+      ['Put the ovenproof dish in the air fryer.', 'Remove the foil, away from your face.', 'Put the ovenproof dish in the air fryer.'],
       /hob|basket/,
     ],
     [

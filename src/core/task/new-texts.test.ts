@@ -314,7 +314,7 @@ describe('lids, film, rolls and cases', () => {
         'Make a few holes in the cling film.',
         'Put the dish in the microwave.',
         'Cook the apples on high for 4 minutes.',
-        'Uncover the dish.',
+        'Uncover the dish, away from your face.',
       ],
       null,
     ],
