@@ -40,6 +40,36 @@ describe('water and fat', () => {
     expect(facts(after(into(POTATO, 'steamer'), ring('steamer')), on('steam', 'steamer'))).toEqual([]);
   });
 
+  test('minutes count from when it boils: what is timed wants boiling water, what is brought to it does not, nor what steams in a splash', () => {
+    const potatoes = (...more: Played[]) => after(step('fill-pan', [], 'saucepan', { water: true }), into(POTATO, 'saucepan'), ...more);
+    const timed = (technique: string, waiting = 15) => on(technique, 'saucepan', { lasts: true, minutes: { active: 0.5, waiting } });
+    for (const technique of ['boil', 'simmer', 'cook']) expect(facts(potatoes(), timed(technique)), technique).toEqual(['boiling']);
+    expect(facts(potatoes(ring('saucepan')), on('boil', 'saucepan'))).toEqual([]);
+    expect(facts(potatoes(ring('saucepan'), on('boil', 'saucepan')), timed('simmer'))).not.toContain('boiling');
+    expect(facts(potatoes(), timed('boil', 1))).not.toContain('boiling');
+    const onions = after(step('fill-pan', [], 'saucepan', { water: true }), into(ONION, 'saucepan'));
+    expect(facts(onions, timed('cook'))).not.toContain('boiling');
+  });
+
+  test('nobody takes hold of what lies in hot water: to rinse, to peel, to cool it under the tap; drained it is free', () => {
+    const boiled = (...more: Played[]) =>
+      after(
+        step('fill-pan', [], 'saucepan', { water: true }),
+        into(POTATO, 'saucepan'),
+        ring('saucepan'),
+        on('boil', 'saucepan'),
+        step('turn-off', [], null, { tools: ['hob'] }),
+        ...more,
+      );
+    expect(facts(boiled(), step('rinse', [POTATO]))).toEqual(['out-of-water']);
+    expect(facts(boiled(), step('cool', [POTATO], 'saucepan', { tap: true }))).toEqual(['out-of-water']);
+    expect(facts(boiled(), step('cool', [POTATO], 'saucepan'))).toEqual([]);
+    const drain = step('drain-hot', [], 'saucepan', { tools: ['colander', 'saucepan'] });
+    expect(facts(boiled(drain), step('rinse', [POTATO]))).toEqual([]);
+    // cold water burns nobody
+    expect(facts(after(step('fill-pan', [], 'saucepan', { water: true }), into(POTATO, 'saucepan')), step('rinse', [POTATO]))).toEqual([]);
+  });
+
   test('fat is wanted by what is fried, once: not in a greased pan, not beside what is fat or wet, not by what simmers', () => {
     const chopped = step('chop', [ONION], 'board');
     const onions = (...more: Played[]) => after(chopped, into(ONION, 'frying-pan'), ...more, ring('frying-pan'));

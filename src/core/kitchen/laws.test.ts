@@ -101,6 +101,10 @@ describe('drained food', () => {
     expect(facts(drained(), into(PASTA, 'saucepan'))).toEqual([]);
     expect(facts(drained(), step('serve', [], 'saucepan', { from: 'colander' }))).toEqual([]);
     expect(facts(drained(), into(MILK, 'bowl'))).toEqual([]);
+    // the colander is wanted by another pan
+    const other = step('drain-hot', [], 'large-pan', { tools: ['colander', 'large-pan'] });
+    expect(facts(drained(), other)).toEqual(['in-vessel']);
+    expect(facts(drained(), { ...other, tools: ['large-pan'] })).toEqual([]);
     expect(facts(drained(), step('wait', [], 'saucepan'))).toEqual([]);
   });
 

@@ -51,6 +51,7 @@ describe('what is put in for a lack', () => {
     [{ fact: 'lid-off', vessel: 'saucepan', lid: 'lid', hot: true }, ['Take the lid off the saucepan, away from your face.']],
     [{ fact: 'lid-off', vessel: 'bowl', lid: 'cling-film', hot: false }, ['Take the cling film off the bowl.']],
     [{ fact: 'water', vessel: 'saucepan', lots: [] }, ['Fill the saucepan two-thirds with water.']],
+    [{ fact: 'boiling', vessel: 'bowl' }, ['Bring the milk to the boil.']],
     [{ fact: 'ring-on', vessel: 'saucepan', level: 'low', other: null }, ['Turn on the hob under the saucepan, low heat.']],
     [
       { fact: 'ring-on', vessel: 'saucepan', level: null, other: 'wok' },

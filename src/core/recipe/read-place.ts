@@ -72,7 +72,8 @@ export function place(draft: Draft, text: string, line: number, raw: string): vo
         (!draft.sawMethod || (/^\d{1,2}\s+\p{Lu}/u.test(text) && /[.!]$/.test(text))) &&
         like < 2 &&
         does >= 2 &&
-        text.split(/\s+/).length > 3 &&
+        // "Melt the chocolate." is an order, however short
+        (text.split(/\s+/).length > 3 || /^\p{L}+ (?:the|it|them)\b.*[.!]$/iu.test(text)) &&
         (STEP_LABEL.test(text) || /[.!]$/.test(text) || actsOnThem(text, like))
       ) {
         draft.section = 'method';
