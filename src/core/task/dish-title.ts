@@ -3,7 +3,10 @@
 export function shortTitle(title: string): string {
   // "Easy read: porridge", "Ms. K's Snack Lab: cheesy twists": the dish stands behind
   const words = title
-    .replace(/^(?:\S+(?:\s\S+)?|[^:]*(?:['’]s|\b(?:lab|kitchen|class|club|corner|lesson|recipe|worksheet|sheet|task|activity))\b[^:]*):\s+(?=\S)/i, '')
+    .replace(
+      /^(?:\S+(?:\s\S+)?|[^:]*(?:['’]s|\b(?:lab|kitchen|class|club|corner|lesson|recipe|worksheet|sheet|task|activity))\b[^:]*):\s+(?=\S)/i,
+      '',
+    )
     .replace(/\s*&\s*/g, ' and ')
     .replace(
       /^(?:how to (?:make|cook)|quick|easy|simple|my|our|the best|(?:mum|mom|mam|nan|nana|gran|granny|grandma|grandpa|dad|auntie|aunt|uncle|teacher|class)['’]s|\d+[- ](?:step|min(?:ute)?|hour|ingredient)s?)\s+/i,

@@ -60,7 +60,8 @@ export function after(
     if (/^(?:stones?|bones?|skins?|stalks?|seeds?|pods?|leaf|leaves)\b/i.test(objectPhrase(c.rest)?.replace(/^(?:the|any)\s+/i, '') ?? ''))
       return;
     // "set aside 4 strawberries. Chop the others"
-    const parted = id === 'reserve' && c.mentions.length === 1 && c.mentions[0]!.part === 'some' && !state.placed.has(c.mentions[0]!.ingredient);
+    const parted =
+      id === 'reserve' && c.mentions.length === 1 && c.mentions[0]!.part === 'some' && !state.placed.has(c.mentions[0]!.ingredient);
     if (parted) focusOn(state, [c.mentions[0]!.ingredient], null);
     if (id !== 'reserve' && about.length > 0) focusOn(state, about, null);
     return;

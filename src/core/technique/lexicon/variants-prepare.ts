@@ -338,11 +338,17 @@ export const VARIANTS_PREPARE = [
       minutes: { active: 1, waiting: 0 },
     },
   ),
-  variant(add, 'press-in', 'press in', 'press into|press in|press down|pat into|press|stretch|stretch out|squash down|squash flat|squash into|squish down|pat down', {
-    small: ['Put {thing} in {place}.', 'Press it flat with the back of a spoon.', 'Press into the corners.'],
-    cues: { see: 'flat, up to the edge', feel: 'firm' },
-    minutes: { active: 1, waiting: 0 },
-  }),
+  variant(
+    add,
+    'press-in',
+    'press in',
+    'press into|press in|press down|pat into|press|stretch|stretch out|squash down|squash flat|squash into|squish down|pat down',
+    {
+      small: ['Put {thing} in {place}.', 'Press it flat with the back of a spoon.', 'Press into the corners.'],
+      cues: { see: 'flat, up to the edge', feel: 'firm' },
+      minutes: { active: 1, waiting: 0 },
+    },
+  ),
   variant(add, 'scrape', 'scrape out', 'scrape|scrape down|scrape out|scrape into', {
     tools: ['spatula'],
     small: ['Hold {place} at a slant.', 'Push the spatula along the side.', 'Wipe the spatula on the rim.'],
