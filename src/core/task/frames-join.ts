@@ -17,6 +17,7 @@ import { isLittle, sentence, wording } from './wording';
 import { isMinor } from './put-meaning';
 import { isCutLoose } from './vessel-of-work';
 import { moveIn, pourWater, putIn, saidOf, unlistedIn, waterIn } from './put-cards';
+import { isPutAway } from '../kitchen/world';
 import { placeOf } from './nouns';
 import { shortName } from '../plan/naming';
 import { allBut, frameOf, goalOf, thingsOf, type Frame, type Things } from './things';
@@ -200,7 +201,11 @@ function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: st
   )
     return mixingBowl(state);
   const where = placeOf(state, said.there);
-  const other = [held, ...inUse(state)].find((v): v is string => v !== null && v !== where && v !== 'board' && isHeld(state, v));
+  // not into the topping that chills meanwhile
+  const isAway = (v: string) => isPutAway(state.world.vessels.get(v)?.place ?? 'table');
+  const other = [held, ...inUse(state)].find(
+    (v): v is string => v !== null && v !== where && v !== 'board' && isHeld(state, v) && !isAway(v),
+  );
   if (insertion && where !== null && said.fresh.length === 0 && other) return other;
   // eggs that were chopped up are mixed with mayo in a bowl
   if (where === 'board' && said.fresh.length > 0 && WORKS_IN.has(id)) return mixingBowl(state);

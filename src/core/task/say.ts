@@ -8,7 +8,7 @@ import type { Mention } from './mentions';
 import { push } from './push';
 import type { Located, State } from './state';
 import { common } from './step-of-clause';
-import { take } from './supply';
+import { isMore, take } from './supply';
 
 /** Whether all of an ingredient went somewhere before. */
 function isGone(state: State, m: Mention): boolean {
@@ -18,6 +18,8 @@ function isGone(state: State, m: Mention): boolean {
 
 /** What a step takes of a thing that is named: its amount the first time, only the thing after that. */
 export function useOfMention(state: State, c: Located, m: Mention): Use {
+  if (isMore(state, c, m))
+    return { ingredient: null, item: state.recipe.ingredients[m.ingredient]!.item, quantity: m.quantity, unit: m.unit };
   if (m.part !== 'all') return take(state, m);
   const moved = kindHas(kindOf(c.technique?.id), 'tips') && state.placed.has(m.ingredient) && state.taken.has(m.ingredient);
   const use = useOf(state.recipe.ingredients, m.ingredient);

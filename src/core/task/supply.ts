@@ -4,7 +4,7 @@ import { kindHas } from '../technique/works';
 import { kindOf } from '../technique/lexicon';
 import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { convertUnit, kindOfUnit, type Unit } from '../amount/units';
-import { contents } from '../kitchen/index';
+import { contents, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { toolById } from '../technique/tools';
 import { isHeld, isPan } from './vessels';
@@ -17,6 +17,14 @@ import { nameOf, readySteps } from './ready';
 import { push, pushEarly } from './push';
 import type { Located, State } from './state';
 import { isJuice } from './wording';
+
+/** "Toss the berries with 1 tablespoon of flour", with all that is listed in the batter: from the packet, and none of the batter. */
+export const isMore = (state: State, c: Located, m: Mention): boolean =>
+  m.part === 'some' &&
+  m.quantity !== null &&
+  m.unit !== null &&
+  !/\bthe\s+(?:\p{L}+\s+)?$/iu.test(c.rest.slice(0, m.at)) &&
+  lotsOf(state.world, m.ingredient).every((lot) => lot.joined && lot.parts.size > 1);
 
 /** The part of an ingredient that a step takes, noting what is left of it. */
 export function take(state: State, mention: Mention): Use {
@@ -113,6 +121,7 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
         // bowls with what was measured in them are as many as are wanted
         (v) => contents(state.world, v).some((lot) => !lot.portion),
       );
+      if (step && isMore(state, c, mention)) step.uses = (step.uses ?? []).map((use) => ({ ...use, ingredient: null }));
       // a jug with milk in it is emptied before it measures the cream
       const measure = step && !step.into && !step.fillings?.length ? step.tools?.find((id) => state.world.full.has(id)) : undefined;
       const lot = measure && state.world.full.get(measure);
