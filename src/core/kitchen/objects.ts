@@ -91,8 +91,10 @@ export function objectsOf(world: World, step: Played): Lot[] {
 /** Which lot with the ingredient in it a use means. */
 export function pick(world: World, step: Played, use: Played['uses'][number]): Lot | undefined {
   const lots = lotsOf(world, use.ingredient);
-  if (lots.length < 2) return lots[0];
   const { act } = worksIn(step);
+  // nobody measures flour out of a batter: it comes from the packet
+  if (act === 'measure' && lots.every((lot) => lot.joined && lot.parts.size > 1)) return undefined;
+  if (lots.length < 2) return lots[0];
   const vessel = vesselOf(step);
   if (act === 'ready' || act === 'measure') {
     const apart = lots.filter((lot) => !lot.joined);

@@ -58,9 +58,12 @@ function isCovered(world: World, step: Played): boolean {
 /** All of it was measured before, or it is cooked by now: what is parted then is parted by eye. */
 function isMeasured(world: World, step: Played): boolean {
   if (worksIn(step).act !== 'measure') return false;
-  return step.uses.every(({ ingredient }) =>
-    lotsOf(world, ingredient).every((lot) => lot.forms.has('measure') || lot.cooked || lot.joined),
-  );
+  return step.uses.every(({ ingredient, quantity }) => {
+    const lots = lotsOf(world, ingredient);
+    // a spoon more of what is all in the batter
+    if (quantity !== world.ingredients[ingredient]!.one.min && lots.every((lot) => lot.joined && lot.parts.size > 1)) return false;
+    return lots.every((lot) => lot.forms.has('measure') || lot.cooked || lot.joined);
+  });
 }
 
 /** "Turn off the heat": that is the ring. */

@@ -231,6 +231,9 @@ function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: st
   const isTossed =
     id === 'toss' && said.fresh.length > 0 && said.there.length === 0 && c.first && held !== null && isHot(state.world, held);
   if (isTossed && isHeld(state, held)) return mixingBowl(state);
+  // "toss the berries with a spoon of flour", with the batter in hand: not in there
+  const isCoatedFirst = id === 'toss' && said.fresh.length > 1 && said.there.length === 0 && c.first && held !== null;
+  if (isCoatedFirst && isHeld(state, held) && contents(state.world, held).every((lot) => lot.joined)) return mixingBowl(state);
   // "peel and mash the avocado", while the tray of nachos bakes
   const isOnTray =
     id === 'mash' && said.fresh.length > 0 && said.there.length === 0 && held !== null && hasMark(held, 'bakes') && !isPan(held);

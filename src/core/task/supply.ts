@@ -121,7 +121,6 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
         // bowls with what was measured in them are as many as are wanted
         (v) => contents(state.world, v).some((lot) => !lot.portion),
       );
-      if (step && isMore(state, c, mention)) step.uses = (step.uses ?? []).map((use) => ({ ...use, ingredient: null }));
       // a jug with milk in it is emptied before it measures the cream
       const measure = step && !step.into && !step.fillings?.length ? step.tools?.find((id) => state.world.full.has(id)) : undefined;
       const lot = measure && state.world.full.get(measure);

@@ -215,7 +215,14 @@ export function frameOf(state: State, c: Located): Frame {
   const withP =
     all.find(
       (p) =>
-        p.prep === 'with' && !tool(p) && (p.mentions.length > 0 || p.pronoun !== null || MIXTURE.test(p.text) || findFood(p.text) !== null),
+        p.prep === 'with' &&
+        !tool(p) &&
+        (p.mentions.length > 0 ||
+          p.pronoun !== null ||
+          MIXTURE.test(p.text) ||
+          findFood(p.text) !== null ||
+          // "sprinkle with the streusel", which is a heading of the list
+          madeUnder(state, p.text).length > 0),
     ) ?? null;
   const goals = all.filter((p) => p !== object && isGoal(state, p));
   const [first] = goals;
