@@ -2,19 +2,13 @@
 import { listed } from '../recipe/listed';
 import { table } from '../amount/table';
 import { contents, volumeOf, type Lack, type Lot, type Place, type World } from '../kitchen/index';
-import { foodIs } from '../recipe/food';
 import { preparationVerb } from '../recipe/preparation';
 import { techniqueById } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { useOf, type Draft } from './draft';
 import { temperatureFor } from './doneness';
 import { call, cansOf, itOf, nameLots, type Calls } from './naming';
-
-/** Pasta, rice, potatoes, eggs in their shells: their water is poured away. */
-const boilsInIt = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'boils'));
-
-/** How long a pan of cold water takes to boil, in minutes (common practice). */
-const COLD_TO_BOIL = 8;
+import { WATER_PROVIDERS } from './providers-water';
 
 const LIDS = table<string>({ cover: 'cover', foil: 'foil', 'cling-film': 'cling film', cloth: 'cloth', plate: 'plate', paper: 'paper' });
 const PLACES: Record<Place, string> = {
@@ -115,63 +109,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
       },
     ];
   },
-  water: ({ vessel, lots }, world, calls) => [
-    {
-      text:
-        lots.length === 0
-          ? `Fill the ${call(calls, vessel)} two-thirds with water.`
-          : `Pour cold water into the ${call(calls, vessel)} until it covers ${nameLots(world, lots, vessel, calls)}.`,
-      technique: 'fill-pan',
-      sourceLine: null,
-      tools: ['tap', vessel],
-      into: vessel,
-      thing: 'the water',
-      name: 'water',
-    },
-  ],
-  'out-of-water': ({ vessel, lots }, world, calls) => {
-    const things = nameLots(world, lots, vessel, calls);
-    const isAll = contents(world, vessel).every((lot) => lots.includes(lot) && boilsInIt(world, lot));
-    // what gave its taste to the water stays a soup
-    return [
-      isAll
-        ? {
-            text: `Drain ${things}.`,
-            technique: 'drain-hot',
-            sourceLine: null,
-            tools: ['colander', vessel],
-            into: vessel,
-            thing: things,
-            name: 'out',
-            about: lots.flatMap((lot) => [...lot.parts.keys()]),
-          }
-        : {
-            text: `Lift ${things} out of the ${call(calls, vessel)} onto a plate.`,
-            technique: 'lift-out',
-            sourceLine: null,
-            tools: ['slotted-spoon', vessel, 'plate'],
-            into: 'plate',
-            thing: things,
-            name: 'out',
-            about: lots.flatMap((lot) => [...lot.parts.keys()]),
-          },
-    ];
-  },
-  boiling: ({ vessel }, world, calls) => {
-    const things = nameLots(world, contents(world, vessel), vessel, calls);
-    return [
-      {
-        text: `Bring ${things} to the boil.`,
-        technique: 'boil',
-        sourceLine: null,
-        tools: ['hob', vessel],
-        into: vessel,
-        thing: things,
-        name: 'to-boil',
-        minutes: { waiting: COLD_TO_BOIL },
-      },
-    ];
-  },
+  ...WATER_PROVIDERS,
   fat: () => [],
   form: ({ ingredient, technique, form, work }, world) => {
     const known = world.ingredients[ingredient]!;
