@@ -30,7 +30,7 @@ export function hazardsOf(world: World, step: Played): Hazard[] {
 }
 
 /** "Serve the pie with cream" names the cream: the dish of the pie is hot all the same. */
-const isServedHot = (world: World): boolean => world.lots.some((lot) => lot.at !== null && lot.cooked && isLotHot(world, lot));
+const isServedHot = (world: World): boolean => world.lots.some((lot) => lot.at !== null && isLotHot(world, lot));
 
 function dangersOf(world: World, step: Played): Hazard[] {
   const { act, traits } = worksIn(step);

@@ -3,7 +3,7 @@ import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import type { Act } from '../technique/works';
 import type { World } from './model';
-import { contents, HOT, isShutIn, NO_FLOUR, ringVesselOf, staysHot, vesselIn, vesselOf } from './world';
+import { contents, HOT, isLotHot, isShutIn, NO_FLOUR, ringVesselOf, staysHot, vesselIn, vesselOf } from './world';
 import { cook, isFatty, join, moveTo } from './matter';
 import type { Law } from './law';
 
@@ -45,7 +45,14 @@ export const HEAT_LAWS: Partial<Record<Act, Law>> = {
       cook(world, world.ring.under);
       world.ring = null;
     }
-    for (const id of step.tools) world.on.delete(id);
+    for (const id of step.tools) {
+      // a slow cooker that is off is a hot pot still
+      if (world.on.has(id) && contents(world, id).some((lot) => isLotHot(world, lot))) {
+        vesselIn(world, id).hotUntil = world.clock + HOT.pot;
+        for (const lot of contents(world, id)) lot.hotUntil = Math.max(lot.hotUntil, world.clock + HOT.pot);
+      }
+      world.on.delete(id);
+    }
   },
   kettle: (world, _step, lots) => {
     world.kettle = world.clock + HOT.food + HOT.food;

@@ -27,6 +27,13 @@ export const isExcess = (state: State, c: Located) =>
   ((/^(?:shake|tap|knock|let)$/.test(c.verb ?? '') && /\b(?:excess|extra|drip)\b/i.test(c.rest)) ||
     (/^(?:press|pat)$/.test(c.verb ?? '') && /\bon(?:to (?:it|them|the \p{L}+))?(?: well| firmly)?$/iu.test(c.rest)));
 
+/** "Turn off", of the slow cooker that the dish is in. */
+export function applianceOff(state: State, c: Located): Located | null {
+  const at = state.container;
+  if (at === null || !state.world.on.has(at) || c.tools.length > 0 || !/^(?:it\s+)?off$/i.test(c.rest.trim())) return null;
+  return { ...c, rest: `off the ${toolCall(state, at)}`, tools: [{ id: at, at: 'off the '.length }] };
+}
+
 export function keepLast(state: State, text: string): void {
   const last = state.steps.at(-1);
   if (last) state.steps[state.steps.length - 1] = { ...last, cues: [...(last.cues ?? []), { sense: 'sight', text }] };

@@ -89,7 +89,9 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
     // "spoon the mince into the dish": all that was cooked with it goes too
     const spooned =
       isPan(from) && /^(?:spoon|ladle|pour|tip|scrape)$/.test(c.verb ?? '') && away.some((i) => state.cooked.has(i) && !isMinor(state, i));
-    const all = from !== null && (whole || spooned || inside(state, from).every((i) => away.includes(i)));
+    // "take the chicken out and put it on a plate": the chicken, and the soup stays
+    const isLifted = frame.theme?.pronoun != null && worksById(state.steps.at(-1)?.technique ?? null).act === 'lift';
+    const all = from !== null && ((whole && !isLifted) || spooned || inside(state, from).every((i) => away.includes(i)));
     const emptied = from !== null && inside(state, from).every((i) => moved.includes(i));
     cards.push(() =>
       saidOf(state, c, to, {

@@ -142,9 +142,16 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
   else if (early.length > 0) pushEarly(state, early);
 }
 
+/** Longer than this cold food does not wait ready, in minutes (USDA FSIS: no longer out than two hours, some of which it is eaten in). */
+const LONG_WAIT = 60;
+const waitedSince = (state: State): number =>
+  state.steps.slice(state.beforeHeat ?? state.steps.length).reduce((sum, step) => sum + (step.minutes?.waiting ?? 0), 0);
+
 /** What has to be hot when it is wanted is made ready then: boiling water is not poured out early, nor butter melted while the ring is free later. */
 const staysHere = (state: State, index: number, drafts: readonly Draft[]) =>
   state.world.ingredients[index]!.isHot ||
+  // cheese does not wait for the hours that the pot takes
+  (state.world.ingredients[index]!.food?.keep === 'fridge' && waitedSince(state) > LONG_WAIT) ||
   // nor does a raw egg stand about
   (state.hob === null && (state.world.ingredients[index]!.raw === 'raw-egg' || drafts.some((d) => kindOf(d.technique) === 'melt')));
 

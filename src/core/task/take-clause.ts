@@ -14,6 +14,7 @@ import { takenInTime } from './in-time';
 import { type Located, type State } from './state';
 import { minutesOfText } from '../amount/minutes';
 import {
+  applianceOff,
   isKept,
   isMeanwhileStirred,
   isDusted,
@@ -65,6 +66,8 @@ export function takeClause(state: State, said: Located): void {
     if (isDusted(c)) return work(state, { ...c, technique: techniqueById('coat')! });
     if (c.mentions.length > 0) return dustWith(state, c);
   }
+  const off = works.act === 'off' ? applianceOff(state, c) : null;
+  if (off) return work(state, off);
   if (isDoneAlready(state, c, works.act)) return;
   if (isKept(state, c)) return keepLast(state, `keep ${c.rest}`);
   if (isMeanwhileStirred(state, c)) return keepLast(state, `${c.verb} ${c.adverb ?? ''} ${c.rest}`.replace(/\s+/g, ' ').trim());
