@@ -29,7 +29,7 @@ export function hazardsOf(world: World, step: Played): Hazard[] {
   return dangersOf(world, step).filter((h) => !spared.has(h));
 }
 
-/** "Serve the pie with cream" names the cream: the dish of the pie is hot all the same. */
+/** "Serve the pie with cream" names the cream: the dish of the pie is hot all the same. What is shared out by its name is that alone. */
 const isServedHot = (world: World): boolean => world.lots.some((lot) => lot.at !== null && isLotHot(world, lot));
 
 function dangersOf(world: World, step: Played): Hazard[] {
@@ -44,7 +44,7 @@ function dangersOf(world: World, step: Played): Hazard[] {
   );
   const isNear = act !== 'ready' || lots.some((lot) => lot.at !== null) || (vessel !== null && vessel !== 'board');
   const hot = [...vessels].some((id) => isHot(world, id)) || lots.some((lot) => isLotHot(world, lot));
-  if ((hot && isNear) || (act === 'serve' && isServedHot(world))) found.add('hot');
+  if ((hot && isNear) || (step.technique === 'serve' && isServedHot(world))) found.add('hot');
   if (BRINGS.has(act) && step.water && isKettleWater(world, step)) {
     found.add('hot');
     if (act !== 'join') found.add('steam');

@@ -243,6 +243,37 @@ describe('what can hurt', () => {
   });
 });
 
+describe('a pot that goes on', () => {
+  test('chicken that is taken out and put on a plate leaves its soup in the pan', () => {
+    const task = build(
+      '2 chicken breasts\n1 litre chicken stock\n2 carrots, sliced',
+      'Bring the stock to the boil in a large saucepan. Add the chicken and poach for 15 minutes. Take the chicken out with tongs and put it on a plate. Add the carrots to the stock and simmer for 5 minutes.',
+    );
+    expect(own(task).filter((s) => /carrots/.test(s.text) && s.technique === 'add')).toMatchObject([{ into: 'large-pan' }]);
+  });
+
+  test('a slow cooker is turned off where that is said, and is hot after it; cheese is not grated hours before', () => {
+    const task = build(
+      '400 g tin beans\n1 can tomatoes\n50 g cheese, grated, to serve',
+      'Put the beans and tomatoes in the slow cooker. Cook on high for 4 hours. Turn off and stir. Serve with the cheese.',
+    );
+    const at = (words: RegExp) => task.steps.findIndex((s) => words.test(s.text));
+    expect(at(/^Turn off the slow cooker/)).toBeLessThan(at(/^Stir/));
+    expect(at(/^Grate/)).toBeGreaterThan(at(/^Turn off/));
+    expect(step(task, /^Serve/).hazards).toContain('hot');
+  });
+
+  test('a spoon of flour for the berries comes from the packet, and what chills is not folded into', () => {
+    const task = build(
+      '2 cups flour\n1 cup milk\n1 1/2 cups blueberries',
+      'Mix the flour and milk in a large bowl. Toss the blueberries with 1 tablespoon of flour and gently fold them in.',
+    );
+    expect(step(task, /^Fill the 1 tbsp with flour/)).toBeDefined();
+    expect(step(task, /^Toss/).into).not.toBe('large-bowl');
+    expect(step(task, /^Fold/)).toMatchObject({ into: 'large-bowl' });
+  });
+});
+
 describe('what is beside the method', () => {
   const read = (text: string) => readRecipe(text).recipe;
   test('a rating is no ingredient, and a mark is told in brackets beside the title', () => {
