@@ -4,6 +4,7 @@ export { meantLots, objectsOf, worksIn } from './objects';
 export { hazardsOf } from './hazards';
 export type { Lack } from './lack';
 export { lacks, uncheckedIn } from './lacks';
+export { isForWater } from './lacks-water';
 export { FLESH, hollowMeant, isHollow, saysShell, shellOf } from './shells';
 export { isListed, type Known, type Lot, type Place, type Played, type World } from './model';
 export { contents, isHot, isLotHot, lotsOf, newWorld, ringVesselOf, vesselOf, volumeOf } from './world';

@@ -12,8 +12,8 @@ const isWet = (world: World, lot: Lot) =>
     const { wet, one, food } = world.ingredients[i]!;
     return wet || one.unit === 'can' || foodIs(food, 'juicy') || /tomato/i.test(one.item);
   });
-/** Pasta, rice, potatoes, eggs in their shells. */
-const isForWater = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'boils'));
+/** Pasta, rice, potatoes, eggs in their shells: they boil in water that is poured away. */
+export const isForWater = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'boils'));
 
 export const water: NeedLaw = (world, step, lots, { act, traits }) => {
   const vessel = vesselOf(step);
@@ -43,7 +43,7 @@ export const boiling: NeedLaw = (world, step, _lots, { act, traits }) => {
   if (act !== 'heat' || vessel === null || !step.lasts || step.minutes.waiting < SHORTEST_BOIL) return [];
   // apples in a splash of water steam at once
   if (contents(world, vessel).length === 0 || !contents(world, vessel).every((lot) => isForWater(world, lot))) return [];
-  const isCold = world.vessels.get(vessel)?.water === 'cold' && !isHot(world, vessel) && world.vessels.get(vessel)?.place !== 'ring';
+  const isCold = world.vessels.get(vessel)?.water === 'cold' && !isHot(world, vessel);
   return isCold && (traits.has('wet') || kindOf(step.technique) === 'cook') ? [{ fact: 'boiling', vessel }] : [];
 };
 const SHORTEST_BOIL = 2;

@@ -44,6 +44,8 @@ describe('water and fat', () => {
     const potatoes = (...more: Played[]) => after(step('fill-pan', [], 'saucepan', { water: true }), into(POTATO, 'saucepan'), ...more);
     const timed = (technique: string, waiting = 15) => on(technique, 'saucepan', { lasts: true, minutes: { active: 0.5, waiting } });
     for (const technique of ['boil', 'simmer', 'cook']) expect(facts(potatoes(), timed(technique)), technique).toEqual(['boiling']);
+    // a ring that is lit already boils nothing yet
+    expect(facts(potatoes(ring('saucepan')), timed('boil'))).toEqual(['boiling']);
     expect(facts(potatoes(ring('saucepan')), on('boil', 'saucepan'))).toEqual([]);
     expect(facts(potatoes(ring('saucepan'), on('boil', 'saucepan')), timed('simmer'))).not.toContain('boiling');
     expect(facts(potatoes(), timed('boil', 1))).not.toContain('boiling');

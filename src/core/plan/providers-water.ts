@@ -1,14 +1,10 @@
 // The steps that provide water, bring it to the boil, and take food out of it.
-import { contents, type Lack, type Lot, type World } from '../kitchen/index';
-import { foodIs } from '../recipe/food';
+import { contents, isForWater, type Lack, type World } from '../kitchen/index';
 import type { Draft } from './draft';
 import { call, nameLots, type Calls } from './naming';
 
-/** Pasta, rice, potatoes, eggs in their shells: their water is poured away. */
-const boilsInIt = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'boils'));
-
 /** How long a pan of cold water takes to boil, in minutes (common practice). */
-const COLD_TO_BOIL = 8;
+export const COLD_TO_BOIL = 8;
 
 type Of<F extends Lack['fact']> = Extract<Lack, { fact: F }>;
 type Facts = 'water' | 'boiling' | 'out-of-water';
@@ -30,7 +26,7 @@ export const WATER_PROVIDERS: { [F in Facts]: (lack: Of<F>, world: World, calls:
   ],
   'out-of-water': ({ vessel, lots }, world, calls) => {
     const things = nameLots(world, lots, vessel, calls);
-    const isAll = contents(world, vessel).every((lot) => lots.includes(lot) && boilsInIt(world, lot));
+    const isAll = contents(world, vessel).every((lot) => lots.includes(lot) && isForWater(world, lot));
     // what gave its taste to the water stays a soup
     return [
       isAll

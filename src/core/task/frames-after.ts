@@ -1,12 +1,11 @@
 // What becomes of things by work on them: where they lie after it, and what they are then.
 import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
 import { contents } from '../kitchen/index';
-import { foodIs } from '../recipe/food';
 import { hasMark, toolById } from '../technique/tools';
 import { lastBaked } from './dish-calls';
 import { nameOf } from './ready';
 import type { Works } from '../technique/works';
-import { ofNoun, placeOf } from './nouns';
+import { ofNoun, placeOf, sheetUnder } from './nouns';
 import { objectPhrase } from '../plan/object-phrase';
 import { inside } from './push';
 import { phrasesOf } from './slots';
@@ -112,8 +111,7 @@ export function after(
 
 /** "Fold over, press together": the pasties, or the pastry, and the filling no more. */
 function closedOver(state: State, about: readonly number[]): string | null {
-  const near = state.container === null ? [] : contents(state.world, state.container).flatMap((lot) => [...lot.parts.keys()]);
-  const sheet = [...about, ...near].find((i) => foodIs(state.world.ingredients[i]!.food, 'of-flour'));
+  const sheet = sheetUnder(state, about);
   if (sheet === undefined) return null;
   return `the ${lastBaked(state.recipe.title) ?? nameOf(state.recipe.ingredients[sheet]!)}`;
 }

@@ -1,4 +1,5 @@
 // Water on the hob: what is cooked in it, and bringing it to the boil.
+import { COLD_TO_BOIL } from '../plan/providers-water';
 import { findFood, foodIs } from '../recipe/food';
 import type { Mention } from './mentions';
 import { push } from './push';
@@ -64,6 +65,6 @@ export function boilWater(state: State, c: Located, pan: string): void {
     into: pan,
     thing: 'the water',
     name: 'water',
-    minutes: { waiting: 8 },
+    minutes: { waiting: COLD_TO_BOIL },
   });
 }

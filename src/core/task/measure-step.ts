@@ -1,6 +1,7 @@
 // The step that measures an ingredient, and the vessel that takes it.
 import { type Quantity, toFraction } from '../amount/quantity';
 import { gramsIn, kindOfUnit, millilitresIn, type Unit } from '../amount/units';
+import { table } from '../amount/table';
 import { findFood } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 import { kindOf } from '../technique/lexicon';
@@ -23,16 +24,8 @@ const vesselFor = (millilitres: number, liquid: boolean) =>
       : liquid
         ? 'jug'
         : 'bowl';
-const vesselName = (id: string) =>
-  id === 'jug'
-    ? 'the jug'
-    : id === 'large-bowl'
-      ? 'a large bowl'
-      : id === 'bowl'
-        ? 'a bowl'
-        : id === 'serving-dish'
-          ? 'a dish'
-          : 'a small bowl';
+const VESSEL_NAMES = table<string>({ jug: 'the jug', 'large-bowl': 'a large bowl', bowl: 'a bowl', 'serving-dish': 'a dish' });
+const vesselName = (id: string) => VESSEL_NAMES.get(id) ?? 'a small bowl';
 /** A bowl that takes as much and is free: a bowl with the marinade in it takes no rice. */
 const freeOf = (id: string, isTaken: (vessel: string) => boolean): string =>
   id === 'small-bowl' || id === 'jug' ? id : ([id, 'bowl', 'large-bowl', 'serving-dish'].find((v) => !isTaken(v)) ?? id);

@@ -1,6 +1,6 @@
 // What the recipe means by a noun that no list has: "the dough", "the dressing", "3 falafel", and where things lie.
 import { table } from '../amount/table';
-import { FLESH, lotsOf, type Lot } from '../kitchen/index';
+import { contents, FLESH, lotsOf, type Lot } from '../kitchen/index';
 import { isShaped } from '../kitchen/matter';
 import { foodIs, nameWords, singular } from '../recipe/food';
 import { CUT_NOUN, SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
@@ -142,6 +142,12 @@ function cutInto(state: State, noun: string): number[] | null {
   const step = state.steps.findLast((s) => kindHas(kindOf(s.technique), 'pieces') && into.test(s.text));
   const parts = step?.uses?.flatMap((use) => use.ingredient ?? []) ?? [];
   return parts.length > 0 ? parts : null;
+}
+
+/** The pastry, dough or bread under a filling: of what was spoken of, else of what lies in hand. */
+export function sheetUnder(state: State, about: readonly number[]): number | undefined {
+  const near = state.container === null ? [] : contents(state.world, state.container).flatMap((lot) => [...lot.parts.keys()]);
+  return [...about, ...near].find((i) => foodIs(state.world.ingredients[i]!.food, 'of-flour'));
 }
 
 /** Where the first of things lies, on the board too. */

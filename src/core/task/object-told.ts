@@ -1,13 +1,12 @@
 // What a clause acts on where its act alone tells: lids, heat, what is served, shared out, drained, greased.
 import { objectPhrase } from '../plan/object-phrase';
-import { contents } from '../kitchen/index';
 import { listed } from '../recipe/listed';
-import { foodIs } from '../recipe/food';
 import { findTools } from '../technique/tools';
 import { type Act, worksOf } from '../technique/works';
 import { shortTitle } from './dish-title';
 import { hole, spokenOf } from './holes';
 import { heatWords, vesselToCoat, withVessel } from './place-words';
+import { sheetUnder } from './nouns';
 import { nameOf } from './ready';
 import type { Located, State } from './state';
 import { toolCall } from './tool-names';
@@ -35,9 +34,7 @@ const offRing: Reading = ({ state, act, rest }) => {
 /** "Fold over", "roll up", with the filling on it: it is the pastry that is folded. */
 const folded: Reading = ({ state, c, rest }) => {
   if (!/^(?:fold (?:it\s+)?over|roll (?:it\s+)?up)\b/i.test(`${c.verb} ${rest}`)) return null;
-  const isSheet = (i: number) => foodIs(state.world.ingredients[i]!.food, 'of-flour');
-  const near = state.container === null ? [] : contents(state.world, state.container).flatMap((lot) => [...lot.parts.keys()]);
-  const sheet = state.objectUses.find(isSheet) ?? near.find(isSheet);
+  const sheet = sheetUnder(state, state.objectUses);
   return sheet === undefined ? null : `the ${nameOf(state.recipe.ingredients[sheet]!)} ${rest.replace(/^it\s+/i, '')}`;
 };
 
