@@ -43,7 +43,9 @@ export const boiling: NeedLaw = (world, step, _lots, { act, traits }) => {
   if (act !== 'heat' || vessel === null || !step.lasts || step.minutes.waiting < SHORTEST_BOIL) return [];
   // apples in a splash of water steam at once
   if (contents(world, vessel).length === 0 || !contents(world, vessel).every((lot) => isForWater(world, lot))) return [];
-  const isCold = world.vessels.get(vessel)?.water === 'cold' && !isHot(world, vessel);
+  const pan = world.vessels.get(vessel);
+  // out of the kettle it is hot; a ring that is lit boils nothing yet
+  const isCold = pan?.water === 'cold' && pan.hotUntil <= world.clock;
   return isCold && (traits.has('wet') || kindOf(step.technique) === 'cook') ? [{ fact: 'boiling', vessel }] : [];
 };
 const SHORTEST_BOIL = 2;
