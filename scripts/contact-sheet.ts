@@ -1,5 +1,5 @@
-// Lays out the pictures of every technique with up to three foods each, for eyes to judge: node --import tsx scripts/contact-sheet.ts DIR [WIDTH] [--words] [--only=a,b] [--recipe=FILE]
-import { mkdirSync, readdirSync, readFileSync } from 'node:fs';
+// Lays out the pictures of every technique with up to three foods each, for eyes to judge: node --import tsx scripts/contact-sheet.ts DIR [WIDTH] [--words] [--blind] [--only=a,b] [--recipe=FILE]
+import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { buildTask, readRecipe, stageAlone, stagesOf, TECHNIQUES, type Stage } from '../src/core/index';
 import { interpretStep } from '../src/core/task/interpret';
@@ -76,8 +76,16 @@ const font = readFileSync(
   ),
 ).toString('base64');
 const recipe = option('recipe');
-const all = recipe ? stagesIn(recipe).map(({ stage, technique }) => ({ id: technique ?? '-', stage })) : ofEveryTechnique();
+const listed = recipe ? stagesIn(recipe).map(({ stage, technique }) => ({ id: technique ?? '-', stage })) : ofEveryTechnique();
 mkdirSync(dir, { recursive: true });
+// Blind: in an order that tells nothing, with the acts in a file beside the sheets. Who judges writes down what he sees, and opens the file afterwards.
+const all = rest.includes('--blind')
+  ? listed
+      .map((one, i) => ({ one, at: (i * 7919 + 104729) % 10007 }))
+      .sort((a, b) => a.at - b.at)
+      .map((x) => x.one)
+  : listed;
+if (rest.includes('--blind')) writeFileSync(`${dir}/key.txt`, all.map(({ id, stage }, i) => `${i + 1}\t${id}\t${stage.words}\n`).join(''));
 const across = Math.floor(1400 / (width + 8));
 const down = words ? Math.floor(1500 / (width * 0.667 + 44)) : Math.floor(1500 / (width * 0.667 + 24));
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox'] });

@@ -7,6 +7,7 @@ import { toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
 import { actOf } from './acts';
 import { lookByName, lookOf, type Look } from './looks';
+import type { Shapes } from './shapes';
 import { STATES, type Content, type StageVessel, type State, type VesselKind } from './stage';
 
 const KIND = table<VesselKind>({
@@ -19,7 +20,7 @@ const KIND = table<VesselKind>({
   'suction-bowl': 'bowl',
   plate: 'plate',
   'serving-dish': 'dish',
-  bag: 'storage-box',
+  bag: 'bag',
   jar: 'jar',
   cup: 'cup',
   glass: 'glass',
@@ -73,7 +74,7 @@ function leftBy(technique: string): State | null {
   return (scene === 'board' || scene === 'by-hand' ? LEFT_BY.get(form) : LEFT_BY.get(scene)) ?? null;
 }
 
-/** @param forms kinds of technique, as the world notes them */
+/** @param forms techniques, or kinds of them as the world notes them */
 export function stateOf(forms: ReadonlySet<string>): State {
   const left = [...forms].map(leftBy);
   return STRENGTH.find((state) => left.includes(state)) ?? 'whole';
@@ -103,7 +104,7 @@ export const EMPTY_BOWL: StageVessel = { kind: 'bowl', contents: [], lid: false,
 /** How a vessel is drawn; null for what holds nothing. */
 export const vesselKindOf = (id: string): VesselKind | null => KIND.get(id) ?? (toolById(id)?.kind === 'cookware' ? 'saucepan' : null);
 
-export function vesselAt(world: World, id: string | null): StageVessel | null {
+export function vesselAt(world: World, id: string | null, shapes: Shapes): StageVessel | null {
   const kind = id ? vesselKindOf(id) : null;
   if (!id || !kind) return null;
   const v = world.vessels.get(id);
@@ -111,7 +112,7 @@ export function vesselAt(world: World, id: string | null): StageVessel | null {
   const water = v && v.water !== 'none' ? [WATER] : [];
   return {
     kind,
-    contents: [...water, ...lots.flatMap((lot) => contentsOf(world, lot))].slice(0, 8),
+    contents: [...water, ...lots.flatMap((lot) => contentsOf(world, lot, shapes))].slice(0, 8),
     lid: v?.lid != null || v?.cover != null,
     hot: isHot(world, id),
     onHob: world.ring?.under === id || v?.place === 'ring',
@@ -122,7 +123,7 @@ const WATER: Content = { name: 'water', look: lookByName('water'), state: 'whole
 /** What is no more seen by itself once it is worked in: a spice, salt, sugar. */
 const GONE = new Set(['powder']);
 
-export function contentsOf(world: World, lot: Lot): Content[] {
+export function contentsOf(world: World, lot: Lot, shapes: Shapes): Content[] {
   const parts = [...lot.parts.keys()].map((i) => world.ingredients[i]!);
   const seen = lot.joined && parts.length > 1 ? parts.filter((k) => !GONE.has(lookOf(k.one.item).shape)) : parts;
   // a skin by itself, or with its filling, is seen as that
@@ -131,12 +132,13 @@ export function contentsOf(world: World, lot: Lot): Content[] {
   // flour and what makes it wet is a batter, whatever else is in it
   const doughy = lot.joined && parts.some((k) => k.food?.category === 'flour') && parts.some((k) => k.wet);
   const own = seen.flatMap((k): Content[] => {
-    const state = isJuice(k.one.item, lot.forms) ? 'whole' : stateOf(lot.forms);
+    const forms = shapes.of(lot, k.index);
+    const state = isJuice(k.one.item, forms) ? 'whole' : stateOf(forms);
     if (isEgg(k.food) && isOpened(lot)) return eggs(lot, k.name);
     return [
       {
         name: k.name,
-        look: lookAfter(k.one.item, lot.forms),
+        look: lookAfter(k.one.item, forms),
         state: state === 'whole' ? stateInWords(k.one.item) : state,
         mixed: lot.joined,
       },

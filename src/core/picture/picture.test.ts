@@ -90,6 +90,50 @@ test('a lemon that was squeezed is juice: none of it goes in as slices, nor lies
   expect(at(/^(?:Add|Put) the orange/).things[0].look!.shape).not.toBe('liquid');
 });
 
+const stagesFrom = (list: string, method: string) => {
+  const task = buildTask(readRecipe(`Dish\nIngredients\n${list}\nMethod\n${method}`).recipe, { grain: 'standard' });
+  const stages = stagesOf(task);
+  return (words: RegExp) => stages.find((s) => words.test(s.words))!;
+};
+test('in a tin of many things each has the shape that was cut: the sausages are whole, the onion is in wedges', () => {
+  const at = stagesFrom(
+    '8 pork sausages\n2 red onions\n1 tbsp oil',
+    'Peel the onions and cut into wedges. Put the sausages and onions in a roasting tin with the oil. Roast for 20 minutes.',
+  );
+  const inside = at(/^Put the roasting tin in the oven/).vessel!.contents.map((c) => [c.look.name, c.state]);
+  expect(inside).toContainEqual(['sausage', 'whole']);
+  expect(inside).toContainEqual(['red-onion', 'wedges']);
+});
+test('what is done to all once they are one is done to each: mashed together, both are mash', () => {
+  const at = stagesFrom(
+    '400 g potatoes\n1 carrot\n25 g butter\n50 ml milk',
+    'Peel and slice the carrot. Peel and chop the potatoes. Boil the carrot and the potatoes in a large pan for 15 minutes. Drain. Mash with the butter. Stir in 50 ml milk. Serve.',
+  );
+  const inside = at(/^(?:Add|Pour|Stir).* milk/).vessel!.contents;
+  expect(inside.filter((c) => c.look.shape !== 'block').map((c) => c.state)).toEqual(['mashed', 'mashed']);
+});
+test('food that the words alone name is drawn as it is by now: potatoes that go back into the pan are in pieces', () => {
+  const at = stagesFrom(
+    '400 g potatoes\n25 g butter',
+    'Peel the potatoes and cut into chunks. Boil in a large pan for 15 minutes. Drain, return to the pan and mash with the butter.',
+  );
+  expect(at(/^Return the potatoes/).things).toMatchObject([{ look: { name: 'potato' }, state: 'dice' }]);
+});
+test('what is broken up in a pan is pressed with the tool, and not torn by hand', () => {
+  const stages = stagesOf(taskOf('chickpea-soup.txt'));
+  expect(stages.find((s) => /^Break the tomatoes up/.test(s.words))).toMatchObject({ scene: 'mash', form: 'break' });
+  expect(stagesOf(taskOf('cereal-nests.txt')).find((s) => /^Break the chocolate/.test(s.words))).toMatchObject({ scene: 'by-hand' });
+});
+test('what is filled is the carrier that the words name, and not what goes in', () => {
+  const pittas = stagesOf(taskOf('chickpea-pockets.txt')).filter((s) => s.form === 'fill');
+  expect(pittas.map((s) => s.onto?.look?.shape)).toEqual(pittas.map(() => 'flat'));
+  const tomatoes = stagesOf(taskOf('stuffed-tomatoes-couscous.txt')).find((s) => /into the tomatoes/.test(s.words));
+  expect(tomatoes?.onto?.look?.name).toBe('tomato');
+  // where it is only "each", it is what lies there
+  const mushrooms = stagesOf(taskOf('stuffed-mushrooms.txt')).find((s) => /^Fill each/.test(s.words));
+  expect(mushrooms?.onto?.look?.name).toBe('brown-mushroom');
+});
+
 test('measures, weights, times and heats are what the step says', () => {
   expect(alone('Fill the 1/3 cup twice with couscous.', ['2/3 cup couscous']).measures).toEqual([
     { label: '⅓ cup', times: 2, shape: 'cup', size: 0.33 },

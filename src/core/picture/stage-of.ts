@@ -15,9 +15,10 @@ import { actOf, type Act } from './acts';
 import { EMPTY_BOWL, vesselAt } from './contents';
 import { lookByName } from './looks';
 import { dialOf, drawnMeasure, measuresOf, readsOf } from './numbers';
+import { Shapes } from './shapes';
 import type { Stage, Store, Thing } from './stage';
 import { tellApart, toldApart } from './tell-apart';
-import { hollowOf, ontoOf, thing, thingsOf } from './things';
+import { filledOf, hollowOf, ontoOf, thing, thingsOf } from './things';
 
 /** `oneHand`: the learner has no second hand that holds or steadies. */
 export type StageOptions = { kitchen?: Kitchen; oneHand?: boolean };
@@ -31,9 +32,11 @@ export function stagesOf(task: TaskAnalysis, { kitchen = USUAL_KITCHEN, oneHand 
   const made: Stage[][] = list.map(() => []);
   const shownBy = shownSteps(task.steps, list);
   const looks = toldApart(task.ingredients);
+  const shapes = new Shapes();
   const draw = (world: World, i: number) => {
+    shapes.see(world, list[i - 1]?.step);
     for (const step of shownBy[i] ?? [])
-      made[i]!.push({ ...tellApart(stageOf(step, world, kitchen), looks), ...(oneHand ? { oneHand } : {}) });
+      made[i]!.push({ ...tellApart(stageOf(step, world, kitchen, shapes), looks), ...(oneHand ? { oneHand } : {}) });
   };
   const start = newWorld(task.ingredients, kitchen.system);
   draw(start, 0);
@@ -44,7 +47,7 @@ export function stagesOf(task: TaskAnalysis, { kitchen = USUAL_KITCHEN, oneHand 
     { kitchen, calls: { tools: new Map(), dish: null }, seen: (world, i) => draw(world, i + 1) },
   );
   const byKey = new Map(made.flat().map((stage) => [stage.stepKey, stage]));
-  return task.steps.map((step) => byKey.get(step.key) ?? stageOf(step, start, kitchen));
+  return task.steps.map((step) => byKey.get(step.key) ?? stageOf(step, start, kitchen, new Shapes()));
 }
 
 /** Which steps of the list are drawn with the world as it stands before each played step. */
@@ -63,10 +66,10 @@ function shownSteps(steps: readonly Step[], list: readonly { step: Step; shown: 
 
 /** The stage of one step by itself, nothing having gone before: for words that are just being typed. */
 export function stageAlone(step: Step, ingredients: TaskAnalysis['ingredients'] = [], kitchen: Kitchen = USUAL_KITCHEN): Stage {
-  return stageOf(step, newWorld(ingredients, kitchen.system), kitchen);
+  return stageOf(step, newWorld(ingredients, kitchen.system), kitchen, new Shapes());
 }
 
-function stageOf(step: Step, world: World, kitchen: Kitchen): Stage {
+function stageOf(step: Step, world: World, kitchen: Kitchen, shapes: Shapes): Stage {
   const act = actHere(step, world);
   // what bakes is in the dish that the oven holds
   const baking = act.scene === 'timer' ? [...world.vessels].find(([, v]) => v.place === 'oven')?.[0] : undefined;
@@ -74,9 +77,9 @@ function stageOf(step: Step, world: World, kitchen: Kitchen): Stage {
   const dial = dialOf(step, world, act);
   const heated = act.scene === 'dial' && dial?.kind === 'hob' ? world.ring?.under : undefined;
   const inVessel = vesselOf(step) ?? step.base ?? baking ?? heated ?? null;
-  const vessel = vesselAt(world, inVessel) ?? (act.scene === 'soak' || act.scene === 'stir' ? EMPTY_BOWL : null);
-  const source = step.from && step.from !== inVessel ? vesselAt(world, step.from) : null;
-  const things = thingsOf(step, world).map((t) => withLabel(t, kitchen));
+  const vessel = vesselAt(world, inVessel, shapes) ?? (act.scene === 'soak' || act.scene === 'stir' ? EMPTY_BOWL : null);
+  const source = step.from && step.from !== inVessel ? vesselAt(world, step.from, shapes) : null;
+  const things = thingsOf(step, world, shapes).map((t) => withLabel(t, kitchen));
   const adult = step.supervision === 'adult-does' || ('fitted' in step && (step.fitted as { who?: string } | undefined)?.who === 'adult');
   return {
     ...act,
@@ -84,7 +87,7 @@ function stageOf(step: Step, world: World, kitchen: Kitchen): Stage {
     stepKey: step.key,
     words: step.text,
     things,
-    onto: hollowOf(step, world) ?? ontoOf(step),
+    onto: hollowOf(step, world) ?? (act.form === 'fill' ? filledOf(step, world) : ontoOf(step)),
     vessel,
     source,
     store: storeOf(step, act.form),
@@ -120,6 +123,9 @@ function actHere(step: Step, world: World): Act {
   // a sheet that is taken from its packet is laid down, and not lifted out of a pan
   if (act.scene === 'lift' && !step.from && step.uses.length > 0 && step.uses.every((u) => liesNowhere(world, u.ingredient)))
     return actOf('layer');
+  // in a pan or a bowl, with a tool, it is pressed apart and not torn
+  if (act.form === 'break' && step.tools.some((id) => kindOfTool(id) === 'utensil')) return { scene: 'mash', form: 'break' };
+  if (act.form === 'press' && step.tools.includes('rolling-pin')) return actOf('roll-out');
   if (act.scene !== 'hob') return act;
   const at = (id: string) => step.tools.includes(id) || step.into === id;
   if (at('microwave') || /\bmicrowave\b/i.test(step.text)) return { scene: 'microwave', form: '' };
@@ -156,11 +162,12 @@ function storeOf(step: Step, form: string): Store | null {
   return step.tools.filter((id) => SHELVED.has(toolById(id)?.kind ?? 'utensil')).length * 2 > step.tools.length ? 'cupboard' : 'drawer';
 }
 
+const kindOfTool = (id: string): string => (toolById(id) ?? adaptedTool(id))?.kind ?? '';
+
 const HELD = new Set(['utensil', 'cutting']);
 /** The tool in the hand: one that the words name goes first. */
 function toolOf(step: Step): string | null {
-  const kindHere = (id: string) => (toolById(id) ?? adaptedTool(id))?.kind ?? '';
-  const own = step.tools.filter((id) => HELD.has(kindHere(id)) && id !== 'timer' && id !== 'sieve' && id !== 'colander');
+  const own = step.tools.filter((id) => HELD.has(kindOfTool(id)) && id !== 'timer' && id !== 'sieve' && id !== 'colander');
   const named = new Set(findTools(step.text).map((t) => t.tool.id));
   return own.find((id) => adaptedTool(id)) ?? own.find((id) => named.has(id)) ?? own[0] ?? null;
 }

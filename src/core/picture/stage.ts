@@ -37,6 +37,7 @@ export const VESSEL_KINDS = [
   'board',
   'plate',
   'storage-box',
+  'bag',
   'cooker',
   'sieve',
 ] as const;

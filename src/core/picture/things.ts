@@ -1,5 +1,5 @@
 // What a step is about: foods in their state, tools, and what the words name besides.
-import { hollowMeant, inWords, lotsOf, saysShell, type Lot, type World } from '../kitchen/index';
+import { hollowMeant, inWords, lotsOf, saysShell, vesselOf, type Lot, type World } from '../kitchen/index';
 import type { Step } from '../plan/model';
 import { findFood } from '../recipe/food';
 import { adaptedTool } from '../technique/adapted-tools';
@@ -8,6 +8,7 @@ import { findTools, toolById } from '../technique/tools';
 import { actOf } from './acts';
 import { contentsOf, eggs, isEgg, isJuice, isOpened, lookAfter, stateInWords, stateOf } from './contents';
 import { lookByName, lookOf } from './looks';
+import type { Shapes } from './shapes';
 import type { State, Thing } from './stage';
 
 export const thing = (name: string, look: Thing['look'], drawing: string, state: State = 'whole'): Thing => ({
@@ -30,7 +31,9 @@ const OTHER_THINGS: readonly [RegExp, string, string][] = [
 /** What is fetched or put away is in its pack or whole, whatever the rest of it has become: half a cucumber is in the soup, the other half comes from the fridge. */
 const isStored = (step: Step) => kindOf(step.technique) === 'gather' || actOf(step.technique).scene === 'away';
 
-export function thingsOf(step: Step, world: World): Thing[] {
+const isCut = (step: Step) => ['board', 'grate'].includes(actOf(step.technique).scene);
+
+export function thingsOf(step: Step, world: World, shapes: Shapes): Thing[] {
   const foods = step.uses.map((use) => {
     const food = findFood(use.item);
     if (isStored(step)) return closed(packed(use.item, food?.picture ?? 'food', use.unit));
@@ -38,13 +41,14 @@ export function thingsOf(step: Step, world: World): Thing[] {
     const lot = lots.filter((l) => !l.joined).at(-1) ?? lots.at(-1);
     const hollow = lots.find((l) => l.shell || l.filled);
     if (hollow && saysShell(step.text)) return ofHollow(use.item, hollow, food?.picture ?? 'food');
-    const state = lot && !lot.joined ? stateOf(lot.forms) : 'whole';
+    const state = lot && !lot.joined && use.ingredient !== null ? stateOf(shapes.of(lot, use.ingredient)) : 'whole';
     if (isEgg(food) && lot && isOpened(lot) && !(lot.joined && lot.parts.size > 1))
       return thing(use.item, eggs(lot, use.item)[0]!.look, 'egg');
     // cheese for the top is cheese, though some of it is in the filling
     if (lot?.filled && use.ingredient !== lot.outside) return packed(use.item, food?.picture ?? 'food', use.unit);
-    if (lot && lot.joined && lot.parts.size > 1) return ofMixture(lot, world);
-    if (lot && isJuice(use.item, lot.forms)) return squeezed(use.item, lot);
+    if (lot && lot.joined && lot.parts.size > 1) return ofMixture(lot, world, step.text, shapes);
+    // what is cut is the fruit, also where most of it has become juice
+    if (lot && isJuice(use.item, lot.forms) && !isCut(step)) return squeezed(use.item, lot);
     return packed(use.item, food?.picture ?? 'food', use.unit, state);
   });
   if (foods.length > 0) return foods.filter((t, i) => foods.findIndex((o) => o.name === t.name) === i).slice(0, 4);
@@ -63,9 +67,9 @@ export function thingsOf(step: Step, world: World): Thing[] {
     const hollow = lotsOf(world, i).find((l) => l.shell || (l.filled && l.outside === i));
     if (k && hollow && (hollow.filled || saysShell(step.text))) return [ofHollow(k.one.item, hollow, k.food?.picture ?? 'food')];
     const lot = k ? lotsOf(world, i).at(-1) : undefined;
-    if (lot && lot.joined && lot.parts.size > 1) return [ofMixture(lot, world)];
+    if (lot && lot.joined && lot.parts.size > 1) return [ofMixture(lot, world, step.text, shapes)];
     if (k && lot && isJuice(k.one.item, lot.forms)) return [squeezed(k.one.item, lot)];
-    if (k) return [thing(k.name, lookOf(k.one.item), k.food?.picture ?? 'food', stateOf(lotsOf(world, i).at(-1)?.forms ?? new Set()))];
+    if (k) return [asItLies(k, lot, shapes)];
   }
   const other = OTHER_THINGS.find(([pattern]) => pattern.test(step.text));
   if (other) return [thing(other[1], lookByName(other[1]), other[2])];
@@ -73,8 +77,14 @@ export function thingsOf(step: Step, world: World): Thing[] {
     .split(/[^\p{L}-]+/u)
     .map((w) => findFood(w))
     .find((f) => f !== null);
+  const own = food && world.ingredients.find((k) => k.food?.id === food.id && lotsOf(world, k.index).length > 0);
+  if (own) return [asItLies(own, lotsOf(world, own.index).at(-1), shapes)];
   return food ? [thing(food.id, lookOf(food.names[0]!), food.picture)] : [];
 }
+
+/** A food of the list in the state that it is in by now. */
+const asItLies = (k: World['ingredients'][number], lot: Lot | undefined, shapes: Shapes): Thing =>
+  thing(k.name, lookOf(k.one.item), k.food?.picture ?? 'food', lot ? stateOf(shapes.of(lot, k.index)) : 'whole');
 
 /** Chopped tomatoes are in their tin until it is opened. */
 const closed = (one: Thing): Thing => (one.pack === 'none' ? one : { ...one, state: 'whole' });
@@ -102,9 +112,9 @@ const shelved = (world: World): Thing[] =>
     .map((k) => thing(k.name, lookOf(k.one.item), k.food!.picture));
 
 /** What was worked into one is one thing, by the recipe's own noun for it. */
-function ofMixture(lot: Lot, world: World): Thing {
-  const inside = contentsOf(world, lot);
-  const name = lot.name ?? 'mixture';
+function ofMixture(lot: Lot, world: World, text: string, shapes: Shapes): Thing {
+  const inside = contentsOf(world, lot, shapes);
+  const name = lot.name ?? /\b(?:dough|pastry)\b/i.exec(text)?.[0].toLowerCase() ?? 'mixture';
   const firm = inside.find((c) => c.look.shape !== 'liquid') ?? inside[0];
   if (/dough|pastry/.test(name)) return thing(name, lookByName('dough'), 'mixture');
   return { ...thing(name, firm?.look ?? lookByName('mixture'), 'mixture', firm?.state ?? 'whole'), pack: 'none' };
@@ -116,6 +126,27 @@ export function hollowOf(step: Step, world: World): Thing | null {
   const lot = phrase ? hollowMeant(world, world.lots, phrase) : undefined;
   const food = lot ? world.ingredients[[...lot.parts.keys()][0]!] : undefined;
   return food ? thing(food.name, lookOf(food.one.item), food.food?.picture ?? 'food', 'shell') : null;
+}
+
+const isRunny = (world: World, ingredient: number): boolean =>
+  ['liquid', 'powder'].includes(lookOf(world.ingredients[ingredient]!.one.item).shape);
+
+/** What is filled: "the pittas with the pepper", "into the tomatoes"; where it is only "each", the one thing that lies there. */
+export function filledOf(step: Step, world: World): Thing | null {
+  const { text, uses } = step;
+  const said = /\b(?:into|inside|in)\b(.*)$/i.exec(text)?.[1] ?? /^\S+(.*?)\bwith\b/i.exec(text)?.[1] ?? '';
+  for (const word of said.split(/[^\p{L}-]+/u)) {
+    // pasta that is filled is a tube, whatever its name
+    if (/^tubes?$/i.test(word)) return thing(word, lookByName('pasta'), 'pasta');
+    const food = word.length > 2 ? findFood(word) : null;
+    if (food) return thing(food.id, lookOf(food.names[0]!), food.picture);
+  }
+  const put = new Set(uses.map((u) => u.ingredient));
+  const left = /\b(?:each|every|them|holes?|hollows?)\b/i.test(text)
+    ? world.lots.find((lot) => lot.at === vesselOf(step) && ![...lot.parts.keys()].some((k) => put.has(k) || isRunny(world, k)))
+    : undefined;
+  const k = left ? world.ingredients[[...left.parts.keys()][0]!] : undefined;
+  return k ? thing(k.name, lookOf(k.one.item), k.food?.picture ?? 'food') : null;
 }
 
 /** The food that something goes onto: named behind "over", "on", "in"; never what is put there itself. */

@@ -163,6 +163,32 @@ test('bare hands touch nothing hot: trays, dishes and lids that are hot are held
     }
   expect(seen).toBeGreaterThan(200);
 });
+test('nothing hot is pressed flat with the bare palm: without a tool of its own the step is drawn with one', () => {
+  const vessel = { kind: 'tin' as const, contents: [], lid: false, hot: true, onHob: false };
+  const press: Stage = { ...GETS, scene: 'knead', form: 'press', vessel, hazards: ['hot'], words: 'Press it down.' };
+  expect(drawStage({ ...press, tool: null })).toBe(drawStage({ ...press, tool: 'spatula' }));
+  const cold = { ...press, hazards: [], vessel: { ...vessel, hot: false } };
+  expect(drawStage({ ...cold, tool: null })).not.toBe(drawStage({ ...cold, tool: 'spatula' }));
+});
+test('into the oven and out of it are told apart without a word: by where the arrow goes, and by steam', () => {
+  const [into, out] = ['in', 'out'].map((form) => drawStage({ ...OF_SCENE.get('oven')!, form, minutes: null }));
+  // the arrow is the only line of its colour; it ends above where it begins, or below
+  const ends = (svg: string) => {
+    const [, from, to] = /d="M120 ([\d.]+)Q120[\d. ]+ 120 ([\d.]+)"[^>]*stroke="#0b5c7a"/.exec(svg)!;
+    return Number(to) - Number(from);
+  };
+  expect(ends(into)).toBeLessThan(0);
+  expect(ends(out)).toBeGreaterThan(0);
+  expect(into).not.toContain('#7f919b');
+  expect(out).toContain('#7f919b');
+});
+test('a spice that nobody has stirred in is one little heap, and no pile of lumps', () => {
+  const of = (drawing: string) => ({ name: drawing, look: lookByName(drawing), state: 'whole' as const, mixed: false });
+  const vessel = { kind: 'bowl' as const, contents: [of('cornflour'), of('spice-jar')], lid: false, hot: false, onHob: false };
+  const svg = drawStage({ ...GETS, scene: 'lid', form: 'on', things: [], vessel, words: 'Cover the bowl.' });
+  const spice = lookByName('spice-jar');
+  expect(svg.split(`fill="${spice.flesh}"`).length - 1).toBeLessThan(3);
+});
 test('a blade is never in the picture without a hand on its handle, and the other hand’s fingers are a claw or an arch', () => {
   for (const { stages } of ALL)
     for (const stage of stages.filter((s) => s.scene === 'board' && !s.oneHand)) {

@@ -48,25 +48,28 @@ export function drawStage(stage: Stage, options: PenOptions = {}): string {
   return pen.finish((own ?? draw(pen, stage)) + marksOf(pen, stage) + countMark(pen, stage));
 }
 
-/** Where the count stands, by scene: in a lower corner, five to a row, or along the counter, where vessels stand above it. */
-const COUNTED = new Map<Scene, 'left' | 'right' | 'counter'>([
+/** Where the count stands, if not along the counter, above which vessels stand: in a lower corner, five to a row; nowhere where a number is read already. */
+const COUNTED = new Map<Scene, 'left' | 'right' | 'nowhere'>([
   ['fetch', 'right'],
   ['crack', 'right'],
   ['shape', 'left'],
-  ['can', 'counter'],
-  ['put', 'counter'],
-  ['pour', 'counter'],
-  ['spoon', 'counter'],
-  ['sprinkle', 'counter'],
-  ['line', 'counter'],
   ['cutter', 'left'],
   ['board', 'left'],
+  ['spread', 'left'],
+  ['roll', 'left'],
+  ['repeat', 'nowhere'],
+  ['measure', 'nowhere'],
+  ['scale', 'nowhere'],
+  ['dial', 'nowhere'],
+  ['microwave', 'nowhere'],
 ]);
 
 /** How many of one kind, as dots in fives: for whoever counts and does not read the number. */
-function countMark(pen: Pen, { scene, count, things }: Stage): string {
-  const place = COUNTED.get(scene);
-  if (place === undefined || count === null || (things.length > 1 && place !== 'counter')) return '';
+function countMark(pen: Pen, { scene, count, things, words }: Stage): string {
+  const place = COUNTED.get(scene) ?? 'counter';
+  if (place === 'nowhere' || count === null) return '';
+  // of several things it is the first one's, which is the one in the hand
+  if (things.length > 1 && place !== 'counter' && !words.includes(`${count} ${things[0].name}`)) return '';
   const perRow = place === 'counter' ? 12 : 5;
   const rows = Math.ceil(count / perRow);
   const gap = (i: number) => (place === 'counter' ? Math.floor(i / 5) * 6 : 0);

@@ -227,6 +227,11 @@ export function half(l: Look, s: number): string {
         area(`M${-h + 2} ${-h * 0.16}H${h * 0.76}q${h * 0.16} ${h * 0.16} 0 ${h * 0.32}H${-h + 2}z`, l.flesh) +
         line(`M${-h * 0.7} 0H${h * 0.6}`, 2.4, l.mark, ' stroke-dasharray="3 5"')
       );
+    case 'flat':
+      return (
+        shape(`M${-h} ${h * 0.3}Q${-h} ${-h * 0.75} 0 ${-h * 0.75}T${h} ${h * 0.3}z`, l.skin, 2.2) +
+        [-0.5, 0, 0.5].map((k, i) => ellipse(k * h, -h * (i % 2 ? 0.35 : 0.05), h * 0.13, h * 0.07, l.mark, 0)).join('')
+      );
     case 'bulb':
       return circle(0, 0, h, l.flesh, 2, l.skin) + [0.75, 0.5, 0.25].map((k) => circle(0, 0, h * k, 'none', 1.6, l.mark)).join('');
     case 'pepper':

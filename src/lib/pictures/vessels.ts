@@ -1,6 +1,6 @@
 // Vessels in cut-away, with what is in them: see docs/pictures.md.
 import type { Content, VesselKind } from '$core';
-import { piece } from './pieces';
+import { mound, piece } from './pieces';
 import { area, at, circle, INK, line, scatter, shape, type Pen } from './pen';
 
 /** Half widths at rim and base, height, wall colour, whether the side is curved. */
@@ -31,6 +31,7 @@ const SECTIONS = {
   board: { rim: 80, base: 78, height: 9, wall: '#a9c9c1' },
   plate: { rim: 62, base: 34, height: 11, wall: '#8fa3ad' },
   'storage-box': { rim: 54, base: 48, height: 40, wall: '#8fb5c5', glass: true },
+  bag: { rim: 50, base: 44, height: 68, wall: '#cfe0ea', curved: true, glass: true },
   cooker: { rim: 58, base: 56, height: 62, wall: '#5f7078', handle: 'two' },
   sieve: { rim: 44, base: 20, height: 36, wall: '#6f7f88', curved: true },
 } satisfies Record<VesselKind, Section>;
@@ -85,7 +86,15 @@ export function vessel(
   );
   const lying = flat
     ? onTop(lumps, x, foot - sec.height + 2, sec.rim * 0.78, seed)
-    : lumpsIn(lumps, x, foot - 5, sec, surface, liquid !== undefined, seed);
+    : lumpsIn(
+        lumps.filter((c) => c.look.shape !== 'powder'),
+        x,
+        foot - 5,
+        sec,
+        surface,
+        liquid !== undefined,
+        seed,
+      ) + dusted(lumps, x, surface, sec);
   const body = liquid ? liquidIn(pen, liquid, x, surface, foot, sec.rim, boil) : '';
   const tint = sec.glass ? '#e3f0f6' : '#edf2f4';
   const wall = outline(sec, x, foot, 3);
@@ -116,6 +125,13 @@ function mashOf(contents: readonly Content[]): Content | undefined {
   const all = contents.filter((c) => c.mixed && c.state === 'mashed' && !['liquid', 'powder', 'cream'].includes(c.look.shape));
   return all.find((c) => !['bulb', 'block', 'sprig', 'leaf'].includes(c.look.shape)) ?? all[0];
 }
+
+/** A spice that nobody has stirred in lies on the top as a little heap. */
+const dusted = (lumps: readonly Content[], x: number, surface: number, sec: Section): string => {
+  const powders = lumps.filter((c) => c.look.shape === 'powder').slice(0, 3);
+  const step = (sec.base * 1.2) / Math.max(1, powders.length);
+  return powders.map((c, i) => at(x + (i - (powders.length - 1) / 2) * step, surface - 3, mound(c.look, Math.min(30, step)))).join('');
+};
 
 /** How full: more foods, more room; never over the rim (common practice). */
 const levelOf = (contents: readonly Content[], sec: Section) => {

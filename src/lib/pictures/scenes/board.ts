@@ -1,12 +1,14 @@
 // What a knife does on a board: hands clear of the blade, what was cut beside it.
-import { table, type Look, type State } from '$core';
+import { table, type Look, type Stage, type State } from '$core';
 import { whole, body, half, heap, piece } from '../pieces';
 import { hand } from '../hands';
 import { board } from '../kitchen';
-import { at, circle, ellipse, INK, line, shape } from '../pen';
+import { at, circle, ellipse, INK, line, shape, type Pen } from '../pen';
 import { arrow } from '../signs';
-import { cutsAlone, held } from '../tools';
-import { mainLook, mainThing, type Draw, type Scenes } from './model';
+import { cutsAlone, held, toolFor } from '../tools';
+import { sectionOf } from '../vessels';
+import { contentsOf, mainLook, mainThing, type Draw, type Scenes } from './model';
+import { inPlace, placed, steady } from './placed';
 
 const ROUND = new Set([
   'round',
@@ -219,6 +221,7 @@ const cut: Draw = (pen, stage) => {
 
 const prick: Draw = (pen, stage) => {
   const l = mainLook(stage);
+  if (/\b(?:film|lid|wrap|cover)\b/i.test(stage.words)) return prickFilm(pen, stage);
   const lh = hand(pen, 'claw', [46, 84], { arm: [-14, 160], side: 'left', turn: -8 });
   const rh = held(pen, 'fork', [120, 64], 24, [230, -40]);
   const holes = [
@@ -240,6 +243,21 @@ const prick: Draw = (pen, stage) => {
     arrow(196, 74, 196, 112)
   );
 };
+
+/** The cover of a dish, drawn tight, gets holes for the steam. */
+function prickFilm(pen: Pen, stage: Stage): string {
+  const kind = stage.vessel && sectionOf(stage.vessel.kind).height > 20 ? stage.vessel.kind : 'dish';
+  const v = placed(pen, stage, 104, { kind, contents: contentsOf(stage) });
+  const r = v.section.rim + 5;
+  const rh = held(pen, toolFor(stage.tool, 'tests', 'fork'), [118, v.top], 26, [250, -40]);
+  return (
+    inPlace(v, steady(pen, v, 104, stage)) +
+    shape(`M${104 - r} ${v.top + 9}q-2 -10 8 -11H${96 + r}q10 1 8 11`, '#d9edf5d0') +
+    [78, 94, 134].map((x) => circle(x, v.top - 1, 2.4, INK, 0)).join('') +
+    pen.move('0 0 -26, 0.3 0 3, 0.5 0 -20, 0.7 0 3, 1 0 -26', rh.back + rh.tool + rh.front) +
+    arrow(40, 24, 40, 58)
+  );
+}
 
 /** Paper is pressed on it. */
 const pat: Draw = (pen, stage) => {

@@ -1,9 +1,9 @@
 // Peeling, tearing, grating, pulling apart, snipping.
-import { whole, body, heap, piece } from '../pieces';
+import { whole, body, half, heap, piece } from '../pieces';
 import { hand } from '../hands';
 import { counter, COUNTER } from '../kitchen';
 import { at, circle, INK, line, shape } from '../pen';
-import { arrow, toAndFro } from '../signs';
+import { around, arrow, toAndFro } from '../signs';
 import { held } from '../tools';
 import { vessel } from '../vessels';
 import { isRound } from './board';
@@ -39,7 +39,7 @@ const peel: Draw = (pen, stage) => {
 /** Skin, leaves or pieces come off by hand. */
 const byHand: Draw = (pen, stage) => {
   const l = mainLook(stage);
-  const apart = ['tear', 'break', 'twist', 'pull'].includes(stage.form);
+  const apart = ['tear', 'break', 'pull'].includes(stage.form);
   if (apart || stage.form === 'crumble' || stage.form === 'pick') {
     const parted = (side: 1 | -1) =>
       l.shape === 'leaf'
@@ -61,6 +61,17 @@ const byHand: Draw = (pen, stage) => {
       pen.move('0 12 0, 0.5 -4 0 -10, 1 12 0', at(106, 64, parted(-1)) + lh.front, [106, 64]) +
       pen.move('0 -12 0, 0.5 4 0 10, 1 -12 0', at(134, 64, parted(1)) + rh.front, [134, 64]) +
       toAndFro(92, 20, 148, 20)
+    );
+  }
+  if (stage.form === 'twist') {
+    const lh = hand(pen, 'shell', [72, 90], { arm: [-20, 110], side: 'left' });
+    const rh = hand(pen, 'shell', [168, 90], { arm: [262, 110] });
+    return (
+      counter() +
+      pen.move('0 8 0 0, 0.5 0 0 -14, 1 8 0 0', lh.back + at(88, 84, half(l, 62)) + lh.front, [88, 84]) +
+      pen.move('0 -8 0 0, 0.5 0 0 14, 1 -8 0 0', rh.back + at(154, 84, whole(l, 62)) + rh.front, [154, 84]) +
+      around(74, 34, 24, 12) +
+      at(166, 34, `<g transform="scale(-1 1)">${around(0, 0, 24, 12)}</g>`)
     );
   }
   if (stage.form === 'pop') {

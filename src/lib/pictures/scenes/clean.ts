@@ -10,6 +10,7 @@ import { sprite } from '../sprite';
 import { measureAlone } from '../tools';
 import { sectionOf, vessel } from '../vessels';
 import { lying, asContent, mainLook, mainThing, type Draw, type Scenes } from './model';
+import { inPlace, placed, steady } from './placed';
 
 const CLOTH = '#8fb5c5';
 
@@ -152,17 +153,35 @@ const towel: Draw = (pen, stage) => {
 
 const wipe: Draw = (pen, stage) => {
   const food = stage.things.find((t) => t.look);
+  const rim = stage.vessel && /\b(?:edge|rim|side|lip)s?\b/i.test(stage.words) ? placed(pen, stage, 100) : null;
+  if (rim) {
+    const wipes = hand(pen, 'pinch', [100 + rim.section.rim, rim.top - 6], { arm: [262, -10] });
+    return (
+      inPlace(rim, steady(pen, rim, 100, stage)) +
+      pen.move(
+        '0 0 -8, 0.4 0 6, 0.7 0 -4, 1 0 -8',
+        wipes.back +
+          shape(`M${86 + rim.section.rim} ${rim.top - 12}q14 -8 30 2q2 16 -6 26q-12 6 -20 -4q-6 -12 -4 -24z`, CLOTH) +
+          wipes.front,
+      ) +
+      toAndFro(70, 24, 120, 24)
+    );
+  }
   if (food?.look) {
-    const lh = hand(pen, 'shell', [84, 96], { arm: [-16, 140], side: 'left' });
-    const wipes = hand(pen, 'flat', [128, 74], { arm: [262, 10] });
+    // the cloth is at its side: what is wiped has to be seen
+    const lh = hand(pen, 'shell', [62, 100], { arm: [-16, 140], side: 'left' });
+    const wipes = hand(pen, 'flat', [150, 62], { arm: [262, 0] });
     return (
       board() +
       lh.back +
-      at(104, 88, whole(food.look, 70)) +
+      at(94, 92, whole(food.look, 92)) +
       lh.front +
       pen.move(
-        '0 -14 0, 0.25 14 4, 0.5 -14 0, 0.75 14 4, 1 -14 0',
-        shape('M88 72q26 -14 62 -2q8 14 2 22q-32 -8 -60 0q-10 -10 -4 -20z', CLOTH) + wipes.back + wipes.front,
+        '0 -10 0, 0.25 12 8, 0.5 -10 0, 0.75 12 8, 1 -10 0',
+        shape('M112 58q22 -12 52 -2q8 12 0 20q-26 0 -46 14q-10 -14 -6 -32z', CLOTH) +
+          line('M122 66q14 -6 30 -2', 2, '#fff') +
+          wipes.back +
+          wipes.front,
       ) +
       toAndFro(90, 24, 140, 24)
     );

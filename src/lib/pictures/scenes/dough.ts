@@ -1,13 +1,13 @@
 // Hands in dough, and what is rolled, shaped and folded.
-import { lookByName } from '$core';
-import { heap } from '../pieces';
+import { lookByName, type Look, type Stage } from '$core';
+import { heap, whole } from '../pieces';
 import { hand } from '../hands';
 import { board, counter, COUNTER } from '../kitchen';
-import { at, box, circle, ellipse, INK, line, shape } from '../pen';
+import { at, box, circle, ellipse, INK, line, shape, type Pen } from '../pen';
 import { around, arrow, toAndFro } from '../signs';
 import { held } from '../tools';
 import { asContent, contentsOf, mainLook, mainThing, type Draw, type Scenes } from './model';
-import { placed } from './placed';
+import { aboveRim, PANS, placed, steady } from './placed';
 
 const DOUGH = lookByName('dough');
 
@@ -37,17 +37,52 @@ const handsIn: Draw = (pen, stage) => {
   );
 };
 
+/** Pressed flat or into a corner: with the tool that is named; with the bare hand only where nothing is hot. */
+function pressed(pen: Pen, stage: Stage): string {
+  const tool = stage.tool ?? (stage.hazards.includes('hot') ? 'spatula' : null);
+  const pieces = /\b(?:balls?|each|cakes?|patties)\b/i.test(stage.words) && (!stage.vessel || !PANS.has(stage.vessel.kind));
+  const down = '0 0 -24, 0.4 0 4, 0.7 0 -2, 1 0 -24';
+  const l = stage.things[0]?.look ?? DOUGH;
+  const soft = ['dough', 'cream', 'round', 'flat'].includes(l.shape) ? l : DOUGH;
+  const x = 112;
+  const v = placed(pen, stage, x, {
+    kind: pieces ? 'tray' : (stage.vessel?.kind ?? 'dish'),
+    contents: pieces ? [] : stage.vessel?.contents.length ? stage.vessel.contents : [asContent(mainThing(stage))],
+  });
+  const thumb = /\b(?:thumb|finger)\b/i.test(stage.words);
+  const lumps = pieces
+    ? circle(60, v.top - 14, 15, soft.flesh, 2.4, soft.mark) +
+      ellipse(118, v.top - 4, 26, 9, soft.flesh, 2.4, soft.mark) +
+      (thumb ? ellipse(118, v.top - 9, 7, 3, soft.mark, 0) : '') +
+      ellipse(172, v.top - 4, 22, 8, soft.flesh, 2.4, soft.mark)
+    : '';
+  const y = pieces ? v.top - 12 : Math.max(v.foot - 20, v.top + 2);
+  const working = tool
+    ? held(pen, tool, [124, y], 62, [262, -10])
+    : {
+        ...hand(pen, thumb ? 'point' : 'flat', [118, y - (thumb ? 2 : 6)], { arm: thumb ? [262, 60] : [262, 0], turn: thumb ? -70 : 0 }),
+        tool: '',
+      };
+  const lh = steady(pen, v, x, stage);
+  return (
+    v.ground +
+    lh.back +
+    v.back +
+    (pieces ? v.front + lumps : '') +
+    pen.move(down, working.back + working.tool + working.front) +
+    (pieces ? '' : v.front) +
+    lh.front +
+    (pieces || !tool ? '' : pen.move(down, aboveRim(pen, v.top, working.back + working.tool) + working.front)) +
+    arrow(60, 20, 60, 54)
+  );
+}
+
 const knead: Draw = (pen, stage) => {
   const press = stage.form === 'press';
   const l = stage.things[0]?.look ?? DOUGH;
   const soft = press ? l : DOUGH;
   if (press) {
-    const v = placed(pen, stage, 112, {
-      kind: stage.vessel?.kind ?? 'dish',
-      contents: stage.vessel?.contents.length ? stage.vessel.contents : [asContent(mainThing(stage))],
-    });
-    const rh = hand(pen, 'flat', [118, v.top + 4], { arm: [262, 0] });
-    return v.ground + v.back + pen.move('0 0 -24, 0.4 0 4, 0.7 0 -8, 1 0 -24', rh.back + rh.front) + v.front + arrow(60, 20, 60, 54);
+    return pressed(pen, stage);
   }
   const fist = stage.form === 'fist';
   const lh = hand(pen, fist ? 'claw' : 'flat', [94, 104], { arm: [-20, 20], side: 'left', turn: -10 });
@@ -81,12 +116,25 @@ const roll: Draw = (pen, stage) => {
   );
 };
 
+/** Fruit is rolled under the flat hand, and stays what it is. */
+function rolledUnderHand(pen: Pen, l: Look): string {
+  const rh = hand(pen, 'flat', [128, 92], { arm: [262, 10] });
+  return (
+    counter() +
+    pen.move('0 -34 0 -60, 0.25 34 0 60, 0.5 -34 0 -60, 0.75 34 0 60, 1 -34 0 -60', at(116, 116, whole(l, 48)), [116, 116]) +
+    pen.move('0 -34 0, 0.25 34 0, 0.5 -34 0, 0.75 34 0, 1 -34 0', rh.back + rh.front) +
+    toAndFro(80, 40, 150, 40)
+  );
+}
+
 const shapeScene: Draw = (pen, stage) => {
   const l = stage.things[0]?.look ?? DOUGH;
   const soft = ['cream', 'dough', 'powder'].includes(l.shape)
     ? l
     : { ...DOUGH, flesh: l.flesh, skin: l.skin, mark: l.mark === l.flesh ? INK : l.mark };
   const ball = (x: number, y: number, r: number) => circle(x, y, r, soft.flesh, 2.2, soft.mark === soft.flesh ? INK : soft.mark);
+  const first = stage.things[0];
+  if (stage.form === 'balls' && first?.look?.shape === 'round' && first.state === 'whole') return rolledUnderHand(pen, first.look);
   if (stage.form === 'divide') {
     const n = Math.min(stage.count ?? 4, 8);
     const rh = held(pen, stage.tool ?? 'table-knife', [104, 46], 150, [210, 190]);
@@ -178,6 +226,7 @@ const fold: Draw = (pen, stage) => {
       arrow(204, 24, 164, 24)
     );
   }
+  if (stage.form === 'seal' && /\bbag\b/i.test(stage.words)) return sealBag(pen, stage);
   if (stage.form === 'seal')
     return (
       board() +
@@ -203,17 +252,40 @@ const fold: Draw = (pen, stage) => {
       ) +
       arrow(214, 120, 168, 120)
     );
+  // seen from the side: the sheet lies flat, and its other half comes over the filling
+  const foil = /\bfoil\b/i.test(stage.words) ? { flesh: '#d8dee2', mark: '#7f8f98' } : c;
+  const over = hand(pen, 'pinch', [168, 68], { arm: [262, -20] });
+  const hold = hand(pen, 'open', [66, 124], { arm: [-20, 60], side: 'left' });
+  const sheet = (d: string) => line(d, 12, foil.mark) + line(d, 8, foil.flesh);
   return (
-    board() +
-    shape('M44 84A78 70 0 0 0 196 84z', c.flesh, 2.4, c.mark) +
-    at(120, 100, stuff) +
-    shape('M44 84A78 60 0 0 1 196 84Q120 108 44 84z', c.skin, 2.4, c.mark) +
+    counter() +
+    sheet('M64 133H206') +
+    at(130, 118, filling ? heap(filling, 'dice', 8, 84) : '') +
     pen.move(
-      '0 0 -20, 0.6 0 0, 1 0 -20',
-      hand(pen, 'pinch', [150, 46], { arm: [262, -30] }).back + hand(pen, 'pinch', [150, 46], { arm: [262, -30] }).front,
+      '0 0 -10 24, 0.6 0 0 0, 0.8 0 4 -8, 1 0 -10 24',
+      sheet('M64 133Q36 130 42 108Q50 84 92 82Q136 80 168 70') + over.back + over.front,
+      [56, 118],
     ) +
-    arrow(214, 24, 214, 66)
+    hold.back +
+    hold.front +
+    arrow(120, 36, 204, 108, -42)
   );
 };
+
+/** The mouth of a bag is pressed shut from one side to the other. */
+function sealBag(pen: Pen, stage: Stage): string {
+  const rh = hand(pen, 'pinch', [150, 48], { arm: [262, -20] });
+  const lh = hand(pen, 'pinch', [66, 48], { arm: [-20, -20], side: 'left' });
+  return (
+    counter() +
+    lh.back +
+    at(116, 110, heap(mainLook(stage), stage.things[0]?.state ?? 'whole', 8, 84)) +
+    shape('M62 46H172L178 138H56z', '#d5e8f250') +
+    line('M62 54H172', 5, '#0b5c7a') +
+    lh.front +
+    pen.move('0 -66 0, 0.7 10 0, 1 -66 0', rh.back + rh.front) +
+    arrow(84, 20, 140, 20)
+  );
+}
 
 export const DOUGHS: Scenes = { 'hands-in': handsIn, knead, roll, shape: shapeScene, cutter, fold };

@@ -4,7 +4,7 @@ import { mound, piece } from '../pieces';
 import { hand } from '../hands';
 import { counter, COUNTER, sink, steam } from '../kitchen';
 import { packBody, packed } from '../packs';
-import { at, circle, line, shape } from '../pen';
+import { at, circle, INK, line, shape } from '../pen';
 import { toAndFro } from '../signs';
 import { vessel } from '../vessels';
 import { lying, contentsOf, mainThing, type Draw, type Scenes } from './model';
@@ -102,6 +102,8 @@ const drain: Draw = (pen, stage) => {
       line('M138 60H196', 9) +
       line('M138 60H196', 5, '#6f7f88') +
       sieve.back +
+      // what stays behind
+      [82, 96, 110].map((x, i) => circle(x, 84 - (i % 2) * 4, 5, l.flesh, 1.8, l.mark === l.flesh ? INK : l.mark)).join('') +
       sieve.front +
       rh.front +
       toAndFro(70, 26, 120, 26)

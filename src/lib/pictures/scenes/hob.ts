@@ -3,7 +3,7 @@ import { lookByName, type Content, type VesselKind } from '$core';
 import { whole, heap } from '../pieces';
 import { hand } from '../hands';
 import { COUNTER, disc, hob, HOB_TOP, stand, steam } from '../kitchen';
-import { area, at, circle, INK, line, shape, type Pen } from '../pen';
+import { area, at, box, circle, ellipse, INK, line, shape, type Pen } from '../pen';
 import { around, arrow } from '../signs';
 import { held, toolFor } from '../tools';
 import { lid, sectionOf, vessel } from '../vessels';
@@ -153,6 +153,16 @@ const turn: Draw = (pen, stage) => {
   );
 };
 
+/** A sheet of kitchen paper on a plate: its dots tell it from the plate. */
+const sheet =
+  shape('M128 130L140 112L156 116L176 111L196 116L216 111L228 130z', '#fbf7ee', 2) +
+  [148, 162, 176, 190, 204, 155, 169, 183, 197, 211].map((x, i) => circle(x, i < 5 ? 120 : 126, 1.6, '#0b5c7a', 0)).join('');
+const paperRoll = (x: number, y: number) =>
+  box(x - 15, y - 34, 30, 52, '#fbf7ee', 3) +
+  ellipse(x, y - 34, 15, 5, '#fbf7ee') +
+  ellipse(x, y - 34, 5, 2, '#b8875a', 1.6) +
+  [-8, 0, 8].map((dx, i) => circle(x + dx, y - 16 + (i % 2) * 14, 1.6, '#0b5c7a', 0)).join('');
+
 /** Out of the pan and onto a plate, or onto paper. */
 const lift: Draw = (pen, stage) => {
   const skim = stage.form === 'skim';
@@ -164,7 +174,8 @@ const lift: Draw = (pen, stage) => {
     contents: stage.source?.contents.length ? stage.source.contents : [lying('water', lookByName('water')), content],
   });
   const plate = vessel(pen, skim ? 'small-bowl' : 'plate', 182, COUNTER, {});
-  const paper = stage.form === 'paper' ? shape('M136 128l8 -6 12 4 14 -4 12 4 16 -4 12 4 14 -3 4 5z', '#fbf7ee', 2) : '';
+  const paper = stage.form === 'paper' ? sheet + paperRoll(218, 86) : '';
+  const foam = skim ? [28, 42, 56, 70, 86, 98].map((fx, i) => circle(fx, from.top + 22 - (i % 2) * 4, 7, '#fdf8ea', 1.8)).join('') : '';
   const rh = held(pen, tool, [166, 104], 26, [262, -20]);
   const food = skim
     ? circle(166, 100, 6, '#fff') + circle(174, 98, 5, '#fff')
@@ -177,6 +188,7 @@ const lift: Draw = (pen, stage) => {
     hob(pen, 62, 0, 40) +
     area(`M122 ${COUNTER}H240V160H122z`, '#ece2d6') +
     from.back +
+    foam +
     from.front +
     plate.back +
     plate.front +

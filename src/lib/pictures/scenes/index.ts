@@ -3,6 +3,7 @@ import type { Draw } from './model';
 import { BOARD } from './board';
 import { BY_HAND } from './by-hand';
 import { CLEAN } from './clean';
+import { COAT } from './coat';
 import { DIAL } from './dial';
 import { DONE } from './done';
 import { DOUGHS } from './dough';
@@ -15,6 +16,7 @@ import { OPEN } from './open';
 import { OVEN } from './oven';
 import { SELF } from './self';
 import { SERVE } from './serve';
+import { SHAKE } from './shake';
 import { SPREAD } from './spread';
 import { SQUEEZE } from './squeeze';
 import { STIR } from './stir';
@@ -25,6 +27,7 @@ export const SCENES_BY_NAME = new Map<string, Draw>(
     ...BOARD,
     ...BY_HAND,
     ...CLEAN,
+    ...COAT,
     ...DIAL,
     ...DONE,
     ...DOUGHS,
@@ -37,6 +40,7 @@ export const SCENES_BY_NAME = new Map<string, Draw>(
     ...OVEN,
     ...SELF,
     ...SERVE,
+    ...SHAKE,
     ...SPREAD,
     ...SQUEEZE,
     ...STIR,

@@ -4,11 +4,12 @@ import { boat, whole, heap, mound, piece } from '../pieces';
 import { hand } from '../hands';
 import { counter, COUNTER, steam } from '../kitchen';
 import { packBody } from '../packs';
-import { area, at, box, line, type Pen, type Point } from '../pen';
+import { area, at, box, circle, line, type Pen, type Point } from '../pen';
 import { arrow, toAndFro } from '../signs';
 import { held, toolFor } from '../tools';
 import { sectionOf, vessel } from '../vessels';
 import { gloved, lying, asContent, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
+import { fill } from './coat';
 import { inPlace, placed, steady } from './placed';
 
 /** From a board, a bowl, a packet or the hand into the vessel, close above it. */
@@ -53,12 +54,7 @@ function tipIn(pen: Pen, stage: Stage, state: Content['state']): string {
   const falling = runs
     ? runOf(l, lip, v.foot - 5, 7)
     : l.shape === 'powder'
-      ? area(`M${lip[0] - 4} ${lip[1] + 3}L${lip[0] - 22} ${v.foot - 18}h20L${lip[0] + 6} ${lip[1] + 4}z`, l.flesh) +
-        line(
-          `M${lip[0] - 4} ${lip[1] + 3}L${lip[0] - 22} ${v.foot - 18}M${lip[0] + 6} ${lip[1] + 4}L${lip[0] - 2} ${v.foot - 18}`,
-          1.6,
-          l.mark,
-        )
+      ? dustOf(l, lip, v.foot - 8)
       : [0, 1, 2, 3, 4]
           .map((i) =>
             at(
@@ -109,6 +105,15 @@ function tipIn(pen: Pen, stage: Stage, state: Content['state']): string {
   );
 }
 
+/** What trickles from a lip, and the little heap that it makes. */
+function dustOf(l: ReturnType<typeof mainLook>, [x, y]: Point, foot: number): string {
+  const specks = Array.from({ length: 16 }, (_, i) => {
+    const down = i / 16;
+    return circle(x - 6 - 10 * down + (((i * 7) % 9) - 4) * (0.5 + down), y + 6 + (foot - y - 18) * down, 2.2, l.flesh, 1.2, l.mark);
+  }).join('');
+  return at(x - 18, foot - 8, mound(l, 40)) + specks;
+}
+
 /** What runs from a lip straight down, and the pool that it makes. */
 function runOf(l: ReturnType<typeof mainLook>, [x, y]: Point, foot: number, w: number): string {
   const d = `M${x + 2} ${y - 3}q-8 2 -9 12V${foot - 2}`;
@@ -155,6 +160,7 @@ const pour: Draw = (pen, stage) => {
   const lh = steady(pen, v, x, stage);
   const look = stage.source?.contents[0]?.look ?? l;
   const drizzle = stage.form === 'drizzle';
+  if (drizzle && !fromVessel && (l.shape === 'cream' || l.pack === 'none' || stage.tool === 'spoon')) return threads(pen, stage, l);
   const lip: Point = [x + 24, v.top - 14];
   const w = drizzle ? 3 : 8;
   const run = runOf(look, lip, v.foot - 5, w);
@@ -184,6 +190,36 @@ const pour: Draw = (pen, stage) => {
     (stage.hazards.includes('hot') || (look.name === 'water' && /boiling|hot/i.test(stage.words)) ? steam(x - 36, v.top - 2, 2) : '')
   );
 };
+
+/** From a spoon, in a thin line that goes to and fro over what is there. */
+function threads(pen: Pen, stage: Stage, l: ReturnType<typeof mainLook>): string {
+  const x = 100;
+  const v = placed(pen, stage, x, { contents: stage.vessel?.contents ?? [], kind: stage.vessel?.kind ?? 'plate' });
+  const w = Math.min(44, v.section.rim - 10);
+  const y = v.section.height < 20 ? v.top - 9 : v.top + 14;
+  const tip: Point = [x + w - 6, Math.min(y - 44, v.top - 34)];
+  const rh = held(pen, 'spoon', tip, 62, [262, tip[1] - 30]);
+  const zigzag = `M${x - w} ${y}l${w * 0.33} -7 ${w * 0.33} 10 ${w * 0.33} -10 ${w * 0.33} 10 ${w * 0.33} -10 ${w * 0.3} 6`;
+  const look = { ...l, mark: l.mark === l.flesh ? '#8a6a3a' : l.mark };
+  const thread = `M${tip[0] - 3} ${tip[1] - 2}q-4 4 -4 12V${y - 4}`;
+  const sway = '0 -40 0, 0.3 0 0, 0.5 -30 0, 0.6 -8 0, 1 -40 0';
+  return (
+    inPlace(v, steady(pen, v, x, stage)) +
+    line(zigzag, 7, look.mark) +
+    line(zigzag, 4, look.flesh) +
+    pen.move(
+      sway,
+      rh.back +
+        rh.tool +
+        at(tip[0] - 2, tip[1] - 6, mound({ ...l, shape: 'cream' }, 20)) +
+        line(thread, 5.6, look.mark) +
+        line(thread, 3, look.flesh) +
+        rh.front,
+    ) +
+    toAndFro(x - 46, Math.max(20, tip[1] - 22), x + 6, Math.max(20, tip[1] - 22)) +
+    (stage.hazards.includes('hot') ? steam(x - v.section.rim + 8, v.top - 2, 1) : '')
+  );
+}
 
 function pourer(pen: Pen, from: StageVessel | null, l: ReturnType<typeof mainLook>): string {
   const kind: VesselKind =
@@ -234,9 +270,10 @@ const spoon: Draw = (pen, stage) => {
       : k === 'frying-pan' || k === 'wok'
         ? 'frying-pan'
         : k;
+  if (stage.form === 'fill' && stage.onto) return fill(pen, stage, stage.onto);
   const hollow = stage.onto?.state === 'shell' ? stage.onto.look : null;
   if (stage.form === 'out' && stage.vessel) return scoopOut(pen, stage, held(pen, tool, [96, 88], 46, [262, -10]));
-  const out = stage.form === 'out' || (stage.form === 'fill' && !hollow);
+  const out = stage.form === 'out';
   const fitted = (kind: VesselKind, x: number, contents: readonly Content[]) => {
     const k = small(kind) === 'frying-pan' ? 'tin' : small(kind);
     const v = vessel(pen, k, 0, 0, { contents, seed: seedOf(stage) });
@@ -244,9 +281,7 @@ const spoon: Draw = (pen, stage) => {
   };
   const a = from && !out ? fitted(from.kind, 60, from.contents.length > 0 ? from.contents : [content]) : '';
   const b = out ? '' : hollow ? at(182, 116, boat(hollow, 84, false)) : fitted(to.kind, 180, to.contents);
-  const shell = out
-    ? at(104, 104, stage.form === 'fill' ? whole(stage.onto?.look ?? lookByName('bell-pepper'), 74) : mound(content.look, 90))
-    : '';
+  const shell = out ? at(104, 104, mound(content.look, 90)) : '';
   const x = out ? 112 : 150;
   const y = out ? 86 : 74;
   const rh = held(pen, tool, [x, y], tool === 'ladle' ? 18 : 46, [262, -10]);

@@ -1,5 +1,5 @@
 // Into the oven and the air fryer, out of them, and out of the tin.
-import { whole } from '../pieces';
+import { heap, mound, whole } from '../pieces';
 import { lookByName, type VesselKind } from '$core';
 import { hand } from '../hands';
 import { counter, disc, oven, steam } from '../kitchen';
@@ -12,25 +12,37 @@ import { contentsOf, seedOf, type Draw, type Scenes } from './model';
 const inOven: Draw = (pen, stage) => {
   if (stage.form.startsWith('air')) return airFryer(pen, stage);
   const out = stage.form === 'out';
+  const grill = stage.form === 'grill';
   const contents = contentsOf(stage);
   const kind: VesselKind =
     stage.vessel && sectionOf(stage.vessel.kind).height < 40 && !['frying-pan', 'wok', 'sieve', 'small-bowl'].includes(stage.vessel.kind)
       ? stage.vessel.kind
       : 'tray';
   const browned = contents.map((c) => ({ ...c, look: out ? { ...c.look, skin: brown(c.look.skin), flesh: brown(c.look.flesh) } : c.look }));
-  const v = vessel(pen, kind, 120, out ? 128 : 92, { contents: browned, seed: seedOf(stage) });
+  const v = vessel(pen, kind, 120, out ? 134 : 126, { contents: browned, seed: seedOf(stage) });
   const y = v.top + 6;
   const half = sectionOf(kind).rim;
   const lh = hand(pen, 'mitt', [120 - half - 4, y], { arm: [out ? -16 : 10, 200], side: 'left', turn: -28 });
   const rh = hand(pen, 'mitt', [120 + half + 4, y], { arm: [out ? 256 : 230, 200], turn: 28 });
-  const slide = out ? '0 0 -34 0 0.84, 0.6 0 0 0 1, 1 0 4 0 1.03' : '0 0 30 0 1.12, 0.6 0 0 0 1, 0.8 0 -4 0 0.96, 1 0 30 0 1.12';
+  // the still shows it before the open oven: on the rack it could as well be on its way out
+  const rack = grill ? -62 : -38;
+  const slide = out
+    ? `0 0 ${rack} 0 0.84, 0.6 0 0 0 1, 1 0 4 0 1.03`
+    : `0 0 8 0 1.06, 0.6 0 0 0 1, 0.85 0 ${rack} 0 0.84, 1 0 ${rack} 0 0.84`;
   return (
     oven(true) +
+    (grill ? glow : '') +
     pen.move(slide, at(0, 0, lh.back + rh.back + v.back + v.front + lh.front + rh.front, 0, 1), [120, 92]) +
-    (out ? steam(88, y - 10, 2) + steam(140, y - 12, 1) + arrow(222, 76, 222, 120) : arrow(222, 120, 222, 76)) +
+    (out ? steam(88, y - 10, 2) + steam(140, y - 12, 1) + arrow(120, 48, 120, y - 26) : arrow(120, y - 14, 120, grill ? 56 : 58)) +
     (stage.minutes && !out ? disc(pen, 22, 34, 20, stage.minutes) : '')
   );
 };
+
+/** A grill heats from above: its bar glows downwards, and the rack is high. */
+const glow =
+  line('M74 42H166', 7, '#ff5a2a') +
+  line('M80 50v7M96 50v10M112 50v7M128 50v10M144 50v7M160 50v10', 2.6, '#ff8a4a') +
+  line('M62 64H178', 3, '#b9c2c7');
 
 /** The basket on its handle, half way in or out. */
 const airFryer: Draw = (pen, stage) => {
@@ -77,19 +89,28 @@ export const brown = (colour: string) => {
 /** The tin is turned over onto a rack. */
 const turnOut: Draw = (pen, stage) => {
   if (stage.form === 'cold') {
-    const lh = hand(pen, 'rim', [70, 44], { arm: [-26, 10], side: 'left' });
-    const rh = hand(pen, 'rim', [172, 44], { arm: [266, 10] });
-    const bowl = vessel(pen, 'bowl', 0, 0, {});
-    const l = lookByName('dough');
+    const bowl = vessel(pen, 'bowl', 0, 25, {});
+    const contents = contentsOf(stage);
+    const l = stage.things[0]?.look ?? contents[0]?.look ?? lookByName('dough');
+    const soft = ['cream', 'liquid', 'powder'].includes(l.shape) ? { ...l, shape: 'cream' as const } : l;
+    const lh = hand(pen, 'wrap', [66, 40], { arm: [-20, 10], side: 'left' });
+    const rh = hand(pen, 'rim', [158, 30], { arm: [262, -10] });
     return (
       counter() +
-      at(120, 124, whole(l, 66)) +
       pen.move(
-        '0 0 10 -150, 0.5 0 4 0, 1 0 0 0',
-        lh.back + rh.back + at(120, 34, bowl.back + bowl.front, 180) + lh.front + rh.front,
-        [120, 50],
+        '0 0 -40, 0.5 0 0, 1 0 0',
+        at(
+          128,
+          114,
+          l.shape === 'dough' ? whole(l, 74) : soft.shape === 'cream' ? mound(soft, 84) : heap(l, stage.things[0]?.state ?? 'whole', 7, 84),
+        ),
       ) +
-      arrow(40, 84, 40, 118)
+      pen.move(
+        '0 0 0 -96, 0.5 0 0 0, 1 0 -4 0',
+        lh.back + rh.back + at(112, 46, bowl.back + bowl.front, 128, 0.86) + lh.front + rh.front,
+        [112, 46],
+      ) +
+      arrow(186, 40, 204, 92, -14)
     );
   }
   const cake =

@@ -6,7 +6,7 @@ import { type Pen } from '../pen';
 import { sectionOf, vessel } from '../vessels';
 import { seedOf } from './model';
 
-const PANS = new Set<VesselKind>(['saucepan', 'frying-pan', 'wok']);
+export const PANS = new Set<VesselKind>(['saucepan', 'frying-pan', 'wok']);
 
 /** The vessel of a step on its place: the hob where it stands there, else the counter. */
 export function placed(

@@ -1,15 +1,15 @@
 // Spreading, brushing, greasing, lining.
-import { whole } from '../pieces';
-import { lookByName } from '$core';
+import { half, whole } from '../pieces';
+import { lookByName, type Look, type Stage } from '$core';
 import { hand } from '../hands';
 import { board, counter, COUNTER } from '../kitchen';
 import { packed } from '../packs';
-import { area, at, circle, ellipse, line, shape } from '../pen';
+import { area, at, circle, ellipse, line, shape, type Pen } from '../pen';
 import { arrow, toAndFro } from '../signs';
 import { held } from '../tools';
 import { vessel } from '../vessels';
 import { contentsOf, mainLook, type Draw, type Scenes } from './model';
-import { placed } from './placed';
+import { inPlace, placed, steady } from './placed';
 
 /** On bread, in a tin, on a tray: the smear grows behind the tool. */
 const spread: Draw = (pen, stage) => {
@@ -49,32 +49,16 @@ const spread: Draw = (pen, stage) => {
       arrow(92, 20, 136, 20)
     );
   }
-  if (stage.form === 'tilt') {
-    const v = placed(pen, stage, 112, { kind: stage.vessel?.kind ?? 'frying-pan', contents: contentsOf(stage) });
-    const lh = hand(pen, 'fist', [112 - v.section.rim - 32, v.top + 13], { arm: [-20, v.top], side: 'left', turn: 90 });
-    return (
-      v.ground +
-      pen.move('0 0 -10 -10, 0.5 0 -10 10, 1 0 -10 -10', lh.back + v.back + v.front + lh.front, [112, v.foot]) +
-      toAndFro(90, 36, 150, 36)
-    );
-  }
   const brush = stage.form === 'brush' || stage.form === 'grease' || stage.form === 'baste';
-  const tool =
-    stage.form === 'edge'
-      ? 'table-knife'
-      : stage.form === 'baste'
-        ? 'spoon'
-        : brush
-          ? 'pastry-brush'
-          : stage.form === 'draw'
-            ? 'spatula'
-            : 'spatula';
+  const tool = stage.form === 'edge' ? 'table-knife' : stage.form === 'baste' ? 'spoon' : brush ? 'pastry-brush' : 'spatula';
   const inTin = stage.form === 'grease' ? [] : contentsOf(stage);
   const v = placed(pen, stage, 108, {
     kind: stage.vessel?.kind ?? (stage.form === 'grease' ? 'tin' : stage.form === 'brush' ? 'tray' : 'dish'),
     contents: inTin,
   });
   if (stage.form === 'rub') {
+    const clove = stage.things.find((t) => t.look?.name === 'garlic')?.look;
+    if (clove) return rubbedWith(pen, stage, clove);
     const rh = hand(pen, 'flat', [120, 92], { arm: [262, 10] });
     const lh = hand(pen, 'open', [64, 112], { arm: [-16, 60], side: 'left' });
     const food =
@@ -82,6 +66,10 @@ const spread: Draw = (pen, stage) => {
       // what is rubbed, and not what it is rubbed with
       stage.things.find((t) => t.look && !RUNS.has(t.look.shape))?.look ??
       lookByName('poultry-leg');
+    const rubbed = [...stage.things.filter((t) => t.look).map((t) => t.look!)].find((one) => one !== food);
+    const beside = rubbed ? at(216, COUNTER, packedSmall(rubbed)) : '';
+    const oily = rubbed && ['liquid', 'cream', 'block'].includes(rubbed.shape);
+    const gloss = oily ? line('M92 92q14 -14 36 -14M150 104q6 8 2 16M100 104q4 -6 10 -8', 4, '#fff') : '';
     const dots = Array.from({ length: 9 }, (_, i) =>
       circle(92 + ((i * 23) % 62), 104 + ((i * 7) % 18), 2, l === food ? '#8a4a18' : l.mark, 0),
     ).join('');
@@ -90,7 +78,8 @@ const spread: Draw = (pen, stage) => {
       vessel(pen, 'tray', 118, COUNTER, {}).back +
       vessel(pen, 'tray', 118, COUNTER, {}).front +
       at(120, 112, whole(food, 78)) +
-      dots +
+      (oily ? gloss : dots) +
+      beside +
       lh.back +
       lh.front +
       pen.move('0 -14 0, 0.25 14 0, 0.5 -14 0, 0.75 14 0, 1 -14 0', rh.back + rh.front) +
@@ -128,6 +117,31 @@ const spread: Draw = (pen, stage) => {
     (stage.form === 'edge' ? arrow(44, 30, 76, 30) : toAndFro(62, Math.max(20, v.top - 46), 112, Math.max(20, v.top - 46)))
   );
 };
+
+/** A cut clove goes over bread, or round the inside of a dish. */
+function rubbedWith(pen: Pen, stage: Stage, clove: Look): string {
+  const bread = stage.vessel?.contents.find((c) => !RUNS.has(c.look.shape) && c.look !== clove)?.look;
+  const rub = '0 -20 0, 0.25 16 3, 0.5 -20 0, 0.75 16 3, 1 -20 0';
+  if (!bread) {
+    const v = placed(pen, stage, 108, { kind: stage.vessel?.kind ?? 'dish', contents: [] });
+    const rh = hand(pen, 'pinch', [112, v.foot - 22], { arm: [262, -20] });
+    return (
+      inPlace(v, steady(pen, v, 108, stage)) +
+      pen.move(rub, rh.back + at(108, v.foot - 14, half(clove, 22)) + rh.front) +
+      toAndFro(80, 30, 136, 30)
+    );
+  }
+  const lh = hand(pen, 'open', [52, 112], { arm: [-16, 170], side: 'left', turn: -20 });
+  const rh = hand(pen, 'pinch', [128, 66], { arm: [262, -10] });
+  return (
+    board() +
+    at(116, 84, whole(bread, 128)) +
+    lh.back +
+    lh.front +
+    pen.move(rub, rh.back + at(122, 74, half(clove, 30)) + rh.front) +
+    toAndFro(90, 18, 146, 18)
+  );
+}
 
 const RUNS = new Set(['liquid', 'powder', 'cream', 'grains', 'block', 'sprig', 'leaf']);
 

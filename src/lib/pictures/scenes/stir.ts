@@ -67,7 +67,8 @@ function whatIsStirred(stage: Stage): Content[] {
 const mash: Draw = (pen, stage) => {
   const x = 116;
   const contents = contentsOf(stage);
-  const l = contents.find((c) => c.look.shape !== 'liquid')?.look ?? mainLook(stage);
+  const broken = stage.form === 'break' ? stage.things[0]?.look : undefined;
+  const l = broken ?? contents.find((c) => c.look.shape !== 'liquid')?.look ?? mainLook(stage);
   const soft: Content = { name: 'mash', look: { ...l, shape: 'cream' }, state: 'mashed', mixed: true };
   const shown = [soft];
   const left = (v: Placed) =>
@@ -82,7 +83,13 @@ const mash: Draw = (pen, stage) => {
       )
       .join('');
   const probe = placed(pen, stage, x);
-  const rh = held(pen, stage.tool === 'fork' ? 'fork' : 'masher', [x - 8, probe.foot - 14], 8, [262, -12]);
+  const rh = held(
+    pen,
+    stage.form === 'break' ? toolFor(stage.tool, 'stirs', 'wooden-spoon') : stage.tool === 'fork' ? 'fork' : 'masher',
+    [x - 8, probe.foot - 14],
+    8,
+    [262, -12],
+  );
   const down = '0 0 -26, 0.25 0 2, 0.5 0 -26, 0.75 0 2, 1 0 -26';
   const v = placed(pen, stage, x, { contents: shown, within: left(probe) + pen.move(down, rh.tool) });
   const lh = steady(pen, v, x, stage);

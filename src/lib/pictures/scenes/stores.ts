@@ -19,6 +19,12 @@ export const row = (pen: Pen, things: readonly Thing[], y: number, from: number,
 /** Small and without a pack: fingers go behind it, so that it is seen. */
 const isBare = (t: Thing) => t.look !== null && (t.pack === 'none' || t.pack === 'tap');
 
+/** Where it is taken from, with more of the same: a single fruit in the air could as well be on its way back. */
+const fruitBowl = (pen: Pen, t: Thing) => {
+  const bowl = vessel(pen, 'bowl', 178, COUNTER, {});
+  return bowl.back + [152, 178, 204].map((x, i) => at(x, 108 - (i % 2) * 8, set(pen, t, 42))).join('') + bowl.front;
+};
+
 /** Out of where it is kept: the first in the hand, the others still there. */
 const fetch: Draw = (pen, stage) => {
   const things = stage.things.length > 0 ? stage.things : [mainThing(stage)];
@@ -29,9 +35,9 @@ const fetch: Draw = (pen, stage) => {
     const rh = hand(pen, isBare(first) ? 'shell' : 'wrap', isBare(first) ? [58, 112] : [66, 96], { arm: [-20, 120], side: 'left' });
     return (
       counter() +
-      row(pen, rest, COUNTER, 108, 236, 56) +
+      (rest.length > 0 ? row(pen, rest, COUNTER, 108, 236, 56) : isBare(first) ? fruitBowl(pen, first) : '') +
       pen.move('0 30 0, 0.6 0 -10, 1 0 -10', rh.back + at(74, 126, set(pen, first, 64)) + rh.front) +
-      arrow(100, 30, 52, 30)
+      arrow(128, 40, 70, 34, 14)
     );
   }
   if (store === 'drawer') {
@@ -114,17 +120,19 @@ const boxScene: Draw = (pen, stage) => {
           box(-24, -44, 52, 92, '#e8eef1', 4) +
             line('M-24 -8H28', 2.4) +
             line('M-16 -30v14M-16 2v18', 4, '#7f939d') +
-            line(
-              [0, 60, 120]
-                .map((a) => {
-                  const c = Math.cos((a * Math.PI) / 180) * 9;
-                  const s = Math.sin((a * Math.PI) / 180) * 9;
-                  return `M${10 - c} ${24 - s}L${10 + c} ${24 + s}`;
-                })
-                .join(''),
-              2.4,
-              ACTION,
-            ),
+            (stage.store !== 'freezer' && !/\bfreez/i.test(stage.words)
+              ? ''
+              : line(
+                  [0, 60, 120]
+                    .map((a) => {
+                      const c = Math.cos((a * Math.PI) / 180) * 9;
+                      const s = Math.sin((a * Math.PI) / 180) * 9;
+                      return `M${10 - c} ${24 - s}L${10 + c} ${24 + s}`;
+                    })
+                    .join(''),
+                  2.4,
+                  ACTION,
+                )),
         )
       : '';
   return (
