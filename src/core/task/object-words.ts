@@ -1,5 +1,6 @@
 // What a clause acts on, in words: the object that it names, that was spoken of, or that the world fills in.
 import { objectPhrase } from '../plan/object-phrase';
+import { findFood } from '../recipe/food';
 import type { Act } from '../technique/works';
 import { hole, spokenOf, withPronoun } from './holes';
 import { namedIn, TOLD_BY_PLACE, withGoal } from './object-into';
@@ -48,6 +49,14 @@ export function withObject(state: State, c: Located, rest: string, act: Act): st
   return firstOf(TOLD_BY_PLACE, said) ?? firstOf(TOLD_BY_PART, said) ?? named(said);
 }
 
+/** "Cut the lime in half and squeeze over the cabbage": the lime, where what stands behind has no juice. */
+function isSqueezedOver({ state, c, rest }: Said): boolean {
+  if (c.technique?.makes !== 'juice' || !/^(?:over|into|on|onto)\b/i.test(rest)) return false;
+  const isSqueezed = (ingredient: number) => findFood(state.recipe.ingredients[ingredient]!.item)?.prepare.includes(c.technique!.id);
+  const said = c.mentions.filter((m) => m.end > m.at);
+  return said.length > 0 && !said.some((m) => isSqueezed(m.ingredient));
+}
+
 /** What is named, or a pronoun; else what was spoken of last. */
 function named(said: Said): string {
   const { state, c, rest, act } = said;
@@ -55,6 +64,7 @@ function named(said: Said): string {
   const share = act === 'put' ? /^(?:half|some) (?=(?:in|into|on|onto|over|to|between)\b)/i.exec(rest)?.[0].trim() : undefined;
   if (share) return rest.replace(/^\S+/, `${share} of ${hole('spoken', null)}`);
   if (PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''))) return withPronoun(state, rest);
+  if (isSqueezedOver(said)) return `${hole('spoken', spokenOf(state))} ${rest}`;
   const phrase = isPlaceFirst(rest, act) ? null : objectPhrase(rest);
   if (phrase) {
     const words = ofItsThing(said, phrase);

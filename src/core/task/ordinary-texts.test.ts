@@ -308,3 +308,23 @@ describe('what is beside the method', () => {
     ).toContain('the size: about 15cm');
   });
 });
+
+describe('what is squeezed and twisted', () => {
+  test('a stone sits fast: the halves are twisted apart, and the stone is not', () => {
+    const task = build('1 avocado\n4 plums', 'Cut the avocado in half all the way round, twist, and take out the stone with a spoon.');
+    expect(step(task, /^Twist/)).toMatchObject({ technique: 'twist-apart', text: 'Twist the halves apart.' });
+    expect(texts('4 plums', 'Halve the plums, twist and remove the stones.')).toContain('Twist the halves apart.');
+    // dough that is twisted is shaped
+    expect(step(build('200 g pastry', 'Cut the pastry into strips and twist.'), /^Twist/).technique).toBe('shape');
+  });
+
+  test('a potato that is squeezed to open is squeezed open, and not pulled apart', () => {
+    const task = build('2 potatoes', 'Microwave the potatoes for 8 minutes. Cut a cross in each potato, squeeze to open and serve.');
+    expect(step(task, /^Squeeze/).technique).toBe('squeeze-open');
+  });
+
+  test('what is squeezed over food that has no juice is what was cut for it', () => {
+    const said = texts('1/4 red cabbage\n1 lime', 'Shred the cabbage. Put in a bowl. Cut the lime in half and squeeze over the cabbage.');
+    expect(said).toContain('Squeeze the lime over the cabbage.');
+  });
+});

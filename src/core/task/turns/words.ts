@@ -28,6 +28,13 @@ export const WORDS: readonly Turn[] = [
   // "cut the peppers into chunks too"
   [' too', /(?<=\p{L})\s+too(?=\s*(?:[.,;!]|$))/giu, ''],
   ['ribbons', /\b(?:and|then)\s+make\s+(?:thin\s+|long\s+)?ribbons\b/gi, 'and shave it into ribbons'],
+  // a stone sits fast: the halves are twisted, and it is taken out
+  [
+    'twist',
+    /(?<=\bhal(?:f|ve)\b[^.;]*),?\s+(?:then\s+)?twist(?=,?\s+(?:and|then)\s+(?:remove|take|lift|pull)\b)/giu,
+    ', twist the halves apart',
+  ],
+  ['squeeze', /\bsqueeze\s+to\s+open(?:\s+(?:it|them))?\b/gi, 'squeeze open'],
   ['zap|nuke', /\b(?:zap|nuke)\b/gi, 'microwave'],
   ['couple', /\b(?:a )?couple of (?=hours?\b|min(?:ute)?s?\b)/gi, '2 '],
   // "Eat with the sour cream": that is how it is served
