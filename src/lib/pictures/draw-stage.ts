@@ -89,5 +89,5 @@ export function drawHeld(kind: VesselKind, items: readonly string[], id: string)
   const pen = new Pen({ id });
   const contents = items.slice(0, 5).map((name): Content => ({ name, look: lookOf(name), state: 'whole', mixed: false }));
   const { back, front } = vessel(pen, kind, 0, 0, { contents });
-  return at(120, 148, back + front, 0, 1.6);
+  return pen.finish(at(120, 148, back + front, 0, 1.6));
 }

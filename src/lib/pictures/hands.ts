@@ -61,6 +61,6 @@ function armOf(pen: Pen, wrist: Point, edge: Point, bare: number): string {
   return (
     line(through([wrist, cuff]), 17 + 2 * EDGE, INK) +
     line(through([wrist, cuff]), 17, pen.skin) +
-    `<path d="${sleeve}" fill="${SLEEVE}" stroke="${INK}" stroke-width="${EDGE}" stroke-linejoin="round"/>`
+    `<path d="${sleeve}" fill="${SLEEVE}" stroke="${INK}" stroke-width="${EDGE}"/>`
   );
 }

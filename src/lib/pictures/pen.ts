@@ -57,11 +57,11 @@ const short = (n: number) => String(Math.round(n * 10) / 10);
 export const escapeText = (words: string) =>
   words.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
 
-/** A closed shape with an outline. */
+/** A closed shape with an outline. Its corners, and a line's ends, are made round by `finish`. */
 export const shape = (d: string, fill: string, width = 2.4, stroke = INK) =>
-  `<path d="${d}" fill="${fill}" stroke="${stroke}" stroke-width="${width}" stroke-linejoin="round" stroke-linecap="round"/>`;
+  `<path d="${d}" fill="${fill}" stroke="${stroke}" stroke-width="${width}"/>`;
 export const line = (d: string, width = 2.4, stroke = INK, more = '') =>
-  `<path d="${d}" fill="none" stroke="${stroke}" stroke-width="${width}" stroke-linecap="round" stroke-linejoin="round"${more}/>`;
+  `<path d="${d}" fill="none" stroke="${stroke}" stroke-width="${width}"${more}/>`;
 export const area = (d: string, fill: string) => `<path d="${d}" fill="${fill}"/>`;
 export const circle = (x: number, y: number, r: number, fill: string, width = 2.4, stroke = INK) =>
   `<circle cx="${short(x)}" cy="${short(y)}" r="${short(r)}" fill="${fill}"${width ? ` stroke="${stroke}" stroke-width="${width}"` : ''}/>`;
@@ -179,9 +179,9 @@ export class Pen {
     return this.upright(x, lettering(words, x, y, size, colour, weight));
   }
 
-  /** The whole picture, clipped to its edge. */
+  /** The whole picture. Ends and corners are round everywhere: said once, since a page with many pictures takes its time for what each shape says. */
   finish(inner: string): string {
-    return this.left ? `<g transform="translate(${WIDTH} 0) scale(-1 1)">${inner}</g>` : inner;
+    return `<g stroke-linecap="round" stroke-linejoin="round"${this.left ? ` transform="translate(${WIDTH} 0) scale(-1 1)"` : ''}>${inner}</g>`;
   }
 }
 

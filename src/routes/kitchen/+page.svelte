@@ -58,7 +58,7 @@
   const HANDS = SKINS.map((_, skin) => {
     const pen = new Pen({ skin, id: `skin${skin}` });
     const { back, tool, front } = held(pen, 'wooden-spoon', [108, 150], 18, [262, 90]);
-    return back + tool + front;
+    return pen.finish(back + tool + front);
   });
 </script>
 

@@ -292,7 +292,8 @@ function markOf(i: number, { w, h }: Rect): string {
 
 /** The hand of the pictures, its fingers up. */
 function raisedHand(x: number, y: number, r: number): string {
-  const { back, front } = hand(new Pen(), 'open', [0, 0], { arm: [0, 60], turn: 90, bare: 60 });
+  const pen = new Pen();
+  const { back, front } = hand(pen, 'open', [0, 0], { arm: [0, 60], turn: 90, bare: 60 });
   const k = r / 34;
-  return `<g transform="translate(${x} ${y}) scale(${k.toFixed(3)})"><clipPath id="raised-hand"><path d="M-60 -60H60V46H-60z"/></clipPath><g clip-path="url(#raised-hand)">${back + front}</g></g>`;
+  return `<g transform="translate(${x} ${y}) scale(${k.toFixed(3)})"><clipPath id="raised-hand"><path d="M-60 -60H60V46H-60z"/></clipPath><g clip-path="url(#raised-hand)">${pen.finish(back + front)}</g></g>`;
 }
