@@ -12,7 +12,7 @@ const folder = new URL('../tests/recipes/', import.meta.url);
 const lines = readdirSync(folder)
   .filter((f) => f.endsWith('.txt'))
   .sort()
-  .slice(0, 12)
+  .slice(0, 16)
   .map((f) => readFileSync(new URL(f, folder), 'utf8'));
 const listed = lines.flatMap((text) => text.split('\n').filter((line) => /^\d/.test(line) && line.length < 60)).slice(0, 22);
 const told = lines.flatMap((text) => text.split('\n').filter((line) => /^[A-Z].{30,}\.$/.test(line)));
@@ -53,7 +53,7 @@ const timed = async (work: () => Promise<unknown>) => {
 };
 const print = () => page.pdf({ preferCSSPageSize: true, printBackground: true });
 
-const long = await pasted(44);
+const long = await pasted(58);
 await page.goto(`${long}/show`);
 await running();
 const cards = await page.locator('li.card').count();
@@ -72,11 +72,16 @@ const good = [said(`${cards} cards laid out on Show`, laid, LAID_OUT)];
 await page.goto(`${long}/show/paper?form=cards`);
 await running();
 good.push(said(`${cards} cards painted for print`, await timed(print), PAINTED));
-await page.goto(`${long}/show/paper?form=booklet`);
+// as long as the longest that a class cooks
+const usual = await pasted(20);
+await page.goto(`${usual}/show`);
+await running();
+const steps = await page.locator('li.card').count();
+await page.goto(`${usual}/show/paper?form=booklet`);
 await running();
 good.push(
   said(
-    `a booklet of ${cards} steps, from the server to its PDF`,
+    `a booklet of ${steps} steps, from the server to its PDF`,
     await timed(async () => {
       await page.reload();
       await running();

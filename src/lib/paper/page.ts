@@ -23,8 +23,12 @@ export function bodyOf(options: PaperOptions): Rect {
 
 export const rect = ({ x, y, w, h }: Rect, more: { stroke?: string; width?: number; fill?: string; dash?: string; round?: number } = {}) =>
   `<rect x="${mm(x)}" y="${mm(y)}" width="${mm(w)}" height="${mm(h)}" rx="${more.round ?? 0}" fill="${more.fill ?? 'none'}" stroke="${more.stroke ?? INK}" stroke-width="${more.width ?? 0.5}"${more.dash ? ` stroke-dasharray="${more.dash}"` : ''}/>`;
-export const rule = (x1: number, y1: number, x2: number, y2: number, width = 0.3, dash = '') =>
-  `<path d="M${mm(x1)} ${mm(y1)}L${mm(x2)} ${mm(y2)}" stroke="${INK}" stroke-width="${width}" fill="none"${dash ? ` stroke-dasharray="${dash}"` : ''}/>`;
+/** From where, to where: x, y, x, y. */
+export type Line = readonly [number, number, number, number];
+export const rule = (x1: number, y1: number, x2: number, y2: number, width = 0.3, dash = '') => rules([[x1, y1, x2, y2]], width, dash);
+/** Lines that are one shape of the page: a browser takes its time for each shape that it prints. */
+export const rules = (lines: readonly Line[], width: number, dash = '') =>
+  `<path d="${lines.map(([x1, y1, x2, y2]) => `M${mm(x1)} ${mm(y1)}L${mm(x2)} ${mm(y2)}`).join('')}" stroke="${INK}" stroke-width="${width}" fill="none"${dash ? ` stroke-dasharray="${dash}"` : ''}/>`;
 
 /** A picture of 240 x 160 as large as it goes, in the middle of a place. */
 export function picture(svg: string, { x, y, w, h }: Rect): string {

@@ -17,11 +17,11 @@ export function heat(pen: Pen, x: number, level: number, ghost = false, half = 4
       const d = `M${x - half} ${HOB_TOP + 13 + i * 4}H${x + half}`;
       return ghost ? line(d, 1.6, INK, ' stroke-dasharray="2 3"') : line(d, 2.6, '#d8432a');
     }).join('');
-  return Array.from({ length: 5 }, (_, i) => {
+  const flames = Array.from({ length: 5 }, (_, i) => {
     const fx = x - half + (i * half * 2) / 4;
-    const d = `M${fx} ${HOB_TOP + 17}c${-h * 0.5} ${-h * 0.3} ${-h * 0.35} ${-h * 0.7} 0 ${-h}c${h * 0.35} ${h * 0.3} ${h * 0.5} ${h * 0.7} 0 ${h}z`;
-    return ghost ? line(d, 1.6, INK, ' stroke-dasharray="2 3"') : shape(d, '#4f8fd0', 1.6);
+    return `M${fx} ${HOB_TOP + 17}c${-h * 0.5} ${-h * 0.3} ${-h * 0.35} ${-h * 0.7} 0 ${-h}c${h * 0.35} ${h * 0.3} ${h * 0.5} ${h * 0.7} 0 ${h}z`;
   }).join('');
+  return ghost ? line(flames, 1.6, INK, ' stroke-dasharray="2 3"') : shape(flames, '#4f8fd0', 1.6);
 }
 
 /** Whether this kitchen heats with plates or a glass top; with flames where nobody has said. */

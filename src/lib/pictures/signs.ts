@@ -1,7 +1,7 @@
 // Arrows and marks. An arrow says one thing only: how the hand moves.
 import { ACTION, area, circle, INK, line, shape } from './pen';
 
-const edge = (d: string, head: string) => line(d, 10.5, '#fff') + line(head, 10.5, '#fff') + line(d, 5.5, ACTION) + line(head, 5.5, ACTION);
+const edge = (d: string, head: string) => line(d + head, 10.5, '#fff') + line(d + head, 5.5, ACTION);
 
 /** From one point to another; bent sideways by `bend`. */
 export function arrow(x1: number, y1: number, x2: number, y2: number, bend = 0): string {

@@ -1,6 +1,23 @@
 // Cards to cut out, a strip, sequence cards with their key, a placemat, large print: forms made of cards.
 import type { Form, PaperCard, PaperData, PaperOptions } from '../model';
-import { bodyOf, cardParts, deal, finish, grid, picture, placed, pointsFor, rect, rule, saysOf, sheetOf, sized, type Rect } from '../page';
+import {
+  bodyOf,
+  cardParts,
+  deal,
+  finish,
+  grid,
+  picture,
+  placed,
+  pointsFor,
+  rect,
+  rule,
+  rules,
+  saysOf,
+  sheetOf,
+  sized,
+  type Line,
+  type Rect,
+} from '../page';
 import { breakLines, drawLines, fitText, lineHeight } from '../text';
 
 /** Columns and rows, by cards on a page, on paper that stands upright. */
@@ -18,14 +35,18 @@ function gridFor({ perPage, turn }: PaperOptions): [number, number] {
 
 /** Marks at the corners of a place, outside what is kept. */
 const cutMarks = ({ x, y, w, h }: Rect) =>
-  [
-    [x, y],
-    [x + w, y],
-    [x, y + h],
-    [x + w, y + h],
-  ]
-    .map(([cx, cy]) => rule(cx - 2, cy, cx + 2, cy, 0.2) + rule(cx, cy - 2, cx, cy + 2, 0.2))
-    .join('');
+  rules(
+    [
+      [x, y],
+      [x + w, y],
+      [x, y + h],
+      [x + w, y + h],
+    ].flatMap(([cx, cy]): Line[] => [
+      [cx - 2, cy, cx + 2, cy],
+      [cx, cy - 2, cx, cy + 2],
+    ]),
+    0.2,
+  );
 
 const framed = (inner: string, place: Rect) =>
   placed(rect({ x: 1, y: 1, w: place.w - 2, h: place.h - 2 }, { width: 0.6, round: 2 }) + placed(inner, 1, 1), place.x, place.y) +
