@@ -174,7 +174,7 @@ test('into the oven and out of it are told apart without a word: by where the ar
   const [into, out] = ['in', 'out'].map((form) => drawStage({ ...OF_SCENE.get('oven')!, form, minutes: null }));
   // the arrow is the only line of its colour; it ends above where it begins, or below
   const ends = (svg: string) => {
-    const [, from, to] = /d="M120 ([\d.]+)Q120[\d. ]+ 120 ([\d.]+)"[^>]*stroke="#0b5c7a"/.exec(svg)!;
+    const [, from, to] = /d="M120 ([\d.]+)Q120[\d. ]+ 120 ([\d.]+)M[^"]*"[^>]*stroke="#0b5c7a"/.exec(svg)!;
     return Number(to) - Number(from);
   };
   expect(ends(into)).toBeLessThan(0);
