@@ -53,7 +53,7 @@ const timed = async (work: () => Promise<unknown>) => {
 };
 const print = () => page.pdf({ preferCSSPageSize: true, printBackground: true });
 
-const long = await pasted(48);
+const long = await pasted(22);
 await page.goto(`${long}/show`);
 await running();
 const cards = await page.locator('li.card').count();
@@ -75,7 +75,7 @@ await running();
 const pictures = () => page.locator('svg svg').count();
 good.push(said(`${await pictures()} cards painted for print`, await timed(print), PAINTED));
 // as long as the longest that a class cooks
-const usual = await pasted(12);
+const usual = await pasted(6);
 await page.goto(`${usual}/show/paper?form=booklet`);
 await running();
 const steps = await pictures();
