@@ -26,16 +26,40 @@
     gap: 0.8rem;
     padding: 0.15rem 0.9rem;
     margin-block: 0.18rem;
-    background: var(--sheet);
+    --fill: var(--sheet);
+    background: var(--fill);
     border-block: 0.15rem solid var(--ink);
     touch-action: manipulation;
   }
+  /*
+   * of several ladders: the box stays as large as it is whichever rung is the next, so that a tap lays out what is in two rungs and not the page;
+   * what stands out over the rails is drawn behind the words
+   */
   .small {
+    position: relative;
+    isolation: isolate;
     height: 64px;
     contain: size layout style;
     gap: 0.4rem;
     padding-inline: 0.4rem;
     margin-block: 0.12rem;
+    border: 0;
+    background: none;
+  }
+  .small::before {
+    content: '';
+    position: absolute;
+    z-index: -1;
+    inset: 0;
+    background: var(--fill);
+    border-block: 0.15rem solid var(--ink);
+  }
+  .rung-next.small::before {
+    inset-inline: -0.5rem;
+    border: 0.35rem solid var(--ink);
+  }
+  .rung-next.small:focus-visible {
+    outline-offset: 0.6rem;
   }
   @media (orientation: portrait) and (min-width: 700px) and (min-height: 1000px) {
     .small {
@@ -46,43 +70,35 @@
     .small .name {
       font-size: 0.9rem;
     }
-    .rung-next.small {
-      padding-inline: 0.3rem;
-    }
     .rung-next.small .name {
       font-size: 0.82rem;
       line-height: 1.1;
     }
   }
   .rung:hover:not(:disabled) {
-    background: color-mix(in srgb, var(--act) 12%, var(--sheet));
+    --fill: color-mix(in srgb, var(--act) 12%, var(--sheet));
   }
   .rung[aria-pressed='true'] {
-    background: var(--act);
+    --fill: var(--act);
     color: var(--on-act);
   }
   .rung[aria-pressed='true'] :global(span) {
     color: inherit;
   }
-  .rung-next {
+  .rung-next:not(.small) {
     width: calc(100% + 1.6rem);
     margin-inline: -0.8rem;
     padding-inline: 1.7rem;
     border-block-width: 0.35rem;
     border-inline: 0.35rem solid var(--ink);
   }
-  .rung-next.small {
-    width: calc(100% + 1rem);
-    margin-inline: -0.5rem;
-    padding-inline: 0.6rem;
-  }
   .rung-next:not([aria-pressed='true']) {
-    background: var(--next);
+    --fill: var(--next);
     color: var(--on-next);
     border-color: var(--ink);
   }
   .rung-next:hover:not([aria-pressed='true']):not(:disabled) {
-    background: var(--next);
+    --fill: var(--next);
     text-decoration: underline;
   }
 </style>
