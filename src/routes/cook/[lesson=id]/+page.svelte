@@ -3,6 +3,7 @@
   import { navigating } from '$app/state';
   import { onMount, untrack } from 'svelte';
   import type { Detail, Presence } from '$core';
+  import { afterPaint } from '$lib/ui/after-paint';
   import { isTyping } from '$lib/ui/keys';
   import type { Line } from '$lib/ui/line.svelte';
   import NotTaken from '$lib/ui/NotTaken.svelte';
@@ -89,10 +90,13 @@
 
   function record(of: Line, code: string, how: 'tap' | 'key', detail: Detail | null = null) {
     const text = of.text;
-    room.choose(room.lines.indexOf(of));
-    if (!of.record(code, how, detail)) return;
-    said = `${of.person.name}, ${nameOfCode(of, data.others, code)}${nameOfDetail(detail)}: ${text}`;
-    room.keep();
+    const taken = of.record(code, how, detail);
+    // first of all the finger sees what it did; whose turn it is for keys, and what is read out, come with the next frame
+    afterPaint(() => {
+      room.choose(room.lines.indexOf(of));
+      if (taken) said = `${of.person.name}, ${nameOfCode(of, data.others, code)}${nameOfDetail(detail)}: ${text}`;
+    });
+    if (taken) room.keep();
   }
   function undo(of: Line, how: 'tap' | 'key') {
     of.undo(how);
