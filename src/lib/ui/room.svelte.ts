@@ -11,6 +11,11 @@ const SETTLED = 100;
 
 type Word = { what: 'records'; records: RoomRecord[] } | { what: 'mark'; mark: RoomMark } | { what: 'people' } | { what: 'again' };
 
+const lessonsOf = ({ cards }: RoomData): string[] => {
+  const all = cards.map((c) => c.lesson);
+  return all.filter((id, i) => all.indexOf(id) === i);
+};
+
 export class Room {
   lines = $state.raw<Line[]>([]);
   /** The learner whom keys are for, and whom a big single view shows. */
@@ -28,6 +33,7 @@ export class Room {
     private whenPeople: () => void,
   ) {
     this.ahead = data.now - Date.now();
+    this.lessonIds = lessonsOf(data);
     this.lines = data.people.map((person) => new Line(person, data.cards, who, this.ahead));
     this.#take(data.recorded);
     this.#takeMarks(data.marks);
@@ -36,6 +42,7 @@ export class Room {
   /** Takes up what was changed elsewhere: who is there, whose steps they are. What was recorded, chosen and can be undone stays. */
   update(data: RoomData): void {
     this.data = data;
+    this.lessonIds = lessonsOf(data);
     const before = this.lines.map((l) => l.person.id);
     const lines = data.people.map((person) => {
       const line = this.lines.find((l) => l.person.id === person.id);
@@ -55,10 +62,8 @@ export class Room {
   get id(): string {
     return this.data.id;
   }
-  get lessonIds(): string[] {
-    const all = this.data.cards.map((c) => c.lesson);
-    return all.filter((id, i) => all.indexOf(id) === i);
-  }
+  /** A lesson each recipe. */
+  lessonIds: readonly string[] = [];
   get waiting(): number {
     const ids = this.lessonIds;
     return outbox.waiting.filter((e) => ids.includes(e.lessonId)).length;
