@@ -109,6 +109,7 @@ const WHOLE_NAMES = [
   /^toasted sesame oil/i,
   /^(flaked|sliced|slivered) almonds?/i,
   /^crushed tomato/i,
+  /^crushed (?:dried )?(?:red )?(?:chill?i(?:es)?|chile|pepper)\b/i,
   /^soured? cream/i,
   /^condensed/i,
   /^whipped cream/i,

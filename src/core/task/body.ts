@@ -3,7 +3,7 @@ import { newWorld } from '../kitchen/index';
 import type { Draft } from '../plan/draft';
 import type { Kitchen } from '../plan/model';
 import { findFood, nameWords } from '../recipe/food';
-import type { Ingredient, Recipe } from '../recipe/recipe';
+import type { Recipe } from '../recipe/recipe';
 import { findTechnique } from '../technique/lexicon';
 import { MOST_OF_RECIPE } from './bounds';
 import { clausesOf, type Clause } from './clauses';
@@ -12,6 +12,7 @@ import { drainedBefore, inHandAgain } from './drain-first';
 import { withHeadingsSaid } from './heading-said';
 import { locate, noteExplicit, sharedObject } from './locate';
 import { namesOf } from './ingredient-names';
+import { withMentionedWork } from './mentioned-work';
 import { knownFoods } from './unlisted-foods';
 import { nameOf } from './ready';
 import { sync } from './push';
@@ -61,38 +62,6 @@ function clausesUpTo(most: number, instructions: readonly string[]): { clause: C
     if (both !== own) i++;
   }
   return all.slice(0, most);
-}
-
-/** "Mix the yoghurt with the juice of the lime": it is squeezed, though neither list nor method says so by itself. */
-function juicedInMethod(one: Ingredient, text: string): Ingredient | null {
-  const food = findFood(one.item);
-  if (food?.category !== 'citrus' || one.preparation.some((work) => /juice|zest/.test(work))) return null;
-  // "a squeeze of lemon" of the list
-  if (one.unit === 'splash') return { ...one, preparation: [...one.preparation, 'juiced'] };
-  const name = food.names[0]!.replace(/[^\p{L}]/gu, '');
-  const said = new RegExp(`([^.;,\\n]*)\\b(?:juice of (?:[\\p{L}\\d½]+\\s+){0,3}${name}|${name} juice)\\b`, 'iu').exec(text)?.[1];
-  const squeezes = new RegExp(`\\bsqueez\\w*[^.;\\n]*\\b${name}`, 'iu').test(text);
-  return said === undefined || squeezes || /\bsqueez/i.test(said) ? null : { ...one, preparation: [...one.preparation, 'juiced'] };
-}
-
-/** "Stir in the drained beans": work that the method only mentions is work of the list. */
-function withMentionedWork(recipe: Recipe): Recipe {
-  const text = recipe.instructions.join('\n');
-  const ingredients = recipe.ingredients.map((one) => {
-    const squeezed = juicedInMethod(one, text);
-    if (squeezed) return squeezed;
-    if (one.unit !== 'can') return one;
-    const head = one.item.toLowerCase().split(' ').at(-1)!;
-    const said = [
-      ...text.matchAll(
-        new RegExp(`\\b(drained|rinsed)(?:\\s+and\\s+(drained|rinsed))?\\s+(?:\\p{L}+\\s+)?${head.replace(/[^\p{L}]/gu, '')}`, 'giu'),
-      ),
-    ];
-    const work = said.flatMap((m) => [m[1]!, m[2]].filter((w): w is string => w !== undefined)).map((w) => w.toLowerCase());
-    const more = work.filter((w) => !one.preparation.includes(w));
-    return more.length > 0 ? { ...one, preparation: [...one.preparation, ...new Set(more)] } : one;
-  });
-  return { ...recipe, ingredients };
 }
 
 /** Steps of the recipe itself, without the routines around it, in the order in which they are done. */

@@ -4,7 +4,7 @@ import { findFood, foodIs } from '../recipe/food';
 import { isHot, lotsOf, volumeOf } from '../kitchen/index';
 import { hasMark, toolById } from '../technique/tools';
 import { type Act, actOfKind, type Works, worksOf } from '../technique/works';
-import { placeOf } from './nouns';
+import { mainsOf, placeOf } from './nouns';
 import { type Frame, frameOf, thingsOf } from './things';
 import { listed } from '../recipe/listed';
 import { mentionsHere } from './mentions-here';
@@ -42,7 +42,8 @@ export function work(state: State, c: Located): void {
   if (isContained(works.act) && vessel !== null && vessel !== 'board') state.container = vessel;
   const into = vessel;
   const mentions = c.mentions.filter((m) => !isGoalOfWork(state, c, m, works.act));
-  const from = (works.act === 'lift' || works.act === 'drain' || isShared(c)) && into !== null ? fromOf(state, about, into) : null;
+  const from =
+    (works.act === 'lift' || works.act === 'drain' || isShared(c)) && into !== null ? fromOf(state, about, into, isShared(c)) : null;
   if (works.act === 'kettle') state.explicit.add('kettle');
   // "save a cup of the cooking water": out of the pan that it boiled in
   const boiled = c.technique?.id === 'reserve' && /\bwater\b/i.test(c.rest) ? panOfWater(state) : null;
@@ -239,9 +240,10 @@ const isContained = (act: Act) =>
 const isGoalOfWork = (state: State, c: Located, m: Mention, act: Act): boolean =>
   (act === 'ready' || act === 'shape') && isTarget(c, m) && state.placed.has(m.ingredient);
 
-/** The vessel that things are lifted out of, where all that is in it goes. */
-function fromOf(state: State, about: readonly number[], into: string): string | null {
+/** The vessel that things are lifted out of, where all that is in it goes; what is shared out takes its salt with it. */
+function fromOf(state: State, about: readonly number[], into: string, shared: boolean): string | null {
   const from = about.length > 0 ? state.placed.get(about[0]!) : state.container;
   if (!from || from === into) return null;
-  return inside(state, from).every((i) => about.includes(i)) || about.length === 0 ? from : null;
+  const goes = shared ? mainsOf(state, inside(state, from)) : inside(state, from);
+  return goes.every((i) => about.includes(i)) || about.length === 0 ? from : null;
 }

@@ -160,5 +160,11 @@ export const placeOf = (state: State, there: readonly number[]): string | null =
   return places.size === 1 ? [...places][0]! : null;
 };
 
+/** What a dish is of, not its salt and oil: those are elsewhere too. All of it, where it is of nothing else. */
+export const mainsOf = (state: State, there: readonly number[]): readonly number[] => {
+  const mains = there.filter((i) => !state.world.ingredients[i]!.minor);
+  return mains.length > 0 ? mains : there;
+};
+
 export const ON_ITSELF =
   /^(?:the |its |their |each |one |of )*(?:top|tops|middle|centre|center|bottom|base|inside|outside|side|sides|surface|edge|edges|ends?|half|one half|halves|other|each|layer|hole|well|cavity)\b/i;

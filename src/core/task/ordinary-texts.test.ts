@@ -328,3 +328,40 @@ describe('what is squeezed and twisted', () => {
     expect(said).toContain('Squeeze the lime over the cabbage.');
   });
 });
+
+test('mash that was seasoned is on its plates once it was shared out: what tops it goes there, and not into its pan', () => {
+  const task = build(
+    '800 g potatoes\n20 g butter\n8 pork sausages\nsalt and pepper',
+    'Roast the sausages in a roasting tin for 20 minutes. Boil the potatoes in a large pan for 15 minutes. Drain the potatoes, add the butter and mash. Season. Divide the mash between 4 plates, top with the sausages and serve.',
+  );
+  expect(step(task, /^Divide the mash/)).toMatchObject({ from: 'large-pan', into: 'plate' });
+  expect(step(task, /^Top the mash/).into).toBe('plate');
+});
+
+describe('work that the method speaks of only in passing', () => {
+  // what makes a thing ready belongs to no line
+  const allTexts = (list: string, method: string) => build(list, method).steps.map((s) => s.text);
+  test.each([
+    ['1 egg\n200 g pastry', 'Brush the pastry with beaten egg.', 'Beat the egg.'],
+    ['20 g parsley\n300 g cooked rice', 'Put the rice in a bowl. Sprinkle with chopped parsley.', 'Chop the parsley.'],
+    ['50 g cheddar\n300 g cooked rice', 'Put the rice in a bowl. Scatter over the grated cheddar.', 'Grate the cheddar.'],
+    ['2 cloves garlic\n1 tbsp oil', 'Heat the oil in a pan. Add the crushed garlic.', 'Crush the garlic.'],
+    ['1 banana\n200 g yoghurt', 'Spoon the yoghurt into a bowl. Top with the sliced banana.', 'Slice the banana.'],
+  ])('%j: %s', (list, method, act) => expect(allTexts(list, method).filter((t) => t === act)).toHaveLength(1));
+
+  test('what is ordered, listed so, bought so or cooked before is not done again', () => {
+    const acts = (list: string, method: string) => allTexts(list, method).filter((t) => /^(?:Grate|Chop|Slice|Cut|Crush|Beat)\b/.test(t));
+    expect(acts('50 g cheddar', 'Grate the cheddar into a bowl. Scatter over the grated cheddar.')).toEqual([
+      'Grate the cheddar into a bowl.',
+    ]);
+    expect(acts('50 g cheddar, grated', 'Put the grated cheddar in a bowl.')).toEqual(['Grate the cheddar.']);
+    expect(acts('1 can chopped tomatoes', 'Tip the chopped tomatoes into a pan.')).toEqual([]);
+    expect(acts('1 tsp crushed chilli flakes', 'Put the crushed chilli flakes in a bowl.')).toEqual([]);
+    // sliced when it is done, and not before it is fried
+    expect(
+      acts('2 chicken breasts\n300 g cooked rice', 'Fry the chicken for 12 minutes. Put the rice on a plate. Top with the sliced chicken.'),
+    ).toEqual([]);
+    // bread comes in slices
+    expect(acts('4 slices bread', 'Toast the sliced bread.')).toEqual([]);
+  });
+});

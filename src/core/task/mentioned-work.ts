@@ -1,0 +1,99 @@
+// Work that the method speaks of only in passing: "the drained beans", "the juice of the lime", "brush with beaten egg". It is done before the first use, as work of the list is.
+import { table } from '../amount/table';
+import { findFood, foodIs } from '../recipe/food';
+import type { Food } from '../recipe/food-model';
+import type { Ingredient, Recipe } from '../recipe/recipe';
+import { namesOf, type Names } from './ingredient-names';
+import { mentionsIn, type Mention } from './mentions';
+
+/** "Mix the yoghurt with the juice of the lime": it is squeezed, though neither list nor method says so by itself. */
+function juicedInMethod(one: Ingredient, text: string): Ingredient | null {
+  const food = findFood(one.item);
+  if (food?.category !== 'citrus' || one.preparation.some((work) => /juice|zest/.test(work))) return null;
+  // "a squeeze of lemon" of the list
+  if (one.unit === 'splash') return { ...one, preparation: [...one.preparation, 'juiced'] };
+  const name = food.names[0]!.replace(/[^\p{L}]/gu, '');
+  const said = new RegExp(`([^.;,\\n]*)\\b(?:juice of (?:[\\p{L}\\d½]+\\s+){0,3}${name}|${name} juice)\\b`, 'iu').exec(text)?.[1];
+  const squeezes = new RegExp(`\\bsqueez\\w*[^.;\\n]*\\b${name}`, 'iu').test(text);
+  return said === undefined || squeezes || /\bsqueez/i.test(said) ? null : { ...one, preparation: [...one.preparation, 'juiced'] };
+}
+
+/** What was done, by its word: the verbs that would order it, and the foods that it is said of before they are cooked. */
+const SHAPED = table<{ verbs: string; of?: (food: Food) => boolean }>({
+  beaten: { verbs: 'beat|whisk|whip', of: (food) => food.category === 'egg' },
+  chopped: { verbs: 'chop|cut|dice|slice|snip|mince' },
+  snipped: { verbs: 'snip|chop|cut' },
+  sliced: { verbs: 'slice|cut|chop', of: (food) => !foodIs(food, 'of-flour') },
+  diced: { verbs: 'dice|cut|chop|cube' },
+  grated: { verbs: 'grate|shred' },
+  shredded: { verbs: 'shred|grate|slice|cut|pull' },
+  crushed: { verbs: 'crush|press|bash|mince|break' },
+  crumbled: { verbs: 'crumble|break', of: (food) => food.category === 'cheese' || food.category === 'biscuit' },
+  melted: { verbs: 'melt|heat|microwave|warm', of: (food) => foodIs(food, 'fatty') },
+  torn: { verbs: 'tear|rip|chop' },
+  halved: { verbs: 'halve|cut|slice', of: (food) => food.category !== 'egg' },
+});
+const SAID = new RegExp(`\\b(${[...SHAPED.keys()].join('|')})\\s+(?:\\p{L}+\\s+)?$`, 'iu');
+/** Bought so, or not to be cut: nobody is told to do it. */
+const COMES_SO =
+  /\b(?:dried|ground|frozen|powdered|desiccated|flakes?|pur[ée]e|paste|sauce|cooked|smoked|ready|bought|pack|tinned|canned)\b/i;
+
+/** By ingredient: what its first mention says of it, where neither list nor method says that it is done. */
+function shapedInMethod(recipe: Recipe, text: string): ReadonlyMap<number, string> {
+  const found = new Map<number, string>();
+  if (!new RegExp(`\\b(?:${[...SHAPED.keys()].join('|')})\\b`, 'i').test(text)) return found;
+  const names = namesOf(recipe.ingredients, text);
+  const seen = new Set<number>();
+  for (const line of recipe.instructions)
+    for (const mention of mentionsIn(line, names, seen)) {
+      const { ingredient } = mention;
+      const said = seen.has(ingredient) ? null : saidOf(line, mention);
+      seen.add(ingredient);
+      if (said !== null && isShapedSo(recipe.ingredients[ingredient]!, said) && !isOrdered(text, names, ingredient, said))
+        found.set(ingredient, said);
+    }
+  return found;
+}
+
+/** The word of work before a name, or at its beginning. */
+const saidOf = (line: string, { at, end }: Mention): string | null =>
+  (SAID.exec(line.slice(0, at))?.[1] ?? SAID.exec(`${/^\p{L}+\s/u.exec(line.slice(at, end))?.[0] ?? ''}`)?.[1])?.toLowerCase() ?? null;
+
+function isShapedSo(one: Ingredient, said: string): boolean {
+  const food = findFood(one.item);
+  const words = `${one.item} ${one.preparation.join(' ')}`;
+  const isReady =
+    one.unit === 'can' || one.unit === 'slice' || COMES_SO.test(words) || [...SHAPED.keys()].some((w) => words.toLowerCase().includes(w));
+  if (food === null || isReady || food.category === 'spice') return false;
+  return SHAPED.get(said)!.of?.(food) ?? true;
+}
+
+/** Whether a line tells somebody to do it: the verb with this food, or with no food at all ("grate it"). */
+function isOrdered(text: string, names: Names, ingredient: number, said: string): boolean {
+  const orders = text.matchAll(new RegExp(`\\b(?:${SHAPED.get(said)!.verbs})(?:ing)?\\b([^.;\\n]*)`, 'gi'));
+  return [...orders].some(([, rest]) => {
+    const named = mentionsIn(rest!, names, new Set());
+    return named.length === 0 || named.some((m) => m.ingredient === ingredient);
+  });
+}
+
+/** "Stir in the drained beans": work that the method only mentions is work of the list. */
+export function withMentionedWork(recipe: Recipe): Recipe {
+  const text = recipe.instructions.join('\n');
+  const work = shapedInMethod(recipe, text);
+  const ingredients = recipe.ingredients.map((one, index) => {
+    const squeezed = juicedInMethod(one, text);
+    if (squeezed) return squeezed;
+    if (one.unit !== 'can') return work.get(index) === undefined ? one : { ...one, preparation: [...one.preparation, work.get(index)!] };
+    const head = one.item.toLowerCase().split(' ').at(-1)!;
+    const said = [
+      ...text.matchAll(
+        new RegExp(`\\b(drained|rinsed)(?:\\s+and\\s+(drained|rinsed))?\\s+(?:\\p{L}+\\s+)?${head.replace(/[^\p{L}]/gu, '')}`, 'giu'),
+      ),
+    ];
+    const done = said.flatMap((m) => [m[1]!, m[2]].filter((w): w is string => w !== undefined)).map((w) => w.toLowerCase());
+    const more = done.filter((w) => !one.preparation.includes(w));
+    return more.length > 0 ? { ...one, preparation: [...one.preparation, ...new Set(more)] } : one;
+  });
+  return { ...recipe, ingredients };
+}
