@@ -1,5 +1,6 @@
 // What was recorded and the server does not have yet. Kept on the device before anything else, sent from any page, and told as it is:
 // kept on this device, only on this page, or not taken by the server.
+import { SvelteMap } from 'svelte/reactivity';
 import { afterPaint } from '$lib/ui/after-paint';
 import { all, dropAll, putAll } from './device-store';
 import type { Entry, Kept, Refused } from './entry';
@@ -15,8 +16,7 @@ type Held = { entry: Kept; where: Where; answered?: number };
 const LONGEST_WAIT = 30_000;
 
 class Outbox {
-  #held = new Map<string, Held>();
-  #changes = $state(0);
+  #held = new SvelteMap<string, Held>();
   /** The server could not be reached at the last try. */
   offline = $state(false);
   /** Nobody is signed in on this device any longer: what waits stays here until somebody is. */
@@ -26,33 +26,20 @@ class Outbox {
   #timer: ReturnType<typeof setTimeout> | undefined;
   #wait = 1000;
 
-  #all(): Held[] {
-    void this.#changes;
-    return [...this.#held.values()];
-  }
-  #set(id: string, held: Held): void {
-    this.#held.set(id, held);
-    this.#changes++;
-  }
-
   /** What waits for the server. */
   get waiting(): Kept[] {
-    return this.#all()
-      .filter((h) => h.where !== 'server' && !h.entry.refused)
-      .map((h) => h.entry);
+    return [...this.#held.values()].filter((h) => h.where !== 'server' && !h.entry.refused).map((h) => h.entry);
   }
   /** What would be lost with this page. */
   get onPageOnly(): number {
-    return this.#all().filter((h) => h.where === 'page').length;
+    return [...this.#held.values()].filter((h) => h.where === 'page').length;
   }
   get refused(): Kept[] {
-    return this.#all()
-      .filter((h) => h.entry.refused && h.where !== 'server')
-      .map((h) => h.entry);
+    return [...this.#held.values()].filter((h) => h.entry.refused && h.where !== 'server').map((h) => h.entry);
   }
   /** What a lesson's page may not know yet, which was loaded at `since`: what waits, and what was sent since. */
   of(lessonId: string, since: number): Kept[] {
-    return this.#all()
+    return [...this.#held.values()]
       .filter((h) => h.entry.lessonId === lessonId && (h.where !== 'server' || (h.answered ?? 0) >= since))
       .map((h) => h.entry);
   }
@@ -71,7 +58,7 @@ class Outbox {
     });
     const written = readAll();
     for (const entry of [...written, ...(await all()).filter(isEntry)])
-      if (!this.#held.has(entry.id)) this.#set(entry.id, { entry, where: 'device' });
+      if (!this.#held.has(entry.id)) this.#held.set(entry.id, { entry, where: 'device' });
     // what a closing page only had time to write down goes to the large store, which need not be waited for
     void putAll(written).then((kept) => kept && written.forEach((e) => this.#held.get(e.id)?.entry === e && erase(e.id)));
     this.sendSoon(0);
@@ -82,7 +69,6 @@ class Outbox {
     const written = write(entry);
     this.#held.set(entry.id, { entry, where: written ? 'device' : 'page' });
     this.sendSoon(written ? 300 : 0);
-    afterPaint(() => this.#changes++);
     if (written) afterPaint(() => void this.#store(entry, written));
     else void this.#store(entry, written);
   }
@@ -92,14 +78,13 @@ class Outbox {
     const held = this.#held.get(entry.id);
     // it may have reached the server, or been thrown away, while the store was slow
     if (!held || held.where === 'server') await dropAll([entry.id]);
-    else if (held.where === 'page') this.#set(entry.id, { ...held, where: 'device' });
+    else if (held.where === 'page') this.#held.set(entry.id, { ...held, where: 'device' });
     if (written) erase(entry.id);
   }
 
   /** Throws away what the server would not take. */
   throwAway(id: string): void {
     this.#held.delete(id);
-    this.#changes++;
     erase(id);
     void dropAll([id]);
   }
@@ -150,7 +135,7 @@ class Outbox {
   }
 
   #isSent(entry: Kept): void {
-    this.#set(entry.id, { entry, where: 'server', answered: Date.now() });
+    this.#held.set(entry.id, { entry, where: 'server', answered: Date.now() });
     erase(entry.id);
     void dropAll([entry.id]);
   }
@@ -162,7 +147,7 @@ class Outbox {
         ? { ...entry, replaces: null }
         : { ...entry, refused: { code, why } };
     const where = write(next) ? 'device' : (this.#held.get(entry.id)?.where ?? 'page');
-    this.#set(entry.id, { entry: next, where });
+    this.#held.set(entry.id, { entry: next, where });
     void putAll([next]).then((kept) => kept && erase(next.id));
     if (!next.refused) this.sendSoon();
   }
