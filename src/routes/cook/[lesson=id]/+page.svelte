@@ -91,9 +91,9 @@
   function record(of: Line, code: string, how: 'tap' | 'key', detail: Detail | null = null) {
     const text = of.text;
     const taken = of.record(code, how, detail);
-    // first of all the finger sees what it did; whose turn it is for keys, and what is read out, come with the next frame
+    // first of all the finger sees what it did; whose turn it is for keys, and what is read out, come with the next frame. A key is for who is chosen already
     afterPaint(() => {
-      room.choose(room.lines.indexOf(of));
+      if (how === 'tap') room.choose(room.lines.indexOf(of));
       if (taken) said = `${of.person.name}, ${nameOfCode(of, data.others, code)}${nameOfDetail(detail)}: ${text}`;
     });
     if (taken) room.keep();
