@@ -119,6 +119,10 @@ test('food that the words alone name is drawn as it is by now: potatoes that go 
   );
   expect(at(/^Return the potatoes/).things).toMatchObject([{ look: { name: 'potato' }, state: 'dice' }]);
 });
+test('one food that is fished out of a stew is drawn as itself', () => {
+  const out = stagesOf(taskOf('sausage-casserole.txt')).find((s) => /^Fish out the bay leaf/.test(s.words))!;
+  expect(out.things.map((t) => t.look?.name)).toEqual(['herb']);
+});
 test('what is broken up in a pan is pressed with the tool, and not torn by hand', () => {
   const stages = stagesOf(taskOf('chickpea-soup.txt'));
   expect(stages.find((s) => /^Break the tomatoes up/.test(s.words))).toMatchObject({ scene: 'mash', form: 'break' });

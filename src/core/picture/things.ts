@@ -31,6 +31,8 @@ const OTHER_THINGS: readonly [RegExp, string, string][] = [
 /** What is fetched or put away is in its pack or whole, whatever the rest of it has become: half a cucumber is in the soup, the other half comes from the fridge. */
 const isStored = (step: Step) => kindOf(step.technique) === 'gather' || actOf(step.technique).scene === 'away';
 
+/** One food is fished out of the rest: it, and not the rest, is on the spoon. */
+const isTakenOut = (step: Step) => actOf(step.technique).scene === 'lift' && step.uses.length === 1;
 const isCut = (step: Step) => ['board', 'grate'].includes(actOf(step.technique).scene);
 
 export function thingsOf(step: Step, world: World, shapes: Shapes): Thing[] {
@@ -46,7 +48,7 @@ export function thingsOf(step: Step, world: World, shapes: Shapes): Thing[] {
       return thing(use.item, eggs(lot, use.item)[0]!.look, 'egg');
     // cheese for the top is cheese, though some of it is in the filling
     if (lot?.filled && use.ingredient !== lot.outside) return packed(use.item, food?.picture ?? 'food', use.unit);
-    if (lot && lot.joined && lot.parts.size > 1) return ofMixture(lot, world, step.text, shapes);
+    if (lot && lot.joined && lot.parts.size > 1 && !isTakenOut(step)) return ofMixture(lot, world, step.text, shapes);
     // what is cut is the fruit, also where most of it has become juice
     if (lot && isJuice(use.item, lot.forms) && !isCut(step)) return squeezed(use.item, lot);
     return packed(use.item, food?.picture ?? 'food', use.unit, state);

@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { buildTask, lookByName, lookNames, readRecipe, SCENES, stagesOf, TOOLS, type Scene, type Stage } from '$core';
+import { buildTask, readRecipe, SCENES, stagesOf, TOOLS, type Scene, type Stage } from '$core';
 import { expect, test } from 'vitest';
 import { drawStage } from './draw-stage';
 import { linesOnly } from './lines';
@@ -59,7 +59,7 @@ test('steps that differ look different: hardly a pair in all recipes looks the s
       seen.set(svg, i);
     });
   }
-  expect(same / all).toBeLessThan(0.005);
+  expect(same / all).toBeLessThan(0.001);
 });
 
 test('on one page no two clips have one name', () => {
@@ -162,32 +162,6 @@ test('bare hands touch nothing hot: trays, dishes and lids that are hot are held
       expect(drawStage(stage), stage.words).toContain(COLOURS.glove);
     }
   expect(seen).toBeGreaterThan(200);
-});
-test('nothing hot is pressed flat with the bare palm: without a tool of its own the step is drawn with one', () => {
-  const vessel = { kind: 'tin' as const, contents: [], lid: false, hot: true, onHob: false };
-  const press: Stage = { ...GETS, scene: 'knead', form: 'press', vessel, hazards: ['hot'], words: 'Press it down.' };
-  expect(drawStage({ ...press, tool: null })).toBe(drawStage({ ...press, tool: 'spatula' }));
-  const cold = { ...press, hazards: [], vessel: { ...vessel, hot: false } };
-  expect(drawStage({ ...cold, tool: null })).not.toBe(drawStage({ ...cold, tool: 'spatula' }));
-});
-test('into the oven and out of it are told apart without a word: by where the arrow goes, and by steam', () => {
-  const [into, out] = ['in', 'out'].map((form) => drawStage({ ...OF_SCENE.get('oven')!, form, minutes: null }));
-  // the arrow is the only line of its colour; it ends above where it begins, or below
-  const ends = (svg: string) => {
-    const [, from, to] = /d="M120 ([\d.]+)Q120[\d. ]+ 120 ([\d.]+)M[^"]*"[^>]*stroke="#0b5c7a"/.exec(svg)!;
-    return Number(to) - Number(from);
-  };
-  expect(ends(into)).toBeLessThan(0);
-  expect(ends(out)).toBeGreaterThan(0);
-  expect(into).not.toContain('#7f919b');
-  expect(out).toContain('#7f919b');
-});
-test('a spice that nobody has stirred in is one little heap, and no pile of lumps', () => {
-  const of = (drawing: string) => ({ name: drawing, look: lookByName(drawing), state: 'whole' as const, mixed: false });
-  const vessel = { kind: 'bowl' as const, contents: [of('cornflour'), of('spice-jar')], lid: false, hot: false, onHob: false };
-  const svg = drawStage({ ...GETS, scene: 'lid', form: 'on', things: [], vessel, words: 'Cover the bowl.' });
-  const spice = lookByName('spice-jar');
-  expect(svg.split(`fill="${spice.flesh}"`).length - 1).toBeLessThan(3);
 });
 test('a blade is never in the picture without a hand on its handle, and the other hand’s fingers are a claw or an arch', () => {
   for (const { stages } of ALL)
@@ -316,40 +290,6 @@ test('lines alone are black on white, whatever is drawn, and what is dark in col
   for (const skin of SKINS) expect(linesOnly(`stroke="${skin}"`)).toBe('stroke="#fff"');
 });
 
-/** CIE L*a*b* of an sRGB colour (IEC 61966-2-1, D65), from the standard's formulas. */
-function lab(hex: string): [number, number, number] {
-  const n = Number.parseInt(hex.slice(1), 16);
-  const [r, g, b] = [n >> 16, (n >> 8) & 255, n & 255].map((v) =>
-    v / 255 <= 0.04045 ? v / 255 / 12.92 : ((v / 255 + 0.055) / 1.055) ** 2.4,
-  ) as [number, number, number];
-  const f = (t: number) => (t > 216 / 24389 ? Math.cbrt(t) : (24389 / 27 / 116) * t + 16 / 116);
-  const x = f((0.4124 * r + 0.3576 * g + 0.1805 * b) / 0.9505);
-  const y = f(0.2126 * r + 0.7152 * g + 0.0722 * b);
-  const z = f((0.0193 * r + 0.1192 * g + 0.9505 * b) / 1.089);
-  return [116 * y - 16, 500 * (x - y), 200 * (y - z)];
-}
-const apart = (a: string, b: string) => Math.hypot(...lab(a).map((v, i) => v - lab(b)[i]));
-/** As different as two colours side by side have to be to be told apart at a glance (CIE 1976; 2.3 is just seen, common practice takes five times that). */
-const TOLD = 12;
-
-test.each(SKINS.map((s, i) => [i, s] as const))(
-  'skin %i is told from what hands hold: handles, wood, metal, board, sleeve, glove',
-  (_i, skin) => {
-    for (const [what, colour] of Object.entries(COLOURS)) expect(apart(skin, colour), what).toBeGreaterThan(TOLD);
-  },
-);
-test('foods are told from the board, or have a line that is', () => {
-  for (const look of lookNames().map(lookByName)) {
-    const line = look.mark === look.flesh ? '#1e2528' : look.mark;
-    expect(Math.max(apart(look.flesh, COLOURS.board), apart(line, COLOURS.board)), look.name).toBeGreaterThan(TOLD);
-  }
-});
-test('pieces have a line round them that is told from their inside', () => {
-  for (const look of lookNames().map(lookByName)) {
-    const line = look.mark === look.flesh ? '#1e2528' : look.mark;
-    expect(apart(line, look.flesh), look.name).toBeGreaterThan(TOLD);
-  }
-});
 test('food under an ordinary blade is always held; a blade for one hand needs no other', () => {
   const skinOf = (svg: string) => svg.match(/stroke="#debb90"/g)?.length ?? 0;
   for (const { stages } of ALL)
@@ -378,18 +318,4 @@ test('for one hand there is no second hand that steadies, and a mat is in its pl
   }
   const stir = { ...OF_SCENE.get('stir')!, vessel: { ...OF_SCENE.get('stir')!.vessel!, kind: 'bowl' as const, onHob: false } };
   expect(drawStage({ ...stir, mat: true }).length).toBeGreaterThan(drawStage({ ...stir, mat: false }).length);
-});
-test('mash with milk has the colour of the mash, and not that of its onion', () => {
-  const of = (drawing: string, state: 'mashed' | 'whole') => ({ name: drawing, look: lookByName(drawing), state, mixed: true });
-  const vessel = { kind: 'bowl' as const, contents: [of('onion', 'mashed'), of('potato', 'mashed'), of('milk-jug', 'whole')] };
-  const salt = { name: 'salt', look: lookByName('salt'), drawing: 'salt', state: 'whole' as const, pack: 'none' as const };
-  const svg = drawStage({
-    ...GETS,
-    scene: 'sprinkle',
-    form: '',
-    things: [salt],
-    vessel: { ...vessel, lid: false, hot: false, onHob: false },
-  });
-  expect(svg).toContain(`fill="${lookByName('potato').flesh}"`);
-  expect(svg).not.toContain(lookByName('onion').mark);
 });

@@ -90,7 +90,8 @@ export function cabinet(kind: 'fridge' | 'freezer' | 'cupboard' | 'microwave'): 
     (kind === 'freezer' ? snow(112, 30, 9) + snow(86, 26, 5) + snow(140, 26, 5) : '')
   );
 }
-const snow = (x: number, y: number, r: number) =>
+/** The sign of a freezer. */
+export const snow = (x: number, y: number, r: number) =>
   line(
     [0, 60, 120]
       .map((a) => {

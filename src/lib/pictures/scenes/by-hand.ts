@@ -7,11 +7,13 @@ import { around, arrow, toAndFro } from '../signs';
 import { held } from '../tools';
 import { vessel } from '../vessels';
 import { isRound } from './board';
-import { lying, gloved, mainLook, type Draw, type Scenes } from './model';
+import { lying, gloved, mainLook, mainThing, type Draw, type Scenes } from './model';
 
 /** The peeler goes along the food and away from the hand that holds it; the peel falls. */
 const peel: Draw = (pen, stage) => {
-  const l = mainLook(stage);
+  const { state } = mainThing(stage);
+  const skinned = mainLook(stage);
+  const l = state === 'peeled' ? { ...skinned, skin: skinned.flesh } : skinned;
   const long = l.shape === 'long' || l.shape === 'pods';
   const food = (peeled: boolean) =>
     long ? at(118, 84, body(l, 118, peeled), 0) : at(112, 84, whole(peeled ? { ...l, skin: l.flesh } : l, 74));

@@ -1,6 +1,6 @@
 // At the sink and after: washing, rinsing, drying, wiping, sweeping.
 import { lookByName } from '$core';
-import { whole, heap } from '../pieces';
+import { whole, heap, piece } from '../pieces';
 import { hand } from '../hands';
 import { board, counter, sink, stream } from '../kitchen';
 import { packBody } from '../packs';
@@ -86,7 +86,7 @@ const atSink: Draw = (pen, stage) => {
       stream(112, 34, 84) +
       pen.move(
         '0 0 0 -10, 0.5 0 0 10, 1 0 0 -10',
-        at(114, 92, l.shape === 'long' || l.shape === 'pods' ? at(0, 0, whole(l, 50), 0) : whole(l, 48)),
+        at(114, 92, t.state === 'whole' ? whole(l, l.shape === 'long' || l.shape === 'pods' ? 50 : 48) : piece(l, t.state, 48)),
         [114, 92],
       ) +
       line('M88 76Q78 96 84 124M140 76Q150 96 144 124', 4, '#8cc6e0') +

@@ -1,6 +1,6 @@
 // Turning heat on, up, down and off.
 import { hand } from '../hands';
-import { dialAngle, heat, HOB_TOP, rest } from '../kitchen';
+import { dialAngle, heat, HOB_TOP, rest, steam } from '../kitchen';
 import { ACTION, area, at, box, circle, line, shape, type Pen, lettering } from '../pen';
 import { arrow } from '../signs';
 import { sectionOf, vessel } from '../vessels';
@@ -107,6 +107,7 @@ const dial: Draw = (pen, stage) => {
     pen.from(0.4, fire(d.from, true) + fire(d.to)) +
     p.back +
     p.front +
+    (stage.vessel?.hot ? steam(58, p.top - 2, 2) : '') +
     pen.text(HEAT_WORD[d.to], 184, 34, 24, ACTION) +
     (pen.controls.hob === 'keys'
       ? keys(pen, 184, 94, HEAT_NUMBER[d.from], HEAT_NUMBER[d.to], turned)

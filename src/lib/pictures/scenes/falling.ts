@@ -1,11 +1,12 @@
 // What falls: sprinkled, sifted, drained.
-import { lookByName, type Content } from '$core';
+import { lookByName, type Content, type Look, type Stage } from '$core';
 import { mound, piece } from '../pieces';
 import { hand } from '../hands';
 import { counter, COUNTER, sink, steam } from '../kitchen';
 import { packBody, packed } from '../packs';
-import { at, circle, INK, line, shape } from '../pen';
+import { at, circle, INK, line, shape, type Pen, type Point } from '../pen';
 import { toAndFro } from '../signs';
+import { held } from '../tools';
 import { vessel } from '../vessels';
 import { lying, contentsOf, mainThing, type Draw, type Scenes } from './model';
 import { inPlace, placed, steady } from './placed';
@@ -58,6 +59,36 @@ const sprinkle: Draw = (pen, stage) => {
     toAndFro(x - 56, 18, x - 8, 18)
   );
 };
+
+/** From a spoon, in a thin line that goes to and fro over what is there. */
+export function threads(pen: Pen, stage: Stage, l: Look): string {
+  const x = 100;
+  const v = placed(pen, stage, x, { contents: stage.vessel?.contents ?? [], kind: stage.vessel?.kind ?? 'plate' });
+  const w = Math.min(44, v.section.rim - 10);
+  const y = v.section.height < 20 ? v.top - 9 : v.top + 14;
+  const tip: Point = [x + w - 6, Math.min(y - 44, v.top - 34)];
+  const rh = held(pen, 'spoon', tip, 62, [262, tip[1] - 30]);
+  const zigzag = `M${x - w} ${y}l${w * 0.33} -7 ${w * 0.33} 10 ${w * 0.33} -10 ${w * 0.33} 10 ${w * 0.33} -10 ${w * 0.3} 6`;
+  const look = { ...l, mark: l.mark === l.flesh ? '#8a6a3a' : l.mark };
+  const thread = `M${tip[0] - 3} ${tip[1] - 2}q-4 4 -4 12V${y - 4}`;
+  const sway = '0 -40 0, 0.3 0 0, 0.5 -30 0, 0.6 -8 0, 1 -40 0';
+  return (
+    inPlace(v, steady(pen, v, x, stage)) +
+    line(zigzag, 7, look.mark) +
+    line(zigzag, 4, look.flesh) +
+    pen.move(
+      sway,
+      rh.back +
+        rh.tool +
+        at(tip[0] - 2, tip[1] - 6, mound({ ...l, shape: 'cream' }, 20)) +
+        line(thread, 5.6, look.mark) +
+        line(thread, 3, look.flesh) +
+        rh.front,
+    ) +
+    toAndFro(x - 46, Math.max(20, tip[1] - 22), x + 6, Math.max(20, tip[1] - 22)) +
+    (stage.hazards.includes('hot') ? steam(x - v.section.rim + 8, v.top - 2, 1) : '')
+  );
+}
 
 /** Through a sieve over the sink; hot pans with gloves, pouring away from the body. */
 const drain: Draw = (pen, stage) => {

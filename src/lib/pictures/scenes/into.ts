@@ -10,6 +10,7 @@ import { held, toolFor } from '../tools';
 import { sectionOf, vessel } from '../vessels';
 import { gloved, lying, asContent, mainLook, mainThing, seedOf, type Draw, type Scenes } from './model';
 import { fill } from './coat';
+import { threads } from './falling';
 import { inPlace, placed, steady } from './placed';
 
 /** From a board, a bowl, a packet or the hand into the vessel, close above it. */
@@ -25,7 +26,9 @@ const put: Draw = (pen, stage) => {
   const v = placed(pen, stage, x, { contents: stage.vessel?.contents ?? [], kind });
   const lh = steady(pen, v, x, stage);
   const big = t.state === 'whole' && !['grains', 'small', 'tubes', 'strands', 'sprig', 'leaf', 'cream'].includes(l.shape);
-  if (big || kind === 'tray' || kind === 'plate' || kind === 'board') {
+  // tipped out, and not laid piece by piece
+  const isTipped = /^(?:tip|pour|turn|empty|scrape)\b/i.test(stage.words);
+  if (!isTipped && (big || kind === 'tray' || kind === 'plate' || kind === 'board')) {
     const rh = hand(pen, 'pinch', [x + 22, v.top - 8], { arm: [262, -26] });
     const held_ =
       t.state === 'whole' || t.state === 'peeled'
@@ -66,32 +69,40 @@ function tipIn(pen: Pen, stage: Stage, state: Content['state']): string {
           )
           .join('');
   const rh = hand(pen, 'wrap', [lip[0] + 62, lip[1] - 22], { arm: [264, lip[1] - 30], turn: -16 });
-  const carrier = cut
-    ? at(
-        lip[0] + 2,
-        lip[1],
-        box(0, -6, 96, 9, '#d3e3df', 4) +
-          [12, 30, 48, 20, 38]
-            .map((bx, i) =>
-              at(
-                bx,
-                -13 - (i > 2 ? 9 : 0),
-                piece(all[i % (all.length || 1)]?.look ?? l, all[i % (all.length || 1)]?.state ?? state, 16, i),
-              ),
-            )
-            .join(''),
-        -22,
-      )
-    : tilted(
-        smallBowl(
-          pen,
-          l,
-          all.map((a) => asContent(a)),
-        ),
-        [-35, -16],
-        [lip[0], lip[1] - 1],
-        -52,
-      );
+  const carrier =
+    stage.source && stage.source.kind !== 'board'
+      ? tilted(
+          at(0, 17, sourceOf(pen, stage.source), 0, 0.72),
+          [-sectionOf(stage.source.kind).rim * 0.72, 17 - sectionOf(stage.source.kind).height * 0.72],
+          [lip[0], lip[1] - 1],
+          -52,
+        )
+      : cut
+        ? at(
+            lip[0] + 2,
+            lip[1],
+            box(0, -6, 96, 9, '#d3e3df', 4) +
+              [12, 30, 48, 20, 38]
+                .map((bx, i) =>
+                  at(
+                    bx,
+                    -13 - (i > 2 ? 9 : 0),
+                    piece(all[i % (all.length || 1)]?.look ?? l, all[i % (all.length || 1)]?.state ?? state, 16, i),
+                  ),
+                )
+                .join(''),
+            -22,
+          )
+        : tilted(
+            smallBowl(
+              pen,
+              l,
+              all.map((a) => asContent(a)),
+            ),
+            [-35, -16],
+            [lip[0], lip[1] - 1],
+            -52,
+          );
   return (
     v.ground +
     lh.back +
@@ -138,6 +149,11 @@ const mouthOf = (pack: string): Point =>
       : pack === 'bottle'
         ? [-5, -33]
         : [-14, -28];
+
+const sourceOf = (pen: Pen, { kind, contents }: StageVessel) => {
+  const v = vessel(pen, kind, 0, 0, { contents });
+  return v.back + v.front;
+};
 
 const smallBowl = (pen: Pen, l: ReturnType<typeof mainLook>, contents: Content[]) => {
   const v = vessel(pen, 'small-bowl', 0, 17, {
@@ -190,36 +206,6 @@ const pour: Draw = (pen, stage) => {
     (stage.hazards.includes('hot') || (look.name === 'water' && /boiling|hot/i.test(stage.words)) ? steam(x - 36, v.top - 2, 2) : '')
   );
 };
-
-/** From a spoon, in a thin line that goes to and fro over what is there. */
-function threads(pen: Pen, stage: Stage, l: ReturnType<typeof mainLook>): string {
-  const x = 100;
-  const v = placed(pen, stage, x, { contents: stage.vessel?.contents ?? [], kind: stage.vessel?.kind ?? 'plate' });
-  const w = Math.min(44, v.section.rim - 10);
-  const y = v.section.height < 20 ? v.top - 9 : v.top + 14;
-  const tip: Point = [x + w - 6, Math.min(y - 44, v.top - 34)];
-  const rh = held(pen, 'spoon', tip, 62, [262, tip[1] - 30]);
-  const zigzag = `M${x - w} ${y}l${w * 0.33} -7 ${w * 0.33} 10 ${w * 0.33} -10 ${w * 0.33} 10 ${w * 0.33} -10 ${w * 0.3} 6`;
-  const look = { ...l, mark: l.mark === l.flesh ? '#8a6a3a' : l.mark };
-  const thread = `M${tip[0] - 3} ${tip[1] - 2}q-4 4 -4 12V${y - 4}`;
-  const sway = '0 -40 0, 0.3 0 0, 0.5 -30 0, 0.6 -8 0, 1 -40 0';
-  return (
-    inPlace(v, steady(pen, v, x, stage)) +
-    line(zigzag, 7, look.mark) +
-    line(zigzag, 4, look.flesh) +
-    pen.move(
-      sway,
-      rh.back +
-        rh.tool +
-        at(tip[0] - 2, tip[1] - 6, mound({ ...l, shape: 'cream' }, 20)) +
-        line(thread, 5.6, look.mark) +
-        line(thread, 3, look.flesh) +
-        rh.front,
-    ) +
-    toAndFro(x - 46, Math.max(20, tip[1] - 22), x + 6, Math.max(20, tip[1] - 22)) +
-    (stage.hazards.includes('hot') ? steam(x - v.section.rim + 8, v.top - 2, 1) : '')
-  );
-}
 
 function pourer(pen: Pen, from: StageVessel | null, l: ReturnType<typeof mainLook>): string {
   const kind: VesselKind =

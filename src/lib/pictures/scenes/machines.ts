@@ -107,6 +107,7 @@ const microwave: Draw = (pen, stage) => {
     area('M22 34H148V130H22z', '#6a5d52') +
     ellipse(85, 122, 52, 6, '#b9c2c7', 2) +
     at(85, 118, v.back + v.front, 0, 0.62) +
+    (stage.vessel?.hot ? at(74, 118 + v.top * 0.62, steam(0, 0, 2), 0, 0.7) : '') +
     line('M160 36V128', 5, '#8b979e');
   if (pen.controls.microwave === 'knob') return pen.upright(120, door + timeKnob(pen, stage.minutes ?? 1));
   // the keypad stands where it stands, for either hand

@@ -71,8 +71,9 @@ const mash: Draw = (pen, stage) => {
   const l = broken ?? contents.find((c) => c.look.shape !== 'liquid')?.look ?? mainLook(stage);
   const soft: Content = { name: 'mash', look: { ...l, shape: 'cream' }, state: 'mashed', mixed: true };
   const shown = [soft];
+  const isDone = contents.some((c) => c.state === 'mashed');
   const left = (v: Placed) =>
-    [0, 1, 2, 3, 4, 5]
+    (isDone ? [] : [0, 1, 2, 3, 4, 5])
       .map((i) =>
         at(
           x + 20 + (i % 3) * 13 * (v.section.base / 48),

@@ -1,9 +1,9 @@
 // Fetching, putting away, keeping; labels, plugs, the table.
 import { type Thing } from '$core';
 import { hand } from '../hands';
-import { cabinet, counter, COUNTER, drawer } from '../kitchen';
+import { cabinet, counter, COUNTER, drawer, snow } from '../kitchen';
 import { packBody, standing } from '../packs';
-import { ACTION, area, at, box, circle, ellipse, INK, line, shape, type Pen } from '../pen';
+import { area, at, box, circle, ellipse, INK, line, shape, type Pen } from '../pen';
 import { arrow } from '../signs';
 import { held, measureAlone } from '../tools';
 import { sectionOf, vessel } from '../vessels';
@@ -120,19 +120,7 @@ const boxScene: Draw = (pen, stage) => {
           box(-24, -44, 52, 92, '#e8eef1', 4) +
             line('M-24 -8H28', 2.4) +
             line('M-16 -30v14M-16 2v18', 4, '#7f939d') +
-            (stage.store !== 'freezer' && !/\bfreez/i.test(stage.words)
-              ? ''
-              : line(
-                  [0, 60, 120]
-                    .map((a) => {
-                      const c = Math.cos((a * Math.PI) / 180) * 9;
-                      const s = Math.sin((a * Math.PI) / 180) * 9;
-                      return `M${10 - c} ${24 - s}L${10 + c} ${24 + s}`;
-                    })
-                    .join(''),
-                  2.4,
-                  ACTION,
-                )),
+            (stage.store === 'freezer' || /\bfreez/i.test(stage.words) ? snow(10, 24, 9) : ''),
         )
       : '';
   return (
