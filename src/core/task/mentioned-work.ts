@@ -2,6 +2,7 @@
 import { table } from '../amount/table';
 import { findFood, foodIs } from '../recipe/food';
 import type { Food } from '../recipe/food-model';
+import { preparationVerb } from '../recipe/preparation';
 import type { Ingredient, Recipe } from '../recipe/recipe';
 import { namesOf, type Names } from './ingredient-names';
 import { mentionsIn, type Mention } from './mentions';
@@ -18,20 +19,20 @@ function juicedInMethod(one: Ingredient, text: string): Ingredient | null {
   return said === undefined || squeezes || /\bsqueez/i.test(said) ? null : { ...one, preparation: [...one.preparation, 'juiced'] };
 }
 
-/** What was done, by its word: the verbs that would order it, and the foods that it is said of before they are cooked. */
-const SHAPED = table<{ verbs: string; of?: (food: Food) => boolean }>({
-  beaten: { verbs: 'beat|whisk|whip', of: (food) => food.category === 'egg' },
-  chopped: { verbs: 'chop|cut|dice|slice|snip|mince' },
-  snipped: { verbs: 'snip|chop|cut' },
-  sliced: { verbs: 'slice|cut|chop', of: (food) => !foodIs(food, 'of-flour') },
-  diced: { verbs: 'dice|cut|chop|cube' },
-  grated: { verbs: 'grate|shred' },
-  shredded: { verbs: 'shred|grate|slice|cut|pull' },
-  crushed: { verbs: 'crush|press|bash|mince|break' },
-  crumbled: { verbs: 'crumble|break', of: (food) => food.category === 'cheese' || food.category === 'biscuit' },
-  melted: { verbs: 'melt|heat|microwave|warm', of: (food) => foodIs(food, 'fatty') },
-  torn: { verbs: 'tear|rip|chop' },
-  halved: { verbs: 'halve|cut|slice', of: (food) => food.category !== 'egg' },
+/** Words for what was done: other verbs that order it as well, and the foods that it is said of before they are cooked. */
+const SHAPED = table<{ also: string; of?: (food: Food) => boolean }>({
+  beaten: { also: 'whisk|whip', of: (food) => food.category === 'egg' },
+  chopped: { also: 'cut|dice|slice|snip|mince' },
+  snipped: { also: 'chop|cut' },
+  sliced: { also: 'cut|chop', of: (food) => !foodIs(food, 'of-flour') },
+  diced: { also: 'cut|chop|cube' },
+  grated: { also: 'shred' },
+  shredded: { also: 'grate|slice|cut|pull' },
+  crushed: { also: 'press|bash|mince|break' },
+  crumbled: { also: 'break', of: (food) => food.category === 'cheese' || food.category === 'biscuit' },
+  melted: { also: 'heat|microwave|warm', of: (food) => foodIs(food, 'fatty') },
+  torn: { also: 'rip|chop' },
+  halved: { also: 'cut|slice', of: (food) => food.category !== 'egg' },
 });
 const SAID = new RegExp(`\\b(${[...SHAPED.keys()].join('|')})\\s+(?:\\p{L}+\\s+)?$`, 'iu');
 /** Bought so, or not to be cut: nobody is told to do it. */
@@ -70,7 +71,7 @@ function isShapedSo(one: Ingredient, said: string): boolean {
 
 /** Whether a line tells somebody to do it: the verb with this food, or with no food at all ("grate it"). */
 function isOrdered(text: string, names: Names, ingredient: number, said: string): boolean {
-  const orders = text.matchAll(new RegExp(`\\b(?:${SHAPED.get(said)!.verbs})(?:ing)?\\b([^.;\\n]*)`, 'gi'));
+  const orders = text.matchAll(new RegExp(`\\b(?:${preparationVerb(said)}|${SHAPED.get(said)!.also})(?:ing)?\\b([^.;\\n]*)`, 'gi'));
   return [...orders].some(([, rest]) => {
     const named = mentionsIn(rest!, names, new Set());
     return named.length === 0 || named.some((m) => m.ingredient === ingredient);

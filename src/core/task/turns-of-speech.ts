@@ -1,5 +1,6 @@
 // Turns of speech that hold several actions, or say one in a roundabout way, put as plain actions before a line is split.
 import { table } from '../amount/table';
+import { preparationVerb } from '../recipe/preparation';
 import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
 import { ADVERBS, FOOD_VERBS } from './clause-words';
 import { findTools, isVessel, isWrap } from '../technique/tools';
@@ -131,18 +132,7 @@ const DIPS = new RegExp(
   'iu',
 );
 
-const DONE_TO = table<string>({
-  drained: 'Drain',
-  rinsed: 'Rinse',
-  peeled: 'Peel',
-  chopped: 'Chop',
-  sliced: 'Slice',
-  diced: 'Dice',
-  grated: 'Grate',
-  beaten: 'Beat',
-  mashed: 'Mash',
-});
-const READY = [...DONE_TO.keys()].join('|');
+const READY = 'drained|rinsed|peeled|chopped|sliced|diced|grated|beaten|mashed';
 const ASIDE_WORK = new RegExp(
   `(^|[.!?;]\\s+)([^.;!?()]*?\\b)(the\\s+(?:\\p{L}+\\s+)?\\p{L}+)\\s+\\((${READY})(?:\\s+and\\s+(${READY}))?\\)`,
   'iu',
@@ -155,7 +145,7 @@ const LAST_WORK = new RegExp(
 /** "Tip in the beans (drained)", "scatter over the onions, sliced": that is done first. */
 function workBehind(text: string, pattern: RegExp): string {
   return text.replace(pattern, (_all, start: string, before: string, thing: string, one: string, two: string | undefined) => {
-    const works = [one, two].flatMap((work) => (work ? [`${DONE_TO.get(work.toLowerCase())!} ${thing.toLowerCase()}`] : []));
+    const works = [one, two].flatMap((work) => (work ? [verbAfter('', `${preparationVerb(work)!} ${thing.toLowerCase()}`)] : []));
     return `${start.replace(/([^.!?;\s])\s*$/, '$1. ')}${works.join('. ')}. ${before.charAt(0).toUpperCase()}${before.slice(1)}${thing}`;
   });
 }

@@ -58,6 +58,9 @@
     inset-inline: -0.5rem;
     border: 0.35rem solid var(--ink);
   }
+  .small:focus-visible {
+    z-index: 1;
+  }
   .rung-next.small:focus-visible {
     outline-offset: 0.6rem;
   }
