@@ -75,6 +75,36 @@ test('a second tap within 400 ms on the same ladder is no other record, and what
   expect(await rowsOf(id)).toBe(2);
 });
 
+test('what was tapped is said in the very next frame, and a key in the same moment comes after it', async ({ page }) => {
+  const id = await lessonOf(page, OATS);
+  await page.goto(`/cook/${id}`);
+  await ready(page);
+  const wren = ladder(page, 'Wren');
+  const atOnce = await wren.getByRole('button', { name: /^Gesture/ }).evaluate(async (rung: HTMLElement) => {
+    rung.click();
+    await new Promise(requestAnimationFrame);
+    return rung.closest('section')!.querySelector('.undo')!.textContent;
+  });
+  expect(atOnce).toContain('Gesture, step 1');
+  await expect(wren.getByText(/^2\//)).toBeVisible();
+  // no frame lies between a tap and a key here, nor between a tap and what takes it back
+  const tapAndKey = async (key: string) => {
+    await page.waitForFunction((t) => performance.now() - t > 420, await page.evaluate(() => performance.now()));
+    await wren.getByRole('button', { name: /^Gesture/ }).evaluate((rung: HTMLElement, key) => {
+      rung.click();
+      window.dispatchEvent(new KeyboardEvent('keydown', { key }));
+    }, key);
+  };
+  await tapAndKey('m');
+  await expect(wren.getByText(/^4\//)).toBeVisible();
+  await expect(wren.getByRole('button', { name: /Undo for Wren/ })).toContainText('Model, step 3');
+  await tapAndKey('u');
+  await expect(wren.getByRole('button', { name: /Undo for Wren/ })).toContainText('Model, step 3');
+  await expect(wren.getByText(/^4\//)).toBeVisible();
+  await sent(page);
+  expect(await rowsOf(id)).toBe(5);
+});
+
 test('every rung is a target of at least 64 px with six ladders at a desk, and nothing is cut off', async ({ page }) => {
   await page.goto(`/cook/${await lessonOf(page, COUSCOUS)}`);
   await ready(page);

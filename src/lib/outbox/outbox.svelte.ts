@@ -7,16 +7,19 @@ import type { Entry, Kept, Refused } from './entry';
 import { erase, isEntry, readAll, write } from './journal';
 import { batchesOf, send, sendAtLast } from './send';
 
-/** Where an entry is: 'page' is nowhere but here and is lost with the page. */
-type Where = 'page' | 'device' | 'server';
-/** `answered`: when the server took it, by this device's clock. */
-type Held = { entry: Kept; where: Where; answered?: number };
+/** Where an entry is that the server does not have: 'page' is nowhere but here and is lost with the page. */
+type Held = { entry: Kept; where: 'page' | 'device' };
+/** What the server took, and when, by this device's clock. */
+type Sent = { entry: Kept; answered: number };
 
 /** Tries come further apart, up to this many milliseconds. */
 const LONGEST_WAIT = 30_000;
 
 class Outbox {
   #held = new SvelteMap<string, Held>();
+  /** Apart from what waits, which every tap counts: of a long lesson there are hundreds. */
+  // eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing on a page hangs on it
+  #sent = new Map<string, Sent>();
   /** The server could not be reached at the last try. */
   offline = $state(false);
   /** Nobody is signed in on this device any longer: what waits stays here until somebody is. */
@@ -28,20 +31,19 @@ class Outbox {
 
   /** What waits for the server. */
   get waiting(): Kept[] {
-    return [...this.#held.values()].filter((h) => h.where !== 'server' && !h.entry.refused).map((h) => h.entry);
+    return [...this.#held.values()].filter((h) => !h.entry.refused).map((h) => h.entry);
   }
   /** What would be lost with this page. */
   get onPageOnly(): number {
     return [...this.#held.values()].filter((h) => h.where === 'page').length;
   }
   get refused(): Kept[] {
-    return [...this.#held.values()].filter((h) => h.entry.refused && h.where !== 'server').map((h) => h.entry);
+    return [...this.#held.values()].filter((h) => h.entry.refused).map((h) => h.entry);
   }
   /** What a lesson's page may not know yet, which was loaded at `since`: what waits, and what was sent since. */
   of(lessonId: string, since: number): Kept[] {
-    return [...this.#held.values()]
-      .filter((h) => h.entry.lessonId === lessonId && (h.where !== 'server' || (h.answered ?? 0) >= since))
-      .map((h) => h.entry);
+    const sent = [...this.#sent.values()].filter((s) => s.answered >= since);
+    return [...sent, ...this.#held.values()].map((one) => one.entry).filter((entry) => entry.lessonId === lessonId);
   }
 
   /** Takes up what the device holds, and sends it. Once for each page; again it only waits for that. */
@@ -58,7 +60,7 @@ class Outbox {
     });
     const written = readAll();
     for (const entry of [...written, ...(await all()).filter(isEntry)])
-      if (!this.#held.has(entry.id)) this.#held.set(entry.id, { entry, where: 'device' });
+      if (!this.#held.has(entry.id) && !this.#sent.has(entry.id)) this.#held.set(entry.id, { entry, where: 'device' });
     // what a closing page only had time to write down goes to the large store, which need not be waited for
     void putAll(written).then((kept) => kept && written.forEach((e) => this.#held.get(e.id)?.entry === e && erase(e.id)));
     this.sendSoon(0);
@@ -77,7 +79,7 @@ class Outbox {
     if (!(await putAll([entry]))) return;
     const held = this.#held.get(entry.id);
     // it may have reached the server, or been thrown away, while the store was slow
-    if (!held || held.where === 'server') await dropAll([entry.id]);
+    if (!held) await dropAll([entry.id]);
     else if (held.where === 'page') this.#held.set(entry.id, { ...held, where: 'device' });
     if (written) erase(entry.id);
   }
@@ -135,7 +137,8 @@ class Outbox {
   }
 
   #isSent(entry: Kept): void {
-    this.#held.set(entry.id, { entry, where: 'server', answered: Date.now() });
+    this.#held.delete(entry.id);
+    this.#sent.set(entry.id, { entry, answered: Date.now() });
     erase(entry.id);
     void dropAll([entry.id]);
   }

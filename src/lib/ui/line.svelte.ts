@@ -4,6 +4,7 @@ import { newId } from '$lib/id';
 import type { RecordEntry } from '$lib/outbox/entry';
 import { moment, nextCount } from '$lib/outbox/journal';
 import { outbox } from '$lib/outbox/outbox.svelte';
+import { afterPaint } from './after-paint';
 import type { RoomCard, RoomItem, RoomMark, RoomPerson, RoomPlace, RoomRecord } from './room-data';
 import { SvelteMap } from 'svelte/reactivity';
 
@@ -34,6 +35,8 @@ export class Line {
   outOfOrder = $state(false);
   /** Somebody went to another step by hand; what others record does not move the ladder then. */
   #elsewhere = false;
+  /** What a tap still has to do to the ladder once it has been seen, and what calls that off. */
+  #toDo: { goOn: () => void; callOff: () => void } | null = null;
 
   person = $state.raw() as RoomPerson;
   cards: readonly RoomCard[] = $state.raw([]);
@@ -50,6 +53,7 @@ export class Line {
 
   /** Who he is and what is his: changed in the lesson, what was recorded stays. */
   setUp(person: RoomPerson, cards: readonly RoomCard[]): void {
+    this.settle();
     const same = JSON.stringify(this.person?.items.map((i) => i.card)) === JSON.stringify(person.items.map((i) => i.card));
     [this.person, this.cards, this.presence] = [person, cards, person.presence];
     if (!same) this.#moveTo(this.#firstOpen());
@@ -133,11 +137,17 @@ export class Line {
   });
   /** All records seen, for a start with no network. */
   get seen(): RoomRecord[] {
+    this.settle();
     return [...this.#seen.values()].flatMap((of) => [...of.values()]);
   }
 
   /** Takes up records that were made elsewhere or before; which one is in force does not hang on the order in which they come. */
   take(records: readonly RoomRecord[]): void {
+    this.settle();
+    this.#take(records);
+  }
+
+  #take(records: readonly RoomRecord[]): void {
     for (const r of records) {
       const key = keyOf(r.lessonId, r.stepKey);
       // eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing on the page hangs on it
@@ -163,11 +173,21 @@ export class Line {
     return open < 0 ? Math.max(0, this.items.length - 1) : open;
   }
 
+  /** Goes on to the next step at once, where a tap is still waiting for the frame in which it is seen. */
+  settle(): void {
+    const toDo = this.#toDo;
+    this.#toDo = null;
+    toDo?.callOff();
+    toDo?.goOn();
+  }
+
   /**
-   * One tap: records the code for the step at hand, and goes on to the next.
+   * One tap: records the code for the step at hand, and goes on to the next. The record is kept, and said to be made, before this returns; a finger sees that
+   * in the next frame and the next step, which takes longer to draw, in the frame after it. Keys go on at once.
    * @returns whether it was taken: a second tap at once is not
    */
   record(code: string, how: How, detail: Detail | null = null): boolean {
+    this.settle();
     const card = this.card;
     if (!card) return false;
     if (how === 'tap') {
@@ -179,15 +199,20 @@ export class Line {
     const [from, outOfOrder] = [this.index, this.outOfOrder];
     const made = this.#keep(card, code, before?.id ?? null, how, detail ?? (outOfOrder ? 'out-of-order' : null));
     this.#done = [...this.#done, { at: from, before, made }];
-    this.outOfOrder = false;
-    this.#elsewhere = false;
-    this.take([made]);
-    if (!outOfOrder) this.#moveTo(Math.min(from + 1, this.items.length - 1));
+    const goOn = () => {
+      this.outOfOrder = false;
+      this.#elsewhere = false;
+      this.#take([made]);
+      if (!outOfOrder) this.#moveTo(Math.min(from + 1, this.items.length - 1));
+    };
+    if (how !== 'tap') goOn();
+    else this.#toDo = { goOn, callOff: afterPaint(() => this.settle()) };
     return true;
   }
 
   /** Says more of the last record: that the help faded, that there was an error. */
   addDetail(detail: Detail, how: How): void {
+    this.settle();
     const last = this.#done.at(-1);
     const card = last && this.cardAt(last.at);
     if (!last || !card) return;
@@ -200,6 +225,7 @@ export class Line {
 
   /** Takes the last record back: a later one stands in its place, nothing is deleted. */
   undo(how: How): void {
+    this.settle();
     const last = this.#done.at(-1);
     const card = last && this.cardAt(last.at);
     if (!last || !card) return;
@@ -224,6 +250,7 @@ export class Line {
   }
 
   note(text: string): void {
+    this.settle();
     const card = this.card;
     if (!card) return;
     const at = { lessonId: card.lesson, learnerId: this.person.id, stepKey: card.key };
@@ -232,6 +259,7 @@ export class Line {
 
   /** What a probe that is over, or a step that was not reached, comes to: one record for each step that has none. */
   fill(code: string, how: How): void {
+    this.settle();
     for (const [i, item] of this.items.entries()) {
       const card = this.cards[item.card];
       if (card && this.recordAt(i) === null) this.take([this.#keep(card, code, null, how, null)]);
@@ -239,9 +267,11 @@ export class Line {
   }
 
   go(by: number): void {
+    this.settle();
     this.goTo(this.index + by);
   }
   goTo(index: number): void {
+    this.settle();
     this.#moveTo(Math.max(0, Math.min(this.items.length - 1, index)));
   }
   /** To a step that was done before its turn: once it is recorded, the ladder comes back to the first that is open. */

@@ -126,6 +126,7 @@
     of.card ? tell('aim', { lessonId: of.card.lesson, learnerId: of.person.id, stepKey: of.card.key, level }) : null;
   const screenOf = async (of: Line) => (await tell('screen', { learnerId: of.person.id }))?.code ?? null;
   function finish(lines: Line[]) {
+    for (const of of lines) of.settle();
     const open = lines.filter((l) => l.presence !== 'absent' && !l.isThrough && l.items.length > 0);
     if (open.length > 0) ending = lines;
     else void end(lines);

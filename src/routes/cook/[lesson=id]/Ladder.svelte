@@ -39,7 +39,7 @@
 </script>
 
 <section
-  class="flex min-w-0 flex-col px-1.5 pt-1 {chosen ? 'shadow-[inset_0_4px_0_var(--ink)]' : ''}"
+  class="isolate flex min-w-0 flex-col px-1.5 pt-1 {chosen ? 'shadow-[inset_0_4px_0_var(--ink)]' : ''}"
   aria-label={line.person.name}
   data-learner={line.person.id}
 >
@@ -152,7 +152,7 @@
 <style>
   /*
    * what a tap changes lies in boxes of a fixed size, so that nothing else is laid out anew under the finger; each in a block of its own, since what
-   * stands in a row or column of boxes is laid out with all of them
+   * stands in a row or column of boxes is laid out with all of them. Each ladder is drawn by itself (isolate): the others are not painted again
    */
   .step {
     height: 4.4rem;
