@@ -80,7 +80,8 @@ test('what was tapped is said in the very next frame, and a key in the same mome
   await page.goto(`/cook/${id}`);
   await ready(page);
   const wren = ladder(page, 'Wren');
-  const atOnce = await wren.getByRole('button', { name: /^Gesture/ }).evaluate(async (rung: HTMLElement) => {
+  const gesture = wren.getByRole('list').getByRole('button', { name: /^Gesture/ });
+  const atOnce = await gesture.evaluate(async (rung: HTMLElement) => {
     rung.click();
     await new Promise(requestAnimationFrame);
     return rung.closest('section')!.querySelector('.undo')!.textContent;
@@ -90,7 +91,7 @@ test('what was tapped is said in the very next frame, and a key in the same mome
   // no frame lies between a tap and a key here, nor between a tap and what takes it back
   const tapAndKey = async (key: string) => {
     await page.waitForFunction((t) => performance.now() - t > 420, await page.evaluate(() => performance.now()));
-    await wren.getByRole('button', { name: /^Gesture/ }).evaluate((rung: HTMLElement, key) => {
+    await gesture.evaluate((rung: HTMLElement, key) => {
       rung.click();
       window.dispatchEvent(new KeyboardEvent('keydown', { key }));
     }, key);

@@ -12,7 +12,7 @@ import { lotsOf, vesselOf } from './world';
 export type FormLack = {
   fact: 'form';
   ingredient: number;
-  form: 'opened' | 'cracked' | 'rinsed' | 'worked';
+  form: 'opened' | 'cracked' | 'rinsed' | 'halved' | 'worked';
   technique: string;
   work: string | null;
 };
@@ -97,6 +97,9 @@ function formLackOf(known: Known, done: ReadonlySet<string>, step: Played, act: 
   const wantsClean = act === 'put' || act === 'serve' || (act === 'ready' && isCut(step.technique ?? '') && kind !== 'peel');
   const isUnwashed = wantsClean && isFresh(known) && food?.category !== 'citrus';
   if (isUnwashed && !done.has('rinse') && !done.has('peel-by-hand')) return lack('rinsed', 'rinse');
+  // nobody squeezes a whole lemon
+  const isWhole = food?.category === 'citrus' && one.unit === null && !CUT_OPEN.some((form) => done.has(form));
+  if (kind === 'juice' && isWhole) return lack('halved', 'halve');
   if (!goesIn) return null;
   for (const { work, technique } of wantedOf(one))
     if (!covers(done, technique) && !isLater(rest, known.index, technique) && kindOf(technique) !== kind)
@@ -104,6 +107,7 @@ function formLackOf(known: Known, done: ReadonlySet<string>, step: Played, act: 
   return null;
 }
 
+const CUT_OPEN = ['cut', 'juice'];
 const IN_SHELL = ['boil', 'simmer', 'cook', 'peel-by-hand'];
 const isShelled = ({ one, food }: Known) => food?.raw === 'egg' && one.unit === null && !/boiled|white|yolk|liquid|carton/i.test(one.item);
 

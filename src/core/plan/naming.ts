@@ -65,7 +65,7 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const dish = calls.dish && place !== null && parts.length > MOST_NAMED && lots.some(wasHeated) ? calls.dish : null;
   // potatoes in oil and spices are potatoes
   const many = parts.length > MOST_NAMED && lots.every((lot) => lot.joined) && (main.length > 1 || dish !== null);
-  const few = shown.length > 0 && shown.length <= MOST_NAMED && !many;
+  const few = shown.length > 0 && shown.length <= MOST_NAMED && !many && !(calls.dish && isSwimming(parts, shown));
   if (few && !worked) return theirs(shown);
   if (dish !== null) return `the ${dish}`;
   if (only) return calls.baked && only.cooked && only.at && hasMark(only.at, 'bakes') ? `the ${calls.baked}` : 'the mixture';
@@ -78,6 +78,12 @@ function mainOf(parts: readonly Known[]): readonly Known[] {
   const ml = (known: readonly Known[]) => known.reduce((sum, k) => sum + k.ml, 0);
   const isSplash = main.every((k) => runs(k.food)) && ml(main) * 3 < ml(parts.filter((k) => !foodIs(k.food, 'fatty')));
   return main.length === 0 || isSplash ? parts : main;
+}
+
+/** Carrots, celery and onion in six cups of broth: what cooks is the soup. */
+function isSwimming(parts: readonly Known[], shown: readonly Known[]): boolean {
+  const ml = (known: readonly Known[]) => known.reduce((sum, k) => sum + k.ml, 0);
+  return shown.length > 1 && ml(parts.filter((k) => k.liquid && !shown.includes(k) && !foodIs(k.food, 'fatty'))) > ml(shown);
 }
 
 /** "The berries and the crumble": where flour was worked into one of several, each is called by its own name, or all are everything. */

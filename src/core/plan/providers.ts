@@ -124,6 +124,7 @@ const PROVIDERS: { [F in Lack['fact']]: (lack: Of<F>, world: World, calls: Calls
     if (form === 'opened')
       return [{ ...base, text: `Open ${cansOf(known.one)} of ${known.name}.`, thing: `${cansOf(known.one)} of ${known.name}` }];
     if (form === 'cracked') return [{ ...base, text: `Crack ${the} into a small bowl.`, into: 'small-bowl', tools: ['small-bowl'] }];
+    if (form === 'halved') return [{ ...base, text: `Cut ${the} in half.`, into: 'board', tools: ['knife', 'board'] }];
     if (form === 'rinsed')
       return known.food?.rinse === 'sieve'
         ? [{ ...base, text: `Rinse ${the} in a sieve under cold water.`, tools: ['tap', 'sieve'] }]

@@ -190,12 +190,20 @@ function takeUnit(text: string, draft: Ingredient): string {
   return tail;
 }
 
-/** "200 g pack of feta", "400 g jar of sauce": an amount and what holds it is one pack of that size. */
+/** How a thing is sold that is weighed all the same: "500 g piece of beef". */
+const SOLD_AS = /^(piece|bar|slab|joint|log|tray|wedge|chunk|hunk|lump|loaf|net)\s+(?:of\s+)?(?=\p{L}{3})/iu;
+
+/** "200 g pack of feta", "400 g jar of sauce", "320 g sheet puff pastry": an amount and what holds it, or is it, is one of that size. */
 function takeHolder(text: string, draft: Ingredient): string {
   if (!draft.unit || kindOfUnit(draft.unit) === 'count' || draft.min === null) return text;
+  const sold = kindOfUnit(draft.unit) === 'mass' && SOLD_AS.exec(text);
+  if (sold) {
+    draft.notes.push(sold[1]!.toLowerCase());
+    return text.slice(sold[0].length);
+  }
   const holder = readUnit(text);
   const tail = holder && text.slice(holder.length).trim();
-  if (!holder || !tail || !isHolder(holder.unit)) return text;
+  if (!holder || !tail || !(isHolder(holder.unit) || holder.unit === 'sheet')) return text;
   draft.pack = { quantity: draft.min, unit: draft.unit };
   draft.min = draft.max = '1';
   draft.unit = holder.unit;

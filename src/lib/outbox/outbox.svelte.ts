@@ -18,7 +18,6 @@ const LONGEST_WAIT = 30_000;
 class Outbox {
   #held = new SvelteMap<string, Held>();
   /** Apart from what waits, which every tap counts: of a long lesson there are hundreds. */
-  // eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing on a page hangs on it
   #sent = new Map<string, Sent>();
   /** The server could not be reached at the last try. */
   offline = $state(false);
