@@ -38,7 +38,9 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const [named] = lots.filter((lot) => lot.name !== null && (!lot.clings || lots.length === 1));
   const meat = named && COATS.test(named.name!) ? [...named.unchecked.keys()].map((i) => world.ingredients[i]!) : [];
   // what lies in its marinade is the chicken
-  if (named && meat.length === 0 && isMostOf(world, named, lots) && (named.joined || lots.length === 1))
+  const inside = named !== undefined && isInside(world, named, lots);
+  if (inside && calls.baked && place && hasMark(place, 'bakes')) return `the ${calls.baked}`;
+  if (named && !inside && meat.length === 0 && isMostOf(world, named, lots) && (named.joined || lots.length === 1))
     return `the ${isDough(named) ? (calls.baked ?? named.name) : named.name}`;
   const parts = partsOf(world, lots);
   // all of what the list calls the dressing, worked into one
@@ -152,6 +154,12 @@ function isMostOf(world: World, named: Lot, lots: readonly Lot[]): boolean {
   const own = isPaste(named) ? named.parts.size : [...named.parts.keys()].filter(isMain).length;
   return [...others].filter((i) => isMain(i) && !named.parts.has(i)).length * 2 <= own;
 }
+
+/** A filling with its pastry on it is no filling any more. */
+const isInside = (world: World, named: Lot, lots: readonly Lot[]): boolean =>
+  INSIDE.test(named.name ?? '') &&
+  lots.some((lot) => lot !== named && !lot.clings && [...lot.parts.keys()].some((i) => !world.ingredients[i]!.minor && !named.parts.has(i)));
+const INSIDE = /\b(?:filling|stuffing)$/;
 
 /** What meat and fish lie in, and are not. */
 const COATS = /\b(?:marinade|glaze|dressing|rub|coating)$/;

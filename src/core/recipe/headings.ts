@@ -77,8 +77,13 @@ export function servingsOf(line: string): { number: number | null; text: string 
   return null;
 }
 
-export const PART_OF_DISH =
-  /^(?:the\s+)?(?:\p{L}+\s+)?(?:pastry|filling|topping|top|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|seasoning|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw|layer|fruit|vegetables|(?:dry|wet|other) ingredients|mix-?ins?|extras)$/iu;
+/** What is made on the way to a dish and is a part of it, as a pattern. */
+export const MADE_PART =
+  'pastry|filling|topping|sauce|dressing|dough|base|crust|icing|frosting|glaze|marinade|batter|crumble|garnish|salad|syrup|coating|crumb|vinaigrette|meatballs|patties|dip|slaw';
+export const PART_OF_DISH = new RegExp(
+  `^(?:the\\s+)?(?:\\p{L}+\\s+)?(?:${MADE_PART}|top|seasoning|layer|fruit|vegetables|(?:dry|wet|other) ingredients|mix-?ins?|extras)$`,
+  'iu',
+);
 
 const BULLETED = new RegExp(`^\\s*(?:${POINT}\\s|(?:${BOX})\\s|\\(?\\d{1,3}\\s*[.):]|step\\s+\\d)`, 'iu');
 

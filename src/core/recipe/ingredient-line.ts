@@ -115,6 +115,8 @@ function partsOf(text: string): string[] {
     things.every((t) => readAmount(t)?.unit === null)
   )
     return things.map((t) => (several[2] ? `${t}, ${several[2]}` : t));
+  const beside = besideOf(text);
+  if (beside) return beside;
   // "1 tbsp cornflour mixed with 2 tbsp cold water"
   const with_ = /^(\d.{3,60}?),?\s+((?:mixed|dissolved|whisked|combined|blended)\s+(?:with|in|into))\s+(\d.*)$/i.exec(text);
   if (with_ && readAmount(with_[3]!)?.unit) return [`${with_[1]} (${with_[2]} ${with_[3]})`, with_[3]!];
@@ -130,6 +132,18 @@ function partsOf(text: string): string[] {
       return [two[1]! + (two[3] ?? ''), two[2]! + (two[3] ?? '')];
   }
   return [text];
+}
+
+/** "4 burger buns, lettuce and sliced tomato to serve": foods, each known by itself, and what all are for. Null where it is no such line. */
+function besideOf(text: string): string[] | null {
+  const m = /^([^()]+?),?\s+((?:to|for)\s+(?:serve|serving|garnish(?:ing)?|finish|decorate|decorating|top|topping))$/i.exec(text);
+  if (!m) return null;
+  const parts = m[1]!.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&)\s+/i);
+  if (parts.length < 2 || parts.length > 6) return null;
+  const foods = parts.map((part, i) => findFood((i === 0 ? (readAmount(part)?.rest ?? part) : part).trim()));
+  // salt and pepper are one pinch; bread that is sliced and toasted is one bread
+  if (foods.some((food) => food === null || food.id === 'salt') || new Set(foods).size < parts.length) return null;
+  return parts.every((part) => part.split(/\s+/).length <= 5) ? parts.map((part) => `${part}, ${m[2]}`) : null;
 }
 
 function emptyIngredient(text: string, group: string | null): Ingredient {

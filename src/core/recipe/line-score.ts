@@ -141,12 +141,15 @@ const WHO_DOES = /^(?:adults?|grown[- ]?ups?|teacher|helper|carer|parent)(?:\s+(
 export const actsOnThem = (text: string, like: number) =>
   like < 1 && /\s(?:the|it|them)\s.*\s(?:in|into|on|onto|to|until|for|and)\s/i.test(text);
 
+const DOES_TO = /\b(?:the|an?|your|it|them|all|everything|together|until|in|into|on|with)\b/i;
+
 /** "For the dressing:", "Dough": a short line that heads the lines below. */
 export function isSubheading(text: string, like: number, does: number): boolean {
   if (text.length > 50 || /\d/.test(text)) return false;
   if (/:\s*$/.test(text)) return like < 2;
   if (/^to (?:finish|serve|decorate|garnish|top)$/i.test(text)) return true;
   const words = text.split(/\s+/).length;
-  // "For the mash": three words name a part, and do nothing to it
-  return /^for (?:the |serving$)/i.test(text) && (does < 3 || words <= 3) && words <= 5 && !/[.]$/.test(text);
+  // "For the mash", "For the crumble topping" name a part, and do nothing to it: "For the dip mash the beans" does
+  const named = /^for (?:the (.+)|serving)$/i.exec(text);
+  return named !== null && (does < 3 || !DOES_TO.test(named[1] ?? '')) && words <= 6 && !/[.,;]/.test(text);
 }

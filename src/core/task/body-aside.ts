@@ -1,4 +1,5 @@
 // Sentences with no action in them: cautions and notes become cues of the step before, announcements go, the rest stands for a person to mend.
+import { MADE_PART } from '../recipe/headings';
 import { isTold } from '../recipe/method-lines';
 import type { Hazard } from '../technique/model';
 import { useOf } from '../plan/draft';
@@ -10,8 +11,10 @@ const CAUTION =
   /^(?:do not|don't|never|be careful|careful|take care|watch(?: out)?|mind|make sure|ensure|avoid|note|remember|keep an eye|to (?:reheat|store|freeze|defrost|make ahead)|(?:will )?keeps?\b|freezes well|(?:ask|get|have) (?:an? |your )?(?:adult|grown[- ]?up|teacher|carer|parent|helper|someone)\b|(?:good|great|nice|lovely|delicious|perfect) (?:with|for|in|on|hot|warm|cold|either)|goes well|(?:it|they|this|these|that)(?:'ll|'s|'re)? \p{L}+|(?:the|an?) [\p{L} -]{2,50}? (?:will|may|might|can|should|takes?|is|are|shouldn't|won't|sets|melts|cools|burns|spits|gets|goes|turns)|there (?:will|should|may))\b/iu;
 
 /** "First make the sauce", with how to make it behind: an announcement. */
-const ANNOUNCES =
-  /^(?:make|start with|begin with|prepare) (?:the|your) (?:\p{L}+ )?(?:sauce|filling|dressing|dough|pastry|topping|base|batter|marinade|salad|mixture|icing|crumble|glaze|salsa|dip|stuffing)(?:\s+(?:first|now|next))?$/iu;
+const ANNOUNCES = new RegExp(
+  `^(?:(?:while|when|as|once) .+ )?(?:make|start with|begin with|prepare|get on with|move on to) (?:the|your|a|some) (?:\\p{L}+ ){0,2}(?:${MADE_PART}|mixture|salsa|stuffing|custard|coleslaw|relish|raita|guacamole|gravy|burgers|koftas|dumplings|drizzle|paste|rub|spice mix|butter cream|crumb mixture)(?:\\s+(?:first|now|next))?$`,
+  'iu',
+);
 
 /** True when an announcement has its work behind it: "First ...", or more on its line. Alone on its line it is all that the line says, and stands. */
 const leadsOn = (line: string, text: string) => /^(?:first|to (?:start|begin)|start|begin)\b/i.test(line) || line.length > text.length + 1;

@@ -63,6 +63,12 @@ export const WORDS: readonly Turn[] = [
   ['tuck', /(?:,?\s+and\s+|[.]\s+)tuck\s+in(?=\s*[.!]|$)/gi, '. Eat'],
   ['and stir', /(?<!\bthe\s+)\b(cook|simmer|fry|heat)\s+and\s+stir\s+(?:for\s+)?(?=\d|until\b)/gi, '$1, stirring, '],
   ['avo', /\bavo\b/gi, 'avocado'],
+  // "chop the onion and add to the bowl along with the flour": what was chopped, and the flour
+  [
+    'with',
+    /\b(add|tip|put|pour|place|scrape|spoon|throw|stir|fold|pop|go)\s+((?:in)?to\s+(?:the|your)\s+(?:\p{L}+\s+)?\p{L}+),?\s+(?:along|together)\s+with\b/giu,
+    '$1 $2 with',
+  ],
   ['along', /\balong with (?!the\b|an?\b|some\b|any\b|half\b|your\b|all\b|\d)(?=\p{L})/giu, 'and the '],
   ['along', /\balong with\b/gi, 'and'],
   // "stir the tomatoes through"
