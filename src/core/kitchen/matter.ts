@@ -78,12 +78,17 @@ export function join(world: World, vessel: string): void {
 /** What goes onto or into something else, and is not what it is then. */
 const GOES_ON = /\b(?:sauce|dressing|marinade|glaze|dip)$/;
 
+/** What is on a salad or on meat is none itself, however much there is of it. */
+const ONLY_GOES_ON = /\b(?:dressing|marinade|glaze)$/;
+
 /** The recipe's noun for lots that become one. Vegetables in a sauce that is less than they are no sauce. */
 function nameOfAll(world: World, lots: readonly Lot[]): string | null {
   const mains = (lot: Lot) => [...lot.parts.keys()].filter((i) => !world.ingredients[i]!.minor);
   const isLess = (named: Lot) => {
-    const others = new Set(lots.flatMap((lot) => (lot === named ? [] : mains(lot))));
-    return [...others].filter((i) => !named.parts.has(i)).length > mains(named).length;
+    const all = new Set(lots.flatMap((lot) => (lot === named ? [] : mains(lot))));
+    const others = [...all].filter((i) => !named.parts.has(i));
+    const isOnly = ONLY_GOES_ON.test(named.name!) && others.some((i) => !world.ingredients[i]!.wet);
+    return isOnly || others.length > mains(named).length;
   };
   // stock with purée in it is stock, until it goes in with the rest
   const isOfLiquid = (lot: Lot) =>

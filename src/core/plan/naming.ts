@@ -213,6 +213,8 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
         return (isShape ? other : name || other) || (from ? `everything in the ${call(calls, from)}` : 'the food');
       })
       .replace(/\beverything (?:in|on) the [^.]{3,30}? ((?:from|out of) the )/, 'everything $1')
+      // what is left goes over what has the first of it on
+      .replace(/^(\p{L}+) (the [^.]+?) over \2(?=[ .])/iu, '$1 $2 over the top')
       // what goes over an empty glass goes into it
       .replace(/^((?:Spoon|Pour|Ladle) .+) over (the (?:glass(?:es)?|cups?|mugs?|bowls?|jars?|pots?|jug))\./, '$1 into $2.')
   );

@@ -230,8 +230,13 @@ function check(world: World, vessel: string, rest: readonly Played[], line: numb
 }
 
 function ringOffAfter(world: World, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
-  if (world.ring === null || isWanted(world, rest, world.ring.under, world.ring.cooks)) return [];
+  if (world.ring === null) return [];
   const under = world.ring.under;
+  const next = rest[0];
+  // the recipe says itself that the ring goes off: it is looked at before, while it can cook on
+  const isSaid = next !== undefined && worksIn(next).act === 'off' && turnsRingOff(next);
+  if (!isSaid && isWanted(world, rest, under, world.ring.cooks)) return [];
   const checks = isJudgedLater(rest, under, uncheckedIn(contents(world, under))) ? [] : check(world, under, rest, line, calls);
+  if (isSaid) return checks;
   return [...checks, { lack: { fact: 'ring-off', vessel: under }, steps: doIt(world, ringOff(under, calls, line), calls, rest, 1) }];
 }

@@ -106,8 +106,8 @@ function takeAlternatives(item: string, draft: Ingredient): string {
   return first;
 }
 
-const FRUIT_PART =
-  /^(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest|rind)(?:\s*(?:and|&)\s*(?:(?:finely\s+)?grated\s+)?(juice|zest|rind))?(?:\s+only|\s+of)?$/i;
+const FRUIT_NOUN = '(?:(?:finely\\s+)?grated\\s+)?(juice|zest|rind)(?:\\s+(?:finely\\s+)?(?:grated|squeezed|removed))?';
+const FRUIT_PART = new RegExp(`^(?:the\\s+)?${FRUIT_NOUN}(?:\\s*(?:and|&)\\s*(?:the\\s+)?${FRUIT_NOUN})?(?:\\s+only|\\s+of)?$`, 'i');
 
 /** One phrase behind the item: an amount, a note, or work to do. */
 function readTail(part: string, draft: Ingredient): void {

@@ -1,5 +1,7 @@
 // The frame of joining: what is worked into one goes in first.
-import { contents, isHot } from '../kitchen/index';
+import { toFraction } from '../amount/quantity';
+import { gramsIn } from '../amount/units';
+import { contents, isHot, type Known } from '../kitchen/index';
 import { capital } from '../recipe/method-lines';
 import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
@@ -186,7 +188,29 @@ function joinedWording(state: State, c: Located, to: string): string {
 const untilOnly = (until: string) =>
   until.replace(/\s+(?:in|with|using) (?:an?|the|your)\s+(?:\p{L}+\s+)?(?:blender|processor|fork|whisk|spoon|bowl|jug)\b.*$/iu, '');
 
+/** A counted carrot or pepper, in millilitres (common practice: 100 to 200 g). */
+const PIECE_ML = 120;
+/** About how much room a thing takes that is not measured by the cup, in millilitres; herbs and spices take none. */
+function roomOf({ one, ml, minor }: Known): number {
+  if (ml > 0 || minor || one.min === null) return ml;
+  const amount = toFraction(one.min)!.valueOf();
+  return amount * (gramsIn(one.unit)?.valueOf() ?? (one.unit === null ? PIECE_ML : 0));
+}
+
+/** A salad is not tossed in the jar that its dressing was shaken in: not where it has no room, unless the recipe says so. */
 function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: string | null }, insertion: boolean): string {
+  const to = vesselMeant(state, c, said, goal, insertion);
+  const come = [...new Set([...said.fresh.map((m) => m.ingredient), ...said.there])].filter((i) => state.placed.get(i) !== to);
+  const room = (v: string) => (toolById(v)?.kind === 'container' ? (toolById(v)?.holds ?? Infinity) : Infinity);
+  // what is tossed needs as much again, and half of that: noodles are weighed dry
+  const times = kindOf(c.technique?.id) === 'toss' ? 3 : 1;
+  const ml = times * come.reduce((sum, i) => sum + roomOf(state.world.ingredients[i]!), 0);
+  if (goal.vessel !== null || hasMark(to, 'aside') || ml <= room(to)) return to;
+  const lie = said.there.flatMap((i) => state.placed.get(i) ?? []).filter((v) => v !== to && v !== 'board' && ml <= room(v));
+  return lie[0] ?? mixingBowl(state);
+}
+
+function vesselMeant(state: State, c: Located, said: Things, goal: { vessel: string | null }, insertion: boolean): string {
   const id = kindOf(c.technique?.id);
   const held = insertion ? inHand(state) : state.container;
   if (goal.vessel) return goal.vessel;

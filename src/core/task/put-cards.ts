@@ -197,6 +197,8 @@ function theSaid(state: State, c: Located, m: Mention): string {
   return part && !the.includes(part) ? `${the} ${part}` : the;
 }
 
+const SHARE = /\b(most|half|some|a little|a third|two[- ]thirds|three[- ]quarters)(?: of)? (?:the|your) (\p{L}+)\b/iu;
+
 /** What lies elsewhere goes in: tipped over as a whole, or by name. */
 export function moveIn(state: State, c: Located, away: readonly number[], to: string): void {
   // "brown the meatballs": what was shaped has a name that no ingredient has
@@ -207,12 +209,16 @@ export function moveIn(state: State, c: Located, away: readonly number[], to: st
   const theirs = away.filter((i) => meant.includes(lotsOf(state.world, i).at(-1)!));
   const by = new Map<string, number[]>();
   for (const i of theirs.length > 0 ? theirs : away) by.set(state.placed.get(i)!, [...(by.get(state.placed.get(i)!) ?? []), i]);
+  // "toss with most of the dressing": the card says so too
+  const share = SHARE.exec(c.rest);
+  const shared = share ? ofNoun(state, `the ${share[2]!}`) : [];
   for (const [from, things] of by) {
     const all = inside(state, from).every((i) => things.includes(i));
+    const some = shared.length > 0 && shared.every((i) => things.includes(i)) ? `${share![1]!.toLowerCase()} of ` : '';
     const liquid = things.every((i) => runs(findFood(state.recipe.ingredients[i]!.item)));
     push(state, {
       ...common(state, { ...c, rest: '', until: null }, to, []),
-      text: `${liquid ? 'Pour' : isPan(from) ? 'Tip' : 'Put'} ⟦thing|${shaped}⟧ ${liquid || isPan(from) ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
+      text: `${liquid ? 'Pour' : isPan(from) ? 'Tip' : 'Put'} ${some}⟦thing|${shaped}⟧ ${liquid || isPan(from) ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
       technique: liquid ? 'pour' : 'add',
       uses: all ? [] : things.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
       about: things,

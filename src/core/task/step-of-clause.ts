@@ -79,9 +79,9 @@ function spokenThing(c: Located): string | null {
 const NOUN =
   /^(?:the|your|this)\s+(?:\p{L}+\s+){0,2}?((?:\p{L}+\s+)?(?:dough|batter|sauce|soup|stew|curry|filling|dressing|marinade|mixture|mash|crumble|paste|salad|porridge|risotto|topping|glaze|icing|custard|pastry|base|crumbs|patties|balls|meatballs|burgers|rolls|buns|biscuits|cookies|muffins|cakes|scones|pancakes|fritters|wraps|parcels|omelette))$/iu;
 
-/** "mix to a soft dough", "until it forms a smooth batter". A sauce that food is turned in is not all that there is. */
+/** "mix to a soft dough", "until it forms a smooth batter". A sauce that food is turned in is not all that there is, nor "most of the dressing". */
 const BECOMES =
-  /\b(?:to|into|as|forms?|makes?|get|have|of)\s+(?:form |make |give |get )?(?:an?\s+)?(?:\p{L}+,?\s+){0,3}?(dough|batter|paste|dressing|marinade|icing|glaze|custard|crumble|pastry)\b/iu;
+  /\b(?:to|into|as|forms?|makes?|get|have|of)\s+(?:form |make |give |get )?(?:an?\s+)?(?:\p{L}+,?\s+){0,3}?(dough|batter|paste|crumble|pastry|(?<!\b(?:most|half|some|rest|all|part|third|quarter|little|bit|any)\s+of\s+(?:the\s+)?(?:\p{L}+\s+)?)(?:dressing|marinade|icing|glaze|custard))\b/iu;
 
 /** "shape the mixture into 8 flat cakes": cakes, from then on. */
 const SHAPED = new RegExp(`\\binto\\s+(?:[\\p{L}\\d-]+\\s+){0,5}?(${MADE_MANY})\\b`, 'iu');

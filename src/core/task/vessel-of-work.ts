@@ -149,7 +149,9 @@ function coatingOf(state: State, c: Located): string | null {
 function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase | null, about: readonly number[]): string | null {
   const id = kindOf(c.technique?.id);
   const lies = about.map((i) => state.placed.get(i)).find((v) => v !== undefined) ?? null;
-  if (/^in\s+(?:(?:the|half|both|some|all)\s+|\p{L}+$)/iu.test(c.rest) && c.mentions.length > 0) return state.container;
+  // "squeeze in the juice of one half"
+  const isNamed = c.mentions.length > 0 || (id === 'juice' && state.container !== 'board');
+  if (/^in\s+(?:(?:the|half|both|some|all)\s+|\p{L}+$)/iu.test(c.rest) && isNamed) return state.container;
   // "flake the salmon over the top": of what is in hand, and not of its own dish
   const held = state.container;
   if (/\bover (?:the )?(?:top|it all|everything)\b/i.test(c.rest) && lies && held && lies !== held && isHeld(state, held)) return held;

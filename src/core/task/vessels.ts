@@ -73,6 +73,11 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
   const word = said.slice(Math.max(0, offset));
   if (id === 'muffin-cases') return state.prepared ?? 'muffin-tin';
   if (id === 'wire-rack') return id;
+  // "decorate each pot": the glasses that it was shared out to
+  const shared = state.steps.findLast((s) => s.technique === 'share-out')?.into ?? null;
+  const isShared =
+    /\b(?:each|every|the|both|all the)\s+$/.test(before) && /^(?:pots?|glass(?:es)?|cups?|jars?|bowls|ramekins?)\b/i.test(word);
+  if (shared !== null && isShared && !isHeld(state, id)) return shared;
   if (/^(?:bowls|plates|glasses|mugs|jars|cups)\b/i.test(word) && id === 'bowl') return 'serving-bowl';
   if (id === 'bowl' && /\b(?:each|every)\s+$/.test(before)) return 'serving-bowl';
   // "between two pots": what each eats from

@@ -20,7 +20,28 @@ const RUNS_OVER = new RegExp(
 const LEFT_THERE =
   /\b((?:(?:along|together)\s+)?with|and|plus)\s+((?:any|the|all the)\s+(?:\p{L}+\s+)?\p{L}+)\s+(?:left(?:\s?over)?|remaining)\s+in\s+(?:the|your|its)\s+\p{L}+(?=\s*[.,;]|\s+and\b|$)/giu;
 
+const TIPS = 'pour|drizzle|spoon|scrape|tip|brush|trickle';
+const REST_THERE = `((?:any|all\\s+the|the)\\s+(?:\\p{L}+\\s+){0,2}?\\p{L}+)\\s+(?:(?:left|remaining)(?:\\s?over|\\s+behind)?)\\s+in\\s+((?:the|your)\\s+(?:\\p{L}+\\s+)?(?:bowl|dish|jug|pan|pot|tin|tray|plate|bag|jar|saucepan))`;
+
 export const PLACES: readonly Turn[] = [
+  // "shake the dressing ingredients together in a jar with the lid on tight"
+  [
+    'shake',
+    /\bshake\s+(?:together\s+|up\s+)?((?:(?!\bin\b)[^.;])+?)(?:\s+(?:together|up))?\s+in\s+(an?|the)\s+((?:\p{L}+\s+){0,2}?(?:jar|tub|pot|box|bottle|container))\s+with\s+(?:the|an?|its)\s+(?:(?:tight|well)[- ]fitting\s+)?lid(?:\s+(?:screwed|firmly|securely|tightly|tight|on|closed|shut))*/giu,
+    'put $1 in $2 $3, put the lid on and shake',
+  ],
+  // "pour over anything left in the bowl", "drizzle any oil left in the dish over the fish": it comes from there, and goes elsewhere
+  [
+    'left|remaining',
+    /\b(?:anything|everything|what(?:ever)?(?:'s|\s+is|\s+was)?)(?:\s+that\s+is)?\s+(?=(?:left|remaining)\b[^.;,]{0,12}\bin\s+(?:the|your)\s)/gi,
+    'the rest ',
+  ],
+  [
+    'left|remaining',
+    new RegExp(`\\b(${TIPS})\\s+(?:over|with)\\s+${REST_THERE}(?=\\s*[.,;]|\\s+and\\b|$)`, 'giu'),
+    '$1 $2 from $3 over the top',
+  ],
+  ['left|remaining', new RegExp(`\\b(${TIPS})\\s+${REST_THERE}\\s+(?=(?:all\\s+)?(?:over|on|onto|into)\\b)`, 'giu'), '$1 $2 from $3 '],
   ['lid', /\b(?:clamp|jam|slap|bang|fit|press|pop)\s+on\s+(?=(?:the|a|its)\s+(?:\p{L}+\s+)?lid\b)/giu, 'put on '],
   // "space them out on the tray": they go there, one apart from the other
   [

@@ -27,6 +27,17 @@ export const WORDS: readonly Turn[] = [
   servedWith('squeezed', 'Squeeze'),
   // "cut the peppers into chunks too"
   [' too', /(?<=\p{L})\s+too(?=\s*(?:[.,;!]|$))/giu, ''],
+  [
+    'ribbons',
+    /\buse\s+(?:the|a|your)\s+((?:\p{L}+\s+)?peeler)\s+to\s+(?:make|cut|shave|peel)\s+(?:it\s+into\s+|them\s+into\s+)?((?:thin\s+|long\s+|wide\s+)*ribbons)\b/giu,
+    'shave it into $2 with the $1',
+  ],
+  // "If it's too thick add another splash of water."
+  [
+    'too',
+    /\b(if\s+(?:it|they|the\s+(?:\p{L}+\s+)?\p{L}+?)(?:'s|'re|\s+(?:is|are|looks?|seems?|feels?|gets?))\s+(?:a\s+bit\s+|a\s+little\s+|still\s+)?too\s+\p{L}+)\s+(?=(?:add|stir|pour|mix|put|cook|simmer|turn|splash)\b)/giu,
+    '$1, ',
+  ],
   ['ribbons', /\b(?:and|then)\s+make\s+(?:thin\s+|long\s+)?ribbons\b/gi, 'and shave it into ribbons'],
   // a stone sits fast: the halves are twisted, and it is taken out
   [
@@ -231,6 +242,20 @@ export const WORDS: readonly Turn[] = [
     /\bgive\s+(?:it|them|everything)\s+((?:(?:about|another|a\s+further|an\s+extra)\s+)*(?:\d+(?:\s*(?:-|–|to)\s*\d+)?\s+|a\s+|a\s+couple\s+of\s+)?(?:more\s+)?(?:min(?:ute)?s?|sec(?:ond)?s?)\b)/gi,
     'cook for $1',
   ],
+  // "gather up the trimmings, re-roll and cut out more"
+  [
+    'trimming|scrap|off-?cut|leftover|left-over',
+    /\b(?:gather|collect|bring|squash|squidge)\s+(?:up\s+|together\s+)?((?:the|any|all\s+the)\s+(?:dough\s+|pastry\s+)?(?:trimmings|scraps|off-?cuts|left-?over\s+\p{L}+))(?:\s+(?:up|together|into\s+a\s+ball))?(?:,\s*|\s+)(?:and\s+|then\s+)*re-?roll(?:\s+(?:it|them))?(?=\s*(?:[,.;]|and\b|to\b))/giu,
+    'press $1 together, roll out $1 again',
+  ],
+  [
+    'trimming|scrap|off-?cut|leftover|left-over',
+    /\b(?:gather|collect|squash|squidge)\s+(?:up\s+|together\s+)?((?:the|any|all\s+the)\s+(?:dough\s+|pastry\s+)?(?:trimmings|scraps|off-?cuts|left-?over\s+(?:dough|pastry)))(?:\s+(?:up|together|into\s+a\s+ball))?(?=,|\s+and\b|\.)/giu,
+    'press $1 together',
+  ],
+  ['roll', /\bre-?roll(?=\s*(?:[,.;]|and\b|to\b))/giu, 'roll it out again'],
+  ['you', /\byou\s+(?:should|will|'ll)\s+(?:get|have|end\s+up\s+with|need)\s+(?=(?:about|around|roughly|enough)\s)/giu, 'there should be '],
+  ['to the table', /\b(?:bring|take|carry)\s+(?:it\s+|them\s+|everything\s+)?(?:straight\s+|hot\s+)?to\s+the\s+table\b/gi, 'serve'],
   ['roll', /\bre-?roll\s+((?:the|any|your)\s+[\p{L} ]{3,24}?)(?=\s*[.,;]|\s+and\b|$)/giu, 'roll out $1 again'],
   // "leave for 10 minutes while you slice the pepper"
   [
