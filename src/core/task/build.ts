@@ -110,7 +110,8 @@ function putBack(body: readonly Draft[], recipe: Recipe): Draft[] {
         before &&
         !before.all &&
         clock - before.clock > LATE_MINUTES.fridge! &&
-        (isMeasuring(draft) || draft.little || quantity !== null)
+        // grated at the start, wanted at the end: it lies by itself
+        (isMeasuring(draft) || draft.little || quantity !== null || worksOf(body[before.at]!.technique).act === 'ready')
       ) {
         const at = afterWash(body, before.at);
         back.set(at, [...(back.get(at) ?? []), ingredient]);

@@ -3,6 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { build, own, step } from '../../../tests/cases/built';
 import { readIngredientLine } from '../recipe/ingredient-line';
 import { readRecipe } from '../recipe/read';
+import { buildTask } from './build';
 import { dryRun } from './dry-run';
 
 const texts = (ingredients: string, method: string) => own(build(ingredients, method)).map((s) => s.text);
@@ -93,3 +94,88 @@ test('what was chopped goes in “along with” the rest, though it is not named
   for (const name of ['onion', 'flour', 'breadcrumbs'])
     expect(step(task, new RegExp(`^Add the ${name} to the bowl.$`)).into).toBe('large-bowl');
 });
+
+describe('where', () => {
+  test('“the vegetables” that something is sat on are those that lie there, and not those that come later', () => {
+    const task = build(
+      '8 chicken thighs\n700 g potatoes\n1 onion\n200 g cherry tomatoes\n1 tbsp oil',
+      'Tip the potatoes and onion into a roasting tin. Mix the chicken and oil in a bowl. Sit the chicken on top of the vegetables and pour over anything left in the bowl. Roast for 30 minutes. Scatter the tomatoes around. Roast for 15 minutes more.',
+    );
+    const said = task.steps.map((s) => s.text);
+    expect(step(task, /^Sit the chicken/).into).toBe('tray');
+    expect(step(task, /from the bowl over the top/)).toMatchObject({ into: 'tray' });
+    expect(said.findIndex((t) => /tomatoes around/.test(t))).toBeGreaterThan(said.findIndex((t) => /for 30 minutes/.test(t)));
+    expect(said.filter((t) => /^Put the cherry tomatoes/.test(t))).toEqual([]);
+  });
+
+  test.each([
+    ['Drizzle with what is left in the bowl.', 'Drizzle the rest from the bowl over the top.'],
+    ['Drizzle any oil left in the bowl over the chicken.', 'Drizzle any oil from the bowl over the chicken.'],
+    ['Pour over the juices left in the bowl.', 'Pour the juices from the bowl over the top.'],
+  ])('what is left in a bowl comes from there: %s', (said, card) => {
+    const task = build(
+      '8 chicken thighs\n1 tbsp oil',
+      `Mix the chicken and oil in a bowl. Put the chicken in a roasting tin. ${said} Roast for 40 minutes.`,
+    );
+    expect(task.steps.find((s) => s.text === card)?.into).toBe('tray');
+  });
+
+  test('a salad is not tossed in the jar of its dressing, and most of that goes in', () => {
+    const { recipe } = readRecipe(
+      'Salad\n\n200 g noodles\n1 carrot\n\nDRESSING\n3 tbsp soy sauce\n1 tbsp honey\n\nMethod\nPut the noodles in a large bowl, cover with boiling water and leave for 6 minutes. Drain. Shake the dressing ingredients together in a jar with the lid on tight. Toss the noodles and carrot with most of the dressing. Pile onto a plate and pour over the rest of the dressing.',
+    );
+    const task = buildTask(recipe, { grain: 'standard' });
+    expect(step(task, /^Put the lid on/).into).toBe('jar');
+    expect(step(task, /^Pour most of the dressing/).into).toBe('large-bowl');
+    expect(step(task, /^Toss everything/).into).toBe('large-bowl');
+    expect(step(task, /^Pile/).text).toBe('Pile the noodles and the carrot onto a plate.');
+  });
+
+  test('each pot is the glass that it was shared out to', () => {
+    const task = build(
+      '100 g biscuits\n200 g yoghurt\n10 raspberries',
+      'Crush the biscuits in a bag. Divide the crumbs between 4 small glasses. Spoon over the yoghurt. Decorate each pot with raspberries.',
+    );
+    expect(step(task, /^Decorate/).into).toBe('glass');
+  });
+
+  test('juice that is squeezed in goes to the bowl, and not beside it', () => {
+    const task = build('1 lemon\n100 g sugar', 'Put the sugar in a bowl. Halve the lemon and squeeze in the juice of one half. Stir.');
+    expect(step(task, /^Squeeze/).into).toBe('bowl');
+  });
+});
+
+test('trimmings are pressed together and rolled out again; how many it makes is no work', () => {
+  const said = texts(
+    '200 g flour\n100 g butter',
+    'Rub the butter into the flour in a bowl. Press into a dough. Roll out. Cut out rounds. Gather up the trimmings, re-roll and cut out more. You should get about 8.',
+  );
+  expect(said).toContain('Press the trimmings together.');
+  expect(said).toContain('Roll out the trimmings again.');
+  expect(said.filter((t) => /^Get|^Gather/.test(t))).toEqual([]);
+});
+
+test('meat is looked at inside before a ring that the recipe itself turns off', () => {
+  const said = allTexts(
+    '500 g beef mince\n1 tbsp oil\n20 g chocolate',
+    'Fry the mince in the oil for 15 minutes. Turn off the heat and stir in the chocolate. Serve.',
+  );
+  const check = said.findIndex((t) => /thermometer: /.test(t));
+  expect(check).toBe(said.findIndex((t) => /^Turn off the heat/.test(t)) - 1);
+});
+
+test('cheese that is grated at the start and wanted at the end is cold meanwhile', () => {
+  const task = build(
+    '1 tbsp oil\n1 onion, chopped\n500g beef mince\n2 cans tomatoes\n400g can kidney beans, drained\nCooked rice, soured cream and grated cheese, to serve',
+    'Fry the onion in the oil for 5 minutes. Add the mince and brown it. Pour in the tomatoes. Bring to the boil, put the lid on and simmer for 30 minutes. Add the beans and cook for 10 more minutes. Spoon over the rice and top with the soured cream and the cheese.',
+  );
+  const said = task.steps.map((s) => s.text);
+  expect(said.indexOf('Put the cheese back in the fridge.')).toBeGreaterThan(said.indexOf('Grate the cheese.'));
+  expect(said.indexOf('Get the cheese from the fridge.')).toBeGreaterThan(said.findIndex((t) => /^Simmer/.test(t)));
+  expect(dryRun(task).map((f) => f.code)).not.toContain('out-too-long');
+});
+
+test.each([
+  ['1 lemon, zest grated and juice squeezed', ['zested', 'juiced']],
+  ['1 lemon, zest finely grated', ['zested']],
+])('the work on a lemon: %s', (line, work) => expect(readIngredientLine(line)[0]!.preparation).toEqual(work));
