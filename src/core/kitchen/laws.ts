@@ -91,7 +91,9 @@ export const LAWS: Partial<Record<Act, Law>> = {
         for (const i of lot.parts.keys()) split(world, lot, i, OUTSIDE).at = to;
         continue;
       }
-      if (to && kind !== 'rinse' && (lot.at === null || lot.at === 'board') && to !== 'board') {
+      // "flake the fish into the dish", from the plate that it was lifted onto
+      const isLoose = lot.at === null || hasMark(lot.at, 'flat');
+      if (to && kind !== 'rinse' && isLoose && to !== 'board') {
         lot.at = to;
         lot.portion = false;
       }

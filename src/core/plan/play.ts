@@ -235,6 +235,8 @@ function ringOffAfter(world: World, rest: readonly Played[], line: number | null
   const next = rest[0];
   // the recipe says itself that the ring goes off: it is looked at before, while it can cook on
   const isSaid = next !== undefined && worksIn(next).act === 'off' && turnsRingOff(next);
+  // "turn off the heat and leave for 5 minutes": it cooks on by itself
+  if (isSaid && rest.slice(1, 4).some((step) => worksIn(step).act === 'wait' && (vesselOf(step) ?? under) === under)) return [];
   if (!isSaid && isWanted(world, rest, under, world.ring.cooks)) return [];
   const checks = isJudgedLater(rest, under, uncheckedIn(contents(world, under))) ? [] : check(world, under, rest, line, calls);
   if (isSaid) return checks;

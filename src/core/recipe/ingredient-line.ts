@@ -4,6 +4,7 @@ import { plainNumbers, readNumber, toFraction, toQuantity } from '../amount/quan
 import { findFood } from './food';
 import { readAmount, takeAmount, takeLength, trailingAmount } from './line-amount';
 import { readBracket, takeItem, takeLateUnit } from './line-item';
+import { preparationVerb } from './preparation';
 import type { Ingredient } from './recipe';
 
 /** A mark before a line of a list, as a pattern. */
@@ -105,6 +106,13 @@ function partsOf(text: string): string[] {
   // "2 eggs plus 1 egg yolk": two counted things, not one amount in two units
   const plus = /^(\d[^,()]{2,40}?)\s+(?:plus|\+|and)\s+(\d+\s+[^,()]{3,40})$/i.exec(text);
   if (plus && readAmount(plus[2]!)?.unit === null && readAmount(plus[1]!)?.rest) return [plus[1]!, plus[2]!];
+  // "1 onion and 2 cloves garlic, crushed": the work is of what stands before it
+  const both = /^(\d[^,()]*?)\s+(?:plus|\+|and|&)\s+(\d[^()]*)$/i.exec(text);
+  const foods = both?.slice(1).map((t) => {
+    const read = readAmount(t.split(',')[0]!);
+    return read?.rest ? findFood(read.rest) : null;
+  });
+  if (foods && foods.every(Boolean) && foods[0] !== foods[1] && readAmount(both![2]!)?.unit !== null) return [both![1]!, both![2]!];
   // "1 onion, 1 carrot and 1 celery stick, all finely chopped"
   const several = /^(.*?)(?:,?\s+(?:all|both|each)\s+([^,]+))?$/i.exec(text)!;
   const things = several[1]!.split(/,\s+(?:and\s+)?|\s+and\s+/i);
@@ -115,6 +123,12 @@ function partsOf(text: string): string[] {
     things.every((t) => readAmount(t)?.unit === null)
   )
     return things.map((t) => (several[2] ? `${t}, ${several[2]}` : t));
+  // "1 red pepper and 1 green pepper, deseeded and cut into chunks"
+  const pair = /^([^,()]+?)\s+(?:and|&)\s+([^,()]+),\s+([^()]+)$/i.exec(text);
+  const isPair = (t: string) =>
+    /^(?:\d+(?:\/\d+)?|half an?|an?|one|two|three)\s+\p{L}/iu.test(t) && findFood(t) && readAmount(t)?.unit === null;
+  if (pair && isPair(pair[1]!) && isPair(pair[2]!) && preparationVerb(pair[3]!.replaceAll(',', ' ')))
+    return [1, 2].map((i) => `${pair[i]}, ${pair[3]}`);
   const beside = besideOf(text);
   if (beside) return beside;
   // "1 tbsp cornflour mixed with 2 tbsp cold water"

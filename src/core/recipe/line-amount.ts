@@ -39,6 +39,9 @@ export function takeLength(text: string, draft: Ingredient): string {
 
 const VAGUE =
   /^(?:(?:a|some|good|large|small|big|generous|little|heaped|healthy)\s+)*(?=(?:pinch|dash|handful|splash|drizzle|knob|glug|sprinkle|bunch|sprig|squeeze|dollop|spoonful)(?:es|s)?\s+\S)/i;
+/** "Small jar pesto", "large can of sweetcorn", with no number: one. */
+const ONE_PACK =
+  /^(?:large|big|small|little|medium)\s+(?=(?:can|tin|jar|pack|packet|tub|bag|block|carton|punnet|bottle|pot|box|sachet)\s+(?:of\s+)?\p{L})/iu;
 const SOME = /^(?:an?\s+few|a\s+little|a\s+bit\s+of|some|few|several|plenty\s+of|lots\s+of)\s+(?:more\s+)?(?=\p{L})/iu;
 
 /**
@@ -52,6 +55,8 @@ export function takeAmount(text: string, draft: Ingredient): string {
     draft.notes.push(some[0].trim().toLowerCase());
     return rest.slice(some[0].length);
   }
+  const pack = ONE_PACK.exec(rest);
+  if (pack) rest = `1 ${rest}`;
   const vague = VAGUE.exec(rest);
   const number = readNumber(rest, 0);
   if (number && !number.ok) {

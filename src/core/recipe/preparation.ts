@@ -114,6 +114,8 @@ const WHOLE_NAMES = [
   /^condensed/i,
   /^whipped cream/i,
   /^shelled edamame/i,
+  // a plum is pitted at home, an olive never
+  /^(?:pitted|stoned) (?:\p{L}+ )*(?:olives?|dates?|prunes?|dried)\b/iu,
   /^grated parmesan cheese$/i,
 ];
 

@@ -158,9 +158,22 @@ function coldStep(recipe: Recipe, ingredient: number, way: 'get' | 'back'): Draf
   };
 }
 
+/** One way to the fridge for what one line of the recipe puts in one after the other: nobody opens it with raw fish on the hands. */
+function together(body: readonly Draft[], late: ReadonlyMap<number, number>): Map<number, number> {
+  const isOneGo = (from: number, to: number) =>
+    body[from]!.sourceLine !== null &&
+    body[from]!.sourceLine === body[to]!.sourceLine &&
+    body.slice(from, to).every((d) => !(d.minutes?.waiting ?? 0) && worksOf(d.technique).act !== 'heat');
+  const found = new Map<number, number>();
+  for (const [ingredient, at] of [...late].sort((a, b) => a[1] - b[1]))
+    found.set(ingredient, [...found.values()].find((before) => before < at && isOneGo(before, at)) ?? at);
+  return found;
+}
+
 function fetchLate(body: readonly Draft[], recipe: Recipe, kitchen: Kitchen, late: ReadonlyMap<number, number>): Draft[] {
+  const when = together(body, late);
   return body.flatMap((draft, i) => {
-    const here = new Set([...late].filter(([, at]) => at === i).map(([ingredient]) => ingredient));
+    const here = new Set([...when].filter(([, at]) => at === i).map(([ingredient]) => ingredient));
     return here.size > 0 ? [...fetchFoods(recipe, kitchen, here), draft] : [draft];
   });
 }

@@ -157,6 +157,8 @@ const GROUP_FOODS: [string, (one: Ingredient) => boolean][] = [
   ['vegetable', (one) => isWhole(one, 'vegetable') && findFood(one.item)?.id !== 'garlic' && findFood(one.item)?.category !== 'leaf'],
   ['veg', (one) => isWhole(one, 'vegetable')],
   ['fruit', (one) => isWhole(one, 'fruit')],
+  // cod and haddock of a fish pie
+  ['fish', (one) => findFood(one.item)?.category === 'fish'],
   ['herb', (one) => findFood(one.item)?.category === 'herb'],
   // ground ginger is one, ground beef is none
   ['spice', (one) => findFood(one.item)?.category === 'spice' || (/^ground\s/i.test(one.item) && !findFood(one.item)?.raw)],
@@ -189,7 +191,8 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
     const alike = ingredients.flatMap((one, i) => (test(one) ? [i] : []));
     // "the spices" are all of them, though one is called mixed spice
     const members = named.length > 0 && words !== 'spice' ? named : alike;
-    if (members.length > 0) groups.push({ words: words.split(' '), ingredients: members });
+    // one fish is called by its name, or by its kind: fish fingers are none
+    if (members.length > (words === 'fish' ? 1 : 0)) groups.push({ words: words.split(' '), ingredients: members });
   }
   groups.push({ words: ['all', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
   groups.push({ words: ['all', 'of', 'the', 'ingredient'], ingredients: ingredients.map((_, i) => i) });

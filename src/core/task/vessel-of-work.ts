@@ -31,9 +31,11 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
           ? 'small-bowl'
           : c.technique?.id === 'reserve' && isInFryingPan(state, lies)
             ? 'plate'
-            : isOutOfTin(c, lies ?? state.container)
-              ? 'board'
-              : (lies ?? state.container))
+            : c.technique?.id === 'lift-out' && about.some((i) => !state.world.ingredients[i]!.minor) && isPan(lies) && IS_OUT.test(c.rest)
+              ? 'plate'
+              : isOutOfTin(c, lies ?? state.container)
+                ? 'board'
+                : (lies ?? state.container))
     );
   if (act === 'water' && c.verb === 'cover') return own ?? lies ?? state.container;
   // what comes out of the toaster lies on a plate
@@ -119,6 +121,9 @@ const wasFriedIn = (state: State, pan: string) => {
   return worksOf(last?.technique, techniqueById(last?.technique ?? '')?.like).traits.has('fat');
 };
 const isOff = (state: State) => ['off', 'off-ring'].includes(worksOf(state.steps.at(-1)?.technique).act);
+
+/** "Lift the fish out with a slotted spoon": out of the pan, wherever it goes then. */
+const IS_OUT = /^(?:out\b|(?:the|it|them|your)\b[^.]*\bout\b)(?! of the (?:oven|tin|dish)\b)/i;
 
 /** "Lift the chicken onto kitchen paper", which lies on a plate. */
 const ON_PAPER =
