@@ -55,7 +55,7 @@ function foodCalls({ ingredients, instructions }: Recipe): Map<number, string> {
 
 /** What a pot of many things is called once it cooks: by the title, where that says it. */
 const dishOf = (title: string): string | null =>
-  /\b(soup|stew|curry|chilli|chili|risotto|porridge|chowder|dal|dahl|casserole|bolognese|broth|ragu|sauce|jambalaya|paella|stroganoff|hotpot|stir[- ]fry)\b/i
+  /\b(soup|stew|curry|chilli|chili|risotto|porridge|chowder|dal|dahl|casserole|bolognese|broth|ragu|sauce|jambalaya|paella|stroganoff|hotpot|(?:rice|semolina|chia) pudding|stir[- ]fry)\b/i
     .exec(title)?.[1]
     ?.toLowerCase() ?? null;
 

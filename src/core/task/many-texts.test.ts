@@ -179,3 +179,77 @@ test.each([
   ['1 lemon, zest grated and juice squeezed', ['zested', 'juiced']],
   ['1 lemon, zest finely grated', ['zested']],
 ])('the work on a lemon: %s', (line, work) => expect(readIngredientLine(line)[0]!.preparation).toEqual(work));
+
+describe('lines of a list that hold two', () => {
+  const items = (line: string) =>
+    readIngredientLine(line).map((one) => [one.min, one.unit, one.item, ...one.preparation].filter((x) => x !== null).join(' '));
+  test.each([
+    ['1 red pepper and 1 green pepper, deseeded and sliced', ['1 red pepper deseeded sliced', '1 green pepper deseeded sliced']],
+    ['1 onion and 2 cloves garlic, crushed', ['1 onion', '2 clove garlic crushed']],
+    ['1 tbsp butter plus 1 tbsp oil', ['1 tbsp butter', '1 tbsp oil']],
+    ['1 cup and 2 tbsp flour', ['9/8 cup flour']],
+    ['small can sweetcorn (198g), drained', ['1 can sweetcorn drained']],
+    // an olive is bought so, a plum is not
+    ['handful pitted black olives', ['1 handful pitted black olives']],
+    ['6 plums, pitted', ['6 plums pitted']],
+  ])('%s', (line, read) => expect(items(line)).toEqual(read));
+});
+
+describe('fish in a pan', () => {
+  const task = build(
+    '300 g cod fillet\n200 g smoked haddock\n400 ml milk\n25 g flour\n25 g butter\n500 g cooked potatoes',
+    'Put the fish in a wide pan with the milk. Bring just to the boil, then turn off the heat and leave for 5 mins. Lift the fish out with a slotted spoon and flake into an ovenproof dish. Pour the milk into a jug.\nMelt the butter in the same pan and stir in the flour. Whisk in the milk. Pour over the fish.',
+    'Fish pie',
+  );
+  test('of two kinds is both of them, and is poached before it is looked at', () => {
+    const said = task.steps.map((s) => s.text);
+    expect(step(task, /^Put the smoked haddock in/).into).toBe('frying-pan');
+    expect(said.findIndex((t) => /thermometer: /.test(t))).toBeGreaterThan(said.findIndex((t) => /for 5 mins/.test(t)));
+  });
+  test('that was lifted out and flaked lies in its dish, and the sauce goes there', () => {
+    expect(step(task, /^Lift the fish/).into).toBe('plate');
+    expect(step(task, /over the fish/).into).toBe('baking-dish');
+  });
+  test('of two kinds is fetched in one go, with clean hands', () => {
+    expect(dryRun(task).map((f) => f.code)).not.toContain('raw-contact');
+  });
+});
+
+describe('in other words', () => {
+  test.each([
+    ['Put straight on the oven shelf and bake for 1 hour.'],
+    ['Put directly onto the oven rack and bake for 1 hour.'],
+    ['Pop on the middle shelf and bake for 1 hour.'],
+  ])('a shelf of the oven is no switch: %s', (said) => {
+    const task = build('4 baking potatoes\n1 tbsp oil', `Preheat the oven to 200C. Prick the potatoes and rub with the oil. ${said}`);
+    expect(task.steps.filter((s) => s.technique === 'preheat-oven')).toHaveLength(1);
+    expect(step(task, /^Put the baking potatoes on the baking tray/).into).toBe('tray');
+  });
+
+  test('what says how to keep it is no step of the lesson', () => {
+    const said = texts(
+      '300 g cooked pasta',
+      'Put the pasta in a bowl. Eat straight away or pack into boxes and keep in the fridge for up to 2 days.',
+    );
+    expect(said.filter((t) => /fridge|boxes/.test(t))).toEqual([]);
+  });
+
+  test('stirring every five minutes is done while it cooks', () => {
+    const task = build(
+      '100 g rice\n600 ml milk',
+      'Put the rice and milk in a pan. Cook gently for 30 minutes. Stir it every 5 minutes or so.',
+    );
+    expect(
+      step(task, /^Cook/)
+        .cues.map((c) => c.text)
+        .join(),
+    ).toContain('every 5 minutes');
+    expect(own(task).filter((s) => s.technique === 'mix')).toEqual([]);
+  });
+
+  test.each(['Drain the pineapple, keeping the juice.', 'Drain the pineapple (keep the juice).'])('%s The juice is there then', (said) => {
+    const task = build('1 can pineapple chunks in juice\n1 tbsp cornflour', `${said} Mix the juice with the cornflour in a jug.`);
+    expect(step(task, /^Drain the pineapple, reserving the juice/).technique).toBe('drain');
+    expect(step(task, /^Pour the juice/).into).toBe('jug');
+  });
+});

@@ -40,7 +40,7 @@ export function keepLast(state: State, text: string): void {
 }
 
 const OFTEN =
-  /\b(?:now and (?:then|again)|every (?:so often|now and (?:then|again)|few minutes|couple of minutes)|sometimes|occasionally|from time to time|regularly|frequently)\b/i;
+  /\b(?:now and (?:then|again)|every (?:so often|now and (?:then|again)|few minutes|couple of minutes|minute|(?:\d+|two|three|five|ten)(?:\s?(?:-|–|to|or)\s?\d+)? ?min(?:ute)?s?)|sometimes|occasionally|from time to time|regularly|frequently)\b/i;
 
 /** "Simmer for 20 minutes. Stir it every so often": while it simmers, and not once it is off. */
 export const isMeanwhileStirred = (state: State, c: Located): boolean => {

@@ -24,6 +24,12 @@ const TIPS = 'pour|drizzle|spoon|scrape|tip|brush|trickle';
 const REST_THERE = `((?:any|all\\s+the|the)\\s+(?:\\p{L}+\\s+){0,2}?\\p{L}+)\\s+(?:(?:left|remaining)(?:\\s?over|\\s+behind)?)\\s+in\\s+((?:the|your)\\s+(?:\\p{L}+\\s+)?(?:bowl|dish|jug|pan|pot|tin|tray|plate|bag|jar|saucepan))`;
 
 export const PLACES: readonly Turn[] = [
+  // "put straight on the oven shelf": in, and no switch
+  [
+    'shelf|rack',
+    /\b(put|place|pop|lay|slide|sit|set|arrange)\s+((?:it|them|(?:the|your|each)\s+[\p{L} ]{2,24}?)\s+)?(?:directly\s+|straight\s+|right\s+)?on(?:to)?\s+(?:the|a)\s+(?:(?:oven|middle|top|cent(?:re|er)|bottom|lower|upper)\s+)+(?:shelf|rack)\b(?:\s+(?:of|in)\s+(?:the|your)\s+oven)?(?!\s+(?:of|in)\s+(?:the|your)\s+fridge)/giu,
+    'place $2in the oven on the shelf',
+  ],
   // "shake the dressing ingredients together in a jar with the lid on tight"
   [
     'shake',

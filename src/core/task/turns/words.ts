@@ -64,7 +64,20 @@ export const WORDS: readonly Turn[] = [
   ['min', /(^|[.!?]\s+)(?:another\s+)?(\d+(?:\s*(?:-|to)\s*\d+)?)\s+(?:more\s+)(min(?:ute)?s?)(?=\s*[.!]|$)/gi, '$1Cook for $2 $3 more'],
   // "pour in, along with the tomatoes"
   ['along', /\b(pour|add|tip|stir)\s+(?:it\s+|them\s+)?in,?\s+along\s+with\s+/gi, '$1 in, then add '],
-  ['keeping', /,\s+keeping\s+(?:back\s+)?(?=an?\s|some\s|\d)/gi, ', reserving '],
+  [
+    'keep',
+    /(?:,\s+(?:but\s+|and\s+)?|\s+and\s+)keep(?:ing)?\s+(?:back\s+)?(?=(?:an?|some|\d\S*)\s|(?:the|its|their)\s+(?:\p{L}+\s+)?(?:juices?|liquid|syrup|brine)\b)/giu,
+    ', reserving ',
+  ],
+  ['keep', /\s+\(\s*(?:but\s+)?keep(?:ing)?\s+((?:the|its|their)\s+(?:juices?|liquid|syrup|brine|oil))\s*\)/gi, ', reserving $1'],
+  // "grate or sprinkle in the nutmeg", which the list has ground
+  ['or', /\b(?:grate|crumble|tear|snip|grind)\s+or\s+(sprinkle|scatter|stir|shake|drop)\b/gi, '$1'],
+  // "eat straight away or pack into boxes and keep in the fridge for up to 2 days"
+  [
+    'or',
+    /\b(eat|serve|enjoy)\s+((?:it\s+|them\s+)?(?:straight\s*away|right\s+away|immediately|at\s+once|now|warm|hot))\s*,?\s+or\s+(?=[^.]*\b(?:fridge|freezer|freeze|store|keep|pack|lunch\s*box)\b)[^.]*/giu,
+    '$1 $2',
+  ],
   // "in a large, shallow casserole"
   [
     ',',
