@@ -2,7 +2,7 @@
 import { lotsOf } from '../kitchen/index';
 import { isShaped } from '../kitchen/matter';
 import { findFood } from '../recipe/food';
-import { kindOf } from '../technique/lexicon';
+import { kindOf, worksById } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import { moveIn, pourWater, waterIn } from './put-cards';
 import { frameOf, thingsOf } from './things';
@@ -10,7 +10,7 @@ import { type Mention, wholeOf } from './mentions';
 import { nameOf } from './ready';
 import { inside, push } from './push';
 import { say, useOfMention } from './say';
-import { focusOn, lastOf, type Located, type State } from './state';
+import { focusOn, isContainer, lastOf, type Located, type State } from './state';
 import { common } from './step-of-clause';
 import { makeReady } from './supply';
 import { isOverWater } from './means/here';
@@ -232,12 +232,14 @@ function cookerOn(state: State, c: Located, pan: string): void {
 /** A pan goes on its ring, with nothing in it yet: what goes in comes next. */
 export function ringOn(state: State, c: Located, pan: string): void {
   const { level } = common(state, c, pan, []);
+  // some dials have numbers
+  const number = /\b(?:to|at|on) (?:number |mark |setting )?(\d)\b/i.exec(c.rest)?.[1];
   const name = toolCall(state, pan);
   // what is made ready for it is made ready before
   const first = state.steps.findIndex((s) => s.sourceLine === c.line && s.into === pan);
   state.beforeHeat ??= first < 0 ? state.steps.length : first;
   push(state, {
-    text: `Turn on the hob under the ${name}${level ? `, ${level} heat` : ''}.`,
+    text: `Turn on the hob under the ${name}${level ? `, ${level} heat` : number ? `, at ${number}` : ''}.`,
     technique: 'hob-on',
     sourceLine: c.line,
     tools: ['hob', pan],
@@ -247,6 +249,28 @@ export function ringOn(state: State, c: Located, pan: string): void {
     name: pan,
   });
   state.container = pan;
+}
+
+const PUT_ON_RING = /^(?:Put|Place|Set|Stand) .+ on (?:the|a|your) (?:[\p{L}-]+ )?(?:hob|stove|ring|burner|cooker|heat)\b/iu;
+
+/**
+ * "Turn the hob to medium", "turn on the stove", as a worksheet says it: the ring under the pan in hand, where none is lit yet.
+ * @returns whether it was that
+ */
+export function isRingSaid(state: State, c: Located): boolean {
+  const pan = state.hob ?? state.container;
+  const isOwn = c.tools.some((t) => isContainer(t.id) || (toolById(t.id)?.kind === 'appliance' && t.id !== 'hob'));
+  if (pan === null || !isPan(pan) || isOwn || /\b(?:oven|grill|kettle|microwave|fryer|cooker)\b/i.test(c.rest)) return false;
+  const { level } = common(state, c, pan, []);
+  if (state.hob === null) {
+    ringOn(state, c, pan);
+    return true;
+  }
+  // "put the pan on the hob. Turn it on": it was lit for that, as high as is said now
+  const last = state.steps.at(-1);
+  if (worksById(c.technique?.id ?? null).act !== 'ring-on' || !last || !PUT_ON_RING.test(last.text)) return false;
+  state.steps[state.steps.length - 1] = { ...last, level: level ?? last.level ?? null };
+  return true;
 }
 
 /** "Turn off the heat" after a ring that was turned off already, since its pan was drained. */

@@ -5,7 +5,7 @@ import { techniqueById } from '../technique/lexicon';
 import { worksOf } from '../technique/works';
 import { isAside, takeUnknown } from './body-aside';
 import { dustWith, withImplied } from './body-implied';
-import { onHob, ringOn } from './frames-hob';
+import { onHob, ringOn, isRingSaid } from './frames-hob';
 import { work } from './frames-work';
 import { bake, heatInOven, microwave, preheat } from './frames-oven';
 import { join } from './frames-join';
@@ -129,6 +129,9 @@ export function takeClause(state: State, said: Located): void {
   switch (works.act) {
     case 'oven-on':
       return preheat(state, c);
+    case 'ring-on':
+    case 'ring-set':
+      return isRingSaid(state, c) ? undefined : work(state, c);
     case 'oven':
       return /\bto\s+(?:heat|warm|get hot|preheat)\b/i.test(c.rest) ? heatInOven(state, c) : bake(state, c);
     case 'heat':

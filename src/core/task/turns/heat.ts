@@ -2,6 +2,18 @@
 import type { Turn } from './turn';
 
 export const HEAT: readonly Turn[] = [
+  // "turn the hob to medium", "set the ring at number 4", "put the stove on low"
+  [
+    'hob|ring|burner|stove|cooker|gas',
+    /\b(?:turn|set|switch|put)\s+(?:the\s+|your\s+)?(?:hob|ring|burner|stove(?:top)?|cooker|gas)\s+(?:up\s+|down\s+|on\s+)?(?:to|at|on)\s+(?:a\s+)?((?:very\s+)?(?:low|medium(?:[- ](?:low|high))?|high|gentle)(?:\s+heat)?|(?:number\s+|mark\s+|setting\s+)?\d)\b/giu,
+    'turn the heat to $1',
+  ],
+  [
+    'turn it on',
+    /\bon\s+(the|a|your)\s+(hob|stove(?:top)?|ring|burner)((?:,?\s+(?:and|then)|[.,;])\s+)(?:and\s+|then\s+)?(turn|switch)\s+it\s+on\b/giu,
+    'on $1 $2$3$4 on the $2',
+  ],
+  ['refrigerator', /\brefrigerator\b/gi, 'fridge'],
   // "adding the beans for the last 4", of 6 minutes
   ['last |final ', /\b(min(?:ute)?s?\b[^.;]{0,60}\bfor the (?:last|final) \d+)(?=\s*[.,;]|$)/gi, '$1 minutes'],
   ['for last|for final', /\bfor (last|final) (?=\d)/gi, 'for the $1 '],
