@@ -8,13 +8,16 @@ const POULTRY: Inside = { celsius: 74, fahrenheit: 165 };
 const GROUND: Inside = { celsius: 71, fahrenheit: 160 };
 const WHOLE: Inside = { celsius: 63, fahrenheit: 145 };
 
+const POULTRY_WORD = /\b(?:chicken|turkey|duck|goose|poultry)\b/i;
+
 /** The highest that any of these foods asks for. */
 export function temperatureFor(foods: readonly Known[]): Inside {
   return foods.map(insideOf).reduce((a, b) => (a.celsius >= b.celsius ? a : b), WHOLE);
 }
 
 function insideOf({ food, one }: Known): Inside {
-  if (food?.raw === 'poultry') return POULTRY;
+  // "turkey thigh mince", "chicken sausages": whatever it is made into
+  if (food?.raw === 'poultry' || POULTRY_WORD.test(one.item)) return POULTRY;
   if (food?.raw === 'egg' || /\b(?:minced?|ground|burgers?|sausages?|meatballs?)\b/i.test(one.text)) return GROUND;
   return WHOLE;
 }

@@ -158,7 +158,9 @@ function isMostOf(world: World, named: Lot, lots: readonly Lot[]): boolean {
 /** A filling with its pastry on it is no filling any more. */
 const isInside = (world: World, named: Lot, lots: readonly Lot[]): boolean =>
   INSIDE.test(named.name ?? '') &&
-  lots.some((lot) => lot !== named && !lot.clings && [...lot.parts.keys()].some((i) => !world.ingredients[i]!.minor && !named.parts.has(i)));
+  lots.some(
+    (lot) => lot !== named && !lot.clings && [...lot.parts.keys()].some((i) => !world.ingredients[i]!.minor && !named.parts.has(i)),
+  );
 const INSIDE = /\b(?:filling|stuffing)$/;
 
 /** What meat and fish lie in, and are not. */

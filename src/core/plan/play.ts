@@ -89,7 +89,7 @@ export function play(
     const rest = steps.slice(i + 1, i + 1 + LOOK_AHEAD);
     const turn = takeTurn(world, step, lines[i] ?? null, options.calls, steps.slice(i + 1));
     turn.after.push(
-      ...checkAfterOven(world, step, rest, lines[i] ?? null, options.calls),
+      ...checkAfterHeat(world, step, rest, lines[i] ?? null, options.calls),
       ...ringOffAfter(world, rest, lines[i] ?? null, options.calls),
     );
     options.seen?.(world, i);
@@ -213,9 +213,11 @@ const isJudgedLater = (rest: readonly Played[], vessel: string | null = null, fo
 
 const MOVES = new Set<Act>(['put', 'join', 'lift', 'dip', 'shape']);
 
-/** What came out of its last heat is looked at inside at once, while it can still go back. */
-function checkAfterOven(world: World, step: Played, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
-  const vessel = worksIn(step).act === 'oven-out' ? vesselOf(step) : null;
+/** What came out of its last heat, an oven or a pan, is looked at inside at once, while it can still go back. */
+function checkAfterHeat(world: World, step: Played, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
+  const { act } = worksIn(step);
+  const isOut = act === 'oven-out' || (act === 'lift' && step.from !== null && world.ring !== null && vesselOf(step) !== world.ring.under);
+  const vessel = isOut ? vesselOf(step) : null;
   return vessel && !isJudgedLater(rest, vessel, uncheckedIn(contents(world, vessel))) ? check(world, vessel, rest, line, calls) : [];
 }
 

@@ -52,8 +52,12 @@ export function takeAmount(text: string, draft: Ingredient): string {
   let rest = takeAbout(text, draft);
   const some = SOME.exec(rest);
   if (some && !VAGUE.test(rest)) {
-    draft.notes.push(some[0].trim().toLowerCase());
-    return rest.slice(some[0].length);
+    // "a few sprigs thyme"
+    const [of] = /^(?:sprigs?|stems?|stalks?|slices?|leaves|drops?|strips?|rashers?)\s+(?:of\s+)?(?=\p{L})/iu.exec(
+      rest.slice(some[0].length),
+    ) ?? [''];
+    draft.notes.push(`${some[0]}${of.replace(/of\s+$/i, '')}`.trim().toLowerCase());
+    return rest.slice(some[0].length + of.length);
   }
   const pack = ONE_PACK.exec(rest);
   if (pack) rest = `1 ${rest}`;

@@ -1,5 +1,6 @@
 // Turns what was pasted into plain lines: markup out, entities read, scripts dropped. One pass, so hostile text costs no more than honest text.
 import { table } from '../amount/table';
+import { columnsApart } from './columns';
 
 const ENTITIES = table<string>({
   amp: '&',
@@ -165,5 +166,5 @@ function withoutMarkdown(line: string): string {
  */
 export function sourceLines(source: string): string[] {
   const text = looksLikeHtml(source) ? htmlToText(source) : source;
-  return withoutMarks(text).split('\n').map(withoutMarkdown);
+  return columnsApart(withoutMarks(text).split('\n').map(withoutMarkdown));
 }

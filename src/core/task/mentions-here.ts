@@ -32,7 +32,9 @@ export function mentionsHere(state: State, text: string): Mention[] {
   };
   // "nestle the chicken among the vegetables": those that are there, and no beans that come later
   const isPlace = (m: Mention) =>
-    /\b(?:among|amongst|amid|around|round|between|over|under|underneath|beside|alongside|next\s+to|(?:on\s+)?top\s+of|on|onto|to|in\s+with)\s+(?:the\s+|your\s+)?$/i.test(text.slice(0, m.at));
+    /\b(?:among|amongst|amid|around|round|between|over|under|underneath|beside|alongside|next\s+to|(?:on\s+)?top\s+of|on|onto|to|in\s+with)\s+(?:the\s+|your\s+)?$/i.test(
+      text.slice(0, m.at),
+    );
   const isThere = (m: Mention) => state.placed.has(m.ingredient);
   const away = mentions.filter((m) => together(m).length > 1 && isPlace(m) && !isThere(m) && together(m).some(isThere));
   if (away.length > 0) return mentions.filter((m) => !away.includes(m));

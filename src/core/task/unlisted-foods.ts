@@ -74,6 +74,8 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     // to taste is to add nothing
     .replace(/^(?:check|adjust|correct|taste)(?: and adjust)?(?: for)? (?:the )?seasoning\b/i, 'taste')
     .replace(/^\S+\s/, '')
+    // "walnut-sized balls"
+    .replace(/\b\p{L}+[- ]sized?\b/giu, '')
     .replace(/\b(?:like|resembles?|looks like|size of|as thick as|until|so that)\b.*$/i, '')
     .replace(
       /\b(?:(?:paper|foil|parchment) and (?:the )?beans|(?:baking|ceramic|dried) beans|pie weights|egg cup|egg size|pizza cutter|salt water|egg whisk|egg timer|cheese grater|coffee cup|tea cup|ice water|ice bath|(?:their|its|the pan|cooking|meat|any) juices?|(?<!\p{L}\s)(?:the )?(?:cooking |pan |roasting )*juices(?: (?:runs? |are |is )?clear)?|juice (?:runs? |is )?clear|(?:the )?juices? (?:comes?|runs?|leaks?|drips?) out|^out (?:all )?(?:the|any) (?:juices?|water|liquid))\b/giu,

@@ -122,7 +122,10 @@ function choose(state: State, id: string, before: string, word: string, from: st
   // "back in the saucepan", where there is a large one only
   const other = id === 'saucepan' ? 'large-pan' : id === 'large-pan' ? 'saucepan' : null;
   const known = (v: string) => used.includes(v) || state.steps.some((s) => s.into === v);
-  if (other && /\bthe\s+$/i.test(before) && /^(?:sauce)?pan\b/i.test(word) && !known(id) && known(other)) return other;
+  // "the pan" is the frying pan in hand, though pasta boiled in a large one
+  const inUseNow = state.container !== null && isPan(state.container) && state.container !== from && isHeld(state, state.container);
+  const isThatOne = other && /\bthe\s+$/i.test(before) && !known(id) && known(other);
+  if (isThatOne && (/^saucepan\b/i.test(word) || (/^pan\b/i.test(word) && !inUseNow))) return other;
   if ((id === state.container && id !== from) || !IS_GENERAL.test(word)) return id;
   // "the dish" that was greased, while a bowl is in hand
   if (id === state.prepared && !isHeld(state, id)) return id;

@@ -149,7 +149,7 @@ const TIME_BEHIND = / ?,\s*(?:for\s+)?(?:(?:about|around|another|a further)\s+)*
 const ONLY_TIME = /^(?=(?:about |another |a further |an extra )+\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:more )?(?:min|sec|hour|hr))/i;
 
 /** Why it is done, which is a cue: "to loosen it". */
-const PURPOSE = /,?\s+(?:to \p{L}+|before you \p{L}+|so (?:that )?you can \p{L}+)\s+(?:it|them)$/iu;
+const PURPOSE = /(?<!\bnot),?\s+(?:to \p{L}+|before you \p{L}+|so (?:that )?you can \p{L}+)\s+(?:it|them)$/iu;
 
 /** "add chicken": the chicken of the list. */
 function withArticle(rest: string, mention: Mention, one: Ingredient): string {

@@ -90,7 +90,12 @@ const sayings = (tool: (id: string) => string): Sayings => ({
     if (lack.form === 'cracked')
       return { code: 'not-prepared', about: item, message: `No step before this cracks the ${item}.`, mend: `Crack the ${item} first.` };
     if (lack.form === 'halved')
-      return { code: 'not-prepared', about: item, message: `No step before this cuts the ${item}.`, mend: `Cut the ${item} in half first.` };
+      return {
+        code: 'not-prepared',
+        about: item,
+        message: `No step before this cuts the ${item}.`,
+        mend: `Cut the ${item} in half first.`,
+      };
     if (lack.form === 'rinsed')
       return {
         code: 'not-rinsed',

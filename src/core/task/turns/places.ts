@@ -24,6 +24,12 @@ const TIPS = 'pour|drizzle|spoon|scrape|tip|brush|trickle';
 const REST_THERE = `((?:any|all\\s+the|the)\\s+(?:\\p{L}+\\s+){0,2}?\\p{L}+)\\s+(?:(?:left|remaining)(?:\\s?over|\\s+behind)?)\\s+in\\s+((?:the|your)\\s+(?:\\p{L}+\\s+)?(?:bowl|dish|jug|pan|pot|tin|tray|plate|bag|jar|saucepan))`;
 
 export const PLACES: readonly Turn[] = [
+  // "brown in batches, transferring them to a plate as they are done"
+  [
+    'transferring|removing|setting',
+    /,?\s+(?:transferring|removing|moving|setting)\s+(it|them|each(?:\s+\p{L}+)?|the\s+\p{L}+)\s+(?:aside\s+)?(?:on|to|onto|on\s+to)\s+((?:a|the)\s+(?:\p{L}+\s+)?(?:plate|dish|bowl|tray|board))(?:\s+(?:as|when|once)\s+(?:they|you|it|each)\b[^.;,]{0,30})?/giu,
+    '. Lift $1 onto $2',
+  ],
   // "put straight on the oven shelf": in, and no switch
   [
     'shelf|rack',

@@ -1,0 +1,131 @@
+// Cases of worksheets and of everyday texts, December 2026. Common practice of reading a recipe at a stove throughout.
+import { describe, expect, test } from 'vitest';
+import { build, own, step } from '../../../tests/cases/built';
+import { readIngredientLine } from '../recipe/ingredient-line';
+import { readRecipe } from '../recipe/read';
+import { dryRun } from './dry-run';
+
+const texts = (ingredients: string, method: string) => own(build(ingredients, method)).map((s) => s.text);
+const allTexts = (list: string, method: string) => build(list, method).steps.map((s) => s.text);
+
+describe('in other words', () => {
+  test.each([
+    ['Put straight on the oven shelf and bake for 1 hour.'],
+    ['Put directly onto the oven rack and bake for 1 hour.'],
+    ['Pop on the middle shelf and bake for 1 hour.'],
+  ])('a shelf of the oven is no switch: %s', (said) => {
+    const task = build('4 baking potatoes\n1 tbsp oil', `Preheat the oven to 200C. Prick the potatoes and rub with the oil. ${said}`);
+    expect(task.steps.filter((s) => s.technique === 'preheat-oven')).toHaveLength(1);
+    expect(step(task, /^Put the baking potatoes on the baking tray/).into).toBe('tray');
+  });
+
+  test('what says how to keep it is no step of the lesson', () => {
+    const said = texts(
+      '300 g cooked pasta',
+      'Put the pasta in a bowl. Eat straight away or pack into boxes and keep in the fridge for up to 2 days.',
+    );
+    expect(said.filter((t) => /fridge|boxes/.test(t))).toEqual([]);
+  });
+
+  test('stirring every five minutes is done while it cooks', () => {
+    const task = build(
+      '100 g rice\n600 ml milk',
+      'Put the rice and milk in a pan. Cook gently for 30 minutes. Stir it every 5 minutes or so.',
+    );
+    expect(
+      step(task, /^Cook/)
+        .cues.map((c) => c.text)
+        .join(),
+    ).toContain('every 5 minutes');
+    expect(own(task).filter((s) => s.technique === 'mix')).toEqual([]);
+  });
+
+  test.each(['Drain the pineapple, keeping the juice.', 'Drain the pineapple (keep the juice).'])('%s The juice is there then', (said) => {
+    const task = build('1 can pineapple chunks in juice\n1 tbsp cornflour', `${said} Mix the juice with the cornflour in a jug.`);
+    expect(step(task, /^Drain the pineapple, reserving the juice/).technique).toBe('drain');
+    expect(step(task, /^Pour the juice/).into).toBe('jug');
+  });
+});
+
+describe('a worksheet', () => {
+  test.each([
+    ['Turn the hob to medium.', 'Turn on the hob under the saucepan, medium heat.'],
+    ['Set the ring at low.', 'Turn on the hob under the saucepan, low heat.'],
+    ['Turn on the stove.', 'Turn on the hob under the saucepan.'],
+    ['Turn on the hob to number 4.', 'Turn on the hob under the saucepan, at 4.'],
+    ['Turn the heat to high.', 'Turn on the hob under the saucepan, high heat.'],
+  ])('“%s” lights the ring under the pan in hand, and it stays on while that is stirred', (said, card) => {
+    const all = allTexts('50 g oats\n100 ml milk', `Put the oats and milk in a saucepan. ${said} Stir for 3 minutes. Serve.`);
+    const stirred = all.findIndex((t) => /^Stir/.test(t));
+    expect(all.indexOf(card)).toBe(stirred - 1);
+    expect(all[stirred + 1]).toBe('Turn off the hob under the saucepan.');
+  });
+
+  test('a ring that is lit is only turned', () => {
+    const all = allTexts('50 g oats\n100 ml milk', 'Boil the milk in a saucepan. Turn the hob to low. Add the oats. Simmer for 3 minutes.');
+    expect(all.filter((t) => /^Turn on the hob/.test(t))).toHaveLength(1);
+  });
+
+  test('a refrigerator is a fridge', () => {
+    const task = build(
+      '50 g oats\n100 ml milk',
+      'Add the oats and milk to a jar with a lid. Screw on the lid. Put in the refrigerator overnight.',
+    );
+    expect(step(task, /^Put .* in the fridge/)).toMatchObject({ technique: 'chill', into: 'jar' });
+  });
+
+  test('two lists side by side are two lists', () => {
+    const { recipe } = readRecipe(
+      'Curry\n\nINGREDIENTS                EQUIPMENT\n2 tbsp curry paste         chopping board\n1 onion                    large saucepan with lid\n100 g spinach\n                           tin opener\n\nMETHOD\n1. Chop the onion.',
+    );
+    expect(recipe.ingredients.map((one) => one.item)).toEqual(['curry paste', 'onion', 'spinach']);
+    expect(recipe.tools).toEqual(['chopping board', 'large saucepan with lid', 'tin opener']);
+    expect(
+      readRecipe('Curry\n\nINGREDIENTS\tEQUIPMENT\n1 onion\tknife\n1 egg\tpan\n\nMETHOD\nChop the onion.').recipe.ingredients,
+    ).toHaveLength(2);
+    // a gap alone parts nothing
+    expect(readRecipe('Curry\n\nINGREDIENTS\n1 tin  tomatoes\n1 onion  (red)\n\nMETHOD\nChop the onion.').recipe.ingredients).toHaveLength(
+      2,
+    );
+  });
+});
+
+describe('a pan and a plate', () => {
+  const task = build(
+    '2 chicken breasts\n150 g mushrooms\n150 g tagliatelle\n100 ml cream\n1 tbsp oil',
+    'Cook the tagliatelle in a large pan of boiling water. Drain.\nHeat the oil in a frying pan. Fry the chicken for 6 min. Remove to a plate.\nFry the mushrooms in the frying pan for 4 min. Pour in the cream, let it bubble for 1 min, then return the chicken to the pan along with the pasta. Toss together.',
+  );
+  test('“the pan” is the one that is cooked in, and not the one that the pasta boiled in', () => {
+    expect(step(task, /^Return the chicken/).into).toBe('frying-pan');
+    expect(step(task, /^Toss everything/).into).toBe('frying-pan');
+  });
+  test('what leaves its last heat is looked at inside when it is lifted out', () => {
+    const said = task.steps.map((s) => s.text);
+    expect(said.findIndex((t) => /thermometer: /.test(t))).toBe(said.indexOf('Remove the chicken to a plate.') + 1);
+  });
+  test('what is browned in batches, “transferring them to a plate”, is lifted out', () => {
+    const balls = build(
+      '500 g turkey mince\n1 tbsp oil\n2 cloves garlic, sliced',
+      'Roll the mince into 20 walnut-sized balls. Heat the oil in a frying pan. Brown the meatballs in batches, transferring them to a plate as they are done. Add the garlic and fry for a minute, taking care not to burn it.',
+    );
+    expect(step(balls, /^Lift the \p{L}+ onto a plate/u).into).toBe('plate');
+    expect(step(balls, /^Fry the garlic/).cues.map((c) => c.text)).toContain('taking care not to burn it');
+    expect(dryRun(balls).map((f) => f.about)).not.toContain('walnut');
+  });
+});
+
+// USDA FSIS: poultry, ground too, 165 °F (74 °C); ground meat 160 °F (71 °C)
+test.each([
+  ['500 g turkey thigh mince', 74],
+  ['8 chicken sausages', 74],
+  ['500 g beef mince', 71],
+])('%s is done at %i degrees', (line, celsius) => {
+  expect(step(build(`${line}\n1 tbsp oil`, 'Fry everything in the oil for 15 minutes. Serve.'), /thermometer: /).text).toContain(
+    `${celsius} °C`,
+  );
+});
+
+test('“a few sprigs thyme” is thyme', () => {
+  const [one] = readIngredientLine('a few sprigs thyme, leaves picked');
+  expect(one).toMatchObject({ item: 'thyme', notes: ['a few sprigs'], preparation: ['leaves picked'] });
+});
