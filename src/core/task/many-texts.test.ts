@@ -18,7 +18,7 @@ describe('a list', () => {
     ['2 tbsp bar sugar', '2 tbsp bar sugar'],
   ])('how a thing is sold is not its name: %s', (line, read) => {
     const [one] = readIngredientLine(line);
-    expect(`${one!.min} ${one!.unit} ${one!.item}`).toBe(read);
+    expect(`${one.min} ${one.unit} ${one.item}`).toBe(read);
   });
 
   test('foods of one line that are all for the table are several, and what is no food is work', () => {
@@ -178,7 +178,7 @@ test('cheese that is grated at the start and wanted at the end is cold meanwhile
 test.each([
   ['1 lemon, zest grated and juice squeezed', ['zested', 'juiced']],
   ['1 lemon, zest finely grated', ['zested']],
-])('the work on a lemon: %s', (line, work) => expect(readIngredientLine(line)[0]!.preparation).toEqual(work));
+])('the work on a lemon: %s', (line, work) => expect(readIngredientLine(line)[0].preparation).toEqual(work));
 
 describe('lines of a list that hold two', () => {
   const items = (line: string) =>
