@@ -160,11 +160,14 @@ function withoutMarkdown(line: string): string {
   return text.replace(/(^|\s)([*_])(?=\S)([^*_]{1,200}?)\2(?=[\s.,;:)]|$)/g, '$1$3');
 }
 
+/** "☐ saucepan  ☐ colander  ☐ timer": a line for each box to tick. */
+const boxesApart = (line: string): string[] => (/[☐□▢❑][^☐□▢❑]+[☐□▢❑]/.test(line) ? line.split(/\s+(?=[☐□▢❑]\s*\S)/) : [line]);
+
 /**
  * The lines of a source text, as they stand, with the marks taken out that carry no meaning: byte order mark, direction marks, zero-width
  * and control characters. Right-to-left text keeps its letters.
  */
 export function sourceLines(source: string): string[] {
   const text = looksLikeHtml(source) ? htmlToText(source) : source;
-  return columnsApart(withoutMarks(text).split('\n').map(withoutMarkdown));
+  return columnsApart(withoutMarks(text).split('\n').map(withoutMarkdown).flatMap(boxesApart));
 }

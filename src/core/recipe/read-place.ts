@@ -33,11 +33,13 @@ function madeOf(title: string, text: string, listBelow: boolean): number | null 
 }
 
 /** "★★★★☆ 212 ratings", "4.8 stars from 96 reviews": what others thought of it. */
+/** "Name: ________ Date: ____": what a worksheet has filled in. */
+const FORM_FIELD = /^(?:(?:my\s+)?(?:name|date|class|group|teacher|partner|student|pupil|today is)\s*:?\s*[_.\s]*)+$/i;
 const RATING =
   /^\W*\d[\d.,]*\s*(?:\/\s*5\s*)?(?:stars?\s*)?\W*(?:(?:from|by|with)\s+)?(?:\d[\d.,]*\s*)?(?:ratings?|reviews?|votes?|stars?|comments?|likes)\W*$/i;
 
 export function place(draft: Draft, text: string, line: number, raw: string): void {
-  if (RATING.test(text)) return note(draft, line, raw, 'note');
+  if (RATING.test(text) || FORM_FIELD.test(text)) return note(draft, line, raw, 'note');
   const like = ingredientScore(text);
   const does = instructionScore(text);
   if (isSubheading(text, like, does)) {

@@ -86,6 +86,16 @@ export function takeClause(state: State, said: Located): void {
       rest: c.rest.replace(/^.*?(?=\b(?:for|to)\b)/i, '').replace(/^to\b/i, 'for'),
       technique: techniqueById('bake')!,
     });
+  // "put the pasta in. Set the timer for 10 minutes": so long it cooks, where nothing says so yet
+  const timed = c.technique?.id === 'set-timer' ? minutesOfText(c.rest) : null;
+  if (timed !== null && state.hob !== null && state.hob === state.container && (state.steps.at(-1)?.minutes?.waiting ?? 0) < timed)
+    return onHob(state, {
+      ...c,
+      verb: 'cook',
+      rest: `for ${c.rest.replace(/^.*?\b(?:for|to)\s+/i, '')}`,
+      tools: [],
+      technique: techniqueById('cook')!,
+    });
   if (isMovedAside(state, c)) return;
   if (isExcess(state, c)) return keepLast(state, `${c.verb} ${c.rest}`);
   const lid = uncovers(state, c, works.act);

@@ -1,4 +1,5 @@
 // Faults of the list: used and not listed, listed and not used, amounts that do not add up.
+import { findFood } from '../../recipe/food';
 import { Fraction, showQuantity, toFraction, toQuantity } from '../../amount/quantity';
 import { convertUnit, showAmount } from '../../amount/units';
 import { readAmount } from '../../recipe/line-amount';
@@ -32,7 +33,9 @@ export function ingredientFindings({ steps, ingredients, title }: TaskAnalysis):
   ingredients.forEach((one, i) => {
     const uses = usesOf[i]!;
     const onlyReadied = uses.every((u) => isReadied(u.step) && !/\b(?:over|into|on)\b/.test(u.step.text) && u.step.sourceLine === null);
-    if (onlyReadied && !one.optional && !uses.some((u) => isMixedInJug(steps, u.step)))
+    // "water", with no amount: out of the tap
+    const isTap = one.min === null && findFood(one.item)?.category === 'water';
+    if (onlyReadied && !isTap && !one.optional && !uses.some((u) => isMixedInJug(steps, u.step)))
       found.push({
         code: 'listed-not-used',
         stepKey: null,

@@ -13,6 +13,25 @@ export const HEAT: readonly Turn[] = [
     /\bon\s+(the|a|your)\s+(hob|stove(?:top)?|ring|burner)((?:,?\s+(?:and|then)|[.,;])\s+)(?:and\s+|then\s+)?(turn|switch)\s+it\s+on\b/giu,
     'on $1 $2$3$4 on the $2',
   ],
+  ['toaster oven|mini oven|countertop oven', /\b(?:toaster|mini|counter-?top)[- ]oven\b/gi, 'oven'],
+  // "wait for big bubbles", "wait until the water bubbles"
+  [
+    'wait',
+    /\bwait\s+(?:for|until\s+(?:you\s+(?:can\s+)?see|there\s+are|it\s+has))\s+(?:the\s+)?(?:(?:big|large|lots\s+of|many)\s+)*bubbles(?:\s+to\s+(?:appear|come|rise))?\b/gi,
+    'bring to the boil',
+  ],
+  [
+    'wait',
+    /\bwait\s+(?:for|until)\s+(it|the\s+water)\s+(?:to\s+)?(?:boils?|bubbles?|is\s+(?:boiling|bubbling))\b/gi,
+    'bring $1 to the boil',
+  ],
+  // "Press the button. Count to 20. Press stop."
+  [
+    'count to',
+    /\bpress\s+(?:the\s+)?(?:button|on|go)\b[.,]?\s*(?:and\s+|then\s+)*count\s+(?:slowly\s+)?to\s+(\d+)\b[.,]?(?:\s*(?:and\s+|then\s+)*(?:press|push)\s+(?:the\s+)?(?:stop|off|button)(?:\s+button)?(?:\s+again)?\b)?/gi,
+    'blend for $1 seconds',
+  ],
+  ['blender', /\bblender\s+(?:jug|cup|jar|goblet)\b/gi, 'blender'],
   ['refrigerator', /\brefrigerator\b/gi, 'fridge'],
   // "adding the beans for the last 4", of 6 minutes
   ['last |final ', /\b(min(?:ute)?s?\b[^.;]{0,60}\bfor the (?:last|final) \d+)(?=\s*[.,;]|$)/gi, '$1 minutes'],

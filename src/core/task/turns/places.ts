@@ -36,6 +36,17 @@ export const PLACES: readonly Turn[] = [
     /\b(put|place|pop|lay|slide|sit|set|arrange)\s+((?:it|them|(?:the|your|each)\s+[\p{L} ]{2,24}?)\s+)?(?:directly\s+|straight\s+|right\s+)?on(?:to)?\s+(?:the|a)\s+(?:(?:oven|middle|top|cent(?:re|er)|bottom|lower|upper)\s+)+(?:shelf|rack)\b(?:\s+(?:of|in)\s+(?:the|your)\s+oven)?(?!\s+(?:of|in)\s+(?:the|your)\s+fridge)/giu,
     'place $2in the oven on the shelf',
   ],
+  // "put it on a plate and into the microwave"
+  [
+    'microwave|oven|fridge|freezer',
+    /\b(put|place|pop|lay)\s+((?:it|them|the\s+[\p{L} ]{2,24}?)\s+on(?:to)?\s+(?:a|the)\s+(?:\p{L}+\s+)?\p{L}+)\s+and\s+(?:then\s+)?(in|into)\s+(the\s+(?:microwave|oven|fridge|freezer))\b/giu,
+    '$1 $2, then put $3 $4',
+  ],
+  [
+    ' out',
+    /\bget\s+(it|them|the\s+(?:\p{L}+\s+)?(?:tray|tin|dish|plate|bowl|pan))\s+out(?=\s*[.,;]|\s+(?:and|of|with|using)\b)/giu,
+    'take $1 out',
+  ],
   // "shake the dressing ingredients together in a jar with the lid on tight"
   [
     'shake',
