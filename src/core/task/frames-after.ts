@@ -39,6 +39,8 @@ export function after(
   if (pan) state.container = pan;
   // "fill a big pot half full and bring to the boil"
   if (works.act === 'water' && into !== null) state.container = into;
+  // "snip the sausages straight into a frying pan. Fry for 10 minutes"
+  if (works.act === 'ready' && isPan(into) && /\binto\b/i.test(c.rest)) state.container = into;
   // "wipe out the pan, add the oil": that pan is in hand
   if (works.act === 'other' && into !== null && c.tools.some((t) => isContainer(t.id))) state.container = into;
   // "and put it back on the heat": the pan that was wiped

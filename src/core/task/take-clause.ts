@@ -1,4 +1,6 @@
 // Takes one action of a method: by its kind into the frame that fits.
+import { poursWater } from '../kitchen/index';
+import { isPan } from './vessels';
 import { isSheet, takeSheet } from './sheets';
 import { overBase } from './put-meaning';
 import { techniqueById } from '../technique/lexicon';
@@ -47,6 +49,14 @@ function beginsLine(state: State, said: Located): void {
   const loose = [...new Set(ready)].filter((i) => !state.placed.has(i));
   state.readyBefore = loose;
   state.lineObjects = isSaidOf && loose.length > 1 ? (/\bboth\b/i.test(said.rest) ? loose.slice(-2) : loose) : [];
+}
+
+/** "Pour the water into a large pan. Add the pasta": water is no food, but its pan is in hand. */
+function putAndHold(state: State, c: Located): void {
+  put(state, c);
+  const last = state.steps.at(-1);
+  const into = last?.into ?? null;
+  if (last && isPan(into) && poursWater(last.text)) state.container = into;
 }
 
 /** Takes one action: by its kind into the frame that fits. */
@@ -149,7 +159,7 @@ export function takeClause(state: State, said: Located): void {
     case 'microwave':
       return microwave(state, c);
     case 'put':
-      return isTurned(c) ? work(state, c) : put(state, c);
+      return isTurned(c) ? work(state, c) : putAndHold(state, c);
     case 'join':
       return works.traits.has('covered') || !isLeftAlone(state, c) ? join(state, c) : work(state, c);
     default:

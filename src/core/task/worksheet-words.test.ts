@@ -3,6 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { build, own, step } from '../../../tests/cases/built';
 import { readIngredientLine } from '../recipe/ingredient-line';
 import { readRecipe } from '../recipe/read';
+import { buildTask } from './build';
 import { dryRun } from './dry-run';
 
 const texts = (ingredients: string, method: string) => own(build(ingredients, method)).map((s) => s.text);
@@ -128,4 +129,61 @@ test.each([
 test('“a few sprigs thyme” is thyme', () => {
   const [one] = readIngredientLine('a few sprigs thyme, leaves picked');
   expect(one).toMatchObject({ item: 'thyme', notes: ['a few sprigs'], preparation: ['leaves picked'] });
+});
+
+describe('a class at its kettles and pans', () => {
+  test.each([
+    'Boil a full kettle. Pour the water into a large saucepan. Add the pasta. Boil for 10 minutes.',
+    'Boil a kettle of water and pour it into a large saucepan. Add the pasta. Boil for 10 minutes.',
+    'Pour boiling water from the kettle into a large saucepan. Add the pasta and boil for 10 minutes.',
+  ])('what goes in after the water goes into its pan, and into no second one: %s', (method) => {
+    const task = build('300 g pasta', method);
+    expect(step(task, /^Add the pasta/).into).toBe('large-pan');
+    expect(step(task, /^Boil the pasta/).into).toBe('large-pan');
+    expect(task.steps.filter((s) => s.technique === 'fill-pan')).toEqual([]);
+  });
+
+  test('what is snipped into a pan is what is fried, and not what boiled beside it', () => {
+    const task = build(
+      '400 g sausages\n300 g pasta',
+      'Boil the pasta in a saucepan for 10 minutes. Snip the sausages straight into a frying pan. Fry for 10 minutes.',
+    );
+    expect(step(task, /^Fry/)).toMatchObject({ text: 'Fry the sausages for 10 minutes.', into: 'frying-pan' });
+    expect(dryRun(task).map((f) => f.code)).not.toContain('not-cooked');
+  });
+
+  test('bubbles are waited for on a lit ring, pasta goes in there, and a timer that is set is how long it cooks', () => {
+    const { recipe } = readRecipe(
+      'Pasta\n\nName: ________ Date: ______\n\nI need:\n☐ 1 cup pasta\n☐ water\n☐ saucepan  ☐ colander  ☐ timer\n\nSteps\n1 Fill the saucepan with water.\n2 Put it on the stove. Turn the stove to HIGH.\n3 Wait for big bubbles.\n4 Put the pasta in the water. Stir.\n5 Set the timer for 10 minutes.\n6 When the timer beeps, turn off the stove.\n7 Drain the pasta.',
+    );
+    expect(recipe.ingredients.map((one) => one.item)).toEqual(['pasta', 'water']);
+    expect(recipe.tools).toEqual(['saucepan', 'colander', 'timer']);
+    const task = buildTask(recipe, { grain: 'standard' });
+    const said = task.steps.map((s) => s.text);
+    expect(step(task, /^Put the pasta in the water/).into).toBe('saucepan');
+    expect(step(task, /^Cook the pasta for 10 minutes/)).toMatchObject({ into: 'saucepan', minutes: { waiting: 10 } });
+    expect(said.findIndex((t) => /^Turn off the/.test(t))).toBeGreaterThan(said.findIndex((t) => /^Cook the pasta/.test(t)));
+    expect(dryRun(task).map((f) => f.code)).not.toContain('listed-not-used');
+  });
+
+  test('a button is pressed with the lid on: that blends', () => {
+    const task = build(
+      '1 banana\n1 cup milk',
+      'Put the banana and milk in the blender jug. Put the lid on. Press the button. Count to 20. Press stop. Pour into 2 glasses.',
+    );
+    const said = task.steps.map((s) => s.text);
+    expect(step(task, /^Blend/)).toMatchObject({ technique: 'blend', into: 'blender' });
+    expect(said.indexOf('Take the lid off the blender.')).toBeGreaterThan(said.findIndex((t) => /^Blend/.test(t)));
+  });
+
+  test('a toaster oven is one oven, and a plate that goes into the microwave goes there as it is', () => {
+    const melts = build(
+      '2 slices bread\n50 g cheese',
+      'Turn the toaster oven on to 180. Put the bread on a tray. Put the cheese on top. Cook for 8 mins. Use oven mitts to get the tray out.',
+    );
+    expect(melts.steps.filter((s) => s.technique === 'preheat-oven')).toHaveLength(1);
+    expect(own(melts).filter((s) => s.technique === 'gather')).toEqual([]);
+    const potato = build('1 potato', 'Prick the potato. Put it on a plate and into the microwave. Cook for 5 minutes.');
+    expect(step(potato, /^Put the potato on/).text).toBe('Put the potato on a plate.');
+  });
 });

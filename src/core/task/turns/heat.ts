@@ -32,6 +32,11 @@ export const HEAT: readonly Turn[] = [
     'blend for $1 seconds',
   ],
   ['blender', /\bblender\s+(?:jug|cup|jar|goblet)\b/gi, 'blender'],
+  [
+    'kettle',
+    /\bboil\s+((?:a|the|your)\s+(?:full\s+)?kettle(?:\s+of\s+(?:\p{L}+\s+)?water)?)((?:,?\s+(?:and|then)|[.,;])\s+(?:and\s+|then\s+)?)(pour|tip)\s+it\b/giu,
+    'boil $1$2$3 the water',
+  ],
   ['refrigerator', /\brefrigerator\b/gi, 'fridge'],
   // "adding the beans for the last 4", of 6 minutes
   ['last |final ', /\b(min(?:ute)?s?\b[^.;]{0,60}\bfor the (?:last|final) \d+)(?=\s*[.,;]|$)/gi, '$1 minutes'],
