@@ -134,6 +134,9 @@ export function placeForPut(state: State, c: Located, theme: Things): string {
     // "tip them onto a tray. Spread out": there
     return (theme.fresh.length === 0 ? flatUnder(state, theme.there) : null) ?? state.prepared ?? 'board';
   }
+  // "crack the egg into a cup, tip it in": into the pan, and not into the cup that it is in
+  const isThere = theme.fresh.length === 0 && theme.there.length > 0 && theme.there.every((i) => state.placed.get(i) === held);
+  if (isThere && /\bin$/i.test(c.rest) && state.hob !== null && state.hob !== held) return state.hob;
   if (held !== null && held !== 'board') return held;
   if (works.traits.has('hand') || c.technique?.id === 'stuff' || held === 'board') return held ?? 'board';
   return c.tools.length > 0 && !c.tools.some((t) => isContainer(t.id)) ? (held ?? mixingBowl(state)) : mixingBowl(state);

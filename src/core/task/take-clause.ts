@@ -102,7 +102,7 @@ export function takeClause(state: State, said: Located): void {
     return onHob(state, {
       ...c,
       verb: 'cook',
-      rest: `for ${c.rest.replace(/^.*?\b(?:for|to)\s+/i, '')}`,
+      rest: `for ${c.rest.replace(/^.*?(?=\d|\ban? )/i, '')}`,
       tools: [],
       technique: techniqueById('cook')!,
     });

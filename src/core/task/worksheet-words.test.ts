@@ -186,4 +186,18 @@ describe('a class at its kettles and pans', () => {
     const potato = build('1 potato', 'Prick the potato. Put it on a plate and into the microwave. Cook for 5 minutes.');
     expect(step(potato, /^Put the potato on/).text).toBe('Put the potato on a plate.');
   });
+
+  test('a soup is boiled, timed, seasoned from its sachet, and the egg of a cup goes into it', () => {
+    const task = build(
+      '1 packet instant noodles\n1 egg\n2 cups water',
+      'Measure 2 cups of water into a pan.\nPut the pan on the hob. Turn it to high. Wait till it boils.\nPut in the noodles. Turn down to medium.\nSet timer 3 mins.\nOpen the flavour sachet. Sprinkle it in.\nCrack the egg into a cup, tip it in and stir for 1 min.',
+      'Noodle soup',
+    );
+    const said = own(task).map((s) => s.text);
+    expect(said).toContain('Turn the heat to high.');
+    expect(said).toContain('Bring the water to the boil.');
+    expect(step(task, /^Cook .* for 3 mins/).into).toBe('saucepan');
+    expect(said).toContain('Sprinkle the flavour sachet in.');
+    expect(step(task, /^Tip the egg/).into).toBe('saucepan');
+  });
 });

@@ -17,12 +17,12 @@ export const HEAT: readonly Turn[] = [
   // "wait for big bubbles", "wait until the water bubbles"
   [
     'wait',
-    /\bwait\s+(?:for|until\s+(?:you\s+(?:can\s+)?see|there\s+are|it\s+has))\s+(?:the\s+)?(?:(?:big|large|lots\s+of|many)\s+)*bubbles(?:\s+to\s+(?:appear|come|rise))?\b/gi,
+    /\bwait\s+(?:for|(?:un)?till?\s+(?:you\s+(?:can\s+)?see|there\s+are|it\s+has))\s+(?:the\s+)?(?:(?:big|large|lots\s+of|many)\s+)*bubbles(?:\s+to\s+(?:appear|come|rise))?\b/gi,
     'bring to the boil',
   ],
   [
     'wait',
-    /\bwait\s+(?:for|until)\s+(it|the\s+water)\s+(?:to\s+)?(?:boils?|bubbles?|is\s+(?:boiling|bubbling))\b/gi,
+    /\bwait\s+(?:for|(?:un)?till?)\s+(it|the\s+water)\s+(?:to\s+)?(?:boils?|bubbles?|is\s+(?:boiling|bubbling))\b/gi,
     'bring $1 to the boil',
   ],
   // "Press the button. Count to 20. Press stop."
@@ -32,6 +32,17 @@ export const HEAT: readonly Turn[] = [
     'blend for $1 seconds',
   ],
   ['blender', /\bblender\s+(?:jug|cup|jar|goblet)\b/gi, 'blender'],
+  [
+    'turn it',
+    /\bturn\s+it\s+(?:up\s+|down\s+)?to\s+(?:a\s+)?((?:low|medium(?:[- ](?:low|high))?|high)(?:\s+heat)?)(?=\s*[.,;]|\s+and\b|$)/gi,
+    'turn the heat to $1',
+  ],
+  // "Open the flavour sachet. Sprinkle it in."
+  [
+    'open',
+    /\bopen\s+(the|a)\s+((?:\p{L}+\s+){0,2}(?:sachet|packet|pouch))([.,]?\s+(?:and\s+|then\s+)*)(sprinkle|tip|pour|add|stir|empty|shake)\s+(?:it|the\s+contents)\s+(?=in|over|on\b)/giu,
+    'open $1 $2$3$4 the $2 ',
+  ],
   [
     'kettle',
     /\bboil\s+((?:a|the|your)\s+(?:full\s+)?kettle(?:\s+of\s+(?:\p{L}+\s+)?water)?)((?:,?\s+(?:and|then)|[.,;])\s+(?:and\s+|then\s+)?)(pour|tip)\s+it\b/giu,

@@ -1,5 +1,6 @@
 <!-- The response time, as a quiet bar that grows second by second. No animation: six that run all the time would slow each tap down. -->
 <script lang="ts">
+  import { everyTick } from '$lib/ui/tick';
   let { seconds, step }: { seconds: number | null; step: string } = $props();
   let gone = $state(0);
   $effect(() => {
@@ -7,8 +8,8 @@
     gone = 0;
     if (seconds === null) return;
     const most = seconds;
-    const tick = setInterval(() => (gone < most ? gone++ : clearInterval(tick)), 1000);
-    return () => clearInterval(tick);
+    const began = performance.now();
+    return everyTick(() => (gone = Math.min(most, Math.floor((performance.now() - began) / 1000))));
   });
 </script>
 
