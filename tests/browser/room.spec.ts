@@ -98,9 +98,9 @@ test('what was tapped is said in the very next frame, and a key in the same mome
   };
   await tapAndKey('m');
   await expect(wren.getByText(/^4\//)).toBeVisible();
-  await expect(wren.getByRole('button', { name: /Undo for Wren/ })).toContainText('Model, step 3');
+  await expect(wren.getByRole('button', { name: /Undo for Wren/ })).toContainText('Shown how, step 3');
   await tapAndKey('u');
-  await expect(wren.getByRole('button', { name: /Undo for Wren/ })).toContainText('Model, step 3');
+  await expect(wren.getByRole('button', { name: /Undo for Wren/ })).toContainText('Shown how, step 3');
   await expect(wren.getByText(/^4\//)).toBeVisible();
   await sent(page);
   expect(await rowsOf(id)).toBe(5);
