@@ -93,7 +93,7 @@ test('what was tapped is said in the very next frame, and a key in the same mome
     await page.waitForFunction((t) => performance.now() - t > 420, await page.evaluate(() => performance.now()));
     await gesture.evaluate((rung: HTMLElement, key) => {
       rung.click();
-      window.dispatchEvent(new KeyboardEvent('keydown', { key }));
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
     }, key);
   };
   await tapAndKey('m');
