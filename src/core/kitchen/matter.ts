@@ -75,11 +75,10 @@ export function join(world: World, vessel: string): void {
   joinLots(world, contents(world, vessel));
 }
 
-/** What goes onto or into something else, and is not what it is then. */
-const GOES_ON = /\b(?:sauce|dressing|marinade|glaze|dip)$/;
-
 /** What is on a salad or on meat is none itself, however much there is of it. */
 const ONLY_GOES_ON = /\b(?:dressing|marinade|glaze)$/;
+/** What goes into something else as well, and is not what it is then. */
+const GOES_ON = new RegExp(`${ONLY_GOES_ON.source}|\\b(?:sauce|dip)$`);
 
 /** The recipe's noun for lots that become one. Vegetables in a sauce that is less than they are no sauce. */
 function nameOfAll(world: World, lots: readonly Lot[]): string | null {

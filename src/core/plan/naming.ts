@@ -74,17 +74,17 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   return place ? everythingIn(place, calls) : 'everything';
 }
 
+const ml = (known: readonly Known[]) => known.reduce((sum, k) => sum + k.ml, 0);
+
 /** What gives its name to what it is in; a spoon of soy in a jug of stock does not. */
 function mainOf(parts: readonly Known[]): readonly Known[] {
   const main = parts.filter((k) => !k.minor);
-  const ml = (known: readonly Known[]) => known.reduce((sum, k) => sum + k.ml, 0);
   const isSplash = main.every((k) => runs(k.food)) && ml(main) * 3 < ml(parts.filter((k) => !foodIs(k.food, 'fatty')));
   return main.length === 0 || isSplash ? parts : main;
 }
 
 /** Carrots, celery and onion in six cups of broth: what cooks is the soup. */
 function isSwimming(parts: readonly Known[], shown: readonly Known[]): boolean {
-  const ml = (known: readonly Known[]) => known.reduce((sum, k) => sum + k.ml, 0);
   return shown.length > 1 && ml(parts.filter((k) => k.liquid && !shown.includes(k) && !foodIs(k.food, 'fatty'))) > ml(shown);
 }
 

@@ -216,7 +216,7 @@ const MOVES = new Set<Act>(['put', 'join', 'lift', 'dip', 'shape']);
 /** What came out of its last heat, an oven or a pan, is looked at inside at once, while it can still go back. */
 function checkAfterHeat(world: World, step: Played, rest: readonly Played[], line: number | null, calls: Calls): Put[] {
   const { act } = worksIn(step);
-  const isOut = act === 'oven-out' || (act === 'lift' && step.from !== null && world.ring !== null && vesselOf(step) !== world.ring.under);
+  const isOut = act === 'oven-out' || (act === 'lift' && world.ring !== null && vesselOf(step) !== world.ring.under);
   const vessel = isOut ? vesselOf(step) : null;
   return vessel && !isJudgedLater(rest, vessel, uncheckedIn(contents(world, vessel))) ? check(world, vessel, rest, line, calls) : [];
 }

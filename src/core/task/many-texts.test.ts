@@ -1,13 +1,10 @@
 // Cases of texts as sites and books have them, December 2026. Common practice of reading a recipe at a stove throughout, but where a source is named.
 import { describe, expect, test } from 'vitest';
-import { build, own, step } from '../../../tests/cases/built';
+import { allTexts, build, ownTexts as texts, step } from '../../../tests/cases/built';
 import { readIngredientLine } from '../recipe/ingredient-line';
 import { readRecipe } from '../recipe/read';
 import { buildTask } from './build';
 import { dryRun } from './dry-run';
-
-const texts = (ingredients: string, method: string) => own(build(ingredients, method)).map((s) => s.text);
-const allTexts = (list: string, method: string) => build(list, method).steps.map((s) => s.text);
 
 describe('a list', () => {
   test.each([

@@ -1,9 +1,7 @@
 // Cases of ordinary texts, as a class brings them. Common practice of reading a recipe at a stove throughout, but where a source is named.
 import { describe, expect, test } from 'vitest';
-import { build, own, step } from '../../../tests/cases/built';
+import { allTexts, build, own, ownTexts as texts, step } from '../../../tests/cases/built';
 import { readRecipe } from '../recipe/read';
-
-const texts = (ingredients: string, method: string) => own(build(ingredients, method)).map((s) => s.text);
 
 describe('what is named', () => {
   test('a name stands in one piece: "the tomatoes, purée" is no tomato purée', () => {
@@ -339,8 +337,6 @@ test('mash that was seasoned is on its plates once it was shared out: what tops 
 });
 
 describe('work that the method speaks of only in passing', () => {
-  // what makes a thing ready belongs to no line
-  const allTexts = (list: string, method: string) => build(list, method).steps.map((s) => s.text);
   test.each([
     ['1 egg\n200 g pastry', 'Brush the pastry with beaten egg.', 'Beat the egg.'],
     ['20 g parsley\n300 g cooked rice', 'Put the rice in a bowl. Sprinkle with chopped parsley.', 'Chop the parsley.'],

@@ -1,13 +1,10 @@
 // Cases of worksheets and of everyday texts, December 2026. Common practice of reading a recipe at a stove throughout.
 import { describe, expect, test } from 'vitest';
-import { build, own, step } from '../../../tests/cases/built';
+import { allTexts, build, own, ownTexts as texts, step } from '../../../tests/cases/built';
 import { readIngredientLine } from '../recipe/ingredient-line';
 import { readRecipe } from '../recipe/read';
 import { buildTask } from './build';
 import { dryRun } from './dry-run';
-
-const texts = (ingredients: string, method: string) => own(build(ingredients, method)).map((s) => s.text);
-const allTexts = (list: string, method: string) => build(list, method).steps.map((s) => s.text);
 
 describe('in other words', () => {
   test.each([
