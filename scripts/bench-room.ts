@@ -10,7 +10,9 @@ import { startServer } from '../tests/server/own-server';
 const CLASSES = 30;
 /** A class of six taps some three times a second when all are at work. */
 const TAPS_A_SECOND = 3;
-const SECONDS = 15;
+const SECONDS = 18;
+/** A process that has just started compiles as it goes, and what waits in its first second is answered in the next: said, and not judged. */
+const LEAD = 3;
 /** Targets: an answer at the server at 95 %, a tap painted, a tap stored on the device; in milliseconds. */
 const ANSWERED = 50;
 const PAINTED = 50;
@@ -68,7 +70,7 @@ const lines = lessons.map((id) =>
 await new Promise((done) => setTimeout(done, 1000));
 
 const [answered, sentAt] = [[] as number[], new Map<string, number>()];
-/** Of a process that has just started and compiles as it goes: said, and not judged. */
+/** Of the lead-in. */
 const cold: number[] = [];
 const begin = performance.now();
 async function tap(lesson: string, count: number): Promise<void> {
@@ -96,7 +98,7 @@ async function tap(lesson: string, count: number): Promise<void> {
     headers: [['content-type', 'application/json']],
     body: JSON.stringify({ sentAt: now, observations: [one], notes: [], finished: [] }),
   });
-  (start < begin + 1000 ? cold : answered).push(performance.now() - start);
+  (start < begin + LEAD * 1000 ? cold : answered).push(performance.now() - start);
   if (status !== 200) throw new Error(`${status} ${body.slice(0, 200)}`);
 }
 await Promise.all(
@@ -110,7 +112,9 @@ await Promise.all(
   }),
 );
 await new Promise((done) => setTimeout(done, 1500));
-console.log(`     the first second after the start: median ${percent(cold, 0.5).toFixed(0)} ms, 95 % ${percent(cold, 0.95).toFixed(0)} ms`);
+console.log(
+  `     the first ${LEAD} seconds after the start: median ${percent(cold, 0.5).toFixed(0)} ms, 95 % ${percent(cold, 0.95).toFixed(0)} ms`,
+);
 let ok = said(`${CLASSES} classes tapping at once: answered`, answered, ANSWERED);
 const heard = [...sentAt].flatMap(([id, at]) => (heardAt.has(id) ? [heardAt.get(id)! - at] : []));
 ok = said('the same tap on the other device', heard, 1000) && heard.length === answered.length + cold.length && ok;

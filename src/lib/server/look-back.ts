@@ -1,9 +1,9 @@
 // The record of learners as core takes it: lessons up to today, what is in force in them, and the steps of the recipes in their newest words.
 import { stoppingLessons, type Goal, type HeldLesson, type KnownStep, type LearnerRecord, type MadeByLesson } from '$core';
 import { aimsDecided, listDecisions, type DecisionRow } from './decisions';
-import { inForceOf, madeBy } from './in-force';
+import { inForceOf, readerOfKept, type InForceRow } from './in-force';
 import { namesOf } from './input/stored';
-import { HOW_GIVEN, howGiven, OWN_LEVELS, rulesIn } from './lessons';
+import { IN_FORCE, inForceIn } from './lesson-rules';
 import type { SchoolTrx } from './school-scope';
 import { dayAfter, today } from './today';
 
@@ -18,11 +18,11 @@ type Days = { from?: string; until?: string; lesson?: string; whole?: { learner:
 /** The records of some learners. A handful of questions, however many there are. */
 export async function recordsOf(trx: SchoolTrx, learners: readonly Of[], days: Days = {}): Promise<Looked[]> {
   const ids = learners.map((l) => l.id);
-  const lessons = await heldLessons(trx, ids, days);
+  const { lessons, kept } = await heldLessons(trx, ids, days);
   const recipeIds = [...new Set([...lessons.values()].flat().map((l) => l.recipeId))];
   const [steps, made, decisions, recipes] = await Promise.all([
     knownSteps(trx, recipeIds),
-    madeOf(trx, ids, lessons, days),
+    madeOf(trx, lessons, kept),
     listDecisions(trx, ids),
     titlesOf(trx, recipeIds),
   ]);
@@ -33,7 +33,7 @@ export async function recordsOf(trx: SchoolTrx, learners: readonly Of[], days: D
       record: {
         learner,
         lessons: held,
-        made: ofThese(made.get(learner.id) ?? new Map<string, never>(), held),
+        made: made.get(learner.id) ?? new Map<string, never>(),
         steps,
         recipes,
         aims: aimsDecided(own),
@@ -89,11 +89,15 @@ function recentFrom(goals: readonly Goal[]): string {
   return first > most ? first : most;
 }
 
+type Held = { lessons: Map<string, HeldLesson[]>; kept: Kept };
+/** What those lessons came to, of each learner by lesson, where it is kept with them. */
+type Kept = ReadonlyMap<string, ReadonlyMap<string, string>>;
+
 async function heldLessons(
   trx: SchoolTrx,
   learnerIds: readonly string[],
   { from, until = today(), lesson: only, whole }: Days,
-): Promise<Map<string, HeldLesson[]>> {
+): Promise<Held> {
   const rows = await trx('lesson_learner as ll')
     .where('ll.school_id', trx.school)
     .whereIn('ll.learner_id', [...learnerIds])
@@ -123,20 +127,17 @@ async function heldLessons(
       'll.state',
       'll.chaining',
       'c.place',
-      trx.raw(HOW_GIVEN),
-      trx.raw(OWN_LEVELS),
-      trx.raw('md5(ll.fit::text) as own'),
+      'll.fit_is',
+      'll.kept',
+      trx.raw(IN_FORCE),
     );
-  const rulesOf = await rulesIn(
-    trx,
-    rows.map((r) => r.id as string),
-  );
-  const how = howGiven();
+  const inForce = await inForceIn(trx, rows);
   const found = new Map<string, HeldLesson[]>();
+  const kept = new Map(learnerIds.map((id): [string, Map<string, string>] => [id, new Map()]));
   for (const r of rows) {
     // one whose rules cannot be read is left out: its levels mean nothing
-    const rules = rulesOf(r.id, r.own_levels as string | null);
-    if (!rules) continue;
+    const known = inForce(r);
+    if (!known) continue;
     const lesson: HeldLesson = {
       id: r.id,
       recipeId: r.recipe_id,
@@ -144,20 +145,18 @@ async function heldLessons(
       phase: r.phase,
       state: r.state,
       version: r.version,
-      hierarchy: rules.hierarchy,
-      rule: rules.rule,
-      mastery: rules.mastery,
-      procedure: how(r.how as string | null),
+      ...known,
       chaining: r.chaining,
-      own: r.own,
+      own: r.fit_is,
       place: r.place,
     };
     const his = found.get(r.learner_id);
     if (his) his.push(lesson);
     else found.set(r.learner_id, [lesson]);
+    if (r.kept !== null) kept.get(r.learner_id)?.set(lesson.id, r.kept as string);
   }
   if (whole) for (const [id, his] of found) if (id !== whole.learner) found.set(id, stoppingLessons(his, whole.recipe));
-  return found;
+  return { lessons: found, kept };
 }
 
 /** Each step that any version of the recipes has had, as its newest version says it. */
@@ -190,21 +189,23 @@ async function knownSteps(trx: SchoolTrx, recipeIds: readonly string[]): Promise
     }));
 }
 
-/** What is in force of each learner, in the lessons of those days. */
-async function madeOf(
-  trx: SchoolTrx,
-  learnerIds: readonly string[],
-  lessons: ReadonlyMap<string, readonly HeldLesson[]>,
-  { from, lesson, whole }: Days,
-): Promise<Map<string, MadeByLesson>> {
-  const found = new Map<string, MadeByLesson>();
-  const take = async (of: readonly string[], all: boolean) => {
-    const held = all ? null : [...new Set(of.flatMap((id) => lessons.get(id) ?? []).map((l) => l.id))];
-    const seen = await inForceOf(trx, of, held);
-    for (const id of of) found.set(id, madeBy(seen, id));
-  };
-  const others = learnerIds.filter((id) => id !== whole?.learner);
-  await Promise.all([take(others, from === undefined && lesson === undefined), take(whole ? [whole.learner] : [], true)]);
+/** What is in force of each learner in his lessons: as it is kept with them, and of the others from their records. */
+async function madeOf(trx: SchoolTrx, lessons: ReadonlyMap<string, readonly HeldLesson[]>, kept: Kept): Promise<Map<string, MadeByLesson>> {
+  const read = readerOfKept();
+  const found = new Map<string, Map<string, InForceRow[]>>();
+  const others = new Map<string, Set<string>>();
+  for (const [learner, his] of lessons) {
+    const made = new Map<string, InForceRow[]>();
+    found.set(learner, made);
+    for (const { id } of his) {
+      const text = kept.get(learner)?.get(id);
+      if (text === undefined) others.set(learner, (others.get(learner) ?? new Set()).add(id));
+      else if (text !== '') made.set(id, read(text));
+    }
+  }
+  const ids = new Set([...others.values()].flatMap((of) => [...of]));
+  for (const { learnerId, lessonId, made } of await inForceOf(trx, [...others.keys()], [...ids]))
+    if (others.get(learnerId)?.has(lessonId)) found.get(learnerId)?.set(lessonId, made);
   return found;
 }
 

@@ -15,6 +15,7 @@ import * as trust from './migrations/0012_trust';
 import * as statistics from './migrations/0013_statistics';
 import * as quickQuestions from './migrations/0013_quick_questions';
 import * as ownPhotos from './migrations/0014_own_photos';
+import * as kept from './migrations/0015_kept';
 
 const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0001_first', first],
@@ -33,6 +34,7 @@ const MIGRATIONS = new Map<string, Knex.Migration>([
   ['0013_statistics', statistics],
   ['0013_quick_questions', quickQuestions],
   ['0014_own_photos', ownPhotos],
+  ['0015_kept', kept],
 ]);
 
 export const migrationSource: Knex.MigrationSource<string> = {

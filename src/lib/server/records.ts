@@ -1,5 +1,6 @@
 // What was recorded in lessons. Records are only ever added; which of several of a step is in force is core's to say.
 import { lastOf, standingOf, type Detail, type Stamp } from '$core';
+import { keepOver } from './kept';
 import type { SchoolTrx } from './school-scope';
 
 /** `at`: when it was made by the server's clock, in milliseconds. */
@@ -159,6 +160,7 @@ export async function addRecords(
   if (finished.length === 0) return there;
   await trx('lesson_learner').where(at).whereIn('learner_id', finished).whereNot('state', 'missed').update({ state: 'finished' });
   await endIfThrough(trx, lessonId);
+  await keepOver(trx);
   return there;
 }
 
