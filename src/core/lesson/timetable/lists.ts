@@ -15,13 +15,9 @@ export function lockedFirst(p: Problem, priority: Float64Array): void {
 /** Ticks before a block can begin and after it must go on, at the quickest hands that may do it. */
 export type HeadTail = { least: Int32Array; head: Int32Array; tail: Int32Array; topological: number[] };
 
-export function headTail(p: Problem): HeadTail {
+/** @param least ticks that each block takes at the least; unless said, with an adult's hands, too */
+export function headTail(p: Problem, least = quickest(p)): HeadTail {
   const n = p.blocks.length;
-  const least = new Int32Array(n);
-  for (let i = 0; i < n; i++) {
-    const own = p.crew[i] ? [p.runs[i]![0]!] : p.runs[i]!.filter((r) => r !== null);
-    least[i] = Math.min(...own.map((r) => r.len));
-  }
   const topological = order(p);
   const head = new Int32Array(n);
   const tail = new Int32Array(n);
@@ -29,6 +25,9 @@ export function headTail(p: Problem): HeadTail {
   for (const i of [...topological].reverse()) for (const k of p.next[i]!) tail[i] = Math.max(tail[i]!, tail[k]! + least[k]!);
   return { least, head, tail, topological };
 }
+
+const quickest = (p: Problem): Int32Array =>
+  Int32Array.from(p.blocks, (_, i) => Math.min(...(p.crew[i] ? [p.runs[i]![0]!] : p.runs[i]!.filter((r) => r !== null)).map((r) => r.len)));
 
 function order(p: Problem): number[] {
   const open = p.after.map((list) => list.length);

@@ -29,41 +29,51 @@ export function mayFall(p: Problem, i: number): boolean {
 }
 
 /** The ways in which a block may be done: each learner who may, an adult where that can come about. */
-const runsAt = (p: Problem, i: number): Run[] => {
+export const runsAt = (p: Problem, i: number): Run[] => {
   if (p.crew[i]) return [p.runs[i]![0]!];
   const own = p.may[i]!.map((w) => p.runs[i]![w + 1]!);
   return own.length === 0 || mayFall(p, i) ? [...own, p.runs[i]![0]!] : own;
 };
 
-/** What a block asks at the least, over those who may do it, of the pieces that count. */
-function loadOf(p: Problem, i: number, weight: (piece: Piece, run: Run) => number): Load | null {
-  let least: Load | null = null;
-  for (const run of runsAt(p, i)) {
-    const pieces = run.pieces.filter((s) => weight(s, run) > 0);
-    if (pieces.length === 0) return null;
-    const last = pieces.at(-1)!;
-    const one: Load = {
-      block: i,
-      work: pieces.reduce((sum, s) => sum + s.len * weight(s, run), 0),
-      lead: pieces[0]!.at,
-      rest: run.len - last.at - last.len,
-      whole: Math.max(...pieces.map((s) => s.len)),
-    };
-    if (least === null) least = one;
-    else
-      least = {
-        block: i,
-        work: Math.min(least.work, one.work),
-        lead: Math.min(least.lead, one.lead),
-        rest: Math.min(least.rest, one.rest),
-        whole: Math.min(least.whole, one.whole),
-      };
+type Weight = (piece: Piece, run: Run) => number;
+
+/** What one way of doing a block asks of something, stretch by stretch: pieces that follow each other at once are one. */
+function stretchesOf(run: Run, weight: Weight): Omit<Load, 'block'>[] {
+  const all: { at: number; len: number; work: number }[] = [];
+  for (const s of run.pieces) {
+    const asked = weight(s, run);
+    if (asked === 0) continue;
+    const last = all.at(-1);
+    if (last && last.at + last.len === s.at) [last.len, last.work] = [last.len + s.len, last.work + s.len * asked];
+    else all.push({ at: s.at, len: s.len, work: s.len * asked });
   }
-  return least;
+  return all.map(({ at, len, work }) => ({ work, lead: at, rest: run.len - at - len, whole: len }));
 }
 
-const loadsOf = (p: Problem, which: (i: number) => boolean, weight: (piece: Piece, run: Run) => number): Load[] =>
-  p.blocks.flatMap((_, i) => (which(i) ? (loadOf(p, i, weight) ?? []) : []));
+const asOne = (some: readonly Omit<Load, 'block'>[]): Omit<Load, 'block'> => ({
+  work: some.reduce((sum, l) => sum + l.work, 0),
+  lead: some[0]!.lead,
+  rest: some.at(-1)!.rest,
+  whole: Math.max(...some.map((l) => l.whole)),
+});
+
+/**
+ * What a block asks at the least, over those who may do it, of the pieces that count: stretch by stretch, since they follow each other with no gap. Where it goes
+ * in other stretches with other hands, all of it is taken as one.
+ */
+function loadsAt(p: Problem, i: number, weight: Weight, whole: boolean): Load[] {
+  const ways = runsAt(p, i).map((run) => stretchesOf(run, weight));
+  if (ways.length === 0 || ways.some((w) => w.length === 0)) return [];
+  const alike = !whole && ways.every((w) => w.length === ways[0]!.length) ? ways : ways.map((w) => [asOne(w)]);
+  return alike[0]!.map((_, k) => {
+    const least = (of: 'work' | 'lead' | 'rest' | 'whole') => Math.min(...alike.map((w) => w[k]![of]));
+    return { block: i, work: least('work'), lead: least('lead'), rest: least('rest'), whole: least('whole') };
+  });
+}
+
+/** @param whole whether a block's stretches are taken as one */
+const loadsOf = (p: Problem, which: (i: number) => boolean, weight: Weight, whole = false): Load[] =>
+  p.blocks.flatMap((_, i) => (which(i) ? loadsAt(p, i, weight, whole) : []));
 
 /** All that can be short: each learner's own time, all hands, adults near and in sight, each thing. */
 export function resourcesOf(p: Problem): Resource[] {
@@ -89,7 +99,7 @@ export function resourcesOf(p: Problem): Resource[] {
       run.holds.some((h) => h.thing === t && h.units > 0) || s.needs.some((n) => n.thing === t && n.units > 0) ? 1 : 0;
     return {
       by: { what: 'thing', thing },
-      loads: loadsOf(p, () => true, uses).map((l) => wholeOf(p, l, t)),
+      loads: loadsOf(p, () => true, uses),
       cap: p.caps[t]!,
       whole: true,
       froms: null,
@@ -179,7 +189,7 @@ function apartAt(p: Problem): number[] {
 /** What each block asks of adults: `bound` for each tick that one is held by it, `near` for each that it has to be in sight. */
 function adultLoads(p: Problem, shared: readonly number[], bound: number, near: number): Load[] {
   const weight = (s: Piece) => (s.attention === DOES || s.attention === REACH ? bound : s.attention === NEARBY ? near : 0);
-  return loadsOf(p, () => true, weight).map((load) => {
+  return loadsOf(p, () => true, weight, true).map((load) => {
     const i = load.block;
     const work = runsAt(p, i).map((run) => {
       const { ticks } = reachIn(run);
@@ -188,10 +198,4 @@ function adultLoads(p: Problem, shared: readonly number[], bound: number, near: 
     });
     return { ...load, work: Math.min(...work) };
   });
-}
-
-/** A thing that is held from first to last is one stay, however many pieces it has. */
-function wholeOf(p: Problem, load: Load, thing: number): Load {
-  const held = runsAt(p, load.block).every((run) => run.holds.some((h) => h.thing === thing && h.units > 0));
-  return held ? { ...load, whole: load.work } : load;
 }

@@ -124,6 +124,8 @@ function disturb(p: Problem, now: Found, h: Hands): void {
       if (at < from || at > to || p.readies[i]! >= 0) continue;
       h.priority[i]! += (h.draw() - 0.5) * 2 * (to - from);
     }
+  } else if (kind === 1 && h.draw() < 0.6) {
+    onTheWay(p, now, h);
   } else if (kind === 1) {
     const dish = p.blocks[h.pick(n)]!.dish;
     const by = (h.draw() - 0.5) * now.places.finish;
@@ -147,4 +149,25 @@ function disturb(p: Problem, now: Found, h: Hands): void {
     h.waits[i] = h.waits[i]! > 0 && h.draw() < 0.5 ? 0 : h.pick(30);
   }
   for (let i = 0; i < n; i++) if (h.who[i] === ADULT && p.may[i]!.length > 0) h.who[i] = FREE;
+}
+
+/** The blocks that the end hangs on, from the last back: each begins as another ends. One of them is given to other hands, or goes before the one that it waited for. */
+function onTheWay(p: Problem, now: Found, h: Hands): void {
+  const { start, end, finish } = now.places;
+  const way: number[] = [];
+  for (let at = finish; at > 0;) {
+    const ends: number[] = [];
+    for (let i = 0; i < p.blocks.length; i++) if (end[i] === at && p.readies[i]! < 0) ends.push(i);
+    const i = ends[h.pick(ends.length)];
+    if (i === undefined) break;
+    way.push(i);
+    at = start[i]!;
+  }
+  if (way.length < 2) return;
+  const k = h.pick(way.length - 1);
+  const [later, before] = [way[k]!, way[k + 1]!];
+  const may = p.may[later]!;
+  if (may.length > 1 && h.draw() < 0.5) h.who[later] = may[h.pick(may.length)]!;
+  if (h.draw() < 0.7) h.priority[later] = start[before]! - 0.1;
+  else h.priority[before] = start[later]! + 0.1;
 }
