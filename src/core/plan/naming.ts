@@ -215,6 +215,8 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
         return (isShape ? other : name || other) || (from ? `everything in the ${call(calls, from)}` : 'the food');
       })
       .replace(/\beverything (?:in|on) the [^.]{3,30}? ((?:from|out of) the )/, 'everything $1')
+      // it is the pan that stands there
+      .replace(/^(Put|Place|Set|Stand|Return) everything in (the [^.]{3,24}?) on (the (?:hob|stove|ring|burner))/, '$1 $2 on $3')
       // what is left goes over what has the first of it on
       .replace(/^(\p{L}+) (the [^.]+?) over \2(?=[ .])/iu, '$1 $2 over the top')
       // what goes over an empty glass goes into it

@@ -8,7 +8,7 @@ export type Section = 'top' | 'ingredients' | 'tools' | 'method' | 'notes';
 const HEADINGS: [Section, RegExp][] = [
   [
     'tools',
-    /^(?:equipment|tools?|utensils|kitchen (?:tools|equipment)|(?:special )?equipment(?: needed)?|tools (?:needed|you need)|you will (?:also )?need these tools|what to use|cookware)$/,
+    /^(?:equipment|tools?|utensils|kitchen (?:tools|equipment)|(?:special )?equipment(?: needed)?|tools (?:needed|you need)|you will (?:also )?need these tools|what to use|(?:things |what )?(?:you|i|we)(?:'ll| will)?(?: need to)? use|my (?:tools|equipment)|cookware)$/,
   ],
   [
     'ingredients',

@@ -50,7 +50,11 @@ const isWorkOfPart = (text: string): boolean => {
 const lastTwo = (part: string) => part.replace(/[.]$/, '').split(/\s+and\s+(?=\d|a\s|an\s|half\b)/i);
 
 const TOOL_NOUN =
-  /\b(?:bowls?|dish(?:es)?|(?:sauce|frying |roasting |cake |baking )?pans?|pots?|trays?|tins?|sheets?|knife|knives|peelers?|graters?|spoons?|forks?|whisks?|spatulas?|tongs|boards?|ovens?|microwave|blenders?|(?:food )?processors?|mixers?|sieves?|colanders?|jugs?|scales?|timers?|thermometers?|rolling pin|wok|skillet|mashers?|ladles?|cutters?|rack|paper|foil|cases|liners|gloves|mitts|apron|opener|scissors|skewers?|brush|kettle|toaster|plates?|glass(?:es)?|cups?|mugs?|lid|measures?|press|squeezer|juicer|slicer|crusher|masher|corer|cookers?|fryer|maker|machine|moulds?|molds?|bags?|film|wrap|towels?|cloths?|tongs|slicer)$/i;
+  /\b(?:bowls?|dish(?:es)?|(?:sauce|frying |roasting |cake |baking )?pans?|pots?|trays?|tins?|sheets?|knife|knives|peelers?|graters?|spoons?|forks?|whisks?|spatulas?|tongs|boards?|ovens?|microwave|blenders?|(?:food )?processors?|mixers?|sieves?|colanders?|jugs?|scales?|timers?|thermometers?|rolling pin|wok|skillet|mashers?|ladles?|cutters?|rack|paper|foil|cases|liners|gloves|mitts|apron|opener|scissors|skewers?|brush|kettle|toaster|plates?|glass(?:es)?|cups?|mugs?|lid|measures?|press|squeezer|juicer|slicer|crusher|masher|corer|cookers?|fryer|maker|machine|moulds?|molds?|bags?|film|wrap|towels?|cloths?|grill|hob|stove|sink|fridge|freezer)$/i;
+
+/** "Cheese grater", "potato masher": no food, whatever it is for. */
+const NAMED_FOR_FOOD =
+  /\b(?:graters?|peelers?|mashers?|press|corers?|slicers?|openers?|squeezers?|juicers?|cutters?|knife|knives|brush|crushers?|cookers?|maker|machine|timers?|thermometers?|scales?|sieves?|whisks?)$/i;
 
 /** A thing to work with, not to eat: its last word is one, and no food is named. */
 export function isTool(text: string): boolean {
@@ -64,6 +68,6 @@ export function isTool(text: string): boolean {
     bare.split(/\s+/).length <= 6 &&
     !/\bof\b/i.test(bare) &&
     !/^(?:\d+|an?|two|three)\s+(?:tins?|pots?|sheets?|cups)$/i.test(bare) &&
-    findFood(bare) === null
+    (findFood(bare) === null || NAMED_FOR_FOOD.test(bare))
   );
 }

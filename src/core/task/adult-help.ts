@@ -1,5 +1,6 @@
 // Who does it, where the recipe says so: "ask an adult to help you", "ADULT:", "(with help)".
 import { capital } from '../recipe/method-lines';
+import { startsWithVerb } from '../recipe/verbs';
 import type { Supervision } from '../technique/model';
 
 /** How near the recipe wants an adult. */
@@ -17,6 +18,23 @@ const WITH_HELP = new RegExp(
   'iu',
 );
 
+/** "An adult drains the pasta", "Your teacher will pour in the water". */
+const ADULT_DOES = new RegExp(
+  `^(?=(?:an?|the|your)\\s)${PERSON}\\s+(will\\s+|can\\s+|should\\s+|must\\s+|has\\s+to\\s+|needs\\s+to\\s+)?(\\p{L}+)\\b`,
+  'iu',
+);
+
+/** The sentence as it is told to whoever does it, where an adult is said to do something that is known. */
+function toldTo(sentence: string): string | null {
+  const m = ADULT_DOES.exec(sentence);
+  if (!m) return null;
+  const rest = sentence.slice(m[0].length);
+  const verb = m[2]!.toLowerCase();
+  const bare = m[1] ? [verb] : [verb.replace(/s$/, ''), verb.replace(/es$/, ''), verb.replace(/ies$/, 'y')];
+  const known = bare.find((v) => (m[1] || v !== verb) && startsWithVerb(`${v} ${rest}`));
+  return known ? capital(`${known}${rest}`) : null;
+}
+
 /** What a note in brackets asks for: "(adult only)", "(with help)". */
 export const helpOf = (said: string): Help => (/\b(?:help|supervis|with|near|watch)/i.test(said) ? 'within-reach' : 'adult-does');
 
@@ -28,6 +46,8 @@ export function helpAsked(sentence: string): { text: string; help: Help | null }
   if (asked) return { text: capital(sentence.slice(asked[0].length)), help: asked[1] ? 'within-reach' : 'adult-does' };
   const first = ADULT_FIRST.exec(sentence);
   if (first) return { text: capital(sentence.slice(first[0].length)), help: 'adult-does' };
+  const told = toldTo(sentence);
+  if (told) return { text: told, help: 'adult-does' };
   const beside = WITH_HELP.exec(sentence);
   if (beside)
     return {

@@ -2,6 +2,7 @@
 import { MADE_PART } from '../recipe/headings';
 import { isTold } from '../recipe/method-lines';
 import type { Hazard } from '../technique/model';
+import { techniqueById } from '../technique/lexicon';
 import { useOf } from '../plan/draft';
 import type { Located, State } from './state';
 import { sentence } from './wording';
@@ -9,6 +10,12 @@ import { sentence } from './wording';
 /** "Do not overmix", "Careful: hot!": no step, but something to look out for in the one before. */
 const CAUTION =
   /^(?:do not|don't|never|be careful|careful|take care|watch(?: out)?|mind|make sure|ensure|avoid|note|remember|keep an eye|to (?:reheat|store|freeze|defrost|make ahead)|(?:will )?keeps?\b|freezes well|(?:ask|get|have) (?:an? |your )?(?:adult|grown[- ]?up|teacher|carer|parent|helper|someone)\b|(?:good|great|nice|lovely|delicious|perfect) (?:with|for|in|on|hot|warm|cold|either)|goes well|(?:it|they|this|these|that)(?:'ll|'s|'re)? \p{L}+|(?:the|an?) [\p{L} -]{2,50}? (?:will|may|might|can|should|takes?|is|are|shouldn't|won't|sets|melts|cools|burns|spits|gets|goes|turns)|there (?:will|should|may))\b/iu;
+
+/**
+ * What keeps one safe, whatever verb stands in it: "Steam burns", "Keep your face away when you drain", "Use the bridge hold".
+ */
+const SAFETY =
+  /^(?:keep (?:your|hands|fingers|hair|sleeves|well (?:away|back|clear))\b|stay (?:safe|back|away|clear)\b|stand (?:back|well|clear)\b|(?:use|remember|do|make) (?:the|a|your) (?:bridge|claw)\b|(?:(?:the|hot|boiling) )*(?:steam|oil|fat|knives|blades?) (?:burns?|spits?|scalds?|cuts?|splash(?:es)?|is|are|will|can|may)\b)/iu;
 
 /** "First make the sauce", with how to make it behind: an announcement. */
 const ANNOUNCES = new RegExp(
@@ -21,7 +28,21 @@ const leadsOn = (line: string, text: string) => /^(?:first|to (?:start|begin)|st
 
 /** A verb that the lexicon does not know, in a sentence that only warns or announces. */
 export const isAside = (c: Located) =>
-  !c.technique && (ASKS.test(c.rest) || CAUTION.test(`${c.verb} ${c.rest}`) || ANNOUNCES.test(`${c.verb} ${c.rest}`));
+  isSafety(`${c.verb ?? ''} ${c.rest}`) ||
+  (!c.technique && (ASKS.test(c.rest) || CAUTION.test(`${c.verb} ${c.rest}`) || ANNOUNCES.test(`${c.verb} ${c.rest}`)));
+
+const isSafety = (text: string) => SAFETY.test(text.trim());
+
+/**
+ * Which step a caution is for: the one that it names ("when you drain"), the last that it warns of (steam), else the one before.
+ */
+function warnedOf(steps: State['steps'], text: string): number {
+  const verb = /\b(?:when|while|as) you(?:'re| are)? (\p{L}+?)(?:ing)?\b/iu.exec(text)?.[1]?.toLowerCase();
+  const named = verb ? steps.findLastIndex((s) => s.text.toLowerCase().startsWith(verb)) : -1;
+  if (named >= 0) return named;
+  const steaming = /\bsteam\b/i.test(text) ? steps.findLastIndex((s) => techniqueById(s.technique ?? '')?.hazards.includes('steam')) : -1;
+  return steaming >= 0 ? steaming : steps.length - 1;
+}
 
 /** "What would you add?" */
 const ASKS = /\?$/;
@@ -32,18 +53,19 @@ export function takeUnknown(state: State, c: Located): void {
   const before = state.steps.at(-1);
   if (ANNOUNCES.test(text) && leadsOn(state.recipe.instructions[c.line - 1] ?? '', text)) return;
   // said before anything is done: it goes to the first step
-  const told = CAUTION.test(text) || ASKS.test(text) || isTold(text);
+  // it says nothing that a step could look out for
+  if (/^stay safe$/i.test(text)) return;
+  const told = isSafety(text) || CAUTION.test(text) || ASKS.test(text) || isTold(text);
   if (!before && told) {
     state.saidFirst.push(text);
     return;
   }
   if (before && told) {
-    const hot: Hazard[] = /\bsteam\b/i.test(text) ? ['hot', 'steam'] : /\bhot\b/i.test(text) ? ['hot'] : [];
-    state.steps[state.steps.length - 1] = {
-      ...before,
-      cues: [...(before.cues ?? []), { sense: 'sight', text }],
-      hazards: [...(before.hazards ?? []), ...hot],
-    };
+    const at = isSafety(text) ? warnedOf(state.steps, text) : state.steps.length - 1;
+    // what is named for all of it says nothing of this step
+    const hot: Hazard[] = isSafety(text) ? [] : /\bsteam\b/i.test(text) ? ['hot', 'steam'] : /\bhot\b/i.test(text) ? ['hot'] : [];
+    const step = state.steps[at]!;
+    state.steps[at] = { ...step, cues: [...(step.cues ?? []), { sense: 'sight', text }], hazards: [...(step.hazards ?? []), ...hot] };
     return;
   }
   // "Hot sauce if you dare!"

@@ -1,4 +1,4 @@
-// One ring, two pans: what is done in its water is drained before another pan takes the ring, so that nothing waits in its water.
+// What is done in its water is drained before another pan takes the ring and before other work begins, so that nothing waits in its water.
 import { mentionsIn } from './mentions';
 import type { Clause } from './clauses';
 import { isApart } from './frames-hob';
@@ -24,18 +24,21 @@ export function inHandAgain(state: State): () => void {
 
 /**
  * "Boil the pasta. Meanwhile, fry the mushrooms. Drain the pasta": where among the actions its draining stands.
- * @param i the action that wants a ring of its own
+ * @param i the action that is done meanwhile: on a ring of its own, or cold
  * @returns the places of the actions that come first: the cup of water that is kept, and the draining; none where nothing is in water, or nobody drains it by
  * name
  */
 export function drainedBefore(state: State, clauses: readonly Said[], i: number, c: Located): number[] {
-  if (worksOf(c.technique?.id, c.technique?.like).act !== 'heat' || !c.meanwhile) return [];
+  if (!c.meanwhile) return [];
   const pan = state.container;
   if (pan === null || (state.world.vessels.get(pan)?.water ?? 'none') === 'none') return [];
+  const onHeat = worksOf(c.technique?.id, c.technique?.like).act === 'heat';
+  // cold work beside it begins with the sentence that says so; what is done to the pan itself is no other work
+  if (!onHeat && (!c.first || inside(state, pan).some((i) => c.mentions.some((m) => m.ingredient === i)))) return [];
   const object = thingsOf(state, c, frameOf(state, c).theme);
   // "meanwhile, heat the oil in a frying pan": another pan by its name
   const namesOther = object.there.length === 0 && c.tools.some((t) => isPan(t.id) && t.id !== pan);
-  if (!namesOther && !isApart(state, c, object.fresh, object.there)) return [];
+  if (onHeat && !namesOther && !isApart(state, c, object.fresh, object.there)) return [];
   const boiled = inside(state, pan);
   const k = clauses.slice(i + 1, i + 1 + AHEAD).findIndex(({ clause }) => {
     const named = clause.verb === 'drain' ? mentionsIn(clause.rest, state.names, state.used) : [];

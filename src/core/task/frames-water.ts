@@ -46,6 +46,17 @@ export function cooksInWater(state: State, c: Located, id: string, pan: string, 
   return !state.recipe.ingredients.some((one) => findFood(one.item)?.category === 'water');
 }
 
+const WHEN_IT_BOILS =
+  /^(?:when|once|as soon as|after) (?:the water|the pan|it)(?: of water)?(?:'s| is| has| starts?| comes?| begins?)?\b.{0,14}?\b(?:boil(?:s|ed|ing)?|bubbl(?:es|ing))\b/i;
+
+/** "When the water boils, add the pasta": the pan of water that has not boiled yet; null where it has, or where there is none. */
+export function waterToBoil(state: State, c: Located): string | null {
+  if (!WHEN_IT_BOILS.test(c.condition ?? '') || c.mentions.length === 0) return null;
+  const pans = [state.container, ...state.world.vessels.keys()].filter((v) => isPan(v));
+  if (pans.some((v) => state.world.vessels.get(v)?.water === 'boiling')) return null;
+  return pans.find((v) => (state.world.vessels.get(v)?.water ?? 'none') !== 'none') ?? null;
+}
+
 export function boilWater(state: State, c: Located, pan: string): void {
   const name = `the ${toolCall(state, pan)}`;
   push(state, {
@@ -57,6 +68,11 @@ export function boilWater(state: State, c: Located, pan: string): void {
     thing: name,
     name: 'water',
   });
+  bringToBoil(state, c, pan);
+}
+
+/** The water that is in a pan already. */
+export function bringToBoil(state: State, c: Located, pan: string): void {
   push(state, {
     text: 'Bring the water to the boil.',
     technique: 'boil',

@@ -19,7 +19,7 @@ import { focusOn, isContainer, type Located, type State } from './state';
 import { common } from './step-of-clause';
 import { makeReady } from './supply';
 import { freeBowl, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
-import { isFatOff, vesselOfWork } from './vessel-of-work';
+import { isFatOff, panOfWater, vesselOfWork } from './vessel-of-work';
 import { wording } from './wording';
 import { after } from './frames-after';
 
@@ -79,11 +79,6 @@ function solidOnly(state: State, c: Located): Located | null {
   const moved = rest.length - c.rest.length;
   return { ...c, rest, mentions: mentionsHere(state, rest), tools: c.tools.map((t) => ({ ...t, at: t.at + moved })) };
 }
-
-/** The pan that water is in, with what was boiled in it. */
-const panOfWater = (state: State): string | null =>
-  [state.container, ...state.world.vessels.keys()].find((v) => isPan(v) && (state.world.vessels.get(v)?.water ?? 'none') !== 'none') ??
-  null;
 
 /** "Leave in the tin for 5 minutes", with the drizzle in hand: what is in the tin is spoken of from then on. */
 function speakOfVessel(state: State, c: Located, act: Act): void {

@@ -12,6 +12,7 @@ import { work } from './frames-work';
 import { bake, heatInOven, microwave, preheat } from './frames-oven';
 import { join } from './frames-join';
 import { put } from './frames-put';
+import { bringToBoil, waterToBoil } from './frames-water';
 import { takenInTime } from './in-time';
 import { type Located, type State } from './state';
 import { minutesOfText } from '../amount/minutes';
@@ -67,6 +68,11 @@ export function takeClause(state: State, said: Located): void {
   if (said.first) state.leadVessel = null;
   // "while the fish bakes, make the slaw": not on the fish's tray
   if (said.meanwhile && said.first && state.container !== null && state.container === state.inOven) state.container = null;
+  const waiting = waterToBoil(state, said);
+  if (waiting !== null) {
+    bringToBoil(state, said, waiting);
+    return takeClause(state, { ...said, condition: null });
+  }
   takesAllCut(state, said);
   backToDish(state, said);
   const c = withImplied(state, said);

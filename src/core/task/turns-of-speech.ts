@@ -1,5 +1,6 @@
 // Turns of speech that hold several actions, or say one in a roundabout way, put as plain actions before a line is split.
 import { table } from '../amount/table';
+import { capital } from '../recipe/method-lines';
 import { preparationVerb } from '../recipe/preparation';
 import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
 import { ADVERBS, FOOD_VERBS } from './clause-words';
@@ -166,6 +167,15 @@ const LAYERS = new RegExp(
   'iu',
 );
 
+const ON_THEN =
+  /\b(put|lay|place|arrange|sprinkle|scatter|spread)\s+([^.;,]{3,40}?\s+(?:on|over|on top of)\s+[^.;,]{3,40}?),\s+(?:and\s+)?then\s+((?:the|some|a|an|half)\s+[^.;,]{3,30}?)(?=\s*[.;]|$)/giu;
+
+/** "Put the tomato on the bread, then the cheese": one on the other. */
+const onThen = (text: string): string =>
+  text.replace(ON_THEN, (all: string, act: string, first: string, second: string) =>
+    isAct(second.replace(/^(?:the|some|an?|half)\s+/i, '')) ? all : `${act} ${first}. ${capital(act)} ${second} on top`,
+  );
+
 /** "Spoon on half the yoghurt, then the peaches, then the remaining yoghurt": one on the other. */
 const layers = (text: string): string =>
   text.replace(LAYERS, (all: string, act: string, ...said: string[]) => {
@@ -275,7 +285,7 @@ export function plainTurns(said: string, before?: () => string): string {
   const kept = /\bkeep\b/i.test(text) ? keepDoing(text) : text;
   const done = / by \p{L}+ing\b/u.test(kept) ? byDoing(kept) : kept;
   const parted = /\b(?:bowls|dishes|plates|saucers)\b/i.test(done) ? ownBowls(done) : done;
-  const named = withArticles(/\bthen\b/i.test(parted) ? layers(parted) : parted);
+  const named = withArticles(/\bthen\b/i.test(parted) ? onThen(layers(parted)) : parted);
   const first = named.includes('(') ? workBehind(named, ASIDE_WORK) : named;
   const ready = /,\s\p{L}+ed\b/u.test(first) ? workBehind(first, LAST_WORK) : first;
   const dipped = /\b(?:then|finally)\b/i.test(ready) ? dips(ready) : ready;

@@ -10,6 +10,11 @@ import { goalOf } from './things';
 import { isHeld, isPan, mixingBowl, servedIn, vesselOfPhrase } from './vessels';
 import { STANDS_ON } from './place-words';
 
+/** The pan that water is in, with what was boiled in it. */
+export const panOfWater = (state: State): string | null =>
+  [state.container, ...state.world.vessels.keys()].find((v) => isPan(v) && (state.world.vessels.get(v)?.water ?? 'none') !== 'none') ??
+  null;
+
 /** Where work is done, or where it lets its thing fall. */
 export function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | null, about: readonly number[]): string | null {
   const named = phrasesOf(state, c).find((p) => p.vessel !== null && p.prep !== 'with' && !isSourcePrep(p.prep) && p.prep !== 'off');
@@ -49,6 +54,13 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
     if (isPan(state.container) || from) return isPan(state.container) ? state.container : from;
   }
   if (act === 'drain' && own && goal?.prep === 'into' && own !== 'colander') return own;
+  // a cup of the water was kept: what is drained is what it was cooked in
+  if (
+    act === 'drain' &&
+    lies !== null &&
+    state.steps.some((s) => s.technique === 'reserve' && s.into === lies && /\bwater\b/i.test(s.text))
+  )
+    return panOfWater(state) ?? lies;
   if (act === 'drain') return lies ?? own ?? (about.length === 0 ? state.container : null);
   if (act === 'dip') return coatingOf(state, c) ?? own ?? state.container;
   if (act === 'serve')

@@ -191,10 +191,95 @@ describe('a class at its kettles and pans', () => {
       'Noodle soup',
     );
     const said = own(task).map((s) => s.text);
-    expect(said).toContain('Turn the heat to high.');
+    expect(said).toContain('Turn on the hob under the pan, high heat.');
     expect(said).toContain('Bring the water to the boil.');
     expect(step(task, /^Cook .* for 3 mins/).into).toBe('saucepan');
     expect(said).toContain('Sprinkle the flavour sachet in.');
     expect(step(task, /^Tip the egg/).into).toBe('saucepan');
   });
+});
+
+describe('what an adult does, what keeps one safe, and what is used', () => {
+  test.each([
+    ['An adult drains the pasta.'],
+    ['Your teacher will drain the pasta.'],
+    ['The adult should drain the pasta.'],
+    ['Ask an adult to drain the pasta.'],
+  ])('%s', (said) => {
+    const task = build('150 g pasta', `Boil a pan of water. Cook the pasta for 10 minutes. ${said}`);
+    expect(step(task, /^Drain the pasta/)).toMatchObject({ technique: 'drain-hot', supervision: 'adult-does' });
+  });
+
+  test('a caution goes to the step that it is of, and is no cooking', () => {
+    const task = build(
+      '150 g pasta\n30 g cheese',
+      'Boil a pan of water. Cook the pasta for 10 minutes. Drain the pasta. Sprinkle the cheese on top. Stay safe! Steam burns. Keep your face away when you drain.',
+    );
+    const cues = step(task, /^Drain the pasta/)
+      .cues.map((c) => c.text)
+      .join('; ');
+    expect(cues).toMatch(/steam burns.*keep your face away/i);
+    expect(own(task).filter((s) => s.technique === 'steam' || s.technique === null || s.technique === 'wait')).toEqual([]);
+  });
+
+  test('how a hand is held is looked out for while it cuts', () => {
+    const task = build('1 carrot', 'Chop the carrot into small pieces. Use the bridge hold.');
+    expect(step(task, /^Chop the carrot/).cues.map((c) => c.text.toLowerCase())).toContain('use the bridge hold');
+  });
+
+  test.each(['I use', 'Things we use', 'You will use', 'My tools'])('what stands under "%s" is no food', (heading) => {
+    const { recipe } = readRecipe(
+      `Cheese pitta\n\nI need\n1 pitta bread\n30 g cheese\n\n${heading}\na knife\na cheese grater\nthe grill\na baking tray\n\nHow to make it\n1. Grate the cheese.`,
+    );
+    expect(recipe.tools).toEqual(['a knife', 'a cheese grater', 'the grill', 'a baking tray']);
+    expect(recipe.ingredients.map((i) => i.item)).toEqual(['pitta bread', 'cheese']);
+  });
+});
+
+describe('the pan on the hob', () => {
+  test.each([['Put the pan on the hob.'], ['Put it on the hob.'], ['Place the pan on the stove.']])(
+    'is stood there before its ring is lit: %s',
+    (said) => {
+      const all = texts(
+        '150 g pasta',
+        `Fill a pan with water. ${said} Turn on the hob. Boil the water. Cook the pasta for 10 minutes. Drain the pasta.`,
+      );
+      const stood = all.findIndex((t) => /^(?:Put|Place) the pan on the (?:hob|stove)\.$/.test(t));
+      expect(stood).toBeGreaterThan(0);
+      expect(all.findIndex((t) => t.startsWith('Turn on the hob'))).toBeGreaterThan(stood);
+    },
+  );
+
+  test.each([['When the water boils, add the pasta'], ['Once the water is boiling, add the pasta'], ['When it bubbles, add the pasta']])(
+    'what goes in when it boils finds it boiling: %s',
+    (said) => {
+      const all = texts('150 g pasta', `Fill a pan with water and turn on the hob. ${said} and cook for 10 minutes. Drain the pasta.`);
+      expect(all.indexOf('Bring the water to the boil.')).toBeGreaterThan(0);
+      expect(all.findIndex((t) => t.startsWith('Add the pasta'))).toBeGreaterThan(all.indexOf('Bring the water to the boil.'));
+      expect(all.filter((t) => /to the boil/.test(t))).toHaveLength(1);
+    },
+  );
+
+  test('what is done in its water is drained before other work, a cup of the water kept', () => {
+    const task = build(
+      '150 g pasta\n80 g ham\n50 g soft cheese',
+      'Boil the pasta for 10 minutes in a large pan. Meanwhile, snip the ham into pieces. Scoop out 3 tbsp of the water into a cup. Drain the pasta. Tip the pasta back into the pan with the cheese and the water. Mix in the ham.',
+    );
+    const said = own(task).map((s) => s.text);
+    const at = (words: RegExp) => said.findIndex((t) => words.test(t));
+    expect(at(/^Scoop/)).toBeGreaterThan(0);
+    expect(at(/^Drain the pasta/)).toBe(at(/^Scoop/) + 1);
+    expect(at(/^Snip the ham/)).toBeGreaterThan(at(/^Drain/));
+    expect(step(task, /^Drain the pasta/).into).toBe('large-pan');
+  });
+});
+
+test('one on the other: the slices, then the cheese', () => {
+  const said = texts(
+    '1 pitta bread\n1 tomato\n30 g cheese',
+    'Slice the tomato. Grate the cheese. Put the pitta on a baking tray. Put the tomato slices on the pitta, then the cheese. Grill for 3 minutes.',
+  );
+  const at = (words: RegExp) => said.findIndex((t) => words.test(t));
+  expect(at(/^Put the tomato/)).toBeGreaterThan(0);
+  expect(at(/^Put the cheese/)).toBeGreaterThan(at(/^Put the tomato/));
 });

@@ -5,7 +5,7 @@ import { minutesOfText } from '../../amount/minutes';
 import { findFood } from '../../recipe/food';
 import { hasMark, toolById } from '../../technique/tools';
 import { isPan } from '../vessels';
-import { hasContainer, isOverWater, isBreadThere, isPanOverHeat, LINERS, type Here, type Rule } from './here';
+import { hasContainer, isOverWater, isBreadThere, isPanOverHeat, LINERS, STOOD_ON_HOB, type Here, type Rule } from './here';
 
 const OVER_HEAT = /\bover (?:an? |the )?(?:very )?(?:low|medium|gentle|moderate|high)(?:[- ]\p{L}+)? heat\b/iu;
 
@@ -75,9 +75,10 @@ export const BY_VERB = table<Rule[]>({
     },
     OVER_WATER,
     TO_TABLE,
+    STOOD_ON_HOB,
     { when: isPanOverHeat, then: 'heat-pan' },
   ],
-  place: [TO_TABLE, OVER_WATER, { when: isPanOverHeat, then: 'heat-pan' }],
+  place: [TO_TABLE, OVER_WATER, STOOD_ON_HOB, { when: isPanOverHeat, then: 'heat-pan' }],
   peel: [
     // the film that it was covered with
     { when: ({ rest, state }) => /\b(?:film|foil)\b/i.test(rest) && isCovered(state), then: 'uncover' },
@@ -95,6 +96,7 @@ export const BY_VERB = table<Rule[]>({
     { when: ({ mentions, rest }) => mentions.length === 0 && /^out\s+(?:\d+|the|your|some)\b/i.test(rest), then: 'set-table' },
     { when: ({ about, rest }) => about.has('slow-cooker') && /\bto\s+(?:high|low|warm)\b/i.test(rest), then: 'hob-on' },
     OVER_WATER,
+    STOOD_ON_HOB,
     { when: isPanOverHeat, then: 'heat-pan' },
   ],
   // "stand the apples in a dish": they are put there

@@ -6,6 +6,7 @@ import { kindOf } from '../../technique/lexicon';
 import { hasMark, toolById } from '../../technique/tools';
 import type { Clause } from '../clauses';
 import type { Mention } from '../mentions';
+import { inside } from '../push';
 import { isPan } from '../vessels';
 import { isContainer, lastOf, type State } from '../state';
 
@@ -95,6 +96,18 @@ export const cameOut = (state: State) => lastOf(state, 'take-out-oven') > lastOf
 export function isPanOverHeat(here: Here): boolean {
   return here.mentions.length === 0 && hasCookware(here) && /\b(?:over|on)\b.{0,24}\b(?:heat|hob|ring|stove|burner)\b/i.test(here.rest);
 }
+
+/** "Fill a pan with water. Put the pan on the hob": it is stood there, and lit when the recipe says so or when it is to be hot. */
+export const STOOD_ON_HOB: Rule = {
+  when: (here) =>
+    isPanOverHeat(here) &&
+    !/\bheat\b|\d/i.test(here.rest) &&
+    here.state.hob === null &&
+    isPan(here.state.container) &&
+    ((here.state.world.vessels.get(here.state.container)?.water ?? 'none') !== 'none' ||
+      inside(here.state, here.state.container).length > 0),
+  then: 'add',
+};
 
 // "Put", "pop" or "arrange paper liners in the muffin tin"
 export const LINERS: Rule = {
