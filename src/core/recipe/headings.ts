@@ -12,7 +12,7 @@ const HEADINGS: [Section, RegExp][] = [
   ],
   [
     'ingredients',
-    /^(?:(?:the )?ingredients?(?: list)?|ingredients? (?:needed|you need|required|for .*)|(?:ok(?:ay)? )?(?:so )?(?:what )?(?:you|i|we)(?:'ll| will)? (?:also )?need|what (?:\p{L}+)(?:'ll| will)? need|what goes in(?:to it)?|shopping(?: list)?|(?:you need|needed|what'?s in it|from the (?:shop|cupboard|store))|(?:gather|get(?: out)?|collect)(?: (?:it|these|your ingredients))?|stuff|food)$/u,
+    /^(?:(?:the )?ingredients?(?: list)?|ingredients? (?:needed|you need|required|for .*)|(?:ok(?:ay)? )?(?:so )?(?:what )?(?:you|i|we)(?:'ll| will)? (?:also )?need|what (?:\p{L}+)(?:'ll| will)? need|what goes in(?:to it)?|shopping(?: list)?|(?:you need|needed|what'?s in it|from the (?:shop|cupboard|store))|(?:also )?(?:gather|get(?: out)?|collect)(?: (?:it|these|your ingredients))?|stuff|food)$/u,
   ],
   [
     'method',

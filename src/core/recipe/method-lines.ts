@@ -46,6 +46,7 @@ const LABEL = /^(\p{Lu}[^.:;!?\d]{2,40}):\s+(?=\p{L})/u;
 // Who does it, and what to look out for, is never taken off.
 const SAYS_MORE =
   /^(?:to (?:reheat|store|freeze|defrost|make ahead)|note|tip|warning|caution|careful|danger|safety|adult|grown[- ]?up|teacher|carer|parent|helper)\b/i;
+const SAYS_HELP = /\b(?:adult|grown[- ]?up|teacher|carer|parent|helper|help)/i;
 const DOES_SOMETHING = /^(?:drain|peel|chop|slice|rinse|wash|open|add|grate|crack|whisk|stir|mix|check|taste|test|step)\b/i;
 
 /**
@@ -55,8 +56,17 @@ const DOES_SOMETHING = /^(?:drain|peel|chop|slice|rinse|wash|open|add|grate|crac
  */
 export function withoutLabel(text: string): string {
   // "Pair 1: wash the strawberries": who does it is for the lesson
-  const who = /^(?:pair|group|team|station|table|job|person|learner|student)\s+\d{1,2}\s*[:–-]\s+(?=\p{Lu})/iu.exec(text)?.[0];
-  if (who) return withoutLabel(text.slice(who.length));
+  const who =
+    /^(?:pair|group|team|station|table|job|person|learner|student|step|task)\s+\d{1,2}\s*(\([^()]{1,30}\))?\s*[:–-]\s+(?=\p{L})/iu.exec(
+      text,
+    );
+  if (who) {
+    const rest = withoutLabel(capital(text.slice(who[0].length)));
+    return who[1] && SAYS_HELP.test(who[1]) ? firstSentence(rest, who[1]) : rest;
+  }
+  // "Before we start: oven on 170 C"
+  const early = /^before (?:we|you) (?:start|begin|cook)\s*[:,–-]\s+(?=\p{L})/iu.exec(text);
+  if (early) return withoutLabel(capital(text.slice(early[0].length)));
   const label = LABEL.exec(text);
   if (!label || label[1]!.split(/\s+/).length > 5) return text;
   // "Rinse: put the rice in a sieve and rinse it" says it again, "Drain the beans: rinse them" does not
@@ -89,7 +99,7 @@ export const capital = (text: string) => text.charAt(0).toUpperCase() + text.sli
 const firstSentence = (text: string, words: string) => text.replace(/^[^.!]+/, (first) => `${first.trimEnd()} ${words}`);
 
 const TOLD =
-  /^[^\p{L}\p{N}]*(?:tips?|notes?|(?:cook|chef|teacher)['’]?s (?:tips?|notes?)|variations?|swaps?|(?:\p{L}+ )?(?:option|alternative|version)s?|leftovers?|storage|to store|make ahead|did you know|serving suggestions?|allerg\p{L}*)\s*:\s+\S/iu;
+  /^[^\p{L}\p{N}]*(?:tips?|notes?|(?:cook|chef|teacher)['’]?s (?:tips?|notes?)|variations?|swaps?|(?:\p{L}+ )?(?:option|alternative|version)s?|leftovers?|storage|to store|make ahead|did you know|serving suggestions?|allerg\p{L}*|(?:washing|clear(?:ing)?|tidy(?:ing)?)[- ]up(?: \p{L}+)?|homework|extension|challenge|evaluation|reflection|(?:my|our) targets?|success criteria|key ?words?|vocabulary|skills?)\s*:\s+\S/iu;
 
 /** "Vegan option: use oat drink", "Tip: ...": told beside the method, and no step of it. */
 export const isTold = (text: string) =>

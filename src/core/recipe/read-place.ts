@@ -35,11 +35,19 @@ function madeOf(title: string, text: string, listBelow: boolean): number | null 
 /** "★★★★☆ 212 ratings", "4.8 stars from 96 reviews": what others thought of it. */
 /** "Name: ________ Date: ____": what a worksheet has filled in. */
 const FORM_FIELD = /^(?:(?:my\s+)?(?:name|date|class|group|teacher|partner|student|pupil|today is)\s*:?\s*[_.\s]*)+$/i;
+/** "I liked ____. Next time I will ____": to be written in, and no step. */
+const WRITTEN_IN = /_{3,}|\.{6,}|…{2,}/;
 const RATING =
   /^\W*\d[\d.,]*\s*(?:\/\s*5\s*)?(?:stars?\s*)?\W*(?:(?:from|by|with)\s+)?(?:\d[\d.,]*\s*)?(?:ratings?|reviews?|votes?|stars?|comments?|likes)\W*$/i;
 
+/** "1 - Cut the chicken into strips.": the number is that of a step, and no amount. */
+const isNumberedOrder = (text: string): boolean => {
+  const label = /^\d{1,2}\s*[-–.):]\s+/.exec(text)?.[0];
+  return label !== undefined && /[.!]$/.test(text) && startsWithVerb(text.slice(label.length));
+};
+
 export function place(draft: Draft, text: string, line: number, raw: string): void {
-  if (RATING.test(text) || FORM_FIELD.test(text)) return note(draft, line, raw, 'note');
+  if (RATING.test(text) || FORM_FIELD.test(text) || (WRITTEN_IN.test(raw) && !startsWithVerb(text))) return note(draft, line, raw, 'note');
   const like = ingredientScore(text);
   const does = instructionScore(text);
   if (isSubheading(text, like, does)) {
@@ -72,7 +80,7 @@ export function place(draft: Draft, text: string, line: number, raw: string): vo
       if (
         // "1 Put the potatoes in the tin.", though what to do before stood over the list
         (!draft.sawMethod || (/^\d{1,2}\s+\p{Lu}/u.test(text) && /[.!]$/.test(text))) &&
-        like < 2 &&
+        (like < 2 || isNumberedOrder(text)) &&
         does >= 2 &&
         // "Melt the chocolate." is an order, however short
         (text.split(/\s+/).length > 3 || /^\p{L}+ (?:the|it|them)\b.*[.!]$/iu.test(text)) &&

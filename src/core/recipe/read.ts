@@ -199,6 +199,11 @@ function readLine(draft: Draft, raw: string, line: number): void {
   if (draft.section !== 'method' && isOvenHeat(text)) return note(draft, line, raw, 'time');
   if (draft.section !== 'method' && /^you\b/i.test(text) && toolsInProse(draft, text, line, raw)) return;
   const withRest = headingWithRest(text);
+  const named = titleNamed(draft, text);
+  if (named) {
+    draft.recipe.title = named.slice(0, 120);
+    return note(draft, line, raw, 'title');
+  }
   // "Prep: 15 min, cook: 10 min"
   if (withRest?.section === 'method' && /^(?:about |approx\.? )?\d+\s*(?:min|h(?:ou)?rs?\b|h\b)/i.test(withRest.rest) && text.length < 80)
     return note(draft, line, raw, 'time');
@@ -220,6 +225,21 @@ function readLine(draft: Draft, raw: string, line: number): void {
     return note(draft, line, raw, 'time');
   }
   place(draft, text, line, raw);
+}
+
+/**
+ * "Recipe: oat bites" below the name of the group, "Step by step: chicken wraps" over all else: what the sheet is of.
+ */
+function titleNamed(draft: Draft, text: string): string | null {
+  if (draft.section !== 'top' || draft.recipe.ingredients.length > 0) return null;
+  const m =
+    /^(recipe(?: name| of the (?:day|week))?|(?:today )?(?:we are|i am|we['’]re|i['’]m) (?:making|cooking)|what we are making|step[- ]by[- ]step|how to make)\s*[:–—-]\s+(\p{L}.{2,80})$/iu.exec(
+      text,
+    );
+  const isFirst = !draft.recipe.title;
+  if (!m || instructionScore(m[2]!) >= 2 || ingredientScore(m[2]!) >= 3 || (!isFirst && !/^recipe|making|cooking/i.test(m[1]!)))
+    return null;
+  return m[2]!.replace(/[.:]$/, '').trim();
 }
 
 /** "You will need a big pan with a lid, a knife and a tin opener." */

@@ -15,7 +15,7 @@ const CAUTION =
  * What keeps one safe, whatever verb stands in it: "Steam burns", "Keep your face away when you drain", "Use the bridge hold".
  */
 const SAFETY =
-  /^(?:keep (?:your|hands|fingers|hair|sleeves|well (?:away|back|clear))\b|stay (?:safe|back|away|clear)\b|stand (?:back|well|clear)\b|(?:use|remember|do|make) (?:the|a|your) (?:bridge|claw)\b|(?:(?:the|hot|boiling) )*(?:steam|oil|fat|knives|blades?) (?:burns?|spits?|scalds?|cuts?|splash(?:es)?|is|are|will|can|may)\b)/iu;
+  /^(?:keep (?:your|hands|fingers|hair|sleeves|well (?:away|back|clear))\b|stay (?:safe|back|away|clear)\b|stand (?:back|well|clear)\b|(?:use|remember|do|make) (?:the|a|your) (?:bridge|claw)\b|(?:ask|call) for help\b|get help\b|put your hand up\b|keep the (?:(?:hand|stick) )?blender\b|keep the (?:pan )?handle\b|(?:(?:the|hot|boiling) )*(?:steam|oil|fat|knives|blades?) (?:burns?|spits?|scalds?|cuts?|splash(?:es)?|is|are|will|can|may)\b)/iu;
 
 /** "First make the sauce", with how to make it behind: an announcement. */
 const ANNOUNCES = new RegExp(

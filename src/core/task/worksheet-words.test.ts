@@ -283,3 +283,55 @@ test('one on the other: the slices, then the cheese', () => {
   expect(at(/^Put the tomato/)).toBeGreaterThan(0);
   expect(at(/^Put the cheese/)).toBeGreaterThan(at(/^Put the tomato/));
 });
+
+describe('a sheet of a class', () => {
+  const sheet = (text: string) => readRecipe(text).recipe;
+
+  test('jobs with a name or with help before the colon, what is got besides, and what the sheet is of', () => {
+    const recipe = sheet(
+      'TUESDAY GROUP\nRecipe: Oat bites\nGet:\n100 g butter, 200 g oats\nAlso get: saucepan, wooden spoon, square tin\nBefore we start: oven on 170 C (adult).\nJob 1 (Sam): weigh the butter.\nJob 2 (adult helps): melt the butter on a low heat.\nJob 3: stir in the oats.\nWashing up rota: see board',
+    );
+    expect(recipe.title).toBe('Oat bites');
+    expect(recipe.tools).toEqual(['saucepan', 'wooden spoon', 'square tin']);
+    expect(recipe.instructions.slice(1)).toEqual([
+      'Weigh the butter.',
+      'Melt the butter on a low heat (adult helps).',
+      'Stir in the oats.',
+    ]);
+    const steps = own(buildTask(recipe, { grain: 'standard' }));
+    expect(steps.find((s) => s.technique === 'melt')?.supervision).toBe('within-reach');
+    expect(steps.filter((s) => s.technique === null)).toEqual([]);
+  });
+
+  test.each(['Step by step: Chicken wrap', 'How to make: Chicken wrap', 'We are making: Chicken wrap', 'Recipe - Chicken wrap'])(
+    '%s: the title, and "1 - " numbers a step',
+    (first) => {
+      const recipe = sheet(
+        `${first}\n\nYou need: 1 chicken breast, 1 wrap\n\n1 - Cut the chicken into strips.\n2 - Fry the chicken for 8 minutes.`,
+      );
+      expect([recipe.title, recipe.ingredients.length]).toEqual(['Chicken wrap', 2]);
+      expect(recipe.instructions).toEqual(['Cut the chicken into strips.', 'Fry the chicken for 8 minutes.']);
+    },
+  );
+
+  test('what is to be written in is no step', () => {
+    expect(
+      sheet('Toast\nIngredients\n1 slice bread\nMethod\n1. Toast the bread.\nEvaluation: I liked ____ Next time I will ____').instructions,
+    ).toEqual(['Toast the bread.']);
+  });
+
+  test('one minute, stir, then one more: it is heated twice', () => {
+    const task = build('1 small tin baked beans', 'Put the beans in a bowl. Microwave for 1 minute, stir, then 1 more minute.');
+    expect(task.steps.filter((s) => s.technique === 'microwave').map((s) => s.minutes.waiting)).toEqual([1, 1]);
+  });
+
+  test('the board of a colour is said where it is cut on, and an adult who pours does that', () => {
+    const task = build(
+      '1 chicken breast\n1 stock cube\n300 ml boiling water',
+      'Use the RED board for the chicken. Cut the chicken into strips. Crumble the stock cube into a jug. Add the boiling water. Adult pours!',
+    );
+    expect(step(task, /^Cut the chicken/).text).toBe('Cut the chicken into strips on the RED board.');
+    expect(step(task, /^Add the boiling water/).supervision).toBe('adult-does');
+    expect(own(task).filter((s) => s.technique === null)).toEqual([]);
+  });
+});

@@ -109,6 +109,24 @@ export const HEAT: readonly Turn[] = [
   // "get the rice on first: cook it ..."
   ['get ', /(^|[.!?;]\s+)get\s+(?:the|your)\s+(\p{L}+)\s+on(?:\s+first)?\s*:\s+(\p{L}+)\s+it\b/giu, '$1$3 the $2'],
   ['oven on', /(^|[.!?;]\s+)oven on:?\s+(?:at\s+|to\s+)?(?=\d|gas)/gi, '$1heat the oven to '],
+  // "Use the RED board for the chicken. Cut the chicken into strips."
+  [
+    'board',
+    /\buse\s+(?:the|a)\s+(\p{L}+)\s+(?:chopping\s+)?board(?:\s+for\s+(?:the\s+)?[^.,;]+)?[.,;]?\s+(?:and\s+|then\s+|to\s+)*(cut|slice|chop|dice|peel)\b([^.;]*)/giu,
+    '$2$3 on the $1 board',
+  ],
+  // "Add the boiling water. Adult pours!"
+  [
+    'adult|teacher|grown',
+    /([^.!?]{5,}?)[.!]\s+(?:(?:an?|the|your)\s+)?(adult|teacher|grown[- ]?up)\s+(?:does(?:\s+(?:it|this))?|only|job|pours?|cuts?|drains?|lifts?)\s*(?=[.!]|$)/gi,
+    '$1 ($2)',
+  ],
+  // "microwave for 1 minute, stir, then 1 more minute"
+  [
+    'more|another',
+    /\b(microwave|cook|heat|boil|simmer|fry|bake|grill|zap)\b([^.;]*?\d+\s*(?:min(?:ute)?s?|sec(?:ond)?s?)),?\s+(?:and\s+|then\s+)*(stir|turn|flip|shake)((?:\s+(?:it|them|over|well))*),?\s+(?:and\s+)?then\s+(?:for\s+)?(?:(\d+)\s+more|another\s+(\d+))\s+(min(?:ute)?s?|sec(?:ond)?s?)\b/gi,
+    '$1$2, $3$4, then $1 for $5$6 more $7',
+  ],
   // "rest for 2 minutes with the lid on"
   ['lid on', /\b(leave|stand|rest|let sit|sit)\b([^.;,]{0,40}?),?\s+with (?:the|its|a) lid (?:still )?on\b/gi, 'cover, then $1$2'],
   // "let it stand, covered, for 10 minutes"
