@@ -47,8 +47,10 @@ const isNumberedOrder = (text: string): boolean => {
 };
 
 export function place(draft: Draft, text: string, line: number, raw: string): void {
-  if (RATING.test(text) || FORM_FIELD.test(text) || (WRITTEN_IN.test(raw) && !startsWithVerb(text))) return note(draft, line, raw, 'note');
   const like = ingredientScore(text);
+  // "flour ....... 200 g" is a line of a list
+  const isWrittenIn = WRITTEN_IN.test(raw) && draft.section !== 'ingredients' && like < 2 && !startsWithVerb(text);
+  if (RATING.test(text) || FORM_FIELD.test(text) || isWrittenIn) return note(draft, line, raw, 'note');
   const does = instructionScore(text);
   if (isSubheading(text, like, does)) {
     const titleStill = !draft.recipe.title && draft.section === 'top';

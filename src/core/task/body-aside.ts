@@ -62,8 +62,7 @@ export function takeUnknown(state: State, c: Located): void {
   }
   if (before && told) {
     const at = isSafety(text) ? warnedOf(state.steps, text) : state.steps.length - 1;
-    // what is named for all of it says nothing of this step
-    const hot: Hazard[] = isSafety(text) ? [] : /\bsteam\b/i.test(text) ? ['hot', 'steam'] : /\bhot\b/i.test(text) ? ['hot'] : [];
+    const hot: Hazard[] = /\bsteam\b/i.test(text) ? ['hot', 'steam'] : /\bhot\b/i.test(text) ? ['hot'] : [];
     const step = state.steps[at]!;
     state.steps[at] = { ...step, cues: [...(step.cues ?? []), { sense: 'sight', text }], hazards: [...(step.hazards ?? []), ...hot] };
     return;

@@ -320,6 +320,18 @@ describe('a sheet of a class', () => {
     ).toEqual(['Toast the bread.']);
   });
 
+  test('dots between a food and its amount are none of that', () => {
+    const { ingredients } = sheet('Buns\nIngredients\nflour ........ 200 g\n2 eggs ______\nMethod\n1. Mix the flour and eggs.');
+    expect(ingredients.map((i) => i.item)).toEqual(
+      expect.arrayContaining([expect.stringContaining('flour'), expect.stringContaining('egg')]),
+    );
+  });
+
+  test('hot oil that is warned of is a danger of its step', () => {
+    const task = build('1 tbsp oil\n1 onion', 'Put the oil in a bowl. The oil is hot. Chop the onion.');
+    expect(step(task, /oil.*bowl/).hazards).toContain('hot');
+  });
+
   test('one minute, stir, then one more: it is heated twice', () => {
     const task = build('1 small tin baked beans', 'Put the beans in a bowl. Microwave for 1 minute, stir, then 1 more minute.');
     expect(task.steps.filter((s) => s.technique === 'microwave').map((s) => s.minutes.waiting)).toEqual([1, 1]);

@@ -40,14 +40,7 @@ function withHands(p: Problem, ht: HeadTail): HeadTail {
     else if (p.may[i]!.length > 0 && !mayFall(p, i)) head[i] = Math.min(...p.may[i]!.map((w) => ready[w]!));
     head[i] = Math.max(head[i]!, p.locks.get(i)?.start ?? 0);
   }
-  return { ...ht, head: carriedOn(p, ht, head) };
-}
-
-/** Heads that go on to what comes after. */
-function carriedOn(p: Problem, ht: HeadTail, own: Int32Array): Int32Array {
-  const head = Int32Array.from(own);
-  for (const i of ht.topological) for (const k of p.next[i]!) head[k] = Math.max(head[k]!, head[i]! + ht.least[i]!);
-  return head;
+  return { ...ht, head };
 }
 
 function path(p: Problem, { head, least, tail }: Omit<HeadTail, 'topological'>): Bound {
@@ -70,6 +63,7 @@ const more = (a: Raise | null, b: Raise | null): Raise | null => (a && (!b || a.
 function aroundEach(p: Problem, ht: HeadTail, all: readonly Resource[]): Around {
   const backwards = [...ht.topological].reverse();
   const side = (times: Int32Array, order: readonly number[], edges: Edges, to: Edges, free: boolean) => {
+    const back = [...order].reverse();
     const raised = new Array<Raise | null>(times.length).fill(null);
     for (const i of order) {
       for (const k of edges[i]!) {
@@ -78,7 +72,7 @@ function aroundEach(p: Problem, ht: HeadTail, all: readonly Resource[]): Around 
         else if (at === times[i]!) raised[i] = more(raised[i]!, raised[k]!);
       }
       const some = reached(edges, i);
-      const far = between(some, [...order].reverse(), to, i, ht.least);
+      const far = between(some, back, to, i, ht.least);
       for (const r of all) {
         const [heads, tails] = free ? [far, times] : [times, far];
         // whoever has nothing to do with what comes before may have come free long before
@@ -97,13 +91,7 @@ function aroundEach(p: Problem, ht: HeadTail, all: readonly Resource[]): Around 
 type Edges = readonly (readonly number[])[];
 
 /** What lies at the least between each of these and a block, by the edges that lead towards it. */
-function between(
-  some: Uint8Array,
-  order: readonly number[],
-  edges: readonly (readonly number[])[],
-  block: number,
-  least: Int32Array,
-): Int32Array {
+function between(some: Uint8Array, order: readonly number[], edges: Edges, block: number, least: Int32Array): Int32Array {
   const far = new Int32Array(some.length);
   for (const i of order)
     if (some[i]) for (const k of edges[i]!) if (some[k] && k !== block) far[i] = Math.max(far[i]!, far[k]! + least[k]!);
