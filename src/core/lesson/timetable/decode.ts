@@ -16,6 +16,10 @@ export type Recipe = {
   pinned?: ArrayLike<number>;
   /** Nothing else begins before this tick. */
   from?: number;
+  /** No end after this tick is of use: it is given up as soon as one is certain. */
+  latest?: number;
+  /** Ticks that must still follow each block, for that. */
+  tail?: ArrayLike<number>;
 };
 export const FREE = -2;
 
@@ -30,8 +34,10 @@ export const seen = (adults: number, bound: number): number => SEES * adults - S
 const WANTS = 20;
 const GOES_ON = 3;
 
-/** What is in use at each tick. */
-class Room {
+/** What is in use at each tick. One is enough for many timetables of the same lesson, one after the other: to make it costs more than to fill it. */
+export class Room {
+  /** Nothing is in use from this tick on. */
+  private top = 0;
   readonly busy: Uint8Array[];
   readonly used: Uint8Array[];
   readonly heat: Uint16Array[];
@@ -46,6 +52,14 @@ class Room {
     this.bound = new Uint8Array(p.horizon);
     this.near = new Uint8Array(p.horizon);
     this.reach = rows(p.stations);
+  }
+
+  /** Takes everything out again. */
+  clear(): void {
+    for (const rows of [this.busy, this.used, this.heat, this.reach]) for (const row of rows) row.fill(0, 0, this.top);
+    this.bound.fill(0, 0, this.top);
+    this.near.fill(0, 0, this.top);
+    this.top = 0;
   }
 
   /** The first start from `est` on at which a run fits; -1 where none does. */
@@ -107,6 +121,7 @@ class Room {
   }
 
   put(run: Run, people: readonly number[], t: number): void {
+    this.top = Math.max(this.top, t + run.len);
     const use = ({ thing, units, heat }: Need, from: number, to: number) => {
       const row = this.used[thing]!;
       for (let u = from; u < to; u++) row[u]! += units;
@@ -133,11 +148,12 @@ class Room {
 
 /**
  * A timetable by a serial scheme: of the blocks whose predecessors stand, the one of least priority is put in its place.
- * @returns null where something can have no place at all: nobody may do it, or no adult is ever there
+ * @param room a room of this lesson, for whoever makes many timetables of it; what stood in it is taken out
+ * @returns null where something can have no place at all (nobody may do it, or no adult is ever there), or the end would be later than is of use
  */
-export function decode(p: Problem, recipe: Recipe): Places | null {
+export function decode(p: Problem, recipe: Recipe, room = new Room(p)): Places | null {
   const n = p.blocks.length;
-  const room = new Room(p);
+  room.clear();
   const places: Places = { start: new Int32Array(n).fill(-1), end: new Int32Array(n), who: new Int16Array(n).fill(FREE), finish: 0 };
   const readyAt = new Int32Array(p.there.length);
   const load = new Int32Array(p.there.length);
@@ -174,6 +190,7 @@ export function decode(p: Problem, recipe: Recipe): Places | null {
     const chosen = choose(p, room, i, est, recipe.who?.[i] ?? FREE, { readyAt, load, got, places });
     if (!chosen) return null;
     put(i, chosen.who, chosen.at);
+    if (recipe.latest !== undefined && places.end[i]! + (recipe.tail?.[i] ?? 0) > recipe.latest) return null;
     free(i);
   }
   return places;

@@ -1,6 +1,6 @@
 // Orders in which the blocks of a lesson may be put in their places; none is always best, so all are tried.
 import { DOES, REACH, type Problem } from './problem';
-import { decode, type Places } from './decode';
+import { decode, Room, type Places } from './decode';
 import { worthOf, type Worth } from './worth';
 
 /** Getting ready goes before all else: nobody touches food before. */
@@ -98,8 +98,9 @@ export type Found = { places: Places; worth: Worth };
 /** The best of all lists; null where some block can have no place at all. */
 export function bestList(p: Problem): Found | null {
   let best: Found | null = null;
+  const room = new Room(p);
   for (const priority of priorities(p)) {
-    const places = decode(p, { priority });
+    const places = decode(p, { priority }, room);
     if (!places) continue;
     const worth = worthOf(p, places);
     if (best === null || worth.cost < best.worth.cost) best = { places, worth };

@@ -1,8 +1,8 @@
 // Makes a timetable better by small disturbances: a stretch of time, one dish, some hands, or a stay on the heat that waits on purpose.
 import { ADULT, REACH, type Problem } from './problem';
-import { decode, FREE } from './decode';
-import { lockedFirst, READY_FIRST, type Found } from './lists';
-import { worthOf } from './worth';
+import { decode, FREE, Room } from './decode';
+import { headTail, lockedFirst, READY_FIRST, type Found } from './lists';
+import { latestAt, worthOf } from './worth';
 
 /** How long to search: so many timetables, or less where a clock of the caller's says that the time is spent (a share of it, 0 to 1). */
 export type Budget = { rounds: number; spent?: () => number };
@@ -44,7 +44,10 @@ export function search(
   let bestCost = nowCost;
   const delayed = p.blocks.flatMap((b, i) => (b.kind === 'heat' || b.kind === 'kitchen' || isNear(p, i) ? [i] : []));
   const near = p.blocks.flatMap((_, i) => (isNear(p, i) ? [i] : []));
+  const pins = keep.pinned ? { pinned: keep.pinned } : {};
   let delay: Int16Array = new Int16Array(n);
+  const room = new Room(p);
+  const { tail } = headTail(p);
   for (let round = 0; round < budget.rounds; round++) {
     // by the clock where there is one: a slow machine cools as far, in fewer rounds
     const share = Math.max(round / budget.rounds, budget.spent?.() ?? 0);
@@ -57,15 +60,17 @@ export function search(
     disturb(p, now, { priority, who, waits, delayed, near, draw, pick });
     lockedFirst(p, priority);
     if (keep.who) for (let i = 0; i < n; i++) if (keep.who[i] !== FREE) who[i] = keep.who[i]!;
-    const places = decode(p, { priority, who, delay: waits, ...(keep.pinned ? { pinned: keep.pinned } : {}), from: keep.from ?? 0 });
+    // what it may cost at the most is drawn first, so that what will be too late is given up on the way
+    const most = nowCost - heat * Math.log(1 - draw());
+    const latest = latestAt(p, most);
+    const places = decode(p, { priority, who, delay: waits, ...pins, from: keep.from ?? 0, latest, tail }, room);
     if (!places) continue;
     const found = { places, worth: worthOf(p, places) };
     const cost = costOf(found);
-    if (cost <= nowCost || draw() < Math.exp((nowCost - cost) / heat)) {
-      now = found;
-      nowCost = cost;
-      delay = waits;
-    }
+    if (cost > most) continue;
+    now = found;
+    nowCost = cost;
+    delay = waits;
     if (cost < bestCost) {
       best = found;
       bestCost = cost;

@@ -25,6 +25,12 @@ const SHORT_WAIT = 5;
 
 /** What each is worth against the others (tried on lessons of all kinds): a minute over the bell outweighs all else, then rungs, then heat and idle hands. */
 const WEIGHTS = { over: 1000, target: 60, worst: 150, hot: 20, longIdle: 8, allIdle: 2, idle: 1, handOver: 2, end: 0.05 };
+
+/** The last tick at which a timetable may end that costs no more than this: being late alone would cost more. */
+export function latestAt({ setup: { bell, margin } }: Problem, cost: number): number {
+  return (bell - margin + Math.max(0, cost) / WEIGHTS.over) / TICK;
+}
+
 /** So many rungs of one learner count whole; whoever has more cannot expect to get them all, and others want to have something to do too. */
 const FULL_RUNGS = 4;
 
