@@ -171,11 +171,15 @@ export function decode(p: Problem, recipe: Recipe, room = new Room(p)): Places |
     for (const w of p.wants[i]!) if (w.learner === who || p.crew[i]?.includes(w.learner)) got[w.learner]![w.want] = 1;
   };
   if (recipe.pinned) for (let i = 0; i < n; i++) if (recipe.pinned[i]! >= 0) put(i, recipe.who![i]!, recipe.pinned[i]!);
-  const open = p.after.map((list) => list.filter((k) => places.start[k] === -1).length);
   const queue = new Queue(recipe.priority);
-  for (let i = 0; i < n; i++) if (open[i] === 0 && places.start[i] === -1) queue.add(i);
-  let left = n;
-  for (let i = 0; i < n; i++) if (places.start[i] !== -1) left--;
+  const open = new Int32Array(n);
+  let left = 0;
+  for (let i = 0; i < n; i++) {
+    if (places.start[i] !== -1) continue;
+    left++;
+    for (const k of p.after[i]!) if (places.start[k] === -1) open[i]!++;
+    if (open[i] === 0) queue.add(i);
+  }
   const free = (i: number) => {
     for (const k of p.next[i]!) if (--open[k]! === 0 && places.start[k] === -1) queue.add(k);
   };

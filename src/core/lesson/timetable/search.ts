@@ -2,6 +2,7 @@
 import { ADULT, REACH, type Problem } from './problem';
 import { decode, FREE, Room } from './decode';
 import { headTail, lockedFirst, READY_FIRST, type Found } from './lists';
+import { Mirror } from './mirror';
 import { latestAt, worthOf } from './worth';
 
 /** How long to search: so many timetables, or less where a clock of the caller's says that the time is spent (a share of it, 0 to 1). */
@@ -21,6 +22,10 @@ export type Keep = { pinned?: ArrayLike<number>; who?: ArrayLike<number>; from?:
 
 const HOTTEST = 300;
 const COOLEST = 1;
+/** How often everything is pushed back and closed up again, how often hands change on the way, and by how many ticks the order is shaken (tried on small lessons of two to four learners). */
+const CLOSED_UP = 0.6;
+const OTHER_HANDS = 0.3;
+const SHAKEN = 30;
 
 /**
  * Searches on from a timetable. The same seed and number of rounds give the same result.
@@ -47,17 +52,22 @@ export function search(
   const pins = keep.pinned ? { pinned: keep.pinned } : {};
   let delay: Int16Array = new Int16Array(n);
   const room = new Room(p);
+  const mirror = new Mirror(p);
   const { tail } = headTail(p);
   for (let round = 0; round < budget.rounds; round++) {
     // by the clock where there is one: a slow machine cools as far, in fewer rounds
     const share = Math.max(round / budget.rounds, budget.spent?.() ?? 0);
     if (share >= 1) break;
     const heat = HOTTEST * (COOLEST / HOTTEST) ** share;
-    const priority = Float64Array.from(now.places.start);
-    for (let i = 0; i < n; i++) if (p.readies[i]! >= 0) priority[i]! += READY_FIRST;
     const who = Int16Array.from(now.places.who);
-    const waits = Int16Array.from(delay);
-    disturb(p, now, { priority, who, waits, delayed, near, draw, pick });
+    const closes = draw() < CLOSED_UP;
+    if (closes && draw() < OTHER_HANDS) otherHands(p, who, 1 + pick(3), pick);
+    const back = closes ? mirror.latest({ ...now.places, who }, () => (draw() - 0.5) * SHAKEN) : null;
+    const priority = back ?? Float64Array.from(now.places.start);
+    for (let i = 0; i < n; i++) if (p.readies[i]! >= 0) priority[i]! += READY_FIRST;
+    const waits = back ? new Int16Array(n) : Int16Array.from(delay);
+    if (back) freed(p, who);
+    else disturb(p, now, { priority, who, waits, delayed, near, draw, pick });
     lockedFirst(p, priority);
     if (keep.who) for (let i = 0; i < n; i++) if (keep.who[i] !== FREE) who[i] = keep.who[i]!;
     // what it may cost at the most is drawn first, so that what will be too late is given up on the way
@@ -153,7 +163,21 @@ function disturb(p: Problem, now: Found, h: Hands): void {
     const i = h.delayed[h.pick(h.delayed.length)]!;
     h.waits[i] = h.waits[i]! > 0 && h.draw() < 0.5 ? 0 : h.pick(30);
   }
-  for (let i = 0; i < n; i++) if (h.who[i] === ADULT && p.may[i]!.length > 0) h.who[i] = FREE;
+  freed(p, h.who);
+}
+
+/** Some blocks go to another who may do them. */
+function otherHands(p: Problem, who: Int16Array, some: number, pick: (n: number) => number): void {
+  for (let k = some; k > 0; k--) {
+    const i = pick(who.length);
+    const may = p.may[i]!;
+    if (may.length > 1) who[i] = may[pick(may.length)]!;
+  }
+}
+
+/** What an adult does only because no learner could is open to learners again. */
+function freed(p: Problem, who: Int16Array): void {
+  for (let i = 0; i < who.length; i++) if (who[i] === ADULT && p.may[i]!.length > 0) who[i] = FREE;
 }
 
 /** The blocks that the end hangs on, from the last back: each begins as another ends. One of them is given to other hands, or goes before the one that it waited for. */
