@@ -1,5 +1,5 @@
 // How fast lessons are planned, and how far plans lie above what can be proved. The bell is short, so that the end is what counts.
-import { bestList, boundOf, planAnew, playMany, problemOf, search, tableOf } from '../src/core/index';
+import { bestList, boundOf, MOST_ROUNDS, planAnew, playMany, problemOf, search, tableOf } from '../src/core/index';
 import { drawLesson } from '../tests/lesson/lessons';
 
 const MODES = ['own', 'pairs', 'together', 'mixed'] as const;
@@ -35,7 +35,7 @@ for (const mode of MODES)
       const first = timed(least >= 8 ? listMs : [], () => bestList(p))!;
       const bound = timed(boundMs, () => boundOf(p)).minutes;
       const from = performance.now();
-      const found = search(p, first, { rounds: 3000, spent: () => (performance.now() - from) / SEARCH_MS });
+      const found = search(p, first, { rounds: MOST_ROUNDS, spent: () => (performance.now() - from) / SEARCH_MS });
       before.push(first.worth.end / bound - 1);
       after.push(found.worth.end / bound - 1);
       const table = tableOf(p, found.places);

@@ -247,7 +247,7 @@ export {
 } from './lesson/timetable/model';
 export { playMany, type Chance } from './lesson/timetable/played';
 export { problemOf, type Problem } from './lesson/timetable/problem';
-export { chances, search } from './lesson/timetable/search';
+export { chances, MOST_ROUNDS, search } from './lesson/timetable/search';
 export { learnerPaces, type LearnerPace } from './lesson/timetable/paces';
 export { tableOf } from './lesson/timetable/table';
 export { countOf, COUNTED } from './lesson/timetable/things';

@@ -1,7 +1,7 @@
 // The search and the bound against HiGHS, a general solver, on small lessons by a two-minute clock. JUDGED=30 for the long run.
 import highsOf from 'highs';
 import { expect, test } from 'vitest';
-import { bestList, boundOf, countOf, problemOf, search, tableOf, type Setup } from '../../src/core/index';
+import { bestList, boundOf, countOf, MOST_ROUNDS, problemOf, search, tableOf, type Setup } from '../../src/core/index';
 import { broken } from './check';
 import { shortest } from './judge';
 import { drawLesson } from './lessons';
@@ -38,7 +38,7 @@ test(
     for (let i = 0; i < JUDGED; i++) {
       const setup = small(i);
       const p = problemOf(setup);
-      const found = search(p, bestList(p)!, { rounds: 4000 });
+      const found = search(p, bestList(p)!, { rounds: MOST_ROUNDS });
       const caps = (thing: string) => countOf(thing, setup.counts);
       expect(broken(setup, tableOf(p, found.places), caps)).toEqual([]);
       const plan = found.places.finish;

@@ -20,6 +20,9 @@ export function chances(seed: number): () => number {
 /** What of a timetable is settled; hands by block, `FREE` where they are open. */
 export type Keep = { pinned?: ArrayLike<number>; who?: ArrayLike<number>; from?: number };
 
+/** Rounds of a whole search: so many lie in half a second for the smallest lessons; for large ones the clock ends it before. */
+export const MOST_ROUNDS = 12_000;
+
 const HOTTEST = 300;
 const COOLEST = 1;
 /** How often everything is pushed back and closed up again, how often hands change on the way, and by how many ticks the order is shaken (tried on small lessons of two to four learners). */
@@ -49,25 +52,17 @@ export function search(
   let bestCost = nowCost;
   const delayed = p.blocks.flatMap((b, i) => (b.kind === 'heat' || b.kind === 'kitchen' || isNear(p, i) ? [i] : []));
   const near = p.blocks.flatMap((_, i) => (isNear(p, i) ? [i] : []));
+  const means: Means = { mirror: new Mirror(p), delayed, near, draw, pick };
   const pins = keep.pinned ? { pinned: keep.pinned } : {};
   let delay: Int16Array = new Int16Array(n);
   const room = new Room(p);
-  const mirror = new Mirror(p);
   const { tail } = headTail(p);
   for (let round = 0; round < budget.rounds; round++) {
     // by the clock where there is one: a slow machine cools as far, in fewer rounds
     const share = Math.max(round / budget.rounds, budget.spent?.() ?? 0);
     if (share >= 1) break;
     const heat = HOTTEST * (COOLEST / HOTTEST) ** share;
-    const who = Int16Array.from(now.places.who);
-    const closes = draw() < CLOSED_UP;
-    if (closes && draw() < OTHER_HANDS) otherHands(p, who, 1 + pick(3), pick);
-    const back = closes ? mirror.latest({ ...now.places, who }, () => (draw() - 0.5) * SHAKEN) : null;
-    const priority = back ?? Float64Array.from(now.places.start);
-    for (let i = 0; i < n; i++) if (p.readies[i]! >= 0) priority[i]! += READY_FIRST;
-    const waits = back ? new Int16Array(n) : Int16Array.from(delay);
-    if (back) freed(p, who);
-    else disturb(p, now, { priority, who, waits, delayed, near, draw, pick });
+    const { priority, who, waits } = tried(p, now, delay, means);
     lockedFirst(p, priority);
     if (keep.who) for (let i = 0; i < n; i++) if (keep.who[i] !== FREE) who[i] = keep.who[i]!;
     // what it may cost at the most is drawn first, so that what will be too late is given up on the way
@@ -116,16 +111,35 @@ function placeOf(p: Problem, now: Found, i: number): number {
   return p.runs[i]![who + 1]?.pieces.find((s) => s.attention === REACH)?.station ?? -1;
 }
 
-type Hands = {
-  priority: Float64Array;
-  who: Int16Array;
-  waits: Int16Array;
+/** What every round draws from. */
+type Means = {
+  mirror: Mirror;
+  /** Blocks that may wait on purpose. */
   delayed: readonly number[];
   /** Blocks that an adult stands by. */
   near: readonly number[];
   draw: () => number;
   pick: (n: number) => number;
 };
+
+/** An order to try, with hands and with waits on purpose. */
+type Try = { priority: Float64Array; who: Int16Array; waits: Int16Array };
+type Hands = Means & Try;
+
+/** What is tried next: what stands pushed back and closed up again, or one disturbance of it. */
+function tried(p: Problem, now: Found, delay: Int16Array, means: Means): Try {
+  const { mirror, draw, pick } = means;
+  const who = Int16Array.from(now.places.who);
+  const closes = draw() < CLOSED_UP;
+  if (closes && draw() < OTHER_HANDS) otherHands(p, who, 1 + pick(3), pick);
+  const back = closes ? mirror.latest({ ...now.places, who }, () => (draw() - 0.5) * SHAKEN) : null;
+  const priority = back ?? Float64Array.from(now.places.start);
+  for (let i = 0; i < who.length; i++) if (p.readies[i]! >= 0) priority[i]! += READY_FIRST;
+  const waits = back ? new Int16Array(who.length) : Int16Array.from(delay);
+  if (back) freed(p, who);
+  else disturb(p, now, { ...means, priority, who, waits });
+  return { priority, who, waits };
+}
 
 /** One disturbance of what stands. */
 function disturb(p: Problem, now: Found, h: Hands): void {

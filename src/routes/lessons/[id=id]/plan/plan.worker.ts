@@ -7,6 +7,7 @@ import {
   problemOf,
   pullLevers,
   search,
+  MOST_ROUNDS,
   setupOf,
   type Bound,
   type LessonInput,
@@ -24,7 +25,6 @@ export type Answer = { n: number; view: PlanView; better: boolean } | { n: numbe
 
 /** A person waits for the first; half a second of search gains nearly all there is. */
 const SEARCH_MS = 500;
-const MOST_ROUNDS = 3000;
 /** Levers are many: each has less. */
 const LEVER_ROUNDS = 60;
 const FEW_DRAWS = 60;
