@@ -121,7 +121,8 @@ const CHEERS =
 const BY_HAND = /^use\s+(?:your\s+(?:clean\s+)?(?:hands|fingers)|an?\s+(?:\p{L}+\s+)?(?:spoon|fork|whisk))(?:\s+or\s+[^.,;]{3,30})?$/iu;
 
 /** "If the top gets too brown, lay foil over it": what to look out for. */
-const TOO_BROWN = /^if (?:the|it|they)\b[^,]*\b(?:brown\w*|dark\w*|burn\w*),/i;
+const TOO_BROWN =
+  /^(?:(?:check|look|have a look|keep an eye)\b[^:;,]*[:;,–-]\s*(?:and\s+)?)?if (?:the|it|they)\b[^,]*\b(?:brown\w*|dark\w*|burn\w*),/i;
 
 /** "You may have to do this in 2 batches": how to do the step before. */
 const IN_TURNS =
@@ -135,7 +136,8 @@ const LEFT_OVER = new RegExp(
 );
 
 /** "If it is lumpy, stop the blender and go again": how to go on with the step before. */
-const ONCE_MORE = /^if\b.*\b(?:go|blend|whizz|mix|pulse|process|try|do it)\s+(?:it\s+)?again\b/i;
+const ONCE_MORE =
+  /^if\b.*\b(?:go|blend|whizz|mix|pulse|process|try|do it)\s+(?:it\s+)?again\b|^if (?:not|it (?:is|does)(?: not|n['’]t)[^,]*),.*\b(?:(?:bake|cook|roast|boil|simmer)\b.*\b(?:more|another|longer|extra|further)|(?:test|check|try)\s+(?:it\s+)?again)\b/i;
 
 /** "How did I do?", "Did you like it?": asked of the learner afterwards. */
 const ASKS =

@@ -63,15 +63,19 @@ export function addTool(draft: Draft, text: string, line: number, raw: string): 
 /** Lines as short as this end where their writer ended them; a page breaks longer ones (common practice: 60 to 100 characters a line). */
 const WRAPS_FROM = 45;
 
+/** No sentence ends with these: what stands on the next line belongs to them, also a number or a name. */
+const OPEN_END =
+  /(?:^|\s)(?:the|an?|of|for|with|and|or|to|into?|onto?|at|about|around|until|from|by|over|under|another|every|approximately|between|than|your)$/i;
+
 /**
- * A line that the width of a page has broken off: it begins in lower case, and the one before ends in the middle of its sentence.
+ * A line that the width of a page has broken off: it begins in lower case, or whatever it begins with, the one before ends in the middle of its sentence.
  * @returns whether it was joined to the line before
  */
 function joinsLast(draft: Draft, text: string, line: number, raw: string): boolean {
   const last = draft.recipe.instructions.at(-1);
   const before = draft.lines.findLast((l) => l.role !== 'blank');
   if (!last || before?.role !== 'instruction' || before.line !== line - 1) return false;
-  const goesOn = /^\p{Ll}/u.test(text) && !STEP_LABEL.test(text) && !/^[a-z][.)]\s/.test(text);
+  const goesOn = (/^\p{Ll}/u.test(text) || OPEN_END.test(last)) && !STEP_LABEL.test(text) && !/^[a-z][.)]\s/.test(text);
   // whoever begins every line in lower case begins a new one with what is to do
   const isStyle = /^\p{Ll}/u.test(draft.recipe.instructions[0] ?? '') && KITCHEN_VERBS.has(/^\p{L}+/u.exec(text)?.[0] ?? '');
   if (!goesOn || isStyle || /[.!?:;]["')]?$/.test(last) || before.text.trim().length < WRAPS_FROM) return false;

@@ -32,7 +32,7 @@ test('what is said before the verb is kept', () => {
 });
 test('a sentence without an action is not dropped', () => expect(clausesOf('This keeps for three days.')).toMatchObject([{ verb: null }]));
 test('abbreviations and numbers end no sentence', () =>
-  expect(said('Cook 5 min. then add 1.5 cups rice.')).toEqual(['cook 5 min', 'add 1.5 cups rice']));
+  expect(said('Cook 5 min. then add 1.5 cups rice.')).toEqual(['cook for 5 min', 'add 1.5 cups rice']));
 test('“set” behind an end is what it looks like then, and with an object an action', () => {
   expect(clausesOf('Bake for 25 minutes until golden and set.')).toMatchObject([{ verb: 'bake', until: 'until golden and set' }]);
   expect(said('Bake until firm and set, then cool.').length).toBe(2);

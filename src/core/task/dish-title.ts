@@ -9,7 +9,7 @@ export function shortTitle(title: string): string {
     )
     .replace(/\s*&\s*/g, ' and ')
     .replace(
-      /^(?:how to (?:make|cook)|quick|easy|simple|my|our|the best|(?:mum|mom|mam|nan|nana|gran|granny|grandma|grandpa|dad|auntie|aunt|uncle|teacher|class)['’]s|\d+[- ](?:step|min(?:ute)?|hour|ingredient)s?)\s+/i,
+      /^(?:how to (?:make|cook)|(?:(?:today,? )?(?:we are|we['’]re|i am|i['’]m) )?making|let['’]?s (?:make|cook|bake)|quick|easy|simple|my|our|the best|(?:mum|mom|mam|nan|nana|gran|granny|grandma|grandpa|dad|auntie|aunt|uncle|teacher|class)['’]s|\d+[- ](?:step|min(?:ute)?|hour|ingredient)s?)\s+/i,
       '',
     )
     // "Cooking skills - potato wedges": the sheet, then the dish

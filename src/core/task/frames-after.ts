@@ -10,6 +10,7 @@ import { objectPhrase } from '../plan/object-phrase';
 import { inside } from './push';
 import { phrasesOf } from './slots';
 import { focusOn, isContainer, type Located, type State } from './state';
+import { panOfWater } from './vessel-of-work';
 import { isPan, vesselOfPhrase } from './vessels';
 
 /** What cooks by itself, with food left in it: "lift the chicken out of the slow cooker". */
@@ -56,8 +57,9 @@ export function after(
     const isVessel =
       into !== null && c.mentions.length === 0 && /^(?:the|your)\s/i.test(c.rest) && c.tools[0]?.id === into && c.tools[0].at < 12;
     state.container = id !== 'turn-out' && pot !== null && !isVessel ? pot : into;
-    if (id === 'reserve')
-      state.container = state.container === 'small-bowl' ? (state.steps.at(-2)?.into ?? state.container) : state.container;
+    // a ladleful of its water stands aside: the pan is in hand
+    if (id === 'reserve' && state.container === 'small-bowl')
+      state.container = (/\bwater\b/i.test(c.rest) ? panOfWater(state) : null) ?? state.steps.at(-2)?.into ?? state.container;
     if (/^(?:stones?|bones?|skins?|stalks?|seeds?|pods?|leaf|leaves)\b/i.test(objectPhrase(c.rest)?.replace(/^(?:the|any)\s+/i, '') ?? ''))
       return;
     // "set aside 4 strawberries. Chop the others"

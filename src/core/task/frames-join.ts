@@ -231,6 +231,9 @@ function vesselMeant(state: State, c: Located, said: Things, goal: { vessel: str
     (v): v is string => v !== null && v !== where && v !== 'board' && isHeld(state, v) && !isAway(v),
   );
   if (insertion && where !== null && said.fresh.length === 0 && other) return other;
+  // "squeeze the cucumber, then mix with the yoghurt": not into the koftas that chill
+  if (!insertion && said.fresh.length > 0 && said.there.length === 0 && held !== null && isAway(held) && !/\bin with\b/i.test(c.rest))
+    return mixingBowl(state);
   // eggs that were chopped up are mixed with mayo in a bowl
   if (where === 'board' && said.fresh.length > 0 && WORKS_IN.has(id)) return mixingBowl(state);
   if (where !== null && !insertion) return where;

@@ -6,7 +6,7 @@ import { hasMark, toolById } from '../technique/tools';
 import { useOf } from '../plan/draft';
 import type { Mention } from './mentions';
 import { nameOf } from './ready';
-import { push } from './push';
+import { inside, push } from './push';
 import { say, useOfMention } from './say';
 import { focusOn, type Located, type State } from './state';
 import { common } from './step-of-clause';
@@ -66,12 +66,23 @@ function isLaidOut(state: State, c: Located, { goal }: Frame): boolean {
   );
 }
 
+/** "Beat the egg in a cup. Brush the edges with it": of what was worked before, not of the egg. */
+function coatedParts(state: State, { theme }: Frame, withs: Things): number[] {
+  const coat = [...withs.fresh.map((m) => m.ingredient), ...withs.there];
+  const isPart = theme !== null && theme.vessel === null && theme.mentions.length === 0 && EDGES.test(theme.text);
+  if (!isPart || coat.length === 0 || !state.objectUses.every((i) => coat.includes(i))) return [];
+  const at = state.steps.findLast((s) => s.into && isHeld(state, s.into) && !inside(state, s.into).some((i) => coat.includes(i)))?.into;
+  return at ? inside(state, at) : [];
+}
+const EDGES = /^(?:(?:a|all)?round\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?(?:edges?|tops?|sides?|rims?|borders?)\b/iu;
+
 /** Puts things somewhere, each on its own card. */
 export function put(state: State, said: Located): void {
   const frame = frameOf(state, said);
   const c = isLaidOut(state, said, frame) ? { ...said, technique: techniqueById('layer') ?? null } : said;
-  const object = thingsOf(state, c, frame.theme);
   const withs = thingsOf(state, c, frame.with);
+  const parts = coatedParts(state, frame, withs);
+  const object = parts.length > 0 ? { fresh: [], there: parts } : thingsOf(state, c, frame.theme);
   const hasWith =
     withs.fresh.length + withs.there.length > 0 ||
     (frame.with !== null && frame.with.mentions.length === 0 && findFood(frame.with.text) !== null);

@@ -48,7 +48,7 @@ export function takenInTime(state: State, c: Located, take: (c: Located) => void
   const time = said ? String(left) : range(left, on.more);
   const rest = {
     ...c,
-    rest: `for ${time} minutes`,
+    rest: `for ${time} ${time === '1' ? 'minute' : 'minutes'}`,
     condition: null,
     until: null,
     technique: techniqueById('cook')!,
@@ -58,7 +58,7 @@ export function takenInTime(state: State, c: Located, take: (c: Located) => void
   const draft = common(state, rest, on.vessel, []);
   push(state, {
     ...draft,
-    text: `Cook ⟦thing|⟧ for ${time} minutes more${on.until ? ` ${on.until}` : ''}.`,
+    text: `Cook ⟦thing|⟧ for ${time} ${time === '1' ? 'minute' : 'minutes'} more${on.until ? ` ${on.until}` : ''}.`,
     cues: [...cues, ...(draft.cues ?? [])],
     uses: [],
     into: on.vessel,

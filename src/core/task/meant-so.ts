@@ -40,7 +40,7 @@ export function keepLast(state: State, text: string): void {
 }
 
 const OFTEN =
-  /\b(?:now and (?:then|again)|every (?:so often|now and (?:then|again)|few minutes|couple of minutes|minute|(?:\d+|two|three|five|ten)(?:\s?(?:-|–|to|or)\s?\d+)? ?min(?:ute)?s?)|sometimes|occasionally|from time to time|regularly|frequently)\b/i;
+  /\b(?:now and (?:then|again)|every (?:so often|now and (?:then|again)|few minutes|couple of minutes|minute|(?:\d+|two|three|five|ten)(?:\s?(?:-|–|to|or)\s?\d+)? ?min(?:ute)?s?)|sometimes|occasionally|from time to time|regularly|frequently|constantly|continuously|all the time|(?:the )?whole time)\b/i;
 
 /** "Simmer for 20 minutes. Stir it every so often": while it simmers, and not once it is off. */
 export const isMeanwhileStirred = (state: State, c: Located): boolean => {
@@ -66,7 +66,8 @@ export function uncovers(state: State, c: Located, act: Act): boolean {
 export function backToDish(state: State, c: Located): void {
   const { beside } = state;
   if (!beside || c.line === beside.line) return;
-  if (c.verb === 'drain') {
+  // draining, and a cup of the water before it, are still of the rice
+  if (c.verb === 'drain' || (c.technique?.id === 'reserve' && /\bwater\b/i.test(c.rest))) {
     state.beside = { ...beside, line: c.line };
     return;
   }

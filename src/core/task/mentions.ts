@@ -208,7 +208,7 @@ function amountBefore(
   if (but) return { quantity: null, unit: null, part: 'all', but: but[1]! };
   if (/\bmost of\s+(?:the\s+|your\s+)?(?:\p{L}+\s+)?$/iu.test(before)) return { quantity: null, unit: null, part: 'all', but: '' };
   const portion =
-    /\b(half|(?:a|one)[ -](?:third|quarter)|two[ -]thirds|three[ -]quarters|[1-4]\/[2-5](?=\s+of\b))\s+(?:of\s+)?(?:the\s+|your\s+)?(?!each\b|every\b|both\b)(?:\p{L}+\s+)?$/iu.exec(
+    /\b(half|(?:a|one)[ -](?:third|quarter)|two[ -]thirds|three[ -]quarters|[1-4]\/[2-5](?=\s+of\b))\s+(?:of\s+)?(?:the\s+|your\s+)?(?:(?:tin|can|jar|packet|pack|bag|tub|pot|bunch|carton|block|box)\s+of\s+)?(?!each\b|every\b|both\b)(?:\p{L}+\s+)?$/iu.exec(
       before,
     );
   if (portion && one.min) {

@@ -357,7 +357,7 @@ describe('a line put plainly', () => {
     ],
     ['Roast 25 min, basting halfway.', 'Roast for 12 min. Baste. Roast for 13 min more.'],
     ['Split and butter while still warm.', 'Split, then spread with butter while still warm.'],
-    ["Simmer 12 mins 'til soft.", 'Simmer 12 mins until soft.'],
+    ["Simmer 12 mins 'til soft.", 'Simmer for 12 mins until soft.'],
     ['Add half of sweetcorn.', 'Add half of the sweetcorn.'],
     ['Add lemon juice + stir.', 'Add the lemon juice and stir.'],
     ['Is it soft? If not, 5 more min.', 'Is it soft? (if not, 5 minutes more).'],

@@ -13,6 +13,7 @@ import { bake, heatInOven, microwave, preheat } from './frames-oven';
 import { join } from './frames-join';
 import { put } from './frames-put';
 import { bringToBoil, waterToBoil } from './frames-water';
+import { coolFirst } from './cool-first';
 import { takenInTime } from './in-time';
 import { type Located, type State } from './state';
 import { minutesOfText } from '../amount/minutes';
@@ -71,6 +72,11 @@ export function takeClause(state: State, said: Located): void {
   const waiting = waterToBoil(state, said);
   if (waiting !== null) {
     bringToBoil(state, said, waiting);
+    return takeClause(state, { ...said, condition: null });
+  }
+  const cools = coolFirst(state, said);
+  if (cools) {
+    if (cools.wait) takeClause(state, cools.wait);
     return takeClause(state, { ...said, condition: null });
   }
   takesAllCut(state, said);

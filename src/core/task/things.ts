@@ -70,13 +70,18 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
   }
   const other = otherName(state, phrase.text);
   if (other !== null) return state.placed.has(other) ? { fresh: [], there: [other] } : { fresh: [wholeOf(other)], there: [] };
-  // "with 2 cups of water": from the tap, and nothing that was made
-  if (phrase.prep === 'with' && findFood(phrase.text)?.category === 'water') return { fresh: [], there: [] };
+  // "with 2 cups of water", "put some water in the pan": from the tap, and nothing that was made
+  if ((phrase.prep === 'with' || SOME_WATER.test(phrase.text)) && findFood(phrase.text)?.category === 'water')
+    return { fresh: [], there: [] };
   // "add the pepper to the sauce": the sauce may be what was spoken of
   const others = c.mentions.filter((m) => m.end > m.at && !phrase.mentions.includes(m)).map((m) => m.ingredient);
   const goes = others.length > 0 ? others : state.objectUses;
   return { fresh: [], there: ofNoun(state, phrase.text, isGoalPrep(phrase.prep) ? goes : null) };
 }
+
+/** Water that is not spoken of as "the water". */
+const SOME_WATER =
+  /^(?:(?:about|around)\s+)?(?:\d|[½¼¾⅓⅔]|an?\s|some\b|enough\b|half\b|plenty\b|(?:cold|hot|warm|boiling|tap|fresh|clean)\b|water\b)/iu;
 
 /** "Tip the popcorn into a bowl", of popping corn: another name of the one thing on the list that goes by it. */
 function otherName(state: State, text: string): number | null {

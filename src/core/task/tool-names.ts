@@ -17,8 +17,15 @@ export function toolCalls(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<s
     }
   // spoken of as several, and never as one
   for (const [id, said] of several) if (!calls.has(id) && (toolById(id)?.holds ?? Infinity) <= OF_ONE) calls.set(id, said);
+  // beside a frying pan nobody knows which of the two "the pan" is
+  const general = [...calls].find(([, call]) => call === 'pan')?.[0];
+  if (general && hasTwoPans({ calls })) calls.delete(general);
   return calls;
 }
+
+const PANS = ['saucepan', 'large-pan', 'frying-pan', 'wok'];
+/** A recipe that speaks of more than one pan. */
+export const hasTwoPans = ({ calls }: { calls: ReadonlyMap<string, string> }): boolean => PANS.filter((id) => calls.has(id)).length > 1;
 
 /** A glass, a mug, a small bowl: what one person eats out of holds no more, in millilitres (common practice). */
 const OF_ONE = 600;

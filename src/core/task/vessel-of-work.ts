@@ -10,10 +10,11 @@ import { goalOf } from './things';
 import { isHeld, isPan, mixingBowl, servedIn, vesselOfPhrase } from './vessels';
 import { STANDS_ON } from './place-words';
 
-/** The pan that water is in, with what was boiled in it. */
+/** The pan that water is in, with what was boiled in it: the one that was heated last, not the sauce that waits with water in it. */
 export const panOfWater = (state: State): string | null =>
-  [state.container, ...state.world.vessels.keys()].find((v) => isPan(v) && (state.world.vessels.get(v)?.water ?? 'none') !== 'none') ??
-  null;
+  [state.steps.findLast((s) => worksOf(s.technique).act === 'heat')?.into ?? null, state.container, ...state.world.vessels.keys()].find(
+    (v): v is string => isPan(v) && (state.world.vessels.get(v)?.water ?? 'none') !== 'none',
+  ) ?? null;
 
 /** Where work is done, or where it lets its thing fall. */
 export function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | null, about: readonly number[]): string | null {

@@ -1,6 +1,7 @@
 // The words of steps, and the cues in them: verb first, then what, where, how long and until when.
-import { Fraction, showQuantity } from '../amount/quantity';
-import { kindOfUnit, type Unit } from '../amount/units';
+import { Fraction, showQuantity, toFraction } from '../amount/quantity';
+import { kindOfUnit, showAmount, type Unit } from '../amount/units';
+import { table } from '../amount/table';
 import { dialCelsius, ovenMarks } from '../amount/temperature';
 import { lotsOf } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
@@ -48,7 +49,19 @@ export function theOf(state: State, mention: Mention): string {
   // of sixteen prawns, two go into each roll
   if (mention.part === 'some' && mention.unit === null && one.unit === null && mention.quantity !== one.min)
     return `${showQuantity(mention.quantity!)} of the ${nameOf(one)}`;
-  return `the ${nameOf(one)}`;
+  return shareOf(mention, one) ?? `the ${nameOf(one)}`;
+}
+
+const SHARES = table<string>({ '1/2': 'half', '1/3': 'a third', '2/3': 'two thirds', '1/4': 'a quarter', '3/4': 'three quarters' });
+
+/** "Half of the coriander", of a bunch, "3 slices of the ham", of six: what no measure parts. Null where it is all of it, or measured. */
+function shareOf({ part, quantity, unit }: Mention, one: Ingredient): string | null {
+  if (part !== 'some' || quantity === null || unit === null || unit !== one.unit || kindOfUnit(unit) !== 'count' || !one.min) return null;
+  const [some, all] = [toFraction(quantity), toFraction(one.min)];
+  if (!some || !all || some.compare(all) >= 0) return null;
+  const share = SHARES.get(some.div(all).toFraction());
+  if (some.d === 1n && some.n > 1n) return `${showAmount(quantity, unit)} of the ${nameOf(one)}`;
+  return share ? `${share} of the ${nameOf(one)}` : null;
 }
 
 /** "A little oil", "a splash of oil" of a bottle: the rest of it stays. */

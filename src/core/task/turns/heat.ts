@@ -51,12 +51,29 @@ export const HEAT: readonly Turn[] = [
   ['refrigerator', /\brefrigerator\b/gi, 'fridge'],
   // "adding the beans for the last 4", of 6 minutes
   ['last |final ', /\b(min(?:ute)?s?\b[^.;]{0,60}\bfor the (?:last|final) \d+)(?=\s*[.,;]|$)/gi, '$1 minutes'],
+  ['last minute|final minute', /\b((?:warm|toast|heat)\b[^.;,]{3,60}?\bfor)\s+the\s+(?:last|final)\s+(?=minute\b)/gi, '$1 1 '],
+  // "boil 10 mins"
+  [
+    'min|sec|hour|hr',
+    /(?<![\p{L}-]|\bto )(boil|simmer|fry|cook|bake|roast|grill|steam|microwave|poach|chill|soak|rest|stand|cool)\s+(?=(?:about\s+)?\d+(?:[./]\d+)?(?:\s*(?:-|–|to)\s*\d+)?\s*(?:min|sec|hours?\b|hrs?\b))/giu,
+    '$1 for ',
+  ],
+  // "On a baking tray, 20-25 mins", "In the oven 20 mins", in a short style
+  [
+    'tray|sheet',
+    /^on\s+((?:an?\s+|the\s+)?(?:[\p{L}-]+\s+)?(?:tray|sheet)\b[^.;:\d]{0,30}?)[\s,:–-]*(?:for\s+)?(?=\d+(?:\s*(?:-|–|to)\s*\d+)?\s*min)/giu,
+    'bake on $1 for ',
+  ],
+  ['oven', /^(?:in|into)\s+(?:the\s+)?oven[\s,:–-]*(?:for\s+)?(?=\d+(?:\s*(?:-|–|to)\s*\d+)?\s*min)/gi, 'bake for '],
+  ['last minute|final minute', /\b((?:for|in)\s+the\s+(?:last|final))\s+(?=minute\b)/gi, '$1 1 '],
   ['for last|for final', /\bfor (last|final) (?=\d)/gi, 'for the $1 '],
   [
     'during the last|during the final',
     /\b((?:add|stir|tip|put|throw|drop)\b[^.;,]{2,60}?)\bduring the (last|final) (?=\d)/gi,
     '$1for the $2 ',
   ],
+  // "Oven on 200 (fan 180)": with no letter behind
+  ['oven on', /^((?:first,?\s+)?(?:the\s+)?oven\s+on)\b(?:\s*[:,–—-])?\s*(?:to\s+|at\s+)?(\d{3})(?=\s*(?:[(.,;]|$))/gi, '$1, $2 degrees'],
   // "Oven on, 200°C"
   ['oven on', /^(?:first,?\s+)?(?:the\s+)?oven\s+on\b(?:\s*[:,–—-])?\s*/gi, 'Turn the oven on, '],
   ['another|further', /\b(for (?:another|a further)) (\d+)(?=\s*[.,;]|$)/gi, '$1 $2 minutes'],

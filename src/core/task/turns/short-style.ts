@@ -26,7 +26,7 @@ const FIRST = new Set(['first', 'then', 'next', 'now', 'finally', 'meanwhile', '
 
 /** Words between which a noun is looked for: what no noun begins with, or is itself one for. */
 const NO_NOUN = new Set(
-  'it them this that these those they all both each every some any half your their its our one two three four five six another more most enough little few everything something nothing well together until till for and or then but so if when while once as at by of in on into onto over with from to between around through under across among using about up down out off back away again aside once twice very just until not no than too the a an low medium high boil taste serve dry oven turns batches boiling simmering'.split(
+  'it them this that these those they all both each every some any half your their its our one two three four five six another more most enough little few everything something nothing well together until till for and or then but so if when while once as at by of in on into onto over with from to between around through under across among using about up down out off back away again aside once twice very just until not no than too the a an low medium high boil taste serve dry oven turns batches boiling simmering w/'.split(
     ' ',
   ),
 );

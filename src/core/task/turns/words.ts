@@ -70,6 +70,33 @@ export const WORDS: readonly Turn[] = [
     ', reserving ',
   ],
   ['keep', /\s+\(\s*(?:but\s+)?keep(?:ing)?\s+((?:the|its|their)\s+(?:juices?|liquid|syrup|brine|oil))\s*\)/gi, ', reserving $1'],
+  // "leave to stand for 5 minutes before serving with peas": what it is eaten with is no part of the waiting
+  ['before serving', /(\bmin(?:ute)?s?\b)\s+before\s+serving(?=\s+(?:with|in|on)\b)/gi, '$1. Serve'],
+  // "brush round edges with egg"
+  [
+    'round',
+    /\b(brush|spread|press|pinch|seal|crimp|wipe|rub|go|run|gap)\s+(?:the\s+)?((?:all\s+)?a?round)\s+(?=(?:edges?|sides?|rims?|outside|borders?)\b)/gi,
+    '$1 $2 the ',
+  ],
+  ['keep stirring', /(^|[.!?;]\s+)keep stirring(?:\s+(?:it|them|everything))?(?=\s*[.!;]|$)/gi, '$1stir constantly'],
+  // "Taste it. Was it too spicy? YES / NO": asked of the learner
+  [
+    '?',
+    /([.!]\s+)(?:(?:was|were|did|how did|how was|what did)\b[^.!?]*\?(?:\W*\b(?:yes|no|maybe|a lot|a little|a bit)\b)*|[^.!?]*\?(?:\W*\b(?:yes|no)\b)+)[\s.!]*/gi,
+    '$1',
+  ],
+  // "put the rice in a bowl and the chilli on top"
+  [
+    'on top',
+    /\b(put|spoon|tip|lay|place)\s+((?:the\s+|some\s+)?[\p{L} ]{3,30}?)\s+((?:in|into|on|onto)\s+(?:an?|the|your|each)\s+[\p{L} ]{3,20}?)\s+and\s+((?:the\s+|some\s+)?(?!then\b|put\b)[\p{L} ]{3,30}?)\s+on\s+(?:the\s+)?top\b/giu,
+    '$1 $2 $3, then $1 $4 on top',
+  ],
+  // "drain, reserving a cup of the cooking water": before it is poured away
+  [
+    'water',
+    /\bdrain\b([^.;]{0,60}?),?\s+(?:reserving|saving|keeping|holding)\s+(?:back\s+)?((?:about\s+)?(?:an?|some|\d\S*|half\s+an?)\b(?:[^.;,]{0,30}?\s)??)(?:of\s+)?(?:the\s+|its\s+)?(?:\p{L}+\s+)?water\b/giu,
+    'scoop out $2of the cooking water, then drain$1',
+  ],
   // "grate or sprinkle in the nutmeg", which the list has ground
   ['or', /\b(?:grate|crumble|tear|snip|grind)\s+or\s+(sprinkle|scatter|stir|shake|drop)\b/gi, '$1'],
   // "eat straight away or pack into boxes and keep in the fridge for up to 2 days"
@@ -202,6 +229,12 @@ export const WORDS: readonly Turn[] = [
     ': ',
     /(^|[.!?;,]\s+)(?:first\s+)?(?:cook|prepare|make|do|boil|roast|toast|dress|fry|press|dry|drain|cool|soften|rinse|chop|cut)\s+((?:the|your)\s+\p{L}+(?:\s\p{L}+)?):\s+(\p{L}+)\s+(?:it|them)\b/giu,
     '$1$3 $2',
+  ],
+  // "slice when completely cold"
+  [
+    'cold|cool',
+    /(^|[.!?;]\s+)(?!(?:when|once|leave|let|set|stand|rest|serve|eat|keep|store)\b)([^.;!?,]{3,60}?)\s+(?:only\s+)?((?:when|once)\s+(?:(?:it|they)(?:['’](?:s|re|ve)|\s+(?:is|are|has|have))\s+)?(?:(?:completely|fully|quite|totally)\s+)?(?:cold|cooled|cool(?:\s+enough to (?:handle|touch))?))(?=\s*[.;!]|$)/giu,
+    '$1$3, $2',
   ],
   // "when cooled decorate with the icing"
   [
