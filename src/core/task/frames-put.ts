@@ -67,12 +67,11 @@ function isLaidOut(state: State, c: Located, { goal }: Frame): boolean {
 }
 
 /** "Beat the egg in a cup. Brush the edges with it": of what was worked before, not of the egg. */
-function coatedParts(state: State, { theme }: Frame, withs: Things): number[] {
+function edgesAt(state: State, { theme }: Frame, withs: Things): string | null {
   const coat = [...withs.fresh.map((m) => m.ingredient), ...withs.there];
   const isPart = theme !== null && theme.vessel === null && theme.mentions.length === 0 && EDGES.test(theme.text);
-  if (!isPart || coat.length === 0 || !state.objectUses.every((i) => coat.includes(i))) return [];
-  const at = state.steps.findLast((s) => s.into && isHeld(state, s.into) && !inside(state, s.into).some((i) => coat.includes(i)))?.into;
-  return at ? inside(state, at) : [];
+  if (!isPart || coat.length === 0 || !state.objectUses.every((i) => coat.includes(i))) return null;
+  return state.steps.findLast((s) => s.into && isHeld(state, s.into) && !inside(state, s.into).some((i) => coat.includes(i)))?.into ?? null;
 }
 const EDGES = /^(?:(?:a|all)?round\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?(?:edges?|tops?|sides?|rims?|borders?)\b/iu;
 
@@ -81,8 +80,8 @@ export function put(state: State, said: Located): void {
   const frame = frameOf(state, said);
   const c = isLaidOut(state, said, frame) ? { ...said, technique: techniqueById('layer') ?? null } : said;
   const withs = thingsOf(state, c, frame.with);
-  const parts = coatedParts(state, frame, withs);
-  const object = parts.length > 0 ? { fresh: [], there: parts } : thingsOf(state, c, frame.theme);
+  const edged = edgesAt(state, frame, withs);
+  const object = edged ? { fresh: [], there: inside(state, edged) } : thingsOf(state, c, frame.theme);
   const hasWith =
     withs.fresh.length + withs.there.length > 0 ||
     (frame.with !== null && frame.with.mentions.length === 0 && findFood(frame.with.text) !== null);
@@ -126,7 +125,7 @@ export function put(state: State, said: Located): void {
   // "pat the chops dry and season": they stay where they are
   if (nothingSaid && c.technique?.id === 'season')
     return say(state, c, { text: wording(state, c), into: placeOf(state, state.objectUses), uses: [], about: state.objectUses });
-  const putting: Putting = { frame, object, theme, goal, shell, under, withFrame, nothingSaid };
+  const putting: Putting = { frame, object, theme, goal, shell, under, withFrame, nothingSaid, edged };
   const to = whereTo(state, c, putting);
   for (const m of under) {
     makeReady(state, m, c, false);
@@ -173,11 +172,13 @@ type Putting = {
   under: readonly Mention[];
   withFrame: boolean;
   nothingSaid: boolean;
+  /** Where the thing lies whose edges are brushed. */
+  edged: string | null;
 };
 
 /** The vessel that things go into: the one that is said, the one that is meant, or one that is free. */
-function whereTo(state: State, c: Located, { frame, object, theme, goal, shell, under, withFrame, nothingSaid }: Putting): string {
-  const coated = withFrame && frame.theme?.vessel ? vesselOfPhrase(state, c, frame.theme) : null;
+function whereTo(state: State, c: Located, { frame, object, theme, goal, shell, under, withFrame, nothingSaid, edged }: Putting): string {
+  const coated = edged ?? (withFrame && frame.theme?.vessel ? vesselOfPhrase(state, c, frame.theme) : null);
   let to =
     coated ??
     (withFrame && shell ? shell.at : null) ??

@@ -3,11 +3,16 @@ import { isHot, isLotHot } from '../kitchen/index';
 import type { Draft } from '../plan/draft';
 import { playAlone, playedOf } from '../plan/play';
 import type { State } from './state';
-import { standsIn, withStandIn } from './vessels';
+import { isHeld, standsIn, withPanNamed, withStandIn } from './vessels';
 
 /** Adds steps and plays them; those that have to be over before the first heat go before it. */
 export function push(state: State, draft: Draft): void {
-  const named = { ...draft, text: withStandIn(state, draft.text, draft.into ?? null) };
+  const into = draft.into ?? null;
+  const said = withStandIn(state, draft.text, into);
+  const text = withPanNamed(state, said, into);
+  // "the pan" was the frying pan: no saucepan is used
+  const isOther = text !== said && into !== 'saucepan' && !isHeld(state, 'saucepan');
+  const named = { ...draft, text, ...(isOther && draft.tools ? { tools: draft.tools.filter((id) => id !== 'saucepan') } : {}) };
   state.steps.push(named);
   played(state, named);
 }

@@ -12,7 +12,7 @@ import { useOfMention } from './say';
 import { type Phrase } from './slots';
 import { PARCEL, type Located, type State } from './state';
 import { common } from './step-of-clause';
-import { hasTwoPans, inTool, toolCall } from './tool-names';
+import { inTool, toolCall } from './tool-names';
 import { isPan } from './vessels';
 import { toPlace } from './place-words';
 import { isLittle, sentence, theOf } from './wording';
@@ -72,14 +72,10 @@ export function goalWords(state: State, c: Located, frame: Frame, to: string): s
     // "on a tray lined with foil"
     const lined = /^\s*(?:with|in)\s+(?:\p{L}+\s+)?(?:foil|paper|parchment|cling film)\b/iu.exec(c.rest.slice(p.to));
     const end = /\blined\s*$/i.test(c.rest.slice(0, p.to)) && lined ? p.to + lined[0].length : p.to;
-    return (
-      c.rest
-        .slice(Math.max(0, start), end)
-        .replace(/[\s,]+(?:and)?$/, '')
-        .trim()
-        // "to the pan", the frying pan, in a kitchen with two
-        .replace(/\bthe pan$/i, isPan(to) && hasTwoPans(state) ? `the ${toolCall(state, to)}` : '$&')
-    );
+    return c.rest
+      .slice(Math.max(0, start), end)
+      .replace(/[\s,]+(?:and)?$/, '')
+      .trim();
   }
   // "rub the oil over them"
   if (p && p.pronoun !== null && /^(?:over|onto|around)$/.test(p.prep ?? '')) {

@@ -19,7 +19,7 @@ export function toolCalls(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<s
   for (const [id, said] of several) if (!calls.has(id) && (toolById(id)?.holds ?? Infinity) <= OF_ONE) calls.set(id, said);
   // beside a frying pan nobody knows which of the two "the pan" is
   const general = [...calls].find(([, call]) => call === 'pan')?.[0];
-  if (general && hasTwoPans({ calls })) calls.delete(general);
+  if (general && hasTwoPans({ calls })) calls.set(general, toolById(general)!.name);
   return calls;
 }
 

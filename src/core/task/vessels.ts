@@ -4,7 +4,7 @@ import { contents, lotsOf, type Lot, type World } from '../kitchen/index';
 import { bareOf } from '../kitchen/matter';
 import { findTools, hasMark, toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
-import { toolCall } from './tool-names';
+import { hasTwoPans, toolCall } from './tool-names';
 import type { Phrase } from './slots';
 import type { Located, State } from './state';
 
@@ -23,6 +23,10 @@ const FAMILY = table<string[]>({
   'baking-dish': ['bowl', 'plate', 'small-bowl'],
   tray: ['baking-dish', 'cake-tin'],
 });
+
+/** "Add the leeks to the pan": to the frying pan, in a kitchen with two. */
+export const withPanNamed = (state: State, text: string, into: string | null): string =>
+  isPan(into) && hasTwoPans(state) ? text.replace(/\b((?:in|into|to|on|onto|over) the) pan\b/i, `$1 ${toolCall(state, into)}`) : text;
 
 /**
  * "Pour the stock into a small pan", with rice in that: by the name that its stand-in has on all other cards.

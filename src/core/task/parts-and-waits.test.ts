@@ -1,0 +1,158 @@
+// Parts that no measure gives, waits that a condition asks for, and which vessel is free: cases of six texts, December 2026. Common practice at a stove throughout.
+import { describe, expect, test } from 'vitest';
+import { build, own, ownTexts as texts, step } from '../../../tests/cases/built';
+import { check, type Case } from '../../../tests/cases/cards';
+import { readRecipe } from '../recipe/read';
+import { shortTitle } from './dish-title';
+import { plainTurns } from './turns-of-speech';
+
+describe('a part that no measure gives', () => {
+  test.each<Case>([
+    [
+      'of a bunch, beside a spice of the same name',
+      '500 g beef mince\n1 tsp ground coriander\n1 small bunch of coriander, chopped',
+      'Put the mince, spices and half the coriander in a bowl. Mix. Scatter the remaining coriander over the top.',
+      ['Put the ground coriander in the bowl.', 'Put half of the coriander in the bowl.'],
+      /^Put the coriander/,
+    ],
+    [
+      'of a tin, and of slices',
+      '1 tin sweetcorn\n6 slices ham',
+      'Put half the tin of sweetcorn and half the ham in a bowl.',
+      ['Put half of the sweetcorn in a bowl.', 'Put 3 slices of the ham in the bowl.'],
+      null,
+    ],
+    ['all of it is no part', '1 tin sweetcorn', 'Put the sweetcorn in a bowl.', ['Put the sweetcorn in a bowl.'], /half/],
+  ])('%s', (...one) => check(one));
+});
+
+describe('what is cold is waited for', () => {
+  const baked = (then: string) =>
+    texts('200 g self-raising flour\n2 eggs', `Mix the flour and eggs in a bowl. Pour into a loaf tin. Bake for 45 minutes. ${then}`);
+  test.each([
+    ['When cool, slice the loaf.', ['Leave the flour and the eggs to cool.', 'Slice the loaf.']],
+    ['Slice when completely cold.', ['Leave the flour and the eggs to cool.', 'Slice the flour and the eggs.']],
+    ['Leave to cool. When cold, cut into squares.', ['Leave the flour and the eggs to cool.', 'Cut the flour and the eggs into squares.']],
+    [
+      'Once cool enough to handle, peel off the paper.',
+      ['Leave the flour and the eggs for 5 minutes until cool enough to handle.', 'Peel off the paper.'],
+    ],
+  ])('%s', (said, cards) => expect(baked(said).slice(-2)).toEqual(cards));
+
+  test('what was cut cold is cut at once', () =>
+    expect(texts('4 slices ham', 'Put the ham on the board. When cold, cut into strips.').filter((t) => /^Leave/.test(t))).toEqual([]));
+});
+
+describe('which vessel, and what is in it', () => {
+  test.each<Case>([
+    [
+      'not into the koftas that chill',
+      '500 g lamb mince\n150 g yoghurt\n1/4 cucumber, grated',
+      'Put the lamb in a bowl and shape into 8 sausages. Chill for 20 mins. Squeeze the liquid out of the cucumber, then mix with the yoghurt.',
+      ['Put the cucumber in the large bowl. >large-bowl', 'Put the yoghurt in the large bowl. >large-bowl'],
+      null,
+    ],
+    [
+      'what is mixed in goes to what chilled',
+      '100 g oats\n200 ml apple juice\n1 apple\n150 g yoghurt',
+      'Mix the oats and juice in a bowl. Put it in the fridge overnight. Grate the apple and mix it in with the yoghurt.',
+      ['Put the apple in the bowl. >bowl', 'Put the yoghurt in the bowl. >bowl'],
+      null,
+    ],
+    [
+      'some water from the tap takes nothing along',
+      '1 red pepper\n1 cup rice',
+      'Chop the pepper. Put 2 cups of water in the saucepan. Boil the water. Add the rice.',
+      ['Chop the pepper.', 'Pour 2 cups of water into the saucepan.'],
+      /pepper in(?:to)? the saucepan/,
+    ],
+    [
+      'a cup of the water is scooped out of the pan that the pasta is in',
+      '300 g spaghetti\n400 g can tomatoes\n100 ml water',
+      'Simmer the tomatoes and water in a saucepan for 15 mins. Cook the spaghetti in a large pan of boiling water. Drain, reserving a cup of the cooking water. Toss with the sauce.',
+      ['Scoop out a cup of the cooking water. >small-bowl', 'Drain the spaghetti. >large-pan'],
+      /reserving/,
+    ],
+    [
+      'egg on the edges is not what is folded',
+      '1 pack ready-rolled puff pastry\n200 g grated cheese\n1 egg',
+      'Unroll the pastry, cut into 4 rectangles. Spoon the cheese onto one half of each. Beat the egg in a cup. Brush round edges w/ egg. Fold over, press edges down w/ fork.',
+      [
+        'Brush round the edges with the egg. >board',
+        'Fold the ready-rolled puff pastry over. >board',
+        'Press the edges down with a fork. >board',
+      ],
+      null,
+    ],
+  ])('%s', (...one) => check(one));
+
+  test('beside a frying pan, the saucepan is not “the pan”, and what goes to “the pan” says which', () => {
+    const said = texts(
+      '200 g penne\n1 tbsp oil\n1 leek',
+      'Boil the penne in a pan of water for 10 minutes. Drain. Heat the oil in a frying pan. Slice the leek and add to the pan.',
+    );
+    expect(said).toContain('Put the penne in the saucepan.');
+    expect(said.filter((t) => /\bthe pan\b/.test(t))).toEqual([]);
+  });
+});
+
+describe('a short style, and what a sheet says beside', () => {
+  test.each([
+    ['Boil 10 mins, drain.', 'Boil for 10 mins, drain.'],
+    ['On a baking tray, 20-25 mins until golden', 'Bake on a baking tray for 20-25 mins until golden'],
+    ['In the oven 20 mins', 'Bake for 20 mins'],
+    ['Keep stirring!', 'Stir constantly.'],
+    ['Put the rice in a bowl and the chilli on top.', 'Put the rice in a bowl, then Put the chilli on top.'],
+    ['Leave for 5 mins before serving with peas, if you like.', 'Leave for 5 mins. Serve with peas, if you like.'],
+    ['Warm the flatbreads under the grill for the final minute.', 'Warm the flatbreads under the grill for 1 minute.'],
+    ['Slice the loaf when completely cold.', 'When completely cold, Slice the loaf.'],
+  ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
+
+  test('the last minute is parted off', () => {
+    const said = texts(
+      '2 leeks\n1 clove garlic',
+      'Fry the leeks in a frying pan for 8 mins until soft. Stir in the garlic for the last minute.',
+    );
+    expect(said.slice(-4, -1)).toEqual([
+      'Fry the leeks in a frying pan for 7 mins.',
+      'Stir the garlic into the frying pan.',
+      'Cook the leeks for 1 minute more until soft.',
+    ]);
+  });
+
+  test('an oven with a number and no letter', () =>
+    expect(step(build('2 potatoes', 'Oven on 200 (fan 180)\nBake the potatoes for 1 hour.'), /^Turn the oven on/).text).toBe(
+      'Turn the oven on to 200 °C (400 °F).',
+    ));
+
+  test('what is asked of the learner is no step', () =>
+    expect(texts('100 g rice', 'Put the rice in a bowl. Taste it. Was it too spicy? YES / NO').at(-1)).toBe('Taste the rice.'));
+
+  test('stirring all the time is done while it fries', () => {
+    const steps = own(build('1 onion', 'Fry the onion in a frying pan for 5 minutes. Keep stirring!'));
+    expect(steps.filter((s) => s.technique === 'mix')).toEqual([]);
+    expect(step({ steps } as ReturnType<typeof build>, /^Fry/).cues.some((c) => /stir constantly/i.test(c.text))).toBe(true);
+  });
+
+  test('what to look out for, and what to do once more, is told with the step', () => {
+    const said =
+      'Bake the dough for 45 minutes. Check after 30 minutes: if it’s getting too brown, cover with foil. Test with a skewer. If not, bake for another 5 minutes and test again.';
+    const steps = own(build('500 g dough', said));
+    expect(steps.filter((s) => /foil|another/.test(s.text))).toEqual([]);
+    expect(steps.flatMap((s) => s.cues).filter((c) => /foil|another 5/.test(c.text))).toHaveLength(2);
+  });
+
+  test.each([
+    ['MAKING VEGGIE CHILLI', 'veggie chilli'],
+    ["Let's make flapjacks", 'flapjacks'],
+    ['Today we are making soup', 'soup'],
+  ])('%s', (title, dish) => expect(shortTitle(title)).toBe(dish));
+});
+
+test.each([
+  ['a number', 'Lay the koftas on a foil-lined baking tray and grill for\n10-12 mins, until browned.', 1],
+  ['a name', 'Take the pan off the heat and stir in half of the\nCheddar until it has melted.', 1],
+  ['a numbered step is a new line', 'Lay the koftas on a foil-lined baking tray and grill for\n2. Wash your hands.', 2],
+])('a line that ends in the middle of its sentence goes on with %s', (_what, method, lines) =>
+  expect(readRecipe(`Koftas\nIngredients\n500 g lamb mince\nMethod\n${method}`).recipe.instructions).toHaveLength(lines),
+);
