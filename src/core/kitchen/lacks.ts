@@ -33,13 +33,18 @@ const NEEDS_NO_REACH = new Set<Act>([
 const servedFrom = (world: World): string[] =>
   [...world.vessels].flatMap(([id, v]) => (isClosed(v.place) && contents(world, id).length > 0 ? [id] : []));
 
-const touched = (step: Played, lots: readonly Lot[]): string[] => [
-  ...new Set([vesselOf(step), step.from ?? null, ...lots.map((lot) => lot.at)].filter((id): id is string => id !== null)),
+/** What waits measured stands in a small bowl of its own, on the table: not in the one that is in the fridge. */
+const touched = (step: Played, lots: readonly Lot[], act: Act): string[] => [
+  ...new Set(
+    [act === 'measure' ? null : vesselOf(step), step.from ?? null, ...lots.map((lot) => (lot.portion ? null : lot.at))].filter(
+      (id): id is string => id !== null,
+    ),
+  ),
 ];
 
 const outOfPlace: NeedLaw = (world, step, lots, { act }) => {
   if (NEEDS_NO_REACH.has(act)) return [];
-  const named = touched(step, lots);
+  const named = touched(step, lots, act);
   return [...named, ...(act === 'serve' && lots.length === 0 ? servedFrom(world) : [])].flatMap((vessel): Lack[] => {
     const place = world.vessels.get(vessel)?.place ?? 'table';
     if (!isClosed(place) || (act === 'microwave' && place === 'microwave') || (act === 'oven' && place === 'oven')) return [];
@@ -79,7 +84,7 @@ const lidOff: NeedLaw = (world, step, lots, { act, traits }) => {
     act === 'ready';
   const baked = act === 'oven';
   if (!opens && !baked) return [];
-  return touched(step, lots).flatMap((vessel): Lack[] => {
+  return touched(step, lots, act).flatMap((vessel): Lack[] => {
     const lid = world.vessels.get(vessel)?.lid ?? null;
     if (lid === null || (baked && lid !== 'cloth' && lid !== 'cling-film' && lid !== 'cover')) return [];
     const steams = world.vessels.get(vessel)?.steams ?? false;

@@ -64,6 +64,12 @@ export function withoutLabel(text: string): string {
     const rest = withoutLabel(capital(text.slice(who[0].length)));
     return who[1] && SAYS_HELP.test(who[1]) ? firstSentence(rest, who[1]) : rest;
   }
+  // "Let everyone build their own fajita: spoon some chicken ..."
+  const each =
+    /^let (?:everyone|everybody|each (?:person|learner|student|pupil|child)|the (?:class|group|children|learners|students|pupils))\b[^:.]{3,60}:\s+(?=\p{L})/iu.exec(
+      text,
+    );
+  if (each) return withoutLabel(capital(text.slice(each[0].length)));
   // "Before we start: oven on 170 C"
   const early = /^before (?:we|you) (?:start|begin|cook)\s*[:,–-]\s+(?=\p{L})/iu.exec(text);
   if (early) return withoutLabel(capital(text.slice(early[0].length)));
@@ -141,4 +147,4 @@ const ONCE_MORE =
 
 /** "How did I do?", "Did you like it?": asked of the learner afterwards. */
 const ASKS =
-  /^(?:how|what|who|which|where|why|did|do|was|were|can|could|would)\b[^.!?]*\?(?:\W*\b(?:yes|no|a lot|a little|a bit|sometimes)\b)*\W*$/i;
+  /^(?:i|we) (?:did|can do|made|do) (?:it|this|that)\b[^.]{0,12}[:?]|^(?:how|what|who|which|where|why|did|do|was|were|can|could|would)\b[^.!?]*\?(?:\W*\b(?:yes|no|a lot|a little|a bit|sometimes)\b)*\W*$/i;

@@ -13,7 +13,10 @@ export function shortTitle(title: string): string {
       '',
     )
     // "Cooking skills - potato wedges": the sheet, then the dish
-    .replace(/^[^:–—-]*\b(?:skills|lesson|class|worksheet|recipe|unit|week|lab)\b[^:–—-]*\s[-–—]\s+(?=\S)/i, '')
+    .replace(
+      /^[^:–—-]*\b(?:skills|lesson|class|worksheet|recipe|unit|week|lab|session|workshop|group|club|kitchen|activity|task|term)\b[^:–—-]*\s[-–—]\s+(?=\S)/i,
+      '',
+    )
     .split(/[,(:]|\s[-–—]\s|\b(?:for|with|on)\b|\bw\/|(?<=\S\s\S+\s)in\b/i)[0]!
     .split(/\s+/)
     .slice(-6)

@@ -214,7 +214,7 @@ function vesselMeant(state: State, c: Located, said: Things, goal: { vessel: str
   const id = kindOf(c.technique?.id);
   const held = insertion ? inHand(state) : state.container;
   if (goal.vessel) return goal.vessel;
-  if (id === 'blend' && !/\b(?:stick|hand|immersion)\b/i.test(`${c.rest} ${c.until ?? ''}`)) return 'blender';
+  if (id === 'blend' && !/\b(?:stick|hand|immersion)\b/i.test(`${c.lead ?? ''} ${c.rest} ${c.until ?? ''}`)) return 'blender';
   // what is mixed while the dish bakes, and cornflour that becomes a paste, have a bowl of their own
   const paste =
     !insertion && /\b(?:to|into|makes?|forms?)\s+(?:an?\s+)?(?:\p{L}+\s+)?(?:paste|slurry)\b/iu.test(`${c.rest} ${c.until ?? ''}`);

@@ -47,7 +47,7 @@ export function cooksInWater(state: State, c: Located, id: string, pan: string, 
 }
 
 const WHEN_IT_BOILS =
-  /^(?:when|once|as soon as|after) (?:the water|the pan|it)(?: of water)?(?:'s| is| has| starts?| comes?| begins?)?\b.{0,14}?\b(?:boil(?:s|ed|ing)?|bubbl(?:es|ing))\b/i;
+  /^(?:when|once|as soon as|after) (?:the water|the pan|it)(?: of water)?(?:'s| is| has| starts?| comes?| begins?)?\b.{0,14}?\b(?:boil(?:s|ed|ing)?|bubbl(?:es|ing))\b|^(?:when|once|as soon as) (?:you (?:can )?see|there are) (?:\p{L}+ ){0,3}bubbles\b/iu;
 
 /** "When the water boils, add the pasta": the pan of water that has not boiled yet; null where it has, or where there is none. */
 export function waterToBoil(state: State, c: Located): string | null {

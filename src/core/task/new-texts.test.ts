@@ -198,7 +198,7 @@ describe('strips, wedges, and what is out already', () => {
       'meatballs that were browned leave a large pan too',
       '400 g beef mince\n1 tbsp oil\n1 onion, chopped\n1 can tomatoes',
       'Shape the mince into 20 balls. Heat the oil in a large pan. Fry the balls for 5 minutes. Set aside. In the same pan, cook the onion for 5 minutes. Add the tomatoes and simmer for 10 minutes. Return the balls to the pan.',
-      ['Set the mince aside on a plate. >plate', 'Put the onion in the large pan.', 'Return the balls to the pan. >large-pan'],
+      ['Set the mince aside on a plate. >plate', 'Put the onion in the large pan.', 'Return the balls to the large pan. >large-pan'],
       null,
     ],
     [

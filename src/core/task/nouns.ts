@@ -119,8 +119,8 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
 
 /** How a phrase names what stands under a heading and was made: "3 falafel". */
 export function madeSaid(state: State, phrase: Phrase | null): string | null {
-  const said = /(?:^|\band\s+)((?:the\s+|\d+\s+)?\p{L}+)$/iu.exec(phrase?.text ?? '')?.[1];
-  return said && madeUnder(state, said).length > 0 ? said : null;
+  const said = [...(phrase?.text ?? '').matchAll(/(?:^|\band\s+|,\s*)((?:the\s+|\d+\s+)?\p{L}+)(?=,|\s+and\b|$)/giu)].map((m) => m[1]!);
+  return said.find((one) => madeUnder(state, one).length > 0) ?? null;
 }
 
 /** "3 falafel", of what stands under "Falafel" in the list and was worked into one. */

@@ -86,6 +86,27 @@ describe('which vessel, and what is in it', () => {
     ],
   ])('%s', (...one) => check(one));
 
+  test.each<Case>([
+    [
+      'stock that was made aside goes to what cooks',
+      '1 onion\n1 tbsp oil\n1 tin plum tomatoes\n300 ml hot water\n1 stock cube',
+      'Fry the onion in the oil in a large saucepan for 8 mins. Meanwhile dissolve the stock cube in the hot water. Add the tomatoes and the stock. Simmer for 15 mins. Using a hand blender, blend until smooth.',
+      [
+        'Add the plum tomatoes to the large saucepan. >large-pan',
+        'Simmer the onion and the tomatoes for 15 mins. >large-pan',
+        'Blend everything in the large saucepan using a hand blender until smooth. >large-pan',
+      ],
+      null,
+    ],
+    [
+      'what chills stays there while a spoon is filled, and is one of several that are added',
+      '2 tortillas\n1 tbsp oil\nGrated cheese\n\nFor the salsa\n3 tomatoes\n1/2 red onion',
+      'For the salsa, chop the tomatoes and onion and mix in a small bowl. Chill. Heat the oil in a frying pan and fry the tortillas for 1 minute. Put the tortillas on a plate. Add salsa and cheese, then roll up.',
+      ['Pour the oil into the frying pan.', 'Take the small bowl out of the fridge.', 'Add the salsa to the plate. >plate'],
+      null,
+    ],
+  ])('%s', (...one) => check(one));
+
   test('beside a frying pan, the saucepan is not “the pan”, and what goes to “the pan” says which', () => {
     const said = texts(
       '200 g penne\n1 tbsp oil\n1 leek',
@@ -102,6 +123,8 @@ describe('a short style, and what a sheet says beside', () => {
     ['On a baking tray, 20-25 mins until golden', 'Bake on a baking tray for 20-25 mins until golden'],
     ['In the oven 20 mins', 'Bake for 20 mins'],
     ['Keep stirring!', 'Stir constantly.'],
+    ['When you see bubbles put the pasta in', 'When you see bubbles, put the pasta in'],
+    ['When you add the eggs, whisk.', 'When you add the eggs, whisk.'],
     ['Put the rice in a bowl and the chilli on top.', 'Put the rice in a bowl, then Put the chilli on top.'],
     ['Leave for 5 mins before serving with peas, if you like.', 'Leave for 5 mins. Serve with peas, if you like.'],
     ['Warm the flatbreads under the grill for the final minute.', 'Warm the flatbreads under the grill for 1 minute.'],
@@ -125,6 +148,16 @@ describe('a short style, and what a sheet says beside', () => {
       'Turn the oven on to 200 °C (400 °F).',
     ));
 
+  test('bubbles are seen when the water boils, and the pasta goes into something', () => {
+    const said = texts(
+      '100 g pasta',
+      'Fill the saucepan half full with water\nPut the saucepan on the hob\nTurn the hob on (HIGH)\nWhen you see bubbles put the pasta in\nSet the timer for 10 minutes',
+    );
+    expect(said).toContain('Put the pasta in the saucepan.');
+    expect(said.indexOf('Bring the water to the boil.')).toBeLessThan(said.indexOf('Put the pasta in the saucepan.'));
+    expect(said.indexOf('Bring the water to the boil.')).toBeGreaterThan(0);
+  });
+
   test('what is asked of the learner is no step', () =>
     expect(texts('100 g rice', 'Put the rice in a bowl. Taste it. Was it too spicy? YES / NO').at(-1)).toBe('Taste the rice.'));
 
@@ -146,8 +179,15 @@ describe('a short style, and what a sheet says beside', () => {
     ['MAKING VEGGIE CHILLI', 'veggie chilli'],
     ["Let's make flapjacks", 'flapjacks'],
     ['Today we are making soup', 'soup'],
+    ['COOKING SESSION 4 - CHEESY PASTA', 'cheesy pasta'],
   ])('%s', (title, dish) => expect(shortTitle(title)).toBe(dish));
 });
+
+test.each([['Let everyone build their own wrap: spoon the beans onto each tortilla.'], ['I did it: by myself / with a little help']])(
+  'said to the class, and no step: %s',
+  (said) =>
+    expect(texts('1 tin beans\n4 tortillas', `Open the beans. ${''}\n${said}`).filter((t) => /everyone|did it/.test(t))).toEqual([]),
+);
 
 test.each([
   ['a number', 'Lay the koftas on a foil-lined baking tray and grill for\n10-12 mins, until browned.', 1],

@@ -11,7 +11,7 @@ import type { Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
 import { placeOf, SHAPE, PARCELS } from './nouns';
 import { pieceOf, type Frame, type Things } from './things';
-import { inHand, inUse, isHeld, mixingBowl, servedIn } from './vessels';
+import { inHand, inUse, isHeld, isPan, mixingBowl, servedIn } from './vessels';
 
 /** "pour on the milk": "pour the milk over it". */
 export function withoutStart(c: Located, { from, to }: Phrase): Located {
@@ -137,6 +137,10 @@ export function placeForPut(state: State, c: Located, theme: Things): string {
   // "crack the egg into a cup, tip it in": into the pan, and not into the cup that it is in
   const isThere = theme.fresh.length === 0 && theme.there.length > 0 && theme.there.every((i) => state.placed.get(i) === held);
   if (isThere && /\bin$/i.test(c.rest) && state.hob !== null && state.hob !== held) return state.hob;
+  // "dissolve the cube in the hot water. Add the tomatoes and the stock": to what is in the pan
+  const isMadeAside = theme.there.length > 0 && theme.there.every((i) => state.placed.get(i) === held);
+  const pot = [state.hob, ...inUse(state)].find((v) => isPan(v) && v !== held && isHeld(state, v));
+  if (isMadeAside && pot && held !== null && !isPan(held) && /^(?:add|pour|tip)$/.test(c.verb ?? '')) return pot;
   if (held !== null && held !== 'board') return held;
   if (works.traits.has('hand') || c.technique?.id === 'stuff' || held === 'board') return held ?? 'board';
   return c.tools.length > 0 && !c.tools.some((t) => isContainer(t.id)) ? (held ?? mixingBowl(state)) : mixingBowl(state);

@@ -5,6 +5,7 @@ import { toolById } from '../technique/tools';
 import { useOf } from '../plan/draft';
 import { capital } from '../recipe/method-lines';
 import { isMinor, withWorkedIn } from './put-meaning';
+import { toPlace } from './place-words';
 import { goalWords, madeWords, pourWater, saidOf, there, unlistedIn, waterIn } from './put-cards';
 import { filledThing } from './object-into';
 import { inside } from './push';
@@ -26,6 +27,13 @@ const isSolidPoured = (state: State, c: Located, m: Mention): boolean =>
 /** Whether a later line brings something back. */
 const comesBack = (state: State, c: Located): boolean =>
   state.recipe.instructions.slice(c.line).some((line) => /\b(?:back|returns?)\b/i.test(line));
+
+/** "Put the pasta in.": in what. */
+const withPlace = (state: State, text: string, to: string): string =>
+  text.replace(
+    /^((put|add|tip|drop|pour|place)\b[^,]*?\S) in\.$/i,
+    (_all, before: string, verb: string) => `${before} ${toPlace(state, verb.toLowerCase(), to)}.`,
+  );
 
 type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; whole: boolean };
 
@@ -77,7 +85,7 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
       saidOf(state, c, to, {
         text:
           single && (m.end > m.at || c.verb === 'butter' || c.verb === 'oil')
-            ? wording(state, c)
+            ? withPlace(state, wording(state, c), to)
             : sentence(`${isReturn ? 'Add' : isSolidPoured(state, c, m) ? 'Put' : verb} ${theOf(state, m)}${withFrame ? '' : ` ${place}`}`),
         uses: [useOfMention(state, c, m)],
         mentions: [m],

@@ -2,8 +2,16 @@
 import type { Recipe } from '../recipe/recipe';
 import { findTools, hasMark, toolById } from '../technique/tools';
 
-/** The first name, singular, by which a recipe calls each tool that it names. */
+/** What each tool is called in the steps of a recipe: by its first name there; beside a frying pan nobody knows which of the two "the pan" is. */
 export function toolCalls(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<string, string> {
+  const calls = callsIn(recipe);
+  const general = [...calls].find(([, call]) => call === 'pan')?.[0];
+  if (general && hasTwoPans({ calls })) calls.set(general, toolById(general)!.name);
+  return calls;
+}
+
+/** The first name, singular, by which texts call each tool that they name. */
+export function callsIn(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<string, string> {
   const calls = new Map<string, string>();
   const several = new Map<string, string>();
   for (const text of [...recipe.tools, ...recipe.instructions])
@@ -17,9 +25,6 @@ export function toolCalls(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<s
     }
   // spoken of as several, and never as one
   for (const [id, said] of several) if (!calls.has(id) && (toolById(id)?.holds ?? Infinity) <= OF_ONE) calls.set(id, said);
-  // beside a frying pan nobody knows which of the two "the pan" is
-  const general = [...calls].find(([, call]) => call === 'pan')?.[0];
-  if (general && hasTwoPans({ calls })) calls.set(general, toolById(general)!.name);
   return calls;
 }
 

@@ -84,7 +84,7 @@ describe('what a method leaves unsaid', () => {
     );
     expect(drained.find((s) => s.technique === 'drain-hot')).toMatchObject({ into: 'large-pan' });
     expect(drained.find((s) => s.technique === 'mash')).toMatchObject({ into: 'large-pan' });
-    expect(drained.map((s) => s.text)).toContain('Return the potatoes to the pan.');
+    expect(drained.map((s) => s.text)).toContain('Return the potatoes to the large pan.');
   });
   test('of two lemons one is squeezed and one is cut', () => {
     const found = texts(

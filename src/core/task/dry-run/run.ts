@@ -15,7 +15,7 @@ import {
 import type { Kitchen, Step, TaskAnalysis } from '../../plan/model';
 import { play, type Turn } from '../../plan/play';
 import { wholeKey, wholeStep } from '../grain';
-import { toolCalls } from '../tool-names';
+import { callsIn } from '../tool-names';
 import { isGather, type Held, type Snapshot } from './model';
 
 /** One step as it was played: the step on the list that it is, or is part of, how it went, and what the list looks like before and after. */
@@ -70,7 +70,7 @@ export const playedStep = (step: Step): Played => ({
 
 /** What the steps call their tools: findings and mends speak as they do. */
 export const callsOf = (task: TaskAnalysis): ReadonlyMap<string, string> =>
-  toolCalls({ tools: [], instructions: task.steps.filter((s) => !isGather(s)).map((s) => s.text) });
+  callsIn({ tools: [], instructions: task.steps.filter((s) => !isGather(s)).map((s) => s.text) });
 
 /** @returns one entry for each step that was played, and the world at the end */
 export function run(task: TaskAnalysis, kitchen: Kitchen): { ran: Ran[]; on: string[] } {

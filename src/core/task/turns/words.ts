@@ -230,6 +230,12 @@ export const WORDS: readonly Turn[] = [
     /(^|[.!?;,]\s+)(?:first\s+)?(?:cook|prepare|make|do|boil|roast|toast|dress|fry|press|dry|drain|cool|soften|rinse|chop|cut)\s+((?:the|your)\s+\p{L}+(?:\s\p{L}+)?):\s+(\p{L}+)\s+(?:it|them)\b/giu,
     '$1$3 $2',
   ],
+  // "When you see bubbles put the pasta in"
+  [
+    'when|once|as soon as',
+    /(^|[.!?;]\s+)((?:when|once|as soon as)\s+(?:[\p{L}'’]+\s+){1,7}?(?:(?!(?:you|we|i|they|to|can|will|must|should|and|then|or|the|an?|your)\s)[\p{L}'’]+))\s+(?=(?:put|add|turn|take|pour|tip|drop|stir|drain|remove|lower|switch|set|mix|spoon|place|lift|cut|slice|press|ask|serve|open|fold|roll|flip|spread|sprinkle|crack|whisk)\s+(?:the|your|an?|it|them|in|some|all|up|down|off|on|out|over|\d)\b[^,]*?(?:[.!?;]|$))/giu,
+    '$1$2, ',
+  ],
   // "slice when completely cold"
   [
     'cold|cool',
