@@ -1,5 +1,6 @@
 // Turns of speech of any work, words that a short style leaves out, and asides: "give it a good stir", "cut each in half".
 import { SHAPE_MANY } from '../../recipe/shape-nouns';
+import { SHEETS } from './sheets';
 import type { Turn } from './turn';
 
 /** "giving it a good stir" */
@@ -70,27 +71,7 @@ export const WORDS: readonly Turn[] = [
     ', reserving ',
   ],
   ['keep', /\s+\(\s*(?:but\s+)?keep(?:ing)?\s+((?:the|its|their)\s+(?:juices?|liquid|syrup|brine|oil))\s*\)/gi, ', reserving $1'],
-  // "leave to stand for 5 minutes before serving with peas": what it is eaten with is no part of the waiting
-  ['before serving', /(\bmin(?:ute)?s?\b)\s+before\s+serving(?=\s+(?:with|in|on)\b)/gi, '$1. Serve'],
-  // "brush round edges with egg"
-  [
-    'round',
-    /\b(brush|spread|press|pinch|seal|crimp|wipe|rub|go|run|gap)\s+(?:the\s+)?((?:all\s+)?a?round)\s+(?=(?:edges?|sides?|rims?|outside|borders?)\b)/gi,
-    '$1 $2 the ',
-  ],
-  ['keep stirring', /(^|[.!?;]\s+)keep stirring(?:\s+(?:it|them|everything))?(?=\s*[.!;]|$)/gi, '$1stir constantly'],
-  // "Taste it. Was it too spicy? YES / NO": asked of the learner
-  [
-    '?',
-    /([.!]\s+)(?:(?:was|were|did|how did|how was|what did)\b[^.!?]*\?(?:\W*\b(?:yes|no|maybe|a lot|a little|a bit)\b)*|[^.!?]*\?(?:\W*\b(?:yes|no)\b)+)[\s.!]*/gi,
-    '$1',
-  ],
-  // "put the rice in a bowl and the chilli on top"
-  [
-    'on top',
-    /\b(put|spoon|tip|lay|place)\s+((?:the\s+|some\s+)?[\p{L} ]{3,30}?)\s+((?:in|into|on|onto)\s+(?:an?|the|your|each)\s+[\p{L} ]{3,20}?)\s+and\s+((?:the\s+|some\s+)?(?!then\b|put\b)[\p{L} ]{3,30}?)\s+on\s+(?:the\s+)?top\b/giu,
-    '$1 $2 $3, then $1 $4 on top',
-  ],
+  ...SHEETS,
   // "drain, reserving a cup of the cooking water": before it is poured away
   [
     'water',

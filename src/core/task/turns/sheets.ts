@@ -1,0 +1,26 @@
+// Turns of speech of worksheets and of a teacher's notes: "Keep stirring!", "YES / NO", the rice in a bowl and the chilli on top.
+import type { Turn } from './turn';
+
+export const SHEETS: readonly Turn[] = [
+  // "leave to stand for 5 minutes before serving with peas": what it is eaten with is no part of the waiting
+  ['before serving', /(\bmin(?:ute)?s?\b)\s+before\s+serving(?=\s+(?:with|in|on)\b)/gi, '$1. Serve'],
+  // "brush round edges with egg"
+  [
+    'round',
+    /\b(brush|spread|press|pinch|seal|crimp|wipe|rub|go|run|gap)\s+(?:the\s+)?((?:all\s+)?a?round)\s+(?=(?:edges?|sides?|rims?|outside|borders?)\b)/gi,
+    '$1 $2 the ',
+  ],
+  ['keep stirring', /(^|[.!?;]\s+)keep stirring(?:\s+(?:it|them|everything))?(?=\s*[.!;]|$)/gi, '$1stir constantly'],
+  // "Taste it. Was it too spicy? YES / NO": asked of the learner
+  [
+    '?',
+    /([.!]\s+)(?:(?:was|were|did|how did|how was|what did)\b[^.!?]*\?(?:\W*\b(?:yes|no|maybe|a lot|a little|a bit)\b)*|[^.!?]*\?(?:\W*\b(?:yes|no)\b)+)[\s.!]*/gi,
+    '$1',
+  ],
+  // "put the rice in a bowl and the chilli on top"
+  [
+    'on top',
+    /\b(put|spoon|tip|lay|place)\s+((?:the\s+|some\s+)?[\p{L} ]{3,30}?)\s+((?:in|into|on|onto)\s+(?:an?|the|your|each)\s+[\p{L} ]{3,20}?)\s+and\s+((?:the\s+|some\s+)?(?!then\b|put\b)[\p{L} ]{3,30}?)\s+on\s+(?:the\s+)?top\b/giu,
+    '$1 $2 $3, then $1 $4 on top',
+  ],
+];
