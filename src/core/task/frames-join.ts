@@ -36,7 +36,11 @@ export function join(state: State, c: Located): void {
   const under = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal).fresh : [];
   const said = { fresh: [...under, ...object.fresh, ...frame.beside, ...withs.fresh], there: [...object.there, ...withs.there] };
   // "chop it and stir it in": it goes in where the rest is
-  const insertion = frame.particle || /\b(?:it|them|the [\p{L} ]+) in(?:to)?$/iu.test(c.rest) || /^in(?:to)?\b/i.test(c.rest);
+  const insertion =
+    frame.particle ||
+    /\b(?:it|them|the [\p{L} ]+) in(?:to)?$/iu.test(c.rest) ||
+    /^in(?:to)?\b/i.test(c.rest) ||
+    /\bback in\b(?! (?:a|an|the)\b)/i.test(c.rest);
   const spokenAt = placeOf(state, state.objectUses);
   // "drain the potatoes, mash with the butter": it is the potatoes; "stir into the sauce": what is in hand goes there
   if (frame.theme === null && !frame.particle && goal.vessel && spokenAt !== goal.vessel) takeSpoken(state, said);
@@ -230,7 +234,7 @@ function vesselMeant(state: State, c: Located, said: Things, goal: { vessel: str
   const other = [held, ...inUse(state)].find(
     (v): v is string => v !== null && v !== where && v !== 'board' && isHeld(state, v) && !isAway(v),
   );
-  if (insertion && where !== null && said.fresh.length === 0 && other) return other;
+  if (insertion && where !== null && (said.fresh.length === 0 || /\bback in\b/i.test(c.rest)) && other) return other;
   // "squeeze the cucumber, then mix with the yoghurt": not into the koftas that chill
   if (!insertion && said.fresh.length > 0 && said.there.length === 0 && held !== null && isAway(held) && !/\bin with\b/i.test(c.rest))
     return mixingBowl(state);

@@ -90,6 +90,8 @@ function restHere(state: State, clause: Clause, line: number, sharedFrom: Clause
   if (only)
     rest = rest
       .replace(/\b(half|rest|third|quarter)\s+of\s+(?:it|them)\b/i, `$1 of the ${nameOf(only)}`)
+      // "open the tin of beans. Pour half into the bowl": of the beans; where the list has half a tin, that is all of it
+      .replace(/^half(?=\s+(?:in|into|onto?|to)\b)/i, `${only.min === '1/2' && only.unit !== null ? '' : 'half of '}the ${nameOf(only)}`)
       .replace(OTHERS, `the rest of the ${nameOf(only)}`);
   rest = rest.replace(ALL_IN, (all) => looseIn(state) ?? all);
   return rest.replace(NEWEST_DOES, (all, _it: string, does: string) => {
@@ -104,7 +106,7 @@ function restHere(state: State, clause: Clause, line: number, sharedFrom: Clause
 
 /** What the words name: "butter side up" lays no butter, a floured board is no flour, "butter the toast" puts butter on. */
 function namedBy(state: State, clause: Clause, rest: string): Mention[] {
-  const mentions = mentionsHere(state, rest).filter(
+  const mentions = mentionsHere(state, rest, isStirred(clause, rest)).filter(
     (m) => !/^\s+sides?\s+(?:up|down)\b/i.test(rest.slice(m.end)) && !/^floured\b/i.test(rest.slice(m.at)),
   );
   if (clause.verb !== 'butter' && clause.verb !== 'oil') return mentions;
@@ -162,7 +164,7 @@ function objectsHere(state: State, clause: Clause, line: number, first: Words): 
   if (doing && !/^adding\b/i.test(doing[1]!))
     for (let k = mentions.length - 1; k >= 0; k--)
       if (mentions[k]!.at > doing.index && state.placed.has(mentions[k]!.ingredient)) mentions.splice(k, 1);
-  if (STIRS.test(clause.verb ?? '') && !/\b(?:in|into|together|with)\b/i.test(rest)) onlyThoseThere(state, mentions);
+  if (isStirred(clause, rest)) onlyThoseThere(state, mentions);
   if (isOwnPart(state, clause, rest, mentions)) mentions.length = 0;
   takeAllOfThem(state, clause, line, rest, mentions);
   leaveForLater(state, clause, line, mentions, rest);
@@ -235,6 +237,8 @@ function speakOf(state: State, condition: string): void {
 }
 
 const STIRS = /^(?:stir|toss|turn|shake|flip|roast|bake|simmer|baste)$/;
+
+const isStirred = (clause: Clause, rest: string) => STIRS.test(clause.verb ?? '') && !/\b(?:in|into|together|with)\b/i.test(rest);
 
 /** "Stir the veg", with beans on the list that come later: what is there already. */
 function onlyThoseThere(state: State, mentions: Mention[]): void {

@@ -20,14 +20,18 @@ const isTap = (state: State, text: string, m: Mention) =>
     /\bunder\s+(?:the\s+)?(?:\p{L}+\s+){0,2}$/iu.test(text.slice(0, m.at)) ||
     (m.quantity !== null && lotsOf(state.world, m.ingredient).every((lot) => lot.joined && lot.parts.size > 1)));
 
-/** The ingredients that a text speaks of; "the veg" is what is still veg, where spinach has gone into the ricotta and others are to come. */
-export function mentionsHere(state: State, text: string): Mention[] {
+/**
+ * The ingredients that a text speaks of; "the veg" is what is still veg, where spinach has gone into the ricotta and others are to come.
+ * @param stirs it is stirred, turned or baked on: what lies in the vessel in hand, with whatever else is in there
+ */
+export function mentionsHere(state: State, text: string, stirs = false): Mention[] {
   const mentions = mentionsIn(text, state.names, state.used, state.objectUses).filter(
     (m) => !isPanful(state, text, m) && !isTap(state, text, m),
   );
   const together = (m: Mention) => mentions.filter((other) => other.at === m.at && other.end === m.end && other.end > other.at);
   const placeOf = (m: Mention) => lotsOf(state.world, m.ingredient).at(-1)?.at ?? null;
   const isWorkedIn = (m: Mention) => {
+    if (stirs && placeOf(m) !== null && placeOf(m) === state.container) return false;
     const lot = lotsOf(state.world, m.ingredient).at(-1);
     const isOthers = lot?.joined === true && [...lot.parts.keys()].some((i) => !together(m).some((other) => other.ingredient === i));
     return isOthers && together(m).some((other) => placeOf(other) !== placeOf(m));

@@ -22,6 +22,20 @@ describe('a part that no measure gives', () => {
       ['Put half of the sweetcorn in a bowl.', 'Put 3 slices of the ham in the bowl.'],
       null,
     ],
+    [
+      'of the tin that was opened',
+      '1 tin baked beans',
+      'Open the tin of beans. Pour half into the bowl.',
+      ['Pour half of the baked beans into the bowl.'],
+      /everything/,
+    ],
+    [
+      'of a tin that the list has half of, it is all',
+      'half a tin of baked beans',
+      'Open the tin of beans. Pour half into the bowl.',
+      ['Pour the baked beans into the bowl.'],
+      /half|everything/,
+    ],
     ['all of it is no part', '1 tin sweetcorn', 'Put the sweetcorn in a bowl.', ['Put the sweetcorn in a bowl.'], /half/],
   ])('%s', (...one) => check(one));
 });
@@ -103,6 +117,33 @@ describe('which vessel, and what is in it', () => {
       '2 tortillas\n1 tbsp oil\nGrated cheese\n\nFor the salsa\n3 tomatoes\n1/2 red onion',
       'For the salsa, chop the tomatoes and onion and mix in a small bowl. Chill. Heat the oil in a frying pan and fry the tortillas for 1 minute. Put the tortillas on a plate. Add salsa and cheese, then roll up.',
       ['Pour the oil into the frying pan.', 'Take the small bowl out of the fridge.', 'Add the salsa to the plate. >plate'],
+      null,
+    ],
+    [
+      'what is on a plate goes into the microwave once',
+      '1 large potato',
+      'Put the potato on a plate and put it in the microwave. Cook on HIGH for 5 minutes.',
+      ['Put the potato on a plate. >plate', 'Put the potato in the microwave. >plate', 'Cook the potato on HIGH for 5 minutes. >plate'],
+      /^Put the plate/,
+    ],
+    [
+      'egg that was scrambled is broken up, and no egg is cracked; it goes back in',
+      '250 g cooked rice\n2 eggs\n1 tbsp soy sauce',
+      'Heat a wok on medium. Pour in the beaten eggs and stir until just set. Scrape out onto a plate. Fry the rice for 4 minutes. Break up the egg and stir it back in with the soy sauce.',
+      [
+        'Stir the eggs until just set. >wok',
+        'Scrape the eggs out onto a plate. >plate',
+        'Break up the egg. >plate',
+        'Put the eggs in the wok. >wok',
+        'Stir everything in the wok. >wok',
+      ],
+      null,
+    ],
+    [
+      'the veg that is stirred is what roasts, and the beans come later',
+      '8 sausages\n500 g potatoes\n2 carrots\n200 g green beans',
+      'Put the potatoes and carrots in a roasting tin. Nestle in the sausages and roast for 25 minutes. Stir the veg. Scatter over the beans and roast for 10 minutes.',
+      ['Stir the veg. >tray', 'Scatter the beans over the top. >tray'],
       null,
     ],
   ])('%s', (...one) => check(one));

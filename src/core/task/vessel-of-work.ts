@@ -74,6 +74,8 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
     );
   // the jar is what the recipe calls "the pots"
   if (act === 'uncover') return coveredWith(state, c) ?? own ?? lies ?? state.container;
+  // "put it on a plate and put it in the microwave": the plate goes in with it
+  if (act === 'place-in' && own === null && lies !== null && lies !== 'board') return lies;
   if (act === 'place-out') return shutAway(state, c, own ?? lies) ?? own ?? lies ?? state.container;
   // what lies on the board goes in by itself
   if (act === 'chill' && own === null && (lies ?? state.container) === 'board') return null;

@@ -5,7 +5,18 @@ import { minutesOfText } from '../../amount/minutes';
 import { findFood } from '../../recipe/food';
 import { hasMark, toolById } from '../../technique/tools';
 import { isPan } from '../vessels';
-import { hasContainer, isOverWater, isBreadThere, isPanOverHeat, LINERS, STOOD_ON_HOB, type Here, type Rule } from './here';
+import {
+  foodOf,
+  hasContainer,
+  spokenIn,
+  isOverWater,
+  isBreadThere,
+  isPanOverHeat,
+  LINERS,
+  STOOD_ON_HOB,
+  type Here,
+  type Rule,
+} from './here';
 
 const OVER_HEAT = /\bover (?:an? |the )?(?:very )?(?:low|medium|gentle|moderate|high)(?:[- ]\p{L}+)? heat\b/iu;
 
@@ -36,8 +47,18 @@ export const BY_VERB = table<Rule[]>({
   whisk: [ON_THE_HEAT],
   stir: [
     ON_THE_HEAT,
-    { when: ({ clause, state }) => isPan(state.container) && /\bscrambled\b/i.test(clause.until ?? ''), then: 'scramble' },
+    {
+      when: (here) => {
+        const until = here.clause.until ?? '';
+        // "pour in the eggs and stir until just set"
+        const isEgg = spokenIn(here).some((i) => foodOf(here, i)?.id === 'egg');
+        return isPan(here.state.container) && (/\bscrambled\b/i.test(until) || (isEgg && /\b(?:set|cooked)\b/i.test(until)));
+      },
+      then: 'scramble',
+    },
   ],
+  // eggs that were fried are not cracked again
+  break: [{ when: ({ rest }) => /^up\b/i.test(rest), then: 'break-up' }],
   beat: [ON_THE_HEAT],
   butter: [{ when: hasContainer, then: 'grease' }],
   // meat out of its skin, air out of a bag
