@@ -117,6 +117,10 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
   return state.container ? inside(state, state.container) : state.objectUses;
 }
 
+/** Water that is not spoken of as "the water". */
+export const SOME_WATER =
+  /^(?:(?:about|around)\s+)?(?:\d|[½¼¾⅓⅔]|an?\s|some\b|enough\b|half\b|plenty\b|(?:cold|hot|warm|boiling|tap|fresh|clean)\b|water\b)/iu;
+
 /** How a phrase names what stands under a heading and was made: "3 falafel". */
 export function madeSaid(state: State, phrase: Phrase | null): string | null {
   const said = [...(phrase?.text ?? '').matchAll(/(?:^|\band\s+|,\s*)((?:the\s+|\d+\s+)?\p{L}+)(?=,|\s+and\b|$)/giu)].map((m) => m[1]!);

@@ -4,7 +4,7 @@ import { isShaped } from '../kitchen/matter';
 import { findFood, nameWords, singular } from '../recipe/food';
 import { putLater } from './later';
 import { wholeOf, type Mention } from './mentions';
-import { PIECE, MIXTURE, ON_ITSELF, ofNoun, madeSaid, madeUnder, liesAt, placeOf } from './nouns';
+import { PIECE, MIXTURE, ON_ITSELF, SOME_WATER, ofNoun, madeSaid, madeUnder, liesAt, placeOf } from './nouns';
 import { inside } from './push';
 import { hasMark, isWrap } from '../technique/tools';
 import { actOfKind, worksOf } from '../technique/works';
@@ -78,10 +78,6 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
   const goes = others.length > 0 ? others : state.objectUses;
   return { fresh: [], there: ofNoun(state, phrase.text, isGoalPrep(phrase.prep) ? goes : null) };
 }
-
-/** Water that is not spoken of as "the water". */
-const SOME_WATER =
-  /^(?:(?:about|around)\s+)?(?:\d|[½¼¾⅓⅔]|an?\s|some\b|enough\b|half\b|plenty\b|(?:cold|hot|warm|boiling|tap|fresh|clean)\b|water\b)/iu;
 
 /** "Tip the popcorn into a bowl", of popping corn: another name of the one thing on the list that goes by it. */
 function otherName(state: State, text: string): number | null {

@@ -28,7 +28,8 @@ export function callsIn(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<str
   return calls;
 }
 
-const PANS = ['saucepan', 'large-pan', 'frying-pan', 'wok'];
+/** What stands on a ring and is called "the pan". */
+export const PANS = ['saucepan', 'large-pan', 'frying-pan', 'wok'];
 /** A recipe that speaks of more than one pan. */
 export const hasTwoPans = ({ calls }: { calls: ReadonlyMap<string, string> }): boolean => PANS.filter((id) => calls.has(id)).length > 1;
 

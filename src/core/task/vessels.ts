@@ -4,7 +4,7 @@ import { contents, lotsOf, type Lot, type World } from '../kitchen/index';
 import { bareOf } from '../kitchen/matter';
 import { findTools, hasMark, toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
-import { hasTwoPans, toolCall } from './tool-names';
+import { hasTwoPans, PANS, toolCall } from './tool-names';
 import type { Phrase } from './slots';
 import type { Located, State } from './state';
 
@@ -182,7 +182,6 @@ export function freeBowl(state: State, ml = 0, but: string | null = null): strin
   return free.find((v) => (toolById(v)?.holds ?? 0) >= ml) ?? free.at(-1) ?? 'small-bowl';
 }
 
-const PANS = ['saucepan', 'large-pan', 'frying-pan', 'wok'];
 export const isPan = (id: string | null): id is string => id !== null && PANS.includes(id);
 /** A pan with nothing in it. */
 export const freePan = (state: State, wanted: string): string => [wanted, ...PANS].find((v) => !isHeld(state, v)) ?? wanted;

@@ -1,5 +1,5 @@
 // A lesson run backwards: everything as late as may be, with the hands that it has. In the order of those starts, put in their places forward again, blocks
-// close up (forward-backward improvement; Li and Willis 1992, An iterative scheduling technique for resource-constrained project scheduling).
+// close up (forward-backward improvement; Li and Willis 1992, An iterative scheduling technique for resource-constrained project scheduling; from memory).
 import { ADULT, type Problem, type Run } from './problem';
 import { decode, Room, type Places } from './decode';
 

@@ -52,7 +52,7 @@ export function search(
   let bestCost = nowCost;
   const delayed = p.blocks.flatMap((b, i) => (b.kind === 'heat' || b.kind === 'kitchen' || isNear(p, i) ? [i] : []));
   const near = p.blocks.flatMap((_, i) => (isNear(p, i) ? [i] : []));
-  const means: Means = { mirror: new Mirror(p), delayed, near, draw, pick };
+  const means: Means = { mirror: keep.pinned ? null : new Mirror(p), delayed, near, draw, pick };
   const pins = keep.pinned ? { pinned: keep.pinned } : {};
   let delay: Int16Array = new Int16Array(n);
   const room = new Room(p);
@@ -113,7 +113,8 @@ function placeOf(p: Problem, now: Found, i: number): number {
 
 /** What every round draws from. */
 type Means = {
-  mirror: Mirror;
+  /** Null in the middle of a lesson: what has begun stands, and nothing is pushed back. */
+  mirror: Mirror | null;
   /** Blocks that may wait on purpose. */
   delayed: readonly number[];
   /** Blocks that an adult stands by. */
@@ -130,9 +131,9 @@ type Hands = Means & Try;
 function tried(p: Problem, now: Found, delay: Int16Array, means: Means): Try {
   const { mirror, draw, pick } = means;
   const who = Int16Array.from(now.places.who);
-  const closes = draw() < CLOSED_UP;
-  if (closes && draw() < OTHER_HANDS) otherHands(p, who, 1 + pick(3), pick);
-  const back = closes ? mirror.latest({ ...now.places, who }, () => (draw() - 0.5) * SHAKEN) : null;
+  const closing = draw() < CLOSED_UP ? mirror : null;
+  if (closing && draw() < OTHER_HANDS) otherHands(p, who, 1 + pick(3), pick);
+  const back = closing ? closing.latest({ ...now.places, who }, () => (draw() - 0.5) * SHAKEN) : null;
   const priority = back ?? Float64Array.from(now.places.start);
   for (let i = 0; i < who.length; i++) if (p.readies[i]! >= 0) priority[i]! += READY_FIRST;
   const waits = back ? new Int16Array(who.length) : Int16Array.from(delay);

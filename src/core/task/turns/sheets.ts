@@ -11,12 +11,8 @@ export const SHEETS: readonly Turn[] = [
     '$1 $2 the ',
   ],
   ['keep stirring', /(^|[.!?;]\s+)keep stirring(?:\s+(?:it|them|everything))?(?=\s*[.!;]|$)/gi, '$1stir constantly'],
-  // "Taste it. Was it too spicy? YES / NO": asked of the learner
-  [
-    '?',
-    /([.!]\s+)(?:(?:was|were|did|how did|how was|what did)\b[^.!?]*\?(?:\W*\b(?:yes|no|maybe|a lot|a little|a bit)\b)*|[^.!?]*\?(?:\W*\b(?:yes|no)\b)+)[\s.!]*/gi,
-    '$1',
-  ],
+  // "Was it too spicy? YES / NO": what is ticked is no step, the question stays with its step
+  ['?', /\?(?:\W*\b(?:yes|no|maybe|a lot|a little|a bit|sometimes)\b)+[\s.!]*/gi, '? '],
   // "put the rice in a bowl and the chilli on top"
   [
     'on top',
