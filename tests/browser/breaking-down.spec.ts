@@ -1,6 +1,6 @@
 // Break down beyond its list: mends, walking through, chaining, routines, reading, versions, and a connection that drops.
 import { expect, test, type Page } from '@playwright/test';
-import { arrived, COUSCOUS, fitsWidth, noAxeFindings, pasteRecipe, running, settled } from './helpers';
+import { arrived, COUSCOUS, fitsWidth, networkOf, noAxeFindings, pasteRecipe, running, settled } from './helpers';
 
 const SOUP =
   'Soup for a test\nIngredients\n1 onion\n2 carrots\n1 tbsp oil\n2 cups water\nMethod\nChop the onion. Slice the carrots. Heat the oil in a saucepan. Add the onion and the carrots and fry for 5 minutes. Add the water. Simmer for 20 minutes. Serve.';
@@ -118,7 +118,7 @@ test('a routine is kept, used in another recipe, improved there, and offered bac
   const name = `Start of ${first.slice(0, 6)}`;
   await form.getByLabel('Name of the routine').fill(name);
   await form.getByRole('button', { name: 'Keep 2 steps' }).click();
-  await expect(form.getByText('as the class has it')).toBeVisible();
+  await expect(form.getByText('in these steps, as the class has it')).toBeVisible();
   await settled(page);
 
   await open(page, SOUP.replace('Soup for a test', 'Another soup'));
@@ -134,7 +134,7 @@ test('a routine is kept, used in another recipe, improved there, and offered bac
   await page.keyboard.press('Enter');
   await settled(page);
   await kept.getByRole('button', { name: 'Make this the class’s' }).click();
-  await expect(kept.getByText('as the class has it')).toBeVisible();
+  await expect(kept.getByText('in these steps, as the class has it')).toBeVisible();
 
   await page.goto(`/recipes/${first}/break-down`);
   await page.getByRole('button', { name: 'Routines (1 improved)' }).click();
@@ -165,14 +165,15 @@ test('an earlier version is read, compared and worked on from', async ({ page })
 });
 
 test('what a dropped connection kept from the server is kept on the device', async ({ page, context }) => {
+  const network = await networkOf(context, '**/break-down', 'PUT');
   const id = await open(page);
-  await context.route(`**/recipes/${id}/break-down`, (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  network.reachable = false;
   await row(page, 'Slice the carrots').click();
   await page.keyboard.press('Delete');
   await expect(page.getByText('The server cannot be reached. Your changes are still here')).toBeVisible();
-  await context.unroute(`**/recipes/${id}/break-down`);
   // the page is closed before the server answers again
   await page.goto('/learners');
+  network.reachable = true;
   await page.goto(`/recipes/${id}/break-down`);
   await expect(row(page, 'Slice the carrots')).toBeVisible();
   await page.getByRole('button', { name: 'Put them back' }).click();

@@ -1,6 +1,6 @@
 // What several browser tests share.
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page } from '@playwright/test';
+import { expect, type BrowserContext, type Page } from '@playwright/test';
 
 export const COUSCOUS = '4ec10001-0000-4000-8000-000000000001';
 export const WREN = '1ea40001-0000-4000-8000-000000000001';
@@ -74,4 +74,17 @@ export async function arrived(page: Page, at: string | RegExp): Promise<void> {
 export async function settled(page: Page): Promise<void> {
   await running(page);
   await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
+}
+
+/**
+ * A network that a test takes away and gives back. To be asked for before the page is opened: what a page sends just as it begins to be
+ * listened to still goes through, once in some three hundred times.
+ * @param method what is lost; null is all
+ */
+export async function networkOf(of: Page | BrowserContext, path: string, method: string | null = null): Promise<{ reachable: boolean }> {
+  const network = { reachable: true };
+  await of.route(path, (route) =>
+    network.reachable || (method !== null && route.request().method() !== method) ? route.continue() : route.abort(),
+  );
+  return network;
 }

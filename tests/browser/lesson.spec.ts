@@ -1,6 +1,6 @@
 // In the kitchen: a tap is on the device first, survives a reload and a lost network, and reaches the server once.
 import { expect, test, type Page } from '@playwright/test';
-import { COUSCOUS } from './helpers';
+import { COUSCOUS, networkOf } from './helpers';
 
 const LEARNERS = ['Wren', 'Odo', 'Pim', 'Tansy', 'Nell', 'Kit'];
 async function begin(page: Page, learner: string): Promise<string> {
@@ -17,9 +17,9 @@ const ready = (page: Page) => expect(page.locator('main[data-ready=true]')).toBe
 const sent = (page: Page) => expect(page.locator('[data-unsent]')).toHaveAttribute('data-unsent', '0');
 
 test('taps without a network survive a reload and are sent when it is back', async ({ page }) => {
+  const network = await networkOf(page, '**/records');
   await begin(page, 'Tansy');
-  let reachable = false;
-  await page.route('**/records', (route) => (reachable ? route.continue() : route.abort()));
+  network.reachable = false;
   for (const key of ['i', 'g', 'v']) await page.keyboard.press(key);
   await expect(page.getByText('3 on this device, waiting for the network')).toBeVisible();
   await page.reload();
@@ -27,7 +27,7 @@ test('taps without a network survive a reload and are sent when it is back', asy
   await expect(page.getByText(/^3 of \d+ recorded/)).toBeVisible();
   // it goes on at the first step that is not recorded
   await expect(page.locator('[data-step]')).toHaveAttribute('data-step', '4');
-  reachable = true;
+  network.reachable = true;
   await page.evaluate(() => dispatchEvent(new Event('online')));
   await sent(page);
   await page.context().clearCookies();

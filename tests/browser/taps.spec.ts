@@ -2,7 +2,7 @@
 import { expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test';
 import { connect } from '../../src/lib/server/connect';
 import { DEMO_SCHOOL, withSchool } from '../../src/lib/server/school-scope';
-import { COUSCOUS } from './helpers';
+import { COUSCOUS, networkOf } from './helpers';
 
 const app = connect(process.env.DATABASE_URL!);
 test.afterAll(() => app.destroy());
@@ -106,15 +106,15 @@ for (const [name, script] of [
 ] as const)
   test(`${name}: the small store keeps them, also over a reload without a network`, async ({ browser }) => {
     const [context, page] = await fresh(browser, script);
+    const network = await networkOf(page, '**/records');
     const lesson = await begin(page, 'Nell');
-    let reachable = false;
-    await page.route('**/records', (route) => (reachable ? route.continue() : route.abort()));
+    network.reachable = false;
     await taps(page, 120);
     expect(await state(page)).toMatchObject({ onPage: 0, unsent: 120, says: expect.stringContaining('on this device') });
     await page.reload();
     await ready(page);
     expect((await state(page)).unsent).toBe(120);
-    reachable = true;
+    network.reachable = true;
     await page.evaluate(() => dispatchEvent(new Event('online')));
     await all(page);
     expect(await rowsOf(lesson)).toBe(120);
@@ -127,16 +127,16 @@ for (const [name, script] of [
 ] as const)
   test(`${name}: sent at once, and said as it is`, async ({ browser }) => {
     const [context, page] = await fresh(browser, script);
+    const network = await networkOf(page, '**/records');
     const lesson = await begin(page, 'Odo');
     await taps(page, 150);
     await all(page);
     expect(await rowsOf(lesson)).toBe(150);
-    let reachable = false;
-    await page.route('**/records', (route) => (reachable ? route.continue() : route.abort()));
+    network.reachable = false;
     await taps(page, 50);
     await expect.poll(async () => (await state(page)).says).toBe('50 only on this page: keep it open until there is a network');
     expect(await state(page)).toMatchObject({ onPage: 50, unsent: 50 });
-    reachable = true;
+    network.reachable = true;
     await page.evaluate(() => dispatchEvent(new Event('online')));
     await all(page);
     expect(await rowsOf(lesson)).toBe(200);
@@ -211,9 +211,9 @@ test('two devices with clocks that are minutes and years wrong: the later tap is
 
 test('bad records in the batch: all others go through, they are shown, and a person throws them away', async ({ browser }) => {
   const [context, page] = await fresh(browser);
+  const network = await networkOf(page, '**/records');
   const lesson = await begin(page, 'Nell');
-  let reachable = false;
-  await page.route('**/records', (route) => (reachable ? route.continue() : route.abort()));
+  network.reachable = false;
   await taps(page, 60);
   await page.evaluate((lessonId) => {
     const one = {
@@ -237,7 +237,7 @@ test('bad records in the batch: all others go through, they are shown, and a per
   await page.reload();
   await ready(page);
   await taps(page, 60);
-  reachable = true;
+  network.reachable = true;
   await page.evaluate(() => dispatchEvent(new Event('online')));
   await all(page);
   expect(await rowsOf(lesson)).toBe(120);
@@ -258,8 +258,9 @@ test('bad records in the batch: all others go through, they are shown, and a per
 
 test('a lesson that nobody opens again: Today says so, and any page sends it', async ({ browser }) => {
   const [context, page] = await fresh(browser);
+  const network = await networkOf(page, '**/records');
   const lesson = await begin(page, 'Kit');
-  await page.route('**/records', (route) => route.abort());
+  network.reachable = false;
   await taps(page, 120);
   await page.goto('/');
   await expect(page.getByText(/^120 records wait for the network/)).toBeVisible();
