@@ -43,7 +43,9 @@ function dangersOf(world: World, step: Played): Hazard[] {
     [vessel, step.from ?? null, ...lots.map((lot) => lot.at), ...step.tools].filter((id): id is string => id !== null),
   );
   const isNear = act !== 'ready' || lots.some((lot) => lot.at !== null) || (vessel !== null && vessel !== 'board');
-  const hot = [...vessels].some((id) => isHot(world, id)) || lots.some((lot) => isLotHot(world, lot));
+  // what is put on hot food is put near it, though its plate is cold
+  const onHot = BRINGS.has(act) && vessel !== null && contents(world, vessel).some((lot) => isLotHot(world, lot));
+  const hot = onHot || [...vessels].some((id) => isHot(world, id)) || lots.some((lot) => isLotHot(world, lot));
   if ((hot && isNear) || (step.technique === 'serve' && isServedHot(world))) found.add('hot');
   if (BRINGS.has(act) && step.water && isKettleWater(world, step)) {
     found.add('hot');

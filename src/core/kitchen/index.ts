@@ -5,6 +5,7 @@ export { hazardsOf } from './hazards';
 export type { Lack } from './lack';
 export { lacks, uncheckedIn } from './lacks';
 export { isForWater } from './lacks-water';
+export { isWet } from './matter';
 export { FLESH, hollowMeant, isHollow, saysShell, shellOf } from './shells';
 export { isListed, type Known, type Lot, type Place, type Played, type World } from './model';
 export { contents, isHot, isLotHot, lotsOf, newWorld, ringVesselOf, vesselOf, volumeOf } from './world';

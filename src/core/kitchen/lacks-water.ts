@@ -3,15 +3,10 @@ import { foodIs } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
 import { hasMark } from '../technique/tools';
 import type { NeedLaw } from './lack';
-import { isFatty } from './matter';
+import { isFatty, isWet } from './matter';
 import type { Lot, World } from './model';
 import { contents, isHot, vesselOf } from './world';
 
-const isWet = (world: World, lot: Lot) =>
-  [...lot.parts.keys()].some((i) => {
-    const { wet, one, food } = world.ingredients[i]!;
-    return wet || one.unit === 'can' || foodIs(food, 'juicy') || /tomato/i.test(one.item);
-  });
 /** Pasta, rice, potatoes, eggs in their shells: they boil in water that is poured away. */
 export const isForWater = (world: World, lot: Lot) => [...lot.parts.keys()].every((i) => foodIs(world.ingredients[i]!.food, 'boils'));
 

@@ -123,6 +123,13 @@ export function joinLots(world: World, lots: readonly Lot[]): void {
   if (floury.length > 0 && parts.some((k) => !isDry(k))) first.raw.add('raw-flour');
 }
 
+/** It gives water to cook in; fat runs too, and gives none. */
+export const isWet = (world: World, lot: Lot) =>
+  [...lot.parts.keys()].some((i) => {
+    const { wet, one, food } = world.ingredients[i]!;
+    return (wet && !foodIs(food, 'fatty')) || one.unit === 'can' || foodIs(food, 'juicy') || /tomato/i.test(one.item);
+  });
+
 /** Whether something in a lot greases the pan that it lies in. */
 export const isFatty = (world: World, lot: Lot) => [...lot.parts.keys()].some((i) => foodIs(world.ingredients[i]!.food, 'fatty'));
 

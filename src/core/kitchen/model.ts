@@ -49,6 +49,8 @@ export type Played = Placed & {
   hollows?: boolean;
   /** It moves or works on a skin, not on what was in it. */
   ofShell?: boolean;
+  /** It goes on until the timer rings that was set before. */
+  rings?: boolean;
   /** What things are put into, by its words: "pepper halves". */
   inside?: string | null;
   /** Hazards of its technique that the way in which it is done here ends. */

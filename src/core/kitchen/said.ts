@@ -17,7 +17,10 @@ const isCold = (text: string): boolean =>
 
 export const bringsHotWater = (text: string): boolean => /\b(?:boiling|hot) water\b/i.test(text);
 
-type InWords = Required<Pick<Played, 'lid' | 'tap' | 'cold' | 'hollows' | 'ofShell' | 'inside'>>;
+/** "Cook the pasta until the timer rings": the ring was lit all the time. */
+const RINGS = /\b(?:until|when) the timer rings\b/i;
+
+type InWords = Required<Pick<Played, 'lid' | 'tap' | 'cold' | 'rings' | 'hollows' | 'ofShell' | 'inside'>>;
 
 /** Asked for every step several times: words are looked at only where the act can mean them. */
 export function inWords(technique: string | null, text: string): InWords {
@@ -28,6 +31,7 @@ export function inWords(technique: string | null, text: string): InWords {
     lid: is('cover') && /\blid\b/i.test(text),
     tap: /\bwater\b/i.test(text) && saysTap(text),
     cold: is('cool') && isCold(text),
+    rings: is('heat') && RINGS.test(text),
     ...hollowIn(works, text),
   };
 }

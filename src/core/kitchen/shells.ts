@@ -39,13 +39,15 @@ const SHELL_SHARE = 0.08;
 export function empty(world: World, lots: readonly Lot[], to: string | null): void {
   for (const lot of lots) {
     const [entry] = lot.parts;
-    if (lot.joined || lot.shell || (lot.at !== null && lot.at === to && isVessel(to)) || !entry) continue;
+    if (lot.joined || lot.shell || !entry) continue;
+    // "scoop out the middles", on the tray that they were baked on: they lie loose then
+    const goal = lot.at === to ? null : to;
     const flesh = split(world, lot, entry[0], entry[1] * (1 - SHELL_SHARE));
     if (flesh === lot) continue;
     lot.at ??= 'board';
     lot.shell = true;
     flesh.at = null;
-    if (to !== null && isVessel(to)) moveTo(world, [flesh], to);
+    if (goal !== null && isVessel(goal)) moveTo(world, [flesh], goal);
   }
 }
 

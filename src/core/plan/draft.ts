@@ -39,6 +39,8 @@ export type Draft = {
   small?: string[];
   minutes?: { active?: number; waiting?: number };
   cues?: Cue[];
+  /** What its technique says of the end is not seen yet. */
+  begins?: boolean;
   hazards?: Hazard[];
   demands?: Demand[];
   phase?: Phase;
@@ -186,7 +188,7 @@ export function stepOf(draft: Draft, key: string, phase: Phase): Step {
     fillings: draft.fillings ?? [],
     hazards: list,
     supervision: supervisionFor(list, more(technique?.supervision ?? UNKNOWN_ACTION, draft.supervision ?? 'none')),
-    cues: [...(draft.cues ?? []), ...(technique?.cues ?? [])],
+    cues: [...(draft.cues ?? []), ...((draft.begins ? [] : technique?.cues) ?? [])],
     minutes: { active: draft.minutes?.active ?? technique?.minutes.active ?? 0.5, waiting: draft.minutes?.waiting ?? 0 },
     demands: demandsOf(draft, technique),
     small: smallSteps(technique, draft),

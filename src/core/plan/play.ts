@@ -168,6 +168,8 @@ const isElsewhere = (world: World, step: Played, act: Act, under: string): boole
 
 /** Whether a later step heats this pan, or turns its ring off itself, before the pan is left. */
 function isWanted(world: World, rest: readonly Played[], under: string, cooks: boolean): boolean {
+  // a timer is set for it, and it is gone back to
+  if (rest.some((step) => step.rings && ringVesselOf(world, step) === under)) return true;
   let beside = 0;
   for (const step of rest) {
     const { act } = worksIn(step);

@@ -18,6 +18,22 @@ export type Legend = {
 /** "Loaded wedges (A = adult helps)": what a mark means, beside the title. */
 const INSIDE = /\s*[([]\s*([A-Za-z*★☆†])\s*=\s*(\p{L}[^()[\]]{2,60})[)\]]/iu;
 
+/** "Egg fried rice  ** adult help at the stars **": a mark that is told by its name. */
+const BY_NAME =
+  /\s*(?:[([]\s*)?(?:(\*{1,3}|★|☆)\s*)?(\p{L}[^*★☆.()[\]]{0,50}\b(?:stars?|starred|asterisks?)\b[^*★☆.()[\]]{0,30})(?:\1|[*★☆]{1,3})?\s*[)\]]?\.?\s*$/iu;
+
+/** The mark that other lines carry, where one is told by its name. */
+function namedMark(lines: readonly string[], line: number): Legend[] {
+  const text = lines[line]!;
+  const said = BY_NAME.exec(text);
+  if (!said || !ASKS_HELP.test(said[2]!)) return [];
+  const others = lines.filter((_, k) => k !== line).join('\n');
+  const mark = ['***', '**', '*', '★', '☆'].find((one) => others.includes(one));
+  if (!mark) return [];
+  const isWhole = said[0].trim() === text.trim();
+  return [{ line, mark, help: 'adult help', ...(isWhole ? {} : { inside: said[0] }) }];
+}
+
 /**
  * The lines that say what a mark means.
  * @param lines a text's lines; `line` counts from 0
@@ -31,6 +47,8 @@ export function legendsOf(lines: readonly string[]): Legend[] {
       const help = ASKS_HELP.test(beside[2]!) ? beside[2]!.trim() : null;
       return lines.some((other, k) => k !== line && other.includes(mark)) ? [{ line, mark, help, inside: beside[0] }] : [];
     }
+    const named = namedMark(lines, line);
+    if (named.length > 0) return named;
     const said = LEGEND.exec(text.trim());
     const mark = said?.[1] ?? '';
     // a bullet is no mark: one has to stand at other lines too, or the legend asks for help

@@ -18,9 +18,9 @@ const WITH_HELP = new RegExp(
   'iu',
 );
 
-/** "An adult drains the pasta", "Your teacher will pour in the water". */
+/** "An adult drains the pasta", "Adult drains it", "Your teacher will pour in the water". */
 const ADULT_DOES = new RegExp(
-  `^(?=(?:an?|the|your)\\s)${PERSON}\\s+(will\\s+|can\\s+|should\\s+|must\\s+|has\\s+to\\s+|needs\\s+to\\s+)?(\\p{L}+)\\b`,
+  `^(?=(?:(?:an?|the|your)\\s)|adult\\s)${PERSON}\\s+(will\\s+|can\\s+|should\\s+|must\\s+|has\\s+to\\s+|needs\\s+to\\s+)?(\\p{L}+)\\b`,
   'iu',
 );
 

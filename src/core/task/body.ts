@@ -6,6 +6,7 @@ import { findFood, nameWords } from '../recipe/food';
 import type { Recipe } from '../recipe/recipe';
 import { findTechnique } from '../technique/lexicon';
 import { MOST_OF_RECIPE } from './bounds';
+import { cooksBeside, takeBeside, withTimers, type Beside } from './beside';
 import { clausesOf, type Clause } from './clauses';
 import { drainedBefore, inHandAgain } from './drain-first';
 
@@ -44,7 +45,7 @@ const withMeanwhile = (instructions: readonly string[]): string[] =>
     return i > 0 && LEADS_ON.test(instructions[i - 1]!) ? `Meanwhile, ${said.charAt(0).toLowerCase()}${said.slice(1)}` : said;
   });
 const LEADS_ON =
-  /\s*\b(?:meanwhile|in the meantime|while (?:it|they|that|this) (?:cooks?|bakes?|is cooking|is baking|are cooking|are baking))\s*(?:\.{2,3}|…|:|,|-|–)\s*$/i;
+  /\s*\b(?:meanwhile|in the meantime|while (?:it|they|that|this|(?:the|your) \p{L}+(?: \p{L}+)?) (?:(?:cook|bake|boil|simmer|roast|chill|steam)s?|(?:is|are) (?:cooking|baking|boiling|simmering|roasting|chilling|steaming|in the oven|on the hob)))\s*(?:\.{2,3}|…|:|,|-|–)\s*$/iu;
 
 /** Actions looked at; not every one becomes a step. */
 const MOST_CLAUSES = 2 * MOST_OF_RECIPE;
@@ -121,6 +122,8 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
   noteExplicit(state, clauses);
   sync(state);
   const early = new Map<number, () => void>();
+  const besides: Beside[] = [];
+  let open: Beside | null = null;
   const take = (i: number) => {
     const { clause, line } = clauses[i]!;
     const next = clauses[i + 1];
@@ -128,22 +131,35 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
       clause.shared && next && !next.clause.shared && !next.clause.first && next.line === line ? next.clause : sharedObject(clauses, i);
     const before = clause.help ? new Set(state.steps) : null;
     const said = locate(state, clause, line, objectOf);
+    const opens = said.meanwhile && said.first ? cooksBeside(state, state.steps) : null;
+    const there = state.steps.length;
     for (const first of drainedBefore(state, clauses, i, said)) {
       take(first);
       early.set(first, inHandAgain(state));
     }
+    if (opens) besides.push((open = { ...opens, ends: [...opens.ends, ...state.steps.slice(there)] }));
+    const known = open && new Set(state.steps);
     for (const one of peelApart(state, said)) {
       takeClause(state, one);
       if (isPan(state.container)) state.lastPan = state.container;
     }
+    if (
+      open &&
+      (said.condition !== null ||
+        !takeBeside(
+          open,
+          state.steps.filter((s) => !known!.has(s)),
+        ))
+    )
+      open = null;
     // the steps of this action; what made its things ready is not the adult's
     if (clause.help)
       state.steps = state.steps.map((s) => (before!.has(s) || s.sourceLine === null ? s : { ...s, supervision: clause.help! }));
   };
   // what is beyond is told: see linesBeyond
   for (let i = 0; i < clauses.length && state.steps.length < MOST_OF_RECIPE; i++) (early.get(i) ?? (() => take(i)))();
-  const [first, ...others] = state.steps;
-  if (!first || state.saidFirst.length === 0) return state.steps;
+  const [first, ...others] = withTimers(state.steps, besides);
+  if (!first || state.saidFirst.length === 0) return first ? [first, ...others] : [];
   return [{ ...first, cues: [...(first.cues ?? []), ...state.saidFirst.map((text) => ({ sense: 'sight' as const, text }))] }, ...others];
 }
 

@@ -274,7 +274,7 @@ const JOBS = ['Wash up what is dirty.', 'Wipe the table.', 'Set the table.', 'Pu
 function planWaiting(body: Draft[]): Draft[] {
   let job = 0;
   return body.map((draft) =>
-    (draft.minutes?.waiting ?? 0) >= 5 && job < 40
+    (draft.minutes?.waiting ?? 0) >= 5 && !draft.meanwhile && job < 40
       ? {
           ...draft,
           meanwhile: (draft.minutes!.waiting ?? 0) > 120 ? 'Go on with the next lesson: this takes hours.' : JOBS[job++ % JOBS.length]!,

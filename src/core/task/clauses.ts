@@ -1,4 +1,5 @@
 // Splits an instruction into its single actions: "Peel, core and dice the apples, then put them in a bowl" is four.
+import { minutesOfText } from '../amount/minutes';
 import { plainNumbers } from '../amount/quantity';
 import { isCheer, isTold } from '../recipe/method-lines';
 import { isVerb } from '../technique/lexicon';
@@ -28,6 +29,8 @@ export type Clause = {
   meanwhile: boolean;
   /** It starts a sentence: what came before shares no object with it. */
   first: boolean;
+  /** So many minutes before what cooks is done: "when there are 3 minutes left". */
+  left: number | null;
   /** What its sentence says in brackets: "no pink in the middle". */
   aside: string | null;
   /** How near the recipe wants an adult: "ask an adult to help you cut it", "(adult)". */
@@ -76,6 +79,7 @@ const NOTHING_DONE: Clause = {
   shared: false,
   meanwhile: false,
   first: false,
+  left: null,
   aside: null,
   help: null,
 };
@@ -96,6 +100,7 @@ function clausesOfSentence(sentence: string): Clause[] {
   let meanwhile = false;
   let condition: string | null = null;
   let lead: string | null = null;
+  let left: number | null = null;
   for (let round = 0; round < 4; round++) {
     const opener = OPENER.exec(rest);
     if (opener && opener[0].length < rest.length) {
@@ -113,10 +118,12 @@ function clausesOfSentence(sentence: string): Clause[] {
     if (comma > 0 && CONDITION.test(rest)) {
       const said = rest.slice(0, comma).trim();
       if (/^(?:while|as(?! soon))\b/i.test(said)) meanwhile = true;
-      else if (!TIME_LEFT.test(said)) condition = said.toLowerCase();
+      else if (TIME_LEFT.test(said)) left = minutesOfText(said);
+      else condition = said.toLowerCase();
       rest = rest.slice(comma + 1).trim();
     } else if (comma > 0 && TO_GO.test(rest)) {
       meanwhile = true;
+      left = minutesOfText(rest.slice(0, comma));
       rest = rest.slice(comma + 1).trim();
     } else if (comma > 0 && LEAD.test(rest)) {
       lead = rest.slice(0, comma).trim();
@@ -127,6 +134,7 @@ function clausesOfSentence(sentence: string): Clause[] {
   const clauses = parts.map((part, i) => makeClause(part, part.condition ?? (i === 0 ? condition : null)));
   if (clauses[0]) {
     clauses[0].meanwhile = meanwhile;
+    clauses[0].left = left;
     clauses[0].first = true;
   }
   // a place said first holds for all actions of the sentence
@@ -202,6 +210,7 @@ function makeClause(part: Part, condition: string | null): Clause {
     shared: rest === '' && until === null,
     meanwhile: false,
     first: false,
+    left: null,
     aside: null,
     help: null,
   };

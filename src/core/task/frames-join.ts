@@ -1,12 +1,15 @@
 // The frame of joining: what is worked into one goes in first.
 import { toFraction } from '../amount/quantity';
 import { gramsIn } from '../amount/units';
-import { contents, isHot, type Known } from '../kitchen/index';
+import { contents, isHot, lotsOf, type Known } from '../kitchen/index';
+import { listed } from '../recipe/listed';
 import { capital } from '../recipe/method-lines';
 import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
-import { actOfKind } from '../technique/works';
+import { actOfKind, kindHas } from '../technique/works';
 import { wholeOf } from './mentions';
+import { mentionsHere } from './mentions-here';
+import { nameOf } from './ready';
 import { inside } from './push';
 import { say, useOfMention } from './say';
 import { focusOn, type Located, type State } from './state';
@@ -29,6 +32,8 @@ const WORKS_IN = new Set(['mix', 'beat', 'cream', 'rub-in', 'mash']);
 /** Works things into one: each goes in first, then they are joined. */
 export function join(state: State, c: Located): void {
   const frame = frameOf(state, c);
+  const torn = tornApart(state, c, frame);
+  if (torn) return join(state, torn);
   const object = thingsOf(state, c, frame.theme);
   const withs = thingsOf(state, c, frame.with);
   const goal = inVessel(state, c, goalOf(state, c, frame.goal));
@@ -137,6 +142,19 @@ export function join(state: State, c: Located): void {
   focusOn(state, inside(state, to), null);
 }
 
+/** "Tear up the kale. Stir through the pan": what was torn or snipped just now goes in, by its name. */
+function tornApart(state: State, c: Located, { theme }: Frame): Located | null {
+  if (theme !== null || c.mentions.length > 0 || !/^(?:through|in|into)\b/i.test(c.rest) || state.container === null) return null;
+  const isTorn = (i: number) =>
+    !state.placed.has(i) &&
+    lotsOf(state.world, i).some((lot) => [...lot.forms].some((form) => kindHas(form, 'cuts') && !kindHas(form, 'keeps')));
+  if (state.objectUses.length === 0 || !state.objectUses.every(isTorn)) return null;
+  const named = listed(state.objectUses.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`));
+  const rest = `${named} ${/^(?:in|through)$/i.test(c.rest) ? inTool(state, state.container).replace(/^in /, 'into ') : c.rest}`;
+  const moved = named.length + 1;
+  return { ...c, rest, mentions: mentionsHere(state, rest), tools: c.tools.map((t) => ({ ...t, at: t.at + moved })) };
+}
+
 /** "Whisk the tomato purée into the stock": stock is what it is afterwards. */
 function liquidOf(state: State, { theme, goal }: Frame): string | null {
   const [known] =
@@ -177,6 +195,7 @@ const isAlone = (c: Located) => /^(?:beat|whisk|whip|mash|cream)$/.test(c.verb ?
 
 /** "in two batches": a number that the card keeps. */
 const IN_TURNS = / in (?:\p{L}+ |\d+ )?(?:batches|goes|turns|lots)\b/iu;
+const HOW_LONG = / for (?:about |around |another |a further )?(?:\d\S*(?:\s?(?:-|–|to)\s?\d+)?|an?|half a) (?:min|sec|hour)\w*(?: more)?/i;
 const HANDS = / with (?:your |clean |wet )*(?:fingertips|fingers|hands)\b/i;
 
 /** "Stir everything in the bowl." */
@@ -184,7 +203,7 @@ function joinedWording(state: State, c: Located, to: string): string {
   const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || (toolById(t.id)?.kind === 'appliance' && t.id !== to));
   const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${capital(c.verb!)} everything`;
   return sentence(
-    `${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : (HANDS.exec(c.rest)?.[0] ?? '')}${c.adverb ? ` ${c.adverb}` : ''}${IN_TURNS.exec(c.rest)?.[0] ?? ''}${c.until ? ` ${untilOnly(c.until)}` : ''}`,
+    `${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : (HANDS.exec(c.rest)?.[0] ?? '')}${c.adverb ? ` ${c.adverb}` : ''}${IN_TURNS.exec(c.rest)?.[0] ?? ''}${HOW_LONG.exec(c.rest)?.[0] ?? ''}${c.until ? ` ${untilOnly(c.until)}` : ''}`,
   );
 }
 

@@ -80,9 +80,9 @@ function solidOnly(state: State, c: Located): Located | null {
   return { ...c, rest, mentions: mentionsHere(state, rest), tools: c.tools.map((t) => ({ ...t, at: t.at + moved })) };
 }
 
-/** "Leave in the tin for 5 minutes", with the drizzle in hand: what is in the tin is spoken of from then on. */
+/** "Leave the cake in the tin for 5 minutes", with the drizzle in hand: what is in the tin is spoken of from then on. */
 function speakOfVessel(state: State, c: Located, act: Act): void {
-  if (!['cool', 'wait', 'chill'].includes(act) || c.mentions.length > 0 || !/^in\s/i.test(c.rest)) return;
+  if (!['cool', 'wait', 'chill'].includes(act) || c.mentions.length > 0) return;
   const phrase = phrasesOf(state, c).find((p) => p.prep === 'in' && p.vessel !== null);
   const at = phrase ? vesselOfPhrase(state, c, phrase) : null;
   if (at === null || placeOf(state, state.objectUses) === at || !isHeld(state, at)) return;

@@ -38,14 +38,15 @@ export function takenInTime(state: State, c: Located, take: (c: Located) => void
   const said = LAST.exec(c.rest);
   const behind = AFTER_BEHIND.exec(c.rest);
   const gone = AFTER.exec(c.condition ?? '')?.[1] ?? behind?.[1];
-  if (!said && !gone) return false;
+  if (!said && !gone && c.left === null) return false;
   const on = WITHIN.has(worksOf(c.technique?.id, c.technique?.like).act) ? cooking(state) : null;
-  const left = !on ? 0 : said ? Number(said[1] ?? said[2]) : on.whole - Number(gone);
+  const left = !on ? 0 : (c.left ?? (said ? Number(said[1] ?? said[2]) : on.whole - Number(gone)));
   if (!on || left <= 0 || left >= on.whole) return false;
   const first = on.whole - left;
-  const cues = partOff(state, on, said ? range(first, on.more) : String(first), first);
-  take((said ?? behind) ? { ...c, rest: c.rest.slice(0, (said ?? behind)!.index) } : { ...c, condition: null });
-  const time = said ? String(left) : range(left, on.more);
+  const cues = partOff(state, on, said || c.left !== null ? range(first, on.more) : String(first), first);
+  const within = { ...c, left: null, meanwhile: false };
+  take((said ?? behind) ? { ...within, rest: c.rest.slice(0, (said ?? behind)!.index) } : { ...within, condition: null });
+  const time = said || c.left !== null ? String(left) : range(left, on.more);
   const rest = {
     ...c,
     rest: `for ${time} ${time === '1' ? 'minute' : 'minutes'}`,

@@ -105,7 +105,7 @@ export function namesOf(ingredients: readonly Ingredient[], method = ''): Names 
       return words.length > 1 && said.includes(` ${words.join(' ')} `) ? [i] : [];
     }),
   );
-  return { byFirst, groups: groupsOf(ingredients), ingredients, inFull };
+  return { byFirst, groups: groupsOf(ingredients, method), ingredients, inFull };
 }
 
 const SHAPED = new RegExp(`^${SHAPE_ONE}$`);
@@ -114,7 +114,7 @@ const MEATS = new Set(['beef', 'pork', 'lamb', 'chicken', 'turkey', 'duck']);
 
 // Words for a form or a cut, which a method leaves off: "the mustard" of "mustard powder".
 export const FORM_WORDS = new Set(
-  'powder paste puree purée flake cube breast thigh drumstick fillet leaf seed floret wedge piece chunk strip shell wrapper stick kernel mince steak cheese extract essence sheet pasta wrap slice half shoot bulb stalk rind zest'.split(
+  'powder paste puree purée flake cube breast thigh drumstick fillet leaf seed floret wedge piece chunk strip shell wrapper stick kernel mince steak cheese extract essence sheet pasta wrap slice half shoot bulb stalk rind zest cob spear segment ring tender goujon granule nib head pod'.split(
     ' ',
   ),
 );
@@ -166,10 +166,18 @@ const GROUP_FOODS: [string, (one: Ingredient) => boolean][] = [
   ['wet ingredient', (one) => ['liquid', 'sticky', 'soft'].includes(findFood(one.item)?.form ?? '') || findFood(one.item)?.id === 'egg'],
 ];
 
+/** "The remaining ingredients" are those of no dish. */
+const OF_NO_DISH =
+  /^(?:all|rest|remaining|other|same|first|last|next|main|above|following|dry|wet|fresh|chopped|prepared|raw|cold|warm|liquid|hot|solid)$/i;
+
 // Headings that name what goes in or on as it is: "fold in the add-ins".
 const UNMADE = /^(?:add-?ins?|mix-?ins?|extras|toppings?|garnish(?:es)?|decorations?)$/i;
 
-function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
+/** "The veg" of frozen mixed veg, or of stir-fry vegetables. */
+const isCalled = (last: string | undefined, word: string) =>
+  last === word || (last === 'vegetable' && word === 'veg') || (last === 'veg' && word === 'vegetable');
+
+function groupsOf(ingredients: readonly Ingredient[], method: string): Names['groups'] {
   const groups: Group[] = [];
   const headings = new Map<string, number[]>();
   ingredients.forEach((one, i) => {
@@ -187,12 +195,19 @@ function groupsOf(ingredients: readonly Ingredient[]): Names['groups'] {
     if (UNMADE.test(heading)) groups.push({ words: nameWords(heading), ingredients: members, fresh: true });
   for (const [words, test] of GROUP_FOODS) {
     // "the vegetables" of "frozen stir-fry vegetables", with an onion on the list for the top
-    const named = ingredients.flatMap((one, i) => (nameWords(one.item).at(-1) === words.replace(/^veg$/, 'vegetable') ? [i] : []));
+    const named = ingredients.flatMap((one, i) => (isCalled(nameWords(one.item).at(-1), words) ? [i] : []));
     const alike = ingredients.flatMap((one, i) => (test(one) ? [i] : []));
     // "the spices" are all of them, though one is called mixed spice
     const members = named.length > 0 && words !== 'spice' ? named : alike;
     // one fish is called by its name, or by its kind: fish fingers are none
     if (members.length > (words === 'fish' ? 1 : 0)) groups.push({ words: words.split(' '), ingredients: members });
+  }
+  // "all the cake ingredients", where only the icing has a heading: what stands above it
+  const above = ingredients.flatMap((one, i) => (one.group === null || headings.size === 0 ? [i] : []));
+  for (const [, what] of method.matchAll(/\b(?:the|your)\s+(\p{L}+)\s+ingredients\b/giu)) {
+    const words = nameWords(`${what} ingredient`);
+    const isKnown = OF_NO_DISH.test(what!) || groups.some((g) => g.words.join(' ') === words.join(' '));
+    if (!isKnown && above.length > 1) groups.push({ words, ingredients: above });
   }
   groups.push({ words: ['all', 'ingredient'], ingredients: ingredients.map((_, i) => i) });
   groups.push({ words: ['all', 'of', 'the', 'ingredient'], ingredients: ingredients.map((_, i) => i) });

@@ -198,6 +198,7 @@ export function locate(state: State, clause: Clause, line: number, sharedFrom: C
     adverb: clause.adverb,
     shared: clause.shared,
     meanwhile: clause.meanwhile,
+    left: clause.left,
     first: clause.first,
     aside: clause.aside,
     help: clause.help,

@@ -19,6 +19,34 @@ function juicedInMethod(one: Ingredient, text: string): Ingredient | null {
   return said === undefined || squeezes || /\bsqueez/i.test(said) ? null : { ...one, preparation: [...one.preparation, 'juiced'] };
 }
 
+/** "The zest and juice of the lemon": it is grated off, though neither list nor method says so by itself. */
+function zestedInMethod(one: Ingredient, text: string, all: readonly Ingredient[]): Ingredient | null {
+  const food = findFood(one.item);
+  // another line is its zest
+  if (
+    all.some(
+      (other) => findFood(other.item)?.id === food?.id && (/zest/i.test(other.item) || other.preparation.some((work) => /zest/.test(work))),
+    )
+  )
+    return null;
+  if (
+    food?.category !== 'citrus' ||
+    one.unit === 'splash' ||
+    one.preparation.some((work) => /zest|peel/.test(work)) ||
+    /zest|juice/i.test(one.item)
+  )
+    return null;
+  const name = food.names[0]!.replace(/[^\p{L}]/gu, '');
+  const said = new RegExp(
+    `([^.;\\n]*)\\bzest\\b(?: and (?:the )?juice)? of (?:[\\p{L}\\d½]+\\s+){0,3}${name}|([^.;\\n]*)\\b${name} zest\\b`,
+    'iu',
+  ).exec(text);
+  // "grate in the zest of the lemon" says it
+  const before = said?.[1] ?? said?.[2] ?? '';
+  const grates = new RegExp(`\\b(?:grat|zest|peel|remov)\\w*[^.;\\n]*\\b${name}`, 'iu').test(text.replace(said?.[0] ?? '', ''));
+  return !said || grates || /\b(?:grat|zest|peel|remov)/i.test(before) ? null : { ...one, preparation: ['zested', ...one.preparation] };
+}
+
 /** Words for what was done: other verbs that order it as well, and the foods that it is said of before they are cooked. */
 const SHAPED = table<{ also: string; of?: (food: Food) => boolean }>({
   beaten: { also: 'whisk|whip', of: (food) => food.category === 'egg' },
@@ -84,7 +112,8 @@ export function withMentionedWork(recipe: Recipe): Recipe {
   const work = shapedInMethod(recipe, text);
   const ingredients = recipe.ingredients.map((one, index) => {
     const squeezed = juicedInMethod(one, text);
-    if (squeezed) return squeezed;
+    const zested = zestedInMethod(squeezed ?? one, text, recipe.ingredients);
+    if (zested ?? squeezed) return (zested ?? squeezed)!;
     if (one.unit !== 'can') return work.get(index) === undefined ? one : { ...one, preparation: [...one.preparation, work.get(index)!] };
     const head = one.item.toLowerCase().split(' ').at(-1)!;
     const said = [

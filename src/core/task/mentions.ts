@@ -16,6 +16,8 @@ export type Mention = {
   part: 'some' | 'rest' | 'all';
   /** What stays behind: "1 tbsp", of "all but 1 tbsp of the seeds"; empty, where most goes in. */
   but?: string;
+  /** What of a fruit is meant, where that is said. */
+  says?: 'zest' | 'juice' | 'zest and juice';
 };
 
 /** All of an ingredient that a text speaks of without naming it. */
@@ -132,12 +134,32 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
         last?.part === 'rest' &&
         amount.part === 'all' &&
         used.has(chosen.ingredient) &&
-        /^\s+and\s+(?:the\s+)?$/.test(text.slice(last.end, at));
-      found.push({ ingredient: chosen.ingredient, at, end, ...amount, ...(isRest ? { part: 'rest' as const } : {}) });
+        // "the rest of the oil and the onion": an onion has its own "the", and no rest
+        (names.ingredients[chosen.ingredient]!.unit === null ? /^\s+and\s+$/ : /^\s+and\s+(?:the\s+)?$/).test(text.slice(last.end, at));
+      found.push({
+        ingredient: chosen.ingredient,
+        at,
+        end,
+        ...amount,
+        ...(isRest ? { part: 'rest' as const } : {}),
+        ...partsSaid(text, at, end),
+      });
+    } else {
+      // "the zest of the lemon, and the juice"
+      const before = found.find((f) => f.ingredient === chosen.ingredient)!;
+      const { says } = partsSaid(text, at, end);
+      if (before.says && says && before.says !== says) before.says = 'zest and juice';
     }
     i += size - 1;
   }
   return found;
+}
+
+/** Whether words speak of the zest of a fruit, of its juice, or of both. */
+function partsSaid(text: string, at: number, end: number): Pick<Mention, 'says'> {
+  const near = `${text.slice(0, at).split(/[,;.]/).at(-1)} ${text.slice(at, end)} ${text.slice(end).split(/[,;.]/)[0]}`;
+  const [zest, juice] = [/\b(?:zest|rind)\b/i.test(near), /\bjuice\b/i.test(near)];
+  return zest || juice ? { says: zest && juice ? 'zest and juice' : zest ? 'zest' : 'juice' } : {};
 }
 
 const PART_WORK: ReadonlyMap<string, string> = new Map([

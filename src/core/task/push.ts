@@ -1,5 +1,5 @@
 // Adds a step, plays it in the world, and keeps what the reader has in mind in step with that.
-import { isHot, isLotHot } from '../kitchen/index';
+import { isHot, isLotHot, type Lot } from '../kitchen/index';
 import type { Draft } from '../plan/draft';
 import { playAlone, playedOf } from '../plan/play';
 import type { State } from './state';
@@ -35,6 +35,9 @@ function played(state: State, draft: Draft): void {
 /** Less than this of an ingredient is a dusting or a splash, where more of it lies elsewhere. */
 const LEAST_SHARE = 0.1;
 
+const isLoose = (lot: Lot) => lot.at === null || lot.at === 'board';
+const shares = (a: Lot, b: Lot) => [...b.parts.keys()].some((i) => a.parts.has(i));
+
 /** What the reader knows of places and heat is what the world says. */
 export function sync(state: State): void {
   const { world } = state;
@@ -43,6 +46,8 @@ export function sync(state: State): void {
   for (const lot of world.lots) {
     for (const i of lot.parts.keys()) if (lot.cooked) state.cooked.add(i);
     if (lot.at === null || (lot.at === 'board' && !lot.joined && !lot.cooked && !lot.clings) || lot.portion) continue;
+    // what was scooped out lies loose, and is what is spoken of: not its skin
+    if (lot.shell && world.lots.some((other) => other !== lot && !other.shell && isLoose(other) && shares(other, lot))) continue;
     const at = standsIn(world, lot)!;
     // flour that a tray was dusted with is not where the flour is
     for (const [i, share] of lot.parts) if (share > LEAST_SHARE || !state.placed.has(i)) state.placed.set(i, at);

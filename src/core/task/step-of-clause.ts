@@ -4,7 +4,7 @@ import { kindHas, worksOf } from '../technique/works';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import { findFood, nameWords } from '../recipe/food';
 import type { Hazard } from '../technique/model';
-import { hasMark, toolById } from '../technique/tools';
+import { hasMark, isVessel, toolById } from '../technique/tools';
 import { type Draft } from '../plan/draft';
 import { minutesOfText } from '../amount/minutes';
 import { type Mention } from './mentions';
@@ -19,7 +19,12 @@ const hotHazards = (item: string): Hazard[] => (/\b(?:boiling|hot)\b/i.test(item
 export function common(state: State, c: Located, into: string | null, mentions: Mention[] = c.mentions): Draft {
   const technique = c.technique;
   const named = c.tools.map((t) => t.id).filter((id) => !isOtherName(state, id, into));
-  const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into));
+  // "fill the empty tin with water": no pan is fetched for that
+  const isTin =
+    into === null &&
+    worksOf(technique?.id, technique?.like).act === 'water' &&
+    /^(?:the|your|one|an?) (?:empty )?(?:can|tin|jar)\b/i.test(c.rest);
+  const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into) && !(isTin && isVessel(id)));
   const tools = [...named, ...own];
   // a worktop needs no board
   if (into && !tools.includes(into) && isContainer(into) && into !== 'board') tools.push(into);

@@ -164,6 +164,8 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
 const EACH_HOLE =
   /^(?:the |each |every |all (?:of )?(?:the )?|\d+ |prepared )*(?:\p{L}+ )?(?:cups?|holes?|cases?|liners?|moulds?)\b(?!\s+of\b)/iu;
 
+/** What is poured over something, and has nothing poured over it. */
+const RUNS_OVER = /^(?:(?:all|half|some|most) (?:of )?)?(?:the |your )?(?:\p{L}+ )?(?:drizzle|dressing|sauce|icing|glaze|syrup|gravy|custard)\b/iu;
 const HOLLOW = /^(?:the |each |every |their )*(?:holes?|cavit(?:y|ies)|hollows?|shells?|skins)\b/i;
 
 /** What had a part taken out and lies elsewhere than what is in hand. */
@@ -238,6 +240,9 @@ export function frameOf(state: State, c: Located): Frame {
     if (p.prep === 'over' && /^(?:the )?(?:rest|remaining|remainder)\b/i.test(p.text) && p.mentions.length === 0) return true;
     const things = thingsOf(state, c, p);
     // "drop in spoonfuls of the mixture", which is in another bowl
+    // "spoon over the drizzle", with the cake in hand: it runs over that
+    if (p.prep === 'over' && RUNS_OVER.test(p.text) && things.there.length > 0 && placeOf(state, things.there) !== state.container)
+      return true;
     return (
       things.fresh.length > 0 ||
       (/^(?:in|through|on)$/.test(p.prep!) &&

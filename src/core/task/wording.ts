@@ -35,6 +35,9 @@ export function fanMarks(heat: { celsius: number }): string {
 
 export function theOf(state: State, mention: Mention): string {
   const one = state.recipe.ingredients[mention.ingredient]!;
+  // both parts of it go in where nothing says which
+  if (one.preparation.includes('juiced') && one.preparation.includes('zested'))
+    return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} ${mention.says ?? 'zest and juice'}`;
   if (one.preparation.includes('juiced')) return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} juice`;
   if (one.preparation.includes('zested') && !/\bzest\b/i.test(one.item)) return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} zest`;
   if (isJuice(state, mention.ingredient)) return `the ${nameOf(one)} juice`;

@@ -260,7 +260,7 @@ describe('the pan on the hob', () => {
     },
   );
 
-  test('what is done in its water is drained before other work, a cup of the water kept', () => {
+  test('what cooks in its water is gone back to when the timer rings, and drained then, a cup of the water kept', () => {
     const task = build(
       '150 g pasta\n80 g ham\n50 g soft cheese',
       'Boil the pasta for 10 minutes in a large pan. Meanwhile, snip the ham into pieces. Scoop out 3 tbsp of the water into a cup. Drain the pasta. Tip the pasta back into the pan with the cheese and the water. Mix in the ham.',
@@ -269,7 +269,9 @@ describe('the pan on the hob', () => {
     const at = (words: RegExp) => said.findIndex((t) => words.test(t));
     expect(at(/^Scoop/)).toBeGreaterThan(0);
     expect(at(/^Drain the pasta/)).toBe(at(/^Scoop/) + 1);
-    expect(at(/^Snip the ham/)).toBeGreaterThan(at(/^Drain/));
+    expect(at(/^Snip the ham/)).toBe(at(/^Set the timer to boil the pasta/) + 1);
+    expect(at(/until the timer rings/)).toBe(at(/^Snip the ham/) + 1);
+    expect(at(/^Drain/)).toBeGreaterThan(at(/until the timer rings/));
     expect(step(task, /^Drain the pasta/).into).toBe('large-pan');
   });
 });

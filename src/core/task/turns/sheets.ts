@@ -13,6 +13,17 @@ export const SHEETS: readonly Turn[] = [
   ['keep stirring', /(^|[.!?;]\s+)keep stirring(?:\s+(?:it|them|everything))?(?=\s*[.!;]|$)/gi, '$1stir constantly'],
   // "Was it too spicy? YES / NO": what is ticked is no step, the question stays with its step
   ['?', /\?(?:\W*\b(?:yes|no|maybe|a lot|a little|a bit|sometimes)\b)+[\s.!]*/gi, '? '],
+  // "put it on to boil", with the water in it
+  [
+    'on to boil',
+    /\b(water\b[^.;]*?)\bput\s+(?:it|them|the\s+(?:pan|pot|saucepan|water))\s+on\s+to\s+(?:boil|heat(?:\s+up)?)\b/gi,
+    '$1bring the water to the boil',
+  ],
+  ['on to boil', /\bput\s+(?:it|them|the\s+(?:pan|pot|saucepan|water))\s+on\s+to\s+(?:boil|heat(?:\s+up)?)\b/gi, 'bring it to the boil'],
+  // "⚠ HOT": a warning of the line before it
+  ['⚠', /([.!?]?)\s*⚠\ufe0f?\s*(\p{Lu}[\p{Lu} !]*)(?=[.!?]|\s|$)/gu, ' ($2)$1'],
+  // "chill while you make the soup", which the next lines do
+  ['while you', /,?\s+while\s+you\s+(?:make|prepare|cook|get\s+on\s+with|do)\s+X/giu, ''],
   // "put the rice in a bowl and the chilli on top"
   [
     'on top',

@@ -290,6 +290,18 @@ export const WORDS: readonly Turn[] = [
   ['you', /\byou\s+(?:should|will|'ll)\s+(?:get|have|end\s+up\s+with|need)\s+(?=(?:about|around|roughly|enough)\s)/giu, 'there should be '],
   ['to the table', /\b(?:bring|take|carry)\s+(?:it\s+|them\s+|everything\s+)?(?:straight\s+|hot\s+)?to\s+the\s+table\b/gi, 'serve'],
   ['roll', /\bre-?roll\s+((?:the|any|your)\s+[\p{L} ]{3,24}?)(?=\s*[.,;]|\s+and\b|$)/giu, 'roll out $1 again'],
+  // "turn into a greased tin": tipped, and not turned over
+  [
+    'turn',
+    /\bturn\s+((?:it|everything|the\s+(?:mixture|batter|dough))\s+)?into\s+(?=(?:an?|the|your)\s+(?:[\p{L}-]+\s+){0,3}(?:tin|dish|bowl|tray|pan|jar)\b)/giu,
+    'tip $1into ',
+  ],
+  // "half fill the can with water, swirl and pour that in": so much water, out of the can
+  [
+    'with water',
+    /\b(half[- ]?)?fill\s+(?:the|your|one|an?)\s+(?:empty\s+)?(can|tin|jar)s?\s+(half[- ]?(?:full|way)?\s+)?(?:up\s+)?with\s+(?:\p{L}+\s+)?water(?:\s*,|\s+and|,\s+and)\s+(?:then\s+)?(?:give\s+it\s+a\s+)?(?:swirl|swish|rinse|shake)\b[^,.;]{0,20}?(?:\s*,|\s+and|,\s+and)\s+(?:then\s+)?(?:add|pour|tip|stir)\s+(?:this|that|it|the\s+water)?\s*(?:in(?!to)|to\s+the\s+\p{L}+|into\s+the\s+\p{L}+)?(?:\s+(?:too|as\s+well))?(?=\s*[.,;]|\s+and\b|$)/giu,
+    '$1fill the $2 $3with water and add the water',
+  ],
   // "leave for 10 minutes while you slice the pepper"
   [
     'while you',
