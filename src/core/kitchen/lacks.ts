@@ -43,8 +43,12 @@ const touched = (step: Played, lots: readonly Lot[], act: Act): string[] => [
 ];
 
 const outOfPlace: NeedLaw = (world, step, lots, { act }) => {
-  if (NEEDS_NO_REACH.has(act)) return [];
   const named = touched(step, lots, act);
+  // nothing cools in the microwave, and no taco is built there
+  const isInMicrowave =
+    (act === 'cool' || (act === 'other' && step.names && lots.length > 0)) &&
+    named.some((id) => world.vessels.get(id)?.place === 'microwave');
+  if (NEEDS_NO_REACH.has(act) && !isInMicrowave) return [];
   return [...named, ...(act === 'serve' && lots.length === 0 ? servedFrom(world) : [])].flatMap((vessel): Lack[] => {
     const place = world.vessels.get(vessel)?.place ?? 'table';
     if (!isClosed(place) || (act === 'microwave' && place === 'microwave') || (act === 'oven' && place === 'oven')) return [];
@@ -79,6 +83,7 @@ const lidOff: NeedLaw = (world, step, lots, { act, traits }) => {
     act === 'dip' ||
     act === 'drain' ||
     act === 'lift' ||
+    act === 'bin' ||
     act === 'serve' ||
     act === 'water' ||
     act === 'ready';

@@ -67,12 +67,22 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const dish = calls.dish && place !== null && parts.length > MOST_NAMED && lots.some(wasHeated) ? calls.dish : null;
   // potatoes in oil and spices are potatoes
   const many = parts.length > MOST_NAMED && lots.every((lot) => lot.joined) && (main.length > 1 || dish !== null);
-  const few = shown.length > 0 && shown.length <= MOST_NAMED && !many && !(calls.dish && isSwimming(parts, shown));
+  // a sponge with jam under it is no eggs, flour and milk
+  const batter = lots.length > 1 && shown.length > 1 && parts.length > MOST_NAMED && bare.some((lot) => isBatter(world, lot, shown));
+  if (batter && calls.baked && place && lots.some(wasHeated)) return `the ${calls.baked}`;
+  const few = shown.length > 0 && shown.length <= MOST_NAMED && !many && !batter && !(calls.dish && isSwimming(parts, shown));
   if (few && !worked) return theirs(shown);
   if (dish !== null) return `the ${dish}`;
   if (only) return calls.baked && only.cooked && only.at && hasMark(only.at, 'bakes') ? `the ${calls.baked}` : 'the mixture';
   return place ? everythingIn(place, calls) : 'everything';
 }
+
+/** Flour that was worked into one with several others, and would be named with them. */
+const isBatter = (world: World, lot: Lot, shown: readonly Known[]) =>
+  lot.joined &&
+  lot.parts.size > 2 &&
+  shown.filter((k) => lot.parts.has(k.index)).length > 1 &&
+  partsOf(world, [lot]).some((k) => k.food?.category === 'flour' && shown.includes(k));
 
 const ml = (known: readonly Known[]) => known.reduce((sum, k) => sum + k.ml, 0);
 

@@ -169,6 +169,17 @@ function makeClause(part: Part, condition: string | null): Clause {
     .slice(1)
     .join(' ')
     .replace(/^[,:]\s*/, '');
+  // "sprinkle evenly with the sugar": how, and with what
+  const how = /^(\p{L}+ly)\s+(?=with\b)/iu.exec(rest);
+  if (
+    how &&
+    adverb === null &&
+    /^(?:sprinkle|scatter|dust|brush|drizzle|spread|season|top|cover)$/.test(verb) &&
+    !/^loosely/i.test(how[1]!)
+  ) {
+    adverb = how[1]!.toLowerCase();
+    rest = rest.slice(how[0].length);
+  }
   let until: string | null = null;
   const m =
     /(?:^|[\s,]+)((?:until|till|so that|or until|so (?:it|they|everything|all of it|(?:the|all|each) \p{L}+)(?=\s+(?:is|are|gets?|becomes?|has|have|comes?|turns?|stays?)\b))\b.*)$/iu.exec(

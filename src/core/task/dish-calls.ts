@@ -70,7 +70,7 @@ function bakedOf({ title, ingredients }: Recipe): string | null {
 export const lastBaked = (title: string): string | null =>
   [
     ...title.matchAll(
-      /\b(?:(?:short|cup|oat|tea)?cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?|bakes|bars|twists|turnovers|pasties|tarts?|pies?|quiches?|puffs|traybakes?|shortbread|knots)\b/gi,
+      /\b(?:(?:short|cup|oat|tea)?cakes?|loaf|loaves|muffins?|bread|flatbreads?|scones?|biscuits?|cookies|buns?|brownies|flapjacks?|rolls?|damper|crackers|pittas?|naans?|bakes|bars|twists|turnovers|pasties|tarts?|pies?|quiches?|puffs|traybakes?|shortbread|knots|sponges?|crumbles?|cobblers?)\b/gi,
     ),
   ]
     .at(-1)?.[0]

@@ -1,5 +1,5 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
-import { isHollow, lotsOf, shellOf, type Lot } from '../kitchen/index';
+import { contents, isHollow, lotsOf, shellOf, type Lot } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
@@ -12,7 +12,7 @@ import { focusOn, type Located, type State } from './state';
 import { common } from './step-of-clause';
 import { makeReady } from './supply';
 import { isCutLoose } from './vessel-of-work';
-import { isHeld, isPan, vesselOfPhrase } from './vessels';
+import { inUse, isHeld, isPan, vesselOfPhrase } from './vessels';
 import { inTool, toolCall } from './tool-names';
 import { ringOn } from './frames-hob';
 import { putThings } from './put-things';
@@ -75,6 +75,16 @@ function edgesAt(state: State, { theme }: Frame, withs: Things): string | null {
 }
 const EDGES = /^(?:(?:a|all)?round\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?(?:edges?|tops?|sides?|rims?|borders?)\b/iu;
 
+/** "Beat the egg with the water, add to the bowl": not to the one that they were beaten in. */
+function otherBowl<Goal extends { vessel: string | null }>(state: State, { theme, goal: said }: Frame, goal: Goal): Goal {
+  const isSpoken = theme === null || (theme.pronoun !== null && theme.mentions.length === 0);
+  if (!isSpoken || goal.vessel === null || !/^the bowl$/i.test(said?.text ?? '') || placeOf(state, state.objectUses) !== goal.vessel)
+    return goal;
+  const isFilled = (v: string) => contents(state.world, v).some((lot) => !lot.portion);
+  const other = inUse(state).find((v) => v !== goal.vessel && toolById(v)?.kind === 'container' && isFilled(v));
+  return other === undefined ? goal : { ...goal, vessel: other };
+}
+
 /** Puts things somewhere, each on its own card. */
 export function put(state: State, said: Located): void {
   const frame = frameOf(state, said);
@@ -90,7 +100,7 @@ export function put(state: State, said: Located): void {
   const withFrame =
     (hasWith && isWithVerb(c) && (object.fresh.length === 0 || COATS.test(c.verb ?? ''))) ||
     (unsaid.length > 0 && object.fresh.length === 0);
-  const goal = goalOf(state, c, frame.goal);
+  const goal = otherBowl(state, frame, goalOf(state, c, frame.goal));
   const shell = frame.theme && shellOf(state.world, frame.theme.text);
   if (shell && !withFrame && goal.vessel) return moveShell(state, c, shell, goal.vessel);
   // "pour the milk over the oats": the oats have to be there

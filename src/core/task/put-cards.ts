@@ -1,5 +1,6 @@
 // The cards of things that go somewhere: one for each, with its place, its water and what no list has.
 import { lotsOf, meantLots } from '../kitchen/index';
+import { kindOfUnit, showAmount } from '../amount/units';
 import { findFood, runs } from '../recipe/food';
 import { useOf, type Draft } from '../plan/draft';
 import { listed } from '../recipe/listed';
@@ -167,11 +168,12 @@ export function unlistedIn(state: State, c: Located, frame: Frame): string[] {
 export function putIn(state: State, c: Located, m: Mention, to: string): void {
   const one = state.recipe.ingredients[m.ingredient]!;
   const pour = findFood(one.item)?.form === 'liquid' && one.min !== null;
+  const back = partOfAll(state, m);
   push(state, {
     ...common(state, { ...c, rest: '', until: null }, to, [m]),
     // "mash with a splash of milk": the rest stays where it is
-    ...(isLittle(state, m) ? { little: true } : {}),
-    text: `${pour ? 'Pour' : 'Put'} ${theSaid(state, c, m)} ${pour ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
+    ...(isLittle(state, m) || back ? { little: true } : {}),
+    text: `${pour ? 'Pour' : 'Put'} ${back ?? theSaid(state, c, m)} ${pour ? toPlace(state, 'pour', to) : inTool(state, to)}.`,
     technique: pour ? 'pour' : 'add',
     uses: [useOfMention(state, c, m)],
     tools: [to],
@@ -181,6 +183,15 @@ export function putIn(state: State, c: Located, m: Mention, to: string): void {
     thing: `the ${nameOf(one)}`,
     name: nameOf(one),
   });
+}
+
+/** "4 tbsp of the milk", where all of it is in the pan already: so much of that. Null where some is left to be measured. */
+function partOfAll(state: State, m: Mention): string | null {
+  const lots = lotsOf(state.world, m.ingredient);
+  const isIn = lots.length > 0 && lots.every((lot) => lot.at !== null && lot.at !== 'board' && (lot.joined || !lot.portion) && lot.cooked);
+  return isIn && m.part === 'some' && m.quantity !== null && m.unit !== null && kindOfUnit(m.unit) !== 'count'
+    ? `${showAmount(m.quantity, m.unit)} of the ${nameOf(state.recipe.ingredients[m.ingredient]!)}`
+    : null;
 }
 
 /** "the lemon zest": the part of it that the recipe means. */

@@ -55,9 +55,13 @@ const isSized = (c: Located, from: number, to: number) =>
 /** Where dough is worked, as on a board. */
 const WORKTOP = /\b(?:work ?surface|surface|worktop|work top|countertop|counter|table|palm)\b/i;
 
+/** When, not what: "the drizzle while still warm". */
+const STILL_WARM = /,?\s+while\s+(?:(?:it|they|the\s+\p{L}+)(?:\s+is|\s+are|['’]s|['’]re)\s+)?(?:still\s+)?(?:hot|warm)\b.*$/iu;
+
 function phraseAt(c: Located, prep: string | null, from: number, to: number): Phrase {
   const text = c.rest
     .slice(from, to)
+    .replace(STILL_WARM, '')
     .replace(/[\s,]+$/, '')
     .trim();
   const vessels = c.tools

@@ -165,7 +165,8 @@ const EACH_HOLE =
   /^(?:the |each |every |all (?:of )?(?:the )?|\d+ |prepared )*(?:\p{L}+ )?(?:cups?|holes?|cases?|liners?|moulds?)\b(?!\s+of\b)/iu;
 
 /** What is poured over something, and has nothing poured over it. */
-const RUNS_OVER = /^(?:(?:all|half|some|most) (?:of )?)?(?:the |your )?(?:\p{L}+ )?(?:drizzle|dressing|sauce|icing|glaze|syrup|gravy|custard)\b/iu;
+const RUNS_OVER =
+  /^(?:(?:all|half|some|most) (?:of )?)?(?:the |your )?(?:\p{L}+ )?(?:drizzle|dressing|sauce|icing|glaze|syrup|gravy|custard)\b/iu;
 const HOLLOW = /^(?:the |each |every |their )*(?:holes?|cavit(?:y|ies)|hollows?|shells?|skins)\b/i;
 
 /** What had a part taken out and lies elsewhere than what is in hand. */
