@@ -70,7 +70,13 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   // a sponge with jam under it is no eggs, flour and milk
   const batter = lots.length > 1 && shown.length > 1 && parts.length > MOST_NAMED && bare.some((lot) => isBatter(world, lot, shown));
   if (batter && calls.baked && place && lots.some(wasHeated)) return `the ${calls.baked}`;
-  const few = shown.length > 0 && shown.length <= MOST_NAMED && !many && !batter && !(calls.dish && isSwimming(parts, shown));
+  const few =
+    shown.length > 0 &&
+    shown.length <= MOST_NAMED &&
+    !many &&
+    !batter &&
+    !(only && isDoughOf(only, parts)) &&
+    !(calls.dish && isSwimming(parts, shown));
   if (few && !worked) return theirs(shown);
   if (dish !== null) return `the ${dish}`;
   if (only) return calls.baked && only.cooked && only.at && hasMark(only.at, 'bakes') ? `the ${calls.baked}` : 'the mixture';
@@ -83,6 +89,14 @@ const isBatter = (world: World, lot: Lot, shown: readonly Known[]) =>
   lot.parts.size > 2 &&
   shown.filter((k) => lot.parts.has(k.index)).length > 1 &&
   partsOf(world, [lot]).some((k) => k.food?.category === 'flour' && shown.includes(k));
+
+/** Flour that was worked into one with milk, yoghurt or egg is neither any more. */
+const isDoughOf = (lot: Lot, parts: readonly Known[]) =>
+  parts.length > 1 &&
+  !lot.forms.has('toss') &&
+  parts.some((k) => k.food?.category === 'flour') &&
+  parts.some((k) => (k.wet && !foodIs(k.food, 'fatty')) || k.food?.raw === 'egg') &&
+  parts.every((k) => k.minor || k.wet || k.food?.category === 'flour' || k.food?.raw === 'egg');
 
 const ml = (known: readonly Known[]) => known.reduce((sum, k) => sum + k.ml, 0);
 

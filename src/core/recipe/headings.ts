@@ -95,9 +95,14 @@ export const isLouder = (text: string, below: string | undefined): boolean =>
   below !== below.toUpperCase() &&
   below.trim().split(/\s+/).length >= 4;
 
+/** "Meanwhile:", "While the rice cooks:" over lines of a method. */
+export const SAYS_WHEN = /^(?:meanwhile|in the meantime|while)\b/i;
+
 /** "Cook the rice", bare over bulleted or numbered lines of method: it heads them. */
 export function headsMethod(text: string, next: string | undefined): boolean {
   const bare = stripMarks(text.trim());
+  // "While the rice cooks:" says when the lines below it are done
+  if (SAYS_WHEN.test(bare)) return false;
   if (isLouder(bare, next)) return true;
   return (
     next !== undefined &&

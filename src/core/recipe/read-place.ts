@@ -4,7 +4,7 @@ import { stripBullet } from './ingredient-line';
 import { plainNumbers } from '../amount/quantity';
 import { findFood, isFoodName, nameWords } from './food';
 import { readAmount } from './line-amount';
-import { servingsOf } from './headings';
+import { SAYS_WHEN, servingsOf } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
 import { hasAmount, isTool, listOnOneLine } from './one-line-list';
 import { addIngredient, addInstruction, addTool, type Draft, note, refuse } from './read-draft';
@@ -52,7 +52,7 @@ export function place(draft: Draft, text: string, line: number, raw: string): vo
   const isWrittenIn = WRITTEN_IN.test(raw) && draft.section !== 'ingredients' && like < 2 && !startsWithVerb(text);
   if (RATING.test(text) || FORM_FIELD.test(text) || isWrittenIn) return note(draft, line, raw, 'note');
   const does = instructionScore(text);
-  if (isSubheading(text, like, does)) {
+  if (isSubheading(text, like, does) && !SAYS_WHEN.test(text)) {
     const titleStill = !draft.recipe.title && draft.section === 'top';
     if (!titleStill) {
       draft.group = text.replace(/:\s*$/, '').replace(/^(?:for|to) (?:the )?/i, '');

@@ -30,7 +30,7 @@ const BY_PACKET = /,? ?\b(?:according to|following|as per|as directed on|as on) 
 
 /** What somebody has to be at all the time is not left. */
 const KEEPS_BUSY =
-  /\b(?:stir|turn|toss|shak|whisk|bast|flip|mov)(?:ing|red|ned|ed)?\b|\bfr(?:y|ied)\b|\bin (?:two|2|three|3|four|4)? ?batches\b/i;
+  /\b(?:stir|turn(?!s? (?:golden|brown|pink|white|soft))|toss|shak|whisk|bast|flip|mov)\p{L}*\b|\bfr(?:y|ied)\b|\bin (?:two|2|three|3|four|4)? ?batches\b/iu;
 const NOW_AND_THEN =
   /\b(?:stirring|turning|shaking|stir|turn|shake)\b[^.,]*\b(?:now and then|occasionally|sometimes|from time to time|once or twice)\b/gi;
 
@@ -49,7 +49,7 @@ export function cooksBeside(state: State, from: readonly Draft[]): Beside | null
   const isOven = cooking?.technique === 'wait' && isOut;
   if (!cooking || wait(cooking) < SHORTEST || wait(cooking) > LONGEST) return null;
   const vessel = isOven ? state.inOven : (cooking.into ?? null);
-  const words = cooking.text.replace(NOW_AND_THEN, '');
+  const words = [cooking.text, ...(cooking.cues ?? []).map((cue) => cue.text)].join('. ').replace(NOW_AND_THEN, '');
   if (vessel === null || KEEPS_BUSY.test(words) || !(HOW_LONG.test(words) || BY_PACKET.test(words))) return null;
   const { act, traits } = worksOf(cooking.technique, kindOf(cooking.technique));
   if (!isOven && (act !== 'heat' || traits.has('utensil') || !traits.has('cooks') || !isWetIn(state, vessel))) return null;

@@ -44,12 +44,12 @@ describe('what is cold is waited for', () => {
   const baked = (then: string) =>
     texts('200 g self-raising flour\n2 eggs', `Mix the flour and eggs in a bowl. Pour into a loaf tin. Bake for 45 minutes. ${then}`);
   test.each([
-    ['When cool, slice the loaf.', ['Leave the flour and the eggs to cool.', 'Slice the loaf.']],
-    ['Slice when completely cold.', ['Leave the flour and the eggs to cool.', 'Slice the flour and the eggs.']],
-    ['Leave to cool. When cold, cut into squares.', ['Leave the flour and the eggs to cool.', 'Cut the flour and the eggs into squares.']],
+    ['When cool, slice the loaf.', ['Leave the mixture to cool.', 'Slice the loaf.']],
+    ['Slice when completely cold.', ['Leave the mixture to cool.', 'Slice the mixture.']],
+    ['Leave to cool. When cold, cut into squares.', ['Leave the mixture to cool.', 'Cut the mixture into squares.']],
     [
       'Once cool enough to handle, peel off the paper.',
-      ['Leave the flour and the eggs for 5 minutes until cool enough to handle.', 'Peel off the paper.'],
+      ['Leave the mixture for 5 minutes until cool enough to handle.', 'Peel off the paper.'],
     ],
   ])('%s', (said, cards) => expect(baked(said).slice(-2)).toEqual(cards));
 
