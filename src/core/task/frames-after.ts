@@ -55,7 +55,11 @@ export function after(
     const pot = isPan(state.hob) ? state.hob : cookerInHand(state);
     // "take the bowl off the pan": the bowl itself
     const isVessel =
-      into !== null && c.mentions.length === 0 && /^(?:off\s+)?(?:the|your)\s/i.test(c.rest) && c.tools[0]?.id === into && c.tools[0].at < 12;
+      into !== null &&
+      c.mentions.length === 0 &&
+      /^(?:off\s+)?(?:the|your)\s/i.test(c.rest) &&
+      c.tools[0]?.id === into &&
+      c.tools[0].at < 12;
     state.container = id !== 'turn-out' && pot !== null && !isVessel ? pot : into;
     // a ladleful of its water stands aside: the pan is in hand
     if (id === 'reserve' && state.container === 'small-bowl')

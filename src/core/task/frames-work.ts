@@ -1,7 +1,7 @@
 // The frame of all other work: cutting, shaping, draining, lifting, waiting: one step, on what is named or was spoken of.
 import { kindOf } from '../technique/lexicon';
 import { findFood, foodIs } from '../recipe/food';
-import { isHot, lotsOf, volumeOf } from '../kitchen/index';
+import { FLESH, isHot, lotsOf, volumeOf } from '../kitchen/index';
 import { hasMark, toolById } from '../technique/tools';
 import { type Act, actOfKind, type Works, worksOf } from '../technique/works';
 import { mainsOf, placeOf } from './nouns';
@@ -27,6 +27,7 @@ import { after } from './frames-after';
 export function work(state: State, c: Located): void {
   const works = worksOf(c.technique?.id, c.technique?.like);
   speakOfVessel(state, c, works.act);
+  speakOfHollow(state, c, works);
   const frame = frameOf(state, c);
   const solid = works.act === 'lift' && isUnsaid(frame) ? solidOnly(state, c) : null;
   if (solid) return work(state, solid);
@@ -88,6 +89,19 @@ function speakOfVessel(state: State, c: Located, act: Act): void {
   if (at === null || placeOf(state, state.objectUses) === at || !isHeld(state, at)) return;
   state.container = at;
   focusOn(state, inside(state, at), null);
+}
+
+/** "Scoop out the middles", with the beans in hand: of what was baked or cut whole. */
+function speakOfHollow(state: State, c: Located, { traits }: Works): void {
+  if (!traits.has('hollows') || !FLESH.test(c.rest) || c.mentions.length > 0) return;
+  const isWhole = (i: number) =>
+    state.world.ingredients[i]!.food?.form === 'whole' &&
+    lotsOf(state.world, i).some((lot) => !lot.joined && !lot.shell && !lot.portion && lot.forms.size > 0);
+  if (state.objectUses.length > 0 && state.objectUses.every(isWhole)) return;
+  const whole = state.recipe.ingredients.findIndex((_, i) => state.used.has(i) && isWhole(i) && state.placed.has(i));
+  if (whole < 0) return;
+  state.container = state.placed.get(whole)!;
+  focusOn(state, [whole], null);
 }
 
 /** What is worked on: what is named, what it is taken out of, or what was spoken of; and what is rolled up in it. */

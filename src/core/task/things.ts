@@ -199,6 +199,7 @@ const isGoal = (state: State, p: Phrase) =>
     (state.inOven !== null && nameWords(p.text).some((w) => state.titleWords.has(w))) ||
     shellOf(state.world, p.text) !== null ||
     ON_ITSELF.test(p.text) ||
+    (RUNS_OVER.test(p.text) && madeUnder(state, p.text).length > 0) ||
     ON_SHEET.test(p.text) ||
     (ON_CLOTH.test(p.text) && /^on(?:to)?$/.test(p.prep ?? '')));
 

@@ -305,7 +305,7 @@ export const WORDS: readonly Turn[] = [
   // "leave for 10 minutes while you slice the pepper"
   [
     'while you',
-    /([^.;!?,\s]),?\s+while\s+you\s+(?:wait,?\s+)?(?!\w+\s+(?:the\s+)?(?:rest|others?|remaining)\b)(?=(?:slice|chop|peel|grate|make|mix|prepare|cut|wash|cook|dice|measure|weigh|get|lay|mash|whisk|beat|boil|fry|toast|warm|drain|rinse|clean|crush|shred|open)\s+(?:the|your|a|an|some|up|any)\b)/gi,
+    /([^.;!?,\s]),?\s+while\s+you\s+(?:wait,?\s+)?(?!\w+\s+(?:the\s+)?(?:rest|others?|remaining)\b)(?!(?:make|prepare)\s+the\s+\w+(?:\s+\w+)?\s*(?:[.!;]|$))(?=(?:slice|chop|peel|grate|make|mix|prepare|cut|wash|cook|dice|measure|weigh|get|lay|mash|whisk|beat|boil|fry|toast|warm|drain|rinse|clean|crush|shred|open)\s+(?:the|your|a|an|some|up|any)\b)/gi,
     '$1. Meanwhile, ',
   ],
 ];
