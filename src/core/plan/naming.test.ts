@@ -48,7 +48,8 @@ describe('one by one, or all', () => {
 
 describe('what was worked into one', () => {
   test('flour with milk is a mixture, or what the recipe calls it; milk in egg is egg', () => {
-    expect(name(after(...worked('mix', 'bowl', FLOUR, MILK)), 'bowl')).toBe('the milk and the flour');
+    expect(name(after(...worked('mix', 'bowl', FLOUR, MILK)), 'bowl')).toBe('the mixture');
+    expect(name(after(...into('bowl', FLOUR, MILK)), 'bowl')).toBe('the milk and the flour');
     expect(name(after(...worked('mix', 'bowl', FLOUR, OIL)), 'bowl')).toBe('the mixture');
     const batter = after(...into('bowl', FLOUR, MILK), step('mix', [], 'bowl', { becomes: 'batter' }));
     expect(name(batter, 'bowl')).toBe('the batter');

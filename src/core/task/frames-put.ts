@@ -1,5 +1,5 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
-import { contents, isHollow, lotsOf, shellOf, type Lot } from '../kitchen/index';
+import { isHollow, lotsOf, shellOf, type Lot } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
@@ -12,20 +12,32 @@ import { focusOn, type Located, type State } from './state';
 import { common } from './step-of-clause';
 import { makeReady } from './supply';
 import { isCutLoose } from './vessel-of-work';
-import { inUse, isHeld, isPan, vesselOfPhrase } from './vessels';
+import { isHeld, isPan, vesselOfPhrase } from './vessels';
 import { inTool, toolCall } from './tool-names';
 import { ringOn } from './frames-hob';
 import { putThings } from './put-things';
 import { sentence, theOf, wording } from './wording';
 
-import { beneath, isServedUnder, overWhat, placeForPut, placeUnder, RUNS_OVER, shapeSaid, spokenFor, withoutStart } from './put-meaning';
+import {
+  beneath,
+  edgesAt,
+  isServedUnder,
+  otherBowl,
+  overWhat,
+  placeForPut,
+  placeUnder,
+  RUNS_OVER,
+  shapeSaid,
+  spokenFor,
+  withoutStart,
+} from './put-meaning';
 import { putIn } from './put-cards';
 import { liesAt, placeOf } from './nouns';
 import { allBut, frameOf, goalOf, handledAlone, thingsOf, type Frame, type Things } from './things';
 
 /** Verbs with which a thing is put on another: "sprinkle the rice with cheese". */
 const isWithVerb = (c: Located) =>
-  !/^(?:add|put|place|tip|set|stand|lay|arrange|return|transfer|move|serve|drop|throw)$/.test(c.verb ?? '');
+  !/^(?:add|put|place|tip|set|stand|lay|arrange|return|transfer|move|serve|drop|throw|tuck|nestle|poke|slot|wedge)$/.test(c.verb ?? '');
 
 const SHARE =
   /^(?:one|1|a piece|one piece|(?:an?|one|1) (?:circle|round|disc|ball|square|piece))$|^(?:about )?(?:\d[\d ./-]*|an?|one|two|three) (?:heaped |level |rounded |good |big )*(?:tbsp|tablespoon|tsp|teaspoon|spoon|dessertspoon|ladle|scoop)(?:ful)?s?$/i;
@@ -64,25 +76,6 @@ function isLaidOut(state: State, c: Located, { goal }: Frame): boolean {
     c.mentions.length > 1 &&
     c.mentions.every(isPiece)
   );
-}
-
-/** "Beat the egg in a cup. Brush the edges with it": of what was worked before, not of the egg. */
-function edgesAt(state: State, { theme }: Frame, withs: Things): string | null {
-  const coat = [...withs.fresh.map((m) => m.ingredient), ...withs.there];
-  const isPart = theme !== null && theme.vessel === null && theme.mentions.length === 0 && EDGES.test(theme.text);
-  if (!isPart || coat.length === 0 || !state.objectUses.every((i) => coat.includes(i))) return null;
-  return state.steps.findLast((s) => s.into && isHeld(state, s.into) && !inside(state, s.into).some((i) => coat.includes(i)))?.into ?? null;
-}
-const EDGES = /^(?:(?:a|all)?round\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?(?:edges?|tops?|sides?|rims?|borders?)\b/iu;
-
-/** "Beat the egg with the water, add to the bowl": not to the one that they were beaten in. */
-function otherBowl<Goal extends { vessel: string | null }>(state: State, { theme, goal: said }: Frame, goal: Goal): Goal {
-  const isSpoken = theme === null || (theme.pronoun !== null && theme.mentions.length === 0);
-  if (!isSpoken || goal.vessel === null || !/^the bowl$/i.test(said?.text ?? '') || placeOf(state, state.objectUses) !== goal.vessel)
-    return goal;
-  const isFilled = (v: string) => contents(state.world, v).some((lot) => !lot.portion);
-  const other = inUse(state).find((v) => v !== goal.vessel && toolById(v)?.kind === 'container' && isFilled(v));
-  return other === undefined ? goal : { ...goal, vessel: other };
 }
 
 /** Puts things somewhere, each on its own card. */

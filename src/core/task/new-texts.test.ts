@@ -350,7 +350,7 @@ describe('lids, film, rolls and cases', () => {
       'batter divided between the cases is in the tin',
       '300 g flour\n2 eggs\n150 ml milk',
       'Put 12 paper cases in a muffin tin. Mix the flour, eggs and milk in a bowl. Divide between the cases. Bake for 18 minutes.',
-      ['Divide the flour, the eggs and the milk between the cases. >muffin-tin', 'Bake the '],
+      ['Divide the mixture between the cases. >muffin-tin', 'Bake the '],
       null,
     ],
     [

@@ -172,3 +172,8 @@ export const mainsOf = (state: State, there: readonly number[]): readonly number
 
 export const ON_ITSELF =
   /^(?:the |its |their |each |one |of )*(?:top|tops|middle|centre|center|bottom|base|inside|outside|side|sides|surface|edge|edges|ends?|half|one half|halves|other|each|layer|hole|well|cavity)\b/i;
+
+const POURED =
+  /^(?:(?:all|half|some|most) (?:of )?)?(?:the |your )?(?:\p{L}+ )?(?:drizzle|dressing|sauce|icing|glaze|syrup|gravy|custard)\b/iu;
+/** What is made to be poured over something, and has nothing poured over it: "the drizzle" of the list's heading. */
+export const runsOver = (state: State, text: string): boolean => POURED.test(text) && madeUnder(state, text).length > 0;

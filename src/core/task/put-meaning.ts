@@ -171,3 +171,22 @@ export const withWorkedIn = (state: State, there: readonly number[]): number[] =
     ),
   ),
 ];
+
+/** "Beat the egg with the water, add to the bowl": not to the one that they were beaten in. */
+export function otherBowl<Goal extends { vessel: string | null }>(state: State, { theme, goal: said }: Frame, goal: Goal): Goal {
+  const isSpoken = theme === null || (theme.pronoun !== null && theme.mentions.length === 0);
+  if (!isSpoken || goal.vessel === null || !/^the bowl$/i.test(said?.text ?? '') || placeOf(state, state.objectUses) !== goal.vessel)
+    return goal;
+  const isFilled = (v: string) => contents(state.world, v).some((lot) => !lot.portion);
+  const other = inUse(state).find((v) => v !== goal.vessel && toolById(v)?.kind === 'container' && isFilled(v));
+  return other === undefined ? goal : { ...goal, vessel: other };
+}
+
+/** "Beat the egg in a cup. Brush the edges with it": of what was worked before, not of the egg. */
+export function edgesAt(state: State, { theme }: Frame, withs: Things): string | null {
+  const coat = [...withs.fresh.map((m) => m.ingredient), ...withs.there];
+  const isPart = theme !== null && theme.vessel === null && theme.mentions.length === 0 && EDGES.test(theme.text);
+  if (!isPart || coat.length === 0 || !state.objectUses.every((i) => coat.includes(i))) return null;
+  return state.steps.findLast((s) => s.into && isHeld(state, s.into) && !inside(state, s.into).some((i) => coat.includes(i)))?.into ?? null;
+}
+const EDGES = /^(?:(?:a|all)?round\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?(?:edges?|tops?|sides?|rims?|borders?)\b/iu;

@@ -1,4 +1,5 @@
 // Takes what follows a verb apart into slots: the object, and one phrase for each preposition.
+import { findFood } from '../recipe/food';
 import type { Mention } from './mentions';
 import { mentionsHere } from './mentions-here';
 import { isContainer, type Located, type State } from './state';
@@ -138,3 +139,11 @@ const INTO = new Set([
 ]);
 export const isGoalPrep = (prep: string | null): boolean => prep !== null && INTO.has(prep);
 export const isSourcePrep = (prep: string | null): boolean => prep === 'from' || prep === 'out of' || prep === 'off';
+
+/** "Mash roughly with the oil": how it is done, and no thing. */
+export const isManner = (p: Phrase) =>
+  /^(?:over|together|again|up|out|down|off|back|aside|(?:very |quite |really )?(?:well|\p{L}{3,}ly)(?:(?:,| and| but)+ \p{L}+ly)?|(?:just )?(?:a (?:little|bit)|briefly|slightly))$/iu.test(
+    p.text,
+  ) &&
+  p.mentions.length === 0 &&
+  findFood(p.text) === null;

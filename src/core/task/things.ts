@@ -4,11 +4,11 @@ import { isShaped } from '../kitchen/matter';
 import { findFood, nameWords, singular } from '../recipe/food';
 import { putLater } from './later';
 import { wholeOf, type Mention } from './mentions';
-import { PIECE, MIXTURE, ON_ITSELF, SOME_WATER, ofNoun, madeSaid, madeUnder, liesAt, placeOf } from './nouns';
+import { PIECE, MIXTURE, ON_ITSELF, SOME_WATER, ofNoun, madeSaid, madeUnder, liesAt, placeOf, runsOver } from './nouns';
 import { inside } from './push';
 import { hasMark, isWrap } from '../technique/tools';
 import { actOfKind, worksOf } from '../technique/works';
-import { isGoalPrep, phrasesOf, type Phrase } from './slots';
+import { isGoalPrep, isManner, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { inUse, isHeld, vesselOfPhrase } from './vessels';
 
@@ -164,9 +164,6 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
 const EACH_HOLE =
   /^(?:the |each |every |all (?:of )?(?:the )?|\d+ |prepared )*(?:\p{L}+ )?(?:cups?|holes?|cases?|liners?|moulds?)\b(?!\s+of\b)/iu;
 
-/** What is poured over something, and has nothing poured over it. */
-const RUNS_OVER =
-  /^(?:(?:all|half|some|most) (?:of )?)?(?:the |your )?(?:\p{L}+ )?(?:drizzle|dressing|sauce|icing|glaze|syrup|gravy|custard)\b/iu;
 const HOLLOW = /^(?:the |each |every |their )*(?:holes?|cavit(?:y|ies)|hollows?|shells?|skins)\b/i;
 
 /** What had a part taken out and lies elsewhere than what is in hand. */
@@ -199,7 +196,7 @@ const isGoal = (state: State, p: Phrase) =>
     (state.inOven !== null && nameWords(p.text).some((w) => state.titleWords.has(w))) ||
     shellOf(state.world, p.text) !== null ||
     ON_ITSELF.test(p.text) ||
-    (RUNS_OVER.test(p.text) && madeUnder(state, p.text).length > 0) ||
+    runsOver(state, p.text) ||
     ON_SHEET.test(p.text) ||
     (ON_CLOTH.test(p.text) && /^on(?:to)?$/.test(p.prep ?? '')));
 
@@ -243,8 +240,7 @@ export function frameOf(state: State, c: Located): Frame {
     const things = thingsOf(state, c, p);
     // "drop in spoonfuls of the mixture", which is in another bowl
     // "spoon over the drizzle", with the cake in hand: it runs over that
-    if (p.prep === 'over' && RUNS_OVER.test(p.text) && things.there.length > 0 && placeOf(state, things.there) !== state.container)
-      return true;
+    if (p.prep === 'over' && runsOver(state, p.text) && placeOf(state, things.there) !== state.container) return true;
     return (
       things.fresh.length > 0 ||
       (/^(?:in|through|on)$/.test(p.prep!) &&
@@ -268,14 +264,6 @@ export function frameOf(state: State, c: Located): Frame {
 /** Paper, foil or a cloth, that lies on what holds the food. */
 const isSheet = ({ text, vessel }: Phrase): boolean =>
   (vessel !== null && isWrap(vessel)) || /\b(?:kitchen|baking|greaseproof|absorbent) (?:paper|roll|towel)|\bpaper towels?\b/i.test(text);
-
-/** "Mash roughly with the oil": how it is done, and no thing. */
-const isManner = (p: Phrase) =>
-  /^(?:over|together|again|up|out|down|off|back|aside|(?:very |quite |really )?(?:well|\p{L}{3,}ly)(?:(?:,| and| but)+ \p{L}+ly)?|(?:just )?(?:a (?:little|bit)|briefly|slightly))$/iu.test(
-    p.text,
-  ) &&
-  p.mentions.length === 0 &&
-  findFood(p.text) === null;
 
 /** "Stir in the mushrooms", which are all that the pan in hand holds, with drained pasta beside: they go to the pasta. */
 const isAllInHand = (state: State, there: readonly number[]) =>
