@@ -31,7 +31,7 @@ export function inWords(technique: string | null, text: string): InWords {
     lid: is('cover') && /\blid\b/i.test(text),
     tap: /\bwater\b/i.test(text) && saysTap(text),
     cold: is('cool') && isCold(text),
-    rings: is('heat') && RINGS.test(text),
+    rings: (is('heat') || is('wait')) && RINGS.test(text),
     ...hollowIn(works, text),
   };
 }

@@ -288,3 +288,9 @@ test.each([
   ['Put 12 paper cases in the tin.', 12],
   ['Lay 3 sheets of lasagne on top.', 3],
 ])('%s counts %s things', (text, count) => expect(alone(text).count).toBe(count));
+
+test('what cooks until the timer rings shows a timer with no time left, and what is only cooked on shows none', () => {
+  expect(alone('Cook the rice until the timer rings.', ['150 g rice']).minutes).toBe(0);
+  expect(alone('Cook the rice until soft.', ['150 g rice']).minutes).not.toBe(0);
+  expect(alone('Chop the onion until the timer rings.', ['1 onion']).minutes).toBeNull();
+});

@@ -1,5 +1,5 @@
 // Makes the stage of each step: plays the task in the one world and reads what lies where before the step.
-import { lotsOf, newWorld, vesselOf, type World } from '../kitchen/index';
+import { inWords, lotsOf, newWorld, vesselOf, type World } from '../kitchen/index';
 import { USUAL_KITCHEN, type Kitchen, type Step, type TaskAnalysis } from '../plan/model';
 import { plainStep } from '../plan/plain-step';
 import { play } from '../plan/play';
@@ -94,7 +94,7 @@ function stageOf(step: Step, world: World, kitchen: Kitchen, shapes: Shapes): St
     tool: toolOf(step),
     measures: measuresOf(step),
     reads: readsOf(step),
-    minutes: step.minutes.waiting > 0 ? step.minutes.waiting : /\b20 seconds\b/.test(step.text) ? 1 / 3 : null,
+    minutes: minutesOf(step),
     dial,
     count: countOf(step.text),
     mat: step.tools.includes('non-slip-mat'),
@@ -102,6 +102,13 @@ function stageOf(step: Step, world: World, kitchen: Kitchen, shapes: Shapes): St
     hazards: step.hazards.filter((h) => h !== 'slip'),
     adult,
   };
+}
+
+/** What the timer shows: the time that is waited, or none left as it rings; null where there is no timer. */
+function minutesOf({ minutes, technique, text }: Step): number | null {
+  if (inWords(technique, text).rings) return 0;
+  if (minutes.waiting > 0) return minutes.waiting;
+  return /\b20 seconds\b/.test(text) ? 1 / 3 : null;
 }
 
 /** A measure of the kitchen is drawn with what stands on it: in a drawer of five, that alone tells which. */

@@ -91,6 +91,7 @@ export type Stage = Act & {
   measures: DrawnMeasure[];
   /** Weight or volume that a display or a jug has to show. */
   reads: string | null;
+  /** What the timer shows; 0 as it rings. */
   minutes: number | null;
   dial: Dial | null;
   count: number | null;

@@ -49,7 +49,7 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
       ? calls.made?.find(({ of }) => parts.every((k) => of.has(k.index)))
       : undefined;
   if (made && parts.length * 2 > made.of.size) return `the ${made.name}`;
-  const theirs = (known: readonly Known[]) => listed(known.map((k) => `the ${calls.foods?.get(k.index) ?? shortName(k.name)}`));
+  const theirs = (known: readonly Known[]) => listed(known.map((k) => `the ${calledIn(world, lots, k, calls)}`));
   const main = mainOf(parts);
   const coated = coatedOf(lots, main);
   if (coated.length > 0) return theirs(coated);
@@ -81,6 +81,14 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   if (dish !== null) return `the ${dish}`;
   if (only) return calls.baked && only.cooked && only.at && hasMark(only.at, 'bakes') ? `the ${calls.baked}` : 'the mixture';
   return place ? everythingIn(place, calls) : 'everything';
+}
+
+/** What an ingredient is called where it lies: a cube that was stirred into its water is stock. */
+function calledIn(world: World, lots: readonly Lot[], { name, index }: Known, calls: Calls): string {
+  const stock = /^(.*\bstock)\s+(?:cube|pot|powder|tablet)s?$/i.exec(name)?.[1];
+  const isInWater = (lot: Lot) => lot.joined || (world.vessels.get(lot.at ?? '')?.water ?? 'none') !== 'none';
+  if (stock && lots.some((lot) => lot.parts.has(index) && isInWater(lot))) return stock;
+  return calls.foods?.get(index) ?? shortName(name);
 }
 
 /** Flour that was worked into one with several others, and would be named with them. */
@@ -220,7 +228,7 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
           // the oil that they were fried in goes without saying
           const main = about.filter((i) => !(world.ingredients[i]!.minor && world.ingredients[i]!.liquid));
           return (
-            listed((main.length > 0 ? main : about).map((i) => `the ${calls.foods?.get(i) ?? shortName(world.ingredients[i]!.name)}`)) ||
+            listed((main.length > 0 ? main : about).map((i) => `the ${calledIn(world, lots, world.ingredients[i]!, calls)}`)) ||
             other ||
             'everything'
           );

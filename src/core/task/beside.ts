@@ -18,6 +18,8 @@ export type Beside = {
   work: Draft[][];
 };
 
+/** Minutes of hands that a timer takes. */
+const SET_TIMER = 0.5;
 /** What cooks for less than this is waited for, in minutes. */
 const SHORTEST = 4;
 /** Over this the class is at something else, in minutes. */
@@ -146,6 +148,7 @@ function timerSet(d: Draft): Draft {
     tools: [...new Set([...(d.tools ?? []), 'timer'])],
     cues: [{ sense: 'time', text: 'the timer runs' }],
     begins: true,
+    minutes: { active: SET_TIMER, waiting: wait(d) },
     meanwhile: 'Go on with the next steps until the timer rings.',
     small: [...techniqueById('set-timer')!.small],
   };

@@ -139,6 +139,22 @@ describe('how much, and which part', () => {
   });
 });
 
+test.each([
+  [
+    'water that the list has',
+    '1 vegetable stock cube\n500 ml boiling water\n1 onion',
+    'Dissolve the stock cube in the boiling water in a jug.',
+  ],
+  ['water that only the method has', '1 vegetable stock cube\n1 onion', 'Dissolve the stock cube in 500 ml boiling water in a jug.'],
+])('a cube that was stirred into its water is stock: %s', (_what, ingredients, dissolves) => {
+  const said = texts(ingredients, `${dissolves} Put the onion and the stock in a pan and simmer for 10 minutes.`);
+  expect(said).toContain('Put the vegetable stock cube in the jug.');
+  expect(
+    said.some((t) => /^(?:Put|Pour) the vegetable stock (?:in|into) (?:a|the) pan/.test(t)),
+    said.join(' '),
+  ).toBe(true);
+});
+
 describe('what stands hot, and what is shut away', () => {
   test('what is put on hot food is marked, though its plate is cold', () => {
     const task = build(

@@ -139,6 +139,10 @@ test('measures that are filled often are counted, with the first crossed off', (
 test('a time, a heat, a weight are written on the picture', () => {
   expect(drawStage({ ...OF_SCENE.get('timer')!, minutes: 12 })).toContain('>12<');
   expect(drawStage({ ...OF_SCENE.get('scale')!, reads: '200 g' })).toContain('>200 g<');
+  // no time left: it rings, which an hour does not
+  const [rings, runs] = [0, 60].map((minutes) => drawStage({ ...OF_SCENE.get('hob')!, minutes }));
+  expect(rings).toContain('>0<');
+  expect(rings.match(/stroke="#0a5c7a"|<path/g)!.length).toBeGreaterThan(runs.match(/stroke="#0a5c7a"|<path/g)!.length);
 });
 test('hazards have marks of different signs, and an adult’s is round', () => {
   const stage = { ...OF_SCENE.get('fetch')!, hazards: [] };

@@ -110,7 +110,22 @@ export const drawer = () =>
   box(20, 96, 200, 54, '#cfb588', 5) +
   box(100, 116, 40, 9, '#7a5f38', 4, 2);
 
-/** Minutes as a disc that runs out; the number in the middle. */
+/** Strokes on both sides of a timer that rings. */
+const ringing = (x: number, y: number, r: number): string =>
+  line(
+    [-1, 1]
+      .flatMap((side) =>
+        [1.18, 1.36].map((far) => {
+          const [dx, dy] = [side * r * far * 0.8, r * far * 0.6];
+          return `M${(x + dx).toFixed(1)} ${(y - dy).toFixed(1)}q${(side * r * 0.28).toFixed(1)} ${dy.toFixed(1)} 0 ${(2 * dy).toFixed(1)}`;
+        }),
+      )
+      .join(''),
+    2.6,
+    ACTION,
+  );
+
+/** Minutes as a disc that runs out; the number in the middle. None left: it rings. */
 export function disc(pen: Pen, x: number, y: number, r: number, minutes: number): string {
   const share = Math.min(1, minutes / 60);
   const a = share * 2 * Math.PI;
@@ -121,12 +136,13 @@ export function disc(pen: Pen, x: number, y: number, r: number, minutes: number)
           `M${x} ${y}V${y - r}A${r} ${r} 0 ${share > 0.5 ? 1 : 0} 1 ${(x + r * Math.sin(a)).toFixed(1)} ${(y - r * Math.cos(a)).toFixed(1)}z`,
           '#9cc4d4',
         );
-  const said = showMinutes(minutes);
+  const said = minutes > 0 ? showMinutes(minutes) : { number: '0', unit: 'min' };
   const ticks = Array.from({ length: 12 }, (_, i) => {
     const t = (i * Math.PI) / 6;
     return `M${(x + r * 0.88 * Math.sin(t)).toFixed(1)} ${(y - r * 0.88 * Math.cos(t)).toFixed(1)}L${(x + r * Math.sin(t)).toFixed(1)} ${(y - r * Math.cos(t)).toFixed(1)}`;
   }).join('');
   return (
+    (minutes > 0 ? '' : ringing(x, y, r)) +
     circle(x, y, r, '#fff', 0) +
     pen.upright(x, wedge) +
     line(ticks, 1.6) +

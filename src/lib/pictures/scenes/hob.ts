@@ -37,7 +37,10 @@ const onHob: Draw = (pen, stage) => {
         ? 1
         : 2;
   const boil = !wet ? 0 : stage.form === 'boil' || stage.form === 'blanch' || stage.form === 'steam' ? 2 : 1;
-  const clock = stage.minutes ? disc(pen, 208, stage.vessel?.lid || stage.form === 'steam' ? 108 : 36, 27, stage.minutes) : '';
+  const clock =
+    stage.minutes !== null
+      ? disc(pen, stage.minutes === 0 ? 202 : 208, stage.vessel?.lid || stage.form === 'steam' ? 108 : 36, 27, stage.minutes)
+      : '';
   const stirring = STIRS.has(stage.form);
   const covered = stage.form === 'steam' || (stage.vessel?.lid ?? false);
   if (stirring && !covered) {
@@ -58,6 +61,8 @@ const onHob: Draw = (pen, stage) => {
   }
   const v = placed(pen, stage, x, { contents: all, heat, kind, boil: boil });
   if (covered) {
+    // the time is up: nobody touches the lid yet
+    if (stage.minutes === 0) return v.ground + v.back + v.front + lid(kind, x, v.top + 2) + steam(x - 72, v.top, 1) + clock;
     // the lid goes on; then the time runs
     const rh = hand(pen, 'pinch', [x, v.top - 22], { arm: [262, -40] });
     return (
