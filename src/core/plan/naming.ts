@@ -49,7 +49,7 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
       ? calls.made?.find(({ of }) => parts.every((k) => of.has(k.index)))
       : undefined;
   if (made && parts.length * 2 > made.of.size) return `the ${made.name}`;
-  const theirs = (known: readonly Known[]) => listed(known.map((k) => `the ${calledIn(world, lots, k, calls)}`));
+  const theirs = (known: readonly Known[]) => namesIn(world, lots, known, calls);
   const main = mainOf(parts);
   const coated = coatedOf(lots, main);
   if (coated.length > 0) return theirs(coated);
@@ -83,12 +83,16 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   return place ? everythingIn(place, calls) : 'everything';
 }
 
-/** What an ingredient is called where it lies: a cube that was stirred into its water is stock. */
-function calledIn(world: World, lots: readonly Lot[], { name, index }: Known, calls: Calls): string {
-  const stock = /^(.*\bstock)\s+(?:cube|pot|powder|tablet)s?$/i.exec(name)?.[1];
+/** What ingredients are called where they lie: a cube that was stirred into its water is stock, and the water with it. */
+function namesIn(world: World, lots: readonly Lot[], known: readonly Known[], calls: Calls): string {
   const isInWater = (lot: Lot) => lot.joined || (world.vessels.get(lot.at ?? '')?.water ?? 'none') !== 'none';
-  if (stock && lots.some((lot) => lot.parts.has(index) && isInWater(lot))) return stock;
-  return calls.foods?.get(index) ?? shortName(name);
+  const stockOf = ({ name, index }: Known) =>
+    lots.some((lot) => lot.parts.has(index) && isInWater(lot))
+      ? /^(.*\bstock)\s+(?:cube|pot|powder|tablet)s?$/i.exec(name)?.[1]
+      : undefined;
+  const isStock = known.some((k) => stockOf(k) !== undefined);
+  const shown = isStock ? known.filter((k) => !/\bwater$/i.test(k.name)) : known;
+  return listed(shown.map((k) => `the ${stockOf(k) ?? calls.foods?.get(k.index) ?? shortName(k.name)}`));
 }
 
 /** Flour that was worked into one with several others, and would be named with them. */
@@ -228,7 +232,12 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
           // the oil that they were fried in goes without saying
           const main = about.filter((i) => !(world.ingredients[i]!.minor && world.ingredients[i]!.liquid));
           return (
-            listed((main.length > 0 ? main : about).map((i) => `the ${calledIn(world, lots, world.ingredients[i]!, calls)}`)) ||
+            namesIn(
+              world,
+              lots,
+              (main.length > 0 ? main : about).map((i) => world.ingredients[i]!),
+              calls,
+            ) ||
             other ||
             'everything'
           );

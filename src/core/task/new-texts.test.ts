@@ -142,7 +142,7 @@ describe('what is meant', () => {
       'the stock cube goes where the pan of the dish is',
       '500 g beef mince\n1 beef stock cube\n200 ml boiling water',
       'Transfer the mince to the slow cooker. Dissolve the stock cube in the boiling water and pour in. Pop the lid on and cook on Low for 6 hours.',
-      ['Pour the beef stock cube and the boiling water into the slow cooker. >slow-cooker', 'Put the lid on. >slow-cooker'],
+      ['Pour the beef stock into the slow cooker. >slow-cooker', 'Put the lid on. >slow-cooker'],
       null,
     ],
     [
