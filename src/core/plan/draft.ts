@@ -1,6 +1,7 @@
 // A step in the making: from a technique and what it is done to, everything else that a step carries is worked out here.
 import { table } from '../amount/table';
 import type { Quantity } from '../amount/quantity';
+import { CLASS_FACTOR } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 import { techniqueById, kindOf } from '../technique/lexicon';
@@ -208,3 +209,7 @@ export function useOf(ingredients: readonly Ingredient[], index: number, quantit
   const one = ingredients[index]!;
   return { ingredient: index, item: one.item, quantity: quantity ?? one.min, unit: quantity === null ? one.unit : unit };
 }
+
+/** Minutes of a step in the making on the clock of a lesson: hands of a class take longer than an adult's. */
+export const minutesOfDraft = (d: Draft): number =>
+  (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * CLASS_FACTOR + (d.minutes?.waiting ?? 0);

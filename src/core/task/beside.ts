@@ -1,6 +1,6 @@
 // "Boil the potatoes for 15 minutes. Meanwhile, chop the chives": the timer is set, the other work is done, and what cooks is gone back to when it rings.
-import { CLASS_FACTOR, contents, isWet } from '../kitchen/index';
-import type { Draft } from '../plan/draft';
+import { contents, isWet } from '../kitchen/index';
+import { minutesOfDraft, type Draft } from '../plan/draft';
 import { capital } from '../recipe/method-lines';
 import { techniqueById, kindOf } from '../technique/lexicon';
 import { worksOf, type Act } from '../technique/works';
@@ -37,8 +37,7 @@ const NOW_AND_THEN =
   /\b(?:stirring|turning|shaking|stir|turn|shake)\b[^.,]*\b(?:now and then|occasionally|sometimes|from time to time|once or twice)\b/gi;
 
 const wait = (d: Draft) => d.minutes?.waiting ?? 0;
-const minutesOf = (d: Draft) => (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * CLASS_FACTOR + wait(d);
-const minutes = (all: readonly Draft[]) => all.reduce((sum, d) => sum + minutesOf(d), 0);
+const minutes = (all: readonly Draft[]) => all.reduce((sum, d) => sum + minutesOfDraft(d), 0);
 const actOf = (d: Draft) => worksOf(d.technique, kindOf(d.technique)).act;
 
 /**

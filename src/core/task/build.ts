@@ -1,7 +1,6 @@
 // From a recipe to a task analysis: routines, gathering, the recipe's own steps, heat off, store, clean up; at the grain that is asked for.
 import { itemName } from '../recipe/item-name';
 import { actOfKind, kindHas, type Act } from '../technique/works';
-import { CLASS_FACTOR } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import type { Keep } from '../recipe/food-model';
 import type { Recipe } from '../recipe/recipe';
@@ -14,7 +13,7 @@ import { stepsWithinBounds } from './bounds';
 import { takeOwnRoutine, withLines } from './own-routine';
 import { callsOf } from './dish-calls';
 import { shortTitle } from './dish-title';
-import { keyMaker, stepOf, type Draft } from '../plan/draft';
+import { keyMaker, minutesOfDraft, stepOf, type Draft } from '../plan/draft';
 import { coarsen, refine } from './grain';
 import { USUAL_KITCHEN, type Grain, type Kitchen, type TaskAnalysis } from '../plan/model';
 import { ensure } from '../plan/ensure';
@@ -79,7 +78,7 @@ const LATE_IN_LONG = 30;
 /** Ingredients that stay cold until they are wanted, with the place of their first use in the list. */
 function lateFoods(body: readonly Draft[], recipe: Recipe): Map<number, number> {
   const late = new Map<number, number>();
-  const isLong = body.reduce((sum, draft) => sum + minutesOf(draft), 0) > LONG_RECIPE;
+  const isLong = body.reduce((sum, draft) => sum + minutesOfDraft(draft), 0) > LONG_RECIPE;
   let clock = 0;
   body.forEach((draft, i) => {
     for (const use of draft.uses ?? []) {
@@ -88,7 +87,7 @@ function lateFoods(body: readonly Draft[], recipe: Recipe): Map<number, number> 
       if (most !== undefined && !late.has(use.ingredient!))
         late.set(use.ingredient!, clock > (isLong ? Math.min(most, LATE_IN_LONG) : most) ? i : -1);
     }
-    clock += minutesOf(draft);
+    clock += minutesOfDraft(draft);
   });
   return new Map([...late].filter(([, at]) => at >= 0));
 }
@@ -121,7 +120,7 @@ function putBack(body: readonly Draft[], recipe: Recipe): Draft[] {
         worksOf(draft.technique).act === 'put' && quantity === recipe.ingredients[ingredient]!.min && !draft.little && !isMeasuring(draft);
       last.set(ingredient, { at: i, clock, all });
     }
-    clock += minutesOf(draft);
+    clock += minutesOfDraft(draft);
   });
   return body.flatMap((draft, i) => [
     ...(again.get(i) ?? []).map((k) => coldStep(recipe, k, 'get')),
@@ -189,10 +188,6 @@ const QUICK = 10;
 /** An oven is not left on for longer than this before it is used. */
 const LONGEST_ON = 45;
 
-/** Minutes on the lesson's clock. */
-const minutesOf = (d: Draft) =>
-  (d.minutes?.active ?? techniqueById(d.technique ?? '')?.minutes.active ?? 0.5) * CLASS_FACTOR + (d.minutes?.waiting ?? 0);
-
 /**
  * The oven is turned on first; but not before dough rises for an hour, nor so early that it would be hot for longer than that: then as late as still gives it
  * time to heat. So is a grill or an air fryer, which is hot in a few minutes.
@@ -204,7 +199,7 @@ function ovenInTime(body: Draft[]): Draft[] {
   const between = body.slice(on + 1, bake);
   const heats = Math.max(...(body[on]!.tools ?? []).map(heatsIn)) * IN_HAND;
   const isLong = between.some((d) => ['wait', 'chill', 'soak'].includes(kindOf(d.technique)) && (d.minutes?.waiting ?? 0) >= LONG_WAIT);
-  if (!isLong && heats >= QUICK && between.reduce((sum, d) => sum + minutesOf(d), 0) <= LONGEST_EMPTY) return body;
+  if (!isLong && heats >= QUICK && between.reduce((sum, d) => sum + minutesOfDraft(d), 0) <= LONGEST_EMPTY) return body;
   let minutes = 0;
   let at = bake;
   while (at > on + 1 && minutes < heats) {
@@ -212,7 +207,7 @@ function ovenInTime(body: Draft[]): Draft[] {
     // not on all night
     if ((d.minutes?.waiting ?? 0) > LONGEST_ON) break;
     at--;
-    minutes += minutesOf(d);
+    minutes += minutesOfDraft(d);
   }
   return [...body.slice(0, on), ...body.slice(on + 1, at), body[on]!, ...body.slice(at)];
 }

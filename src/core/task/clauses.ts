@@ -171,12 +171,7 @@ function makeClause(part: Part, condition: string | null): Clause {
     .replace(/^[,:]\s*/, '');
   // "sprinkle evenly with the sugar": how, and with what
   const how = /^(\p{L}+ly)\s+(?=with\b)/iu.exec(rest);
-  if (
-    how &&
-    adverb === null &&
-    /^(?:sprinkle|scatter|dust|brush|drizzle|spread|season|top|cover)$/.test(verb) &&
-    !/^loosely/i.test(how[1]!)
-  ) {
+  if (how && adverb === null && /^(?:sprinkle|scatter|dust|brush|drizzle|spread|season|top)$/.test(verb)) {
     adverb = how[1]!.toLowerCase();
     rest = rest.slice(how[0].length);
   }

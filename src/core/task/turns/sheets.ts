@@ -23,7 +23,11 @@ export const SHEETS: readonly Turn[] = [
   // "⚠ HOT": a warning of the line before it
   ['⚠', /([.!?]?)\s*⚠\ufe0f?\s*(\p{Lu}[\p{Lu} !]*)(?=[.!?]|\s|$)/gu, ' ($2)$1'],
   // "chill while you make the soup", which the next lines do
-  ['while you', /,?\s+while\s+you\s+(?:make|prepare|cook|get\s+on\s+with|do)\s+X/giu, ''],
+  [
+    'while you',
+    /,?\s+while\s+you\s+(?:make|prepare|get\s+on\s+with)\s+(?!(?:the\s+)?(?:rest|others?|remaining)\b)(?:the\s+)?\p{L}+(?:\s+\p{L}+)?(?=\s*[.!;]|\s*$)/giu,
+    '',
+  ],
   // "put the rice in a bowl and the chilli on top"
   [
     'on top',
