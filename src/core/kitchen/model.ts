@@ -51,6 +51,8 @@ export type Played = Placed & {
   ofShell?: boolean;
   /** It goes on until the timer rings that was set before. */
   rings?: boolean;
+  /** Which share of the mixture it moves, by its words: half of it. */
+  part?: number | null;
   /** What things are put into, by its words: "pepper halves". */
   inside?: string | null;
   /** Hazards of its technique that the way in which it is done here ends. */

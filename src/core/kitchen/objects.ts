@@ -163,5 +163,19 @@ export function taken(world: World, step: Played): Lot[] {
             : split(world, lot, use.ingredient, share),
       );
   }
-  return lots.length > 0 ? [...new Set(lots)] : objectsOf(world, step);
+  if (lots.length > 0) return [...new Set(lots)];
+  const all = objectsOf(world, step);
+  return step.part && step.uses.length === 0 ? all.map((lot) => parted(world, lot, step.part!, vesselOf(step))) : all;
+}
+
+/** Half of a mixture goes, and half stays where it is. */
+function parted(world: World, lot: Lot, part: number, to: string | null): Lot {
+  if (!lot.joined || lot.at === null || to === null || lot.at === to) return lot;
+  const goes: Lot = { ...lot, parts: new Map(), forms: new Set(lot.forms), raw: new Set(lot.raw), unchecked: new Map(lot.unchecked) };
+  for (const [i, share] of lot.parts) {
+    goes.parts.set(i, share * part);
+    lot.parts.set(i, share * (1 - part));
+  }
+  world.lots.push(goes);
+  return goes;
 }

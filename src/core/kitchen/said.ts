@@ -1,4 +1,5 @@
 // What a step does by its words alone: read there, so that a step that a person typed does it too.
+import { table } from '../amount/table';
 import { minutesOfText } from '../amount/minutes';
 import { worksById } from '../technique/lexicon';
 import type { Act } from '../technique/works';
@@ -20,7 +21,12 @@ export const bringsHotWater = (text: string): boolean => /\b(?:boiling|hot) wate
 /** "Cook the pasta until the timer rings": the ring was lit all the time. */
 const RINGS = /\b(?:until|when) the timer rings\b/i;
 
-type InWords = Required<Pick<Played, 'lid' | 'tap' | 'cold' | 'rings' | 'hollows' | 'ofShell' | 'inside'>>;
+/** "Spoon two thirds of the crumbs into the glasses": the rest stays where it is. */
+const PART = /^\p{Lu}\p{L}+ (?:about )?(half|an? third|two[- ]thirds|a quarter|three[- ]quarters|most|some)(?: of)? (?:the|it|this)\b/u;
+const SHARES = table<number>({ half: 1 / 2, third: 1 / 3, quarter: 1 / 4, thirds: 2 / 3, quarters: 3 / 4, most: 3 / 4, some: 1 / 4 });
+const partSaid = (text: string): number | null => SHARES.get(PART.exec(text)?.[1]!.split(/[- ]/).at(-1) ?? '') ?? null;
+
+type InWords = Required<Pick<Played, 'lid' | 'tap' | 'cold' | 'rings' | 'hollows' | 'ofShell' | 'inside' | 'part'>>;
 
 /** Asked for every step several times: words are looked at only where the act can mean them. */
 export function inWords(technique: string | null, text: string): InWords {
@@ -31,6 +37,7 @@ export function inWords(technique: string | null, text: string): InWords {
     lid: is('cover') && /\blid\b/i.test(text),
     tap: /\bwater\b/i.test(text) && saysTap(text),
     cold: is('cool') && isCold(text),
+    part: is('put') ? partSaid(text) : null,
     rings: (is('heat') || is('wait')) && RINGS.test(text),
     ...hollowIn(works, text),
   };

@@ -22,7 +22,7 @@ export function ensure(drafts: readonly Draft[], ingredients: readonly Ingredien
     {
       kitchen,
       calls,
-      skip: (world, step, i) => isDoneAlready(world, step, all[i]!.text) || isMeasured(world, step) || isCovered(world, step),
+      skip: (world, step, i) => isDoneAlready(world, step, all[i]!.text) || isMeasured(world, step, all[i]!.text) || isCovered(world, step),
     },
   );
   return all.flatMap((draft, i) => {
@@ -56,8 +56,10 @@ function isCovered(world: World, step: Played): boolean {
 }
 
 /** All of it was measured before, or it is cooked by now: what is parted then is parted by eye. */
-function isMeasured(world: World, step: Played): boolean {
+function isMeasured(world: World, step: Played, text: string): boolean {
   if (worksIn(step).act !== 'measure') return false;
+  // what no list has is measured anew: water from the tap
+  if (step.uses.length === 0 && /\bwater\b/i.test(text)) return false;
   return step.uses.every(({ ingredient, quantity }) => {
     const lots = lotsOf(world, ingredient);
     // a spoon more of what is all in the batter

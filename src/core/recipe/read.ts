@@ -8,7 +8,7 @@ import { headingWithRest, headsMethod, isLouder, PART_OF_DISH, sectionOf, servin
 import { ingredientScore, instructionScore, isSubheading, stripMarks } from './line-score';
 import { isOvenHeat, sayOvenHeat } from './method-lines';
 import { legendsOf, withMarksSaid } from './legend';
-import { isTool, listOnOneLine } from './one-line-list';
+import { hasAmount, isTool, listOnOneLine } from './one-line-list';
 import { sourceLines } from './plain-text';
 import type { Reading } from './recipe';
 import { type Part, structuredRecipe, textOfParts } from './structured';
@@ -92,6 +92,10 @@ function readLines(draft: Draft, raw: string[]): void {
         return note(draft, i + 1, text, 'heading');
       }
     }
+    if (draft.section !== 'method' && headsAmounts(draft, text, raw[i + 1])) {
+      draft.group = stripMarks(text.trim()).replace(/:$/, '').toLowerCase();
+      return note(draft, i + 1, text, 'heading');
+    }
     // "Falafel" over amounts, of falafel pittas: what the dish is called after is made of what stands below
     if (draft.section !== 'method' && headsPart(draft, text, raw[i - 1], raw[i + 1])) {
       draft.group = stripMarks(text.trim()).toLowerCase();
@@ -127,6 +131,13 @@ function readLines(draft: Draft, raw: string[]): void {
       text: raw[MOST_LINES]!.slice(0, 80),
       why: `the text goes on past ${MOST_LINES} lines; only those were read`,
     });
+}
+
+/** "Wet", "Plus": a word by itself within a list, with an amount below it, that is no food. */
+function headsAmounts(draft: Draft, text: string, next: string | undefined): boolean {
+  const word = stripMarks(text.trim());
+  const isWord = /^\p{Lu}\p{L}+(?: \p{L}+)?:?$/u.test(word) && sectionOf(word) === null;
+  return draft.recipe.ingredients.length > 0 && isWord && !isFoodName(word) && next !== undefined && hasAmount(stripMarks(next.trim())) && ingredientScore(next) >= 2;
 }
 
 const isCapitals = (text: string) => /^\s*\p{Lu}[\p{Lu}\s'&-]{2,40}:?\s*$/u.test(text) && text.trim().split(/\s+/).length <= 4;
@@ -198,6 +209,7 @@ function readLine(draft: Draft, raw: string, line: number): void {
   }
   if (draft.section !== 'method' && isOvenHeat(text)) return note(draft, line, raw, 'time');
   if (draft.section !== 'method' && /^you\b/i.test(text) && toolsInProse(draft, text, line, raw)) return;
+  if (readInOne(draft, text, line, raw)) return;
   const withRest = headingWithRest(text);
   const named = titleNamed(draft, text);
   if (named) {
@@ -240,6 +252,21 @@ function titleNamed(draft: Draft, text: string): string | null {
   if (!m || instructionScore(m[2]!) >= 2 || ingredientScore(m[2]!) >= 3 || (!isFirst && !/^recipe|making|cooking/i.test(m[1]!)))
     return null;
   return m[2]!.replace(/[.:]$/, '').trim();
+}
+
+/** "Lentil soup for 4: 200 g lentils, 1 onion, 1 litre stock. Chop the onion ...": title, list and method on one line. */
+function readInOne(draft: Draft, text: string, line: number, raw: string): boolean {
+  const m = /^(\p{Lu}[^:.]{3,80}?)(?:,?\s+\(?(?:for|serves|makes)\s+(\d+)(?:\s+people)?\)?)?:\s+(.+?)[.]\s+(\p{Lu}.*)$/su.exec(text);
+  if (!m || draft.section !== 'top' || draft.recipe.title || draft.recipe.ingredients.length > 0) return false;
+  const parts = listOnOneLine(m[3]!);
+  if (parts.length < 3 || parts.filter(hasAmount).length * 2 < parts.length || instructionScore(m[4]!) < 2) return false;
+  draft.recipe.title = m[1]!.trim();
+  draft.recipe.servings ??= m[2] === undefined ? null : Number(m[2]);
+  note(draft, line, raw, 'title');
+  for (const part of parts) addIngredient(draft, part, line, raw);
+  enter(draft, 'method', line, raw, false);
+  addInstruction(draft, m[4]!, line, raw);
+  return true;
 }
 
 /** "You will need a big pan with a lid, a knife and a tin opener." */

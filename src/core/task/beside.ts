@@ -27,7 +27,7 @@ const LONGEST = 90;
 
 /** For how long: "for another 10 minutes", "for 15–20 mins"; or as long as the packet says. */
 const HOW_LONG =
-  /,? ?\b(?:for )?(?:about |around |another |a further |the last |at least |up to )*\d[\d½¼¾]*(?:\s?(?:-|–|to|or)\s?\d+)? ?(?:min(?:ute)?s?|hours?|hrs?)\b(?: and \d+ min(?:ute)?s?)?\.?(?: more| longer)?/i;
+  /,? ?\b(?:for )?(?:about |around |another |a further |the last |at least |up to )*\d[\d½¼¾.]*(?:\s?\d?\/\d)?(?:\s?(?:-|–|to|or)\s?\d+)? ?(?:min(?:ute)?s?|hours?|hrs?)\b(?: and \d+ min(?:ute)?s?)?\.?(?: more| longer)?/i;
 const BY_PACKET = /,? ?\b(?:according to|following|as per|as directed on|as on) (?:the )?(?:packet|package|pack|box)\b[\p{L}' ]*/iu;
 
 /** What somebody has to be at all the time is not left. */

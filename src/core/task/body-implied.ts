@@ -90,8 +90,9 @@ const FLOURED =
 function flourUnder(state: State, c: Located): void {
   const under = FLOURED.exec(`${c.rest} ${c.lead ?? ''}`)?.[1]?.toLowerCase();
   const flour = state.recipe.ingredients.findIndex((one) => findFood(one.item)?.category === 'flour');
-  if (!under || flour < 0 || state.steps.some((s) => FLOURS.test(s.text))) return;
-  const on = /tray|sheet/.test(under) ? 'tray' : 'board';
+  const on = /tray|sheet/.test(under ?? '') ? 'tray' : 'board';
+  // a tray that was dusted is no table
+  if (!under || flour < 0 || state.steps.some((s) => FLOURS.test(s.text) && (s.into === on || (s.into ?? 'board') === on))) return;
   const isLeft = lotsOf(state.world, flour).some((lot) => !lot.joined && lot.at === null);
   push(state, {
     text: `Dust the ${under} with a little flour.`,

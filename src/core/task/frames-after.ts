@@ -52,7 +52,7 @@ export function after(
   if (works.act === 'off' && /oven/.test(c.words)) state.oven = false;
   // what is lifted out onto a plate waits there; the pan stays in hand
   if (works.act === 'lift') {
-    const pot = isPan(state.hob) ? state.hob : cookerInHand(state);
+    const pot = state.hob ?? cookerInHand(state);
     // "take the bowl off the pan": the bowl itself
     const isVessel =
       into !== null &&

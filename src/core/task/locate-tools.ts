@@ -1,11 +1,12 @@
 // Which tools a clause names, and what tells the senses of its verb apart.
 import { isHot, isLotHot, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
-import { findTools } from '../technique/tools';
+import { findTools, hasMark } from '../technique/tools';
 import type { Clause } from './clauses';
 import { objectPhrase } from '../plan/object-phrase';
 import type { Mention } from './mentions';
 import type { Located, State } from './state';
+import { inUse, isHeld, isPan } from './vessels';
 
 /** What stands behind a verb, and what of the list it names, by places in it. */
 export type Words = { rest: string; mentions: Mention[] };
@@ -23,7 +24,7 @@ export function toolsHere(state: State, said: string, mentions: readonly Mention
         !/\b(?:size|width|length|thickness|shape|big as|large as) (?:of )?(?:an?|the|your)\s+(?:\p{L}+\s+)?$/iu.test(said.slice(0, t.at)),
     )
     .filter((t) => !/\b(?:tin|can|jar|glass|cup|mug)s?\s+of\b/i.test(said.slice(t.at, t.at + t.length + 4)))
-    .map((t) => ({ id: basketOf(state, said.slice(t.at, t.at + t.length)) ?? t.tool.id, at: t.at }));
+    .map((t) => ({ id: basketOf(state, said.slice(t.at, t.at + t.length)) ?? potOf(state, said, t) ?? t.tool.id, at: t.at }));
   // "in a cup" is a vessel; "a cup of" is an amount
   const cup = said.includes('cup') && /\b(?:in|into)\s+(?:a|the|another)\s+(?:\p{L}+\s+)?cup\b(?!\s+(?:of|measure))/iu.exec(said);
   if (cup) tools.push({ id: 'cup', at: cup.index + cup[0].length - 3 });
@@ -31,6 +32,12 @@ export function toolsHere(state: State, said: string, mentions: readonly Mention
   if (sheet && state.steps.some((s) => s.tools?.includes('tray'))) tools.push({ id: 'tray', at: sheet.index + sheet[0].length - 5 });
   // the tin that tomatoes came in bakes no cake
   return state.tinned ? tools.filter(({ id, at }) => id !== 'cake-tin' || !/^tins?\b/i.test(said.slice(at))) : tools;
+}
+
+/** "Top each pot", of what was spooned into glasses: those. */
+function potOf(state: State, said: string, { tool, at }: ReturnType<typeof findTools>[number]): string | undefined {
+  if (!isPan(tool.id) || !/\b(?:each|every)\s+$/i.test(said.slice(0, at)) || isHeld(state, tool.id)) return undefined;
+  return inUse(state).find((v) => hasMark(v, 'each'));
 }
 
 /** What tells the senses of a verb apart: the words beside it, the tools, what it is done to and what that is. */

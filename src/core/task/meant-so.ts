@@ -1,6 +1,6 @@
 // What an action means here beside what its words say: done already, kept, of the dish or of the side, in the vessel that was spoken of.
 import { MIXTURE } from './nouns';
-import { lotsOf } from '../kitchen/index';
+import { contents, lotsOf } from '../kitchen/index';
 import { isPutAway } from '../kitchen/world';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import { worksOf, type Act } from '../technique/works';
@@ -72,7 +72,11 @@ export function backToDish(state: State, c: Located): void {
     return;
   }
   state.beside = null;
-  const water = (vessel: string) => (state.world.vessels.get(vessel)?.water ?? 'none') !== 'none' || state.world.drained === vessel;
+  const { world } = state;
+  // a pan that was drained and emptied, and that a sauce is made in now, is no pan of water any more
+  const isDrained = (vessel: string) =>
+    world.drained === vessel && [...contents(world, 'colander'), ...contents(world, vessel)].some((lot) => lot.forms.has('drain'));
+  const water = (vessel: string) => (world.vessels.get(vessel)?.water ?? 'none') !== 'none' || isDrained(vessel);
   const isNamed = c.mentions.some((m) => state.placed.get(m.ingredient) === beside.pan);
   if (state.container !== beside.pan || !water(beside.pan) || water(beside.container) || isNamed) return;
   state.container = beside.container;

@@ -4,9 +4,11 @@ import { kindOfUnit, showAmount } from '../amount/units';
 import { findFood, runs } from '../recipe/food';
 import { useOf, type Draft } from '../plan/draft';
 import { listed } from '../recipe/listed';
+import { readIngredientLine } from '../recipe/ingredient-line';
 import { objectPhrase } from '../plan/object-phrase';
 import type { Mention } from './mentions';
 import { unlistedFoods } from './unlisted-foods';
+import { measureStep } from './measure-step';
 import { nameOf } from './ready';
 import { inside, push } from './push';
 import { useOfMention } from './say';
@@ -14,7 +16,7 @@ import { type Phrase } from './slots';
 import { PARCEL, type Located, type State } from './state';
 import { common } from './step-of-clause';
 import { inTool, toolCall } from './tool-names';
-import { isPan } from './vessels';
+import { isHeld, isPan } from './vessels';
 import { toPlace } from './place-words';
 import { isLittle, sentence, theOf } from './wording';
 
@@ -124,8 +126,20 @@ export function waterIn(c: Located, kept: State | null): string | null {
   return /^(?:\d+\s*(?:min|hour|times))/i.test(said[1]!) ? null : said[1]!;
 }
 
-export function pourWater(state: State, c: Located, to: string, water: string): void {
-  const liquid = /\p{L}+$/u.exec(water)?.[0].toLowerCase() ?? 'water';
+/** "Add 400 ml of water": fetched in a jug or by the spoon, as what is listed is; what is only poured in if it is wanted is not. */
+function fetchWater(state: State, c: Located, water: string): string | null {
+  if (c.condition !== null || !/^(?:about\s+)?[\d½¼¾⅓⅔]/.test(water) || /\bthe\b/i.test(water)) return null;
+  const one = readIngredientLine(water.replace(/^about\s+/i, ''))[0];
+  const item = one && /^(?:\p{L}+ )?water$/iu.test(one.item) ? one.item : null;
+  const step = one && item ? measureStep([one], 0, null, null, null, state.kitchen, null, (v) => isHeld(state, v)) : null;
+  if (!step) return null;
+  push(state, { ...step, sourceLine: c.line, uses: [] });
+  return `the ${item}`;
+}
+
+export function pourWater(state: State, c: Located, to: string, said: string): void {
+  const liquid = /\p{L}+$/u.exec(said)?.[0].toLowerCase() ?? 'water';
+  const water = fetchWater(state, c, said) ?? said;
   push(state, {
     ...common(state, { ...c, rest: '' }, to, []),
     text: sentence(`Pour ${water} ${toPlace(state, 'pour', to)}${c.condition ? ` ${c.condition}` : ''}`),
@@ -134,7 +148,7 @@ export function pourWater(state: State, c: Located, to: string, water: string): 
     about: [],
     tools: [to],
     into: to,
-    hazards: /\b(?:hot|boiling)\b/i.test(water) ? ['hot', 'steam'] : [],
+    hazards: /\b(?:hot|boiling)\b/i.test(said) ? ['hot', 'steam'] : [],
     thing: `the ${liquid}`,
     name: liquid,
   });

@@ -3,6 +3,7 @@ import type { Mention } from './mentions';
 import { worksById } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
 import { useOf } from '../plan/draft';
+import type { Lot } from '../kitchen/index';
 import { capital } from '../recipe/method-lines';
 import { isMinor, withWorkedIn } from './put-meaning';
 import { toPlace } from './place-words';
@@ -28,6 +29,14 @@ const isSolidPoured = (state: State, c: Located, m: Mention): boolean =>
 const comesBack = (state: State, c: Located): boolean =>
   state.recipe.instructions.slice(c.line).some((line) => /\b(?:back|returns?)\b/i.test(line));
 
+/** "The rest of the crumbs", of which some lie in the glasses already: where the rest is. */
+function restAt(state: State, c: Located, { there }: Things, to: string): string | null {
+  if (there.length === 0 || !/\b(?:the rest|remaining|the other half|what is left)\b/i.test(c.rest)) return null;
+  const isOf = (lot: Lot) => lot.joined && lot.at !== null && lot.at !== to && [...lot.parts.keys()].every((i) => there.includes(i));
+  const lies = state.world.lots.filter(isOf).map((lot) => lot.at!);
+  return there.every((i) => state.placed.get(i) === to) && new Set(lies).size === 1 ? lies[0]! : null;
+}
+
 /** "Put the pasta in.": in what. */
 const withPlace = (state: State, text: string, to: string): string =>
   text.replace(
@@ -41,7 +50,8 @@ type Putting = { theme: Things; to: string; frame: Frame; withFrame: boolean; wh
 export function putThings(state: State, c: Located, { theme, to, frame, withFrame, whole }: Putting): void {
   const fresh = theme.fresh;
   // what is there already is not put there again
-  const away = theme.there.filter((i) => state.placed.get(i) !== to);
+  const rest = restAt(state, c, theme, to);
+  const away = rest === null ? theme.there.filter((i) => state.placed.get(i) !== to) : theme.there;
   const water = waterIn(c, fresh.length + away.length > 0 ? state : null);
   // hands with raw chicken on them fill no spoon
   const byHand = worksById(c.technique?.id).traits.has('hand');
@@ -92,7 +102,7 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
       });
     });
   if (away.length > 0) {
-    const from = placeOf(state, away);
+    const from = rest ?? placeOf(state, away);
     const moved = withWorkedIn(state, away);
     // "spoon the mince into the dish": all that was cooked with it goes too
     const spooned =

@@ -134,6 +134,8 @@ function isOtherName(state: State, id: string, into: string | null): boolean {
 function replaced(id: string, named: string[], into: string | null): boolean {
   const kind = toolById(id)?.kind;
   if (named.includes(id)) return true;
+  // paper cases need no paper beside them
+  if (hasMark(id, 'covers') && hasMark(id, 'under')) return named.some((n) => n !== id && hasMark(n, 'lines'));
   if (id === 'lid') return named.some((n) => hasMark(n, 'covers'));
   if (kind === 'cookware' || kind === 'container') return (into !== null && isContainer(into)) || named.some((n) => isContainer(n));
   if (kind === 'utensil' && id !== 'timer') return named.some((n) => toolById(n)?.kind === 'utensil' && n !== 'timer');

@@ -2,6 +2,9 @@
 import type { Recipe } from '../recipe/recipe';
 import { findTools, hasMark, toolById } from '../technique/tools';
 
+/** What stands on a ring and is called "the pan". */
+export const PANS = ['saucepan', 'large-pan', 'frying-pan', 'wok'];
+
 /** What each tool is called in the steps of a recipe: by its first name there; beside a frying pan nobody knows which of the two "the pan" is. */
 export function toolCalls(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<string, string> {
   const calls = callsIn(recipe);
@@ -17,6 +20,8 @@ export function callsIn(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<str
   for (const text of [...recipe.tools, ...recipe.instructions])
     for (const { tool, at, length } of findTools(text)) {
       const said = text.slice(at, at + length).toLowerCase();
+      // "top each pot": what one person eats out of
+      if (PANS.includes(tool.id) && /\b(?:each|every|per)\s+$/i.test(text.slice(0, at))) continue;
       // "a microwave dish" is the dish
       const own = tool.words.includes(said) ? said : tool.words.find((word) => said.endsWith(` ${word}`));
       if (!calls.has(tool.id) && own) calls.set(tool.id, own.replace(/^dutch/, 'Dutch'));
@@ -28,8 +33,6 @@ export function callsIn(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<str
   return calls;
 }
 
-/** What stands on a ring and is called "the pan". */
-export const PANS = ['saucepan', 'large-pan', 'frying-pan', 'wok'];
 /** A recipe that speaks of more than one pan. */
 export const hasTwoPans = ({ calls }: { calls: ReadonlyMap<string, string> }): boolean => PANS.filter((id) => calls.has(id)).length > 1;
 

@@ -21,7 +21,7 @@ const EACH_SIDE = new RegExp(
 );
 const HALF = 'half-?\\s?way(?:\\s+(?:through|during))?(?:\\s+(?:the\\s+)?(?:cooking|baking|roasting)(?:\\s+time)?)?';
 const HALFWAY = new RegExp(
-  `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME}([^.;]{0,90}?),?\\s+(?:and\\s+)?(flip|turn|toss|shak|shake|stirr?|rotat|bast)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)(?:\\s+over)?\\s+(?:once(?!\\s+or\\b)(?:\\s+${HALF})?|${HALF})`,
+  `\\b(${HEATED})\\b([^.;]{0,60}?)\\s*(?:for\\s+)?${TIME}([^.;]{0,90}?),?\\s+(?:and\\s+)?(flip|turn|toss|shak|shake|stirr?|rotat|bast)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)((?:\\s+(?:over|a?round))?)\\s+(?:once(?!\\s+or\\b)(?:\\s+${HALF})?|${HALF})`,
   'iu',
 );
 const AGAIN = table<string>({ brown: 'cook', sear: 'cook' });
@@ -79,6 +79,7 @@ function halfway(text: string): string {
       between: string,
       how: string,
       thing: string,
+      way: string,
     ) => {
       const least = Number(low);
       const most = high === undefined ? least : Number(high);
@@ -86,8 +87,9 @@ function halfway(text: string): string {
       const first = Math.floor(least / 2);
       const act = DO.get(how.toLowerCase())!;
       const object = thing.trim() ? ` ${thing.trim()}` : '';
-      const turned = act.endsWith('over') ? `Turn${object} over` : `${act}${object}`;
-      return `${verb}${what} for ${range(first, first, unit)}. ${turned}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${range(least - first, most - first, unit)} more${between}`;
+      const isRound = /round/i.test(way) || act.endsWith('round');
+      const turned = isRound ? `Turn${object} round` : act.endsWith('over') ? `Turn${object} over` : `${act}${object}`;
+      return `${verb}${what} for ${range(first, first, unit)}. ${turned}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${range(least - first, most - first, unit)} more${between.replace(/^ (?:more|longer)\b/, '')}`;
     },
   );
 }

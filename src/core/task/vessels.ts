@@ -82,6 +82,9 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
   const isShared =
     /\b(?:each|every|the|both|all the)\s+$/.test(before) && /^(?:pots?|glass(?:es)?|cups?|jars?|bowls|ramekins?)\b/i.test(word);
   if (shared !== null && isShared && !isHeld(state, id)) return shared;
+  // "top each pot", of what was spooned into glasses
+  const small = isShared && /\b(?:each|every)\s+$/.test(before) ? inUse(state).find((v) => hasMark(v, 'each')) : undefined;
+  if (small !== undefined && !isHeld(state, id)) return small;
   if (/^(?:bowls|plates|glasses|mugs|jars|cups)\b/i.test(word) && id === 'bowl') return 'serving-bowl';
   if (id === 'bowl' && /\b(?:each|every)\s+$/.test(before)) return 'serving-bowl';
   // "between two pots": what each eats from

@@ -109,7 +109,7 @@ export const TOOLS: Tool[] = [
   tool('muffin-cases', 'muffin case|paper case|cupcake liner|muffin liner|cupcake case|paper liner|muffin cup', 'surface'),
   tool('board', 'chopping board|cutting board|board', 'surface'),
   tool('knife', 'knife|sharp knife|kitchen knife|chef knife|paring knife', 'cutting', ['sharp']),
-  tool('table-knife', 'table knife|butter knife|blunt knife|flat edge', 'utensil'),
+  tool('table-knife', 'table knife|butter knife|dinner knife|blunt knife|round-bladed knife|round bladed knife|flat edge', 'utensil'),
   tool('peeler', 'peeler|vegetable peeler|potato peeler', 'cutting', ['sharp']),
   tool('grater', 'grater|zester|microplane|box grater', 'cutting', ['sharp']),
   tool('scissors', 'scissors|kitchen scissors', 'cutting', ['sharp']),

@@ -94,7 +94,7 @@ export const PROTEIN: Food[] = [
   meat('meat|minced meat|raw meat'),
   meat('meatball', { allergens: ['wheat', 'gluten'], why: 'is usually bound with breadcrumbs' }),
   meat('burger|beef burger|burger patty|beefburger', { often: ['wheat', 'soy'] }),
-  meat('sausage|pork sausage|chipolata|sausage meat|beef sausage|italian sausage', {
+  meat('sausage|pork sausage|chipolata|sausage meat|sausagemeat|beef sausage|italian sausage', {
     choking: true,
     picture: 'sausage',
     allergens: ['sulphites'],

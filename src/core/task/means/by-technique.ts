@@ -229,6 +229,8 @@ export const BY_TECHNIQUE = table<Rule[]>({
   // "turn each one in the flour"
   toss: [{ when: ({ clause, rest }) => clause.verb === 'turn' && COATING.test(rest), then: 'coat' }],
   fold: [
+    // "fold in the ends", of a sheet
+    { when: ({ rest }) => /^(?:in\s+)?(?:the|both|all)\s+(?:sides|edges|ends|corners|flaps)(?:\s+in)?\b/i.test(rest), then: 'fold-over' },
     {
       when: ({ rest }) =>
         /^(?:(?:it|them|the \p{L}+)\s+)?(?:over|in half|in two|up\b)/iu.test(rest) || /\b(?:paper|parchment|foil)\b/i.test(rest),
@@ -270,14 +272,24 @@ export const BY_TECHNIQUE = table<Rule[]>({
       then: ({ rest }) => (/\bdough\b/i.test(rest) ? 'divide' : 'spoon'),
     },
   ],
+  // dough goes out of its bowl, and out of no tin
+  'turn-out': [
+    {
+      when: ({ rest, about, state }) =>
+        !about.has('hot') && /\b(?:surface|board|worktop|table|counter|bench)\b/i.test(rest) && toolById(state.container ?? '')?.kind === 'container',
+      then: 'add',
+    },
+  ],
   // turned with no heat under it, it is only moved about in its sauce
   'turn-over': [{ when: ({ state }) => state.hob === null && state.inOven === null && !state.hotFood, then: 'toss' }],
   wait: [
-    // "sit the fish on top of the beans"
+    // "sit the fish on top of the beans", "sit the dumplings on top"
     {
-      when: ({ clause, mentions, rest }) =>
+      when: ({ clause, mentions, tools, rest }) =>
         /^(?:sit|stand)$/.test(clause.verb ?? '') &&
-        ((mentions.length > 0 && /^(?:the|each|both)\b.*\b(?:on|in|over)\b/i.test(rest)) || /^them\s+(?:on|in)\b/i.test(rest)),
+        ((mentions.length + (tools.length > 0 ? 0 : 1) > 0 &&
+          /^(?:the|your|each|both|all)\b.*\b(?:on|onto|in|into|over|next to|beside|among|between|around)\b/i.test(rest)) ||
+          /^them\s+(?:on|in|next to|beside|among|between)\b/i.test(rest)),
       then: 'add',
     },
     { when: ({ rest }) => /^to (?:go|get|become) cold\b/i.test(rest), then: 'cool' },

@@ -145,6 +145,14 @@ export const HEAT: readonly Turn[] = [
     '$1$2, $3$4, then $1 for $5$6 more $7',
   ],
   // "rest for 2 minutes with the lid on"
+  // "take off the heat and leave, lid on, for 5 minutes"
+  ['lid', /\b(leave|stand|rest|let (?:it|them) (?:stand|rest|sit)),\s+(?:with\s+the\s+)?lid(?:\s+still)?\s+on,\s+(?=for\b)/gi, '$1 with the lid on '],
+  // "stir in the spinach a handful at a time, letting each lot wilt before you add the next"
+  [
+    'wilt',
+    /,?\s+(?:letting|allowing)\s+(?:it|them|each(?:\s+\p{L}+)?|the leaves)\s+(?:to\s+)?wilt(?:\s+down)?(?:\s+(?:a\s+(?:little|bit)\s+)?before\s+[^.;,]+)?(?=\s*[.,;]|$)/giu,
+    ' until it wilts',
+  ],
   ['lid on', /\b(leave|stand|rest|let sit|sit)\b([^.;,]{0,40}?),?\s+with (?:the|its|a) lid (?:still )?on\b/gi, 'cover, then $1$2'],
   // "let it stand, covered, for 10 minutes"
 

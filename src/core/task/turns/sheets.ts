@@ -2,6 +2,12 @@
 import type { Turn } from './turn';
 
 export const SHEETS: readonly Turn[] = [
+  // "just before serving, top each pot with raspberries"
+  [
+    'before',
+    /(^|[.!?;]\s+)(?:just|right|shortly)\s+before\s+(serving|eating|you (?:serve|eat)|it is served),?\s+([^.;]+?)(?=\s*(?:[.;]|$))/giu,
+    '$1$3 just before $2',
+  ],
   // "leave to stand for 5 minutes before serving with peas": what it is eaten with is no part of the waiting
   ['before serving', /(\bmin(?:ute)?s?\b)\s+before\s+serving(?=\s+(?:with|in|on)\b)/gi, '$1. Serve'],
   // "brush round edges with egg"

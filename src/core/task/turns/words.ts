@@ -148,13 +148,24 @@ export const WORDS: readonly Turn[] = [
   // "In a big bowl mix the eggs": the place, with no comma behind it
   [
     '',
-    /(^|[.!?;]\s+)((?:in|into|on|using|with)\s+(?:an?|the|another|your)\s+(?:[\p{L}-]+\s+){0,3}?(?:bowl|pan|pot|saucepan|skillet|wok|jug|dish|cup|mug|tray|blender|processor|tin|jar|spoon|fork|whisk|knife|mixer))\s+(?=(?:mix|stir|whisk|beat|combine|add|put|heat|melt|cook|fry|toss|mash|blend|boil|place|pour|cut|chop|slice|fold|cream|rub|spread)\b)/giu,
+    /(^|[.!?;]\s+)((?:in|into|on|using|with)\s+(?:an?|the|another|your)\s+(?:[\p{L}-]+\s+){0,3}?(?:bowl|pan|pot|saucepan|skillet|wok|jug|dish|cup|mug|tray|blender|processor|tin|jar|spoon|fork|whisk|knife|mixer))\s+(?=(?:mix|stir|whisk|whip|beat|combine|add|put|heat|warm|melt|cook|fry|soften|brown|toss|mash|blend|boil|bring|simmer|place|pour|crack|sift|crush|cut|chop|slice|fold|cream|rub|spread|make)\b)/giu,
     '$1$2, ',
+  ],
+  // "add just enough water to make a soft dough": it is worked in
+  [
+    'dough|paste|batter',
+    /\b(add|pour in|tip in|put in)\s+((?:just\s+)?(?:enough\s+|about\s+)?(?:of\s+)?(?:the\s+)?[\p{L}\d ]{3,40}?)\s+to\s+(make|form|give|bind(?:\s+(?:it|everything))?\s+into)\s+(an?\s+(?:[\p{L}-]+,?\s+){0,3}?(?:dough|paste|batter))\b/giu,
+    '$1 $2 and mix to make $4',
   ],
   // what is said of a thing behind a dash
   [
     '-|–|—',
     /\s[-–—]\s((?:the|it|they|this|that|these)\b[^.;()]*?\b(?:will|may|might|can|should|makes?|gets?|goes|go|is|are|won't)\b[^.;!()]*?)(?=,?\s+(?:and\s+)?then\b|[.;!]|$)/gi,
+    ' ($1)',
+  ],
+  [
+    '-|–|—',
+    /\s[-–—]\s((?:an?|some|a few|one|two|most|any)\b[^.;()]*?\b(?:is|are|will|may|might|can|should|works?)\b[^.;!()]*?)(?=,?\s+(?:and\s+)?then\b|[.;!]|$)/gi,
     ' ($1)',
   ],
   ['-|–|—', /\s[-–—]\s((?:don['’]t|do not|never)\b[^.;()!]*?)(?=,?\s+(?:and\s+)?then\b|[.;!]|$)/gi, ' ($1)'],
@@ -180,6 +191,12 @@ export const WORDS: readonly Turn[] = [
     '$1 of the ',
   ],
   ['mixture|batter|dough', /\b(divide|pour|spoon|press|spread|transfer|roll|shape|form|knead) (?=(?:mixture|batter|dough)\b)/gi, '$1 the '],
+  // "whisk the sauce ingredients, keeping back the seeds"
+  [
+    'back|hold|sav|reserv',
+    /\b((?:ingredients|everything|all of (?:it|them|the [\p{L} ]{3,20}))\b[^.;]*?),\s+(?:but\s+)?(?:keep(?:ing)?|hold(?:ing)?)\s+back\s+(the\s+[\p{L} ]{3,30}?)(?=\s*(?:[.,;]|$|for\b|until\b|to\b))/giu,
+    '$1, except $2',
+  ],
   // "put wedges in the bowl"
   [
     's',
