@@ -1,5 +1,6 @@
 // How hot the inside of a food has to be: USDA FSIS safe minimum internal temperatures (poultry 165 °F, ground meat 160 °F, whole cuts and fish 145 °F, egg dishes 160 °F).
 import { contents, vesselOf, worksIn, type Known, type Lot, type Played, type World } from '../kitchen/index';
+import { foodIs } from '../recipe/food';
 import { toolById } from '../technique/tools';
 
 export type Inside = { celsius: number; fahrenheit: number };
@@ -18,7 +19,8 @@ export function temperatureFor(foods: readonly Known[]): Inside {
 function insideOf({ food, one }: Known): Inside {
   // "turkey thigh mince", "chicken sausages": whatever it is made into
   if (food?.raw === 'poultry' || POULTRY_WORD.test(one.item)) return POULTRY;
-  if (food?.raw === 'egg' || /\b(?:minced?|ground|burgers?|sausages?|meatballs?)\b/i.test(one.text)) return GROUND;
+  // the word too, for what the table does not know as minced: "venison burgers"
+  if (food?.raw === 'egg' || foodIs(food, 'ground') || /\b(?:minced?|ground|burgers?|sausages?|meatballs?)\b/i.test(one.text)) return GROUND;
   return WHOLE;
 }
 

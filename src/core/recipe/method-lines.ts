@@ -113,6 +113,7 @@ export const isTold = (text: string) =>
   isCheer(text) ||
   ASKS.test(text) ||
   LEFT_OVER.test(text) ||
+  BEST_EATEN.test(text) ||
   ONCE_MORE.test(text) ||
   IN_TURNS.test(text) ||
   TOO_BROWN.test(text) ||
@@ -140,6 +141,10 @@ const LEFT_OVER = new RegExp(
     '|(?:any\\s+)?leftovers?\\s+(?:go|goes|will|can|keep|keeps|are|freeze|reheat|store)\\b)',
   'iu',
 );
+
+/** "Best eaten on the day", "They keep for three days in a tin", "Goes well with peas": of the dish when it is done. */
+const BEST_EATEN =
+  /^(?:(?:best|nicest|delicious|lovely|great) (?:eaten|served|enjoyed|on the day|warm|cold|with)\b|(?:(?:it|they|these|this|the \p{L}+) (?:will )?(?:keep|freeze|store)|keeps|freezes|stores) (?:well|for (?:up to )?(?:\d|an?\b|two|three|four|five)|in (?:the|a|an airtight))|(?:it |this |they )?goes? (?:well|nicely) with\b)/iu;
 
 /** "If it is lumpy, stop the blender and go again": how to go on with the step before. */
 const ONCE_MORE =

@@ -67,8 +67,9 @@ export function join(state: State, c: Located): void {
     frame.theme === null && frame.with !== null && !insertion && goal.vessel === null && withs.there.length > 0 && !isMash && !c.first
       ? spokenAt
       : null;
-  const to =
+  const meant =
     byIt ?? (mine !== null && isMash ? mine : null) ?? (isLoose ? mixingBowl(state) : vesselToJoin(state, c, said, goal, insertion));
+  const to = (goal.vessel === null ? eggBowl(state, c, said, meant) : null) ?? meant;
   if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) Object.assign(said, allBut(state, c, goal.vessel));
   // the soup is blended in the blender: it has to be there
   if (to === 'blender' && said.fresh.length + said.there.length === 0 && spokenAt !== null && spokenAt !== to)
@@ -180,6 +181,15 @@ function otherMixed(state: State, c: Located, to: string): number[] {
   if (!isMixed(to) || last?.into !== to || actOfKind(kindOf(last.technique)) !== 'join') return [];
   const other = inUse(state).find((v) => v !== to && toolById(v)?.kind === 'container' && isMixed(v) && !isHot(state.world, v));
   return other ? inside(state, other) : [];
+}
+
+/** "Beat the eggs", which were cracked into a small bowl: there, and in no other. */
+function eggBowl(state: State, c: Located, { fresh, there }: Things, meant: string): string | null {
+  const [egg] = fresh;
+  const isEgg = egg !== undefined && state.world.ingredients[egg.ingredient]!.raw === 'raw-egg';
+  if (fresh.length !== 1 || there.length > 0 || !isEgg || !/^(?:beat|whisk)$/.test(c.verb ?? '') || isHeld(state, meant)) return null;
+  makeReady(state, egg, c, false, meant);
+  return lotsOf(state.world, egg.ingredient).find((lot) => lot.forms.has('crack-egg') && lot.at !== null && hasMark(lot.at, 'flat') === false)?.at ?? null;
 }
 
 /** Nothing in it was worked into one yet. */

@@ -5,7 +5,10 @@ import { isPutAway } from '../kitchen/world';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import { worksOf, type Act } from '../technique/works';
 import { isHobOff } from './frames-hob';
+import { listed } from '../recipe/listed';
+import { mentionsHere } from './mentions-here';
 import { inside } from './push';
+import { nameOf } from './ready';
 import { focusOn, isContainer, lastOf, type Located, type State } from './state';
 import { toolById } from '../technique/tools';
 import { toolCall } from './tool-names';
@@ -194,6 +197,17 @@ export function coatedIn(c: Located, act: Act): Located | null {
     mentions: c.mentions.map((m) => ({ ...m, at: m.at + by, end: m.end + by })),
     tools: c.tools.map((t) => ({ ...t, at: t.at + by })),
   };
+}
+
+/** "Put the cornflour on a plate and roll the tofu in it": in the cornflour. */
+export function coatNamed(state: State, c: Located, act: Act): Located | null {
+  const coat = state.objectUses;
+  const named = c.mentions.map((m) => m.ingredient);
+  if (act !== 'dip' || named.length === 0 || coat.length === 0 || coat.length > 3 || coat.some((i) => named.includes(i))) return null;
+  if (!/\bin (?:it|them|this|these)\b/i.test(c.rest)) return null;
+  const words = listed(coat.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`));
+  const rest = c.rest.replace(/\bin (?:it|them|this|these)\b/i, `in ${words}`);
+  return { ...c, rest, mentions: mentionsHere(state, rest) };
 }
 
 /** "Weigh the flour into a bowl": it is measured by steps of its own, and goes there. */

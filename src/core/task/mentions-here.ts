@@ -1,6 +1,6 @@
 // What a text speaks of, as the kitchen is when it is read.
 import { lotsOf } from '../kitchen/index';
-import { mentionsIn, type Mention } from './mentions';
+import { mentionsIn, type Mention, WHOLE } from './mentions';
 import type { State } from './state';
 
 /** Less than this fills no pan, in millilitres. */
@@ -42,6 +42,10 @@ export function mentionsHere(state: State, text: string, stirs = false): Mention
       text.slice(0, m.at),
     );
   const isThere = (m: Mention) => state.placed.has(m.ingredient);
+  // "the rest of the veg", all of it cut up before: what is not in yet, whole
+  const rests = mentions.filter((m) => m.part === 'rest' && together(m).length > 1);
+  if (rests.some(isThere) && !rests.every(isThere))
+    return mentions.flatMap((m) => (!rests.includes(m) ? [m] : isThere(m) ? [] : [{ ...m, ...WHOLE }]));
   const away = mentions.filter((m) => together(m).length > 1 && isPlace(m) && !isThere(m) && together(m).some(isThere));
   if (away.length > 0) return mentions.filter((m) => !away.includes(m));
   return mentions.filter((m) => together(m).length < 2 || !isWorkedIn(m) || together(m).every(isWorkedIn));

@@ -93,7 +93,7 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
       next?.word === 'water' &&
       /^\s+$/.test(text.slice(list[i + size - 1]!.end, next.at)) &&
       names.ingredients.every((one) => !/\p{L}+ water$/iu.test(one.item));
-    if (size === 0 || isWaterOf || isOtherFood(list, i, size)) continue;
+    if (size === 0 || isWaterOf || isOtherFood(list, i, size) || isSeasoning(text, list[i]!, candidates, names)) continue;
     const named = candidates.filter((n) => n.words.length === size);
     // "the tomatoes" are not the tomato purée, where there are tomatoes
     const full = named.some((n) => !n.short) ? named.filter((n) => !n.short) : named;
@@ -185,7 +185,7 @@ function likeliest(candidates: readonly Name[], { ingredients, inFull }: Names):
   return candidates.find((name) => doubt(name) === least);
 }
 
-const WHOLE = { quantity: null, unit: null, part: 'all' as const };
+export const WHOLE = { quantity: null, unit: null, part: 'all' as const };
 
 /** The ingredients behind names, where they are one food of several kinds. */
 function sameFood(best: readonly Name[], { ingredients }: Names): number[] {
@@ -197,6 +197,13 @@ function sameFood(best: readonly Name[], { ingredients }: Names): number[] {
 /** Whether the word of a token is a plural in the text: its singular is shorter. */
 const isPlural = (text: string, token: Token) =>
   token.end - token.at > token.word.length || /\b(?:both|all)\s+(?:of\s+)?(?:the\s+)?$/i.test(text.slice(0, token.at));
+
+/** "With some pepper", "salt and pepper", where the list has a red one: the pepper of the table. */
+function isSeasoning(text: string, { word, at, end }: Token, candidates: readonly Name[], { ingredients }: Names): boolean {
+  if (word !== 'pepper' || /s$/i.test(text.slice(at, end))) return false;
+  const isVegetable = candidates.every(({ ingredient }) => findFood(ingredients[ingredient]!.item)?.group === 'vegetable');
+  return isVegetable && /\b(?:some|(?:a|plenty|lots) (?:little|bit|pinch|grind(?:ing)?|twist|of)(?: of)?|salt (?:and|&)|good|season(?:ed)?(?: well)? with)\s+$/i.test(text.slice(0, at));
+}
 
 /** "soy" of "soy sauce", "tomato" of "tomato paste": the word belongs to a longer name of another food. */
 function isOtherFood(list: readonly Token[], i: number, size: number): boolean {

@@ -58,7 +58,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
   for (const w of raw.work)
     // "topped and tailed" is one piece of work
     if (!raw.done(w.technique) && !steps.some((s) => s.text === w.text)) steps.push(...worked(raw, w));
-  return withEggs(raw, steps);
+  return withEggs(raw, [...steps, ...partOfCan(raw)]);
 }
 
 const opened = ({ one, name, base, done }: Raw): Draft[] =>
@@ -90,6 +90,24 @@ function partTaken({ one, food, name, the, base, work }: Raw): Draft[] {
   if (amount.compare(1) >= 0 || work.some((w) => ['juice', 'halve'].includes(kindOf(w.technique)))) return [];
   const text = amount.equals(new Fraction(1, 2)) ? `Cut ${the} in half. Use one half.` : `Cut off ${showQuantity(one.min)} of ${the}.`;
   return [{ ...base, technique: 'halve', text, into: 'board', name: `part-${name}` }];
+}
+
+const PART_WORDS = table<string>({ '1/2': 'half', '1/3': 'a third', '2/3': 'two thirds', '1/4': 'a quarter', '3/4': 'three quarters' });
+
+/** "½ tin of beans": what is not wanted stays in the tin. */
+function partOfCan({ one, name, base }: Raw): Draft[] {
+  const part = one.unit === 'can' && one.min !== null ? PART_WORDS.get(toFraction(one.min)!.toFraction()) : undefined;
+  if (part === undefined) return [];
+  return [
+    {
+      ...base,
+      technique: 'measure',
+      text: `Spoon ${part} of the ${name} into a small bowl.`,
+      tools: ['spoon', 'small-bowl'],
+      into: 'small-bowl',
+      small: ['Put the can beside the bowl.', `Spoon the ${name} out until ${part} is in the bowl.`, 'Put the rest in a box in the fridge.'],
+    },
+  ];
 }
 
 /** One piece of work that the list asks for. */

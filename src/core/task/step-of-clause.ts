@@ -25,7 +25,9 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     worksOf(technique?.id, technique?.like).act === 'water' &&
     /^(?:the|your|one|an?) (?:empty )?(?:can|tin|jar)\b/i.test(c.rest);
   const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into) && !(isTin && isVessel(id)));
-  const tools = [...named, ...own];
+  // "cover it again": with the plate that lay on it
+  const cover = into === null ? null : (state.world.vessels.get(into)?.cover ?? null);
+  const tools = [...named, ...own].map((id) => (id === 'lid' && cover !== null && hasMark(cover, 'covers') && !/\blid\b/i.test(c.rest) ? cover : id));
   // a worktop needs no board
   if (into && !tools.includes(into) && isContainer(into) && into !== 'board') tools.push(into);
   const unsaid = mentions.length > 0 ? mentions.every((m) => isTarget(c, m)) : !spokenThing(c);

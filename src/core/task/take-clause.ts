@@ -36,6 +36,7 @@ import {
   filled,
   backInOven,
   coatedIn,
+  coatNamed,
   tippedIn,
   spreadOver,
   takenOut,
@@ -140,6 +141,7 @@ export function takeClause(state: State, said: Located): void {
   const instead =
     filled(state, c, works.act) ??
     coatedIn(c, works.act) ??
+    coatNamed(state, c, works.act) ??
     tippedIn(c) ??
     spreadOver(c, works.act) ??
     overBase(state, c) ??

@@ -74,6 +74,11 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     // to taste is to add nothing
     .replace(/^(?:check|adjust|correct|taste)(?: and adjust)?(?: for)? (?:the )?seasoning\b/i, 'taste')
     .replace(/^\S+\s/, '')
+    // "shape it into a long roll": a shape, and no bread
+    .replace(
+      /\b(?:in)?to (?:an?|\d+|one|two|\p{L}+) (?:(?:long|thick|thin|fat|small|large|big|round|flat|neat|even|equal)[\s,-]+)+(?:rolls?|sausages?|loa(?:f|ves)|cakes?|buns?|burgers?)\b/giu,
+      'into a shape',
+    )
     // "walnut-sized balls"
     .replace(/\b\p{L}+[- ]sized?\b/giu, '')
     .replace(/\b(?:like|resembles?|looks like|size of|as thick as|until|so that)\b.*$/i, '')

@@ -8,6 +8,9 @@ const ALSO_IN = (place: string) =>
     'giu',
   );
 
+/** "Put it on a plate with something heavy on top". */
+const WEIGHT = /,?\s+with\s+(something\s+heavy|(?:an?|some|two|a few)\s+(?:heavy\s+|full\s+)*(?:\p{L}+\s+)?(?:weights?|pans?|books?|tins?|cans?))\s+(?:set\s+|balanced\s+)?on\s+top(?:\s+of\s+it)?(?=\s*[.;,]|\s+and\b|$)/giu;
+
 /** What is poured, and seldom poured over. */
 const LIQUID =
   '(?:\\p{L}+\\s+)?(?:sauce|dressing|tea|coffee|water|hot chocolate|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|drizzle|icing|topping|jelly|glaze|melted chocolate|(?:egg|milk|cream)\\s+mixture|melted butter)';
@@ -24,6 +27,14 @@ const TIPS = 'pour|drizzle|spoon|scrape|tip|brush|trickle';
 const REST_THERE = `((?:any|all\\s+the|the)\\s+(?:\\p{L}+\\s+){0,2}?\\p{L}+)\\s+(?:(?:left|remaining)(?:\\s?over|\\s+behind)?)\\s+in\\s+((?:the|your)\\s+(?:\\p{L}+\\s+)?(?:bowl|dish|jug|pan|pot|tin|tray|plate|bag|jar|saucepan))`;
 
 export const PLACES: readonly Turn[] = [
+  ['2nd|1st', /\b(in|into|on|onto|to)\s+(?:the\s+|a\s+)?2nd\s+(?=\p{L})/giu, '$1 a second '],
+  // "boil the kettle (adult), the spaghetti into a second pan"
+  [
+    'into|onto',
+    /(^|[.;]\s+|\),\s+)((?:(?<=\),\s+)|the\s+)\p{L}+(?:\s+\p{L}+)?)\s+(into|onto)\s+((?:a|the|another|your|2nd|second|separate)\s+(?:\p{L}+\s+){0,2}(?:pan|pot|bowl|dish|tray|tin|plate|jug|saucepan))\b/giu,
+    '$1put $2 $3 $4',
+  ],
+  ['on top', WEIGHT, '. Put $1 on top'],
   // "brown in batches, transferring them to a plate as they are done"
   [
     'transferring|removing|setting',

@@ -2,6 +2,26 @@
 import type { Turn } from './turn';
 
 export const SHEETS: readonly Turn[] = [
+  // "Get ready: apron on, hair tied back"
+  ['get ready', /(^|[.!?;]\s+)get ready(?:\s+to\s+cook)?\s*[:–—-]\s*/gi, '$1'],
+  ['apron', /(^|[.,;:!?]\s+|\band\s+)aprons?\s+on(?=\s*(?:[.,;!]|$|and\b))/gi, '$1put on your apron'],
+  ['hair', /(^|[.,;:!?]\s+|\band\s+)(?:long\s+)?hair\s+(?:tied\s+(?:back|up)|back|up)(?=\s*(?:[.,;!]|$|and\b))/gi, '$1tie back long hair'],
+  ['sleeves', /(^|[.,;:!?]\s+|\band\s+)sleeves\s+(?:rolled\s+)?up(?=\s*(?:[.,;!]|$|and\b))/gi, '$1roll up your sleeves'],
+  ['hands', /(^|[.,;:!?]\s+|\band\s+)(?:clean\s+hands|hands\s+(?:washed|clean))(?=\s*(?:[.,;!]|$|and\b))/gi, '$1wash your hands'],
+  // "Set the timer: 1 hour"
+  ['timer', /\b(set|start)\s+(the|a|your)\s+timer\s*(?:[:–—-]|\()\s*((?:about\s+)?\d[^.;()]*?\b(?:min(?:ute)?s?|hours?|hrs?|sec(?:ond)?s?)\b)\)?/gi, '$1 $2 timer for $3'],
+  // "Microwave for 1 minute. Stir. 1 minute more."
+  [
+    'more|another|longer',
+    /([.!]\s+|,\s+then\s+)(?:for\s+)?(?:another\s+)?(\d+(?:\s?[-–]\s?\d+)?\s*(?:min(?:ute)?s?|sec(?:ond)?s?))(?:\s+(?:more|longer|again))(?=\s*(?:[.!;]|$|until\b))/gi,
+    '$1Cook for $2 more',
+  ],
+  // "rub the oil on with your hands"
+  [
+    ' on ',
+    /\b(rub|brush|spread|smear|massage)\s+(the\s+[\p{L} ]{3,24}?)\s+on(?=\s+with\s+(?:your|clean|a|the)\b|\s*(?:[.;!]|$)|\s+all\s+over\b)/giu,
+    '$1 $2 over it',
+  ],
   // "just before serving, top each pot with raspberries"
   [
     'before',

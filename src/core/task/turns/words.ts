@@ -184,6 +184,16 @@ export const WORDS: readonly Turn[] = [
     /(^|[.!?;]\s+)((?:when|once) [^,.;]{4,40}?\b(?:ready|cooked|soft|hot|done|cool|cold|golden|boiling)) (?=(?:cook|add|put|take|drain|stir|pour|turn|remove|serve|cut|mix|tip|spoon|peel|lift)\b)/gi,
     '$1$2, ',
   ],
+  // "Best eaten on the day they are made": told, and nothing to do
+  ['best', /[.]\s+(best\s+(?:eaten|served|enjoyed|used|on the day)\b[^.;()]*)(?=[.;]|$)/gi, ' ($1)'],
+  // "add rest of veg"
+  ['rest of', /\b(?:the\s+)?rest of (?:the\s+)?(?!it\b|them\b|your\b|th(?:is|at|ese|ose)\b|our\b|my\b|an?\b|each\b|all\b|everything\b)(?=\p{Ll})/giu, 'the rest of the '],
+  // "add the veg, 5 more mins, stirring": so long it cooks
+  [
+    'min',
+    /\b(add|put|pour|tip|stir|toss|throw|drop|chuck)\b((?:(?!\b(?:min|cook|fry|simmer|boil|bake|heat|microwave|stand|leave|rest(?!\s+of)|chill|bubble)\p{L}*\b)[^.;])*?),\s+((?:another\s+)?\d+(?:\s?[-–]\s?\d+)?\s+(?:more\s+)?min(?:ute)?s?)\b(?!\s+(?:before|after|later|from|ago|in\b))/giu,
+    '$1$2, then cook for $3',
+  ],
   // "add half of sweetcorn"
   [
     ' of ',
