@@ -37,6 +37,8 @@ function foodCalls({ ingredients, instructions }: Recipe): Map<number, string> {
     const found = mentionsIn(line, names, nobody);
     for (const m of found) {
       const said = line.slice(m.at, m.end).toLowerCase();
+      // "the sausage mixture" is no name of the meat
+      if (/^\s+(?:mixture|mix|filling|paste|dough|batter)\b/i.test(line.slice(m.end))) continue;
       const item = ingredients[m.ingredient]!.item.toLowerCase();
       // what is in the bags is no tea yet
       const isPacked = /\b(?:bag|cube|sachet|pod)s?$/.test(item);

@@ -104,7 +104,8 @@ export function after(
   if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i)) state.lineObjects.push(i);
   const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);
   if (takesAway && named.length > 0 && named.every((i) => !about.includes(i))) return;
-  const shaped = SHAPED.exec(c.rest)?.[1] ?? (id === 'cut-out' ? CUT_OUT.exec(c.rest)?.[0] : undefined);
+  const single = works.act === 'shape' && !/^(?:each|every)\b/i.test(c.rest) ? SHAPED_ONE.exec(c.rest)?.[1] : undefined;
+  const shaped = SHAPED.exec(c.rest)?.[1] ?? single ?? (id === 'cut-out' ? CUT_OUT.exec(c.rest)?.[0] : undefined);
   const closed = works.act === 'shape' && works.traits.has('closes') && !shaped ? closedOver(state, about) : null;
   if (closed) return focusOn(state, about, closed);
   if (works.act === 'shape' || shaped) {
@@ -135,11 +136,14 @@ const SHAPED = new RegExp(
   'iu',
 );
 
+/** "Shape it into a long roll". */
+const SHAPED_ONE = /\b(?:into|to form|to make)\s+an?\s+(?:[\p{L}-]+\s+){0,2}?(roll|log|sausage|oval)\b/iu;
+
 /** "Cut out rounds". */
 const CUT_OUT = new RegExp(`\\b${SHAPE_MANY}\\b`, 'i');
 
 /** "Twist each strip": strips are in hand. */
-const EACH = new RegExp(`^(?:each|every|one|the)\\s+(?:of the\\s+)?(${SHAPE_ONE})\\b`, 'i');
+const EACH = new RegExp(`^(?:each|every|one|the)\\s+(?:of the\\s+)?(${SHAPE_ONE})\\b(?!\\s+(?:mixture|mix|meat|filling|dough)\\b)`, 'i');
 const eachOf = (c: Located): string | null => {
   const one = EACH.exec(c.rest)?.[1]?.toLowerCase();
   return one ? `the ${one === 'patty' ? 'patties' : `${one}s`}` : null;

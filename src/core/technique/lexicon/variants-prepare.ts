@@ -474,7 +474,7 @@ export const VARIANTS_PREPARE = [
     shape,
     'fold-over',
     'fold over',
-    'fold over|fold in half|fold up|fold in the sides|fold in sides|fold in the edges|fold in ends|fold sides|plait|criss-cross|overlap',
+    'fold over|fold in half|fold up|fold in the sides|fold in sides|fold in the edges|fold in ends|fold sides|plait|cross|cross over|overlap',
     {
       small: ['Hold one edge.', 'Lift it over to the other side.', 'Press it down.'],
       cues: { see: 'the edges lie on each other' },
