@@ -36,7 +36,8 @@ describe('each thing in its own vessel', () => {
       [
         'Scrape the dough into the tin. >cake-tin',
         'Stretch the dough to fill the corners with oiled hands. >cake-tin',
-        'Pour 1 tbsp water into the bowl. >bowl',
+        'Fill the 1 tbsp with water. >',
+        'Pour the water into the bowl. >bowl',
         'Drizzle the oil over the dough. >cake-tin',
         'Cut the dough into squares.',
       ],
@@ -170,7 +171,7 @@ describe('what was lost on the way', () => {
       'the sauce ingredients, of a heading that says more',
       'Falafel\n1 can chickpeas, drained\nYogurt sauce\n4 tbsp yogurt\n1 tbsp tahini',
       'Mash the chickpeas in a bowl. Stir together the sauce ingredients with 1 tbsp water.',
-      ['Put the yogurt in', 'Put the tahini in', 'Pour 1 tbsp water into', 'Stir everything in'],
+      ['Put the yogurt in', 'Put the tahini in', 'Fill the 1 tbsp with water.', 'Pour the water into', 'Stir everything in'],
       null,
     ],
     [

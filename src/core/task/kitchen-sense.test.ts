@@ -110,10 +110,11 @@ describe('water', () => {
     const task = build('100 g rice noodles', 'Put the noodles in a bowl, cover with boiling water and leave for 4 minutes. Drain.');
     expect(step(task, /^Drain/)).toMatchObject({ technique: 'drain-hot' });
   });
-  test('water that no list has is poured in a step of its own', () => {
+  test('water that no list has is measured, and poured in a step of its own', () => {
     const task = build('2 potatoes', 'Put the potatoes in a bowl with 3 tablespoons of water. Microwave for 5 minutes.');
     expect(step(task, /^Put the potatoes/).text).toBe('Put the potatoes in a bowl.');
-    expect(step(task, /^Pour 3 tablespoons of water/)).toMatchObject({ technique: 'pour', into: 'bowl' });
+    expect(step(task, /^Fill the 1 tbsp 3 times with water/)).toMatchObject({ technique: 'measure', into: 'small-bowl' });
+    expect(step(task, /^Pour the water/)).toMatchObject({ technique: 'pour', into: 'bowl' });
   });
 });
 

@@ -279,7 +279,8 @@ describe('the pan, and what was lifted out of it', () => {
       '200 g couscous',
       'Put the couscous in a heatproof bowl, cover with 250 ml boiling water, put a plate on top and leave for 5 minutes. Fluff up with a fork.',
       [
-        'Pour 250 ml boiling water into the bowl.',
+        'Fill the jug to 250 mL with boiling water.',
+        'Pour the boiling water into the bowl.',
         'Put a plate on top. >bowl',
         'Take the plate off the bowl, away from your face.',
         'Fluff ',

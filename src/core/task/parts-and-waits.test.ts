@@ -77,7 +77,7 @@ describe('which vessel, and what is in it', () => {
       'some water from the tap takes nothing along',
       '1 red pepper\n1 cup rice',
       'Chop the pepper. Put 2 cups of water in the saucepan. Boil the water. Add the rice.',
-      ['Chop the pepper.', 'Pour 2 cups of water into the saucepan.'],
+      ['Chop the pepper.', 'Fill the 1 cup twice with water, into the jug.', 'Pour the water into the saucepan.'],
       /pepper in(?:to)? the saucepan/,
     ],
     [
