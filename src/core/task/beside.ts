@@ -1,5 +1,5 @@
 // "Boil the potatoes for 15 minutes. Meanwhile, chop the chives": the timer is set, the other work is done, and what cooks is gone back to when it rings.
-import { contents, isWet } from '../kitchen/index';
+import { contents, isWet, lotsOf } from '../kitchen/index';
 import { minutesOfDraft, type Draft } from '../plan/draft';
 import { capital } from '../recipe/method-lines';
 import { techniqueById, kindOf } from '../technique/lexicon';
@@ -11,6 +11,8 @@ export type Beside = {
   cooking: Draft;
   /** The pan on its ring, or the dish in the oven. */
   vessel: string;
+  /** It bakes by itself, so that a ring may be lit beside it. */
+  isOven: boolean;
   foods: ReadonlySet<number>;
   /** What ends it and is said before the other work: out of the oven, drained. */
   ends: readonly Draft[];
@@ -54,8 +56,10 @@ export function cooksBeside(state: State, from: readonly Draft[]): Beside | null
   if (vessel === null || KEEPS_BUSY.test(words) || !(HOW_LONG.test(words) || BY_PACKET.test(words))) return null;
   const { act, traits } = worksOf(cooking.technique, kindOf(cooking.technique));
   if (!isOven && (act !== 'heat' || traits.has('utensil') || !traits.has('cooks') || !isWetIn(state, vessel))) return null;
-  const foods = new Set(contents(state.world, vessel).flatMap((lot) => [...lot.parts.keys()]));
-  return { cooking, vessel, foods, ends: isOut ? [from.at(-1)!] : [], work: [] };
+  // half of the oil is in the tin, and the rest is wanted for the gravy
+  const isAllThere = (i: number) => lotsOf(state.world, i).every((lot) => lot.at === vessel);
+  const foods = new Set(contents(state.world, vessel).flatMap((lot) => [...lot.parts.keys()].filter(isAllThere)));
+  return { cooking, vessel, isOven, foods, ends: isOut ? [from.at(-1)!] : [], work: [] };
 }
 
 /** It cooks in water, or in its own: what fries is never left (common practice). */
@@ -85,22 +89,35 @@ const NOT_BESIDE: ReadonlySet<Act | null> = new Set<Act>([
   'check',
 ]);
 
-const isColdWork = (d: Draft, { vessel, foods }: Beside): boolean =>
-  !NOT_BESIDE.has(actOf(d)) &&
-  wait(d) === 0 &&
+/** "While it bakes, make the gravy": what an oven does by itself leaves the ring free. */
+const BESIDE_OVEN: ReadonlySet<Act | null> = new Set<Act>(['heat', 'ring-on', 'ring-set', 'off', 'off-ring', 'kettle', 'lift']);
+
+const isColdWork = (d: Draft, { vessel, foods, isOven }: Beside): boolean =>
+  (isOven ? !NOT_BESIDE.has(actOf(d)) || BESIDE_OVEN.has(actOf(d)) : !NOT_BESIDE.has(actOf(d)) && wait(d) === 0) &&
   d.into !== vessel &&
   d.from !== vessel &&
-  !(d.tools ?? []).some((id) => id === vessel || id === 'hob' || id === 'oven') &&
+  !(d.tools ?? []).some((id) => id === vessel || (id === 'hob' && !isOven) || id === 'oven') &&
   !(d.uses ?? []).some((use) => use.ingredient !== null && foods.has(use.ingredient)) &&
   !(d.about ?? []).some((i) => foods.has(i));
 
-/** The action that the recipe itself says is done meanwhile may take a little longer than there is: somebody goes to the pan then. */
-const longestBeside = (cooking: Draft, isSaid: boolean) => wait(cooking) * (isSaid ? 1.5 : 1);
+/**
+ * The action that the recipe itself says is done meanwhile may take a little longer than there is: somebody goes to the pan then. A class takes longer over
+ * a sauce than the oven does over its dish, and would else begin it when that is done and getting cold.
+ */
+const longestBeside = (cooking: Draft, isSaid: boolean, isOven: boolean) => wait(cooking) * (isOven ? 2 : isSaid ? 1.5 : 1);
+
+/** What goes on in a pan that was heated as other work: a sauce is not left half made. */
+function goesOn({ work }: Beside, steps: readonly Draft[]): boolean {
+  const heated = new Set(work.flat().flatMap((d) => (actOf(d) === 'heat' ? (d.into ?? []) : [])));
+  return steps.some((d) => d.into != null && heated.has(d.into) && actOf(d) !== 'serve');
+}
 
 /** Takes one more action as other work, where it is that. @returns whether it was */
 export function takeBeside(beside: Beside, steps: readonly Draft[]): boolean {
-  if (!steps.every((d) => isColdWork(d, beside))) return false;
-  if (minutes([...beside.work.flat(), ...steps]) > longestBeside(beside.cooking, beside.work.length === 0)) return false;
+  const isWork = steps.every((d) => isColdWork(d, beside));
+  const isLong = minutes([...beside.work.flat(), ...steps]) > longestBeside(beside.cooking, beside.work.length === 0, beside.isOven);
+  if (isWork && isLong && goesOn(beside, steps)) beside.work.length = 0;
+  if (!isWork || isLong) return false;
   if (steps.length > 0) beside.work.push([...steps]);
   return true;
 }
@@ -116,7 +133,7 @@ const isSame = (a: Draft, b: Draft) =>
 /** All steps, with the timer set before what is done meanwhile and gone back to after it. */
 export function withTimers(steps: readonly Draft[], all: readonly Beside[]): Draft[] {
   let done = [...steps];
-  for (const { cooking, ends, work } of all) {
+  for (const { cooking, ends, work, isOven } of all) {
     // its time may have been parted since: "when there are 3 minutes left, add the peas"
     const own = done.indexOf(cooking);
     const at = own >= 0 ? own : done.findIndex((d) => isSame(d, cooking));
@@ -126,7 +143,7 @@ export function withTimers(steps: readonly Draft[], all: readonly Beside[]): Dra
     if (
       at < 0 ||
       moved.size === 0 ||
-      minutes([...moved]) > longestBeside(done[at]!, work.length === 1) ||
+      minutes([...moved]) > longestBeside(done[at]!, work.length === 1, isOven) ||
       done.slice(at + 1, Math.max(at, last) + 1).some((d) => !ends.includes(d))
     )
       continue;

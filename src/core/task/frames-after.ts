@@ -73,6 +73,13 @@ export function after(
     if (id !== 'reserve' && about.length > 0) focusOn(state, about, null);
     return;
   }
+  // "squeeze one half over the fish and cut the other half into wedges": it is still the fish that lies there
+  if (works.act === 'ready' && /^the other (?:half|one)\b/i.test(c.rest) && state.container !== null && state.container !== 'board') return;
+  // "bring up the sides of the paper and fold over the top": all that lies on it is one parcel
+  if (into !== null && hasMark(into, 'under') && works.act !== 'put' && WRAPS.test(c.rest)) {
+    const many = state.steps.some((s) => s.name === 'paper' && /\b(?:two|three|four|six|\d+)\b/i.test(s.text));
+    return focusOn(state, inside(state, into), many ? 'the parcels' : 'the parcel');
+  }
   // "cut a cross in the top of the potato, squeeze it open"
   if (id === 'score' && c.mentions.length > 0) {
     const scored = c.mentions.map((m) => m.ingredient);
@@ -113,7 +120,7 @@ export function after(
     return;
   }
   // "grate in the cheese and leave it": all that it lies with
-  const among = works.act === 'ready' && into !== null && into !== 'board' && /^(?:in|over)\s/i.test(c.rest) ? inside(state, into) : [];
+  const among = works.act === 'ready' && into !== null && into !== 'board' && /^(?:in|over)\s|\bover\s+(?:the|it|them|everything)\b/i.test(c.rest) ? inside(state, into) : [];
   if (among.length > about.length) return focusOn(state, among, null);
   if (about.length > 0 && (works.act !== 'other' || named.length > 0)) focusOn(state, about, eachOf(c));
 }
@@ -138,6 +145,8 @@ const SHAPED = new RegExp(
 
 /** "Shape it into a long roll". */
 const SHAPED_ONE = /\b(?:into|to form|to make)\s+an?\s+(?:[\p{L}-]+\s+){0,2}?(roll|log|sausage|oval)\b/iu;
+
+const WRAPS = /\b(?:sides?|edges?|ends?|corners?|long sides?)\s+of\s+(?:the\s+|each\s+)?(?:paper|foil|parchment|squares?|sheets?)\b|^the\s+(?:paper|foil|parchment)\b/i;
 
 /** "Cut out rounds". */
 const CUT_OUT = new RegExp(`\\b${SHAPE_MANY}\\b`, 'i');

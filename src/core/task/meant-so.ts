@@ -10,7 +10,7 @@ import { mentionsHere } from './mentions-here';
 import { inside } from './push';
 import { nameOf } from './ready';
 import { focusOn, isContainer, lastOf, type Located, type State } from './state';
-import { toolById } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { toolCall } from './tool-names';
 import { isHeld, isPan } from './vessels';
 
@@ -85,6 +85,17 @@ export function backToDish(state: State, c: Located): void {
   state.container = beside.container;
   if (isPan(beside.container)) state.lastPan = beside.container;
   focusOn(state, inside(state, beside.container), null);
+}
+
+/** "Make the gravy. Cut into portions": of what came out of the oven, and no gravy is cut. */
+export function backToBaked(state: State, c: Located, act: Act): void {
+  const isAll = c.mentions.length === 0 && /^(?:(?:it|everything)\s+)?(?:in|into)\s+(?:\p{L}+\s+|\d+\s+){0,2}(?:portions|squares|slices|wedges|bars|pieces)\b/iu.test(c.rest);
+  if (act !== 'ready' || !isAll || !isPan(state.container)) return;
+  const out = state.steps.findLast((s) => worksOf(s.technique).act === 'oven-out');
+  const dish = out?.tools?.find((id) => hasMark(id, 'bakes') && isHeld(state, id));
+  if (dish === undefined || dish === state.container) return;
+  state.container = dish;
+  focusOn(state, inside(state, dish), null);
 }
 
 /** "Shred the cabbage, grate the carrots, slice the onions. Toss in a bowl with the yoghurt": all that was cut, where nothing of it lies anywhere yet. */

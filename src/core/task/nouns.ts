@@ -109,12 +109,20 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
     (hand === null ? joined.find((lot) => lot.at === state.container) : undefined) ??
     others.at(-1) ??
     (hand === null ? joined.at(-1) : undefined);
-  if (here) return here.joined ? [...here.parts.keys()] : inside(state, here.at!);
+  if (here) return here.joined ? withPoured(state, here) : inside(state, here.at!);
   // "pour it over the salad": what lies together in another bowl
   const laid =
     hand === null ? undefined : state.world.lots.findLast((lot) => lot.at !== null && lot.at !== hand && inside(state, lot.at).length > 1);
   if (laid) return inside(state, laid.at!);
   return state.container ? inside(state, state.container) : state.objectUses;
+}
+
+/** "Slowly add the milk, whisking all the time", then "the batter": what was poured to it is in it. */
+function withPoured(state: State, lot: Lot): number[] {
+  const poured = contents(state.world, lot.at!).filter(
+    (other) => other !== lot && !other.portion && [...other.parts.keys()].every((i) => state.world.ingredients[i]!.liquid),
+  );
+  return [...new Set([lot, ...poured].flatMap((one) => [...one.parts.keys()]))];
 }
 
 /** Water that is not spoken of as "the water". */

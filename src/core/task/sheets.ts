@@ -20,6 +20,11 @@ export function isSheet(state: State, c: Located, act: Act): boolean {
   );
 }
 
+/** "Share the courgette out between the two squares": the sheet that was cut for them. */
+export const cutSheet = ({ steps }: Pick<State, 'steps'>, said: string): string | null =>
+  SQUARES.test(said) ? (steps.findLast((s) => s.name === NAME)?.tools?.find((id) => hasMark(id, 'under')) ?? null) : null;
+const SQUARES = /^(?:(?:the|each|both|all|two|four|six|\d+|of|paper|foil)\s+)*(?:squares?|sheets?|papers|rectangles?|pieces?\s+of\s+(?:paper|foil))\b/i;
+
 /** The step with the sheet; what is put somewhere next goes onto it. */
 export function takeSheet(state: State, c: Located, act: Act): void {
   if (SHEET.test(c.rest)) state.container = /paper|parchment/i.test(c.rest) ? 'paper' : 'foil';

@@ -25,6 +25,7 @@ import {
   isExcess,
   keepLast,
   uncovers,
+  backToBaked,
   backToDish,
   takesAllCut,
   isMovedAside,
@@ -82,6 +83,7 @@ export function takeClause(state: State, said: Located): void {
   }
   takesAllCut(state, said);
   backToDish(state, said);
+  backToBaked(state, said, worksOf(said.technique?.id, said.technique?.like).act);
   const c = withImplied(state, said);
   const works = worksOf(c.technique?.id, c.technique?.like);
   state.themIsLast = works.act === 'ready' && !c.first;

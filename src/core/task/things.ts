@@ -9,6 +9,7 @@ import { inside } from './push';
 import { hasMark, isWrap } from '../technique/tools';
 import { actOfKind, worksOf } from '../technique/works';
 import { isGoalPrep, isManner, phrasesOf, type Phrase } from './slots';
+import { cutSheet } from './sheets';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { inUse, isHeld, vesselOfPhrase } from './vessels';
 
@@ -132,6 +133,8 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   // "a strawberry on each one", with the glasses in hand
   if (/^each(?: one)?$/i.test(phrase.text) && state.container !== null && hasMark(state.container, 'each'))
     return { vessel: state.container, lots: [] };
+  const sheet = cutSheet(state, phrase.text);
+  if (sheet) return { vessel: sheet, lots: [] };
   if (ON_SHEET.test(phrase.text)) return { vessel: PARCEL, lots: [] };
   if (ON_CLOTH.test(phrase.text) && /^on(?:to)?$/.test(phrase.prep ?? '')) return { vessel: 'board', lots: [] };
   const shell = shellOf(state.world, phrase.text);

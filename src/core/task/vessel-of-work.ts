@@ -197,6 +197,8 @@ function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase 
   if (id === 'juice') return own ?? 'small-bowl';
   // the rest of the lemon lies where it was cut
   if (c.mentions.some((m) => m.part === 'rest')) return 'board';
+  // nothing raw is cut on the paper that it is baked in
+  if (lies && hasMark(lies, 'under') && about.every((i) => !state.cooked.has(i))) return 'board';
   // what was baked or shaped as one is cut up where it lies; a potato or a slice of toast comes to the board, and nothing is cut in a pan or a bowl
   return lies && hasMark(lies, 'bakes') && !isLoosePieces(state, about) ? lies : 'board';
 }

@@ -4,6 +4,7 @@ import { minutesOfText } from '../../amount/minutes';
 import { foodIs } from '../../recipe/food';
 import { hasMark, isVessel, toolById } from '../../technique/tools';
 import { rawHazard } from '../../plan/draft';
+import { cutSheet } from '../sheets';
 import { isPan } from '../vessels';
 import { isContainer } from '../state';
 import {
@@ -261,6 +262,8 @@ export const BY_TECHNIQUE = table<Rule[]>({
   ],
   // batter and dough are shared into tins, not served
   'share-out': [
+    // "between the two squares", of paper
+    { when: ({ rest, state }) => cutSheet(state, /\b(?:between|among|onto|on|over)\s+(.+)$/i.exec(rest)?.[1] ?? '') !== null, then: 'add' },
     // "divide between the cases", of what is in the bowl
     {
       when: ({ rest, state }) =>

@@ -2,6 +2,41 @@
 import type { Turn } from './turn';
 
 export const HEAT: readonly Turn[] = [
+  // "hob off"
+  ...['hob', 'oven', 'heat', 'gas', 'ring', 'grill', 'air fryer'].map(
+    (what): Turn => [
+      `${what} off`,
+      new RegExp(`(^|[.!?;]\\s+|,\\s+(?:then\\s+)?)(?:the\\s+)?${what}\\s+off\\b(?=\\s*(?:[.!?;,]|$|and\\b))`, 'gi'),
+      `$1turn off the ${what}`,
+    ],
+  ),
+  // "transfer the pan to the oven for 20 minutes": so long it bakes
+  [
+    'oven for',
+    /\b(?:transfer|return|move|put|pop|place|slide|get|send)\s+((?:it|them|everything|(?:the|your)\s+(?:\p{L}+\s+){0,2}(?:pan|dish|tray|tin|sheet|casserole|pot|skillet|ramekins?|parcels?))\s+)?(back\s+)?(in|into|to)\s+the\s+(?:hot\s+|preheated\s+)?oven,?\s+(?:and\s+(?:leave|cook)\s+)?for\s+(?=(?:about\s+|around\s+|another\s+|a\s+further\s+)*\d)/giu,
+    'put $1$2in the oven and bake for ',
+  ],
+  // "add the garlic for 1 minute": so long it cooks
+  [
+    'for',
+    /\badd\s+((?:the\s+)?(?:(?!and\b|with\b|to\b|in\b|cook\b|fry\b|simmer\b)\p{L}+\s+){1,3})for\s+((?:about\s+|another\s+)?(?:an?|\d+(?:\s?[-–]\s?\d+)?)\s+(?:min(?:ute)?s?|sec(?:ond)?s?))(?=\s*(?:[.,;]|$|until\b|and\b))/giu,
+    'add $1and cook for $2',
+  ],
+  // "leave for 20 minutes while you preheat the oven": that is said in its own place
+  ['preheat', /,?\s+while\s+(?:you\s+(?:pre)?heat|the)\s+(?:up\s+)?(?:the\s+)?oven\b[^.;]*(?=[.;]|$)/gi, ''],
+  // "fry the onion for 5 minutes, lid on", "turn down, lid on, simmer"
+  [
+    'lid on',
+    /\b(fry|cook|sweat|soften|simmer|steam|boil|bubble)\s+([^.;,]*?),\s+(?:with\s+)?(?:the\s+)?lid on(?:,\s*(?=until\b|for\b)|(?=\s*[.;,]|$))\s*/gi,
+    'put the lid on and $1 $2 ',
+  ],
+  ['lid on', /,\s+lid on,\s+(?=simmer|cook|leave|boil|steam|bubble)/gi, ', put the lid on, '],
+  // "put back on a low heat to warm through"
+  [
+    'to warm|to heat',
+    /\b(?:put|return|place|set)\s+(?:(?:it|the\s+pan|the\s+pot|everything|the\s+soup|the\s+sauce)\s+)?(?:back\s+)?(?:on|over|to)\s+(?:to\s+)?(?:an?\s+|the\s+)?(low|gentle|medium|very low)\s+heat\s+to\s+(?:warm|heat)(?:\s+(?:it|everything))?\s+through\b/gi,
+    'warm it through over a $1 heat',
+  ],
   // "turn the hob to medium", "set the ring at number 4", "put the stove on low"
   [
     'hob|ring|burner|stove|cooker|gas',

@@ -17,6 +17,17 @@ const servedWith = (done: string, act: string): Turn => [
   `serve$1. ${act} $2 over the top`,
 ];
 
+/** What is done along with another act, at its end. */
+const ALSO = [
+  ['crumbling', 'Crumble'],
+  ['grating', 'Grate'],
+  ['squeezing', 'Squeeze'],
+  ['snipping', 'Snip'],
+  ['tearing', 'Tear'],
+  ['scattering', 'Scatter'],
+  ['sprinkling', 'Sprinkle'],
+] as const;
+
 export const WORDS: readonly Turn[] = [
   servedWith('grated', 'Grate'),
   servedWith('poured', 'Pour'),
@@ -184,6 +195,26 @@ export const WORDS: readonly Turn[] = [
     /(^|[.!?;]\s+)((?:when|once) [^,.;]{4,40}?\b(?:ready|cooked|soft|hot|done|cool|cold|golden|boiling)) (?=(?:cook|add|put|take|drain|stir|pour|turn|remove|serve|cut|mix|tip|spoon|peel|lift)\b)/gi,
     '$1$2, ',
   ],
+  // "drain, saving a bit of the water in case you need it"
+  ['in case', /,?\s+(?:just\s+)?in\s+case\s+(?:you|it|the\s+\p{L}+|they)\s+(?:need|want|is|are|gets?|seems?)\b[^.;,()]*/giu, ''],
+  // "split, butter and eat warm"
+  ['butter', /\b(split|halve|toast|slice)(?:\s+(them|it|the\s+\p{L}+))?,\s*(?:and\s+)?butter,?(?=\s+and\s+(?:eat|serve|enjoy)\b)/giu, '$1 $2, spread with butter'],
+  // "while that is going"
+  ['while', /\bwhile (?:that|this|it)(?:['’]s| is) (?:going|happening|on|doing|working|in progress),?\s*/gi, 'meanwhile, '],
+  ['meantime', /(^|[.!?;]\s+)(?:in the\s+)?meantime,?\s+/gi, '$1meanwhile, '],
+  // "add everything except the beans, crumbling in the stock cube"
+  ...ALSO.map(
+    ([doing, order]): Turn => [
+      doing,
+      new RegExp(`,\\s+(?:and\\s+)?${doing}\\s+(in|over)\\s+(the\\s+[^.;,]+?)(?=\\s*(?:[.;,]|$|\\s+as\\b))`, 'giu'),
+      `. ${order} $1 $2`,
+    ],
+  ),
+  // a teacher's own short words
+  ['s+p|s&p|s & p', /\bs\s?[+&]\s?p\b/gi, 'the salt and pepper'],
+  ['micro', /(^|[.!?;]\s+|,\s+(?:then\s+)?)micro\s+(?=(?:for\s+)?(?:another\s+)?\d)/gi, '$1microwave '],
+  // "swirl a tsp yoghurt in each"
+  ['tsp|tbsp', /\b(?:the|a|1)\s+(tsp|tbsp)\s+(?=(?!of\b|measure|spoon)\p{Ll}{3})/giu, '1 $1 of '],
   // "Best eaten on the day they are made": told, and nothing to do
   ['best', /[.]\s+(best\s+(?:eaten|served|enjoyed|used|on the day)\b[^.;()]*)(?=[.;]|$)/gi, ' ($1)'],
   // "add rest of veg"
