@@ -52,7 +52,7 @@ export function sectionOf(line: string): Section | null {
 export function headingWithRest(line: string): { section: Section; rest: string } | null {
   // "You'll need 2 eggs, 100 g flour and 300 ml milk" has no colon
   const m =
-    /^[#*_\s]*([\p{L}'’ ]{3,40}?)[*_]*\s*(?::[*_]*|\s-)\s*(\S.*)$/u.exec(line) ??
+    /^[#*_\s]*([\p{L}'’ ]{3,40}?)(?:\s*\([^()]{1,30}\))?[*_]*\s*(?::[*_]*|\s-)\s*(\S.*)$/u.exec(line) ??
     /^((?:you(?:['’]ll| will)? need|ingredients))\s+(\d.*)$/iu.exec(line);
   if (!m) return null;
   const section = sectionOf(m[1]!);

@@ -90,6 +90,7 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
     container: null,
     prepared: null,
     hob: null,
+    ringSaid: null,
     lastPan: null,
     beside: null,
     oven: false,

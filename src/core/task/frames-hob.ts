@@ -3,7 +3,7 @@ import { lotsOf } from '../kitchen/index';
 import { isShaped } from '../kitchen/matter';
 import { findFood } from '../recipe/food';
 import { kindOf, worksById } from '../technique/lexicon';
-import { hasMark, toolById } from '../technique/tools';
+import { findTools, hasMark, toolById } from '../technique/tools';
 import { moveIn, pourWater, waterIn } from './put-cards';
 import { frameOf, thingsOf } from './things';
 import { type Mention, wholeOf } from './mentions';
@@ -11,7 +11,7 @@ import { nameOf } from './ready';
 import { inside, push } from './push';
 import { say, useOfMention } from './say';
 import { focusOn, isContainer, lastOf, type Located, type State } from './state';
-import { common } from './step-of-clause';
+import { common, levelOf } from './step-of-clause';
 import { makeReady } from './supply';
 import { isOverWater } from './means/here';
 import { inTool, toolCall } from './tool-names';
@@ -23,8 +23,16 @@ import { boilWater, cooksInWater, isForWater, isOnlyWater, waterUnder } from './
 
 const isOil = (state: State, i: number) => findFood(state.recipe.ingredients[i]!.item)?.category === 'oil';
 
+/** "Turn the hob on to 6. Heat the oil in the wok": the ring is lit under the wok, as high as was said. */
+function withRingSaid(state: State, c: Located): Located {
+  const said = state.ringSaid;
+  state.ringSaid = null;
+  return said === null || levelOf(c) !== null ? c : { ...c, rest: `${c.rest} ${said}` };
+}
+
 /** What a heated thing is cooked in or with, and in which pan. */
-export function onHob(state: State, c: Located): void {
+export function onHob(state: State, said: Located): void {
+  const c = withRingSaid(state, said);
   const id = kindOf(c.technique!.id);
   const frame = frameOf(state, c);
   const object = thingsOf(state, c, frame.theme);
@@ -233,7 +241,7 @@ function cookerOn(state: State, c: Located, pan: string): void {
 export function ringOn(state: State, c: Located, pan: string): void {
   const { level } = common(state, c, pan, []);
   // some dials have numbers
-  const number = /\b(?:to|at|on) (?:number |mark |setting )?(\d)\b/i.exec(c.rest)?.[1];
+  const number = NUMBER_SAID.exec(c.rest)?.[1];
   const name = toolCall(state, pan);
   // what is made ready for it is made ready before
   const first = state.steps.findIndex((s) => s.sourceLine === c.line && s.into === pan);
@@ -251,6 +259,19 @@ export function ringOn(state: State, c: Located, pan: string): void {
   state.container = pan;
 }
 
+const NUMBER_SAID = /\b(?:to|at|on) (?:number |mark |setting )?(\d)\b/i;
+
+/** "Turn the hob on to 6", with no pan in hand yet: kept for the pan that the next lines name. @returns whether there is one */
+function keepsForPan(state: State, c: Located): boolean {
+  const line = state.recipe.instructions[c.line - 1] ?? '';
+  const later = [line.slice(line.indexOf(c.rest) + c.rest.length), ...state.recipe.instructions.slice(c.line, c.line + 2)].join(' ');
+  if (state.hob !== null || !findTools(later).some((t) => isPan(t.tool.id)) ) return false;
+  const level = levelOf(c);
+  const number = NUMBER_SAID.exec(c.rest)?.[1];
+  state.ringSaid = level ? `over a ${level} heat` : number ? `with the hob at ${number}` : null;
+  return true;
+}
+
 const PUT_ON_RING = /^(?:Put|Place|Set|Stand) .+ on (?:the|a|your) (?:[\p{L}-]+ )?(?:hob|stove|ring|burner|cooker|heat)\b/iu;
 
 /**
@@ -260,7 +281,8 @@ const PUT_ON_RING = /^(?:Put|Place|Set|Stand) .+ on (?:the|a|your) (?:[\p{L}-]+ 
 export function isRingSaid(state: State, c: Located): boolean {
   const pan = state.hob ?? state.container;
   const isOwn = c.tools.some((t) => isContainer(t.id) || (toolById(t.id)?.kind === 'appliance' && t.id !== 'hob'));
-  if (pan === null || !isPan(pan) || isOwn || /\b(?:oven|grill|kettle|microwave|fryer|cooker)\b/i.test(c.rest)) return false;
+  if (isOwn || /\b(?:oven|grill|kettle|microwave|fryer|cooker)\b/i.test(c.rest)) return false;
+  if (pan === null || !isPan(pan)) return keepsForPan(state, c);
   const { level } = common(state, c, pan, []);
   if (state.hob === null) {
     ringOn(state, c, pan);

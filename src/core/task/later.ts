@@ -3,7 +3,7 @@ import { mentionsIn } from './mentions';
 import type { State } from './state';
 
 const PUTS_LATER =
-  /(?:^|[.;\n]\s*|\b(?:and|then)\s+)(?:(?:stir|fold|mix|crumble|tip) (?:in|over)|add|scatter|sprinkle|drizzle|decorate|top|garnish|finish|serve with|(?:blob|dollop|spoon) on|(?:snip|squeeze|grate|grind) over)\b[^.;\n]*/gi;
+  /(?:^|[.;\n]\s*|\b(?:and|then)\s+)(?:(?:stir|fold|mix|crumble|tip) (?:in|over)|add|scatter|sprinkle|drizzle|decorate|top|garnish|finish|serve with|(?:blob|dollop|spoon) on|(?:snip|squeeze|grate|grind) over)\b[^.;\n]*|,\s*(?:crumbl|grat|snipp|squeez|scatter|sprinkl)ing (?:in|over)\b[^.;,\n]*/gi;
 
 /** The method after a clause. @param line its line, from 1; @param rest its words; where the line has them not, as they were put in other words, all of it */
 export function saidAfter(state: State, line: number, rest: string): string {

@@ -49,6 +49,9 @@ export function leaveForLater(state: State, clause: Clause, line: number, mentio
   }
 }
 
+/** "Add everything else except the beans": what is not in yet. */
+const ALL_BUT = /^(?:everything|it all)(?: else)?(?=\s+(?:except|apart from|other than|but not|but)\b)/i;
+
 /** They move all that lies in one thing to another. */
 const EMPTIES = /^(?:tip|pour|spoon|transfer|scrape|empty|ladle|turn)$/;
 
@@ -72,7 +75,10 @@ export function takeAllOfThem(state: State, clause: Clause, line: number, rest: 
         mentions.push({ ...wholeOf(ingredient), end: rest.indexOf(' ') < 0 ? rest.length : /^\S+(?: all)?/.exec(rest)![0].length });
     });
   // "put everything in a large bowl": all that is not in there yet
-  const said = kindHas(kind, 'tips') && state.used.size > 0 ? /^(?:everything|it all)(?=\s+(?:in|into)\s)/i.exec(rest)?.[0] : undefined;
+  const said =
+    kindHas(kind, 'tips') && state.used.size > 0
+      ? (/^(?:everything|it all)(?=\s+(?:in|into)\s)/i.exec(rest)?.[0] ?? ALL_BUT.exec(rest)?.[0])
+      : undefined;
   // "tip everything into a dish": what cooked together, and no cheese that goes on top
   const cooked = EMPTIES.test(clause.verb ?? '')
     ? [state.container, ...inUse(state)].find(
@@ -80,7 +86,7 @@ export function takeAllOfThem(state: State, clause: Clause, line: number, rest: 
       )
     : undefined;
   // and what was cooked and cut since, where no later line has it
-  const later = said && cooked ? putLater(state, line, clause.rest) : new Set<number>();
+  const later = said && (cooked || ALL_BUT.test(rest)) ? putLater(state, line, clause.rest) : new Set<number>();
   const cutUp =
     said && cooked
       ? inside(state, 'board').filter((i) => state.cooked.has(i) && !later.has(i) && !mentions.some((m) => m.ingredient === i))
@@ -93,7 +99,8 @@ export function takeAllOfThem(state: State, clause: Clause, line: number, rest: 
         // what cooks on the ring stays there
         const isIn = state.cooked.has(ingredient) && state.placed.get(ingredient) === state.container && state.hob === state.container;
         const isLater = one.optional || /topping|serve|garnish|dressing/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`);
-        return isIn || isLater || mentions.some((m) => m.ingredient === ingredient) ? [] : [{ ...wholeOf(ingredient), end: said.length }];
+        const isThere = ALL_BUT.test(rest) && (state.placed.get(ingredient) === state.container || later.has(ingredient));
+        return isIn || isThere || isLater || mentions.some((m) => m.ingredient === ingredient) ? [] : [{ ...wholeOf(ingredient), end: said.length }];
       }),
     );
   const but = /\b(?:except(?: for)?|apart from|other than|but not|minus)\b/i.exec(rest);

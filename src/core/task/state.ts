@@ -59,6 +59,8 @@ export type State = {
   /** What was greased or lined, and waits to be filled. */
   prepared: string | null;
   hob: string | null;
+  /** How high a ring is turned before any pan is in hand: "with the hob at 6". */
+  ringSaid: string | null;
   /** The pan that was in hand last: what a bowl took out of it goes back there. */
   lastPan: string | null;
   /** Where the hand was when something was cooked beside: "meanwhile, boil the rice". */

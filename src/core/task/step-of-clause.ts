@@ -114,7 +114,7 @@ const LEVEL =
   /\b(very low|low|gentle|medium[- ]low|medium[- ]high|med[- ]high|med|medium|moderate|high)\b(?=[ -](?:heat|flame)|$|[.,)]|\s+(?:and|for|until))/i;
 
 /** The heat that a clause names: "over a medium heat", "turn down to low". */
-function levelOf(c: Located): string | null {
+export function levelOf(c: Located): string | null {
   const said = LEVEL.exec(`${c.rest} ${c.lead ?? ''}`.trim())?.[1]
     ?.toLowerCase()
     .replace('-', ' ')

@@ -2,6 +2,18 @@
 import type { Turn } from './turn';
 
 export const HEAT: readonly Turn[] = [
+  // "put 3 cm of water in a saucepan and bring it to a simmer": the water
+  [
+    'water',
+    /(\bwater\s+(?:in|into|to)\s+(?:a|the|your)\s+(?:[\p{L}-]+\s+){0,2}(?:pan|saucepan|pot|wok|skillet)(?:,|\s+and|,\s+and|[.])\s+(?:then\s+)?)(bring|heat)\s+it\b/giu,
+    '$1$2 the water',
+  ],
+  // "sit the bowl on top", of a pan of water
+  [
+    'bowl',
+    /(\bwater\b[^;]{0,90}?[.,]\s+(?:then\s+)?)(sit|put|place|set|rest|stand)\s+(?:the|your)\s+(?:\p{L}+\s+)?bowl\s+(?:on\s+top(?:\s+of\s+(?:it|this|the\s+(?:pan|saucepan|pot)))?|over\s+(?:it|this|the\s+(?:pan|saucepan|pot)))(?!\s+of\b)/giu,
+    '$1$2 the bowl over the pan of simmering water',
+  ],
   // "hob off"
   ...['hob', 'oven', 'heat', 'gas', 'ring', 'grill', 'air fryer'].map(
     (what): Turn => [
