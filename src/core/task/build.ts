@@ -101,8 +101,8 @@ function putBack(body: readonly Draft[], recipe: Recipe): Draft[] {
   body.forEach((draft, i) => {
     for (const { ingredient, quantity } of draft.uses ?? []) {
       const food = ingredient === null ? null : findFood(recipe.ingredients[ingredient]?.item ?? '');
-      // a cut cucumber waits on the table
-      if (ingredient === null || food?.keep !== 'fridge' || ['fruit', 'vegetable'].includes(food.group)) continue;
+      // a cut cucumber and chopped parsley wait on the table
+      if (ingredient === null || food?.keep !== 'fridge' || ['fruit', 'vegetable', 'seasoning'].includes(food.group)) continue;
       const before = last.get(ingredient);
       // what went in whole is in the dish, though a later step takes it out again
       if (

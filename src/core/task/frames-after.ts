@@ -1,6 +1,6 @@
 // What becomes of things by work on them: where they lie after it, and what they are then.
 import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
-import { contents } from '../kitchen/index';
+import { contents, lotsOf } from '../kitchen/index';
 import { hasMark, toolById } from '../technique/tools';
 import { lastBaked } from './dish-calls';
 import { nameOf } from './ready';
@@ -108,7 +108,7 @@ export function after(
   // "crack the eggs into a jug. Add the milk": that jug is in hand
   if (works.act === 'ready' && into !== null && toolById(into)?.kind === 'container' && c.tools.some((t) => isContainer(t.id)))
     state.container = into;
-  if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i)) state.lineObjects.push(i);
+  if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i) && !isMixedIn(state, i)) state.lineObjects.push(i);
   const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);
   if (takesAway && named.length > 0 && named.every((i) => !about.includes(i))) return;
   const single = works.act === 'shape' && !/^(?:each|every)\b/i.test(c.rest) ? SHAPED_ONE.exec(c.rest)?.[1] : undefined;
@@ -124,6 +124,12 @@ export function after(
   if (among.length > about.length) return focusOn(state, among, null);
   if (about.length > 0 && (works.act !== 'other' || named.length > 0)) focusOn(state, about, eachOf(c));
 }
+
+/** Flour in a scone that is split: nobody speaks of it as one of them. */
+const isMixedIn = (state: State, i: number): boolean => {
+  const lots = lotsOf(state.world, i);
+  return lots.length > 0 && lots.every((lot) => lot.joined && lot.parts.size > 1);
+};
 
 /** "Fold over, press together": the pasties, or the pastry, and the filling no more. */
 function closedOver(state: State, about: readonly number[]): string | null {

@@ -18,13 +18,13 @@ const hotHazards = (item: string): Hazard[] => (/\b(?:boiling|hot)\b/i.test(item
 
 export function common(state: State, c: Located, into: string | null, mentions: Mention[] = c.mentions): Draft {
   const technique = c.technique;
-  const named = c.tools.map((t) => t.id).filter((id) => !isOtherName(state, id, into));
+  const named = c.tools.map((t) => bluntOf(c, t.id)).filter((id) => !isOtherName(state, id, into));
   // "fill the empty tin with water": no pan is fetched for that
   const isTin =
     into === null &&
     worksOf(technique?.id, technique?.like).act === 'water' &&
     /^(?:the|your|one|an?) (?:empty )?(?:can|tin|jar)\b/i.test(c.rest);
-  const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into) && !(isTin && isVessel(id)));
+  const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into) && !(isTin && isVessel(id)) && !(id === 'rolling-pin' && c.verb === 'pat'));
   // "cover it again": with the plate that lay on it
   const cover = into === null ? null : (state.world.vessels.get(into)?.cover ?? null);
   const tools = [...named, ...own].map((id) => (id === 'lid' && cover !== null && hasMark(cover, 'covers') && !/\blid\b/i.test(c.rest) ? cover : id));
@@ -123,6 +123,13 @@ export function levelOf(c: Located): string | null {
   return /^(?:reduce|lower|turn)$/.test(c.verb ?? '') && /\b(?:simmer|down|heat$)/i.test(c.rest) && kindOf(c.technique?.id) === 'turn-heat'
     ? 'low'
     : null;
+}
+
+/** "Bring together with a knife", "level it with a knife": nothing is cut. */
+function bluntOf(c: Located, id: string): string {
+  const { act, traits } = worksOf(c.technique?.id, c.technique?.like);
+  const isBlunt = id === 'knife' && !traits.has('blade') && (act === 'join' || act === 'put' || act === 'touch') && !/\b(?:sharp|tip|point|holes?|slits?)\b/i.test(c.rest);
+  return isBlunt ? 'table-knife' : id;
 }
 
 /** "the tin" is another word for the roasting tray in use: nobody fetches a cake tin. */

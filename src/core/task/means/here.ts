@@ -112,6 +112,6 @@ export const STOOD_ON_HOB: Rule = {
 // "Put", "pop" or "arrange paper liners in the muffin tin"
 export const LINERS: Rule = {
   when: ({ rest }) =>
-    /^(?:\d+\s+)?(?:(?:paper|muffin|cupcake|cake|bun|baking|foil)\s+)+(?:liners|cases|cups)\b.*\b(?:in|into)\b/i.test(rest),
+    /^(?:\d+\s+)?(?:(?:paper|muffin|cupcake|cake|bun|baking|foil)\s+)+(?:liners|cases|cups)\b.*\b(?:in|into|on|onto)\b/i.test(rest),
   then: 'line',
 };

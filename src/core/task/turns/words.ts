@@ -198,7 +198,14 @@ export const WORDS: readonly Turn[] = [
   // "drain, saving a bit of the water in case you need it"
   ['in case', /,?\s+(?:just\s+)?in\s+case\s+(?:you|it|the\s+\p{L}+|they)\s+(?:need|want|is|are|gets?|seems?)\b[^.;,()]*/giu, ''],
   // "split, butter and eat warm"
-  ['butter', /\b(split|halve|toast|slice)(?:\s+(them|it|the\s+\p{L}+))?,\s*(?:and\s+)?butter,?(?=\s+and\s+(?:eat|serve|enjoy)\b)/giu, '$1 $2, spread with butter'],
+  ['butter', /\b(split|halve|toast|slice)\s+(them|it|the\s+\p{L}+),\s*(?:and\s+)?butter,?(?=\s+and\s+(?:eat|serve|enjoy)\b)/giu, '$1 $2, spread them with butter'],
+  ['butter', /\b(split|halve|toast|slice),\s*(?:and\s+)?butter,?(?=\s+and\s+(?:eat|serve|enjoy)\b)/giu, '$1 them, spread them with butter'],
+  // "set aside 2 tbsp of the cheese. Stir the rest into the bowl"
+  [
+    'the rest',
+    /(\b(?:set aside|put aside|keep(?: back)?|save|reserve|hold back)\s+[^.;]{2,30}?\bof\s+the\s+)(\p{L}+(?:\s+\p{L}+)?)([^.;]{0,30}[.;]\s+[^.;]{0,30}?\bthe rest)(?=\s+(?:in|into|over|to|on)\b)/giu,
+    '$1$2$3 of the $2',
+  ],
   // "while that is going"
   ['while', /\bwhile (?:that|this|it)(?:['’]s| is) (?:going|happening|on|doing|working|in progress),?\s*/gi, 'meanwhile, '],
   ['meantime', /(^|[.!?;]\s+)(?:in the\s+)?meantime,?\s+/gi, '$1meanwhile, '],
