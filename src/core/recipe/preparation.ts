@@ -108,6 +108,8 @@ const WHOLE_NAMES = [
   /^minced (beef|lamb|pork|meat|turkey|chicken)/i,
   /^toasted sesame oil/i,
   /^(flaked|sliced|slivered) almonds?/i,
+  // bought so: nobody shreds a coconut at school
+  /^(?:shredded|flaked|grated) coconut/i,
   /^crushed tomato/i,
   /^crushed (?:dried )?(?:red )?(?:chill?i(?:es)?|chile|pepper)\b/i,
   /^soured? cream/i,

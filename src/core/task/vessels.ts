@@ -75,7 +75,7 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
   const offset = phrase.from < 0 ? phrase.vesselAt - c.rest.length : phrase.vesselAt;
   const before = said.slice(0, Math.max(0, offset)).toLowerCase();
   const word = said.slice(Math.max(0, offset));
-  if (id === 'muffin-cases') return state.prepared ?? 'muffin-tin';
+  if (id === 'muffin-cases') return state.prepared ?? c.tools.find((t) => hasMark(t.id, 'bakes'))?.id ?? 'muffin-tin';
   if (id === 'wire-rack') return id;
   // "decorate each pot": the glasses that it was shared out to
   const shared = state.steps.findLast((s) => s.technique === 'share-out')?.into ?? null;

@@ -36,6 +36,12 @@ export const HEAT: readonly Turn[] = [
   ],
   // "leave for 20 minutes while you preheat the oven": that is said in its own place
   ['preheat', /,?\s+while\s+(?:you\s+(?:pre)?heat|the)\s+(?:up\s+)?(?:the\s+)?oven\b[^.;]*(?=[.;]|$)/gi, ''],
+  // "fry the onion for 5 minutes, lid on": it goes in before the lid does
+  [
+    'lid on',
+    /\b(fry|cook|sweat|soften)\s+(the\s+[\p{L}, ]{3,40}?)\s+(?:for\s+)?(\d+(?:\s?[-–]\s?\d+)?\s*min(?:ute)?s?),\s+(?:with\s+)?(?:the\s+)?lid on(?:,\s*(?=until\b)|(?=\s*[.;,]|$))\s*/giu,
+    'add $2, put the lid on and $1 for $3 ',
+  ],
   // "fry the onion for 5 minutes, lid on", "turn down, lid on, simmer"
   [
     'lid on',

@@ -27,6 +27,12 @@ const TIPS = 'pour|drizzle|spoon|scrape|tip|brush|trickle';
 const REST_THERE = `((?:any|all\\s+the|the)\\s+(?:\\p{L}+\\s+){0,2}?\\p{L}+)\\s+(?:(?:left|remaining)(?:\\s?over|\\s+behind)?)\\s+in\\s+((?:the|your)\\s+(?:\\p{L}+\\s+)?(?:bowl|dish|jug|pan|pot|tin|tray|plate|bag|jar|saucepan))`;
 
 export const PLACES: readonly Turn[] = [
+  // "squeeze over the lemon juice"
+  [
+    'squeeze over',
+    /\bsqueeze\s+over\s+((?:the|some)\s+(?:juice(?:\s+of\s+[^.;,]{3,24}?)?|(?:\p{L}+\s+){1,2}juice|remaining\s+\p{L}+|lemon|lime|orange))(?=\s*[.,;]|\s+and\b|$)/giu,
+    'squeeze $1 over it',
+  ],
   // "bring up the sides of the paper and fold over the top"
   ['fold over', /\b(of the )(paper|foil|parchment)\b([^.;]*?\band\s+)fold\s+(?:it\s+|them\s+)?over(?=\s+the\s+top\b|\s*[.,;])/gi, '$1$2$3fold the $2 over'],
   ['2nd|1st', /\b(in|into|on|onto|to)\s+(?:the\s+|a\s+)?2nd\s+(?=\p{L})/giu, '$1 a second '],
