@@ -53,7 +53,7 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   const full = (drafts: Draft[], phase: Phase) =>
     drafts.map((d) => stepOf(d, key(d), d.phase ?? techniqueById(d.technique!)?.phase ?? phase));
   const ready = withLines(full(readyRoutine(), 'ready'), said.own.before);
-  const end = [...full(serve, 'serve'), ...withLines(full(after, 'clean'), said.own.after)];
+  const end = [...full(serve, 'serve'), ...withLines(full(after, 'clean'), said.own.after, said.own.said)];
   const gather = withLines(full(gatherRoutine(recipe, [...steps, ...end], kitchen, late), 'gather'), said.own.before);
   const all = stepsWithinBounds([...ready, ...gather, ...steps, ...end]);
   const task: TaskAnalysis = {

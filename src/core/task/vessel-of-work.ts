@@ -2,7 +2,7 @@
 import { lotsOf } from '../kitchen/index';
 import { isPutAway } from '../kitchen/world';
 import { kindOf, techniqueById, worksById } from '../technique/lexicon';
-import { hasMark } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { worksOf, type Act, type Works } from '../technique/works';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
@@ -48,6 +48,8 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   if (act === 'toast') return own ?? 'plate';
   if (act === 'soak') return own ?? lies ?? (state.container && state.container !== 'board' ? state.container : mixingBowl(state));
   // pastry is rolled out on the board, not in the pan that the filling is in
+  // and no dough is cut up in its bowl
+  if (act === 'shape' && c.verb === 'cut' && toolById(lies ?? '')?.kind === 'container') return own ?? 'board';
   if (act === 'shape') return own ?? (about.some((i) => !state.placed.has(i)) ? 'board' : (lies ?? state.container));
   // the chicken that was fried lies on its plate: the fat is in the pan
   if (isFatOff(c, act)) {

@@ -275,6 +275,13 @@ export const BY_TECHNIQUE = table<Rule[]>({
       then: ({ rest }) => (/\bdough\b/i.test(rest) ? 'divide' : 'spoon'),
     },
   ],
+  // "scoop out a tablespoon of the mixture at a time": no skin is left
+  'scoop-out': [
+    {
+      when: ({ rest }) => /^(?:out\s+)?(?:about\s+)?(?:an?|one|heaped|\d\S*)\s+(?:\p{L}+\s+)?(?:tablespoon|teaspoon|spoon|tbsp|tsp|scoop)(?:ful)?s?\b/iu.test(rest),
+      then: 'divide',
+    },
+  ],
   // dough goes out of its bowl, and out of no tin
   'turn-out': [
     {
