@@ -69,7 +69,9 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const many = parts.length > MOST_NAMED && lots.every((lot) => lot.joined) && (main.length > 1 || dish !== null);
   // a sponge with jam under it is no eggs, flour and milk
   const batter = lots.length > 1 && shown.length > 1 && parts.length > MOST_NAMED && bare.some((lot) => isBatter(world, lot, shown));
-  if (batter && calls.baked && place && lots.some(wasHeated)) return `the ${calls.baked}`;
+  // and no sauce in its pan is the pie
+  const isPanOf = place !== null && toolById(place)?.kind === 'cookware' && !hasMark(place, 'bakes');
+  if (batter && calls.baked && place && !isPanOf && lots.some(wasHeated)) return `the ${calls.baked}`;
   const few =
     shown.length > 0 &&
     shown.length <= MOST_NAMED &&

@@ -219,8 +219,11 @@ function ovensOff(body: Draft[]): Draft[] {
   for (const tool of ['oven', 'grill', 'air-fryer', 'slow-cooker']) {
     const on = last((d) => ['preheat-oven', 'hob-on'].includes(kindOf(d.technique)) && d.tools?.includes(tool) === true);
     if (on < 0 || last((d) => kindOf(d.technique) === 'turn-off' && d.tools?.includes(tool) === true) > on) continue;
-    const out_ = last((d) => kindOf(d.technique) === 'take-out-oven');
-    const index = out_ > on ? out_ : last((d) => d.tools?.includes(tool) === true);
+    const used = last((d) => d.tools?.includes(tool) === true);
+    // what went into the oven came out before something else went under the grill
+    const after = out.findIndex((d, i) => i >= used && kindOf(d.technique) === 'take-out-oven');
+    const out_ = after >= 0 ? after : last((d) => kindOf(d.technique) === 'take-out-oven');
+    const index = out_ > on ? out_ : used;
     const what = toolById(tool)!.name;
     out.splice(index + 1, 0, {
       text: `Turn off the ${what}.`,

@@ -118,6 +118,7 @@ function startsAction(after: string, before: string, then: boolean): boolean {
         ['stone', 'seed', 'core', 'shell', 'juice', 'zest'].includes(verb)) ||
       (verb === 'season' && /^(?:with|to|well|generously|lightly)\b/i.test(tail)) ||
       (verb === 'spread' && OBJECT_START.test(tail)) ||
+      (verb === 'toast' && /^(?:on (?:one|both|each)|until|for|under|lightly|in (?:a|the)|both)\b/i.test(tail)) ||
       (verb === 'garnish' && /^with\b/i.test(tail))
     );
   const inUntil = /\b(?:until|till|so that)\b/i.test(before);

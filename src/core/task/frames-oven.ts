@@ -1,4 +1,5 @@
 // The frames of the oven and the microwave: in, time, and out again.
+import type { Draft } from '../plan/draft';
 import { itOf } from '../plan/naming';
 import { minutesOfText } from '../amount/minutes';
 import { findTemperature, saysFan } from '../amount/temperature';
@@ -24,21 +25,28 @@ export function preheat(state: State, c: Located): void {
     /\b(to|at)\s+(1\d\d|2[0-4]\d|250|[345]\d\d|27[5-9]|2[89]\d)\b(?!\s*(?:°|º|deg|c\b|f\b|w|g|ml))/i,
     '$1 $2 degrees',
   );
-  const said = findTemperature(marked) ? marked : state.recipe.instructions.find((line) => (findTemperature(line)?.celsius ?? 0) >= 100);
+  const tool = c.tools.find((t) => t.id === 'grill' || t.id === 'air-fryer')?.id ?? 'oven';
+  // the grill has no heat of the oven's
+  const elsewhere = tool === 'grill' ? undefined : state.recipe.instructions.find((line) => (findTemperature(line)?.celsius ?? 0) >= 100);
+  const said = findTemperature(marked) ? marked : elsewhere;
+  const level = tool === 'grill' ? /\b(?:medium[- ]high|high|medium|low)\b/i.exec(c.rest)?.[0].toLowerCase() : undefined;
   const heat = said === undefined ? null : findTemperature(said);
   state.oven = true;
   const heatsFor = minutesOfText(c.rest);
-  const tool = c.tools.find((t) => t.id === 'grill' || t.id === 'air-fryer')?.id ?? 'oven';
-  // early enough: it heats while the rest is prepared
-  state.steps.unshift({
-    text: `Turn the ${toolCall(state, tool)} on${heat ? ` to ${saysFan(said!) ? fanMarks(heat) : dialMarks(heat)}` : ''}.`,
+  const isSecond = tool !== 'oven' && state.steps.some((s) => s.technique === 'preheat-oven' && !s.tools?.includes(tool));
+  const on: Draft = {
+    text: `Turn the ${toolCall(state, tool)} on${heat ? ` to ${saysFan(said!) ? fanMarks(heat) : dialMarks(heat)}` : level ? ` to ${level}` : ''}.`,
     technique: 'preheat-oven',
     sourceLine: c.line,
     tools: [tool],
     thing: `the ${toolCall(state, tool)}`,
     cues: heatsFor !== null ? [{ sense: 'time', text: `hot after ${heatsFor} min` }] : [],
     minutes: { waiting: 0 },
-  });
+  };
+  // a grill that comes after the oven is hot in a few minutes
+  if (isSecond) return push(state, on);
+  // early enough: it heats while the rest is prepared
+  state.steps.unshift(on);
   if (state.beforeHeat !== null) state.beforeHeat++;
 }
 
@@ -141,7 +149,7 @@ export function bake(state: State, c: Located): void {
   if (folded.length > 0) moveIn(state, c, folded, dish);
   const away = object.there.filter((i) => state.placed.get(i) !== dish && state.placed.has(i) && !hasMark(state.placed.get(i)!, 'bakes'));
   if (away.length > 0 && frame.theme?.vessel === null) moveIn(state, c, away, dish);
-  const grill = c.verb === 'grill' || c.verb === 'broil' || c.tools.some((t) => t.id === 'grill');
+  const grill = /^(?:grill|broil|toast)$/.test(c.verb ?? '') || c.tools.some((t) => t.id === 'grill');
   const airFryer = c.technique?.id === 'air-fry' || c.tools.some((t) => t.id === 'air-fryer');
   const appliance = grill ? 'grill' : airFryer ? 'air-fryer' : 'oven';
   if (!state.oven && !airFryer) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });

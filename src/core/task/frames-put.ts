@@ -15,6 +15,7 @@ import { isCutLoose } from './vessel-of-work';
 import { isHeld, isPan, vesselOfPhrase } from './vessels';
 import { inTool, toolCall } from './tool-names';
 import { ringOn } from './frames-hob';
+import { isSourcePrep, phrasesOf } from './slots';
 import { putThings } from './put-things';
 import { sentence, theOf, wording } from './wording';
 
@@ -104,7 +105,7 @@ export function put(state: State, said: Located): void {
         fresh: [...object.fresh, ...frame.beside, ...(hasWith ? withs.fresh : [])],
         there: [...object.there, ...(hasWith ? withs.there : [])],
       };
-  if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) theme = allBut(state, c, goal.vessel);
+  if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) theme = allFrom(state, c) ?? allBut(state, c, goal.vessel);
   // "spoon 2 tablespoons into each glass": of what is in hand, and all of it is shared so
   const isShare =
     frame.theme !== null && frame.theme.mentions.length === 0 && SHARE.test(frame.theme.text) && EACH.test(frame.goal?.text ?? '');
@@ -163,6 +164,14 @@ export function put(state: State, said: Located): void {
   // "put the butter, flour and milk in a saucepan over a medium heat and whisk"
   if (isPan(to) && state.hob !== to && OVER_HEAT.test(c.rest)) ringOn(state, { ...c, mentions: [] }, to);
   speakOn(state, c, putting, to);
+}
+
+/** "Tip everything from the tin into a pan": all that lies there, and nothing of the list. */
+function allFrom(state: State, c: Located): Things | null {
+  if (!/^(?:everything|it all)\s+(?:from|out of|off)\s+the\b/i.test(c.rest)) return null;
+  const source = phrasesOf(state, c).find((p) => isSourcePrep(p.prep) && p.vessel !== null);
+  const from = [source ? vesselOfPhrase(state, c, source) : null, state.container].find((v): v is string => v !== null && isHeld(state, v));
+  return from !== undefined ? { fresh: [], there: inside(state, from) } : null;
 }
 
 /** What a clause of putting means: what goes, where the words say, and how it is said. */

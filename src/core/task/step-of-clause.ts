@@ -24,7 +24,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     into === null &&
     worksOf(technique?.id, technique?.like).act === 'water' &&
     /^(?:the|your|one|an?) (?:empty )?(?:can|tin|jar)\b/i.test(c.rest);
-  const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into) && !(isTin && isVessel(id)) && !(id === 'rolling-pin' && c.verb === 'pat'));
+  const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into) && !(isTin && isVessel(id)) && !(id === 'rolling-pin' && c.verb === 'pat') && !(isUtensil(id) && BY_HAND.test(`${c.rest} ${c.lead ?? ''}`)));
   // "cover it again": with the plate that lay on it
   const cover = into === null ? null : (state.world.vessels.get(into)?.cover ?? null);
   const tools = [...named, ...own].map((id) => (id === 'lid' && cover !== null && hasMark(cover, 'covers') && !/\blid\b/i.test(c.rest) ? cover : id));
@@ -124,6 +124,10 @@ export function levelOf(c: Located): string | null {
     ? 'low'
     : null;
 }
+
+/** "Mix with clean hands": no spoon is fetched for it. */
+const BY_HAND = /\b(?:with|using|use)\s+(?:your\s+|clean\s+|wet\s+|damp\s+)*(?:hands|fingers|fingertips)\b/i;
+const isUtensil = (id: string) => toolById(id)?.kind === 'utensil' && id !== 'timer';
 
 /** "Bring together with a knife", "level it with a knife": nothing is cut. */
 function bluntOf(c: Located, id: string): string {

@@ -50,6 +50,12 @@ export const BY_TECHNIQUE = table<Rule[]>({
   ],
   // "beat the eggs in a cup" works nothing in
   mix: [
+    // "blend in batches", "blend in the processor": in the machine, and nothing is blended in
+    {
+      when: ({ clause, rest }) =>
+        clause.verb === 'blend' && /^in\s+(?:(?:\p{L}+|\d+)\s+)?(?:batches|goes|turns|lots|blender|(?:food\s+)?processor|liquidi[sz]er)\b/iu.test(rest),
+      then: 'blend',
+    },
     {
       when: ({ clause, rest }) => /^(?:beat|whisk)$/.test(clause.verb ?? '') && !/^(?:it\s+|them\s+)?in\b/i.test(rest),
       then: ({ clause }) => clause.verb!,
@@ -318,6 +324,12 @@ export const BY_TECHNIQUE = table<Rule[]>({
   ],
   soak: COVERED_BY_WATER,
   toast: [
+    // "heat the grill. Put the bread on a baking sheet and toast on one side"
+    {
+      when: ({ state }) =>
+        hasMark(state.container ?? '', 'bakes') && state.steps.some((s) => s.technique === 'preheat-oven' && s.tools?.includes('grill') === true),
+      then: 'grill',
+    },
     { when: ({ tools }) => tools.some((t) => t.id === 'grill'), then: 'grill' },
     { when: ({ tools }) => tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'), then: 'fry' },
   ],

@@ -58,7 +58,7 @@ export const BY_VERB = table<Rule[]>({
     },
   ],
   // eggs that were fried are not cracked again
-  break: [{ when: ({ rest }) => /^up\b/i.test(rest), then: 'break-up' }],
+  break: [{ when: ({ rest }) => /^(?:(?:it|them|the \p{L}+)\s+)?up\b/iu.test(rest), then: 'break-up' }],
   beat: [ON_THE_HEAT],
   butter: [{ when: hasContainer, then: 'grease' }],
   // meat out of its skin, air out of a bag

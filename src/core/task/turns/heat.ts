@@ -14,6 +14,14 @@ export const HEAT: readonly Turn[] = [
     /(\bwater\b[^;]{0,90}?[.,]\s+(?:then\s+)?)(sit|put|place|set|rest|stand)\s+(?:the|your)\s+(?:\p{L}+\s+)?bowl\s+(?:on\s+top(?:\s+of\s+(?:it|this|the\s+(?:pan|saucepan|pot)))?|over\s+(?:it|this|the\s+(?:pan|saucepan|pot)))(?!\s+of\b)/giu,
     '$1$2 the bowl over the pan of simmering water',
   ],
+  ['boiled water', /\b(?:just|freshly|recently)[- ]boiled water\b/gi, 'boiling water'],
+  // "Lid on, fridge overnight"
+  ['lid on', /(^|[.!?;:]\s+)(?:the\s+)?lid\s+on(?=\s*[,.;]|\s+and\b)/gi, '$1put the lid on'],
+  ['fridge', /([.!?;:,]\s+(?:then\s+)?(?:into\s+(?:the\s+)?)?)fridge\s+(?=overnight\b|for\s+(?:at\s+least\s+)?\d|\d)/gi, ', chill in the fridge '],
+  // "bake 30-35 min. Skewer test!"
+  ['skewer test', /(\d\s*min(?:ute)?s?)[.,;]?\s*(?:do\s+(?:the|a)\s+)?skewer\s+test\b[!.]?/gi, '$1 until a skewer comes out clean.'],
+  // "cook for 6 minutes, keep turning it"
+  ['keep', /,\s+(?:and\s+)?keep\s+(turning|stirring|moving|shaking|tossing)(?:\s+(?:it|them|everything))?(?=\s*[.;,!]|$)/gi, ', $1 all the time'],
   // "hob off"
   ...['hob', 'oven', 'heat', 'gas', 'ring', 'grill', 'air fryer'].map(
     (what): Turn => [

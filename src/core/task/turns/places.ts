@@ -15,7 +15,7 @@ const WEIGHT = /,?\s+with\s+(something\s+heavy|(?:an?|some|two|a few)\s+(?:heavy
 const LIQUID =
   '(?:\\p{L}+\\s+)?(?:sauce|dressing|tea|coffee|water|hot chocolate|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|drizzle|icing|topping|jelly|glaze|melted chocolate|(?:egg|milk|cream)\\s+mixture|melted butter)';
 const RUNS_OVER = new RegExp(
-  `\\b(pour|spoon|drizzle|ladle)\\s+over\\s+(the\\s+${LIQUID}(?:,?\\s+and\\s+(?:the\\s+)?${LIQUID})?)(?=\\s*[.,;]|\\s+and\\b|$)`,
+  `\\b(pour|spoon|drizzle|ladle)\\s+over\\s+((?:the\\s+)?${LIQUID}(?:,?\\s+and\\s+(?:the\\s+)?${LIQUID})?)(?=\\s*[.,;]|\\s+and\\b|$)`,
   'giu',
 );
 

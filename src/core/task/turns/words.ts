@@ -206,6 +206,16 @@ export const WORDS: readonly Turn[] = [
     /(\b(?:set aside|put aside|keep(?: back)?|save|reserve|hold back)\s+[^.;]{2,30}?\bof\s+the\s+)(\p{L}+(?:\s+\p{L}+)?)([^.;]{0,30}[.;]\s+[^.;]{0,30}?\bthe rest)(?=\s+(?:in|into|over|to|on)\b)/giu,
     '$1$2$3 of the $2',
   ],
+  // "cut 16 squares", of what was baked
+  ['cut', /\bcut\s+(?=\d+\s+(?:squares|slices|bars|wedges|pieces|fingers|portions)\b)/gi, 'cut into '],
+  // "spoon a little jam on each bun, followed by a teaspoon of cream"
+  [
+    'followed by',
+    /\b(spoon|put|pour|spread|drizzle|scatter|sprinkle|dollop)\s+([^.;,]{3,40}?)\s+(on|onto|over|into)\s+([^.;,]{3,24}?),?\s+followed by\s+([^.;,]{3,40}?)(?=\s*[.;,]|\s+and\b|$)/giu,
+    '$1 $2 $3 $4, then $1 $5 $3 $4',
+  ],
+  // "if it is too thick loosen with a bit more juice"
+  ['if', /(^|[.!?;]\s+)(if\s+(?:it|the\s+\p{L}+|they)(?:\s+is|['’]s|\s+are|\s+looks?|\s+seems?)\s+(?:too\s+|a\s+bit\s+)?\p{L}+)\s+(?=(?:add|loosen|thin|put|give|cook|bake|pour|stir|leave|use)\b)/giu, '$1$2, '],
   // "while that is going"
   ['while', /\bwhile (?:that|this|it)(?:['’]s| is) (?:going|happening|on|doing|working|in progress),?\s*/gi, 'meanwhile, '],
   ['meantime', /(^|[.!?;]\s+)(?:in the\s+)?meantime,?\s+/gi, '$1meanwhile, '],
