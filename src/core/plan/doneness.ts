@@ -1,5 +1,5 @@
 // How hot the inside of a food has to be: USDA FSIS safe minimum internal temperatures (poultry 165 °F, ground meat 160 °F, whole cuts and fish 145 °F, egg dishes 160 °F).
-import { contents, vesselOf, worksIn, type Known, type Lot, type Played, type World } from '../kitchen/index';
+import { contents, objectsOf, vesselOf, worksIn, type Known, type Lot, type Played, type World } from '../kitchen/index';
 import { foodIs } from '../recipe/food';
 import { toolById } from '../technique/tools';
 
@@ -22,6 +22,14 @@ function insideOf({ food, one }: Known): Inside {
   // the word too, for what the table does not know as minced: "venison burgers"
   if (food?.raw === 'egg' || foodIs(food, 'ground') || /\b(?:minced?|ground|burgers?|sausages?|meatballs?)\b/i.test(one.text)) return GROUND;
   return WHOLE;
+}
+
+/** "Check that there is no pink in the chicken": with the number that a thermometer shows there. */
+export function insideChecked(world: World, step: Played): Inside | null {
+  const { act, traits } = worksIn(step);
+  if (act !== 'check' || !traits.has('tests') || step.technique === 'take-temperature') return null;
+  const foods = objectsOf(world, step).flatMap((lot) => [...lot.unchecked].flatMap(([i, heated]) => (heated ? [world.ingredients[i]!] : [])));
+  return foods.length > 0 ? temperatureFor(foods) : null;
 }
 
 const isFloury = (world: World, lot: Lot): boolean => [...lot.parts.keys()].some((i) => world.ingredients[i]!.raw === 'raw-flour');

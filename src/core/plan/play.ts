@@ -23,7 +23,7 @@ import {
 import { techniqueById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import type { Act } from '../technique/works';
-import { insideOfEggs, type Inside } from './doneness';
+import { insideChecked, insideOfEggs, type Inside } from './doneness';
 import type { Draft } from './draft';
 import type { Kitchen } from './model';
 import { fillHoles, type Calls } from './naming';
@@ -87,13 +87,14 @@ export function play(
   return steps.map((step, i) => {
     if (options.skip?.(world, step, i)) return null;
     const rest = steps.slice(i + 1, i + 1 + LOOK_AHEAD);
+    const looked = insideChecked(world, step);
     const turn = takeTurn(world, step, lines[i] ?? null, options.calls, steps.slice(i + 1));
     turn.after.push(
       ...checkAfterHeat(world, step, rest, lines[i] ?? null, options.calls),
       ...ringOffAfter(world, rest, lines[i] ?? null, options.calls),
     );
     options.seen?.(world, i);
-    return isJudgedLater(rest) ? turn : { ...turn, inside: insideOfEggs(world, step) };
+    return isJudgedLater(rest) ? { ...turn, inside: looked } : { ...turn, inside: looked ?? insideOfEggs(world, step) };
   });
 }
 

@@ -21,7 +21,8 @@ export function coolFirst(state: State, c: Located): { wait: Located | null } | 
   const { act } = worksOf(c.technique?.id, c.technique?.like);
   if (!said || act === 'serve' || act === 'eat' || act === 'place-in') return null;
   const spoken = [...c.mentions, ...mentionsIn(c.condition!, state.names, state.used)].map((m) => m.ingredient);
-  const there = spoken.flatMap((i) => lotsOf(state.world, i));
+  // sweets that go on it lie in their bag: they say nothing of how hot it is
+  const there = spoken.flatMap((i) => lotsOf(state.world, i)).filter((lot) => lot.at !== null);
   const lots = there.length > 0 ? there : state.container === null ? [] : contents(state.world, state.container);
   if (lots.length === 0) return null;
   if (!lots.some((lot) => isLotHot(state.world, lot))) return { wait: null };
