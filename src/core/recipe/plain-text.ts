@@ -1,6 +1,7 @@
 // Turns what was pasted into plain lines: markup out, entities read, scripts dropped. One pass, so hostile text costs no more than honest text.
 import { table } from '../amount/table';
 import { columnsApart } from './columns';
+import { withHelpersSaid } from './helpers-column';
 
 const ENTITIES = table<string>({
   amp: '&',
@@ -169,5 +170,5 @@ const boxesApart = (line: string): string[] => (/[☐□▢❑][^☐□▢❑]+[
  */
 export function sourceLines(source: string): string[] {
   const text = looksLikeHtml(source) ? htmlToText(source) : source;
-  return columnsApart(withoutMarks(text).split('\n').map(withoutMarkdown).flatMap(boxesApart));
+  return columnsApart(withHelpersSaid(withoutMarks(text).split('\n')).map(withoutMarkdown).flatMap(boxesApart));
 }

@@ -209,7 +209,7 @@ function readLine(draft: Draft, raw: string, line: number): void {
   }
   if (draft.section !== 'method' && isOvenHeat(text)) return note(draft, line, raw, 'time');
   if (draft.section !== 'method' && /^you\b/i.test(text) && toolsInProse(draft, text, line, raw)) return;
-  if (readInOne(draft, text, line, raw)) return;
+  if (readInOne(draft, text, line, raw) || readFacts(draft, text, line, raw)) return;
   const withRest = headingWithRest(text);
   const named = titleNamed(draft, text);
   if (named) {
@@ -266,6 +266,17 @@ function readInOne(draft: Draft, text: string, line: number, raw: string): boole
   for (const part of parts) addIngredient(draft, part, line, raw);
   enter(draft, 'method', line, raw, false);
   addInstruction(draft, m[4]!, line, raw);
+  return true;
+}
+
+/** "Group: Year 10     Recipe: fajita bowl     Makes 2": what the sheet is of stands among other things. */
+function readFacts(draft: Draft, text: string, line: number, raw: string): boolean {
+  const facts = text.split(/\s{3,}/);
+  const title = facts.length < 2 ? undefined : facts.map((fact) => titleNamed(draft, fact)).find((named) => named !== null);
+  if (title === undefined) return false;
+  draft.recipe.title = title!.slice(0, 120);
+  for (const fact of facts) draft.recipe.servings ??= servingsOf(fact)?.number ?? null;
+  note(draft, line, raw, 'title');
   return true;
 }
 

@@ -174,6 +174,8 @@ export const BY_VERB = table<Rule[]>({
     { when: ({ rest }) => /\b(?:to|towards?) (?:one|the) (?:side|edges?)\b/i.test(rest), then: 'draw-in' },
     { when: ({ rest }) => /\binto the (?:holes?|middles?|cent(?:re|er)s?|hollows?)\b/i.test(rest), then: 'stuff' },
   ],
+  // "squash the rice pouch": what is in it falls apart
+  squash: [{ when: ({ rest }) => /\b(?:pouch|packet|sachet|bag)\b/i.test(rest), then: 'break-up' }],
   press: [
     { when: ({ rest }) => /\bout\b.*\bair\b|\bair out\b/i.test(rest), then: 'seal' },
     { when: ({ rest }) => /\bin (?:it|them|the (?:\p{L}+ )?(?:crumbs|breadcrumbs|polenta|flour|seeds|oats))$/iu.test(rest), then: 'coat' },

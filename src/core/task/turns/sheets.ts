@@ -2,6 +2,14 @@
 import type { Turn } from './turn';
 
 export const SHEETS: readonly Turn[] = [
+  // "Check: no pink in the chicken!"
+  ['check', /\bcheck\s*[:–-]?\s+(?=no\s+(?:pink|red|blood)\b)/gi, 'check that there is '],
+  // "GREEN board only for veg! RED board for chicken."
+  [
+    'board',
+    /(^|[.!?;]\s+)(?:the\s+)?(red|green|blue|brown|yellow|white)\s+(?:chopping\s+)?board\s+(?:is\s+)?(?:only\s+)?for\s+(?:the\s+)?([\p{L} ]{3,20}?)(?:\s+only)?(?=\s*[.!;]|$)/giu,
+    '$1use the $2 board for the $3',
+  ],
   // "Get ready: apron on, hair tied back"
   ['get ready', /(^|[.!?;]\s+)get ready(?:\s+to\s+cook)?\s*[:–—-]\s*/gi, '$1'],
   ['apron', /(^|[.,;:!?]\s+|\band\s+)aprons?\s+on(?=\s*(?:[.,;!]|$|and\b))/gi, '$1put on your apron'],
