@@ -8,7 +8,7 @@ const ABOUT =
   /^(?:about|approx(?:imately|\.)?|around|roughly|circa|ca\.|~|at least|up to|scant|heaped|heaping|rounded|level|generous|good|a good|a generous|a scant|a heaped)\s*(?=[\d\p{L}.])/iu;
 const HOW_FULL = /scant|heap|rounded|level|generous/i;
 const SIZE_WORDS =
-  'large|medium|small|big|little|medium-sized|good-sized|ripe|jumbo|thick|thin|(?:fat|plump|juicy)(?=\\s+(?:garlic|cloves?))|sm\\.|med\\.|lg\\.|lge\\.?';
+  'large|medium|small|big|little|medium-sized|good-sized|ripe|jumbo|thick(?!-)|thin(?!-)|(?:fat|plump|juicy)(?=\\s+(?:garlic|cloves?))|sm\\.|med\\.|lg\\.|lge\\.?';
 /** A size word, with its own adverb: "very ripe", "extra large". */
 export const SIZE = new RegExp(`^(?:(?:extra|very)[- ])?(?:${SIZE_WORDS})(?![\\p{L}])[\\s,]*`, 'iu');
 /** Units that hold something: their size in brackets is what one of them holds. */

@@ -114,6 +114,8 @@ const WHOLE_NAMES = [
   /^crushed (?:dried )?(?:red )?(?:chill?i(?:es)?|chile|pepper)\b/i,
   /^soured? cream/i,
   /^condensed/i,
+  // "thick-cut ham" is a kind of ham
+  /^(?:thick|thin|hand|dry|oven)-\p{L}+ /iu,
   /^whipped cream/i,
   /^shelled edamame/i,
   // a plum is pitted at home, an olive never

@@ -92,7 +92,7 @@ function readLines(draft: Draft, raw: string[]): void {
         return note(draft, i + 1, text, 'heading');
       }
     }
-    if (draft.section !== 'method' && headsAmounts(draft, text, raw[i + 1])) {
+    if (draft.section !== 'method' && (headsAmounts(draft, text, raw[i + 1]) || headsFirst(draft, raw, i))) {
       draft.group = stripMarks(text.trim()).replace(/:$/, '').toLowerCase();
       return note(draft, i + 1, text, 'heading');
     }
@@ -138,6 +138,15 @@ function headsAmounts(draft: Draft, text: string, next: string | undefined): boo
   const word = stripMarks(text.trim());
   const isWord = /^\p{Lu}\p{L}+(?: \p{L}+)?:?$/u.test(word) && sectionOf(word) === null;
   return draft.recipe.ingredients.length > 0 && isWord && !isFoodName(word) && next !== undefined && hasAmount(stripMarks(next.trim())) && ingredientScore(next) >= 2;
+}
+
+const WORD_ALONE = /^\p{Lu}\p{L}+(?: \p{L}+)?:?$/u;
+
+/** "Pickle" over the first amounts, where "Wraps" stands so over others: a heading, though it is a food too. */
+function headsFirst(draft: Draft, raw: readonly string[], at: number): boolean {
+  const isHead = (i: number) =>
+    !raw[i - 1]?.trim() && WORD_ALONE.test(stripMarks(raw[i]!.trim())) && hasAmount(stripMarks((raw[i + 1] ?? '').trim()));
+  return draft.recipe.title !== '' && draft.recipe.ingredients.length === 0 && isHead(at) && raw.some((_, i) => i > at + 1 && isHead(i));
 }
 
 const isCapitals = (text: string) => /^\s*\p{Lu}[\p{Lu}\s'&-]{2,40}:?\s*$/u.test(text) && text.trim().split(/\s+/).length <= 4;

@@ -27,9 +27,17 @@ const ANNOUNCES = new RegExp(
 const leadsOn = (line: string, text: string) => /^(?:first|to (?:start|begin)|start|begin)\b/i.test(line) || line.length > text.length + 1;
 
 /** A verb that the lexicon does not know, in a sentence that only warns or announces. */
-export const isAside = (c: Located) =>
+export const isAside = (state: State, c: Located) =>
   isSafety(`${c.verb ?? ''} ${c.rest}`) ||
+  announcesGroup(state, `${c.verb ?? ''} ${c.rest}`) ||
   (!c.technique && (ASKS.test(c.rest) || CAUTION.test(`${c.verb} ${c.rest}`) || ANNOUNCES.test(`${c.verb} ${c.rest}`)));
+
+/** "Make the pickle", of what the list has under a heading of its own. */
+function announcesGroup({ recipe }: State, text: string): boolean {
+  const noun = /^(?:make|prepare|start with|begin with) (?:the|your) ([\p{L} ]{3,24})$/iu.exec(text.trim())?.[1]?.toLowerCase();
+  const named = (group: string | null) => group !== null && group.toLowerCase().replace(/^for (?:the )?/, '') === noun;
+  return noun !== undefined && recipe.ingredients.some((one) => named(one.group));
+}
 
 const isSafety = (text: string) => SAFETY.test(text.trim());
 
@@ -51,7 +59,7 @@ const ASKS = /\?$/;
 export function takeUnknown(state: State, c: Located): void {
   const text = `${c.verb ?? ''} ${c.rest}`.trim();
   const before = state.steps.at(-1);
-  if (ANNOUNCES.test(text) && leadsOn(state.recipe.instructions[c.line - 1] ?? '', text)) return;
+  if ((ANNOUNCES.test(text) || announcesGroup(state, text)) && leadsOn(state.recipe.instructions[c.line - 1] ?? '', text)) return;
   // said before anything is done: it goes to the first step
   // it says nothing that a step could look out for
   if (/^stay safe$/i.test(text)) return;

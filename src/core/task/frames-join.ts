@@ -40,6 +40,10 @@ export function join(state: State, c: Located): void {
   // "rub the butter into the flour": the flour is in first
   const under = frame.goal && frame.goal.vessel === null ? thingsOf(state, c, frame.goal).fresh : [];
   const said = { fresh: [...under, ...object.fresh, ...frame.beside, ...withs.fresh], there: [...object.there, ...withs.there] };
+  // "toss the ribbons in it", which lie cut up and in nothing yet
+  const loose = said.there.filter((i) => !state.placed.has(i));
+  said.there = said.there.filter((i) => state.placed.has(i));
+  said.fresh.push(...loose.filter((i) => !said.fresh.some((m) => m.ingredient === i)).map(wholeOf));
   // "chop it and stir it in": it goes in where the rest is
   const insertion =
     frame.particle ||

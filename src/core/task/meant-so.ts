@@ -143,7 +143,7 @@ export const panBackOnHeat = (state: State, c: Located, act: Act): string | null
   c.mentions.length === 0 &&
   state.hob === null &&
   isPan(state.container) &&
-  /^(?:it\s+|the\s+pan\s+)?back\b/i.test(c.rest) &&
+  (c.verb === 'return' || /^(?:it\s+|the\s+pan\s+)?back\b/i.test(c.rest)) &&
   ON_HEAT.test(c.rest.replace(/^the\s+pan\s+/i, ''))
     ? state.container
     : null;

@@ -1,7 +1,7 @@
 // Brings an ingredient to its step: rinsed, cut, opened and measured before its first use, and parted where the recipe parts it.
 import { MEASURING_JUG } from './measuring';
 import { kindHas } from '../technique/works';
-import { kindOf } from '../technique/lexicon';
+import { kindOf, techniqueById } from '../technique/lexicon';
 import { Fraction, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { convertUnit, kindOfUnit, type Unit } from '../amount/units';
 import { contents, lotsOf } from '../kitchen/index';
@@ -84,7 +84,7 @@ export function makeReady(state: State, mention: Mention, c: Located, worked: bo
   const early: Draft[] = [];
   if (!state.readied.has(index)) {
     state.readied.add(index);
-    early.push(...inFreePan(state, readySteps(state.recipe.ingredients, index, state.explicit)));
+    early.push(...inFreeBowl(state, inFreePan(state, readySteps(state.recipe.ingredients, index, state.explicit))));
   }
   const one = state.recipe.ingredients[index]!;
   const hot = state.beforeHeat !== null;
@@ -156,6 +156,24 @@ const staysHere = (state: State, index: number, drafts: readonly Draft[]) =>
   (state.hob === null && (state.world.ingredients[index]!.raw === 'raw-egg' || drafts.some((d) => kindOf(d.technique) === 'melt')));
 
 /** Butter is melted in a pan that nothing else is in, nor will be soon. */
+/** An egg is not cracked into the small bowl that the salsa stands in: into the next that is free. */
+function inFreeBowl(state: State, drafts: Draft[]): Draft[] {
+  const isTaken = (id: string) => contents(state.world, id).some((lot) => !lot.portion);
+  const free = ['bowl', 'large-bowl'].find((id) => !isHeld(state, id) && id !== state.container);
+  if (!isTaken('small-bowl') || free === undefined) return drafts;
+  return drafts.map((d) =>
+    d.into !== 'small-bowl' || !ownRawBy(d)
+      ? d
+      : {
+          ...d,
+          text: d.text.replace('a small bowl', `a ${toolById(free)!.name}`),
+          into: free,
+          tools: (d.tools ?? techniqueById(d.technique ?? '')?.tools ?? []).map((t) => (t === 'small-bowl' ? free : t)),
+        },
+  );
+}
+const ownRawBy = (d: Draft) => ['crack-egg', 'separate-egg'].includes(kindOf(d.technique));
+
 function inFreePan(state: State, drafts: Draft[]): Draft[] {
   const used = drafts.flatMap((d) => d.into ?? []).find(isPan);
   if (!used) return drafts;

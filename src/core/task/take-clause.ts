@@ -65,7 +65,7 @@ function putAndHold(state: State, c: Located): void {
 
 /** Takes one action: by its kind into the frame that fits. */
 export function takeClause(state: State, said: Located): void {
-  if (!said.verb || isAside(said)) return takeUnknown(state, said);
+  if (!said.verb || isAside(state, said)) return takeUnknown(state, said);
   if (state.line !== said.line) beginsLine(state, said);
   state.line = said.line;
   if (said.first) state.leadVessel = null;

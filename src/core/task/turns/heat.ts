@@ -22,6 +22,8 @@ export const HEAT: readonly Turn[] = [
   ['skewer test', /(\d\s*min(?:ute)?s?)[.,;]?\s*(?:do\s+(?:the|a)\s+)?skewer\s+test\b[!.]?/gi, '$1 until a skewer comes out clean.'],
   // "cook for 6 minutes, keep turning it"
   ['keep', /,\s+(?:and\s+)?keep\s+(turning|stirring|moving|shaking|tossing)(?:\s+(?:it|them|everything))?(?=\s*[.;,!]|$)/gi, ', $1 all the time'],
+  // "toss over a high heat", in the pan in hand
+  ['toss over', /\btoss\s+(?=over\s+(?:an?\s+)?(?:very\s+)?(?:high|medium|low|medium-high)\s+heat\b)/gi, 'toss everything '],
   // "hob off"
   ...['hob', 'oven', 'heat', 'gas', 'ring', 'grill', 'air fryer'].map(
     (what): Turn => [

@@ -15,7 +15,7 @@ const WEIGHT = /,?\s+with\s+(something\s+heavy|(?:an?|some|two|a few)\s+(?:heavy
 const LIQUID =
   '(?:\\p{L}+\\s+)?(?:sauce|dressing|tea|coffee|water|hot chocolate|milk|stock|broth|custard|gravy|batter|marinade|glaze|syrup|juices?|cream|oil|vinaigrette|drizzle|icing|topping|jelly|glaze|melted chocolate|(?:egg|milk|cream)\\s+mixture|melted butter)';
 const RUNS_OVER = new RegExp(
-  `\\b(pour|spoon|drizzle|ladle)\\s+over\\s+((?:the\\s+)?${LIQUID}(?:,?\\s+and\\s+(?:the\\s+)?${LIQUID})?)(?=\\s*[.,;]|\\s+and\\b|$)`,
+  `\\b(pour|spoon|drizzle|ladle)\\s+over\\s+((?:the\\s+)?${LIQUID}(?:,?\\s+and\\s+(?:the\\s+)?${LIQUID})?)(?=\\s*[.,;]|\\s+and\\b|\\s+\\p{L}+ly\\b|$)`,
   'giu',
 );
 
@@ -113,6 +113,12 @@ export const PLACES: readonly Turn[] = [
     ', then $2$3 with $1',
   ],
   ['all over', /\b(brush|rub|coat|spray|glaze|dust) all over with\b/gi, '$1 with'],
+  // "spoon a little jam on each bun, followed by a teaspoon of cream"
+  [
+    'followed by',
+    /\b(spoon|put|pour|spread|drizzle|scatter|sprinkle|dollop)\s+([^.;,]{3,40}?)\s+(on|onto|over|into)\s+([^.;,]{3,24}?),?\s+followed by\s+([^.;,]{3,40}?)(?=\s*[.;,]|\s+and\b|$)/giu,
+    '$1 $2 $3 $4, then put $5 $3 $4',
+  ],
   ['followed', /\b((?:dip|coat|roll|dredge)\b[^.;]*?),?\s+(?:and\s+)?followed by\b/gi, '$1, then'],
   ['followed', /,?\s+(?:and\s+)?followed by\b/gi, ' and'],
   // what stays behind is not used
@@ -136,7 +142,7 @@ export const PLACES: readonly Turn[] = [
   ],
   ['another|a second|a separate', ALSO_IN('(?:another|a second)(?:\\s+one)?(?=\\s*[.,;]|$)'), '$1$2 $3 in a $4. $2 $5 in another bowl'],
   // "pour over the sauce", where the sauce is what is poured
-  ['over the', RUNS_OVER, '$1 $2 over'],
+  ['over ', RUNS_OVER, '$1 $2 over'],
   // "divide the rice between bowls and spoon over the curry": the curry goes over the rice
   [
     'over the',

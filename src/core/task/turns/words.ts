@@ -208,14 +208,10 @@ export const WORDS: readonly Turn[] = [
   ],
   // "cut 16 squares", of what was baked
   ['cut', /\bcut\s+(?=\d+\s+(?:squares|slices|bars|wedges|pieces|fingers|portions)\b)/gi, 'cut into '],
-  // "spoon a little jam on each bun, followed by a teaspoon of cream"
-  [
-    'followed by',
-    /\b(spoon|put|pour|spread|drizzle|scatter|sprinkle|dollop)\s+([^.;,]{3,40}?)\s+(on|onto|over|into)\s+([^.;,]{3,24}?),?\s+followed by\s+([^.;,]{3,40}?)(?=\s*[.;,]|\s+and\b|$)/giu,
-    '$1 $2 $3 $4, then $1 $5 $3 $4',
-  ],
   // "if it is too thick loosen with a bit more juice"
   ['if', /(^|[.!?;]\s+)(if\s+(?:it|the\s+\p{L}+|they)(?:\s+is|['’]s|\s+are|\s+looks?|\s+seems?)\s+(?:too\s+|a\s+bit\s+)?\p{L}+)\s+(?=(?:add|loosen|thin|put|give|cook|bake|pour|stir|leave|use)\b)/giu, '$1$2, '],
+  // "slice the top off each bun and cut it in half"
+  ['top', /(\b(?:slice|cut)\s+the\s+tops?\s+off\s+[^.;,]+?(?:,\s*|\s+and\s+)(?:then\s+)?cut\s+)(?:it|them|each(?:\s+one)?)\b/giu, '$1the top'],
   // "while that is going"
   ['while', /\bwhile (?:that|this|it)(?:['’]s| is) (?:going|happening|on|doing|working|in progress),?\s*/gi, 'meanwhile, '],
   ['meantime', /(^|[.!?;]\s+)(?:in the\s+)?meantime,?\s+/gi, '$1meanwhile, '],
