@@ -88,7 +88,8 @@ export function put(state: State, said: Located): void {
   const object = edged ? { fresh: [], there: inside(state, edged) } : thingsOf(state, c, frame.theme);
   const hasWith =
     withs.fresh.length + withs.there.length > 0 ||
-    (frame.with !== null && frame.with.mentions.length === 0 && findFood(frame.with.text) !== null);
+    // water from the tap is poured by a step of its own
+    (frame.with !== null && frame.with.mentions.length === 0 && !['water', undefined].includes(findFood(frame.with.text)?.category));
   const unsaid = c.mentions.filter((m) => m.end <= m.at);
   // "season": with what the list has for it
   const withFrame =

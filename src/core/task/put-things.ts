@@ -13,13 +13,19 @@ import { inside } from './push';
 import { say, useOfMention } from './say';
 import type { Located, State } from './state';
 import { isMeasure, isMeasuredLast, makeReady } from './supply';
-import { madeSaid, PIECE, placeOf } from './nouns';
+import { madeSaid, MIXTURE, PIECE, placeOf } from './nouns';
 import { goalOf, type Frame, type Things } from './things';
 import { isPan } from './vessels';
 import { sentence, theOf, wording } from './wording';
 
 /** "a burger", of what was shaped. */
 const pieceWords = ({ theme }: Frame): string | null => (theme && PIECE.test(theme.text) ? theme.text : null);
+
+/** "Pour in the reserved marinade": by the recipe's own word. */
+const nounWords = ({ theme }: Frame): string | null =>
+  theme && theme.mentions.length === 0 && theme.pronoun === null && /^the (?:reserved |remaining )?\p{L}+$/iu.test(theme.text) && MIXTURE.test(theme.text)
+    ? theme.text
+    : null;
 
 /** "Pour the stock into a pan with the ginger": ginger is put there. */
 const isSolidPoured = (state: State, c: Located, m: Mention): boolean =>
@@ -116,7 +122,7 @@ export function putThings(state: State, c: Located, { theme, to, frame, withFram
         text: single
           ? wording(state, c)
           : sentence(
-              `${verb} ${madeWords(state, c) ?? pieceWords(frame) ?? madeSaid(state, withFrame ? frame.with : frame.theme) ?? '⟦spoken|⟧'}${withFrame ? '' : ` ${where}`}`,
+              `${verb} ${madeWords(state, c) ?? pieceWords(frame) ?? nounWords(frame) ?? madeSaid(state, withFrame ? frame.with : frame.theme) ?? '⟦spoken|⟧'}${withFrame ? '' : ` ${where}`}`,
             ),
         uses: all && from ? [] : away.map((i) => ({ ...useOf(state.recipe.ingredients, i), quantity: null, unit: null })),
         mentions: [],

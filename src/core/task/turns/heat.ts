@@ -1,6 +1,13 @@
 // Turns of speech about heat, lids and time: "then lowest heat 10 min", "for the last 5 minutes, add the peas".
 import type { Turn } from './turn';
 
+/** "Put the eggs in a pan of cold water". */
+const IN_COLD = (cold: string) =>
+  new RegExp(
+    `\\b(put|place|tip)\\s+((?:the\\s+)?[\\p{L}\\d ,]{3,40}?)\\s+(in|into)\\s+(an?|the|your)\\s+((?:\\p{L}+\\s+){0,2}(?:pan|saucepan|pot))\\s+of\\s+(?:${cold})\\s+water\\b(?=\\s*[.,;]|\\s+and\\b|$)`,
+    'giu',
+  );
+
 export const HEAT: readonly Turn[] = [
   // "put 3 cm of water in a saucepan and bring it to a simmer": the water
   [
@@ -24,6 +31,9 @@ export const HEAT: readonly Turn[] = [
   ['keep', /,\s+(?:and\s+)?keep\s+(turning|stirring|moving|shaking|tossing)(?:\s+(?:it|them|everything))?(?=\s*[.;,!]|$)/gi, ', $1 all the time'],
   // "toss over a high heat", in the pan in hand
   ['toss over', /\btoss\s+(?=over\s+(?:an?\s+)?(?:very\s+)?(?:high|medium|low|medium-high)\s+heat\b)/gi, 'toss everything '],
+  // "put the potatoes in a pan of cold salted water": the water comes after them
+  [' of ', IN_COLD('(?:lightly\\s+)?salted\\s+cold|cold\\s+(?:lightly\\s+)?salted'), '$1 $2 $3 $4 $5, cover with cold water (salted)'],
+  [' of ', IN_COLD('cold'), '$1 $2 $3 $4 $5, cover with cold water'],
   // "hob off"
   ...['hob', 'oven', 'heat', 'gas', 'ring', 'grill', 'air fryer'].map(
     (what): Turn => [

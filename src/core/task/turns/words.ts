@@ -211,7 +211,7 @@ export const WORDS: readonly Turn[] = [
   // "if it is too thick loosen with a bit more juice"
   ['if', /(^|[.!?;]\s+)(if\s+(?:it|the\s+\p{L}+|they)(?:\s+is|['’]s|\s+are|\s+looks?|\s+seems?)\s+(?:too\s+|a\s+bit\s+)?\p{L}+)\s+(?=(?:add|loosen|thin|put|give|cook|bake|pour|stir|leave|use)\b)/giu, '$1$2, '],
   // "slice the top off each bun and cut it in half"
-  ['top', /(\b(?:slice|cut)\s+the\s+tops?\s+off\s+[^.;,]+?(?:,\s*|\s+and\s+)(?:then\s+)?cut\s+)(?:it|them|each(?:\s+one)?)\b/giu, '$1the top'],
+  ['top', /(\b(?:slice|cut)\s+the\s+tops?\s+off\s+[^.;,]+?(?:,\s*|\s+and\s+)(?:then\s+)?cut\s+)(?:it|them|each(?:\s+one)?)\b/giu, '$1each top'],
   // "while that is going"
   ['while', /\bwhile (?:that|this|it)(?:['’]s| is) (?:going|happening|on|doing|working|in progress),?\s*/gi, 'meanwhile, '],
   ['meantime', /(^|[.!?;]\s+)(?:in the\s+)?meantime,?\s+/gi, '$1meanwhile, '],
