@@ -283,7 +283,7 @@ function readFacts(draft: Draft, text: string, line: number, raw: string): boole
   const facts = text.split(/\s{3,}/);
   const title = facts.length < 2 ? undefined : facts.map((fact) => titleNamed(draft, fact)).find((named) => named !== null);
   if (title === undefined) return false;
-  draft.recipe.title = title!.slice(0, 120);
+  draft.recipe.title = title.slice(0, 120);
   for (const fact of facts) draft.recipe.servings ??= servingsOf(fact)?.number ?? null;
   note(draft, line, raw, 'title');
   return true;

@@ -45,6 +45,8 @@ export function buildTask(recipe: Recipe, options: { grain: Grain; kitchen?: Kit
   const phases = phasesOf(body);
   const steps = body.map((draft, i) => stepOf(draft, key(draft), phases[i]!));
   const cold =
+    // the recipe itself says how it is kept
+    said.own.said.size > 0 ||
     recipe.ingredients.some((one) => ['fridge', 'freezer'].includes(findFood(one.item)?.keep ?? '')) ||
     steps.some((s) => techniqueById(kindOf(s.technique))?.makes === 'cooked');
   const { serve, after } = afterRoutine(recipe, cold);

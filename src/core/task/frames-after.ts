@@ -121,6 +121,9 @@ export function after(
   }
   // "grate in the cheese and leave it": all that it lies with
   const among = works.act === 'ready' && into !== null && into !== 'board' && /^(?:in|over)\s|\bover\s+(?:the|it|them|everything)\b/i.test(c.rest) ? inside(state, into) : [];
+  // "squeeze one half over the fish": the fish
+  const beneathIt = /^(?:in|over)\s/i.test(c.rest) ? [] : among.filter((i) => !about.includes(i));
+  if (beneathIt.length > 0) return focusOn(state, beneathIt, null);
   if (among.length > about.length) return focusOn(state, among, null);
   if (about.length > 0 && (works.act !== 'other' || named.length > 0)) focusOn(state, about, eachOf(c));
 }

@@ -23,6 +23,7 @@ import {
   beneath,
   edgesAt,
   isServedUnder,
+  ontoDish,
   otherBowl,
   overWhat,
   placeForPut,
@@ -95,7 +96,7 @@ export function put(state: State, said: Located): void {
   const withFrame =
     (hasWith && isWithVerb(c) && (object.fresh.length === 0 || COATS.test(c.verb ?? ''))) ||
     (unsaid.length > 0 && object.fresh.length === 0);
-  const goal = otherBowl(state, frame, goalOf(state, c, frame.goal));
+  const goal = ontoDish(state, frame, object, otherBowl(state, frame, goalOf(state, c, frame.goal)));
   const shell = frame.theme && shellOf(state.world, frame.theme.text);
   if (shell && !withFrame && goal.vessel) return moveShell(state, c, shell, goal.vessel);
   // "pour the milk over the oats": the oats have to be there

@@ -5,7 +5,10 @@ import { isPutAway } from '../kitchen/world';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import { worksOf, type Act } from '../technique/works';
 import { isHobOff } from './frames-hob';
+import { isOnlyWater } from './frames-water';
+import { isOverWater } from './means/here';
 import { listed } from '../recipe/listed';
+import { wholeOf } from './mentions';
 import { mentionsHere } from './mentions-here';
 import { inside } from './push';
 import { nameOf } from './ready';
@@ -96,6 +99,13 @@ export function backToBaked(state: State, c: Located, act: Act): void {
   if (dish === undefined || dish === state.container) return;
   state.container = dish;
   focusOn(state, inside(state, dish), null);
+}
+
+/** "Squeeze one half over the fish and cut the other half into wedges": of what was halved last. */
+export function withOtherHalf(state: State, c: Located): Located {
+  if (c.mentions.length > 0 || !/^the other half\b/i.test(c.rest)) return c;
+  const halved = state.steps.findLast((s) => kindOf(s.technique) === 'halve')?.uses?.find((use) => use.ingredient !== null)?.ingredient;
+  return halved == null ? c : { ...c, mentions: [{ ...wholeOf(halved), part: 'rest' }] };
 }
 
 /** "Shred the cabbage, grate the carrots, slice the onions. Toss in a bowl with the yoghurt": all that was cut, where nothing of it lies anywhere yet. */
@@ -219,6 +229,13 @@ export function coatNamed(state: State, c: Located, act: Act): Located | null {
   const words = listed(coat.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`));
   const rest = c.rest.replace(/\bin (?:it|them|this|these)\b/i, `in ${words}`);
   return { ...c, rest, mentions: mentionsHere(state, rest) };
+}
+
+/** "Sit the bowl on top", with nothing but water on the ring: over that. */
+export function bowlOnWater(state: State, c: Located): Located | null {
+  const said = /^(?:the|your)\s+(?:\p{L}+\s+)?bowl\s+(?:on\s+top|over\s+(?:it|this|the\s+(?:pan|saucepan|pot)))(?!\s+of\b)/iu.exec(c.rest);
+  if (!said || !isOnlyWater(state) || isOverWater(c.rest)) return null;
+  return { ...c, rest: `the bowl over the pan of simmering water${c.rest.slice(said[0].length)}`, technique: techniqueById('simmer')! };
 }
 
 /** "Weigh the flour into a bowl": it is measured by steps of its own, and goes there. */

@@ -184,6 +184,15 @@ export function otherBowl<Goal extends { vessel: string | null }>(state: State, 
   return other === undefined ? goal : { ...goal, vessel: other };
 }
 
+/** "Roll into balls. Sit the dumplings on top": of the stew, and not of themselves. */
+export function ontoDish<Goal extends { vessel: string | null }>(state: State, frame: Frame, object: Things, goal: Goal): Goal {
+  const isTop = /^(?:the )?top$/i.test(frame.goal?.text ?? '') && frame.theme?.pronoun === null && object.fresh.length === 0;
+  const lies = isTop ? placeOf(state, object.there) : null;
+  if (lies === null || (goal.vessel !== null && goal.vessel !== lies) || toolById(lies)?.kind !== 'container') return goal;
+  const dish = [state.hob, ...inUse(state)].find((v) => v !== null && v !== lies && contents(state.world, v).some((lot) => lot.cooked));
+  return dish ? { ...goal, vessel: dish } : goal;
+}
+
 /** "Beat the egg in a cup. Brush the edges with it": of what was worked before, not of the egg. */
 export function edgesAt(state: State, { theme }: Frame, withs: Things): string | null {
   const coat = [...withs.fresh.map((m) => m.ingredient), ...withs.there];

@@ -1,6 +1,6 @@
 // Takes one action of a method: by its kind into the frame that fits.
 import { poursWater } from '../kitchen/index';
-import { isPan } from './vessels';
+import { isHeld, isPan } from './vessels';
 import { isSheet, takeSheet } from './sheets';
 import { overBase } from './put-meaning';
 import { techniqueById } from '../technique/lexicon';
@@ -26,6 +26,7 @@ import {
   keepLast,
   uncovers,
   backToBaked,
+  withOtherHalf,
   backToDish,
   takesAllCut,
   isMovedAside,
@@ -39,6 +40,7 @@ import {
   coatedIn,
   coatNamed,
   tippedIn,
+  bowlOnWater,
   spreadOver,
   takenOut,
   isTurned,
@@ -60,7 +62,10 @@ function putAndHold(state: State, c: Located): void {
   put(state, c);
   const last = state.steps.at(-1);
   const into = last?.into ?? null;
-  if (last && isPan(into) && poursWater(last.text)) state.container = into;
+  if (!last || !isPan(into) || !poursWater(last.text)) return;
+  state.container = into;
+  // "put 3 cm of water in a saucepan. Bring it to a simmer": the water
+  if (c.mentions.length === 0 && !isHeld(state, into)) state.objectUses = [];
 }
 
 /** Takes one action: by its kind into the frame that fits. */
@@ -84,7 +89,7 @@ export function takeClause(state: State, said: Located): void {
   takesAllCut(state, said);
   backToDish(state, said);
   backToBaked(state, said, worksOf(said.technique?.id, said.technique?.like).act);
-  const c = withImplied(state, said);
+  const c = withImplied(state, withOtherHalf(state, said));
   const works = worksOf(c.technique?.id, c.technique?.like);
   state.themIsLast = works.act === 'ready' && !c.first;
   if (c.technique?.id === 'dust' || c.technique?.id === 'flour-surface') {
@@ -145,6 +150,7 @@ export function takeClause(state: State, said: Located): void {
     coatedIn(c, works.act) ??
     coatNamed(state, c, works.act) ??
     tippedIn(c) ??
+    bowlOnWater(state, c) ??
     spreadOver(c, works.act) ??
     overBase(state, c) ??
     backInOven(state, c, works.act) ??

@@ -15,12 +15,6 @@ export const HEAT: readonly Turn[] = [
     /(\bwater\s+(?:in|into|to)\s+(?:a|the|your)\s+(?:[\p{L}-]+\s+){0,2}(?:pan|saucepan|pot|wok|skillet)(?:,|\s+and|,\s+and|[.])\s+(?:then\s+)?)(bring|heat)\s+it\b/giu,
     '$1$2 the water',
   ],
-  // "sit the bowl on top", of a pan of water
-  [
-    'bowl',
-    /(\bwater\b[^;]{0,90}?[.,]\s+(?:then\s+)?)(sit|put|place|set|rest|stand)\s+(?:the|your)\s+(?:\p{L}+\s+)?bowl\s+(?:on\s+top(?:\s+of\s+(?:it|this|the\s+(?:pan|saucepan|pot)))?|over\s+(?:it|this|the\s+(?:pan|saucepan|pot)))(?!\s+of\b)/giu,
-    '$1$2 the bowl over the pan of simmering water',
-  ],
   ['boiled water', /\b(?:just|freshly|recently)[- ]boiled water\b/gi, 'boiling water'],
   // "Lid on, fridge overnight"
   ['lid on', /(^|[.!?;:]\s+)(?:the\s+)?lid\s+on(?=\s*[,.;]|\s+and\b)/gi, '$1put the lid on'],
