@@ -5,7 +5,7 @@ import type { Hazard } from '../technique/model';
 import { hasMark, toolById } from '../technique/tools';
 import { type Act, type Works } from '../technique/works';
 import type { Lot, Played, World } from './model';
-import { contents, HOT, vesselOf } from './world';
+import { contents, HOT, isLotHot, vesselOf } from './world';
 import { LAWS } from './laws';
 import { objectsOf, ownRaw, rawOf, taken, worksIn } from './objects';
 
@@ -37,8 +37,16 @@ const isHotNow = (world: World, vessel: string) => world.ring?.under === vessel 
 /** Meat and fish in pieces are picked up; a mixture, an egg and what lies in a bowl are not. */
 const isByHand = (lot: Lot) => !lot.joined && (lot.raw.has('raw-meat') || lot.raw.has('raw-fish'));
 
-/** "Do this twice more": what is hot is made hot again. */
+/** "Do this twice more", "repeat with the other half": what is hot is made hot again, and what is still raw of it has been there too. */
 function heatAgain(world: World): void {
+  const done = world.lots.filter((lot) => lot.cooked && lot.at !== null && isLotHot(world, lot));
+  for (const lot of [...world.lots]) {
+    const same = lot.cooked || lot.at === null ? undefined : done.find((other) => [...lot.parts.keys()].every((i) => other.parts.has(i)));
+    if (!same) continue;
+    for (const [i, share] of lot.parts) same.parts.set(i, same.parts.get(i)! + share);
+    for (const i of lot.unchecked.keys()) same.unchecked.set(i, true);
+    world.lots.splice(world.lots.indexOf(lot), 1);
+  }
   for (const thing of [...world.vessels.values(), ...world.lots])
     if (thing.hotUntil > world.clock) thing.hotUntil = Math.max(thing.hotUntil, world.clock + HOT.pan);
 }

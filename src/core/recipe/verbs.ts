@@ -1,7 +1,7 @@
 // Imperatives of the kitchen: words that start an instruction. Wider than the techniques, so that a line is known for an instruction before it is understood.
 
 const LIST = `add adjust allow arrange assemble bake baste beat blanch blend boil braise break bring brown brush build caramelise caramelize carve check chill chop choose clean close coat collect combine
-cook cool core cover crack cream crimp cross plait crumble crush cube cut deseed dice dip discard dish dissolve divide drain drape drizzle drop dry dust eat empty ensure enjoy fill finish flatten flip fluff fold form freeze fry
+cook cool core cover crack cream crimp cross plait crumble crush cube cut deseed dice dip discard dish dissolve divide drain drape drizzle drop dry dust eat empty ensure enjoy fill find finish flatten flip fluff fold form freeze fry
 garnish gather get glaze grate grease grill grind halve heat hold juice keep knead ladle lay layer leave let lift light line load lower make marinate mash measure melt microwave mince mix mound move oil open pack pat peel pick pierce pinch pipe pit
 place plate poach pop pour preheat prepare press prick process pull pulse puree purée put quarter reduce refrigerate reheat remove repeat reserve rest return rinse roast roll rub sauté saute scatter scoop score scramble scrape scrub seal sear season
 seed separate serve set shake shape share shell shred sieve sift simmer skim slice slide snip soak soften spoon spray spread sprinkle squash squeeze squidge squish sweat stack stand start steam steep stir stir-fry stone store strain stuff swirl switch take taste tear thaw thicken thin tie tilt tip toast

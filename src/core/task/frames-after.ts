@@ -46,6 +46,9 @@ export function after(
   if (works.act === 'other' && into !== null && c.tools.some((t) => isContainer(t.id))) state.container = into;
   // "and put it back on the heat": the pan that was wiped
   if (works.act === 'wash-tools' || c.technique?.id === 'wipe') state.vesselSpoken = wipedOf(state, c);
+  // "find a big mug. Put in the flour"
+  const found = works.act === 'fetch' && c.mentions.length === 0 ? c.tools.filter((t) => isContainer(t.id)) : [];
+  if (found.length === 1 && !isPan(found[0]!.id)) state.container = found[0]!.id;
   // "take the glasses out of the fridge. Spoon in the cream"
   if (works.act === 'place-out' && into !== null) state.container = into;
   if (works.act === 'toast' && c.tools.every((t) => !isContainer(t.id))) state.container = 'plate';

@@ -90,7 +90,10 @@ export function put(state: State, said: Located): void {
   const hasWith =
     withs.fresh.length + withs.there.length > 0 ||
     // water from the tap is poured by a step of its own
-    (frame.with !== null && frame.with.mentions.length === 0 && !['water', undefined].includes(findFood(frame.with.text)?.category));
+    (frame.with !== null &&
+      frame.with.mentions.length === 0 &&
+      findFood(frame.with.text) !== null &&
+      (findFood(frame.with.text)!.category !== 'water' || !/^(?:pour|tip|add|put|stir)$/.test(c.verb ?? '')));
   const unsaid = c.mentions.filter((m) => m.end <= m.at);
   // "season": with what the list has for it
   const withFrame =

@@ -17,6 +17,8 @@ export const WORDS = /[a-z\u00df-\u00ff-]+/g;
 /** The tools of a clause: no tin that something comes in, no plate that only gives a size. */
 export function toolsHere(state: State, said: string, mentions: readonly Mention[]): Located['tools'] {
   const tools = findTools(said)
+    // "each sponge finger"
+    .filter((t) => t.tool.kind !== 'cleaning' || !mentions.some((m) => t.at < m.end && t.at + t.length > m.at))
     .filter((t) => !mentions.some((m) => t.at < m.end && t.at + t.length > m.at && /tin|can|dish|pot|box|carton|tub|bag/.test(t.tool.name)))
     // "to the size of a side plate"
     .filter(

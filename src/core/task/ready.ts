@@ -6,7 +6,7 @@ import { Fraction, showQuantity, toFraction } from '../amount/quantity';
 import { findFood, foodIs, singular } from '../recipe/food';
 import { partOfWork, preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
-import { findTechnique, kindOf, worksById } from '../technique/lexicon';
+import { findTechnique, kindOf, techniqueById, worksById } from '../technique/lexicon';
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { type Draft, rawHazard, useOf } from '../plan/draft';
@@ -110,6 +110,9 @@ function partOfCan({ one, name, base }: Raw): Draft[] {
   ];
 }
 
+/** Garlic that goes through a press lies on no board. */
+const usesBoard = (id: string) => !(techniqueById(id)?.tools ?? []).includes('garlic-press');
+
 /** One piece of work that the list asks for. */
 function worked({ one, food, name, the, base }: Raw, w: Work): Draft[] {
   if (kindOf(w.technique) === 'juice') {
@@ -130,7 +133,7 @@ function worked({ one, food, name, the, base }: Raw, w: Work): Draft[] {
       technique: w.technique,
       text: w.text,
       hazards: food?.choking ? [...hazards, 'choking'] : hazards,
-      into: w.into ?? (kindHas(kindOf(w.technique), 'pieces') ? 'board' : null),
+      into: w.into ?? (kindHas(kindOf(w.technique), 'pieces') && usesBoard(w.technique) ? 'board' : null),
       ...(w.waiting ? { minutes: { waiting: w.waiting } } : {}),
       ...(w.tools ? { tools: w.tools } : {}),
     },

@@ -145,7 +145,7 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   const each = eachIn(state, phrase.text);
   if (each && EACH_HOLE.test(phrase.text) && phrase.mentions.length === 0) return { vessel: each, lots: [] };
   // "put a layer of cake in each cup"
-  const own = phrase.mentions.length === 0 ? /^(?:each|every)\s+(cup|mug|glass|jar)$/i.exec(phrase.text)?.[1]?.toLowerCase() : undefined;
+  const own = phrase.mentions.length === 0 ? /^(?:the\s+(?:bottom|base)\s+of\s+)?(?:each|every|the)\s+(?:(?:plastic|paper|small|little|clear)\s+)*(cup|mug|glass|jar)(?:e?s)?$/i.exec(phrase.text)?.[1]?.toLowerCase() : undefined;
   if (own) return { vessel: own === 'mug' ? 'cup' : own, lots: [] };
   // "pour into cups"
   if (/^(?:the |\d+ |two |four |six )?(?:\p{L}+ )?(?:cups|mugs)$/iu.test(phrase.text) && phrase.mentions.length === 0)

@@ -123,7 +123,7 @@ describe('water that only the method names', () => {
   });
   test('is not measured where it may not be wanted', () => {
     const task = build('200 g flour\n50 g butter', 'Rub the butter into the flour in a bowl. If it is too dry, add 1 tbsp water.');
-    expect(texts(task).filter((text) => /water/.test(text))).toEqual(['Pour 1 tbsp of water into the bowl if it is too dry.']);
+    expect(texts(task).filter((text) => /water/.test(text))).toEqual(['Pour 1 tbsp water into the bowl if it is too dry.']);
   });
   test('comes after the potatoes that it covers', () => {
     const task = build('500 g potatoes', 'Put the potatoes in a pan of cold salted water and bring to the boil.');

@@ -143,6 +143,12 @@ export const PLACES: readonly Turn[] = [
   ['another|a second|a separate', ALSO_IN('(?:another|a second)(?:\\s+one)?(?=\\s*[.,;]|$)'), '$1$2 $3 in a $4. $2 $5 in another bowl'],
   // "pour over the sauce", where the sauce is what is poured
   ['over ', RUNS_OVER, '$1 $2 over'],
+  // "spoon the polenta into bowls, ladle over the stew"
+  [
+    'over the',
+    /\b(ladle|spoon)\s+over\s+(the\s+(?:\p{L}+\s+)?(?:stew|curry|chilli|ragu|ragù|bolognese|ratatouille|casserole|goulash|tagine|dal|dhal|mince|beans|compote))(?=\s*[.,;]|\s+and\b|$)/giu,
+    '$1 $2 over',
+  ],
   // "divide the rice between bowls and spoon over the curry": the curry goes over the rice
   [
     'over the',

@@ -134,7 +134,7 @@ export const WORDS: readonly Turn[] = [
   ],
   [
     'give',
-    /\bgive\s+(?:(it(?:\s+all)?|them|everything|the\s+[\p{L} ]{2,30}?)\s+)?(?:a|another)\s+(?:good\s+|quick\s+|gentle\s+)?(stir|mix|toss|shake|whisk|rinse|wash)\b/giu,
+    /\bgive\s+(?:(it(?:\s+all)?|them|everything|the\s+[\p{L} ]{2,30}?)\s+)?(?:a|another|one\s+last|a\s+final|one\s+more)\s+(?:good\s+|quick\s+|gentle\s+)?(stir|mix|toss|shake|whisk|rinse|wash)\b/giu,
     '$2 $1',
   ],
   ['giving', giving('stir'), 'stirring $1'],
@@ -212,6 +212,18 @@ export const WORDS: readonly Turn[] = [
   ['if', /(^|[.!?;]\s+)(if\s+(?:it|the\s+\p{L}+|they)(?:\s+is|['’]s|\s+are|\s+looks?|\s+seems?)\s+(?:too\s+|a\s+bit\s+)?\p{L}+)\s+(?=(?:add|loosen|thin|put|give|cook|bake|pour|stir|leave|use)\b)/giu, '$1$2, '],
   // "slice the top off each bun and cut it in half"
   ['top', /(\b(?:slice|cut)\s+the\s+tops?\s+off\s+[^.;,]+?(?:,\s*|\s+and\s+)(?:then\s+)?cut\s+)(?:it|them|each(?:\s+one)?)\b/giu, '$1each top'],
+  // "add the tomatoes and half a can of water"
+  [
+    'of water',
+    /\b(add|pour in|tip in|stir in)\s+([^.;]{3,60}?)(?:,\s*|\s+and\s+|,\s+and\s+)half\s+(?:a|the)\s+(can|tin)\s+of\s+water\b/gi,
+    '$1 $2. Fill the $3 half full with water and add the water',
+  ],
+  // "coat in flour, then egg, then crumbs"
+  [
+    'then',
+    /\b(coat|dip|roll|dredge)\s+([^.;,]{2,40}?)\s+in\s+(?:the\s+)?(\p{L}+),\s+then\s+(?!in\b)(?:the\s+)?(\p{L}+),?\s+(?:and\s+)?then\s+(?!in\b)(?:the\s+)?(\p{L}+)(?=\s*[.;]|$)/giu,
+    '$1 $2 in the $3, then in the $4, then in the $5',
+  ],
   // "while that is going"
   ['while', /\bwhile (?:that|this|it)(?:['’]s| is) (?:going|happening|on|doing|working|in progress),?\s*/gi, 'meanwhile, '],
   ['meantime', /(^|[.!?;]\s+)(?:in the\s+)?meantime,?\s+/gi, '$1meanwhile, '],
@@ -227,7 +239,7 @@ export const WORDS: readonly Turn[] = [
   ['s+p|s&p|s & p', /\bs\s?[+&]\s?p\b/gi, 'the salt and pepper'],
   ['micro', /(^|[.!?;]\s+|,\s+(?:then\s+)?)micro\s+(?=(?:for\s+)?(?:another\s+)?\d)/gi, '$1microwave '],
   // "swirl a tsp yoghurt in each"
-  ['tsp|tbsp', /\b(?:the|a|1)\s+(tsp|tbsp)\s+(?=(?!of\b|measure|spoon)\p{Ll}{3})/giu, '1 $1 of '],
+  ['tsp|tbsp', /\b(?:the|a)\s+(tsp|tbsp)\s+(?=(?!of\b|measure|spoon)\p{Ll}{3})/giu, '1 $1 of '],
   // "Best eaten on the day they are made": told, and nothing to do
   ['best', /[.]\s+(best\s+(?:eaten|served|enjoyed|used|on the day)\b[^.;()]*)(?=[.;]|$)/gi, ' ($1)'],
   // "add rest of veg"

@@ -57,7 +57,7 @@ export const ROUTINE = [
     cues: { see: 'no crumbs or drips', feel: 'smooth under the hand' },
     minutes: { active: 1, waiting: 0 },
   }),
-  technique('gather', 'gather ingredients and tools', 'get|gather|collect|fetch|bring out|get out|take from', {
+  technique('gather', 'gather ingredients and tools', 'get|gather|collect|fetch|find|bring out|get out|take from', {
     phase: 'gather',
     tools: [],
     hazards: [],
