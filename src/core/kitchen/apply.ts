@@ -41,7 +41,10 @@ const isByHand = (lot: Lot) => !lot.joined && (lot.raw.has('raw-meat') || lot.ra
 function heatAgain(world: World): void {
   const done = world.lots.filter((lot) => lot.cooked && lot.at !== null && isLotHot(world, lot));
   for (const lot of [...world.lots]) {
-    const same = lot.cooked || lot.at === null ? undefined : done.find((other) => [...lot.parts.keys()].every((i) => other.parts.has(i)));
+    const same =
+      lot.cooked || (lot.at === null && lot.unchecked.size === 0)
+        ? undefined
+        : done.find((other) => [...lot.parts.keys()].every((i) => other.parts.has(i)));
     if (!same) continue;
     for (const [i, share] of lot.parts) same.parts.set(i, same.parts.get(i)! + share);
     for (const i of lot.unchecked.keys()) same.unchecked.set(i, true);

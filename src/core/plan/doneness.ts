@@ -20,7 +20,8 @@ function insideOf({ food, one }: Known): Inside {
   // "turkey thigh mince", "chicken sausages": whatever it is made into
   if (food?.raw === 'poultry' || POULTRY_WORD.test(one.item)) return POULTRY;
   // the word too, for what the table does not know as minced: "venison burgers"
-  if (food?.raw === 'egg' || foodIs(food, 'ground') || /\b(?:minced?|ground|burgers?|sausages?|meatballs?)\b/i.test(one.text)) return GROUND;
+  if (food?.raw === 'egg' || foodIs(food, 'ground') || /\b(?:minced?|ground|burgers?|sausages?|meatballs?)\b/i.test(one.text))
+    return GROUND;
   return WHOLE;
 }
 
@@ -28,7 +29,9 @@ function insideOf({ food, one }: Known): Inside {
 export function insideChecked(world: World, step: Played): Inside | null {
   const { act, traits } = worksIn(step);
   if (act !== 'check' || !traits.has('tests') || step.technique === 'take-temperature') return null;
-  const foods = objectsOf(world, step).flatMap((lot) => [...lot.unchecked].flatMap(([i, heated]) => (heated ? [world.ingredients[i]!] : [])));
+  const foods = objectsOf(world, step).flatMap((lot) =>
+    [...lot.unchecked].flatMap(([i, heated]) => (heated ? [world.ingredients[i]!] : [])),
+  );
   return foods.length > 0 ? temperatureFor(foods) : null;
 }
 

@@ -37,7 +37,9 @@ export function ensure(drafts: readonly Draft[], ingredients: readonly Ingredien
         text: turn.fill(draft.text),
         ...(draft.thing ? { thing: turn.fill(draft.thing) } : {}),
         ...(turn.inside ? { cues: [...(draft.cues ?? []), numberOf(turn.inside)] } : {}),
-        ...(turn.inside && worksById(draft.technique).act === 'check' ? { tools: [...new Set([...(draft.tools ?? []), 'thermometer'])] } : {}),
+        ...(turn.inside && worksById(draft.technique).act === 'check'
+          ? { tools: [...new Set([...(draft.tools ?? []), 'thermometer'])] }
+          : {}),
       },
       ...turn.after.flatMap((put) => put.steps),
     ];

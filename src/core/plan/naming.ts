@@ -176,11 +176,11 @@ const onTop = (text: string): string =>
       '$1 $2 over the top',
     )
     .replace(
-      /^(?:Top|Finish|Decorate|Garnish) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:if|until|before|when|for)\b|,)|\.$)/,
+      /^(?:Top|Finish|Decorate|Garnish) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:just )?(?:if|until|before|when|for)\b|,)|\.$)/,
       (_all, what: string) => `Put ${what.replace(/\s+on top$/i, '')} on top`,
     )
     .replace(
-      /^(Sprinkle|Scatter|Drizzle|Dot|Dust) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:if|until|before|when|for)\b|,)|\.$)/,
+      /^(Sprinkle|Scatter|Drizzle|Dot|Dust) ⟦there\|[^⟧]*⟧ with (.+?)(?=(?: (?:just )?(?:if|until|before|when|for)\b|,)|\.$)/,
       '$1 $2 over the top',
     );
 

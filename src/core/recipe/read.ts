@@ -137,7 +137,14 @@ function readLines(draft: Draft, raw: string[]): void {
 function headsAmounts(draft: Draft, text: string, next: string | undefined): boolean {
   const word = stripMarks(text.trim());
   const isWord = /^\p{Lu}\p{L}+(?: \p{L}+)?:?$/u.test(word) && sectionOf(word) === null;
-  return draft.recipe.ingredients.length > 0 && isWord && !isFoodName(word) && next !== undefined && hasAmount(stripMarks(next.trim())) && ingredientScore(next) >= 2;
+  return (
+    draft.recipe.ingredients.length > 0 &&
+    isWord &&
+    !isFoodName(word) &&
+    next !== undefined &&
+    hasAmount(stripMarks(next.trim())) &&
+    ingredientScore(next) >= 2
+  );
 }
 
 const WORD_ALONE = /^\p{Lu}\p{L}+(?: \p{L}+)?:?$/u;

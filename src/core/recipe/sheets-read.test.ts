@@ -63,6 +63,6 @@ describe('title and list', () => {
     ['100 g thick-cut ham, diced', 'thick-cut ham'],
     ['1/2 cup shredded coconut', 'shredded coconut'],
   ])('%s is bought so', (line, item) => {
-    expect(readRecipe(`T\n${line}\n1 egg\nMix it.`).recipe.ingredients[0]!.item).toBe(item);
+    expect(readRecipe(`T\n${line}\n1 egg\nMix it.`).recipe.ingredients[0].item).toBe(item);
   });
 });

@@ -8,6 +8,7 @@ import type { Works } from '../technique/works';
 import { ofNoun, placeOf, sheetUnder } from './nouns';
 import { objectPhrase } from '../plan/object-phrase';
 import { inside } from './push';
+import { SHEET_NAME } from './sheet-cut';
 import { phrasesOf } from './slots';
 import { focusOn, isContainer, type Located, type State } from './state';
 import { panOfWater } from './vessel-of-work';
@@ -80,7 +81,7 @@ export function after(
   if (works.act === 'ready' && /^the other (?:half|one)\b/i.test(c.rest) && state.container !== null && state.container !== 'board') return;
   // "bring up the sides of the paper and fold over the top": all that lies on it is one parcel
   if (into !== null && hasMark(into, 'under') && works.act !== 'put' && WRAPS.test(c.rest)) {
-    const many = state.steps.some((s) => s.name === 'paper' && /\b(?:two|three|four|six|\d+)\b/i.test(s.text));
+    const many = state.steps.some((s) => s.name === SHEET_NAME && /\b(?:two|three|four|six|\d+)\b/i.test(s.text));
     return focusOn(state, inside(state, into), many ? 'the parcels' : 'the parcel');
   }
   // "cut a cross in the top of the potato, squeeze it open"
@@ -111,7 +112,8 @@ export function after(
   // "crack the eggs into a jug. Add the milk": that jug is in hand
   if (works.act === 'ready' && into !== null && toolById(into)?.kind === 'container' && c.tools.some((t) => isContainer(t.id)))
     state.container = into;
-  if (works.act === 'ready' || works.act === 'drain') for (const i of named) if (!state.lineObjects.includes(i) && !isMixedIn(state, i)) state.lineObjects.push(i);
+  if (works.act === 'ready' || works.act === 'drain')
+    for (const i of named) if (!state.lineObjects.includes(i) && !isMixedIn(state, i)) state.lineObjects.push(i);
   const takesAway = /^(?:remove|discard|take|pull|throw|scoop|fish)$/.test(c.verb ?? '') && ['hull', 'pit', 'core', 'deseed'].includes(id);
   if (takesAway && named.length > 0 && named.every((i) => !about.includes(i))) return;
   const single = works.act === 'shape' && !/^(?:each|every)\b/i.test(c.rest) ? SHAPED_ONE.exec(c.rest)?.[1] : undefined;
@@ -123,7 +125,10 @@ export function after(
     return;
   }
   // "grate in the cheese and leave it": all that it lies with
-  const among = works.act === 'ready' && into !== null && into !== 'board' && /^(?:in|over)\s|\bover\s+(?:the|it|them|everything)\b/i.test(c.rest) ? inside(state, into) : [];
+  const among =
+    works.act === 'ready' && into !== null && into !== 'board' && /^(?:in|over)\s|\bover\s+(?:the|it|them|everything)\b/i.test(c.rest)
+      ? inside(state, into)
+      : [];
   // "squeeze one half over the fish": the fish
   const beneathIt = /^(?:in|over)\s/i.test(c.rest) ? [] : among.filter((i) => !about.includes(i));
   if (beneathIt.length > 0) return focusOn(state, beneathIt, null);
@@ -158,7 +163,8 @@ const SHAPED = new RegExp(
 /** "Shape it into a long roll". */
 const SHAPED_ONE = /\b(?:into|to form|to make)\s+an?\s+(?:[\p{L}-]+\s+){0,2}?(roll|log|sausage|oval)\b/iu;
 
-const WRAPS = /\b(?:sides?|edges?|ends?|corners?|long sides?)\s+of\s+(?:the\s+|each\s+)?(?:paper|foil|parchment|squares?|sheets?)\b|^the\s+(?:paper|foil|parchment)\b/i;
+const WRAPS =
+  /\b(?:sides?|edges?|ends?|corners?|long sides?)\s+of\s+(?:the\s+|each\s+)?(?:paper|foil|parchment|squares?|sheets?)\b|^the\s+(?:paper|foil|parchment)\b/i;
 
 /** "Cut out rounds". */
 const CUT_OUT = new RegExp(`\\b${SHAPE_MANY}\\b`, 'i');

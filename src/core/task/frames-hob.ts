@@ -265,7 +265,7 @@ const NUMBER_SAID = /\b(?:to|at|on) (?:number |mark |setting )?(\d)\b/i;
 function keepsForPan(state: State, c: Located): boolean {
   const line = state.recipe.instructions[c.line - 1] ?? '';
   const later = [line.slice(line.indexOf(c.rest) + c.rest.length), ...state.recipe.instructions.slice(c.line, c.line + 2)].join(' ');
-  if (state.hob !== null || !findTools(later).some((t) => isPan(t.tool.id)) ) return false;
+  if (state.hob !== null || !findTools(later).some((t) => isPan(t.tool.id))) return false;
   const level = levelOf(c);
   const number = NUMBER_SAID.exec(c.rest)?.[1];
   state.ringSaid = level ? `over a ${level} heat` : number ? `with the hob at ${number}` : null;

@@ -193,7 +193,10 @@ function eggBowl(state: State, c: Located, { fresh, there }: Things, meant: stri
   const isEgg = egg !== undefined && state.world.ingredients[egg.ingredient]!.raw === 'raw-egg';
   if (fresh.length !== 1 || there.length > 0 || !isEgg || !/^(?:beat|whisk)$/.test(c.verb ?? '') || isHeld(state, meant)) return null;
   makeReady(state, egg, c, false, meant);
-  return lotsOf(state.world, egg.ingredient).find((lot) => lot.forms.has('crack-egg') && lot.at !== null && hasMark(lot.at, 'flat') === false)?.at ?? null;
+  return (
+    lotsOf(state.world, egg.ingredient).find((lot) => lot.forms.has('crack-egg') && lot.at !== null && hasMark(lot.at, 'flat') === false)
+      ?.at ?? null
+  );
 }
 
 /** Nothing in it was worked into one yet. */

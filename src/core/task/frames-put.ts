@@ -1,6 +1,7 @@
 // The frame of putting: what goes where, each on a card of its own, and what is spoken of after.
 import { isHollow, lotsOf, shellOf, type Lot } from '../kitchen/index';
 import { findFood, foodIs } from '../recipe/food';
+import { listed } from '../recipe/listed';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import { useOf } from '../plan/draft';
@@ -110,7 +111,8 @@ export function put(state: State, said: Located): void {
         fresh: [...object.fresh, ...frame.beside, ...(hasWith ? withs.fresh : [])],
         there: [...object.there, ...(hasWith ? withs.there : [])],
       };
-  if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) theme = allFrom(state, c) ?? allBut(state, c, goal.vessel);
+  if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0)
+    theme = allFrom(state, c) ?? allBut(state, c, goal.vessel);
   // "spoon 2 tablespoons into each glass": of what is in hand, and all of it is shared so
   const isShare =
     frame.theme !== null && frame.theme.mentions.length === 0 && SHARE.test(frame.theme.text) && EACH.test(frame.goal?.text ?? '');
@@ -134,6 +136,10 @@ export function put(state: State, said: Located): void {
   // "pat the chops dry and season": they stay where they are
   if (nothingSaid && c.technique?.id === 'season')
     return say(state, c, { text: wording(state, c), into: placeOf(state, state.objectUses), uses: [], about: state.objectUses });
+  const ofWhat =
+    isShare && /(?:spoon|scoop|ladle|tbsp|tsp)(?:ful)?s?$/i.test(frame.theme!.text) && object.fresh.length + object.there.length < 2
+      ? listed(state.objectUses.map((i) => `the ${nameOf(state.recipe.ingredients[i]!)}`))
+      : null;
   const putting: Putting = { frame, object, theme, goal, shell, under, withFrame, nothingSaid, edged };
   const to = whereTo(state, c, putting);
   for (const m of under) {
@@ -158,7 +164,9 @@ export function put(state: State, said: Located): void {
       ? c.mentions.length === 0
         ? { ...c, rest: `${frame.theme.text} ${inTool(state, to)} ${c.rest.slice(frame.theme.to)}` }
         : withoutStart(c, frame.theme)
-      : c;
+      : ofWhat !== null && state.objectUses.length === 1
+        ? { ...c, rest: c.rest.replace(frame.theme!.text, `${frame.theme!.text} of ${ofWhat}`) }
+        : c;
   putThings(state, turned, {
     theme,
     to,

@@ -100,7 +100,9 @@ export function takeAllOfThem(state: State, clause: Clause, line: number, rest: 
         const isIn = state.cooked.has(ingredient) && state.placed.get(ingredient) === state.container && state.hob === state.container;
         const isLater = one.optional || /topping|serve|garnish|dressing/i.test(`${one.group ?? ''} ${one.notes.join(' ')}`);
         const isThere = ALL_BUT.test(rest) && (state.placed.get(ingredient) === state.container || later.has(ingredient));
-        return isIn || isThere || isLater || mentions.some((m) => m.ingredient === ingredient) ? [] : [{ ...wholeOf(ingredient), end: said.length }];
+        return isIn || isThere || isLater || mentions.some((m) => m.ingredient === ingredient)
+          ? []
+          : [{ ...wholeOf(ingredient), end: said.length }];
       }),
     );
   const but = /\b(?:except(?: for)?|apart from|other than|but not|minus)\b/i.exec(rest);

@@ -92,7 +92,9 @@ export function backToDish(state: State, c: Located): void {
 
 /** "Make the gravy. Cut into portions": of what came out of the oven, and no gravy is cut. */
 export function backToBaked(state: State, c: Located, act: Act): void {
-  const isAll = c.mentions.length === 0 && /^(?:(?:it|everything)\s+)?(?:in|into)\s+(?:\p{L}+\s+|\d+\s+){0,2}(?:portions|squares|slices|wedges|bars|pieces)\b/iu.test(c.rest);
+  const isAll =
+    c.mentions.length === 0 &&
+    /^(?:(?:it|everything)\s+)?(?:in|into)\s+(?:\p{L}+\s+|\d+\s+){0,2}(?:portions|squares|slices|wedges|bars|pieces)\b/iu.test(c.rest);
   if (act !== 'ready' || !isAll || !isPan(state.container)) return;
   const out = state.steps.findLast((s) => worksOf(s.technique).act === 'oven-out');
   const dish = out?.tools?.find((id) => hasMark(id, 'bakes') && isHeld(state, id));
@@ -103,6 +105,9 @@ export function backToBaked(state: State, c: Located, act: Act): void {
 
 /** "Squeeze one half over the fish and cut the other half into wedges": of what was halved last. */
 export function withOtherHalf(state: State, c: Located): Located {
+  // "cut them into quarters and share between the cups": what lies cut up and in nothing yet
+  const isLoose = state.objectUses.length > 0 && state.objectUses.every((i) => !state.placed.has(i));
+  if (c.technique?.id === 'share-out' && c.mentions.length === 0 && isLoose) return { ...c, mentions: state.objectUses.map(wholeOf) };
   if (c.mentions.length > 0 || !/^the other half\b/i.test(c.rest)) return c;
   const halved = state.steps.findLast((s) => kindOf(s.technique) === 'halve')?.uses?.find((use) => use.ingredient !== null)?.ingredient;
   return halved == null ? c : { ...c, mentions: [{ ...wholeOf(halved), part: 'rest' }] };

@@ -57,7 +57,10 @@ const SHAPED = table<{ also: string; of?: (food: Food) => boolean }>({
   grated: { also: 'shred' },
   shredded: { also: 'grate|slice|cut|pull' },
   crushed: { also: 'press|bash|mince|break' },
-  crumbled: { also: 'break', of: (food) => ['cheese', 'biscuit'].includes(food.category) || (food.category === 'stock' && food.form === 'whole') },
+  crumbled: {
+    also: 'break',
+    of: (food) => ['cheese', 'biscuit'].includes(food.category) || (food.category === 'stock' && food.form === 'whole'),
+  },
   melted: { also: 'heat|microwave|warm', of: (food) => foodIs(food, 'fatty') },
   torn: { also: 'rip|chop' },
   halved: { also: 'cut|slice', of: (food) => food.category !== 'egg' },

@@ -202,7 +202,12 @@ const isPlural = (text: string, token: Token) =>
 function isSeasoning(text: string, { word, at, end }: Token, candidates: readonly Name[], { ingredients }: Names): boolean {
   if (word !== 'pepper' || /s$/i.test(text.slice(at, end))) return false;
   const isVegetable = candidates.every(({ ingredient }) => findFood(ingredients[ingredient]!.item)?.group === 'vegetable');
-  return isVegetable && /\b(?:some|(?:a|plenty|lots) (?:little|bit|pinch|grind(?:ing)?|twist|of)(?: of)?|salt (?:and|&)|good|season(?:ed)?(?: well)? with)\s+$/i.test(text.slice(0, at));
+  return (
+    isVegetable &&
+    /\b(?:some|(?:a|plenty|lots) (?:little|bit|pinch|grind(?:ing)?|twist|of)(?: of)?|salt (?:and|&)|good|season(?:ed)?(?: well)? with)\s+$/i.test(
+      text.slice(0, at),
+    )
+  );
 }
 
 /** "soy" of "soy sauce", "tomato" of "tomato paste": the word belongs to a longer name of another food. */

@@ -77,7 +77,8 @@ export const TOLD_BY_PART: readonly Reading[] = [
   // "drain, reserving a cup of the water"
   ({ state, rest }) => (/^(?:reserving|saving|holding)\b/i.test(rest) ? `${theThing(state)}, ${rest}` : null),
   // "fold in the sides"
-  ({ rest, act }) => (act === 'shape' && /^(?:in|over|up) (?:the|both|all) (?:sides?|ends?|edges?|corners?|flaps?)\b/i.test(rest) ? rest : null),
+  ({ rest, act }) =>
+    act === 'shape' && /^(?:in|over|up) (?:the|both|all) (?:sides?|ends?|edges?|corners?|flaps?)\b/i.test(rest) ? rest : null,
   // "trim off the ends": of what was spoken of
   ({ state, rest }) =>
     /^(?:off|out)\b/i.test(rest) && PART_NOUN.test(rest.replace(/^(?:off|out)\s+/i, '')) && state.objectUses.length > 0

@@ -14,7 +14,6 @@ export type OwnRoutine = {
   said: ReadonlyMap<string, string>;
 };
 
-
 /** What is kept is kept as long as the recipe says. */
 const TELLS = 'store';
 
@@ -45,7 +44,11 @@ export function takeOwnRoutine(body: readonly Draft[]): { body: Draft[]; own: Ow
   while (last > first && isOwn(body[last - 1], AFTER)) {
     const draft = body[last - 1] as Draft & { sourceLine: number; technique: string };
     after.set(draft.technique, draft.sourceLine);
-    if (draft.technique === TELLS) said.set(TELLS, draft.text.replace(/[.]$/, '').replace(/^\p{Lu}/u, (first) => first.toLowerCase()));
+    if (draft.technique === TELLS)
+      said.set(
+        TELLS,
+        draft.text.replace(/[.]$/, '').replace(/^\p{Lu}/u, (first) => first.toLowerCase()),
+      );
     last--;
   }
   return { body: [...body.slice(0, Math.max(0, from)), ...body.slice(first, last)], own: { before, after, said } };

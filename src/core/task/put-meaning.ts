@@ -118,7 +118,8 @@ export function placeForPut(state: State, c: Located, theme: Things): string {
   const unrolls = /^un(?:roll|fold|wrap)$/.test(c.verb ?? '');
   if (unrolls && movesLater(state, c)) return 'board';
   // "spoon into the cases", which stand on a tray
-  if (state.prepared && /\b(?:in|into|between|among)\s+(?:the\s+|each\s+|your\s+)?(?:\p{L}+\s+)?(?:cases?|liners?)\b/iu.test(c.rest)) return state.prepared;
+  if (state.prepared && /\b(?:in|into|between|among)\s+(?:the\s+|each\s+|your\s+)?(?:\p{L}+\s+)?(?:cases?|liners?)\b/iu.test(c.rest))
+    return state.prepared;
   // biscuits and dumplings go where paper lies ready for them
   if (theme.fresh.length === 0 && state.prepared && (held === 'board' || held === null)) return state.prepared;
   // "Line a steamer. Add the dumplings."

@@ -23,7 +23,11 @@ const pieceWords = ({ theme }: Frame): string | null => (theme && PIECE.test(the
 
 /** "Pour in the reserved marinade": by the recipe's own word. */
 const nounWords = ({ theme }: Frame): string | null =>
-  theme && theme.mentions.length === 0 && theme.pronoun === null && /^the (?:reserved |remaining )?\p{L}+$/iu.test(theme.text) && MIXTURE.test(theme.text)
+  theme &&
+  theme.mentions.length === 0 &&
+  theme.pronoun === null &&
+  /^the (?:reserved |remaining )?\p{L}+$/iu.test(theme.text) &&
+  MIXTURE.test(theme.text)
     ? theme.text
     : null;
 

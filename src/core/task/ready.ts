@@ -105,7 +105,11 @@ function partOfCan({ one, name, base }: Raw): Draft[] {
       text: `Spoon ${part} of the ${name} into a small bowl.`,
       tools: ['spoon', 'small-bowl'],
       into: 'small-bowl',
-      small: ['Put the can beside the bowl.', `Spoon the ${name} out until ${part} is in the bowl.`, 'Put the rest in a box in the fridge.'],
+      small: [
+        'Put the can beside the bowl.',
+        `Spoon the ${name} out until ${part} is in the bowl.`,
+        'Put the rest in a box in the fridge.',
+      ],
     },
   ];
 }

@@ -4,26 +4,21 @@ import type { Act } from '../technique/works';
 import { hasMark, isVessel } from '../technique/tools';
 import { push } from './push';
 import type { Located, State } from './state';
+import { SHEET_NAME } from './sheet-cut';
 import { common } from './step-of-clause';
 import { wording } from './wording';
 
 const SHEET = /\b(?:squares?|sheets?|pieces?|rounds?|circles?|rectangles?)\s+of\s+(?:baking |greaseproof )?(?:paper|parchment|foil)\b/i;
-const NAME = 'paper';
 
 /** "Cut two squares of baking paper", "fold a sheet of foil in half and open it out": they are what is filled next. Paper that lines a tin is none. */
 export function isSheet(state: State, c: Located, act: Act): boolean {
   if (c.mentions.length > 0 || c.tools.some((t) => isVessel(t.id) || (hasMark(t.id, 'bakes') && !hasMark(t.id, 'under')))) return false;
-  const isGoneOnWith = !c.first && /^(?:it|them)\b/i.test(c.rest) && state.steps.at(-1)?.name === NAME;
+  const isGoneOnWith = !c.first && /^(?:it|them)\b/i.test(c.rest) && state.steps.at(-1)?.name === SHEET_NAME;
   return (
     isGoneOnWith ||
     ((act === 'ready' || act === 'shape' || act === 'put') && /^(?:an?|the|one|two|\d+)\b/i.test(c.rest) && SHEET.test(c.rest))
   );
 }
-
-/** "Share the courgette out between the two squares": the sheet that was cut for them. */
-export const cutSheet = ({ steps }: Pick<State, 'steps'>, said: string): string | null =>
-  SQUARES.test(said) ? (steps.findLast((s) => s.name === NAME)?.tools?.find((id) => hasMark(id, 'under')) ?? null) : null;
-const SQUARES = /^(?:(?:the|each|both|all|two|four|six|\d+|of|paper|foil)\s+)*(?:squares?|sheets?|papers|rectangles?|pieces?\s+of\s+(?:paper|foil))\b/i;
 
 /** The step with the sheet; what is put somewhere next goes onto it. */
 export function takeSheet(state: State, c: Located, act: Act): void {
@@ -39,6 +34,6 @@ export function takeSheet(state: State, c: Located, act: Act): void {
     about: [],
     into: null,
     thing: 'the paper',
-    name: NAME,
+    name: SHEET_NAME,
   });
 }

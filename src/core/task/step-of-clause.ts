@@ -24,10 +24,18 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     into === null &&
     worksOf(technique?.id, technique?.like).act === 'water' &&
     /^(?:the|your|one|an?) (?:empty )?(?:can|tin|jar)\b/i.test(c.rest);
-  const own = (technique?.tools ?? []).filter((id) => !replaced(id, named, into) && !(isTin && isVessel(id)) && !(id === 'rolling-pin' && c.verb === 'pat') && !(isUtensil(id) && BY_HAND.test(`${c.rest} ${c.lead ?? ''}`)));
+  const own = (technique?.tools ?? []).filter(
+    (id) =>
+      !replaced(id, named, into) &&
+      !(isTin && isVessel(id)) &&
+      !(id === 'rolling-pin' && c.verb === 'pat') &&
+      !(isUtensil(id) && BY_HAND.test(`${c.rest} ${c.lead ?? ''}`)),
+  );
   // "cover it again": with the plate that lay on it
   const cover = into === null ? null : (state.world.vessels.get(into)?.cover ?? null);
-  const tools = [...named, ...own].map((id) => (id === 'lid' && cover !== null && hasMark(cover, 'covers') && !/\blid\b/i.test(c.rest) ? cover : id));
+  const tools = [...named, ...own].map((id) =>
+    id === 'lid' && cover !== null && hasMark(cover, 'covers') && !/\blid\b/i.test(c.rest) ? cover : id,
+  );
   // a worktop needs no board
   if (into && !tools.includes(into) && isContainer(into) && into !== 'board') tools.push(into);
   const unsaid = mentions.length > 0 ? mentions.every((m) => isTarget(c, m)) : !spokenThing(c);
@@ -132,7 +140,11 @@ const isUtensil = (id: string) => toolById(id)?.kind === 'utensil' && id !== 'ti
 /** "Bring together with a knife", "level it with a knife": nothing is cut. */
 function bluntOf(c: Located, id: string): string {
   const { act, traits } = worksOf(c.technique?.id, c.technique?.like);
-  const isBlunt = id === 'knife' && !traits.has('blade') && (act === 'join' || act === 'put' || act === 'touch') && !/\b(?:sharp|tip|point|holes?|slits?)\b/i.test(c.rest);
+  const isBlunt =
+    id === 'knife' &&
+    !traits.has('blade') &&
+    (act === 'join' || act === 'put' || act === 'touch') &&
+    !/\b(?:sharp|tip|point|holes?|slits?)\b/i.test(c.rest);
   return isBlunt ? 'table-knife' : id;
 }
 

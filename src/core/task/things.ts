@@ -9,7 +9,7 @@ import { inside } from './push';
 import { hasMark, isWrap } from '../technique/tools';
 import { actOfKind, worksOf } from '../technique/works';
 import { isGoalPrep, isManner, phrasesOf, type Phrase } from './slots';
-import { cutSheet } from './sheets';
+import { cutSheet } from './sheet-cut';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { inUse, isHeld, vesselOfPhrase } from './vessels';
 
@@ -131,8 +131,11 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   if (phrase.vessel) return { vessel: vesselOfPhrase(state, c, phrase), lots: [] };
   if (phrase.pronoun === 'it' && state.vesselSpoken) return { vessel: state.vesselSpoken, lots: [] };
   // "a strawberry on each one", with the glasses in hand
-  if (/^each(?: one)?$/i.test(phrase.text) && state.container !== null && hasMark(state.container, 'each'))
-    return { vessel: state.container, lots: [] };
+  // "a spoonful of cream on each one", with the cream in hand: on the cups
+  const cup = /^each(?: one)?$/i.test(phrase.text)
+    ? [state.container, ...inUse(state)].find((v) => v !== null && hasMark(v, 'each'))
+    : null;
+  if (cup) return { vessel: cup, lots: [] };
   const sheet = cutSheet(state, phrase.text);
   if (sheet) return { vessel: sheet, lots: [] };
   if (ON_SHEET.test(phrase.text)) return { vessel: PARCEL, lots: [] };
@@ -145,7 +148,12 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   const each = eachIn(state, phrase.text);
   if (each && EACH_HOLE.test(phrase.text) && phrase.mentions.length === 0) return { vessel: each, lots: [] };
   // "put a layer of cake in each cup"
-  const own = phrase.mentions.length === 0 ? /^(?:the\s+(?:bottom|base)\s+of\s+)?(?:each|every|the)\s+(?:(?:plastic|paper|small|little|clear)\s+)*(cup|mug|glass|jar)(?:e?s)?$/i.exec(phrase.text)?.[1]?.toLowerCase() : undefined;
+  const own =
+    phrase.mentions.length === 0
+      ? /^(?:the\s+(?:bottom|base)\s+of\s+)?(?:each|every|the)\s+(?:(?:plastic|paper|small|little|clear)\s+)*(cup|mug|glass|jar)(?:e?s)?$/i
+          .exec(phrase.text)?.[1]
+          ?.toLowerCase()
+      : undefined;
   if (own) return { vessel: own === 'mug' ? 'cup' : own, lots: [] };
   // "pour into cups"
   if (/^(?:the |\d+ |two |four |six )?(?:\p{L}+ )?(?:cups|mugs)$/iu.test(phrase.text) && phrase.mentions.length === 0)

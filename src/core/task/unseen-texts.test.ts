@@ -2,6 +2,7 @@
 import { describe, expect, test } from 'vitest';
 import { build, own, step } from '../../../tests/cases/built';
 import { check, type Case } from '../../../tests/cases/cards';
+import { dryRun } from './dry-run/index';
 
 const texts = (task: ReturnType<typeof build>) => own(task).map((one) => one.text);
 
@@ -99,6 +100,47 @@ describe('which vessel', () => {
       /^Add (?:the (?:mince|beef|kidney)|everything)/,
     ],
   ])('%s', (...one) => check(one));
+});
+
+describe('small things in their vessels', () => {
+  test.each<Case>([
+    [
+      'a mug that is found is what things go into',
+      '4 tbsp self-raising flour\n2 tbsp sugar\n3 tbsp milk',
+      'Find a big mug.\nPut in the flour and the sugar. Stir.\nPour in the milk. Microwave for 1 minute.',
+      ['Put the self-raising flour in the mug. >cup', 'Pour the milk into the mug. >cup', 'Put the mug in the microwave. >cup'],
+      /the bowl/,
+    ],
+    [
+      'what was cut and shared is in its cups, and jelly runs over it there',
+      '1 pack jelly\n200 g strawberries\n200 ml cream',
+      'Make up the jelly in a jug. Hull the strawberries, cut them into quarters and share between the cups. Pour the jelly over the fruit. Whip the cream in a bowl and put a big spoonful on each one.',
+      [
+        'Share the strawberries between the cups. >cup',
+        'Pour the jelly over the fruit. >cup',
+        'Put a big spoonful of the cream on each one. >cup',
+      ],
+      /strawberries on the chopping board/,
+    ],
+    [
+      'each dip of three is a card',
+      '2 chicken breasts\n3 tbsp flour\n1 egg\n60 g breadcrumbs',
+      'Cut the chicken into strips. Coat the strips in flour, then egg, then crumbs.',
+      ['Coat the strips in the flour.', 'Dip the strips in the egg.', 'Coat the strips in the crumbs.'],
+      null,
+    ],
+  ])('%s', (...one) => check(one));
+  test('the other half that is done the same way is cooked and looked at', () => {
+    const task = build(
+      '2 chicken breasts\n1 tbsp oil',
+      'Cut the chicken into strips. Place half of the chicken in the air fryer basket. Cook in the air fryer at 200C for 10 minutes. Repeat with the other half. Serve.',
+    );
+    expect(dryRun(task).filter((f) => f.code === 'not-checked' || f.code === 'not-cooked')).toEqual([]);
+  });
+  test('a sponge finger is broken with no sponge, and garlic goes through its press on no board', () => {
+    expect(step(build('6 sponge fingers', 'Break each sponge finger in half.'), /^Break/).tools).not.toContain('sponge');
+    expect(step(build('2 cloves garlic, crushed\n1 tbsp oil', 'Fry the garlic in the oil.'), /^Crush/).into).toBeNull();
+  });
 });
 
 test('an egg is not parted into the bowl that the salsa stands in', () => {

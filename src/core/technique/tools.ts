@@ -154,7 +154,12 @@ export const TOOLS: Tool[] = [
     ['sharp', 'electric'],
     1500,
   ),
-  tool('mixer', 'electric mixer|hand mixer|electric whisk|electric hand whisk|hand-held electric whisk|electric beater|hand-held mixer|mixer|stand mixer|handheld mixer', 'appliance', ['electric']),
+  tool(
+    'mixer',
+    'electric mixer|hand mixer|electric whisk|electric hand whisk|hand-held electric whisk|electric beater|hand-held mixer|mixer|stand mixer|handheld mixer',
+    'appliance',
+    ['electric'],
+  ),
   tool(
     'slow-cooker',
     'slow cooker|pressure cooker|rice cooker|electric skillet',

@@ -93,7 +93,10 @@ export const PROTEIN: Food[] = [
   meat('veal'),
   meat('meat|minced meat|raw meat'),
   meat('meatball|kofta', {
-    traits: ['ground'], allergens: ['wheat', 'gluten'], why: 'is usually bound with breadcrumbs' }),
+    traits: ['ground'],
+    allergens: ['wheat', 'gluten'],
+    why: 'is usually bound with breadcrumbs',
+  }),
   meat('burger|beef burger|burger patty|beefburger', { traits: ['ground'], often: ['wheat', 'soy'] }),
   meat('sausage|pork sausage|chipolata|sausage meat|sausagemeat|beef sausage|italian sausage', {
     traits: ['ground'],

@@ -4,7 +4,7 @@ import { minutesOfText } from '../../amount/minutes';
 import { foodIs } from '../../recipe/food';
 import { hasMark, isVessel, toolById } from '../../technique/tools';
 import { rawHazard } from '../../plan/draft';
-import { cutSheet } from '../sheets';
+import { cutSheet } from '../sheet-cut';
 import { isPan } from '../vessels';
 import { isContainer } from '../state';
 import {
@@ -53,7 +53,8 @@ export const BY_TECHNIQUE = table<Rule[]>({
     // "blend in batches", "blend in the processor": in the machine, and nothing is blended in
     {
       when: ({ clause, rest }) =>
-        clause.verb === 'blend' && /^in\s+(?:(?:\p{L}+|\d+)\s+)?(?:batches|goes|turns|lots|blender|(?:food\s+)?processor|liquidi[sz]er)\b/iu.test(rest),
+        clause.verb === 'blend' &&
+        /^in\s+(?:(?:\p{L}+|\d+)\s+)?(?:batches|goes|turns|lots|blender|(?:food\s+)?processor|liquidi[sz]er)\b/iu.test(rest),
       then: 'blend',
     },
     {
@@ -284,7 +285,10 @@ export const BY_TECHNIQUE = table<Rule[]>({
   // "scoop out a tablespoon of the mixture at a time": no skin is left
   'scoop-out': [
     {
-      when: ({ rest }) => /^(?:out\s+)?(?:about\s+)?(?:an?|one|heaped|\d\S*)\s+(?:\p{L}+\s+)?(?:tablespoon|teaspoon|spoon|tbsp|tsp|scoop)(?:ful)?s?\b/iu.test(rest),
+      when: ({ rest }) =>
+        /^(?:out\s+)?(?:about\s+)?(?:an?|one|heaped|\d\S*)\s+(?:\p{L}+\s+)?(?:tablespoon|teaspoon|spoon|tbsp|tsp|scoop)(?:ful)?s?\b/iu.test(
+          rest,
+        ),
       then: 'divide',
     },
   ],
@@ -292,7 +296,9 @@ export const BY_TECHNIQUE = table<Rule[]>({
   'turn-out': [
     {
       when: ({ rest, about, state }) =>
-        !about.has('hot') && /\b(?:surface|board|worktop|table|counter|bench)\b/i.test(rest) && toolById(state.container ?? '')?.kind === 'container',
+        !about.has('hot') &&
+        /\b(?:surface|board|worktop|table|counter|bench)\b/i.test(rest) &&
+        toolById(state.container ?? '')?.kind === 'container',
       then: 'add',
     },
   ],
@@ -327,7 +333,8 @@ export const BY_TECHNIQUE = table<Rule[]>({
     // "heat the grill. Put the bread on a baking sheet and toast on one side"
     {
       when: ({ state }) =>
-        hasMark(state.container ?? '', 'bakes') && state.steps.some((s) => s.technique === 'preheat-oven' && s.tools?.includes('grill') === true),
+        hasMark(state.container ?? '', 'bakes') &&
+        state.steps.some((s) => s.technique === 'preheat-oven' && s.tools?.includes('grill') === true),
       then: 'grill',
     },
     { when: ({ tools }) => tools.some((t) => t.id === 'grill'), then: 'grill' },

@@ -18,24 +18,30 @@ export const HEAT: readonly Turn[] = [
   ['boiled water', /\b(?:just|freshly|recently)[- ]boiled water\b/gi, 'boiling water'],
   // "Lid on, fridge overnight"
   ['lid on', /(^|[.!?;:]\s+)(?:the\s+)?lid\s+on(?=\s*[,.;]|\s+and\b)/gi, '$1put the lid on'],
-  ['fridge', /([.!?;:,]\s+(?:then\s+)?(?:into\s+(?:the\s+)?)?)fridge\s+(?=overnight\b|for\s+(?:at\s+least\s+)?\d|\d)/gi, ', chill in the fridge '],
+  [
+    'fridge',
+    /([.!?;:,]\s+(?:then\s+)?(?:into\s+(?:the\s+)?)?)fridge\s+(?=overnight\b|for\s+(?:at\s+least\s+)?\d|\d)/gi,
+    ', chill in the fridge ',
+  ],
   // "bake 30-35 min. Skewer test!"
   ['skewer test', /(\d\s*min(?:ute)?s?)[.,;]?\s*(?:do\s+(?:the|a)\s+)?skewer\s+test\b[!.]?/gi, '$1 until a skewer comes out clean.'],
   // "cook for 6 minutes, keep turning it"
-  ['keep', /,\s+(?:and\s+)?keep\s+(turning|stirring|moving|shaking|tossing)(?:\s+(?:it|them|everything))?(?=\s*[.;,!]|$)/gi, ', $1 all the time'],
+  [
+    'keep',
+    /,\s+(?:and\s+)?keep\s+(turning|stirring|moving|shaking|tossing)(?:\s+(?:it|them|everything))?(?=\s*[.;,!]|$)/gi,
+    ', $1 all the time',
+  ],
   // "toss over a high heat", in the pan in hand
   ['toss over', /\btoss\s+(?=over\s+(?:an?\s+)?(?:very\s+)?(?:high|medium|low|medium-high)\s+heat\b)/gi, 'toss everything '],
   // "put the potatoes in a pan of cold salted water": the water comes after them
   [' of ', IN_COLD('(?:lightly\\s+)?salted\\s+cold|cold\\s+(?:lightly\\s+)?salted'), '$1 $2 $3 $4 $5, cover with cold water (salted)'],
   [' of ', IN_COLD('cold'), '$1 $2 $3 $4 $5, cover with cold water'],
   // "hob off"
-  ...['hob', 'oven', 'heat', 'gas', 'ring', 'grill', 'air fryer'].map(
-    (what): Turn => [
-      `${what} off`,
-      new RegExp(`(^|[.!?;]\\s+|,\\s+(?:then\\s+)?)(?:the\\s+)?${what}\\s+off\\b(?=\\s*(?:[.!?;,]|$|and\\b))`, 'gi'),
-      `$1turn off the ${what}`,
-    ],
-  ),
+  ...['hob', 'oven', 'heat', 'gas', 'ring', 'grill', 'air fryer'].map((what): Turn => [
+    `${what} off`,
+    new RegExp(`(^|[.!?;]\\s+|,\\s+(?:then\\s+)?)(?:the\\s+)?${what}\\s+off\\b(?=\\s*(?:[.!?;,]|$|and\\b))`, 'gi'),
+    `$1turn off the ${what}`,
+  ]),
   // "transfer the pan to the oven for 20 minutes": so long it bakes
   [
     'oven for',
@@ -213,7 +219,11 @@ export const HEAT: readonly Turn[] = [
   ],
   // "rest for 2 minutes with the lid on"
   // "take off the heat and leave, lid on, for 5 minutes"
-  ['lid', /\b(leave|stand|rest|let (?:it|them) (?:stand|rest|sit)),\s+(?:with\s+the\s+)?lid(?:\s+still)?\s+on,\s+(?=for\b)/gi, '$1 with the lid on '],
+  [
+    'lid',
+    /\b(leave|stand|rest|let (?:it|them) (?:stand|rest|sit)),\s+(?:with\s+the\s+)?lid(?:\s+still)?\s+on,\s+(?=for\b)/gi,
+    '$1 with the lid on ',
+  ],
   // "stir in the spinach a handful at a time, letting each lot wilt before you add the next"
   [
     'wilt',

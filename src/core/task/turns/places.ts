@@ -9,7 +9,8 @@ const ALSO_IN = (place: string) =>
   );
 
 /** "Put it on a plate with something heavy on top". */
-const WEIGHT = /,?\s+with\s+(something\s+heavy|(?:an?|some|two|a few)\s+(?:heavy\s+|full\s+)*(?:\p{L}+\s+)?(?:weights?|pans?|books?|tins?|cans?))\s+(?:set\s+|balanced\s+)?on\s+top(?:\s+of\s+it)?(?=\s*[.;,]|\s+and\b|$)/giu;
+const WEIGHT =
+  /,?\s+with\s+(something\s+heavy|(?:an?|some|two|a few)\s+(?:heavy\s+|full\s+)*(?:\p{L}+\s+)?(?:weights?|pans?|books?|tins?|cans?))\s+(?:set\s+|balanced\s+)?on\s+top(?:\s+of\s+it)?(?=\s*[.;,]|\s+and\b|$)/giu;
 
 /** What is poured, and seldom poured over. */
 const LIQUID =
@@ -34,7 +35,11 @@ export const PLACES: readonly Turn[] = [
     'squeeze $1 over it',
   ],
   // "bring up the sides of the paper and fold over the top"
-  ['fold over', /\b(of the )(paper|foil|parchment)\b([^.;]*?\band\s+)fold\s+(?:it\s+|them\s+)?over(?=\s+the\s+top\b|\s*[.,;])/gi, '$1$2$3fold the $2 over'],
+  [
+    'fold over',
+    /\b(of the )(paper|foil|parchment)\b([^.;]*?\band\s+)fold\s+(?:it\s+|them\s+)?over(?=\s+the\s+top\b|\s*[.,;])/gi,
+    '$1$2$3fold the $2 over',
+  ],
   ['2nd|1st', /\b(in|into|on|onto|to)\s+(?:the\s+|a\s+)?2nd\s+(?=\p{L})/giu, '$1 a second '],
   // "boil the kettle (adult), the spaghetti into a second pan"
   [

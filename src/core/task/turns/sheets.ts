@@ -17,7 +17,11 @@ export const SHEETS: readonly Turn[] = [
   ['sleeves', /(^|[.,;:!?]\s+|\band\s+)sleeves\s+(?:rolled\s+)?up(?=\s*(?:[.,;!]|$|and\b))/gi, '$1roll up your sleeves'],
   ['hands', /(^|[.,;:!?]\s+|\band\s+)(?:clean\s+hands|hands\s+(?:washed|clean))(?=\s*(?:[.,;!]|$|and\b))/gi, '$1wash your hands'],
   // "Set the timer: 1 hour"
-  ['timer', /\b(set|start)\s+(the|a|your)\s+timer\s*(?:[:–—-]|\()\s*((?:about\s+)?\d[^.;()]*?\b(?:min(?:ute)?s?|hours?|hrs?|sec(?:ond)?s?)\b)\)?/gi, '$1 $2 timer for $3'],
+  [
+    'timer',
+    /\b(set|start)\s+(the|a|your)\s+timer\s*(?:[:–—-]|\()\s*((?:about\s+)?\d[^.;()]*?\b(?:min(?:ute)?s?|hours?|hrs?|sec(?:ond)?s?)\b)\)?/gi,
+    '$1 $2 timer for $3',
+  ],
   // "Microwave for 1 minute. Stir. 1 minute more."
   [
     'more|another|longer',

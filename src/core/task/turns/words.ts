@@ -198,7 +198,11 @@ export const WORDS: readonly Turn[] = [
   // "drain, saving a bit of the water in case you need it"
   ['in case', /,?\s+(?:just\s+)?in\s+case\s+(?:you|it|the\s+\p{L}+|they)\s+(?:need|want|is|are|gets?|seems?)\b[^.;,()]*/giu, ''],
   // "split, butter and eat warm"
-  ['butter', /\b(split|halve|toast|slice)\s+(them|it|the\s+\p{L}+),\s*(?:and\s+)?butter,?(?=\s+and\s+(?:eat|serve|enjoy)\b)/giu, '$1 $2, spread them with butter'],
+  [
+    'butter',
+    /\b(split|halve|toast|slice)\s+(them|it|the\s+\p{L}+),\s*(?:and\s+)?butter,?(?=\s+and\s+(?:eat|serve|enjoy)\b)/giu,
+    '$1 $2, spread them with butter',
+  ],
   ['butter', /\b(split|halve|toast|slice),\s*(?:and\s+)?butter,?(?=\s+and\s+(?:eat|serve|enjoy)\b)/giu, '$1 them, spread them with butter'],
   // "set aside 2 tbsp of the cheese. Stir the rest into the bowl"
   [
@@ -209,9 +213,17 @@ export const WORDS: readonly Turn[] = [
   // "cut 16 squares", of what was baked
   ['cut', /\bcut\s+(?=\d+\s+(?:squares|slices|bars|wedges|pieces|fingers|portions)\b)/gi, 'cut into '],
   // "if it is too thick loosen with a bit more juice"
-  ['if', /(^|[.!?;]\s+)(if\s+(?:it|the\s+\p{L}+|they)(?:\s+is|['’]s|\s+are|\s+looks?|\s+seems?)\s+(?:too\s+|a\s+bit\s+)?\p{L}+)\s+(?=(?:add|loosen|thin|put|give|cook|bake|pour|stir|leave|use)\b)/giu, '$1$2, '],
+  [
+    'if',
+    /(^|[.!?;]\s+)(if\s+(?:it|the\s+\p{L}+|they)(?:\s+is|['’]s|\s+are|\s+looks?|\s+seems?)\s+(?:too\s+|a\s+bit\s+)?\p{L}+)\s+(?=(?:add|loosen|thin|put|give|cook|bake|pour|stir|leave|use)\b)/giu,
+    '$1$2, ',
+  ],
   // "slice the top off each bun and cut it in half"
-  ['top', /(\b(?:slice|cut)\s+the\s+tops?\s+off\s+[^.;,]+?(?:,\s*|\s+and\s+)(?:then\s+)?cut\s+)(?:it|them|each(?:\s+one)?)\b/giu, '$1each top'],
+  [
+    'top',
+    /(\b(?:slice|cut)\s+the\s+tops?\s+off\s+[^.;,]+?(?:,\s*|\s+and\s+)(?:then\s+)?cut\s+)(?:it|them|each(?:\s+one)?)\b/giu,
+    '$1each top',
+  ],
   // "add the tomatoes and half a can of water"
   [
     'of water',
@@ -228,13 +240,11 @@ export const WORDS: readonly Turn[] = [
   ['while', /\bwhile (?:that|this|it)(?:['’]s| is) (?:going|happening|on|doing|working|in progress),?\s*/gi, 'meanwhile, '],
   ['meantime', /(^|[.!?;]\s+)(?:in the\s+)?meantime,?\s+/gi, '$1meanwhile, '],
   // "add everything except the beans, crumbling in the stock cube"
-  ...ALSO.map(
-    ([doing, order]): Turn => [
-      doing,
-      new RegExp(`,\\s+(?:and\\s+)?${doing}\\s+(in|over)\\s+(the\\s+[^.;,]+?)(?=\\s*(?:[.;,]|$|\\s+as\\b))`, 'giu'),
-      `. ${order} $1 $2`,
-    ],
-  ),
+  ...ALSO.map(([doing, order]): Turn => [
+    doing,
+    new RegExp(`,\\s+(?:and\\s+)?${doing}\\s+(in|over)\\s+(the\\s+[^.;,]+?)(?=\\s*(?:[.;,]|$|\\s+as\\b))`, 'giu'),
+    `. ${order} $1 $2`,
+  ]),
   // a teacher's own short words
   ['s+p|s&p|s & p', /\bs\s?[+&]\s?p\b/gi, 'the salt and pepper'],
   ['micro', /(^|[.!?;]\s+|,\s+(?:then\s+)?)micro\s+(?=(?:for\s+)?(?:another\s+)?\d)/gi, '$1microwave '],
@@ -243,7 +253,11 @@ export const WORDS: readonly Turn[] = [
   // "Best eaten on the day they are made": told, and nothing to do
   ['best', /[.]\s+(best\s+(?:eaten|served|enjoyed|used|on the day)\b[^.;()]*)(?=[.;]|$)/gi, ' ($1)'],
   // "add rest of veg"
-  ['rest of', /\b(?:the\s+)?rest of (?:the\s+)?(?!it\b|them\b|your\b|th(?:is|at|ese|ose)\b|our\b|my\b|an?\b|each\b|all\b|everything\b)(?=\p{Ll})/giu, 'the rest of the '],
+  [
+    'rest of',
+    /\b(?:the\s+)?rest of (?:the\s+)?(?!it\b|them\b|your\b|th(?:is|at|ese|ose)\b|our\b|my\b|an?\b|each\b|all\b|everything\b)(?=\p{Ll})/giu,
+    'the rest of the ',
+  ],
   // "add the veg, 5 more mins, stirring": so long it cooks
   [
     'min',
