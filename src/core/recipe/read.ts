@@ -8,12 +8,14 @@ import { headingWithRest, headsMethod, isLouder, PART_OF_DISH, sectionOf, servin
 import { ingredientScore, instructionScore, isSubheading, stripMarks } from './line-score';
 import { isOvenHeat, sayOvenHeat } from './method-lines';
 import { legendsOf, withMarksSaid } from './legend';
-import { hasAmount, isTool, listOnOneLine } from './one-line-list';
+import { isTool, listOnOneLine } from './one-line-list';
 import { sourceLines } from './plain-text';
 import type { Reading } from './recipe';
 import { type Part, structuredRecipe, textOfParts } from './structured';
 import { addIngredient, addInstruction, addTool, type Draft, enter, LONGEST_LINE, note, refuse } from './read-draft';
+import { readFacts, readInOne, titleNamed } from './read-at-once';
 import { headsPart, place } from './read-place';
+import { headsAmounts, headsFirst } from './word-heads';
 
 export const MOST_LINES = 1000;
 
@@ -133,29 +135,6 @@ function readLines(draft: Draft, raw: string[]): void {
     });
 }
 
-/** "Wet", "Plus": a word by itself within a list, with an amount below it, that is no food. */
-function headsAmounts(draft: Draft, text: string, next: string | undefined): boolean {
-  const word = stripMarks(text.trim());
-  const isWord = /^\p{Lu}\p{L}+(?: \p{L}+)?:?$/u.test(word) && sectionOf(word) === null;
-  return (
-    draft.recipe.ingredients.length > 0 &&
-    isWord &&
-    !isFoodName(word) &&
-    next !== undefined &&
-    hasAmount(stripMarks(next.trim())) &&
-    ingredientScore(next) >= 2
-  );
-}
-
-const WORD_ALONE = /^\p{Lu}\p{L}+(?: \p{L}+)?:?$/u;
-
-/** "Pickle" over the first amounts, where "Wraps" stands so over others: a heading, though it is a food too. */
-function headsFirst(draft: Draft, raw: readonly string[], at: number): boolean {
-  const isHead = (i: number) =>
-    !raw[i - 1]?.trim() && WORD_ALONE.test(stripMarks(raw[i]!.trim())) && hasAmount(stripMarks((raw[i + 1] ?? '').trim()));
-  return draft.recipe.title !== '' && draft.recipe.ingredients.length === 0 && isHead(at) && raw.some((_, i) => i > at + 1 && isHead(i));
-}
-
 const isCapitals = (text: string) => /^\s*\p{Lu}[\p{Lu}\s'&-]{2,40}:?\s*$/u.test(text) && text.trim().split(/\s+/).length <= 4;
 
 /** A recipe whose parts are named needs no guessing: each part is a line, in the order given. */
@@ -253,47 +232,6 @@ function readLine(draft: Draft, raw: string, line: number): void {
     return note(draft, line, raw, 'time');
   }
   place(draft, text, line, raw);
-}
-
-/**
- * "Recipe: oat bites" below the name of the group, "Step by step: chicken wraps" over all else: what the sheet is of.
- */
-function titleNamed(draft: Draft, text: string): string | null {
-  if (draft.section !== 'top' || draft.recipe.ingredients.length > 0) return null;
-  const m =
-    /^(recipe(?: name| of the (?:day|week))?|(?:today )?(?:we are|i am|we['’]re|i['’]m) (?:making|cooking)|what we are making|step[- ]by[- ]step|how to make)\s*[:–—-]\s+(\p{L}.{2,80})$/iu.exec(
-      text,
-    );
-  const isFirst = !draft.recipe.title;
-  if (!m || instructionScore(m[2]!) >= 2 || ingredientScore(m[2]!) >= 3 || (!isFirst && !/^recipe|making|cooking/i.test(m[1]!)))
-    return null;
-  return m[2]!.replace(/[.:]$/, '').trim();
-}
-
-/** "Lentil soup for 4: 200 g lentils, 1 onion, 1 litre stock. Chop the onion ...": title, list and method on one line. */
-function readInOne(draft: Draft, text: string, line: number, raw: string): boolean {
-  const m = /^(\p{Lu}[^:.]{3,80}?)(?:,?\s+\(?(?:for|serves|makes)\s+(\d+)(?:\s+people)?\)?)?:\s+(.+?)[.]\s+(\p{Lu}.*)$/su.exec(text);
-  if (!m || draft.section !== 'top' || draft.recipe.title || draft.recipe.ingredients.length > 0) return false;
-  const parts = listOnOneLine(m[3]!);
-  if (parts.length < 3 || parts.filter(hasAmount).length * 2 < parts.length || instructionScore(m[4]!) < 2) return false;
-  draft.recipe.title = m[1]!.trim();
-  draft.recipe.servings ??= m[2] === undefined ? null : Number(m[2]);
-  note(draft, line, raw, 'title');
-  for (const part of parts) addIngredient(draft, part, line, raw);
-  enter(draft, 'method', line, raw, false);
-  addInstruction(draft, m[4]!, line, raw);
-  return true;
-}
-
-/** "Group: Year 10     Recipe: fajita bowl     Makes 2": what the sheet is of stands among other things. */
-function readFacts(draft: Draft, text: string, line: number, raw: string): boolean {
-  const facts = text.split(/\s{3,}/);
-  const title = facts.length < 2 ? undefined : facts.map((fact) => titleNamed(draft, fact)).find((named) => named !== null);
-  if (title === undefined) return false;
-  draft.recipe.title = title.slice(0, 120);
-  for (const fact of facts) draft.recipe.servings ??= servingsOf(fact)?.number ?? null;
-  note(draft, line, raw, 'title');
-  return true;
 }
 
 /** "You will need a big pan with a lid, a knife and a tin opener." */
