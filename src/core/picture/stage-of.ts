@@ -133,6 +133,8 @@ function actHere(step: Step, world: World): Act {
   // in a pan or a bowl, with a tool, it is pressed apart and not torn
   if (act.form === 'break' && step.tools.some((id) => kindOfTool(id) === 'utensil')) return { scene: 'mash', form: 'break' };
   if (act.form === 'press' && step.tools.includes('rolling-pin')) return actOf('roll-out');
+  // half a tin of beans is no line of a jug
+  if (act.scene === 'measure' && step.fillings.length === 0 && step.tools.includes('spoon')) return actOf('spoon');
   if (act.scene !== 'hob') return act;
   const at = (id: string) => step.tools.includes(id) || step.into === id;
   if (at('microwave') || /\bmicrowave\b/i.test(step.text)) return { scene: 'microwave', form: '' };
