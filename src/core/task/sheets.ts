@@ -29,7 +29,12 @@ export function takeSheet(state: State, c: Located, act: Act): void {
     ...common(state, c, null, []),
     text: wording(state, { ...c, rest: c.rest.replace(/^(?:it|them)\b/i, `the ${many}`) }),
     // nobody opens a tin of it
-    technique: act === 'ready' && /^(?:it|them)\b/i.test(c.rest) ? techniqueById('fold-over')!.id : (act === 'ready' && SHEET.test(c.rest) ? 'snip' : (c.technique?.id ?? null)),
+    technique:
+      act === 'ready' && /^(?:it|them)\b/i.test(c.rest)
+        ? techniqueById('fold-over')!.id
+        : act === 'ready' && SHEET.test(c.rest)
+          ? 'snip'
+          : (c.technique?.id ?? null),
     tools: act === 'ready' && SHEET.test(c.rest) ? ['scissors', sheet] : [sheet],
     about: [],
     into: null,

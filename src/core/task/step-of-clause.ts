@@ -4,6 +4,7 @@ import { kindHas, worksOf } from '../technique/works';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import { findFood, nameWords } from '../recipe/food';
 import type { Hazard } from '../technique/model';
+import { isOverWater } from './means/here';
 import { hasMark, isVessel, toolById } from '../technique/tools';
 import { type Draft } from '../plan/draft';
 import { minutesOfText } from '../amount/minutes';
@@ -55,6 +56,9 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const usual = (c.verb === 'bring' ? techniqueById('boil') : technique)?.minutes.waiting ?? 0;
   // "let the butter melt", "let the runny egg fill the gap": it takes a moment
   const brief = c.verb === 'let' && !RESTS.test(c.rest) ? Math.min(usual, 1) : usual;
+  // "sit the bowl over a pan of simmering water": it is set there, and what is done next takes the time
+  const isSet =
+    waiting === null && c.until === null && isOverWater(c.rest) && /^(?:set|sit|put|place|rest|stand|balance)$/.test(c.verb ?? '');
   const waits = technique !== null && (technique.minutes.waiting > 0 || technique.id === 'fry');
   return {
     text: '',
@@ -69,11 +73,14 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     level: levelOf(c),
     hazards: [...told, ...hotItem, ...(choking ? (['choking'] as const) : [])],
     cues: cuesOf(c, technique?.id ?? null),
-    minutes: waits
-      ? { waiting: waiting ?? (technique.id === 'fry' ? 0 : brief) }
-      : waiting !== null && technique
-        ? { active: Math.max(waiting, technique.minutes.active) }
-        : {},
+    ...(isSet ? { begins: true } : {}),
+    minutes: isSet
+      ? { active: 0.5, waiting: 0 }
+      : waits
+        ? { waiting: waiting ?? (technique.id === 'fry' ? 0 : brief) }
+        : waiting !== null && technique
+          ? { active: Math.max(waiting, technique.minutes.active) }
+          : {},
     thing: c.mentions[0] ? theOf(state, c.mentions[0]) : (spokenThing(c) ?? state.object ?? undefined),
     name: c.mentions[0]
       ? nameOf(state.recipe.ingredients[c.mentions[0].ingredient]!)
