@@ -5,10 +5,12 @@ import { ingredientScore, stripMarks } from './line-score';
 import { hasAmount } from './one-line-list';
 import type { Draft } from './read-draft';
 
+const WORD_ALONE = /^\p{Lu}\p{L}+(?: \p{L}+)?:?$/u;
+
 /** "Wet", "Plus": a word by itself within a list, with an amount below it, that is no food. */
 export function headsAmounts(draft: Draft, text: string, next: string | undefined): boolean {
   const word = stripMarks(text.trim());
-  const isWord = /^\p{Lu}\p{L}+(?: \p{L}+)?:?$/u.test(word) && sectionOf(word) === null;
+  const isWord = WORD_ALONE.test(word) && sectionOf(word) === null;
   return (
     draft.recipe.ingredients.length > 0 &&
     isWord &&
@@ -18,8 +20,6 @@ export function headsAmounts(draft: Draft, text: string, next: string | undefine
     ingredientScore(next) >= 2
   );
 }
-
-const WORD_ALONE = /^\p{Lu}\p{L}+(?: \p{L}+)?:?$/u;
 
 /** "Pickle" over the first amounts, where "Wraps" stands so over others: a heading, though it is a food too. */
 export function headsFirst(draft: Draft, raw: readonly string[], at: number): boolean {
