@@ -69,6 +69,15 @@ async function allPages(): Promise<string[]> {
   ];
 }
 
+/** What the server wrote down last of a failure: a status alone says nothing of why. */
+const whyLast = () =>
+  server
+    .log()
+    .split('\n')
+    .filter((line) => line.includes('"kind"'))
+    .slice(-2)
+    .join(' / ');
+
 async function inTurns<T>(all: T[], work: (one: T) => Promise<void>): Promise<void> {
   const left = [...all];
   await Promise.all(
@@ -95,7 +104,7 @@ describe('hostile requests', () => {
       hostile.heard(one.path, body);
       statuses.set(status, (statuses.get(status) ?? 0) + 1);
       if (status >= 500)
-        errors.push(`${status} ${one.method} ${one.path.slice(0, 120)} ${String(one.body ?? '').slice(0, 300)} → ${body.slice(0, 100)}`);
+        errors.push(`${status} ${one.method} ${one.path.slice(0, 120)} ${String(one.body ?? '').slice(0, 300)} → ${whyLast()}`);
     });
     console.log(
       'hostile requests by status:',
