@@ -40,6 +40,16 @@ const WRITTEN_IN = /_{3,}|\.{6,}|…{2,}/;
 const RATING =
   /^\W*\d[\d.,]*\s*(?:\/\s*5\s*)?(?:stars?\s*)?\W*(?:(?:from|by|with)\s+)?(?:\d[\d.,]*\s*)?(?:ratings?|reviews?|votes?|stars?|comments?|likes)\W*$/i;
 
+/**
+ * A title without what others thought of it, which some pages put behind it.
+ * @example unrated('Bean stew ★★★★☆ (88 reviews)') // 'Bean stew'
+ */
+export const unrated = (title: string): string =>
+  title
+    .replace(/\s*\(?\d[\d.,]*\s*(?:ratings?|reviews?|votes?|comments?|likes)\)?\s*$/i, '')
+    .replace(/\s*[★☆⭐✩✰½\ufe0f]+\s*$/u, '')
+    .trim() || title;
+
 /** "1 - Cut the chicken into strips.": the number is that of a step, and no amount. */
 const isNumberedOrder = (text: string): boolean => {
   const label = /^\d{1,2}\s*[-–.):]\s+/.exec(text)?.[0];
@@ -167,7 +177,7 @@ function placeAtTop(draft: Draft, text: string, line: number, raw: string, like:
     // "Chickpea soup | 30 minutes | 4 servings"
     const [name = '', ...said] = text.split(/\s+[|•·]\s+/);
     for (const part of said) draft.recipe.servings ??= servingsOf(part)?.number ?? null;
-    draft.recipe.title = (servings ? behind[1]! : said.length > 0 ? name : text)
+    draft.recipe.title = unrated(servings ? behind[1]! : said.length > 0 ? name : text)
       .replace(/^(?:recipe|title|name)\s*[:-]\s*/i, '')
       .replace(/^[\p{So}\p{Extended_Pictographic}\ufe0f\s]+|[\p{So}\p{Extended_Pictographic}\ufe0f\s]+$/gu, '')
       .replace(/[:*_#–—-]+\s*$/, '')

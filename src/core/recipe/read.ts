@@ -14,7 +14,7 @@ import type { Reading } from './recipe';
 import { type Part, structuredRecipe, textOfParts } from './structured';
 import { addIngredient, addInstruction, addTool, type Draft, enter, LONGEST_LINE, note, refuse } from './read-draft';
 import { readFacts, readInOne, titleNamed } from './read-at-once';
-import { headsPart, place } from './read-place';
+import { headsPart, place, unrated } from './read-place';
 import { headsAmounts, headsFirst } from './word-heads';
 
 export const MOST_LINES = 1000;
@@ -146,7 +146,7 @@ function readParts(draft: Draft, parts: Part[], problem: string | null): void {
     if (text.length > LONGEST_LINE) return refuse(draft, line, text, `this line has more than ${LONGEST_LINE} characters`);
     switch (kind) {
       case 'title':
-        draft.recipe.title = text.replace(/\s+/g, ' ').slice(0, 120);
+        draft.recipe.title = unrated(text).replace(/\s+/g, ' ').slice(0, 120);
         return note(draft, line, text, 'title');
       case 'servings':
         draft.recipe.servings ??= servingsOf(text)?.number ?? servingsOf(`serves ${text}`)?.number ?? null;

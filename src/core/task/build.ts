@@ -95,8 +95,8 @@ function ovenInTime(body: Draft[]): Draft[] {
   let at = bake;
   while (at > on + 1 && minutes < heats) {
     const d = body[at - 1]!;
-    // not on all night
-    if ((d.minutes?.waiting ?? 0) > LONGEST_ON) break;
+    // not on all night; and what is hot in a few minutes is not lit before a longer wait than that
+    if ((d.minutes?.waiting ?? 0) > (heats < QUICK ? QUICK : LONGEST_ON)) break;
     at--;
     minutes += minutesOfDraft(d);
   }

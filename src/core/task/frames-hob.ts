@@ -1,5 +1,5 @@
 // The frame of the hob: a pan on its ring, what goes in first, and the water or fat that it wants.
-import { lotsOf } from '../kitchen/index';
+import { contents, lotsOf } from '../kitchen/index';
 import { isShaped } from '../kitchen/matter';
 import { findFood } from '../recipe/food';
 import { kindOf, worksById } from '../technique/lexicon';
@@ -18,7 +18,7 @@ import { inTool, toolCall } from './tool-names';
 import { freeBowl, freePan, isHeld, isPan, vesselOfPhrase } from './vessels';
 import { toPlace } from './place-words';
 import { isLittle, sentence, theOf, wording } from './wording';
-import { phrasesOf } from './slots';
+import { phrasesOf, type Phrase } from './slots';
 import { boilWater, cooksInWater, isForWater, isOnlyWater, waterUnder } from './frames-water';
 
 const isOil = (state: State, i: number) => findFood(state.recipe.ingredients[i]!.item)?.category === 'oil';
@@ -50,8 +50,10 @@ export function onHob(state: State, said: Located): void {
     frame.theme === null &&
     medium.fresh.length + medium.there.length > 0 &&
     [...medium.fresh.map((m) => m.ingredient), ...medium.there].every((i) => isFat(state, i));
-  const unsaid = (inFat || fresh.length + there.length === 0) && (frame.theme === null || frame.theme.pronoun !== null);
   const spoken = state.objectUses;
+  const unsaid =
+    (inFat || fresh.length + there.length === 0) &&
+    (frame.theme === null || frame.theme.pronoun !== null || isShapedAs(state, frame.theme, spoken));
   if (unsaid) fresh = [...(inFat ? medium.fresh : []), ...spoken.filter((i) => !state.placed.has(i) && !isOil(state, i)).map(wholeOf)];
   const own = panFor(state, c, id, fresh, there);
   // "steam the broccoli over a pan of water": above it, not in it
@@ -99,6 +101,14 @@ export function onHob(state: State, said: Located): void {
   if (inside(state, pan).every((i) => isFat(state, i)) && spoken.length > 0 && id === 'heat-pan') focusOn(state, spoken, state.object);
   else focusOn(state, inside(state, pan), null);
 }
+
+/** "Cook the breads", of the dough that was rolled out: by a name that no list has. */
+const isShapedAs = (state: State, theme: Phrase, spoken: readonly number[]): boolean =>
+  theme.vessel === null &&
+  theme.mentions.length === 0 &&
+  !theme.everything &&
+  spoken.length > 0 &&
+  spoken.every((i) => lotsOf(state.world, i).some((lot) => isShaped(lot) && lot.at === 'board'));
 
 const isFat = (state: State, i: number) => ['oil', 'fat'].includes(findFood(state.recipe.ingredients[i]!.item)?.category ?? '');
 
@@ -178,9 +188,17 @@ const isSteamedAlone = (state: State, c: Located, fresh: readonly Mention[], pan
 
 const AS_PACKET = /\bpack(?:et|age|aging)?\b/i;
 
+/** "Fry the onion in the oil", with a soup in the pan in hand: nothing fries in a soup. */
+function isFriedBesideSoup(state: State, c: Located, fresh: readonly Mention[]): boolean {
+  const pan = state.container;
+  if (kindOf(c.technique?.id) !== 'fry' || pan === null || !fresh.some((m) => isFat(state, m.ingredient))) return false;
+  const isWet = (state.world.vessels.get(pan)?.water ?? 'none') !== 'none' || inside(state, pan).some((i) => state.world.ingredients[i]!.liquid);
+  return isWet && contents(state.world, pan).some((lot) => lot.cooked);
+}
+
 /** "Meanwhile, fry the mushrooms", "cook the rice as the packet says": what nothing was done with yet, beside a pan with more than fat in it. */
 export const isApart = (state: State, c: Located, fresh: readonly Mention[], there: readonly number[]): boolean =>
-  (c.meanwhile || AS_PACKET.test(c.rest)) &&
+  (c.meanwhile || AS_PACKET.test(c.rest) || isFriedBesideSoup(state, c, fresh)) &&
   there.length === 0 &&
   fresh.some((m) => !isFat(state, m.ingredient)) &&
   state.container !== null &&

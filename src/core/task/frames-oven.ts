@@ -124,7 +124,7 @@ function dishFor(state: State, c: Located, fresh: readonly Mention[], there: rea
     .reverse()
     .flatMap((s) => s.tools ?? [])
     .find((t) => toolById(t)?.kind === 'cookware' && hasMark(t, 'bakes'));
-  const isGrilled = c.verb === 'grill' || c.verb === 'broil' || c.verb === 'toast' || c.tools.some((t) => t.id === 'grill');
+  const isGrilled = c.technique?.tools.includes('grill') === true || c.verb === 'toast' || c.tools.some((t) => t.id === 'grill');
   return filled ?? (held && toolById(held)?.kind === 'cookware' ? held : isGrilled ? 'tray' : 'baking-dish');
 }
 
@@ -149,7 +149,7 @@ export function bake(state: State, c: Located): void {
   if (folded.length > 0) moveIn(state, c, folded, dish);
   const away = object.there.filter((i) => state.placed.get(i) !== dish && state.placed.has(i) && !hasMark(state.placed.get(i)!, 'bakes'));
   if (away.length > 0 && frame.theme?.vessel === null) moveIn(state, c, away, dish);
-  const grill = /^(?:grill|broil|toast)$/.test(c.verb ?? '') || c.tools.some((t) => t.id === 'grill');
+  const grill = c.technique?.tools.includes('grill') === true || c.verb === 'toast' || c.tools.some((t) => t.id === 'grill');
   const airFryer = c.technique?.id === 'air-fry' || c.tools.some((t) => t.id === 'air-fryer');
   const appliance = grill ? 'grill' : airFryer ? 'air-fryer' : 'oven';
   if (!state.oven && !airFryer) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });

@@ -33,7 +33,7 @@ const BY_WORK = table<readonly string[]>({ crumbs: ['crush', 'mash', 'blend', 'r
 const DOUGHS = /^(?:pastry|base|dough)$/;
 
 /** Made in a pot. */
-const POT_NOUN = /^(?:soup|stew|sauce|curry|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
+const POT_NOUN = /^(?:soup|stew|sauce|curry|dh?a?al|chowder|rag[uù]|bolognese|tagine|goulash|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
 
 export const PARCELS = /\b(?:parcels?|packets?|pouch(?:es)?|bundles?)$/i;
 

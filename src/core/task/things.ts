@@ -125,9 +125,13 @@ const BESIDE = /\band\s+(?:the\s+|your\s+)?(sauce|dressing|filling|topping|mixtu
 const ON_CLOTH = /\b(?:tea[- ]?towels?|kitchen towels?|dish ?towels?|(?:clean|damp) cloth)\b/i;
 const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof paper)\b/i;
 
+/** "Bring together to a soft dough": what it becomes, and no place. */
+const isResult = ({ prep, text, vessel }: Phrase): boolean =>
+  vessel === null && /^(?:in)?to$/.test(prep ?? '') && /^an?\s+(?:[\p{L}-]+,?\s+){0,3}(?:dough|batter|paste|pulp|pur[eé]e|slurry|foam|froth|ball)$/iu.test(text);
+
 /** Where a goal phrase leads: a vessel, and the things that lie there where it names them. */
 export function goalOf(state: State, c: Located, phrase: Phrase | null): { vessel: string | null; lots: number[] } {
-  if (phrase === null) return { vessel: null, lots: [] };
+  if (phrase === null || isResult(phrase)) return { vessel: null, lots: [] };
   if (phrase.vessel) return { vessel: vesselOfPhrase(state, c, phrase), lots: [] };
   if (phrase.pronoun === 'it' && state.vesselSpoken) return { vessel: state.vesselSpoken, lots: [] };
   // "a strawberry on each one", with the glasses in hand

@@ -6,6 +6,7 @@ import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
 import { ADVERBS, FOOD_VERBS } from './clause-words';
 import { findTools, isVessel, isWrap } from '../technique/tools';
 import { HEAT } from './turns/heat';
+import { NOTES } from './turns/notes';
 import { PLACES } from './turns/places';
 import { IS_SIZED, SIZED, withArticlesBack } from './turns/short-style';
 import { toldPlainly } from './turns/telling';
@@ -127,7 +128,7 @@ function inBetween(text: string): string {
 }
 
 // where first: what is put in an oven may be baked by the next table
-const TURNS = [...PLACES, ...HEAT, ...WORDS].map(([words, from, to]) => [words.split('|'), from, to] as const);
+const TURNS = [...NOTES, ...PLACES, ...HEAT, ...WORDS].map(([words, from, to]) => [words.split('|'), from, to] as const);
 
 const THEN = ',?\\s+(?:and\\s+)?(?:then|finally)\\s+(?:in(?:to)?\\s+((?:the\\s+)?[\\p{L} ]{2,30}?)|(the\\s+[\\p{L} ]{2,30}?))';
 const DIPS = new RegExp(

@@ -15,6 +15,7 @@ import {
   inMicrowave,
   isStillInMicrowave,
   isAirFriedOn,
+  isGrilledOn,
   isMicrowavedOn,
   isFoodHeated,
   isUnderLid,
@@ -25,6 +26,25 @@ import { OF_PUTTING } from './of-putting';
 
 const PARTED =
   /\binto\s+(?:\d+|\p{L}+)\s+(?:even\s+|equal\s+)?(?:squares|bars)\b|^(?:it\s+|them\s+|(?:each|every)\s+\p{L}+\s+)?into\s+\d+\b(?!\s*(?:cm|mm|inch|in\b|[-.x×"]))/iu;
+/** "Cook on high" in a bowl is no hob. */
+const IN_BOWL: Rule = {
+  when: (here) =>
+    here.state.hob === null &&
+    toolById(vesselOf(here))?.kind === 'container' &&
+    /microwav/i.test(here.state.recipe.instructions.join(' ')),
+  then: 'microwave',
+};
+
+/** "Heat it in 20 second bursts": nothing else is switched on and off so. */
+const IN_BURSTS: Rule = {
+  when: (here) =>
+    here.state.hob === null &&
+    !hasCookware(here) &&
+    !here.about.has('microwave') &&
+    /\bin\s+(?:short\s+|(?:\p{L}+|\d+)[- ](?:sec(?:ond)?|min(?:ute)?)s?[- ])bursts\b/iu.test(here.rest),
+  then: 'microwave',
+};
+
 const OWN = table<Rule[]>({
   'preheat-oven': [
     { when: ({ mentions }) => mentions.length > 0, then: 'bake' },
@@ -115,6 +135,7 @@ const OWN = table<Rule[]>({
     { when: (here) => here.state.hob === null && !hasCookware(here) && isStillInMicrowave(here), then: 'microwave' },
     { when: (here) => vesselOf(here) === 'air-fryer-basket' && here.state.hob === null, then: 'air-fry' },
     { when: isAirFriedOn, then: 'air-fry' },
+    { when: isGrilledOn, then: 'grill' },
     {
       when: (here) =>
         here.state.oven &&
@@ -136,14 +157,8 @@ const OWN = table<Rule[]>({
         /microwav/i.test(`${here.state.recipe.title} ${here.state.recipe.instructions.join(' ')}`),
       then: 'microwave',
     },
-    // "cook on high" in a bowl is no hob
-    {
-      when: (here) =>
-        here.state.hob === null &&
-        toolById(vesselOf(here))?.kind === 'container' &&
-        /microwav/i.test(here.state.recipe.instructions.join(' ')),
-      then: 'microwave',
-    },
+    IN_BOWL,
+    IN_BURSTS,
   ],
   // "coat the tin with cooking spray"
   coat: [{ when: (here) => hasContainer(here) && /\b(?:spray|butter|oil|margarine)\b/i.test(here.rest), then: 'grease' }],
@@ -199,7 +214,10 @@ const OWN = table<Rule[]>({
       then: 'brown',
     },
   ],
+  melt: [IN_BURSTS],
   'heat-pan': [
+    IN_BURSTS,
+    { when: (here) => isFoodHeated(here) && IN_BOWL.when(here), then: 'microwave' },
     { when: ({ tools }) => tools.some((t) => t.id === 'toaster'), then: 'toast' },
     { when: (here) => inMicrowave(here, 1) && !hasCookware(here), then: 'microwave' },
     { when: (here) => inMicrowave(here, 2) && here.tools.length === 0 && here.mentions.length === 0, then: 'microwave' },

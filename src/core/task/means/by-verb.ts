@@ -33,6 +33,9 @@ const OFF_TOPS: Rule = {
 const isCovered = (state: Here['state']): boolean =>
   state.container !== null && (state.world.vessels.get(state.container)?.lid ?? null) !== null;
 
+/** The grains of a pouch are squeezed apart. */
+const IN_POUCH: Rule = { when: ({ rest }) => /\b(?:pouch|packet|sachet|bag)\b/i.test(rest), then: 'break-up' };
+
 const TO_TABLE: Rule = {
   when: ({ rest }) => /^(?:everything|it all|them|it)\b.*\b(?:on|in the (?:middle|centre|center) of|to) the table\b/i.test(rest),
   then: 'serve',
@@ -43,7 +46,17 @@ const OVER_WATER: Rule = { when: ({ rest }) => isOverWater(rest), then: 'simmer'
 /** "Whisk over a medium heat until it thickens": it cooks. */
 const ON_THE_HEAT: Rule = { when: ({ rest, state }) => isPan(state.container) && OVER_HEAT.test(rest), then: 'cook' };
 
+/** "Spoon off any fat into a cup": the fat leaves the pan, and what cooks in it stays. */
+const OFF_TOP: Rule = {
+  when: ({ rest, mentions, state }) =>
+    mentions.length === 0 && isPan(state.container) && /^off\s+(?:[\p{L}]+\s+){0,4}?(?:fat|grease|oil|foam|scum|froth)\b/iu.test(rest),
+  then: ({ rest }) => (/\b(?:foam|scum|froth)\b/i.test(rest) ? 'skim' : 'skim-fat'),
+};
+
 export const BY_VERB = table<Rule[]>({
+  spoon: [OFF_TOP],
+  ladle: [OFF_TOP],
+  tip: [OFF_TOP],
   whisk: [ON_THE_HEAT],
   stir: [
     ON_THE_HEAT,
@@ -65,6 +78,7 @@ export const BY_VERB = table<Rule[]>({
   squeeze: [
     { when: ({ rest }) => /\bout\b.*\bair\b|\bair out\b/i.test(rest), then: 'seal' },
     { when: ({ rest }) => /^to open\b/i.test(rest), then: 'pull-apart' },
+    IN_POUCH,
     { when: ({ rest }) => /^(?:(?:it|them|the \p{L}+)\s+)?open\b/iu.test(rest), then: 'squeeze-open' },
     {
       when: ({ rest, about }) => /\b(?:liquid|water|moisture)\b|^out\b.*\bjuices?\b/i.test(rest) && !about.has('citrus'),
@@ -175,7 +189,7 @@ export const BY_VERB = table<Rule[]>({
     { when: ({ rest }) => /\binto the (?:holes?|middles?|cent(?:re|er)s?|hollows?)\b/i.test(rest), then: 'stuff' },
   ],
   // "squash the rice pouch": what is in it falls apart
-  squash: [{ when: ({ rest }) => /\b(?:pouch|packet|sachet|bag)\b/i.test(rest), then: 'break-up' }],
+  squash: [IN_POUCH],
   press: [
     { when: ({ rest }) => /\bout\b.*\bair\b|\bair out\b/i.test(rest), then: 'seal' },
     { when: ({ rest }) => /\bin (?:it|them|the (?:\p{L}+ )?(?:crumbs|breadcrumbs|polenta|flour|seeds|oats))$/iu.test(rest), then: 'coat' },
@@ -204,6 +218,7 @@ export const BY_VERB = table<Rule[]>({
   ],
   reduce: [{ when: ({ rest }) => /^(?:it\s+)?to\s+(?:an?\s+)?(?:very\s+)?(?:low|medium|simmer|gentle)\b/i.test(rest), then: 'turn-heat' }],
   scoop: [
+    OFF_TOP,
     { when: ({ rest }) => FLESH.test(rest), then: 'scoop-out' },
     { when: ({ rest }) => /\bof (?:the|its) (?:cooking |pasta )?(?:water|liquid)\b/i.test(rest), then: 'reserve' },
     {

@@ -59,6 +59,14 @@ const isInMicrowave = (step: State['steps'][number] | undefined): boolean =>
 export const isAirFriedOn = (here: Here): boolean =>
   here.state.hob === null && !hasCookware(here) && hasMark(vesselOf(here), 'bakes') && lastHeated(here)?.technique === 'air-fry';
 
+/** "Turn them over and give them another 6 minutes", of what came from under the grill and lies where it lay. */
+export const isGrilledOn = (here: Here): boolean =>
+  here.state.hob === null &&
+  !hasCookware(here) &&
+  here.state.inOven !== null &&
+  here.state.container === here.state.inOven &&
+  lastHeated(here)?.tools?.includes('grill') === true;
+
 /** Food is heated through; a pan and its oil are made hot. */
 export function isFoodHeated(here: Here): boolean {
   const { mentions, state, rest } = here;

@@ -26,7 +26,7 @@ export const OF_PUTTING = table<Rule[]>({
   toss: [{ when: ({ clause, rest }) => clause.verb === 'turn' && COATING.test(rest), then: 'coat' }],
   fold: [
     // "fold in the ends", of a sheet
-    { when: ({ rest }) => /^(?:in\s+)?(?:the|both|all)\s+(?:sides|edges|ends|corners|flaps)(?:\s+in)?\b/i.test(rest), then: 'fold-over' },
+    { when: ({ rest }) => /^(?:in\s+)?(?:the|both|all)\s+(?:sides|edges|ends|corners|flaps|bottom|bottom edge)(?:\s+in)?\b/i.test(rest), then: 'fold-over' },
     {
       when: ({ rest }) =>
         /^(?:(?:it|them|the \p{L}+)\s+)?(?:over|in half|in two|up\b)/iu.test(rest) || /\b(?:paper|parchment|foil)\b/i.test(rest),

@@ -5,6 +5,47 @@ import type { Turn } from './turn';
 export const ASIDES: readonly Turn[] = [
   // "Best eaten on the day they are made": told, and nothing to do
   ['best', /[.]\s+(best\s+(?:eaten|served|enjoyed|used|on the day)\b[^.;()]*)(?=[.;]|$)/gi, ' ($1)'],
+  // "Keep your chopping board for meat only": a rule of the kitchen beside the work
+  ['only', /[.]\s+(keep\s+(?:your|the|this|that|one)\s+[^.;]*?\bfor\s+(?:the\s+)?[\p{L} ]{3,20}?\s+only)(?=\s*(?:[.;]|$))/giu, ' ($1)'],
+  // "You may have to roll out the trimmings again": perhaps, and no work of its own
+  ['you m', /([^.!?;]{4,}?)[.!]\s+(you\s+(?:may|might)\s+(?:have|need)\s+to\b[^.;()]*)(?=\s*(?:[.;]|$))/giu, '$1 ($2)'],
+  // "Careful - the bowl might be hot"
+  ['careful|watch out|warning|caution', /([^.!?;]{4,}?)[.!]\s+((?:be\s+)?(?:careful|watch out|warning|caution))\s*[-–—:!,]\s*([^.;()!]{4,80})[.!]*(?=\s|$)/giu, '$1 ($2: $3).'],
+  // "keep warm in a clean tea towel"
+  [
+    'keep',
+    /\bkeep\s+((?:it|them|the\s+\p{L}+)\s+)?warm\s+(?:wrapped\s+)?in\s+(an?\s+(?:clean\s+)?(?:tea[- ]?towel|cloth)|(?:some\s+)?foil)\b/giu,
+    'wrap $1in $2 to keep warm',
+  ],
+  // "tipping in any bran left in the sieve"
+  ['tipping in', /,\s+tipping\s+in\s+((?:any|all|the)\b[^.;,]*?\bleft\b[^.;,]*)/gi, ' (tip in $1)'],
+  // "spoon off the fat into a cup, and let it go cold before binning it": what is done with it, long after
+  [
+    'before',
+    /,?\s+(?:and\s+)?(let(?:ting)?\s+it\s+(?:go\s+cold|cool|set)(?:\s+(?:down|completely))?\s+before\s+(?:you\s+)?(?:bin|throw|discard|pour)[^.;,]*)/gi,
+    ' ($1)',
+  ],
+  // "spoon off any fat into a cup": where it goes is beside the work
+  [
+    ' off',
+    /\b((?:spoon|skim|ladle|scoop)\s+off\s+[^.;,()]{0,30}?\b(?:fat|grease|foam|scum|froth))\s+(into\s+an?\s+(?:[\p{L}-]+\s+){0,2}(?:cup|mug|bowl|jar|tin|dish))\b/giu,
+    '$1 ($2)',
+  ],
+  // "One at a time, dip the strips in the flour"
+  ...['one at a time', 'one by one', 'two at a time', 'a few at a time'].map((how): Turn => [
+    how,
+    new RegExp(`(^|[.!?;]\\s+)${how},\\s+(\\p{L}+\\s+(?:the\\s+|your\\s+)?[\\p{L} ]{2,28}?)\\s+(?=(?:in|into|on|onto|under|with|until|for)\\b)`, 'giu'),
+    `$1$2 ${how} `,
+  ]),
+  // "then cover, turn right down and cook"
+  [
+    'turn ',
+    /\b(cover),\s+turn\s+(?:it\s+|the\s+heat\s+)?(?:right\s+|all\s+the\s+way\s+)?down(?:\s+(?:low|to\s+low))?(?:\s*,)?\s+and\s+/gi,
+    '$1, then turn the heat down low and ',
+  ],
+  // "fold in the bottom and roll up", of a wrap
+  ['fold in', /\bfold in (the\s+(?:bottom|top)(?:\s+edge)?)\b/gi, 'fold $1 in'],
+  ['turn right down', /\bturn\s+right\s+down\b/gi, 'turn the heat right down'],
   // "add rest of veg"
   [
     'rest of',

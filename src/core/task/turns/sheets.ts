@@ -16,6 +16,8 @@ export const SHEETS: readonly Turn[] = [
   ['hair', /(^|[.,;:!?]\s+|\band\s+)(?:long\s+)?hair\s+(?:tied\s+(?:back|up)|back|up)(?=\s*(?:[.,;!]|$|and\b))/gi, '$1tie back long hair'],
   ['sleeves', /(^|[.,;:!?]\s+|\band\s+)sleeves\s+(?:rolled\s+)?up(?=\s*(?:[.,;!]|$|and\b))/gi, '$1roll up your sleeves'],
   ['hands', /(^|[.,;:!?]\s+|\band\s+)(?:clean\s+hands|hands\s+(?:washed|clean))(?=\s*(?:[.,;!]|$|and\b))/gi, '$1wash your hands'],
+  // "ADULT: check hands are washed"
+  ['hands', /\bcheck\s+(?:that\s+)?(?:your\s+|all\s+|everyone['’]s\s+)?hands\s+are\s+(?:washed|clean)\b/gi, 'wash your hands'],
   // "Set the timer: 1 hour"
   [
     'timer',

@@ -158,12 +158,27 @@ function lostArticle(words: readonly Word[], i: number, line: string, before: ()
   return isPlace && !spoken.test(`${before()} ${line.slice(0, at)}`) ? 'a' : 'the';
 }
 
+/** One order after another, each with the space behind it. */
+const SENTENCE = new RegExp(`(?:(?!,\\s+(?:then\\s+)?(?:${[...KITCHEN_VERBS].join('|')})\\b)[^.!?])+(?:[.!?]+|,\\s+|$)\\s*`, 'giu');
+
 /**
- * A line with the articles that its style leaves out; one that has any stays as it is.
+ * A line with the articles that its style leaves out; a sentence that has any stays as it is.
  * @param before what the method says before it: a bowl that was not spoken of yet is another
  */
 export function withArticlesBack(said: string, before: () => string = () => ''): string {
-  if (HAS_ARTICLES.test(said)) return said;
+  if (HAS_ARTICLES.test(said) && !SHORT_SENTENCE.test(said)) return said;
+  let at = 0;
+  return said.replace(SENTENCE, (sentence) => {
+    const until = at;
+    at += sentence.length;
+    return HAS_ARTICLES.test(sentence) ? sentence : withOwnArticles(sentence, () => `${before()} ${said.slice(0, until)}`);
+  });
+}
+
+/** A sentence of a few words beside others: "Open tins. (A) Drain and rinse the beans." */
+const SHORT_SENTENCE = /(?:^|[.!?]\s+)\p{L}+\s+\p{L}+(?:\s*\([^()]*\))?[.!?,]/u;
+
+function withOwnArticles(said: string, before: () => string): string {
   const line = withHalves(withSizes(withOnes(said)));
   const words = wordsIn(line);
   return words.reduceRight((text, word, i) => {

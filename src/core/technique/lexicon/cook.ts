@@ -62,7 +62,7 @@ export const COOK = [
     cues: { see: 'small bubbles at the edge', hear: 'a soft plop', time: 'the timer rings', feel: 'a fork goes in easily' },
     minutes: { active: 1, waiting: 15 },
   }),
-  technique('fry', 'fry', 'fry|saute|sauté|sear|griddle|chargrill|char-grill|shallow fry|pan-fry|sizzle|pop|crisp', {
+  technique('fry', 'fry', 'fry|dry-fry|dry fry|saute|sauté|sear|griddle|chargrill|char-grill|shallow fry|pan-fry|sizzle|pop|crisp', {
     ...onHob,
     tools: ['frying-pan', 'hob', 'spatula'],
     hazards: ['hot', 'splash'],

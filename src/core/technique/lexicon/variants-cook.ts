@@ -14,8 +14,14 @@ const chill = of('chill');
 const check = of('check-done');
 const serve = of('serve');
 const lift = of('lift-out');
+const skim = of('skim');
 
 export const VARIANTS_COOK = [
+  variant(skim, 'skim-fat', 'spoon off the fat', 'spoon off fat|spoon off the fat|skim off the fat', {
+    tools: ['spoon'],
+    small: ['Push the food to one side.', 'Put the spoon into the fat.', 'Lift it into a cup.', 'Let it go cold in the cup, then put it in the bin.'],
+    cues: { see: 'little fat is left', hear: 'it sizzles less' },
+  }),
   variant(fry, 'stir-fry', 'stir-fry', 'stir-fry|stir fry', {
     tools: ['wok', 'hob', 'spatula'],
     small: ['Turn the handle in.', 'Put {thing} in, away from you.', 'Stir and lift all the time.', 'Stop when the timer rings.'],
