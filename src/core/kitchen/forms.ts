@@ -1,7 +1,7 @@
 // The forms that an ingredient has to have before it goes in: opened, cracked, rinsed, and what the list of ingredients asks for.
 import { findTechnique, kindOf, worksById } from '../technique/lexicon';
 import { kindHas, type Act } from '../technique/works';
-import { findFood } from '../recipe/food';
+import { findFood, foodIs } from '../recipe/food';
 import { partOfWork, preparationVerb } from '../recipe/preparation';
 import type { Ingredient } from '../recipe/recipe';
 import { worksIn } from './objects';
@@ -33,7 +33,13 @@ function workOf(phrase: string, one: Ingredient): string | null {
   const food = findFood(one.item);
   const about = new Set([food?.id ?? '', food?.category ?? '', ...one.item.toLowerCase().split(/\s+/)]);
   const technique = findTechnique([verb], about);
-  return technique && kindHas(kindOf(technique.id), 'shown') ? technique.id : null;
+  return technique && kindHas(kindOf(technique.id), 'shown') && !isBoughtSo(one, technique.id) ? technique.id : null;
+}
+
+/** Prawns that a list has "peeled", a fillet that it has "skinned": done where they are bought. */
+export function isBoughtSo(one: Ingredient, technique: string): boolean {
+  const { act, traits } = worksById(technique);
+  return act === 'ready' && (traits.has('keeps') || traits.has('parts')) && foodIs(findFood(one.item), 'cleaned');
 }
 
 const WANTED = new WeakMap<Ingredient, { work: string; technique: string }[]>();

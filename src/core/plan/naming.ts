@@ -71,7 +71,7 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const batter = lots.length > 1 && shown.length > 1 && parts.length > MOST_NAMED && bare.some((lot) => isBatter(world, lot, shown));
   // and no sauce in its pan is the pie
   const isPanOf = place !== null && toolById(place)?.kind === 'cookware' && !hasMark(place, 'bakes');
-  if (batter && calls.baked && place && !isPanOf && lots.some(wasHeated)) return `the ${calls.baked}`;
+  if ((batter || isFilledCase(world, bare)) && calls.baked && place && !isPanOf && lots.some(wasHeated)) return `the ${calls.baked}`;
   const few =
     shown.length > 0 &&
     shown.length <= MOST_NAMED &&
@@ -96,6 +96,10 @@ function namesIn(world: World, lots: readonly Lot[], known: readonly Known[], ca
   const shown = isStock ? known.filter((k) => !/\bwater$/i.test(k.name)) : known;
   return listed(shown.map((k) => `the ${stockOf(k) ?? calls.foods?.get(k.index) ?? shortName(k.name)}`));
 }
+
+/** Pastry and what lies in it: pies, once they are baked. */
+const isFilledCase = (world: World, lots: readonly Lot[]): boolean =>
+  lots.length > 1 && lots.some((lot) => lot.cooked && partsOf(world, [lot]).some((k) => k.food?.category === 'pastry'));
 
 /** Flour that was worked into one with several others, and would be named with them. */
 const isBatter = (world: World, lot: Lot, shown: readonly Known[]) =>

@@ -65,7 +65,8 @@ export type Category =
  * `minor`, no dish is named after it and it may go in anywhere; `grease`, fat by itself; `runny`, water by itself; `skinned`, its skin comes off with the fingers before it is cut;
  * `unlisted`, a method takes or makes it without listing it; `of-flour`, it is what flour makes; `firm`, raw it is hard to cut (common practice: roots, squash, hard cheese,
  * citrus); `leavens`, a dough with it stands in the warm to rise; `melts`, it runs when it is hot;
- * `ground`, meat that was minced, whose inside was outside (USDA FSIS: 160 °F); `own-water`, it is cooked by itself in plenty of water and drained; `in-water`, it may be.
+ * `ground`, meat that was minced, whose inside was outside (USDA FSIS: 160 °F); `own-water`, it is cooked by itself in plenty of water and drained; `in-water`, it may be;
+ * `cleaned`, what a list says is peeled or taken out of it was done where it is bought.
  */
 export type FoodTrait =
   | 'fatty'
@@ -82,7 +83,8 @@ export type FoodTrait =
   | 'melts'
   | 'ground'
   | 'own-water'
-  | 'in-water';
+  | 'in-water'
+  | 'cleaned';
 
 export type Food = {
   id: string;

@@ -14,7 +14,7 @@ import { withHeadingsSaid } from './heading-said';
 import { locate, noteExplicit, sharedObject } from './locate';
 import { namesOf } from './ingredient-names';
 import { withMentionedWork } from './mentioned-work';
-import { knownFoods } from './unlisted-foods';
+import { knownFoods, madeIn } from './unlisted-foods';
 import { nameOf } from './ready';
 import { sync } from './push';
 import { type Located, type State } from './state';
@@ -78,7 +78,7 @@ export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {
     vesselSpoken: null,
     heats: false,
     names,
-    known: knownFoods(recipe.ingredients, recipe.title),
+    known: knownFoods(recipe.ingredients, `${recipe.title} ${madeIn(recipe.instructions)}`),
     kitchen,
     explicit: new Set(),
     steps: [],

@@ -63,7 +63,7 @@ const SHAPED = table<{ also: string; of?: (food: Food) => boolean }>({
   },
   melted: { also: 'heat|microwave|warm', of: (food) => foodIs(food, 'fatty') },
   torn: { also: 'rip|chop' },
-  halved: { also: 'cut|slice', of: (food) => food.category !== 'egg' },
+  halved: { also: 'cut|slice|chop|quarter', of: (food) => food.category !== 'egg' },
 });
 const SAID = new RegExp(`\\b(${[...SHAPED.keys()].join('|')})\\s+(?:\\p{L}+\\s+)?$`, 'iu');
 /** Bought so, or not to be cut: nobody is told to do it. */
@@ -91,6 +91,35 @@ function shapedInMethod(recipe: Recipe, text: string): ReadonlyMap<number, strin
 const saidOf = (line: string, { at, end }: Mention): string | null =>
   (SAID.exec(line.slice(0, at))?.[1] ?? SAID.exec(`${/^\p{L}+\s/u.exec(line.slice(at, end))?.[0] ?? ''}`)?.[1])?.toLowerCase() ?? null;
 
+/** What a fresh thing was cut into, where only its pieces are spoken of: "serve with lime wedges", "slices of lemon". */
+const PIECES = table<string>({
+  wedges: 'cut into wedges',
+  slices: 'sliced',
+  sticks: 'cut into sticks',
+  quarters: 'quartered',
+  cubes: 'cubed',
+});
+const BEHIND = new RegExp(`(?:^|\\s)(${[...PIECES.keys()].join('|')})$`, 'i');
+const BEFORE = new RegExp(`\\b(${[...PIECES.keys()].join('|')})\\s+of\\s+(?:the\\s+|fresh\\s+)*$`, 'i');
+
+/** Work that makes the pieces which a line speaks of, of a fresh thing that neither list nor method cuts up. */
+function piecesOf(recipe: Recipe, text: string): ReadonlyMap<number, string> {
+  const found = new Map<number, string>();
+  if (![...PIECES.keys()].some((noun) => text.toLowerCase().includes(noun))) return found;
+  const names = namesOf(recipe.ingredients, text);
+  const seen = new Set<number>();
+  for (const line of recipe.instructions)
+    for (const mention of mentionsIn(line, names, seen)) {
+      const one = recipe.ingredients[mention.ingredient]!;
+      const noun = BEHIND.exec(line.slice(mention.at, mention.end + (/^\s+\p{L}+/u.exec(line.slice(mention.end))?.[0].length ?? 0)))?.[1] ?? BEFORE.exec(line.slice(0, mention.at))?.[1];
+      const isFirst = !seen.has(mention.ingredient);
+      seen.add(mention.ingredient);
+      if (!noun || !isFirst || one.preparation.length > 0 || !findFood(one.item)?.rinse || !isShapedSo(one, 'sliced')) continue;
+      if (!isOrdered(text, names, mention.ingredient, 'halved')) found.set(mention.ingredient, PIECES.get(noun.toLowerCase())!);
+    }
+  return found;
+}
+
 function isShapedSo(one: Ingredient, said: string): boolean {
   const food = findFood(one.item);
   const words = `${one.item} ${one.preparation.join(' ')}`;
@@ -112,7 +141,7 @@ function isOrdered(text: string, names: Names, ingredient: number, said: string)
 /** "Stir in the drained beans": work that the method only mentions is work of the list. */
 export function withMentionedWork(recipe: Recipe): Recipe {
   const text = recipe.instructions.join('\n');
-  const work = shapedInMethod(recipe, text);
+  const work = new Map([...piecesOf(recipe, text), ...shapedInMethod(recipe, text)]);
   const ingredients = recipe.ingredients.map((one, index) => {
     const squeezed = juicedInMethod(one, text);
     const zested = zestedInMethod(squeezed ?? one, text, recipe.ingredients);

@@ -61,6 +61,9 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
     !asGoal && /\bjuices?$/i.test(text) ? state.world.lots.findLast((lot) => lot.forms.has('juice') && lot.at !== null) : undefined;
   if (juice) return [...juice.parts.keys()];
   const noun = MIXTURE.exec(text)?.[1]?.toLowerCase();
+  // "a spoonful of raita", which was made
+  const called = noun ? undefined : state.world.lots.findLast((lot) => lot.name !== null && text.toLowerCase().endsWith(` ${lot.name}`));
+  if (called) return [...called.parts.keys()];
   const baked = BAKED.test(text)
     ? [...state.world.lots].reverse().find((lot) => lot.cooked && lot.at !== null && isBakedOn(lot.at))
     : undefined;

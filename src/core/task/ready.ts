@@ -1,4 +1,5 @@
 // What has to happen to an ingredient before its first use: rinse, peel, cut, open, crack, squeeze, measure.
+import { isBoughtSo } from '../kitchen/forms';
 import { itemName } from '../recipe/item-name';
 import { type Act, kindHas, kindsWith } from '../technique/works';
 import { table } from '../amount/table';
@@ -50,7 +51,7 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
     the: `the ${name}`,
     base: { sourceLine: null, uses: [useOf(ingredients, index)], thing: `the ${name}`, name },
     work: one.preparation.flatMap((phrase) =>
-      workOf(phrase, one).filter(({ technique }) => !(comesDone && COOLS.has(worksById(technique).act))),
+      workOf(phrase, one).filter(({ technique }) => !(comesDone && COOLS.has(worksById(technique).act)) && !isBoughtSo(one, technique)),
     ),
     done: (technique) => explicit.has(`${index}:${kindOf(technique)}`),
   };

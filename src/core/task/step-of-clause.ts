@@ -11,6 +11,7 @@ import { minutesOfText } from '../amount/minutes';
 import { type Mention } from './mentions';
 import { nameOf } from './ready';
 import { isContainer, type Located, type State } from './state';
+import { MIXTURE } from './nouns';
 import { objectPhrase } from '../plan/object-phrase';
 import { isTarget } from './locate-all';
 import { theOf, cuesOf } from './wording';
@@ -110,6 +111,8 @@ const SHAPED = new RegExp(`\\binto\\s+(?:[\\p{L}\\d-]+\\s+){0,5}?(${MADE_MANY})\
 /** "Stir the spinach into the soup": what is there is the soup. Pasta that is stirred into a sauce is no sauce. */
 const INTO_NAMED = /\b(?:in)?to the (batter|dough|soup|stew|dressing|custard|gravy|curry|porridge|risotto)\b/i;
 const actOf = (c: Located) => worksOf(c.technique?.id, c.technique?.like).act;
+/** "Stir both into the yoghurt to make a raita": by the last word. */
+const MADE = /\bto (?:make|form) (?:an?|the|your) (?:[\p{L}-]+,? ){0,2}?([\p{L}-]{3,})$/iu;
 const CALLED = new RegExp(`^(?:the|your) (${MADE_MANY})$`, 'iu');
 const becomesOf = (c: Located): string | null => {
   const said = `${c.rest} ${c.until ?? ''}`;
@@ -117,7 +120,10 @@ const becomesOf = (c: Located): string | null => {
   // shaped into "sausages", and then "fry the koftas"
   const called = c.mentions.length === 0 ? CALLED.exec(objectPhrase(c.rest) ?? '')?.[1] : undefined;
   const into = actOf(c) === 'join' ? INTO_NAMED.exec(c.rest)?.[1] : undefined;
-  return (shaped ?? called ?? into ?? BECOMES.exec(said)?.[1])?.toLowerCase() ?? null;
+  const made = actOf(c) === 'join' ? MADE.exec(c.rest)?.[1] : undefined;
+  // a sauce or a paste is found by what it is
+  const own = made !== undefined && !MIXTURE.test(made) ? made : undefined;
+  return (shaped ?? called ?? into ?? BECOMES.exec(said)?.[1] ?? own)?.toLowerCase() ?? null;
 };
 
 function nounOf(c: Located): string | null {

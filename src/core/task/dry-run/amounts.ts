@@ -7,7 +7,7 @@ import type { Ingredient } from '../../recipe/recipe';
 import { kindOf, techniqueById } from '../../technique/lexicon';
 import { toolById } from '../../technique/tools';
 import { worksOf } from '../../technique/works';
-import { knownFoods, unlistedFoods } from '../unlisted-foods';
+import { knownFoods, madeIn, unlistedFoods } from '../unlisted-foods';
 import { useOf } from '../../plan/draft';
 import type { Step, TaskAnalysis, Use } from '../../plan/model';
 import { isGather, type Finding, type Mend } from './model';
@@ -67,7 +67,8 @@ export function ingredientFindings({ steps, ingredients, title }: TaskAnalysis):
     );
   });
   const seen = new Set<string>();
-  const known = knownFoods(ingredients, title);
+  const made = madeIn(steps.flatMap((s) => [s.text, ...s.cues.map((cue) => cue.text)]));
+  const known = knownFoods(ingredients, `${title} ${made}`);
   // a step of the recipe or of a person; what the program adds names only what is listed
   const said = steps.filter((s) => s.sourceLine !== null || (s.uses.length === 0 && ['prepare', 'cook', 'serve'].includes(s.phase)));
   for (const step of said)

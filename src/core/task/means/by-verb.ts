@@ -115,6 +115,7 @@ export const BY_VERB = table<Rule[]>({
   ],
   place: [TO_TABLE, OVER_WATER, STOOD_ON_HOB, { when: isPanOverHeat, then: 'heat-pan' }],
   peel: [
+    { when: ({ rest }) => /\bwith\s+(?:an?|the|your)\s+(?:edge of an?\s+)?(?:tea|table|dessert)?spoon\b/i.test(rest), then: 'scrape-skin' },
     // the film that it was covered with
     { when: ({ rest, state }) => /\b(?:film|foil)\b/i.test(rest) && isCovered(state), then: 'uncover' },
     { when: ({ rest }) => /\b(?:cling ?film|film|paper|parchment|foil|lining|wrap)\b/i.test(rest), then: 'peel-by-hand' },

@@ -2,7 +2,7 @@
 import { table } from '../../amount/table';
 import { hasMark, toolById } from '../../technique/tools';
 import { cutSheet } from '../sheet-cut';
-import { isPan } from '../vessels';
+import { inUse, isHeld, isPan } from '../vessels';
 import { isContainer } from '../state';
 import { isCutByItself, isBreadThere, LINERS, type Rule } from './here';
 
@@ -59,10 +59,11 @@ export const OF_PUTTING = table<Rule[]>({
   'share-out': [
     // "between the two squares", of paper
     { when: ({ rest, state }) => cutSheet(state, /\b(?:between|among|onto|on|over)\s+(.+)$/i.exec(rest)?.[1] ?? '') !== null, then: 'add' },
-    // "divide between the cases", of what is in the bowl
+    // "divide between the cases", of what is in the bowl; "share it out between the pastry cases", in their tin
     {
       when: ({ rest, state }) =>
-        /^(?:evenly\s+)?(?:between|among|into)\b.*\b(?:cases|holes|liners|moulds|ramekins)\b/i.test(rest) && state.prepared !== null,
+        /^(?:(?:it|them|the\s+\p{L}+)\s+)?(?:out\s+)?(?:evenly\s+)?(?:between|among|into)\b.*\b(?:cases|holes|liners|moulds|ramekins)\b/iu.test(rest) &&
+        (state.prepared !== null || inUse(state).some((v) => hasMark(v, 'shared') && isHeld(state, v))),
       then: 'spoon',
     },
     {

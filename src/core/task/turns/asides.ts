@@ -17,6 +17,8 @@ export const ASIDES: readonly Turn[] = [
     /\bkeep\s+((?:it|them|the\s+\p{L}+)\s+)?warm\s+(?:wrapped\s+)?in\s+(an?\s+(?:clean\s+)?(?:tea[- ]?towel|cloth)|(?:some\s+)?foil)\b/giu,
     'wrap $1in $2 to keep warm',
   ],
+  // "cool a little in the tin"
+  ['a little|a bit', /(^|[.!?;]\s+|\b(?:and|then)\s+)(cool|rest|soften|brown|thicken|loosen|warm)\s+(?:for\s+)?a\s+(?:little|bit)\b(?!\s+(?:more|of|longer|oil|butter|water|milk))/gi, '$1$2 slightly'],
   // "tipping in any bran left in the sieve"
   ['tipping in', /,\s+tipping\s+in\s+((?:any|all|the)\b[^.;,]*?\bleft\b[^.;,]*)/gi, ' (tip in $1)'],
   // "spoon off the fat into a cup, and let it go cold before binning it": what is done with it, long after

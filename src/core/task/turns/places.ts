@@ -111,6 +111,12 @@ export const PLACES: readonly Turn[] = [
     '$4, holding $1 $2$3,',
   ],
   ['left|remaining|leftover', LEFT_THERE, '$1 $2 left'],
+  // "use an 8cm round cutter to stamp out 12 circles"
+  [
+    'cutter',
+    /\buse\s+((?:an?|the|your)\s+(?:[\p{L}\d.]+[ -]){0,4}?cutter)\s+to\s+(?:stamp|cut|press)\s+out\s+([^.;,]+)/giu,
+    'cut out $2 with $1',
+  ],
   // "then with wet hands shape into 8 cakes"
   [
     'hands',

@@ -37,6 +37,12 @@ type T = (typeof PREPARE)[number];
 const DOWN = 'Put the knife down flat, away from the edge.';
 
 export const VARIANTS_PREPARE = [
+  variant(byHand, 'scrape-skin', 'scrape the skin off with a spoon', 'scrape off the skin|scrape the skin off', {
+    tools: ['spoon'],
+    small: ['Hold {thing}.', 'Put the edge of the spoon on the skin.', 'Scrape the skin off, away from you.', 'Turn {thing} a little and go on.'],
+    cues: { see: 'no skin left', feel: 'wet all round' },
+    minutes: { active: 1, waiting: 0 },
+  }),
   variant(chop, 'mince', 'cut very small', 'mince|chop very finely', {
     small: ['Chop {thing}.', 'Push the pieces into a heap.', 'Rock the knife over the heap, again and again.', DOWN],
     cues: { see: 'pieces as small as grains of rice', feel: 'no large bits' },
