@@ -206,6 +206,6 @@ test('eggs are beaten in a bowl of their own, not in the pan with the leeks', ()
   const at = (id: string) => tart.steps.find((s) => s.technique === id)!.into;
   expect([at('melt'), at('whisk')]).toEqual(['frying-pan', 'bowl']);
   expect(tart.steps.find((s) => s.text.startsWith('Bake'))!.text).toBe(
-    'Bake everything on the baking tray for 25 minutes until golden and set.',
+    'Bake the tart for 25 minutes until golden and set.',
   );
 });

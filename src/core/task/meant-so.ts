@@ -27,11 +27,18 @@ export const isKept = (state: State, c: Located) =>
 /** "Dust the fish in the flour": it is turned in it. "Dust the table with flour" strews it. */
 export const isDusted = (c: Located) => c.mentions.length > 1 && /\sin\s/i.test(c.rest.slice(c.mentions[0]!.end));
 
-/** "Shake off the excess", "press the crumbs on", of what was dipped: the last move of that step. */
-export const isExcess = (state: State, c: Located) =>
-  worksOf(state.steps.at(-1)?.technique).act === 'dip' &&
-  ((/^(?:shake|tap|knock|let)$/.test(c.verb ?? '') && /\b(?:excess|extra|drip)\b/i.test(c.rest)) ||
-    (/^(?:press|pat)$/.test(c.verb ?? '') && /\bon(?:to (?:it|them|the \p{L}+))?(?: well| firmly)?$/iu.test(c.rest)));
+/** "Shake off the excess", "press the crumbs on", of what was dipped; "shake off the water", of what was drained: the last move of that step. */
+export const isExcess = (state: State, c: Located) => {
+  const last = state.steps.at(-1)?.technique;
+  const { act } = worksOf(last);
+  const isShaken = /^(?:shake|tap|knock|let)$/.test(c.verb ?? '');
+  if (act === 'drain' || kindOf(last) === 'rinse') return isShaken && /\b(?:water|excess|drips?|dry|colander|sieve)\b/i.test(c.rest);
+  return (
+    act === 'dip' &&
+    ((isShaken && /\b(?:excess|extra|drip)\b/i.test(c.rest)) ||
+      (/^(?:press|pat)$/.test(c.verb ?? '') && /\bon(?:to (?:it|them|the \p{L}+))?(?: well| firmly)?$/iu.test(c.rest)))
+  );
+};
 
 /** "Turn off", of the slow cooker that the dish is in. */
 export function applianceOff(state: State, c: Located): Located | null {

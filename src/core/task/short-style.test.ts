@@ -16,7 +16,7 @@ describe('what is kept back goes in later', () => {
       [
         'Put the pesto in the pan. >saucepan',
         'Pour enough of the reserved water into the pan. >saucepan',
-        'Stir everything in the pan. >saucepan',
+        'Stir everything in the pan to make a sauce. >saucepan',
       ],
       null,
     ],

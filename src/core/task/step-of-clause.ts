@@ -39,7 +39,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
     id === 'lid' && cover !== null && hasMark(cover, 'covers') && !/\blid\b/i.test(c.rest) ? cover : id,
   );
   // a worktop needs no board
-  if (into && !tools.includes(into) && isContainer(into) && into !== 'board') tools.push(into);
+  if (into && !tools.includes(into) && (isContainer(into) || hasMark(into, 'strains')) && into !== 'board') tools.push(into);
   const unsaid = mentions.length > 0 ? mentions.every((m) => isTarget(c, m)) : !spokenThing(c);
   const told: Hazard[] = [];
   if (/\bboiling\s+water\b/i.test(c.rest)) told.push('hot', 'steam');

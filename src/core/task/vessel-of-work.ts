@@ -186,6 +186,8 @@ function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase 
   if (/\bon top\b/i.test(c.rest) && state.container !== null && state.container !== 'board') return state.container;
   if (own && /\b(?:into|in|onto|over)\b/i.test(`${c.rest} ${c.lead ?? ''}`)) return own;
   if (id === 'crack-egg') return own ?? (/^in\b/i.test(c.rest) ? state.container : 'small-bowl');
+  // what was drained is rinsed where it lies
+  if (id === 'rinse' && about.length > 0 && about.every((i) => lotsOf(state.world, i).at(-1)?.at === 'colander')) return 'colander';
   if (
     id === 'rinse' ||
     id === 'pat-dry' ||
