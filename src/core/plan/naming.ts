@@ -3,6 +3,7 @@ import { listed } from '../recipe/listed';
 import { showQuantity, toFraction } from '../amount/quantity';
 import type { Ingredient } from '../recipe/recipe';
 import { bareOf, isShaped } from '../kitchen/matter';
+import { contents } from '../kitchen/world';
 import type { Known, Lot, World } from '../kitchen/model';
 import { foodIs, runs } from '../recipe/food';
 import { SHAPE_MANY, SHAPE_ONE } from '../recipe/shape-nouns';
@@ -169,6 +170,10 @@ function eggsOf(lots: readonly Lot[], parts: readonly Known[]): readonly Known[]
   return eggs.length > 0 && parts.every((k) => eggs.includes(k) || k.liquid) ? eggs : parts;
 }
 
+/** A pan with nothing but water in it. */
+const onlyWater = (world: World, place: string): string =>
+  (world.vessels.get(place)?.water ?? 'none') !== 'none' && contents(world, place).length === 0 ? 'the water' : '';
+
 const everythingIn = (place: string, calls: Calls) =>
   `everything ${hasMark(place, 'flat') && !/\b(?:tin|pan|dish)$/.test(call(calls, place)) ? 'on' : 'in'} the ${call(calls, place)}`;
 
@@ -259,7 +264,12 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
           SHAPES.test(other) &&
           (name === '' || NO_FOOD.test(name) || /parcels?$/.test(other) || (lots.length > 0 && lots.every(isShaped))) &&
           !(calls.baked && lots.some(isDough));
-        return (isShape ? other : name || other) || (from ? `everything in the ${call(calls, from)}` : 'the food');
+        return (
+          (isShape ? other : name || other) ||
+          (from
+            ? (/\bon the (?:hob|stove|ring|burner)\b/.test(text) ? '' : onlyWater(world, from)) || `everything in the ${call(calls, from)}`
+            : 'the food')
+        );
       })
       .replace(/\beverything (?:in|on) the [^.]{3,30}? ((?:from|out of) the )/, 'everything $1')
       // it is the pan that stands there

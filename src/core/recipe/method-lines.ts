@@ -137,7 +137,8 @@ const IN_TURNS =
 
 /** "Leftovers go in a freezer bag": for another day. */
 const LEFT_OVER = new RegExp(
-  '^(?:(?:freeze|keep|store|save|chill|refrigerate)\\s+any\\s+(?:leftovers?\\b|(?:(?:that|which)\\s+)?(?:you|are|is)\\s|(?:\\p{L}+\\s+){1,2}(?:you|that are|left)\\b)' +
+  '^(?:(?:freeze|keep|store|save|chill|refrigerate)\\s+(?:(?:any|the|your)\\s+)?leftovers?\\b' +
+    '|(?:freeze|keep|store|save|chill|refrigerate)\\s+any\\s+(?:(?:(?:that|which)\\s+)?(?:you|are|is)\\s|(?:\\p{L}+\\s+){1,2}(?:you|that are|left)\\b)' +
     '|(?:any\\s+)?leftovers?\\s+(?:go|goes|will|can|keep|keeps|are|freeze|reheat|store)\\b)',
   'iu',
 );

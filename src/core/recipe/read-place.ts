@@ -47,7 +47,7 @@ const RATING =
 export const unrated = (title: string): string =>
   title
     .replace(/\s*\(?\d[\d.,]*\s*(?:ratings?|reviews?|votes?|comments?|likes)\)?\s*$/i, '')
-    .replace(/\s*[★☆⭐✩✰½\ufe0f]+\s*$/u, '')
+    .replace(/\s*(?:[★☆⭐✩✰½]|\ufe0f)+\s*$/u, '')
     .trim() || title;
 
 /** "1 - Cut the chicken into strips.": the number is that of a step, and no amount. */

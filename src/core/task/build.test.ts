@@ -205,7 +205,5 @@ test('eggs are beaten in a bowl of their own, not in the pan with the leeks', ()
   const tart = build('cheese-and-leek-tart.txt');
   const at = (id: string) => tart.steps.find((s) => s.technique === id)!.into;
   expect([at('melt'), at('whisk')]).toEqual(['frying-pan', 'bowl']);
-  expect(tart.steps.find((s) => s.text.startsWith('Bake'))!.text).toBe(
-    'Bake the tart for 25 minutes until golden and set.',
-  );
+  expect(tart.steps.find((s) => s.text.startsWith('Bake'))!.text).toBe('Bake the tart for 25 minutes until golden and set.');
 });

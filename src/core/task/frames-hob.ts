@@ -192,7 +192,8 @@ const AS_PACKET = /\bpack(?:et|age|aging)?\b/i;
 function isFriedBesideSoup(state: State, c: Located, fresh: readonly Mention[]): boolean {
   const pan = state.container;
   if (kindOf(c.technique?.id) !== 'fry' || pan === null || !fresh.some((m) => isFat(state, m.ingredient))) return false;
-  const isWet = (state.world.vessels.get(pan)?.water ?? 'none') !== 'none' || inside(state, pan).some((i) => state.world.ingredients[i]!.liquid);
+  const isWet =
+    (state.world.vessels.get(pan)?.water ?? 'none') !== 'none' || inside(state, pan).some((i) => state.world.ingredients[i]!.liquid);
   return isWet && contents(state.world, pan).some((lot) => lot.cooked);
 }
 

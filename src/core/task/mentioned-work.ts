@@ -111,7 +111,9 @@ function piecesOf(recipe: Recipe, text: string): ReadonlyMap<number, string> {
   for (const line of recipe.instructions)
     for (const mention of mentionsIn(line, names, seen)) {
       const one = recipe.ingredients[mention.ingredient]!;
-      const noun = BEHIND.exec(line.slice(mention.at, mention.end + (/^\s+\p{L}+/u.exec(line.slice(mention.end))?.[0].length ?? 0)))?.[1] ?? BEFORE.exec(line.slice(0, mention.at))?.[1];
+      const noun =
+        BEHIND.exec(line.slice(mention.at, mention.end + (/^\s+\p{L}+/u.exec(line.slice(mention.end))?.[0].length ?? 0)))?.[1] ??
+        BEFORE.exec(line.slice(0, mention.at))?.[1];
       const isFirst = !seen.has(mention.ingredient);
       seen.add(mention.ingredient);
       if (!noun || !isFirst || one.preparation.length > 0 || !findFood(one.item)?.rinse || !isShapedSo(one, 'sliced')) continue;

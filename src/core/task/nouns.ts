@@ -33,7 +33,14 @@ const BY_WORK = table<readonly string[]>({ crumbs: ['crush', 'mash', 'blend', 'r
 const DOUGHS = /^(?:pastry|base|dough)$/;
 
 /** Made in a pot. */
-const POT_NOUN = /^(?:soup|stew|sauce|curry|dh?a?al|chowder|rag[uù]|bolognese|tagine|goulash|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
+const POT_NOUN =
+  /^(?:soup|stew|sauce|curry|dh?a?al|chowder|rag[uù]|bolognese|tagine|goulash|risotto|gravy|porridge|custard|chilli|syrup|rice)$/;
+
+/** And wet. */
+const STEW_NOUN = /^(?:soup|stew|curry|dh?a?al|chowder|rag[uù]|bolognese|tagine|goulash|risotto|porridge|chilli)$/;
+const isWet = (state: State, pan: string): boolean =>
+  (state.world.vessels.get(pan)?.water ?? 'none') !== 'none' ||
+  inside(state, pan).some((i) => state.world.ingredients[i]!.liquid && !foodIs(state.world.ingredients[i]!.food, 'fatty'));
 
 export const PARCELS = /\b(?:parcels?|packets?|pouch(?:es)?|bundles?)$/i;
 
@@ -104,7 +111,10 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
   if (worked) return [...worked.parts.keys()];
   const joined = state.world.lots.filter((lot) => lot.joined && lot.at !== null);
   const others = joined.filter((lot) => lot.at !== hand);
-  const pots = POT_NOUN.test(noun) ? [...state.world.lots].reverse().filter((lot) => lot.cooked && isPan(lot.at) && lot.at !== hand) : [];
+  const inPans = POT_NOUN.test(noun) ? [...state.world.lots].reverse().filter((lot) => lot.cooked && isPan(lot.at) && lot.at !== hand) : [];
+  // onions in their oil are no soup
+  const wet = STEW_NOUN.test(noun) ? inPans.filter((lot) => isWet(state, lot.at!)) : [];
+  const pots = wet.length > 0 ? wet : inPans;
   // pasta in its water is no sauce, where another pan has more in it
   const pot = pots.find((lot) => lot.joined || inside(state, lot.at!).length > 1) ?? pots[0];
   const here =

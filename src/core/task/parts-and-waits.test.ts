@@ -169,7 +169,7 @@ describe('a short style, and what a sheet says beside', () => {
     ['Put the rice in a bowl and the chilli on top.', 'Put the rice in a bowl, then Put the chilli on top.'],
     ['Leave for 5 mins before serving with peas, if you like.', 'Leave for 5 mins. Serve with peas, if you like.'],
     ['Warm the flatbreads under the grill for the final minute.', 'Warm the flatbreads under the grill for 1 minute.'],
-    ['Slice the loaf when completely cold.', 'When completely cold, Slice the loaf.'],
+    ['Slice the loaf when completely cold.', 'When completely cold, slice the loaf.'],
   ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
 
   test('the last minute is parted off', () => {

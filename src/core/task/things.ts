@@ -127,7 +127,9 @@ const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof 
 
 /** "Bring together to a soft dough": what it becomes, and no place. */
 const isResult = ({ prep, text, vessel }: Phrase): boolean =>
-  vessel === null && /^(?:in)?to$/.test(prep ?? '') && /^an?\s+(?:[\p{L}-]+,?\s+){0,3}(?:dough|batter|paste|pulp|pur[eé]e|slurry|foam|froth|ball)$/iu.test(text);
+  vessel === null &&
+  /^(?:in)?to$/.test(prep ?? '') &&
+  /^an?\s+(?:[\p{L}-]+,?\s+){0,3}(?:dough|batter|paste|pulp|pur[eé]e|slurry|foam|froth|ball)$/iu.test(text);
 
 /** Where a goal phrase leads: a vessel, and the things that lie there where it names them. */
 export function goalOf(state: State, c: Located, phrase: Phrase | null): { vessel: string | null; lots: number[] } {

@@ -42,7 +42,7 @@ describe('a turn of speech becomes the actions that it holds', () => {
       'Dip each piece in the flour, then the egg, then the crumbs.',
       'Dip each piece in the flour. Dip each piece in the egg. Coat each piece in the crumbs.',
     ],
-    ['Leave for 2 minutes, covered.', 'Cover, then Leave for 2 minutes.'],
+    ['Leave for 2 minutes, covered.', 'Cover, then leave for 2 minutes.'],
     ['Continue to cook for 5 minutes.', 'Cook for 5 minutes.'],
   ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
 

@@ -266,7 +266,11 @@ function withArticles(text: string): string {
 
 /** The replacement with its parts filled in; a capital where the turn of speech began with one. */
 function asFirst(found: string[], to: string): string {
-  const text = to.replace(/\$(\d)/g, (_all, k: string) => found[Number(k)] ?? '').replace(/\s+/g, ' ');
+  const filled = to.replace(/\$(\d)/g, (_all, k: string) => found[Number(k)] ?? '').replace(/\s+/g, ' ');
+  // "Leek goes into the pan": it opens the sentence no more
+  const opens = /^(?:[.!?;]\s+)?(\p{Lu}\p{Ll}+)/u.exec(found[0]!)?.[1];
+  const isMoved = opens !== undefined && !/^(?:[.!?;]\s+)?\p{Lu}/u.test(filled);
+  const text = isMoved ? filled.replace(new RegExp(`(?<=[^.!?;:\\s]\\s)${opens}\\b`, 'u'), opens.toLowerCase()) : filled;
   if (/^\p{Lu}/u.test(found[0]!)) return text.charAt(0).toUpperCase() + text.slice(1);
   // behind a full stop a sentence begins
   return text.replace(/^([.!?;]\s+)(\p{Ll})/u, (_all, stop: string, letter: string) => stop + letter.toUpperCase());

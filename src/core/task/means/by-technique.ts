@@ -29,9 +29,7 @@ const PARTED =
 /** "Cook on high" in a bowl is no hob. */
 const IN_BOWL: Rule = {
   when: (here) =>
-    here.state.hob === null &&
-    toolById(vesselOf(here))?.kind === 'container' &&
-    /microwav/i.test(here.state.recipe.instructions.join(' ')),
+    here.state.hob === null && toolById(vesselOf(here))?.kind === 'container' && /microwav/i.test(here.state.recipe.instructions.join(' ')),
   then: 'microwave',
 };
 

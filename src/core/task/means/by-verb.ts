@@ -173,7 +173,8 @@ export const BY_VERB = table<Rule[]>({
     { when: ({ rest }) => /\boff (?:the|its) (?:burner|hob|stove|ring|flame)\b/i.test(rest), then: 'take-off-heat' },
     { when: ({ about }) => about.has('corer'), then: 'core' },
     {
-      when: ({ rest, mentions }) => mentions.length === 0 && /^(?:out\s+)?(?:the|any|their|its|all the)\s+seeds\b/i.test(rest),
+      when: ({ rest, mentions }) =>
+        /^(?:out\s+)?(?:the|any|their|its|all the)\s+seeds\b/i.test(rest) && (mentions.length === 0 || /\b(?:out of|from)\b/i.test(rest)),
       then: 'deseed',
     },
     // a pan, no lid, foil or stalk

@@ -26,7 +26,10 @@ export const OF_PUTTING = table<Rule[]>({
   toss: [{ when: ({ clause, rest }) => clause.verb === 'turn' && COATING.test(rest), then: 'coat' }],
   fold: [
     // "fold in the ends", of a sheet
-    { when: ({ rest }) => /^(?:in\s+)?(?:the|both|all)\s+(?:sides|edges|ends|corners|flaps|bottom|bottom edge)(?:\s+in)?\b/i.test(rest), then: 'fold-over' },
+    {
+      when: ({ rest }) => /^(?:in\s+)?(?:the|both|all)\s+(?:sides|edges|ends|corners|flaps|bottom|bottom edge)(?:\s+in)?\b/i.test(rest),
+      then: 'fold-over',
+    },
     {
       when: ({ rest }) =>
         /^(?:(?:it|them|the \p{L}+)\s+)?(?:over|in half|in two|up\b)/iu.test(rest) || /\b(?:paper|parchment|foil)\b/i.test(rest),
@@ -62,7 +65,9 @@ export const OF_PUTTING = table<Rule[]>({
     // "divide between the cases", of what is in the bowl; "share it out between the pastry cases", in their tin
     {
       when: ({ rest, state }) =>
-        /^(?:(?:it|them|the\s+\p{L}+)\s+)?(?:out\s+)?(?:evenly\s+)?(?:between|among|into)\b.*\b(?:cases|holes|liners|moulds|ramekins)\b/iu.test(rest) &&
+        /^(?:(?:it|them|the\s+\p{L}+)\s+)?(?:out\s+)?(?:evenly\s+)?(?:between|among|into)\b.*\b(?:cases|holes|liners|moulds|ramekins)\b/iu.test(
+          rest,
+        ) &&
         (state.prepared !== null || inUse(state).some((v) => hasMark(v, 'shared') && isHeld(state, v))),
       then: 'spoon',
     },

@@ -10,7 +10,11 @@ export const ASIDES: readonly Turn[] = [
   // "You may have to roll out the trimmings again": perhaps, and no work of its own
   ['you m', /([^.!?;]{4,}?)[.!]\s+(you\s+(?:may|might)\s+(?:have|need)\s+to\b[^.;()]*)(?=\s*(?:[.;]|$))/giu, '$1 ($2)'],
   // "Careful - the bowl might be hot"
-  ['careful|watch out|warning|caution', /([^.!?;]{4,}?)[.!]\s+((?:be\s+)?(?:careful|watch out|warning|caution))\s*[-–—:!,]\s*([^.;()!]{4,80})[.!]*(?=\s|$)/giu, '$1 ($2: $3).'],
+  [
+    'careful|watch out|warning|caution',
+    /([^.!?;]{4,}?)[.!]\s+((?:be\s+)?(?:careful|watch out|warning|caution))\s*[-–—:!,]\s*([^.;()!]{4,80})[.!]*(?=\s|$)/giu,
+    '$1 ($2: $3).',
+  ],
   // "keep warm in a clean tea towel"
   [
     'keep',
@@ -18,7 +22,11 @@ export const ASIDES: readonly Turn[] = [
     'wrap $1in $2 to keep warm',
   ],
   // "cool a little in the tin"
-  ['a little|a bit', /(^|[.!?;]\s+|\b(?:and|then)\s+)(cool|rest|soften|brown|thicken|loosen|warm)\s+(?:for\s+)?a\s+(?:little|bit)\b(?!\s+(?:more|of|longer|oil|butter|water|milk))/gi, '$1$2 slightly'],
+  [
+    'a little|a bit',
+    /(^|[.!?;]\s+|\b(?:and|then)\s+)(cool|rest|soften|brown|thicken|loosen|warm)\s+(?:for\s+)?a\s+(?:little|bit)\b(?!\s+(?:more|of|longer|oil|butter|water|milk))/gi,
+    '$1$2 slightly',
+  ],
   // "tipping in any bran left in the sieve"
   ['tipping in', /,\s+tipping\s+in\s+((?:any|all|the)\b[^.;,]*?\bleft\b[^.;,]*)/gi, ' (tip in $1)'],
   // "spoon off the fat into a cup, and let it go cold before binning it": what is done with it, long after
@@ -36,7 +44,10 @@ export const ASIDES: readonly Turn[] = [
   // "One at a time, dip the strips in the flour"
   ...['one at a time', 'one by one', 'two at a time', 'a few at a time'].map((how): Turn => [
     how,
-    new RegExp(`(^|[.!?;]\\s+)${how},\\s+(\\p{L}+\\s+(?:the\\s+|your\\s+)?[\\p{L} ]{2,28}?)\\s+(?=(?:in|into|on|onto|under|with|until|for)\\b)`, 'giu'),
+    new RegExp(
+      `(^|[.!?;]\\s+)${how},\\s+(\\p{L}+\\s+(?:the\\s+|your\\s+)?[\\p{L} ]{2,28}?)\\s+(?=(?:in|into|on|onto|under|with|until|for)\\b)`,
+      'giu',
+    ),
     `$1$2 ${how} `,
   ]),
   // "then cover, turn right down and cook"

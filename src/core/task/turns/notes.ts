@@ -17,7 +17,10 @@ export const NOTES: readonly Turn[] = [
   // "leek goes into the bacon fat"
   [
     'goes|go in',
-    new RegExp(`${START}${THING}\\s+go(?:es)?\\s+(?:straight\\s+|back\\s+)?(in|into|on|onto|on top of)\\s+(?=(?:the|an?|your|each)\\s)`, 'giu'),
+    new RegExp(
+      `${START}${THING}\\s+go(?:es)?\\s+(?:straight\\s+|back\\s+)?(in|into|on|onto|on top of)\\s+(?=(?:the|an?|your|each)\\s)`,
+      'giu',
+    ),
     '$1put the $2 $3 ',
   ],
   // "put a pan of water on for the pasta"
@@ -27,7 +30,11 @@ export const NOTES: readonly Turn[] = [
     'bring $1 to the boil',
   ],
   // "turn down to low, lid on, 15 mins"
-  ['lid on', new RegExp(`(\\b(?:down|low|heat|medium)),\\s+(?:with\\s+)?(?:the\\s+)?lid\\s+on,?\\s+(?:for\\s+)?${MINUTES}`, 'giu'), '$1, put the lid on and cook for $2'],
+  [
+    'lid on',
+    new RegExp(`(\\b(?:down|low|heat|medium)),\\s+(?:with\\s+)?(?:the\\s+)?lid\\s+on,?\\s+(?:for\\s+)?${MINUTES}`, 'giu'),
+    '$1, put the lid on and cook for $2',
+  ],
   // "Cook onion 5 mins"
   [
     'min|sec',

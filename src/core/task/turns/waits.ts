@@ -34,6 +34,12 @@ export const WAITS: readonly Turn[] = [
     ' until it wilts',
   ],
   ['lid on', /\b(leave|stand|rest|let sit|sit)\b([^.;,]{0,40}?),?\s+with (?:the|its|a) lid (?:still )?on\b/gi, 'cover, then $1$2'],
+  // "boil without the lid for 11 minutes"
+  [
+    'without',
+    /\b(boil|simmer|cook|bake|roast|fry)((?:\s+(?:it|them|the\s+\p{L}+))?)\s+without\s+(?:the\s+|a\s+)?lid(?:\s+on)?\b/giu,
+    '$1$2 uncovered',
+  ],
   // "let it stand, covered, for 10 minutes"
 
   [

@@ -19,7 +19,12 @@ const skim = of('skim');
 export const VARIANTS_COOK = [
   variant(skim, 'skim-fat', 'spoon off the fat', 'spoon off fat|spoon off the fat|skim off the fat', {
     tools: ['spoon'],
-    small: ['Push the food to one side.', 'Put the spoon into the fat.', 'Lift it into a cup.', 'Let it go cold in the cup, then put it in the bin.'],
+    small: [
+      'Push the food to one side.',
+      'Put the spoon into the fat.',
+      'Lift it into a cup.',
+      'Let it go cold in the cup, then put it in the bin.',
+    ],
     cues: { see: 'little fat is left', hear: 'it sizzles less' },
   }),
   variant(fry, 'stir-fry', 'stir-fry', 'stir-fry|stir fry', {

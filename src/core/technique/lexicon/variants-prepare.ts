@@ -39,7 +39,12 @@ const DOWN = 'Put the knife down flat, away from the edge.';
 export const VARIANTS_PREPARE = [
   variant(byHand, 'scrape-skin', 'scrape the skin off with a spoon', 'scrape off the skin|scrape the skin off', {
     tools: ['spoon'],
-    small: ['Hold {thing}.', 'Put the edge of the spoon on the skin.', 'Scrape the skin off, away from you.', 'Turn {thing} a little and go on.'],
+    small: [
+      'Hold {thing}.',
+      'Put the edge of the spoon on the skin.',
+      'Scrape the skin off, away from you.',
+      'Turn {thing} a little and go on.',
+    ],
     cues: { see: 'no skin left', feel: 'wet all round' },
     minutes: { active: 1, waiting: 0 },
   }),

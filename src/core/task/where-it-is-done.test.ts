@@ -1,0 +1,223 @@
+// Kinds that twelve new texts showed when their cards were read, December 2026: where a thing is heated, where it lies, what it is called. Common practice at a stove throughout, unless a source is named.
+import { describe, expect, test } from 'vitest';
+import { build, own, step } from '../../../tests/cases/built';
+import { check, type Case } from '../../../tests/cases/cards';
+import { readRecipe } from '../recipe/read';
+import { dryRun } from './dry-run/index';
+import { plainTurns } from './turns-of-speech';
+
+const texts = (task: ReturnType<typeof build>) => own(task).map((one) => one.text);
+
+/** Those that come from the list too. */
+const all = (task: ReturnType<typeof build>) => task.steps.map((one) => one.text);
+
+describe('the same heat again', () => {
+  test.each<Case>([
+    [
+      'what is turned under the grill goes back under it',
+      '2 chicken breasts\n1 tbsp oil',
+      'Lay the chicken on a baking tray. Grill on high for 6 minutes, turn each piece over and give them another 6 minutes.',
+      [
+        'Put the baking tray under the grill.',
+        'Turn each piece over.',
+        'Put the baking tray under the grill.',
+        'Cook the chicken for another 6 minutes',
+      ],
+      /the hob|in the oven/,
+    ],
+    [
+      'nothing is heated in bursts on a hob',
+      '100 g chocolate\n1 banana',
+      'Put the chocolate in a microwaveable bowl. Heat it in 20 second bursts until smooth. Slice the banana.',
+      ['Put the bowl in the microwave. >bowl', 'Heat the chocolate in 20 second bursts until smooth. >bowl'],
+      /hob|saucepan/,
+    ],
+    [
+      'onions are not fried in a soup',
+      '200 g red lentils\n1 onion\n2 tbsp oil',
+      'Simmer the lentils in 800 ml water in a large saucepan for 20 minutes. Fry the onion in the oil for 8 minutes. Pour over the lentils.',
+      [
+        'Pour the oil into the frying pan.',
+        'Fry the onion in the oil for 8 minutes. >frying-pan',
+        'Pour the onion over the red lentils. >large-pan',
+      ],
+      /onion in the large saucepan/,
+    ],
+    [
+      'water by itself is what is brought to the boil',
+      '200 g pasta',
+      'Fill a saucepan with water. Put on the lid and bring to the boil. Add the pasta and boil for 11 minutes.',
+      ['Bring the water to the boil. >saucepan'],
+      /everything in the saucepan to the boil/,
+    ],
+  ])('%s', (...one) => check(one));
+
+  test('a grill that is hot in minutes is not lit before meat marinates for half an hour', () => {
+    const task = build(
+      '2 chicken breasts\n2 tbsp yoghurt',
+      'Mix the chicken and the yoghurt in a bowl. Leave in the fridge for 30 minutes. Grill the chicken for 12 minutes.',
+    );
+    const said = texts(task);
+    expect(said.findIndex((one) => /fridge for 30/.test(one))).toBeLessThan(said.findIndex((one) => /Turn the grill on/.test(one)));
+  });
+});
+
+describe('where it lies', () => {
+  test.each<Case>([
+    [
+      'fat leaves the pan, and the mince stays in it',
+      '400 g beef mince\n1 tin beans',
+      'Heat a frying pan. Add the mince and cook for 8 minutes. Spoon off any fat into a cup. Stir in the beans and cook for 5 minutes.',
+      ['Spoon off any fat. >frying-pan', 'Stir the beans into the frying pan. >frying-pan'],
+      />cup|mug/,
+    ],
+    [
+      'a dough comes together where it was mixed, whatever simmers beside',
+      '200 g red lentils\n150 g self-raising flour\n150 g yoghurt',
+      'Simmer the lentils in 800 ml water in a large saucepan for 20 minutes. Mix the flour and yoghurt in a bowl, then bring together with your hands to a soft dough. Divide into 4 and roll each piece out. Heat a frying pan. Dry-fry the breads one by one for 2 minutes on each side.',
+      [
+        'Bring the mixture together with your hands to a soft dough. >bowl',
+        'Put the dough in the frying pan. >frying-pan',
+        'Dry-fry the breads one by one for 2 minutes. >frying-pan',
+      ],
+      /(?:mixture|dough) in the large saucepan/,
+    ],
+    [
+      'cases of pastry are where the pastry lies',
+      '1 sheet shortcrust pastry\n4 slices ham\n4 eggs\n150 ml milk',
+      'Unroll the pastry and use an 8cm round cutter to stamp out 12 circles. Push the circles into a 12-hole bun tin. Tear up the ham and share it out between the pastry cases. Beat the eggs and milk in a jug. Pour the egg mix into the cases.',
+      [
+        'Cut out 12 circles with an 8cm round cutter. >board',
+        'Share the ham between the pastry cases. >muffin-tin',
+        'Pour the egg mix into the cases. >muffin-tin',
+      ],
+      /serving/,
+    ],
+    [
+      'what is kept warm in a cloth is out of its pan',
+      '2 flatbreads\n1 egg',
+      'Warm the flatbreads in a frying pan for 2 minutes. Keep warm in a clean tea towel. Fry the egg.',
+      ['Wrap the flatbreads in a clean tea towel to keep warm. >plate'],
+      null,
+    ],
+    [
+      'what was drained is rinsed in its colander, and shaken there',
+      '200 g pasta\n100 g tomatoes',
+      'Boil the pasta in a saucepan for 11 minutes. Drain the pasta in a colander and run it under the cold tap until cool. Shake off the water. Put the pasta into a large bowl.',
+      ['Run the pasta under the cold tap until cool. >colander', 'Put the pasta into a large bowl. >large-bowl'],
+      /back into the saucepan/,
+    ],
+    [
+      'a stew is found by its name, among other pans',
+      '200 g red lentils\n1 onion\n1 tbsp oil\n100 g spinach',
+      'Simmer the lentils in 800 ml water in a large saucepan for 20 minutes. Heat the oil in a frying pan and fry the onion for 5 minutes. Stir the spinach into the dal until wilted.',
+      ['Stir the spinach into the dal until wilted. >large-pan'],
+      null,
+    ],
+  ])('%s', (...one) => check(one));
+
+  test('a colander that is worked in stands on its card', () => {
+    const task = build(
+      '200 g pasta',
+      'Boil the pasta in a saucepan for 11 minutes. Drain in a colander and rinse under cold water until cool.',
+    );
+    const rinsed = task.steps.filter((one) => one.into === 'colander');
+    expect(rinsed.length).toBeGreaterThan(0);
+    expect(rinsed.filter((one) => !one.tools.includes('colander'))).toEqual([]);
+  });
+
+  test('leftovers are for another day, and the dish is not put away before it is eaten', () => {
+    const task = build(
+      '4 slices ham\n1 sheet pastry',
+      'Lay the ham on the pastry. Bake for 20 minutes. Refrigerate leftovers within 2 hours.',
+    );
+    expect(texts(task).filter((one) => /fridge|refrigerate/i.test(one))).toEqual([]);
+  });
+});
+
+describe('what is bought so, and what has to be done', () => {
+  test('prawns that a list has peeled were bought so; a carrot is peeled', () => {
+    const said = all(
+      build('180 g raw prawns, peeled and deveined\n1 carrot, peeled', 'Slice the carrot. Fry the prawns and carrot for 4 minutes.'),
+    );
+    expect(said.filter((one) => /^(?:Peel|Trim)/.test(one))).toEqual(['Peel the carrot.']);
+  });
+
+  test.each([
+    ['1 lime', 'Boil 200 g rice. Serve with lime wedges.', 'Cut the lime into wedges.'],
+    ['1 lemon', 'Boil 200 g rice. Serve with slices of lemon.', 'Slice the lemon.'],
+  ])('%s: pieces that are only spoken of are cut', (list, method, wanted) => {
+    expect(all(build(`200 g rice\n${list}`, method))).toContain(wanted);
+  });
+
+  test('pieces that somebody is told to cut are cut once', () => {
+    const said = all(build('200 g rice\n1 lime', 'Boil the rice. Cut the lime into wedges. Serve with the lime wedges.'));
+    expect(said.filter((one) => /Cut the lime|Slice the lime/.test(one))).toHaveLength(1);
+  });
+
+  test('a spoon peels ginger, and no blade', () => {
+    const peel = step(build('1 piece of ginger', 'Peel the ginger with a teaspoon and grate it.'), /^Peel the ginger/);
+    expect(peel.tools).not.toContain('peeler');
+    expect(peel.hazards).not.toContain('sharp');
+  });
+
+  test('what the method makes is on no list, and is missed by nobody', () => {
+    const task = build(
+      '1 cucumber\n4 tbsp yoghurt\n2 flatbreads',
+      'Grate the cucumber. Stir it into the yoghurt to make a raita. Serve the flatbreads with a spoonful of raita.',
+    );
+    expect(dryRun(task).filter((one) => one.code === 'used-not-listed')).toEqual([]);
+    expect(texts(task)).toContain('Stir everything in the bowl to make a raita.');
+  });
+
+  test('pastry and what lies in it are the tart, once it is baked', () => {
+    const said = texts(
+      build(
+        '1 sheet puff pastry\n3 tbsp pesto\n200 g tomatoes',
+        'Unroll the pastry on a baking tray. Spread over the pesto and lay the tomatoes on top. Bake for 20 minutes. Cool for 5 minutes.',
+        'Tomato tart',
+      ),
+    );
+    expect(said.find((one) => one.startsWith('Bake'))).toMatch(/^Bake the tart for 20 minutes/);
+  });
+});
+
+describe('a note in haste, put plainly', () => {
+  test.each([
+    ['Pasta in! 10 mins', 'Add the pasta. Cook for 10 mins'],
+    ['Leek goes into the bacon fat with butter.', 'Put the leek into the bacon fat with butter.'],
+    ['Turn down to low, lid on, 15 mins.', 'Turn down to low, put the lid on and cook for 15 mins.'],
+    ['Cook onion 5 mins. Keep stirring!', 'Cook the onion for 5 mins. Stir constantly.'],
+    ['Heat oil in pan - medium.', 'Heat the oil in a pan over a medium heat.'],
+    ['Open tins. Drain and rinse the beans.', 'Open the tins. Drain and rinse the beans.'],
+    ['Put a pan of water on for the pasta.', 'Bring a pan of water to the boil.'],
+    ['Drain pasta, chuck it in with the leeks, bacon back in.', 'Drain the pasta, put it in with the leeks, put the bacon back in.'],
+    ['One at a time, dip the strips in the flour.', 'Dip the strips one at a time in the flour.'],
+    [
+      'Bring to the boil, then cover, turn right down and cook for 10 minutes.',
+      'Bring to the boil, then cover, then turn the heat down low and cook for 10 minutes.',
+    ],
+    [
+      'Sieve the flour into a bowl, tipping in any bran left in the sieve.',
+      'Sieve the flour into a bowl (tip in any bran left in the sieve).',
+    ],
+    ['Fold in the bottom and roll up.', 'Fold the bottom in and roll up.'],
+    ['Check hands are washed.', 'Wash your hands.'],
+    ['Boil without the lid for 11 minutes.', 'Boil uncovered for 11 minutes.'],
+  ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
+
+  test.each([
+    'Stir in.',
+    'Fold in the flour.',
+    'Pour the milk in.',
+    'Add the onion and put the lid on.',
+    'Simmer for 15 minutes.',
+    'Cook the rice for 10 minutes.',
+  ])('%s stays as it is', (said) => expect(plainTurns(said)).toBe(said));
+});
+
+test('a title is no rating', () => {
+  const read = (title: string) => readRecipe(`${title}\nServes 2\nIngredients\n1 cup rice\nMethod\nBoil the rice.`).recipe.title;
+  expect(read('Coconut curry ⭐⭐⭐⭐½ (88 reviews)')).toBe('Coconut curry');
+  expect(read('Five star soup')).toBe('Five star soup');
+});
