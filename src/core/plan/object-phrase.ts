@@ -13,7 +13,7 @@ function phraseIn(rest: string): string | null {
     '',
   );
   if (
-    /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|off the heat|gently|well|hard(?!-)(?=$|\s+(?:for|until|to|with|in|and|so|or|again|enough)\b)|lightly|hot|immediately|straight away|straightaway|at once|(?:seam|skin|cut|flat|fat|smooth|rough|right|wrong|presentation)[- ]?sides? (?:up|down)|again|sometimes|through|warm|cold|slightly|about|uncovered|covered|undisturbed|loosely|alone|somewhere|lengthwise|lengthways|crosswise|inside out)\b/i.test(
+    /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|off the heat|gently|well|hard(?!-)(?=$|\s+(?:for|until|to|with|in|and|so|or|again|enough)\b)|lightly|hot|immediately|straight away|straightaway|straight(?= (?:from|out|to|into|onto)\b)|at once|(?:seam|skin|cut|flat|fat|smooth|rough|right|wrong|presentation)[- ]?sides? (?:up|down)|again|sometimes|through|warm|cold|slightly|about|uncovered|covered|undisturbed|loosely|alone|somewhere|lengthwise|lengthways|crosswise|inside out)\b/i.test(
       text,
     ) ||
     /^\d+(?:\s*(?:-|to|or)\s*\d+)?\s*(?:more\s+)?(?:min(?:ute)?s?|sec(?:ond)?s?|hours?)\b/i.test(text)

@@ -60,7 +60,9 @@ export function headingWithRest(line: string): { section: Section; rest: string 
 }
 
 export function servingsOf(line: string): { number: number | null; text: string } | null {
-  const plain = plainNumbers(stripMarks(line)).replace(/^\((.*)\)$/, '$1');
+  const whole = plainNumbers(stripMarks(line)).replace(/^\((.*)\)$/, '$1');
+  // "makes 1 pudding, serves 3": so many eat of it
+  const plain = /^\W*makes\b.*?\b(serves\s+\d.*)$/i.exec(whole)?.[1] ?? whole;
   for (const pattern of SERVINGS) {
     const m = pattern.exec(plain);
     if (!m) continue;
@@ -68,11 +70,11 @@ export function servingsOf(line: string): { number: number | null; text: string 
     if (!number?.ok) {
       const inside = /\d+/.exec(m[1]!);
       if (!inside || /^for\b/i.test(plain)) continue;
-      return { number: Number(inside[0]), text: plain };
+      return { number: Number(inside[0]), text: whole };
     }
     if (/^for\b/i.test(plain) && !/people|persons?|servings?|portions?|^\s*\S+\s*$/i.test(m[1]!)) continue;
     const value = number.min.valueOf();
-    return { number: value > 0 && value <= 1000 ? value : null, text: plain };
+    return { number: value > 0 && value <= 1000 ? value : null, text: whole };
   }
   return null;
 }

@@ -6,8 +6,9 @@ import type { Supervision } from '../technique/model';
 /** How near the recipe wants an adult. */
 export type Help = Extract<Supervision, 'within-reach' | 'adult-does'>;
 
-const ADULT = /\b(?:(?:ask for|get|with) help|adults?|grown[- ]?ups?|teachers?|carers?|supervis\p{L}*)\b/iu;
-const PERSON = '(?:an?\\s+|the\\s+|your\\s+)?(?:adult|grown[- ]?up|teacher|carer|parent|helper|member of staff|someone)';
+const ADULT = /\b(?:(?:ask for|get|with) help|adults?|grown[- ]?ups?|teachers?|carers?|staff|supervis\p{L}*)\b/iu;
+const PERSON =
+  '(?:an?\\s+|the\\s+|your\\s+)?(?:adult|grown[- ]?up|teacher|carer|parent|helper|staff(?:\\s+member)?|member of staff|someone)';
 const ASK = new RegExp(
   `^(?:(?:then|next|now|first(?:ly)?|second(?:ly)?|finally|lastly|after that|afterwards),?\\s+)?(?:ask|get|have|let)\\s+${PERSON}\\s+(?:to\\s+)?(help\\s+(?:you\\s+)?(?:to\\s+)?)?(?=\\p{L})`,
   'iu',

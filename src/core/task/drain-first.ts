@@ -24,15 +24,16 @@ export function inHandAgain(state: State): () => void {
 
 /**
  * "Boil the pasta. Meanwhile, fry the mushrooms. Drain the pasta": where among the actions its draining stands.
- * @param i the action that is done meanwhile: on a ring of its own, or cold
+ * @param i the action that is done meanwhile, on a ring of its own or cold; or that begins in another pan
  * @returns the places of the actions that come first: the cup of water that is kept, and the draining; none where nothing is in water, or nobody drains it by
  * name
  */
 export function drainedBefore(state: State, clauses: readonly Said[], i: number, c: Located): number[] {
-  if (!c.meanwhile) return [];
   const pan = state.container;
   if (pan === null || (state.world.vessels.get(pan)?.water ?? 'none') === 'none') return [];
   const onHeat = worksOf(c.technique?.id, c.technique?.like).act === 'heat';
+  // on another ring by its own words, or said to be done beside it
+  if (!c.meanwhile && !(onHeat && c.tools.some((t) => isPan(t.id) && t.id !== pan))) return [];
   // cold work beside it begins with the sentence that says so; what is done to the pan itself is no other work
   if (!onHeat && (!c.first || inside(state, pan).some((i) => c.mentions.some((m) => m.ingredient === i)))) return [];
   const object = thingsOf(state, c, frameOf(state, c).theme);

@@ -1,4 +1,5 @@
 // Places in the words of a step that only the world can fill: what is acted on, and what it goes to.
+import { findFood, nameWords, singular } from '../recipe/food';
 import { objectPhrase } from '../plan/object-phrase';
 import { listed } from '../recipe/listed';
 import { hasMark } from '../technique/tools';
@@ -23,6 +24,19 @@ const emptyVessel = (state: State): string | null =>
 /** What is acted on, where no word of the clause says it. */
 export const theThing = (state: State) => hole('thing', spokenOf(state));
 
+/** "Core the apples and cut each one into 8 wedges": each apple. */
+function eachOfThem(state: State): string | null {
+  const [only, more] = state.objectUses;
+  if (only === undefined || more !== undefined) return null;
+  const name = nameOf(state.recipe.ingredients[only]!);
+  const words = name.split(' ');
+  const last = singular(words.at(-1)!);
+  if (last === words.at(-1)) return null;
+  // "each potato" is as clear as "each baking potato", where there are no others
+  const isAlone = findFood(last) !== null && state.recipe.ingredients.every((one, i) => i === only || !nameWords(one.item).includes(last));
+  return `each ${isAlone ? last : [...words.slice(0, -1), last].join(' ')}`;
+}
+
 /** Pronouns as holes: what is acted on, and what it goes to. */
 export function withPronoun(state: State, rest: string): string {
   const these =
@@ -34,6 +48,8 @@ export function withPronoun(state: State, rest: string): string {
     /^((?:in|over|up|out|down|off|through)\s+)?(?:it|them|each one|(?:this|that)(?=$|\s+(?:too|all|over|into|on|onto|to|in|and|with|until|for)\b)|all of (?:it|them))\b(?:\s+too\b)?(?:\s+all(?!\s+(?:over|together))\b)?/i.exec(
       rest,
     );
+  const one = first && /\beach one\b/i.test(first[0]) ? eachOfThem(state) : null;
+  if (first && one) return `${one}${rest.slice(first[0].length)}`;
   if (first) return `${thing}${first[1] ? ` ${first[1].trim()}` : ''}${rest.slice(first[0].length)}`;
   const dish = state.vesselSpoken ? `the ${toolCall(state, state.vesselSpoken)}` : null;
   if (dish && /\b(?:in|into|on|onto)\s+it\b/i.test(rest)) return rest.replace(/\b(in|into|on|onto)\s+it\b/i, `$1 ${dish}`);

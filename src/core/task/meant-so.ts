@@ -1,4 +1,5 @@
 // What an action means here beside what its words say: done already, kept, of the dish or of the side, in the vessel that was spoken of.
+import { minutesOfText } from '../amount/minutes';
 import { MIXTURE } from './nouns';
 import { contents, lotsOf } from '../kitchen/index';
 import { isPutAway } from '../kitchen/world';
@@ -176,7 +177,10 @@ export function isFilm(state: State, c: Located): boolean {
   return (
     lid === 'cling-film' &&
     c.mentions.length === 0 &&
-    ((kindOf(c.technique?.id) === 'prick' && /^(?:it|the film)?$/i.test(c.rest.trim())) ||
+    ((kindOf(c.technique?.id) === 'prick' &&
+      /^(?:it|the film)?(?:\s+(?:a few|several|two|three|\d+)\s+times|\s+with (?:a|the) \p{L}+|\s+in (?:a few|several) places|\s+all over)*$/iu.test(
+        c.rest.trim(),
+      )) ||
       // "make a few holes"
       (c.verb === 'make' && /\b(?:holes?|slits?)\b/i.test(c.rest)))
   );
@@ -280,6 +284,9 @@ export const isLeftAlone = (state: State, c: Located) =>
 export function isDoneAlready(state: State, c: Located, act: Act): boolean {
   if (act === 'off') return isHobOff(state, c);
   const last = state.steps.at(-1);
+  // "Bake for 25 minutes. Set the timer!": it was set for that
+  if (c.technique?.id === 'set-timer' && minutesOfText(c.rest) === null)
+    return state.steps.slice(-3).some((s) => s.tools?.includes('timer') === true && (s.minutes?.waiting ?? 0) >= 1);
   if (c.technique?.id === 'gloves-on') return kindOf(last?.technique) === 'take-out-oven';
   // it came out when its time was up
   if (

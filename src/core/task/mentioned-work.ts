@@ -14,8 +14,11 @@ function juicedInMethod(one: Ingredient, text: string): Ingredient | null {
   // "a squeeze of lemon" of the list
   if (one.unit === 'splash') return { ...one, preparation: [...one.preparation, 'juiced'] };
   const name = food.names[0]!.replace(/[^\p{L}]/gu, '');
-  const said = new RegExp(`([^.;,\\n]*)\\b(?:juice of (?:[\\p{L}\\d½]+\\s+){0,3}${name}|${name} juice)\\b`, 'iu').exec(text)?.[1];
-  const squeezes = new RegExp(`\\bsqueez\\w*[^.;\\n]*\\b${name}`, 'iu').test(text);
+  const said = new RegExp(`([^.;,\\n]*)\\b(?:(?:juice|squeeze) of (?:[\\p{L}\\d½]+\\s+){0,3}${name}|${name} juice)\\b`, 'iu').exec(
+    text,
+  )?.[1];
+  // "a squeeze of lemon" is no order
+  const squeezes = new RegExp(`\\bsqueez(?!e of\\b)\\w*[^.;\\n]*\\b${name}`, 'iu').test(text);
   return said === undefined || squeezes || /\bsqueez/i.test(said) ? null : { ...one, preparation: [...one.preparation, 'juiced'] };
 }
 

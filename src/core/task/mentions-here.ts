@@ -12,13 +12,14 @@ const isPanful = (state: State, text: string, m: Mention) =>
   state.world.ingredients[m.ingredient]!.ml < PANFUL &&
   /\b(?:pan|pot|saucepan)s? of (?:\p{L}+ )*$/iu.test(text.slice(0, m.at));
 
-/** "Rinse under cold water", "mix the oil with 1 tbsp water", with the water of the list in the dough: from the tap. */
+/** "Rinse under cold water", "mix the oil with 1 tbsp water", "pour boiling water over them", with the water of the list in the dough: from the tap. */
 const isTap = (state: State, text: string, m: Mention) =>
   state.world.ingredients[m.ingredient]!.food?.category === 'water' &&
   // "water", with no amount, on a list of what one needs: out of the tap
   (state.world.ingredients[m.ingredient]!.one.min === null ||
     /\bunder\s+(?:the\s+)?(?:\p{L}+\s+){0,2}$/iu.test(text.slice(0, m.at)) ||
-    (m.quantity !== null && lotsOf(state.world, m.ingredient).every((lot) => lot.joined && lot.parts.size > 1)));
+    ((m.quantity !== null || (m.part === 'all' && !/\bthe\s+(?:\p{L}+\s+){0,2}$/iu.test(text.slice(0, m.at)))) &&
+      lotsOf(state.world, m.ingredient).every((lot) => lot.joined && lot.parts.size > 1)));
 
 /**
  * The ingredients that a text speaks of; "the veg" is what is still veg, where spinach has gone into the ricotta and others are to come.

@@ -61,7 +61,7 @@ const cameOut: Reading = ({ state, c, rest, act, id }) => {
 };
 
 const served: Reading = ({ state, rest, act }) =>
-  act === 'serve' && (!objectPhrase(rest) || SERVED_HOW.test(rest))
+  act === 'serve' && (!objectPhrase(rest) || SERVED_HOW.test(rest) || /^(?:over|on|in|from)\s/i.test(rest))
     ? `${isDishItself(state, rest) ? hole('spoken', spokenOf(state)) : `the ${shortTitle(state.recipe.title)}`} ${rest}`
     : null;
 

@@ -1,5 +1,6 @@
 // Takes one action of a method: by its kind into the frame that fits.
 import { poursWater } from '../kitchen/index';
+import { panOfThing } from './vessel-of-work';
 import { isHeld, isPan } from './vessels';
 import { isSheet, takeSheet } from './sheets';
 import { overBase } from './put-meaning';
@@ -145,6 +146,8 @@ export function takeClause(state: State, said: Located): void {
     return work(state, { ...c, rest, technique: techniqueById('prick')! });
   }
   if (isSheet(state, c, works.act)) return takeSheet(state, c, works.act);
+  // "take the soup off the heat. Blend it": the soup is in hand, whatever was grilled since
+  if (works.act === 'off-ring') state.container = panOfThing(state, c) ?? state.container;
   const instead =
     filled(state, c, works.act) ??
     coatedIn(c, works.act) ??

@@ -112,7 +112,8 @@ export function unlistedFoods(text: string, known: KnownFoods): string[] {
     // what lies in the packet
     if (/^(?:sachet|packet)$/.test(words[i + 1] ?? '')) continue;
     if (/^(?:juice|zest|rind|wedge|slice)$/.test(name.at(-1)!) && known.words.has(name[0]!)) continue;
-    const general = size === 1;
+    // "grated cheese", of a cheddar: cheese by its last word
+    const general = size === 1 || findFood(name.at(-1)!)?.id === food.id;
     if (
       general &&
       [food.category, ...(COVERED_BY.get(food.category) ?? [])].some((c) => known.categories.has(c) && COVERED_BY.get(food.category))

@@ -6,7 +6,7 @@ import { hasMark, toolById } from '../technique/tools';
 import { worksOf, type Act, type Works } from '../technique/works';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
-import { goalOf } from './things';
+import { frameOf, goalOf, thingsOf } from './things';
 import { isHeld, isPan, mixingBowl, servedIn, vesselOfPhrase } from './vessels';
 import { STANDS_ON } from './place-words';
 
@@ -15,6 +15,14 @@ export const panOfWater = (state: State): string | null =>
   [state.steps.findLast((s) => worksOf(s.technique).act === 'heat')?.into ?? null, state.container, ...state.world.vessels.keys()].find(
     (v): v is string => isPan(v) && (state.world.vessels.get(v)?.water ?? 'none') !== 'none',
   ) ?? null;
+
+/** The pan that a named thing is in: "the soup". */
+export function panOfThing(state: State, c: Located): string | null {
+  const there = thingsOf(state, c, frameOf(state, c).theme).there;
+  const pans = new Set(there.map((i) => state.placed.get(i)));
+  const [pan] = pans;
+  return pans.size === 1 && pan !== undefined && isPan(pan) ? pan : null;
+}
 
 /** Where work is done, or where it lets its thing fall. */
 export function vesselOfWork(state: State, c: Located, works: Works, goal: Phrase | null, about: readonly number[]): string | null {

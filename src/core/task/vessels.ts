@@ -102,7 +102,10 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
 /** Where all that a clause puts somewhere lies now: it goes to another place than that. */
 function liesAt(state: State, c: Located, phrase: Phrase): string | null {
   if (!/^(?:to|into|onto)$/.test(phrase.prep ?? '') || worksOf(c.technique?.id, c.technique?.like).act !== 'put') return null;
-  const at = new Set(c.mentions.map((m) => lotsOf(state.world, m.ingredient).at(-1)?.at ?? null));
+  // "scrape the mixture into the basin", with the mixture in its bowl
+  const isInHand = c.mentions.length === 0 && /^(?:the (?:mixture|mix|batter|dough)|everything|it all)\s/i.test(c.rest);
+  const meant = isInHand ? state.objectUses : c.mentions.map((m) => m.ingredient);
+  const at = new Set(meant.map((i) => lotsOf(state.world, i).at(-1)?.at ?? null));
   return at.size === 1 ? [...at][0]! : null;
 }
 

@@ -221,3 +221,82 @@ test('a title is no rating', () => {
   expect(read('Coconut curry ⭐⭐⭐⭐½ (88 reviews)')).toBe('Coconut curry');
   expect(read('Five star soup')).toBe('Five star soup');
 });
+
+describe('which thing is meant', () => {
+  test.each<Case>([
+    [
+      'the soup that is taken off the heat is what is blended, whatever was grilled since',
+      '1 onion\n1 tin tomatoes\n2 slices bread\n40 g cheddar\n1 tbsp oil',
+      'Warm the oil in a big pan. Add the onion and tomatoes and simmer for 15 minutes. While it simmers, sprinkle the cheese over the bread and grill until it bubbles. Take the soup off the heat. Blend with a stick blender until smooth. Ladle into mugs.',
+      ['Take the soup off the heat.', 'Blend the soup with a stick blender until smooth. >large-pan'],
+      /^Blend.*>tray/,
+    ],
+    [
+      'the basin is the one that was greased',
+      '100 g butter\n100 g sugar\n100 g flour',
+      'Grease a pudding basin. Beat the butter, sugar and flour in a mixing bowl. Scrape the mixture into the basin and level the top. Cover loosely with cling film and pierce it a few times. Microwave for 5 minutes.',
+      [
+        'Scrape the mixture into the basin. >pudding-basin',
+        'Cover the pudding basin loosely with cling film. >pudding-basin',
+        'Pierce the cling film. >pudding-basin',
+      ],
+      /microwave.*>bowl/,
+    ],
+    [
+      'water of the list is in the rice; what is poured over beans comes from the kettle',
+      '150 g rice\n200 ml water\n80 g edamame beans',
+      'Simmer the rice in the water in a saucepan for 12 minutes. Put the edamame in a bowl and pour boiling water over them. Leave for 3 minutes.',
+      ['Put the edamame in a bowl. >bowl', 'Leave the edamame for 3 minutes. >bowl'],
+      /rice.*>bowl/,
+    ],
+    [
+      'each of several is said so',
+      '2 apples\n1 tbsp sugar',
+      'Core the apples and cut each into 8 wedges. Sprinkle with the sugar.',
+      ['Core the apples.', 'Cut each apple into 8 wedges.'],
+      /the apples into 8/,
+    ],
+    [
+      'potatoes are drained before another pan takes the ring',
+      '900 g potatoes\n1 onion\n25 g butter',
+      'Put the potatoes in a pan, cover with cold water, bring to the boil and cook for 15 minutes. Slice the onion. Melt the butter in a frying pan and cook the onion for 10 minutes. Drain the potatoes well and mash.',
+      ['Cook the potatoes for 15 minutes', 'Drain the potatoes well. >saucepan', 'Cook the onion for 10 minutes. >frying-pan'],
+      null,
+    ],
+  ])('%s', (...one) => check(one));
+
+  test('a squeeze of lemon is squeezed, and no half of a lemon goes into the bowl', () => {
+    const said = all(build('200 g couscous\n1/2 lemon', 'Stir a squeeze of lemon into the couscous.'));
+    expect(said.some((one) => /^Squeeze/.test(one))).toBe(true);
+    expect(said).not.toContain('Put the lemon in the bowl.');
+  });
+
+  test('an oven that is on at a number is on at so many degrees', () => {
+    expect(all(build('2 pears', 'Turn the oven on: 190. Bake the pears for 25 minutes.'))).toContainEqual(
+      expect.stringMatching(/oven on to 190 °C/),
+    );
+  });
+
+  test.each([
+    ['Stir every now and then and add a splash of water if it looks dry.', 'Stir sometimes (if it looks dry, add a splash of water).'],
+    ['Peel off the film carefully - steam!', 'Peel off the film carefully (steam).'],
+    ['Peel and chop the onion small.', 'Peel the onion, then chop the onion small.'],
+  ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
+
+  test('a timer that was set for the baking is not set once more', () => {
+    const said = all(build('2 pears', 'Bake the pears for 25 minutes. Set the timer!'));
+    expect(said.filter((one) => /set the timer/i.test(one))).toEqual([]);
+  });
+
+  test('who eats of it counts, not how many puddings there are', () => {
+    expect(readRecipe('Sponge pudding (makes 1 pudding, serves 3)\nIngredients\n2 eggs\nMethod\nBeat the eggs.').recipe).toMatchObject({
+      title: 'Sponge pudding',
+      servings: 3,
+    });
+  });
+
+  test('cheddar is cheese, also where it is called grated cheese', () => {
+    const task = build('2 slices bread\n40 g cheddar', 'Sprinkle the grated cheese over the bread. Grill for 3 minutes.');
+    expect(dryRun(task).filter((one) => one.code === 'used-not-listed')).toEqual([]);
+  });
+});

@@ -54,7 +54,7 @@ const MARKS = table<string>({
 
 export const TOOLS: Tool[] = [
   tool('bowl', 'bowl|mixing bowl|medium bowl|salad bowl', 'container', [], 2000),
-  tool('pudding-basin', 'pudding basin|pudding bowl', 'container', [], 1000, 'bowl'),
+  tool('pudding-basin', 'pudding basin|pudding bowl|basin', 'container', [], 1000, 'bowl'),
   tool('large-bowl', 'large bowl|big bowl|large mixing bowl', 'container', [], 4000, 'bowl'),
   tool('small-bowl', 'small bowl|little bowl|prep bowl', 'container', [], 350),
   tool('serving-bowl', 'serving bowl|soup bowl|eating bowl', 'container', [], 500, 'small-bowl'),

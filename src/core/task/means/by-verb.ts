@@ -192,6 +192,7 @@ export const BY_VERB = table<Rule[]>({
   ],
   // "squash the rice pouch": what is in it falls apart
   squash: [IN_POUCH],
+  turn: [{ when: ({ rest }) => /\bupside[- ]down\b/i.test(rest), then: 'turn-out' }],
   press: [
     { when: ({ rest }) => /\bout\b.*\bair\b|\bair out\b/i.test(rest), then: 'seal' },
     { when: ({ rest }) => /\bin (?:it|them|the (?:\p{L}+ )?(?:crumbs|breadcrumbs|polenta|flour|seeds|oats))$/iu.test(rest), then: 'coat' },

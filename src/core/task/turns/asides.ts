@@ -9,6 +9,14 @@ export const ASIDES: readonly Turn[] = [
   ['only', /[.]\s+(keep\s+(?:your|the|this|that|one)\s+[^.;]*?\bfor\s+(?:the\s+)?[\p{L} ]{3,20}?\s+only)(?=\s*(?:[.;]|$))/giu, ' ($1)'],
   // "You may have to roll out the trimmings again": perhaps, and no work of its own
   ['you m', /([^.!?;]{4,}?)[.!]\s+(you\s+(?:may|might)\s+(?:have|need)\s+to\b[^.;()]*)(?=\s*(?:[.;]|$))/giu, '$1 ($2)'],
+  // "Peel off the film carefully - steam!"
+  ['steam|hot', /(?<!careful)(?<!\([^)]*)\s[-–—]\s*((?:hot\s+|it(?:['’]s|\s+is)\s+)?(?:hot|steam|very\s+hot))\s*[!.]/gi, ' ($1).'],
+  // "Stir every now and then and add a splash of water if it looks dry": only then
+  [
+    ' if ',
+    /,?\s+and\s+(add\s+(?:an?\s+(?:splash|little|bit|drop)(?:\s+(?:of|more))*|some|more)\s+(?:[\p{L}]+\s+){0,2}?(?:water|stock|milk|oil))\s+(if\s+(?:it|they|the\s+\p{L}+)\b[^.;,]*)/giu,
+    ' ($2, $1)',
+  ],
   // "Careful - the bowl might be hot"
   [
     'careful|watch out|warning|caution',

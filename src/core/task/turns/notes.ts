@@ -11,6 +11,12 @@ const MINUTES = '(\\d+(?:\\s?(?:-|–|to)\\s?\\d+)?\\s?(?:min(?:ute)?s?|sec(?:on
 const HEATS = 'cook|fry|simmer|boil|bake|grill|roast|soften|microwave|steam|bubble|brown|sizzle|toast|stir-?fry|sweat';
 
 export const NOTES: readonly Turn[] = [
+  // "Ten minutes before the end, put the couscous in a bowl"
+  [
+    'before',
+    /(^|[.!?;]\s+)(?:about\s+)?(?:\p{L}+|\d+)\s+min(?:ute)?s\s+before\s+(?:the\s+end|(?:it|they|the\s+\p{L}+)\s+(?:is|are)\s+(?:ready|done|cooked))(?:\s+of\s+[^,.;]{3,30})?,\s+(?=(?:put|make|cook|boil|prepare|heat|soak|steam)\b)/giu,
+    '$1meanwhile, ',
+  ],
   // "pasta in!", "bacon back in"
   [' in', new RegExp(`${START}${THING}\\s+back\\s+in(?=\\s*[.!;,]|$)`, 'giu'), '$1put the $2 back in'],
   [' in', new RegExp(`(^|[.!?;]\\s+)${THING}\\s+in\\s*(?=[.!;]|$)`, 'giu'), '$1add the $2'],
@@ -51,6 +57,14 @@ export const NOTES: readonly Turn[] = [
     'low|medium|high',
     /(\b(?:heat|cook|fry|simmer|boil|soften)\b[^.;]*?)\s+[-–—]\s+(low|medium|high|medium[- ](?:low|high))(?:\s+heat)?(?=\s*[.;!(]|$)/gi,
     '$1 over a $2 heat',
+  ],
+  // "Turn the oven on: 190."
+  ['oven', /\b(oven\s+on)\s*[:,–-]?\s*(?:to\s+)?(1[4-9]0|2[0-4]0)(?=\s*(?:[.;,!]|$))/gi, '$1 to $2'],
+  // "Peel + chop the onion small"
+  [
+    'peel|wash|trim',
+    /\b(peel|wash|trim)\s+(?:and|\+|&)\s+(chop|slice|dice|cut|grate)\s+((?:the\s+)?[\p{L} ]{3,24}?)\s+(small|very small|up small)(?=\s*(?:[.;,!]|$))/giu,
+    '$1 $3, then $2 $3 $4',
   ],
   // "..., lots of pepper"
   ['s of', /,\s+((?:lots|plenty|loads)\s+of\s+(?:black\s+)?(?:pepper|seasoning))(?=\s*[.;!]|$)/gi, ', and add $1'],

@@ -63,7 +63,7 @@ export const WORDS: readonly Turn[] = [
   // "Eat with the sour cream": that is how it is served
   ['eat', /(^|[.!?;]\s+)eat\s+(?:(?:it|them|this|these)\s+)?(?=with\b)/gi, '$1Serve '],
   ['hold', /\bhold\s+(the\s+(?:\p{L}+\s+)?bag)\s+(?:shut|closed|tight(?:ly)?)(?=\s*[.,;]|\s+and\b|$)/giu, 'seal $1'],
-  ['now and', /\bnow and (?:then|again)\b/gi, 'sometimes'],
+  ['now and', /\b(?:every\s+)?now and (?:then|again)\b/gi, 'sometimes'],
   ['again and', /\bagain and again\b/gi, 'repeatedly'],
   ['about', /\b(put|place|spoon|drop|dollop)\s+about\s+(?=\d|an?\s+\p{L}*spoon)/giu, '$1 '],
   // "Too dry? Add a splash of water."
