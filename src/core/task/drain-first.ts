@@ -1,7 +1,7 @@
 // What is done in its water is drained before another pan takes the ring and before other work begins, so that nothing waits in its water.
 import { mentionsIn } from './mentions';
 import type { Clause } from './clauses';
-import { isApart } from './frames-hob';
+import { isApart } from './pan-of-heat';
 import { inside } from './push';
 import { focusOn, type Located, type State } from './state';
 import { thingsOf, frameOf } from './things';

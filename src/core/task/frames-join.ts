@@ -1,9 +1,6 @@
 // The frame of joining: what is worked into one goes in first.
-import { toFraction } from '../amount/quantity';
-import { gramsIn } from '../amount/units';
-import { contents, isHot, lotsOf, type Known } from '../kitchen/index';
+import { contents, isHot, lotsOf } from '../kitchen/index';
 import { listed } from '../recipe/listed';
-import { capital } from '../recipe/method-lines';
 import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import { actOfKind, kindHas } from '../technique/works';
@@ -14,20 +11,18 @@ import { inside } from './push';
 import { say, useOfMention } from './say';
 import { focusOn, type Located, type State } from './state';
 import { isMeasure, isMeasuredLast, makeReady } from './supply';
-import { inTool, toolCall } from './tool-names';
+import { inTool } from './tool-names';
 import { phrasesOf } from './slots';
-import { inHand, inUse, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
+import { inUse, isHeld, mixingBowl, vesselOfPhrase } from './vessels';
 import { isLittle, sentence, wording } from './wording';
-
 import { isMinor } from './put-meaning';
 import { isCutLoose } from './vessel-of-work';
 import { moveIn, pourWater, putIn, saidOf, unlistedIn, waterIn } from './put-cards';
-import { isPutAway } from '../kitchen/world';
 import { placeOf } from './nouns';
 import { shortName } from '../plan/naming';
 import { allBut, frameOf, goalOf, thingsOf, type Frame, type Things } from './things';
-
-const WORKS_IN = new Set(['mix', 'beat', 'cream', 'rub-in', 'mash']);
+import { joinedWording } from './joined-wording';
+import { vesselToJoin } from './vessel-to-join';
 
 /** Works things into one: each goes in first, then they are joined. */
 export function join(state: State, c: Located): void {
@@ -209,108 +204,3 @@ function inVessel(state: State, c: Located, goal: ReturnType<typeof goalOf>): Re
 }
 
 const isAlone = (c: Located) => /^(?:beat|whisk|whip|mash|cream)$/.test(c.verb ?? '');
-
-/** "in two batches": a number that the card keeps. */
-const IN_TURNS = /(?:^| )in (?:\p{L}+ |\d+ )?(?:batches|goes|turns|lots)\b/iu;
-const HOW_LONG = / for (?:about |around |another |a further )?(?:\d\S*(?:\s?(?:-|–|to)\s?\d+)?|an?|half a) (?:min|sec|hour)\w*(?: more)?/i;
-const HANDS = / with (?:your |clean |wet )*(?:fingertips|fingers|hands)\b/i;
-
-/** "to make a raita", "to form a thick paste": what comes of it stands on the card. */
-const MADE = / to (?:make|form) an? (?:[\p{L}-]+,? ){0,3}?[\p{L}-]+$/iu;
-
-/** "Stir everything in the bowl." */
-function joinedWording(state: State, c: Located, to: string): string {
-  const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || (toolById(t.id)?.kind === 'appliance' && t.id !== to));
-  const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${capital(c.verb!)} everything`;
-  return sentence(
-    `${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : (HANDS.exec(c.rest)?.[0] ?? '')}${c.adverb ? ` ${c.adverb}` : ''}${IN_TURNS.exec(c.rest) ? ` ${IN_TURNS.exec(c.rest)![0].trim()}` : ''}${HOW_LONG.exec(c.rest)?.[0] ?? ''}${MADE.exec(c.rest)?.[0] ?? ''}${c.until ? ` ${untilOnly(c.until)}` : ''}`,
-  );
-}
-
-/** "until smooth in a blender, in two goes": only the end. */
-const untilOnly = (until: string) =>
-  until.replace(/\s+(?:in|with|using) (?:an?|the|your)\s+(?:\p{L}+\s+)?(?:blender|processor|fork|whisk|spoon|bowl|jug)\b.*$/iu, '');
-
-/** A counted carrot or pepper, in millilitres (common practice: 100 to 200 g). */
-const PIECE_ML = 120;
-/** About how much room a thing takes that is not measured by the cup, in millilitres; herbs and spices take none. */
-function roomOf({ one, ml, minor }: Known): number {
-  if (ml > 0 || minor || one.min === null) return ml;
-  const amount = toFraction(one.min)!.valueOf();
-  return amount * (gramsIn(one.unit)?.valueOf() ?? (one.unit === null ? PIECE_ML : 0));
-}
-
-/** A salad is not tossed in the jar that its dressing was shaken in: not where it has no room, unless the recipe says so. */
-function vesselToJoin(state: State, c: Located, said: Things, goal: { vessel: string | null }, insertion: boolean): string {
-  const to = vesselMeant(state, c, said, goal, insertion);
-  const come = [...new Set([...said.fresh.map((m) => m.ingredient), ...said.there])].filter((i) => state.placed.get(i) !== to);
-  const room = (v: string) => (toolById(v)?.kind === 'container' ? (toolById(v)?.holds ?? Infinity) : Infinity);
-  // what is tossed needs as much again, and half of that: noodles are weighed dry
-  const times = kindOf(c.technique?.id) === 'toss' ? 3 : 1;
-  const ml = times * come.reduce((sum, i) => sum + roomOf(state.world.ingredients[i]!), 0);
-  if (goal.vessel !== null || hasMark(to, 'aside') || ml <= room(to)) return to;
-  const lie = said.there.flatMap((i) => state.placed.get(i) ?? []).filter((v) => v !== to && v !== 'board' && ml <= room(v));
-  return lie[0] ?? mixingBowl(state);
-}
-
-function vesselMeant(state: State, c: Located, said: Things, goal: { vessel: string | null }, insertion: boolean): string {
-  const id = kindOf(c.technique?.id);
-  const held = insertion ? inHand(state) : state.container;
-  if (goal.vessel) return goal.vessel;
-  if (id === 'blend' && !/\b(?:stick|hand|immersion)\b/i.test(`${c.lead ?? ''} ${c.rest} ${c.until ?? ''}`)) return 'blender';
-  // what is mixed while the dish bakes, and cornflour that becomes a paste, have a bowl of their own
-  const paste =
-    !insertion && /\b(?:to|into|makes?|forms?)\s+(?:an?\s+)?(?:\p{L}+\s+)?(?:paste|slurry)\b/iu.test(`${c.rest} ${c.until ?? ''}`);
-  if (
-    said.fresh.length > 0 &&
-    said.there.length === 0 &&
-    ((c.meanwhile && held !== null && held === state.inOven) || (paste && isPan(held)))
-  )
-    return mixingBowl(state);
-  const where = placeOf(state, said.there);
-  // not into the topping that chills meanwhile
-  const isAway = (v: string) => isPutAway(state.world.vessels.get(v)?.place ?? 'table');
-  const other = [held, ...inUse(state)].find(
-    (v): v is string => v !== null && v !== where && v !== 'board' && isHeld(state, v) && !isAway(v),
-  );
-  if (insertion && where !== null && (said.fresh.length === 0 || /\bback in\b/i.test(c.rest)) && other) return other;
-  // "squeeze the cucumber, then mix with the yoghurt": not into the koftas that chill
-  if (!insertion && said.fresh.length > 0 && said.there.length === 0 && held !== null && isAway(held) && !/\bin with\b/i.test(c.rest))
-    return mixingBowl(state);
-  // eggs that were chopped up are mixed with mayo in a bowl
-  if (where === 'board' && said.fresh.length > 0 && WORKS_IN.has(id)) return mixingBowl(state);
-  if (where !== null && !insertion) return where;
-  if (insertion && held !== null) return held;
-  const machine = /^(?:whip|whisk|beat)$/.test(c.verb ?? '') || c.technique?.id === 'whip';
-  const water = !insertion && waterIn(c, state) !== null;
-  const anew =
-    said.fresh.length > 0 &&
-    said.there.length === 0 &&
-    c.first &&
-    (said.fresh.length > 1 || machine || id === 'mash' || water) &&
-    WORKS_IN.has(id) &&
-    // some of the beans that are in the pan
-    (water || !said.fresh.every((m) => m.part === 'some' && state.placed.get(m.ingredient) === held));
-  // what was cracked into a cup is beaten there
-  const own = placeOf(
-    state,
-    said.fresh.map((m) => m.ingredient),
-  );
-  if (said.fresh.length === 1 && own && own !== held && machine) return own;
-  // "toss both in the oil", beside a hot tin: not in there
-  const isTossed =
-    id === 'toss' && said.fresh.length > 0 && said.there.length === 0 && c.first && held !== null && isHot(state.world, held);
-  if (isTossed && isHeld(state, held)) return mixingBowl(state);
-  // "toss the berries with a spoon of flour", with the batter in hand: not in there
-  const isCoatedFirst = id === 'toss' && said.fresh.length > 1 && said.there.length === 0 && c.first && held !== null;
-  if (isCoatedFirst && isHeld(state, held) && contents(state.world, held).every((lot) => lot.joined)) return mixingBowl(state);
-  // "peel and mash the avocado", while the tray of nachos bakes
-  const isOnTray =
-    id === 'mash' && said.fresh.length > 0 && said.there.length === 0 && held !== null && hasMark(held, 'bakes') && !isPan(held);
-  if (isOnTray && isHeld(state, held)) return mixingBowl(state);
-  if (anew && held !== null && (isHeld(state, held) || toolById(held)?.kind !== 'container')) return mixingBowl(state);
-  if (held === null || held === 'board' || (toolById(held)?.kind === 'surface' && said.fresh.length > 0)) return mixingBowl(state);
-  if (hasMark(held, 'bakes') && toolById(held)?.kind === 'cookware' && said.fresh.length > 1 && id === 'mix' && !insertion)
-    return mixingBowl(state);
-  return held;
-}

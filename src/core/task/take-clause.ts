@@ -1,5 +1,6 @@
 // Takes one action of a method: by its kind into the frame that fits.
 import { poursWater } from '../kitchen/index';
+import { inFilm, isFilm } from './film';
 import { panOfThing } from './vessel-of-work';
 import { isHeld, isPan } from './vessels';
 import { isSheet, takeSheet } from './sheets';
@@ -34,8 +35,6 @@ import {
   isUncovered,
   emptyPanOnHeat,
   panBackOnHeat,
-  isFilm,
-  inFilm,
   filled,
   backInOven,
   coatedIn,

@@ -12,6 +12,7 @@ import { isGoalPrep, isManner, phrasesOf, type Phrase } from './slots';
 import { cutSheet } from './sheet-cut';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { inUse, isHeld, vesselOfPhrase } from './vessels';
+import { EACH_HOLE, eachIn, HOLLOW, hollowed } from './hollows';
 
 /** What a phrase means: things that nothing was done with yet, and things that lie somewhere. */
 export type Things = { fresh: Mention[]; there: number[] };
@@ -176,31 +177,6 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   // what lies by itself on the board is in no vessel, but it is there
   return { vessel: placeOf(state, lots) ?? (lots.length > 0 ? (state.placed.get(lots[0]!) ?? liesAt(state, lots)) : null), lots };
 }
-
-/** The holes of a tin, or what lines them. */
-const EACH_HOLE =
-  /^(?:the |each |every |all (?:of )?(?:the )?|\d+ |prepared )*(?:\p{L}+ )?(?:cups?|holes?|cases?|liners?|moulds?)\b(?!\s+of\b)/iu;
-
-const HOLLOW = /^(?:the |each |every |their )*(?:holes?|cavit(?:y|ies)|hollows?|shells?|skins)\b/i;
-
-/** What had a part taken out and lies elsewhere than what is in hand. */
-function hollowed(state: State): { vessel: string; lots: number[] } | null {
-  const hand = placeOf(state, state.objectUses);
-  const lot = state.world.lots.findLast(
-    (l) =>
-      l.at !== null &&
-      l.at !== hand &&
-      l.at !== 'board' &&
-      [...l.forms].some((form) => worksOf(form).traits.has('parts') && actOfKind(form) === 'ready'),
-  );
-  return lot ? { vessel: lot.at!, lots: [...lot.parts.keys()] } : null;
-}
-
-/** The tin with holes that is in use. */
-const eachIn = (state: State, text: string): string | null =>
-  [state.prepared, state.container, ...state.steps.map((s) => s.into ?? null).reverse()].find(
-    (v) => v !== null && hasMark(v, 'each') && (hasMark(v, 'shared') || !/\bholes?\b/i.test(text)),
-  ) ?? null;
 
 const isGoal = (state: State, p: Phrase) =>
   isGoalPrep(p.prep) &&

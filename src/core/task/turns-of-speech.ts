@@ -10,6 +10,7 @@ import { NOTES } from './turns/notes';
 import { PLACES } from './turns/places';
 import { IS_SIZED, SIZED, withArticlesBack } from './turns/short-style';
 import { toldPlainly } from './turns/telling';
+import { asFirst } from './turns/turn';
 import { WORDS } from './turns/words';
 
 // What is done for a time on each of two sides, or turned or stirred halfway.
@@ -262,18 +263,6 @@ function withArticles(text: string): string {
     said = `${said.slice(0, from)} ${the} ${said.slice(at)}`;
   }
   return said;
-}
-
-/** The replacement with its parts filled in; a capital where the turn of speech began with one. */
-function asFirst(found: string[], to: string): string {
-  const filled = to.replace(/\$(\d)/g, (_all, k: string) => found[Number(k)] ?? '').replace(/\s+/g, ' ');
-  // "Leek goes into the pan": it opens the sentence no more
-  const opens = /^(?:[.!?;]\s+)?(\p{Lu}\p{Ll}+)/u.exec(found[0]!)?.[1];
-  const isMoved = opens !== undefined && !/^(?:[.!?;]\s+)?\p{Lu}/u.test(filled);
-  const text = isMoved ? filled.replace(new RegExp(`(?<=[^.!?;:\\s]\\s)${opens}\\b`, 'u'), opens.toLowerCase()) : filled;
-  if (/^\p{Lu}/u.test(found[0]!)) return text.charAt(0).toUpperCase() + text.slice(1);
-  // behind a full stop a sentence begins
-  return text.replace(/^([.!?;]\s+)(\p{Ll})/u, (_all, stop: string, letter: string) => stop + letter.toUpperCase());
 }
 
 /**
