@@ -1,5 +1,5 @@
 // What a clause takes for granted: flour on the hands, a boiled kettle, the salt of "season", the butter of "grease".
-import { actOfKind, kindHas } from '../technique/works';
+import { actOfKind, kindHas, worksOf } from '../technique/works';
 import { lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { kindOf } from '../technique/lexicon';
@@ -131,7 +131,11 @@ export function dustWith(state: State, c: Located): void {
   const on = vesselToDust(state, c);
   push(state, {
     ...common(state, c, on, [spare]),
-    text: wording(state, { ...c, mentions: [spare] }),
+    text: wording(state, {
+      ...c,
+      rest: on && isDustedAfter(state, c) ? c.rest.replace(/^it\b/i, `the ${toolCall(state, on)}`) : c.rest,
+      mentions: [spare],
+    }),
     uses: [{ ingredient: spare.ingredient, item: one.item, quantity: null, unit: null }],
     little: true,
   });
@@ -140,9 +144,14 @@ export function dustWith(state: State, c: Located): void {
   if (on === 'board') state.vesselSpoken = on;
 }
 
+/** "Butter a tin and dust it with flour": the tin. */
+const isDustedAfter = (state: State, c: Located): boolean =>
+  /^it\s/i.test(c.rest) && state.prepared !== null && worksOf(state.steps.at(-1)?.technique).act === 'coat-vessel';
+
 function vesselToDust(state: State, c: Located): string | null {
   const named = phrasesOf(state, c).find((p) => p.vessel !== null);
   if (named) return vesselOfPhrase(state, c, named);
+  if (isDustedAfter(state, c)) return state.prepared;
   // "dust the top with icing sugar": of what stands there
   return /^(?:the |each |all )?(?:tops?|surface|cakes?|pudding|buns?|biscuits?|loaf|traybake)\b/i.test(c.rest) ? state.container : null;
 }

@@ -91,10 +91,11 @@ export function after(
     state.container = state.placed.get(scored[0]!) ?? state.container;
     return;
   }
-  // "check that the chicken is done. Lift it onto a board"
-  if (works.act === 'check' && c.mentions.length === 1 && c.first && state.placed.has(c.mentions[0]!.ingredient)) {
+  // "check that the chicken is done. Lift it onto a board"; "leave the potatoes for 2 minutes, then cut a cross in the top"
+  const at = c.mentions.length === 1 && c.first ? (state.placed.get(c.mentions[0]!.ingredient) ?? null) : null;
+  if (at !== null && (works.act === 'check' || (works.act === 'wait' && at !== state.container))) {
     focusOn(state, [c.mentions[0]!.ingredient], null);
-    state.container = state.placed.get(c.mentions[0]!.ingredient)!;
+    state.container = at;
   }
   if (
     works.act === 'bin' ||

@@ -127,7 +127,9 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     const at = list[i]!.at;
     const end = list[i + size - 1]!.end;
     if (!found.some((f) => f.ingredient === chosen.ingredient)) {
-      const amount = amountBefore(text, at, names.ingredients[chosen.ingredient]!);
+      // "half of the flour mixture", of what was mixed: no flour is measured for that
+      const isOfMixture = used.has(chosen.ingredient) && /^\s+(?:mixture|mix)\b/i.test(text.slice(end));
+      const amount = isOfMixture ? WHOLE : amountBefore(text, at, names.ingredients[chosen.ingredient]!);
       // "the rest of the oil and paprika": of the paprika too
       const last = found.at(-1);
       const isRest =

@@ -300,3 +300,53 @@ describe('which thing is meant', () => {
     expect(dryRun(task).filter((one) => one.code === 'used-not-listed')).toEqual([]);
   });
 });
+
+describe('a board in a classroom, and batters in turns', () => {
+  test.each<Case>([
+    [
+      'potatoes that stand are in hand again, though beans were heated since',
+      '2 baking potatoes\n1 tin baked beans\n40 g cheese',
+      'Potatoes on plate. Microwave 5 min. Put the beans in a pan. Heat on low 5 min. Leave the potatoes to stand 2 min, then cut a cross in the top and squeeze open. Beans on top, cheese on top of that.',
+      [
+        'Put the potatoes on the plate. >plate',
+        'Heat the beans on low for 5 min. >saucepan',
+        'Squeeze the potatoes open. >plate',
+        'Put the beans on top. >plate',
+        'Put the cheese on top. >plate',
+      ],
+      /beans open/,
+    ],
+    [
+      'a grill that is "on to medium" grills nothing yet, and what is shared on top is not served',
+      '2 pitta breads\n1 green pepper\n40 g cheese',
+      'Grill on to medium. Slice the pepper. Put the pittas on the grill tray. Share out the pepper on top. Sprinkle on the cheese. Slide under the grill for 5 mins. Oven gloves on. Take out when the cheese is bubbling.',
+      ['Share out the pepper on top. >tray', 'Sprinkle the cheese over the top. >tray', 'Put the tray under the grill.'],
+      /^Grill the food|serving|Oven gloves on/,
+    ],
+    [
+      'half of a mixture goes in, then milk, then the rest of it; no flour is measured twice',
+      '1 cup flour\n1 tsp baking powder\n1/2 cup butter\n1/2 cup milk',
+      'Butter a loaf pan and dust it with flour. Whisk the flour and baking powder in a medium bowl. Cream the butter in a large bowl. Beat in half of the flour mixture, then the milk, then the rest of the flour mixture.',
+      [
+        'Dust the loaf pan with flour. >cake-tin',
+        'Beat half of the flour mixture into the large bowl. >large-bowl',
+        'Beat the milk into the large bowl. >large-bowl',
+        'Put the mixture in the large bowl. >large-bowl',
+      ],
+      /½ cup with flour|the flour with/,
+    ],
+    [
+      'rice that goes on first is rinsed and boiled once, on a low heat for its time',
+      '150 g rice',
+      "Put the rice on first. Rinse it well, put in a pan with 300ml water, bring to the boil, put a tight lid on, turn to the lowest heat for 12 minutes.\nTake off the heat and don't peek for 5 minutes.",
+      [
+        'Rinse the rice well.',
+        'Put a tight lid on.',
+        'Turn the heat down to low.',
+        'Cook the rice for 12 minutes. >saucepan',
+        'Leave the rice for 5 minutes. >saucepan',
+      ],
+      /on first|peek/,
+    ],
+  ])('%s', (...one) => check(one));
+});

@@ -60,6 +60,8 @@ export const OF_PUTTING = table<Rule[]>({
   ],
   // batter and dough are shared into tins, not served
   'share-out': [
+    // "share out the pepper and mushroom on top"
+    { when: ({ rest, mentions }) => mentions.length > 0 && /\bon\s+(?:the\s+)?top\b/i.test(rest), then: 'add' },
     // "between the two squares", of paper
     { when: ({ rest, state }) => cutSheet(state, /\b(?:between|among|onto|on|over)\s+(.+)$/i.exec(rest)?.[1] ?? '') !== null, then: 'add' },
     // "divide between the cases", of what is in the bowl; "share it out between the pastry cases", in their tin

@@ -50,6 +50,11 @@ export const NOTES: readonly Turn[] = [
     ),
     '$1$2$3 for $4',
   ],
+  [
+    'min',
+    new RegExp(`\\b(heat|warm|${HEATS})((?:\\s+(?:the\\s+)?\\p{L}+){0,3}?\\s+on\\s+(?:low|medium|high))\\s+${MINUTES}`, 'giu'),
+    '$1$2 for $3',
+  ],
   // "Add the pasta. 10 mins."
   ['min', new RegExp(`([.!])\\s+${MINUTES}(?=\\s*[.!;]|\\s*$)`, 'giu'), '$1 Cook for $2'],
   // "Heat the oil in the pan - medium."
@@ -57,6 +62,49 @@ export const NOTES: readonly Turn[] = [
     'low|medium|high',
     /(\b(?:heat|cook|fry|simmer|boil|soften)\b[^.;]*?)\s+[-–—]\s+(low|medium|high|medium[- ](?:low|high))(?:\s+heat)?(?=\s*[.;!(]|$)/gi,
     '$1 over a $2 heat',
+  ],
+  // "beat in half of the flour mixture, then the milk, then the rest of the flour mixture"
+  [
+    'then the',
+    /\b(beat|stir|fold|mix|whisk)\s+in\s+([^.;,]{4,60}?),\s+then\s+(the\s+[^.;,]{3,50}?),\s+(?:and\s+)?then\s+(the\s+[^.;,]{3,60}?)(?=\s*(?:[.;]|$))/giu,
+    '$1 in $2, then $1 in $3, then $1 in $4',
+  ],
+  // "Grill on to medium"
+  [
+    'grill on|oven on|hob on',
+    /(^|[.!?;]\s+)(?:the\s+)?(grill|oven|hob)\s+on(?=\s+(?:to\s+)?(?:low|medium|high)\b|\s*[.!;]|$)/gi,
+    '$1turn the $2 on',
+  ],
+  // "Oven gloves on."
+  ['gloves on', /(^|[.!?;,]\s+)(?:the\s+)?oven\s+gloves\s+on\b/gi, '$1put on the oven gloves'],
+  // "Put the rice on first. Rinse it well, put it in a pan": how comes behind
+  [
+    ' on first',
+    /(^|[.!?;]\s+)(?:put|get)\s+(the\s+[\p{L} ]{3,20}?)\s+on\s+first[.:]\s+(rinse|wash|put|boil|cook|weigh|measure)\s+(?:it\b|them\b)?/giu,
+    '$1$3 $2 ',
+  ],
+  // "turn to the lowest heat for 12 minutes"
+  [
+    'low',
+    new RegExp(
+      `\\bturn\\s+(?:it\\s+)?(?:down\\s+)?to\\s+(?:(?:the|a)\\s+)(?:very\\s+)?(?:lowest|low)(?:\\s+(?:heat|setting))?\\s+for\\s+${MINUTES}`,
+      'giu',
+    ),
+    'turn the heat down to low and cook for $1',
+  ],
+  // "take off the heat and don't peek for 5 minutes"
+  ['peek|lift the lid', /\b(?:and\s+)?(?:don['’]?t|do\s+not|no)\s+(?:peek(?:ing)?|lift(?:ing)?\s+the\s+lid)\s+for\b/gi, 'and leave for'],
+  // "Potatoes on plate."
+  [
+    ' on ',
+    new RegExp(`(^|[.!?;]\\s+)${THING}\\s+on(?:to)?\\s+(?:(?:the|a)\\s+)?(plate|tray|board|dish|bowl)(?=\\s*(?:[.!;]|$))`, 'giu'),
+    '$1put the $2 on the $3',
+  ],
+  // "Beans on top, cheese on top of that."
+  [
+    'on top',
+    new RegExp(`(^|[.!?;,]\\s+)${THING}\\s+on\\s+top(?:\\s+of\\s+(?:that|it|them))?(?=\\s*(?:[.!;,]|$))`, 'giu'),
+    '$1put the $2 on top',
   ],
   // "Turn the oven on: 190."
   ['oven', /\b(oven\s+on)\s*[:,–-]?\s*(?:to\s+)?(1[4-9]0|2[0-4]0)(?=\s*(?:[.;,!]|$))/gi, '$1 to $2'],
