@@ -72,7 +72,7 @@ export const NOTES: readonly Turn[] = [
   // "Grill on to medium"
   [
     'grill on|oven on|hob on',
-    /(^|[.!?;]\s+)(?:the\s+)?(grill|oven|hob)\s+on(?=\s+(?:to\s+)?(?:low|medium|high)\b|\s*[.!;]|$)/gi,
+    /(^|[.!?;]\s+)(?:the\s+)?(grill|oven|hob)\s+on(?=\s+to\s+(?:low|medium|high)\b|\s*[.!;]|$)/gi,
     '$1turn the $2 on',
   ],
   // "Oven gloves on."
