@@ -37,6 +37,8 @@ test('what is not known is not guessed', () => {
   for (const item of ['xylophone', 'moonshine', '']) expect(findFood(item)).toBeNull();
 });
 // derived allergens: soy sauce holds soy and wheat (its usual recipe)
+// young soya beans (EU 1169/2011, Annex II: soybeans and products thereof)
+test.each(['edamame', 'edamame beans', 'shelled edamame'])('%s are soya', (name) => expect(findFood(name)!.allergens).toContain('soy'));
 test('soy sauce names soy and wheat', () => expect(findFood('soy sauce')!.allergens).toEqual(expect.arrayContaining(['soy', 'wheat'])));
 test.each([
   ['tomatoes', 'tomato'],

@@ -165,7 +165,6 @@ export const PRODUCE: Food[] = [
   frozen('frozen spinach', { form: 'whole', picture: 'leafy-green' }),
   frozen('frozen green bean', { form: 'whole' }),
   frozen('broad bean', {}),
-  frozen('edamame bean|shelled edamame', { called: ['edamame'] }),
   root('potato|new potato|baking potato|jacket potato|floury potato|waxy potato|baby potato|russet potato|red potato', {
     called: ['spud'],
     traits: ['firm'],
