@@ -171,24 +171,28 @@ const paperRoll = (x: number, y: number) =>
 /** Out of the pan and onto a plate, or onto paper. */
 const lift: Draw = (pen, stage) => {
   const skim = stage.form === 'skim';
+  // fat comes off with a spoon, and out of a pan with no water in it
+  const fat = stage.form === 'fat';
   const content = stage.things[0]?.look
     ? asContent(mainThing(stage))
     : (stage.source?.contents[0] ?? stage.vessel?.contents.find((c) => c.look.shape !== 'liquid') ?? asContent(mainThing(stage)));
-  const tool = skim ? 'slotted-spoon' : toolFor(stage.tool, 'lifts', 'tongs');
-  const from = vessel(pen, 'saucepan', 62, HOB_TOP, {
-    contents: stage.source?.contents.length ? stage.source.contents : [lying('water', lookByName('water')), content],
+  const tool = skim ? 'slotted-spoon' : toolFor(stage.tool, 'lifts', fat ? 'spoon' : 'tongs');
+  const from = vessel(pen, fat ? (stage.vessel?.kind ?? 'frying-pan') : 'saucepan', 62, HOB_TOP, {
+    contents: stage.source?.contents.length ? stage.source.contents : fat ? [content] : [lying('water', lookByName('water')), content],
   });
-  const plate = vessel(pen, skim ? 'small-bowl' : 'plate', 182, COUNTER, {});
+  const plate = vessel(pen, skim || fat ? 'small-bowl' : 'plate', 182, COUNTER, {});
   const paper = stage.form === 'paper' ? sheet + paperRoll(218, 86) : '';
   const foam = skim ? [28, 42, 56, 70, 86, 98].map((fx, i) => circle(fx, from.top + 22 - (i % 2) * 4, 7, '#fdf8ea', 1.8)).join('') : '';
   const rh = held(pen, tool, [166, 104], 26, [262, -20]);
   const food = skim
     ? circle(166, 100, 6, '#fff') + circle(174, 98, 5, '#fff')
-    : at(
-        166,
-        104,
-        content.state === 'whole' || content.state === 'peeled' ? whole(content.look, 32) : heap(content.look, content.state, 3, 28),
-      );
+    : fat
+      ? ellipse(168, 113, 8, 6, '#e8b93c')
+      : at(
+          166,
+          104,
+          content.state === 'whole' || content.state === 'peeled' ? whole(content.look, 32) : heap(content.look, content.state, 3, 28),
+        );
   return (
     hob(pen, 62, 0, 40) +
     area(`M122 ${COUNTER}H240V160H122z`, '#ece2d6') +
