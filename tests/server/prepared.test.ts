@@ -54,7 +54,7 @@ test('what is asked at one moment goes out together, and each question has its o
 });
 
 test('where one of them fails nothing is kept, the fault is told, and the connection goes on', async () => {
-  const one = connect(database.owner, { most: 1 });
+  const one = connect(database.owner, { most: 1, wait: 60_000 });
   const failed = one.transaction((trx) =>
     Promise.all([
       trx('dish').insert({ id: 3, name: 'stew' }),
@@ -68,7 +68,7 @@ test('where one of them fails nothing is kept, the fault is told, and the connec
 });
 
 test('a connection that is ended leaves no question without an answer', async () => {
-  const one = connect(database.owner, { most: 1 });
+  const one = connect(database.owner, { most: 1, wait: 60_000 });
   const { rows } = await one.raw<{ rows: { pid: number }[] }>('select pg_backend_pid() as pid');
   const asked = one.transaction((trx) =>
     Promise.allSettled([trx.raw('select pg_sleep(30)'), trx('dish').select('id'), trx('dish').where({ id: 1 }).select('name')]).then(

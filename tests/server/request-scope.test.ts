@@ -5,7 +5,8 @@ import { addLearner } from '../../src/lib/server/learners';
 import { RequestScope, withSchool, type SchoolTrx } from '../../src/lib/server/school-scope';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 
-const app = connect(process.env.DATABASE_URL!, { most: 2 });
+// two connections for forty requests: on a slow machine the last of them waits its turn for longer than a page would
+const app = connect(process.env.DATABASE_URL!, { most: 2, wait: 60_000 });
 const owner = connect(process.env.OWNER_DATABASE_URL!);
 const schools = [randomUUID(), randomUUID()];
 
