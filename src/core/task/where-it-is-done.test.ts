@@ -207,6 +207,9 @@ describe('a note in haste, put plainly', () => {
   ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
 
   test.each([
+    'Dig in.',
+    'Settle in.',
+    'Right on top.',
     'Stir in.',
     'Fold in the flour.',
     'Pour the milk in.',

@@ -10,7 +10,7 @@ export const ASIDES: readonly Turn[] = [
   // "You may have to roll out the trimmings again": perhaps, and no work of its own
   ['you m', /([^.!?;]{4,}?)[.!]\s+(you\s+(?:may|might)\s+(?:have|need)\s+to\b[^.;()]*)(?=\s*(?:[.;]|$))/giu, '$1 ($2)'],
   // "Peel off the film carefully - steam!"
-  ['steam|hot', /(?<!careful)(?<!\([^)]*)\s[-–—]\s*((?:hot\s+|it(?:['’]s|\s+is)\s+)?(?:hot|steam|very\s+hot))\s*[!.]/gi, ' ($1).'],
+  ['steam|hot', /\s[-–—](?<!careful\s.)(?<!\([^)]*)\s*((?:hot\s+|it(?:['’]s|\s+is)\s+)?(?:hot|steam|very\s+hot))\s*[!.]/gi, ' ($1).'],
   // "Stir every now and then and add a splash of water if it looks dry": only then
   [
     ' if ',

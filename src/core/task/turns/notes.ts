@@ -5,8 +5,11 @@ import type { Turn } from './turn';
 const VERB = [...KITCHEN_VERBS].join('|');
 /** Where an order begins. */
 const START = '(^|[.!?;]\\s+|,\\s+(?:and\\s+|then\\s+)*|\\s+[-–]\\s+)';
+/** What opens an order of a few words and is no thing: "dig in!", "right on top". */
+const NO_THING =
+  'all|it|them|everything|lid|oven|heat|put|half|one|that|this|way|built|keep|keeping|leave|leaving|dig|tuck|settle|come|jump|step|stay|look|plug|hand|log|sign|move|go|wait|right|straight|write|sit|stand|join|check';
 /** What is spoken of, in a word or two, none of them a verb at the front. */
-const THING = `(?:the\\s+)?(?!(?:${VERB}|all|it|them|everything|lid|oven|heat|put|half|one|that|this|way|built|keep|keeping|leave|leaving)\\b)(\\p{L}+(?:\\s\\p{L}+)?)`;
+const THING = `(?:the\\s+)?(?!(?:${VERB}|${NO_THING})\\b)(\\p{L}+(?:\\s\\p{L}+)?)`;
 const MINUTES = '(\\d+(?:\\s?(?:-|–|to)\\s?\\d+)?\\s?(?:min(?:ute)?s?|sec(?:ond)?s?))\\b';
 const HEATS = 'cook|fry|simmer|boil|bake|grill|roast|soften|microwave|steam|bubble|brown|sizzle|toast|stir-?fry|sweat';
 
