@@ -32,13 +32,18 @@ function madeOf(title: string, text: string, listBelow: boolean): number | null 
     : null;
 }
 
-/** "★★★★☆ 212 ratings", "4.8 stars from 96 reviews": what others thought of it. */
 /** "Name: ________ Date: ____": what a worksheet has filled in. */
 const FORM_FIELD = /^(?:(?:my\s+)?(?:name|date|class|group|teacher|partner|student|pupil|today is)\s*:?\s*[_.\s]*)+$/i;
 /** "I liked ____. Next time I will ____": to be written in, and no step. */
 const WRITTEN_IN = /_{3,}|\.{6,}|…{2,}/;
-const RATING =
-  /^\W*\d[\d.,]*\s*(?:\/\s*5\s*)?(?:stars?\s*)?\W*(?:(?:from|by|with)\s+)?(?:\d[\d.,]*\s*)?(?:ratings?|reviews?|votes?|stars?|comments?|likes)\W*$/i;
+/** What others gave. */
+const GIVEN = 'ratings?|reviews?|votes?|comments?|likes';
+/** "★★★★☆ 212 ratings", "4.8 stars from 96 reviews": what others thought of it. */
+const RATING = new RegExp(
+  `^\\W*\\d[\\d.,]*\\s*(?:\\/\\s*5\\s*)?(?:stars?\\s*)?\\W*(?:(?:from|by|with)\\s+)?(?:\\d[\\d.,]*\\s*)?(?:stars?|${GIVEN})\\W*$`,
+  'i',
+);
+const RATED = new RegExp(`\\s*\\(?\\d[\\d.,]*\\s*(?:${GIVEN})\\)?\\s*$`, 'i');
 
 /**
  * A title without what others thought of it, which some pages put behind it.
@@ -46,7 +51,7 @@ const RATING =
  */
 export const unrated = (title: string): string =>
   title
-    .replace(/\s*\(?\d[\d.,]*\s*(?:ratings?|reviews?|votes?|comments?|likes)\)?\s*$/i, '')
+    .replace(RATED, '')
     .replace(/\s*(?:[★☆⭐✩✰½]|\ufe0f)+\s*$/u, '')
     .trim() || title;
 

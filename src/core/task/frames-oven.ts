@@ -124,9 +124,11 @@ function dishFor(state: State, c: Located, fresh: readonly Mention[], there: rea
     .reverse()
     .flatMap((s) => s.tools ?? [])
     .find((t) => toolById(t)?.kind === 'cookware' && hasMark(t, 'bakes'));
-  const isGrilled = c.technique?.tools.includes('grill') === true || c.verb === 'toast' || c.tools.some((t) => t.id === 'grill');
-  return filled ?? (held && toolById(held)?.kind === 'cookware' ? held : isGrilled ? 'tray' : 'baking-dish');
+  return filled ?? (held && toolById(held)?.kind === 'cookware' ? held : isUnderGrill(c) ? 'tray' : 'baking-dish');
 }
+
+const isUnderGrill = (c: Located): boolean =>
+  c.technique?.tools.includes('grill') === true || c.verb === 'toast' || c.tools.some((t) => t.id === 'grill');
 
 /** What a recipe lays on the bare shelf goes in on a tray: nobody reaches for hot food in the oven. */
 const ON_SHELF =
@@ -149,7 +151,7 @@ export function bake(state: State, c: Located): void {
   if (folded.length > 0) moveIn(state, c, folded, dish);
   const away = object.there.filter((i) => state.placed.get(i) !== dish && state.placed.has(i) && !hasMark(state.placed.get(i)!, 'bakes'));
   if (away.length > 0 && frame.theme?.vessel === null) moveIn(state, c, away, dish);
-  const grill = c.technique?.tools.includes('grill') === true || c.verb === 'toast' || c.tools.some((t) => t.id === 'grill');
+  const grill = isUnderGrill(c);
   const airFryer = c.technique?.id === 'air-fry' || c.tools.some((t) => t.id === 'air-fryer');
   const appliance = grill ? 'grill' : airFryer ? 'air-fryer' : 'oven';
   if (!state.oven && !airFryer) preheat(state, { ...c, rest: grill ? 'the grill' : c.rest, tools: grill ? [{ id: 'grill', at: 0 }] : [] });

@@ -2,6 +2,7 @@
 import { capital } from '../recipe/method-lines';
 import { kindOf } from '../technique/lexicon';
 import { toolById } from '../technique/tools';
+import { madeSaid } from './made-said';
 import type { Located, State } from './state';
 import { inTool, toolCall } from './tool-names';
 import { sentence } from './wording';
@@ -10,15 +11,14 @@ import { sentence } from './wording';
 const IN_TURNS = /(?:^| )in (?:\p{L}+ |\d+ )?(?:batches|goes|turns|lots)\b/iu;
 const HOW_LONG = / for (?:about |around |another |a further )?(?:\d\S*(?:\s?(?:-|–|to)\s?\d+)?|an?|half a) (?:min|sec|hour)\w*(?: more)?/i;
 const HANDS = / with (?:your |clean |wet )*(?:fingertips|fingers|hands)\b/i;
-/** "to make a raita", "to form a thick paste": what comes of it stands on the card. */
-const MADE = / to (?:make|form) an? (?:[\p{L}-]+,? ){0,3}?[\p{L}-]+$/iu;
-
 /** "Stir everything in the bowl." */
 export function joinedWording(state: State, c: Located, to: string): string {
   const tool = c.tools.find((t) => toolById(t.id)?.kind === 'utensil' || (toolById(t.id)?.kind === 'appliance' && t.id !== to));
   const how = kindOf(c.technique!.id) === 'fold' ? 'Fold everything together' : `${capital(c.verb!)} everything`;
+  // what comes of it stands on the card
+  const made = madeSaid(c.rest);
   return sentence(
-    `${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : (HANDS.exec(c.rest)?.[0] ?? '')}${c.adverb ? ` ${c.adverb}` : ''}${IN_TURNS.exec(c.rest) ? ` ${IN_TURNS.exec(c.rest)![0].trim()}` : ''}${HOW_LONG.exec(c.rest)?.[0] ?? ''}${MADE.exec(c.rest)?.[0] ?? ''}${c.until ? ` ${untilOnly(c.until)}` : ''}`,
+    `${how} ${inTool(state, to)}${tool ? ` with the ${toolCall(state, tool.id)}` : (HANDS.exec(c.rest)?.[0] ?? '')}${c.adverb ? ` ${c.adverb}` : ''}${IN_TURNS.exec(c.rest) ? ` ${IN_TURNS.exec(c.rest)![0].trim()}` : ''}${HOW_LONG.exec(c.rest)?.[0] ?? ''}${made ? ` ${made.words}` : ''}${c.until ? ` ${untilOnly(c.until)}` : ''}`,
   );
 }
 

@@ -1,4 +1,5 @@
 // A step from a clause: its tools, hazards, times and cues; and what "it" will mean in the next one.
+import { madeSaid } from './made-said';
 import { MADE_MANY } from '../recipe/shape-nouns';
 import { kindHas, worksOf } from '../technique/works';
 import { kindOf, techniqueById } from '../technique/lexicon';
@@ -111,8 +112,6 @@ const SHAPED = new RegExp(`\\binto\\s+(?:[\\p{L}\\d-]+\\s+){0,5}?(${MADE_MANY})\
 /** "Stir the spinach into the soup": what is there is the soup. Pasta that is stirred into a sauce is no sauce. */
 const INTO_NAMED = /\b(?:in)?to the (batter|dough|soup|stew|dressing|custard|gravy|curry|porridge|risotto)\b/i;
 const actOf = (c: Located) => worksOf(c.technique?.id, c.technique?.like).act;
-/** "Stir both into the yoghurt to make a raita": by the last word. */
-const MADE = /\bto (?:make|form) (?:an?|the|your) (?:[\p{L}-]+,? ){0,2}?([\p{L}-]{3,})$/iu;
 const CALLED = new RegExp(`^(?:the|your) (${MADE_MANY})$`, 'iu');
 const becomesOf = (c: Located): string | null => {
   const said = `${c.rest} ${c.until ?? ''}`;
@@ -120,7 +119,7 @@ const becomesOf = (c: Located): string | null => {
   // shaped into "sausages", and then "fry the koftas"
   const called = c.mentions.length === 0 ? CALLED.exec(objectPhrase(c.rest) ?? '')?.[1] : undefined;
   const into = actOf(c) === 'join' ? INTO_NAMED.exec(c.rest)?.[1] : undefined;
-  const made = actOf(c) === 'join' ? MADE.exec(c.rest)?.[1] : undefined;
+  const made = actOf(c) === 'join' ? madeSaid(c.rest)?.noun : undefined;
   // a sauce or a paste is found by what it is
   const own = made !== undefined && !MIXTURE.test(made) ? made : undefined;
   return (shaped ?? called ?? into ?? BECOMES.exec(said)?.[1] ?? own)?.toLowerCase() ?? null;

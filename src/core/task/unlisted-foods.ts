@@ -37,12 +37,6 @@ const COVERED_BY = table<string[]>({
   sweet: ['sweet'],
 });
 
-/** "Stir both into the yoghurt to make a raita": what the method says that it makes. */
-export const madeIn = (instructions: readonly string[]): string =>
-  [...instructions.join('\n').matchAll(/\bto\s+make\s+(?:an?|the|your)\s+((?:[\p{L}-]+\s){0,2}?[\p{L}-]+)(?=\s*(?:[.,;]|$|\n))/giu)]
-    .map((m) => m[1]!)
-    .join(' ');
-
 /** The foods that a recipe lists, by id, by category, and by the words of their names; words of its title and headings count as made here. */
 export type KnownFoods = { ids: Set<string>; categories: Set<string>; words: Set<string> };
 

@@ -39,6 +39,8 @@ test('what is not known is not guessed', () => {
 // derived allergens: soy sauce holds soy and wheat (its usual recipe)
 // young soya beans (EU 1169/2011, Annex II: soybeans and products thereof)
 test.each(['edamame', 'edamame beans', 'shelled edamame'])('%s are soya', (name) => expect(findFood(name)!.allergens).toContain('soy'));
+// a cook’s vegetable: "arrange the vegetables on top" takes them along
+test('edamame are among the vegetables', () => expect(findFood('edamame beans')!.group).toBe('vegetable'));
 test('soy sauce names soy and wheat', () => expect(findFood('soy sauce')!.allergens).toEqual(expect.arrayContaining(['soy', 'wheat'])));
 test.each([
   ['tomatoes', 'tomato'],

@@ -183,7 +183,7 @@ export const PROTEIN: Food[] = [
   seed('hemp seed'),
   soy('tofu|firm tofu|silken tofu|smoked tofu|extra-firm tofu'),
   soy('tempeh'),
-  soy('edamame|edamame bean|shelled edamame', { keep: 'freezer', called: ['edamame'] }),
+  soy('edamame|edamame bean|shelled edamame', { keep: 'freezer', called: ['edamame'], group: 'vegetable' }),
   soy('soya mince|vegetarian mince|veggie mince|plant mince|meat-free mince', { keep: 'freezer', often: ['wheat', 'gluten'] }),
   soy('veggie burger|vegetarian sausage|veggie sausage', {
     keep: 'freezer',
