@@ -46,9 +46,12 @@ export function instructionText(line: string): string {
     .trim();
 }
 
+/** "about 500 g chicken": as much of an amount as one without it. */
+const ABOUT = /^(?:about|approx(?:imately|\.)?|around|roughly|circa|~)\s*(?=[\d½¼¾⅓⅔])/i;
+
 /** How much a line looks like an ingredient: an amount with a unit, an amount with a known food, a known food in few words. */
 export function ingredientScore(line: string): number {
-  const text = stripBullet(plainNumbers(stripMarks(line)));
+  const text = stripBullet(plainNumbers(stripMarks(line))).replace(ABOUT, '');
   const number = readNumber(text, 0);
   const words = text.split(/\s+/).length;
   if (words > 16) return 0;
@@ -98,7 +101,8 @@ export function ingredientScore(line: string): number {
   if (number && !number.ok) return 2;
   // "olive oil 1 tbsp", "onion 1, finely chopped": the amount stands behind
   const behind = /^(\p{L}[\p{L}' -]{2,40}?)(?:\s*[:,])?\s+(?:[x×]\s?)?\d[\d\s./]*\s?\p{L}{0,10}(?:\s\p{L}{2,8})?\.?(?:,.*)?$/u.exec(text);
-  if (behind && findFood(behind[1]!) && !startsWithVerb(text)) return 2.5;
+  // "Brown sugar: 2 tbsp" browns nothing
+  if (behind && findFood(behind[1]!) && (!startsWithVerb(text) || /^[^:]+:\s+\d/.test(text))) return 2.5;
   const bare = text.replace(/\s*\([^()]*\)/g, '');
   return (findFood(bare) ?? findFood(bare.split(/\s+or\s+/i)[0]!)) && bare.split(/\s+/).length <= 5 && !/[.!?]$/.test(text) ? 1 : 0;
 }

@@ -31,7 +31,9 @@ const boilsEggs = (line: string) =>
   (/\beggs\b[^.]*\b(?:cover(?:ed)? with (?:\p{L}+ )?water|boil)\b.*\b(?:peel|shell)\b(?! the (?!eggs?\b))/iu.test(line) &&
     !/\b(?:crack|beat|beaten)\b/i.test(line)) ||
   // "Put the eggs into cold water. When cool, peel them"
-  /\beggs\b[^.]*\bwater\b[^.]*\.[^.]{0,30}\b(?:peel|shell) them\b/i.test(line);
+  /\beggs\b[^.]*\bwater\b[^.]*\.(?:[^.]{0,40}\.)?[^.]{0,30}\b(?:peel|shell) them\b/i.test(line) ||
+  // nobody lowers a cracked egg
+  /\blower (?:in )?(?:the |your |\p{L}+ )?eggs\b/iu.test(line);
 
 /** Eggs are peeled no more than so many lines after they boil. */
 const MOST_APART = 5;

@@ -5,9 +5,11 @@ import { preparationVerb } from '../recipe/preparation';
 import { imperativeOf, KITCHEN_VERBS } from '../recipe/verbs';
 import { ADVERBS, FOOD_VERBS } from './clause-words';
 import { findTools, isVessel, isWrap } from '../technique/tools';
+import { behindVerb } from './turns/fronted';
 import { HEAT } from './turns/heat';
 import { NOTES } from './turns/notes';
 import { PLACES } from './turns/places';
+import { remarksApart } from './turns/remarks';
 import { IS_SIZED, SIZED, withArticlesBack } from './turns/short-style';
 import { toldPlainly } from './turns/telling';
 import { asFirst } from './turns/turn';
@@ -271,12 +273,14 @@ function withArticles(text: string): string {
  * @example plainTurns('Bake for 25 minutes, turning halfway.') // 'Bake for 12 minutes. Turn over. Bake for 13 minutes more.'
  */
 export function plainTurns(said: string, before?: () => string): string {
-  const line = withArticlesBack(toldPlainly(said, before), before);
-  const lower = line.toLowerCase();
+  const line = withArticlesBack(toldPlainly(withArticlesBack(said, before), before), before);
+  const { text: bare, back } = remarksApart(line);
+  const fronted = /(?:^|[.!?;]\s)\s*(?:until|till|(?:\p{L}+ly\s)?\p{L}+ing)\b/iu.test(bare) ? behindVerb(bare) : bare;
+  const lower = fronted.toLowerCase();
   const holds = (words: readonly string[]) => words.some((word) => lower.includes(word));
   const text = TURNS.reduce(
     (text, [words, from, to]) => (holds(words) ? text.replace(from, (...found: string[]) => asFirst(found, to)) : text),
-    line,
+    fronted,
   );
   const kept = /\bkeep\b/i.test(text) ? keepDoing(text) : text;
   const done = / by \p{L}+ing\b/u.test(kept) ? byDoing(kept) : kept;
@@ -286,5 +290,5 @@ export function plainTurns(said: string, before?: () => string): string {
   const ready = /,\s\p{L}+ed\b/u.test(first) ? workBehind(first, LAST_WORK) : first;
   const dipped = /\b(?:then|finally)\b/i.test(ready) ? dips(ready) : ready;
   const turned = /\bafter\s+(?:the first\s+|about\s+)?\d/i.test(dipped) ? inBetween(dipped) : dipped;
-  return /\bsides?\b|half-?\s?way|\bonce\b/i.test(turned) ? halfway(eachSide(timeFirst(turned))) : turned;
+  return back(/\bsides?\b|half-?\s?way|\bonce\b/i.test(turned) ? halfway(eachSide(timeFirst(turned))) : turned);
 }

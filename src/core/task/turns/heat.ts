@@ -16,6 +16,12 @@ export const HEAT: readonly Turn[] = [
     /(\bwater\s+(?:in|into|to)\s+(?:a|the|your)\s+(?:[\p{L}-]+\s+){0,2}(?:pan|saucepan|pot|wok|skillet)(?:,|\s+and|,\s+and|[.])\s+(?:then\s+)?)(bring|heat)\s+it\b/giu,
     '$1$2 the water',
   ],
+  // "set the oven to 200 °C and let it heat up": that is what it does
+  [
+    'oven',
+    /(\boven\b[^.;]*?)(?:,?\s+and\s+|,\s+then\s+|[.,]\s+)(?:let|leave|allow|wait\s+for)\s+(?:it|the\s+oven)\s+(?:to\s+)?(?:heat|warm|get)(?:\s+(?:up|hot|through))?(?=\s*[.;,]|$)/gi,
+    '$1',
+  ],
   ['boiled water', /\b(?:just|freshly|recently)[- ]boiled water\b/gi, 'boiling water'],
   // "Lid on, fridge overnight"
   ['lid on', /(^|[.!?;:]\s+)(?:the\s+)?lid\s+on(?=\s*[,.;]|\s+and\b)/gi, '$1put the lid on'],
