@@ -272,6 +272,8 @@ export function isDoneAlready(state: State, c: Located, act: Act): boolean {
   // it came out when its time was up
   if (
     act === 'oven-out' &&
+    // with a bowl in the microwave in hand it is that bowl, though a dish was baked before
+    (state.container === state.inOven || !isPutAway(state.world.vessels.get(state.container ?? '')?.place)) &&
     c.mentions.every((m) => state.inOven !== null && state.placed.get(m.ingredient) === state.inOven) &&
     lastOf(state, 'take-out-oven') > Math.max(lastOf(state, 'bake'), lastOf(state, 'preheat-oven'))
   ) {

@@ -1,4 +1,5 @@
 // Takes one action of a method: by its kind into the frame that fits.
+import { beginsAnew } from './begins-anew';
 import { poursWater } from '../kitchen/index';
 import { inFilm, isFilm } from './film';
 import { panOfThing } from './vessel-of-work';
@@ -68,6 +69,15 @@ function putAndHold(state: State, c: Located): void {
   if (c.mentions.length === 0 && !isHeld(state, into)) state.objectUses = [];
 }
 
+/** With nothing in hand; what was in hand is again, where the work needs no vessel. */
+function inNoVessel(state: State, take: () => void): void {
+  const held = state.container;
+  state.container = null;
+  if (state.prepared === held) state.prepared = null;
+  take();
+  state.container ??= held;
+}
+
 /** Takes one action: by its kind into the frame that fits. */
 export function takeClause(state: State, said: Located): void {
   if (!said.verb || isAside(state, said)) return takeUnknown(state, said);
@@ -76,6 +86,7 @@ export function takeClause(state: State, said: Located): void {
   if (said.first) state.leadVessel = null;
   // "while the fish bakes, make the slaw": not on the fish's tray
   if (said.meanwhile && said.first && state.container !== null && state.container === state.inOven) state.container = null;
+  if (beginsAnew(state, said)) return inNoVessel(state, () => takeClause(state, said));
   const waiting = waterToBoil(state, said);
   if (waiting !== null) {
     bringToBoil(state, said, waiting);

@@ -55,7 +55,12 @@ function vesselMeant(state: State, c: Located, said: Things, goal: { vessel: str
   const other = [held, ...inUse(state)].find(
     (v): v is string => v !== null && v !== where && v !== 'board' && isHeld(state, v) && !isAway(v),
   );
-  if (insertion && where !== null && (said.fresh.length === 0 || /\bback in\b/i.test(c.rest)) && other) return other;
+  // "add the butter to the flour and rub it in": where it lies, with the flour
+  const isAmid =
+    where !== null &&
+    where === held &&
+    contents(state.world, where).some((lot) => ![...lot.parts.keys()].some((i) => said.there.includes(i)));
+  if (insertion && where !== null && !isAmid && (said.fresh.length === 0 || /\bback in\b/i.test(c.rest)) && other) return other;
   // "squeeze the cucumber, then mix with the yoghurt": not into the koftas that chill
   if (!insertion && said.fresh.length > 0 && said.there.length === 0 && held !== null && isAway(held) && !/\bin with\b/i.test(c.rest))
     return mixingBowl(state);

@@ -94,7 +94,9 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
   const lies = liesAt(state, c, phrase);
   // "tip the noodles back into the bowl", in which they were drained, with the cup of sauce in hand
   const isBack = /\bback\b/.test(before) && lies !== null && (lies === id || GENERAL.get(id)?.includes(lies) === true);
-  const chosen = isBack ? lies : choose(state, id, before, word, lies);
+  // "oil a small dish", with the tray of biscuits that was lined before: what is got ready is another
+  const isReadied = worksOf(c.technique?.id, c.technique?.like).act === 'coat-vessel';
+  const chosen = isBack ? lies : isReadied && INDEFINITE.test(before) && !isHeld(state, id) ? id : choose(state, id, before, word, lies);
   if (phrase.from < 0) state.leadVessel = chosen;
   return chosen;
 }

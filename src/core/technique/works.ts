@@ -54,6 +54,7 @@ export type Act = (typeof ACTS)[number];
  * `shown`: where it was not done one sees that. `cuts`: cuts or peels. `pieces`: makes pieces of it, on a board. `tips`: of several things each is a step of its own.
  * `keeps`: cold work that can be done the day before. `fingers`: raw meat and fish are on the hands after it. `flat`: on something flat, never in a bowl.
  * `closes`: what lies on it is in it afterwards. `hollows`: its inside comes out, and its skin stays.
+ * `later`: what it is done to waits for later.
  * `outside`: only its outside comes off and goes along; the thing stays where it is.
  */
 export const TRAITS = [
@@ -83,6 +84,7 @@ export const TRAITS = [
   'flat',
   'closes',
   'hollows',
+  'later',
   'outside',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
@@ -156,7 +158,7 @@ const WRITTEN = table<string>({
   layer: 'put hand utensil',
   dip: 'dip hand',
   'drain-on-paper': 'lift',
-  reserve: 'lift parts',
+  reserve: 'lift parts later',
   scrape: 'put utensil',
   pour: 'put utensil pour tips',
   'fill-pan': 'water',

@@ -373,7 +373,7 @@ export const VARIANTS_PREPARE = [
     {
       tools: ['small-bowl'],
       small: ['Put {thing} in a small bowl.', 'Put the bowl to the side.', 'Remember: it is for later.'],
-      cues: { see: 'a small bowl stands to the side' },
+      cues: { see: 'it stands to the side' },
     },
   ),
   variant(spoon, 'stuff', 'fill or stuff', 'stuff|stuff with|pipe|pipe into', {
