@@ -1,7 +1,7 @@
 // Where another part of a recipe begins: what is finished and was left to itself is no longer the place of what is done next.
 import type { Act } from '../technique/works';
 import { worksOf } from '../technique/works';
-import { isPan, isHeld } from './vessels';
+import { isHeld } from './vessels';
 import { isFat } from './pan-of-heat';
 import { isSourcePrep, phrasesOf } from './slots';
 import type { Located, State } from './state';
@@ -25,7 +25,7 @@ const isLeaving = (technique: string | null | undefined) => {
 };
 
 /** The dish in hand was served, put to cool or set aside by what was last done with it. */
-function isLeft(state: State, held: string): boolean {
+export function isLeft(state: State, held: string): boolean {
   const last = state.steps.findLast((s) => s.into === held);
   return last !== undefined && isLeaving(last.technique);
 }
@@ -46,7 +46,7 @@ export function beginsAnew(state: State, c: Located): boolean {
   // "flatten the bread", "rub the peppers": in the hands
   if (act === 'put' && traits.has('hand')) return true;
   if (c.mentions.length === 0 && (act === 'heat' || act === 'join' || act === 'put')) return false;
-  if (act === 'heat') return isPan(held) && c.mentions.some((m) => !isFat(state, m.ingredient));
+  if (act === 'heat') return c.mentions.some((m) => !isFat(state, m.ingredient));
   if (act === 'join') return c.mentions.length > 1 || OWN_BOWL.test(c.verb ?? '');
   if (act === 'put') return LAYS_OUT.test(c.verb ?? '') && c.mentions.length > 1;
   return true;

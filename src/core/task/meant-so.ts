@@ -85,8 +85,14 @@ export function backToDish(state: State, c: Located): void {
     state.beside = { ...beside, line: c.line };
     return;
   }
-  state.beside = null;
   const { world } = state;
+  // "boil a pan of water" and on the next line "add the rice": nothing was cooked in it yet
+  const isAwaited = c.mentions.length > 0 && c.mentions.every((m) => !state.placed.has(m.ingredient));
+  if (isAwaited && state.container === beside.pan && contents(world, beside.pan).length === 0) {
+    state.beside = { ...beside, line: c.line };
+    return;
+  }
+  state.beside = null;
   // a pan that was drained and emptied, and that a sauce is made in now, is no pan of water any more
   const isDrained = (vessel: string) =>
     world.drained === vessel && [...contents(world, 'colander'), ...contents(world, vessel)].some((lot) => lot.forms.has('drain'));

@@ -6,6 +6,7 @@ import { bareOf, isShaped } from '../kitchen/matter';
 import { hasMark, toolById } from '../technique/tools';
 import { worksOf } from '../technique/works';
 import { wholeOf } from './mentions';
+import { isLeft } from './begins-anew';
 import { inside } from './push';
 import type { Phrase } from './slots';
 import { isContainer, type Located, type State } from './state';
@@ -65,7 +66,10 @@ export function overWhat(state: State, c: Located, frame: Frame): string | null 
   // not over what waits measured in its bowl
   const isBase = (v: string) =>
     contents(state.world, v).some((lot) => (v === 'board' ? isShaped(lot) || lot.joined : lot.joined || !lot.portion));
-  return inUse(state).find((v) => v !== state.container && isBase(v)) ?? null;
+  const bases = inUse(state).filter((v) => v !== state.container && isBase(v));
+  // what was worked on last, and not the compote that was set aside before
+  const worked = state.steps.findLast((s) => bases.includes(s.into ?? ''))?.into ?? null;
+  return worked !== null && bases[0] !== undefined && isLeft(state, bases[0]) ? worked : (bases[0] ?? null);
 }
 
 /** "Mix the crumbs with the cheese and sprinkle on top": all that is in the bowl in hand was made to go on something else. */

@@ -130,7 +130,10 @@ const OWN = table<Rule[]>({
     // "cook the sausages on a tray in the oven"
     { when: ({ rest }) => /\bin (?:the|an?) (?:hot |preheated |warm )?oven\b/i.test(rest), then: 'bake' },
     // "microwave for 4 minutes. Turn and cook for a further 4 minutes"
-    { when: (here) => here.state.hob === null && !hasCookware(here) && isStillInMicrowave(here), then: 'microwave' },
+    {
+      when: (here) => (here.state.hob === null || !isPan(here.state.container)) && !hasCookware(here) && isStillInMicrowave(here),
+      then: 'microwave',
+    },
     { when: (here) => vesselOf(here) === 'air-fryer-basket' && here.state.hob === null, then: 'air-fry' },
     { when: isAirFriedOn, then: 'air-fry' },
     { when: isGrilledOn, then: 'grill' },
