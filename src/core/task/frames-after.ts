@@ -64,7 +64,9 @@ export function after(
       /^(?:off\s+)?(?:the|your)\s/i.test(c.rest) &&
       c.tools[0]?.id === into &&
       c.tools[0].at < 12;
-    state.container = id !== 'turn-out' && pot !== null && !isVessel ? pot : into;
+    // "take the tea bags out of the jug", with a soup on its ring: the jug
+    const isOfIts = into !== null && into === state.container && toolById(into)?.kind === 'container' && !isPan(into);
+    state.container = id !== 'turn-out' && pot !== null && !isVessel && !isOfIts ? pot : into;
     // a ladleful of its water stands aside: the pan is in hand
     if (id === 'reserve' && state.container === 'small-bowl')
       state.container = (/\bwater\b/i.test(c.rest) ? panOfWater(state) : null) ?? state.steps.at(-2)?.into ?? state.container;

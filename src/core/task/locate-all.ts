@@ -31,8 +31,10 @@ export const isOwnPart = (state: State, clause: Clause, rest: string, mentions: 
   !state.objectUses.includes(mentions[0]!.ingredient) &&
   // "cut the tops off the peppers" says of what
   !/\b(?:off|of|from)\s+(?:the\s+|each\s+|your\s+)?(?:\p{L}+\s+)?$/iu.test(rest.slice(0, mentions[0]!.at)) &&
-  /^(?:scoop|remove|discard|scrape|take|pick|pull|cut)$/.test(clause.verb ?? '') &&
-  OWN_PART.test(rest);
+  ((/^(?:scoop|remove|discard|scrape|take|pick|pull|cut|throw)$/.test(clause.verb ?? '') && OWN_PART.test(rest)) ||
+    // "squeeze out the water": its own, and not that of the list
+    (/^(?:squeeze|press|wring)$/.test(clause.verb ?? '') &&
+      /^(?:out|off|away)\s+(?:(?:the|any|all the|its|their|as much)\s+)?(?:\p{L}+\s+)?(?:water|liquid|moisture)\b/iu.test(rest)));
 
 /** "Pour in the wet ingredients ... Fold in the melted butter": what is named by itself later is not among them. */
 export function leaveForLater(state: State, clause: Clause, line: number, mentions: Mention[], rest: string): void {

@@ -4,7 +4,7 @@ import { Fraction, readNumber, toFraction, toQuantity, type Quantity } from '../
 import { readUnit, type Unit } from '../amount/units';
 import { findFood, nameWords, singular } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
-import type { Name, Names } from './ingredient-names';
+import { FORM_WORDS, type Name, type Names } from './ingredient-names';
 
 /** An ingredient spoken of, with the place of its words in the text. */
 export type Mention = {
@@ -93,7 +93,13 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
       next?.word === 'water' &&
       /^\s+$/.test(text.slice(list[i + size - 1]!.end, next.at)) &&
       names.ingredients.every((one) => !/\p{L}+ water$/iu.test(one.item));
-    if (size === 0 || isWaterOf || isOtherFood(list, i, size) || isSeasoning(text, list[i]!, candidates, names)) continue;
+    // "tear the bread into chunks", with pineapple chunks on the list
+    const isHow =
+      size === 1 &&
+      FORM_WORDS.has(list[i]!.word) &&
+      isPlural(text, list[i]!) &&
+      /\b(?:in|into)\s+(?:(?!the\b|an?\b|your\b)[\p{L}-]+\s+){0,2}$/iu.test(text.slice(0, list[i]!.at));
+    if (size === 0 || isHow || isWaterOf || isOtherFood(list, i, size) || isSeasoning(text, list[i]!, candidates, names)) continue;
     const named = candidates.filter((n) => n.words.length === size);
     // "the tomatoes" are not the tomato purée, where there are tomatoes
     const full = named.some((n) => !n.short) ? named.filter((n) => !n.short) : named;
@@ -123,7 +129,17 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     // "the other half of the oil" is of oil that was used, and no sesame oil
     const isRest = best.length > 1 && amountBefore(text, list[i]!.at, names.ingredients[best[0]!.ingredient]!).part === 'rest';
     const begun = isRest ? best.find((n) => used.has(n.ingredient) && names.ingredients[n.ingredient]!.min !== null) : undefined;
-    const chosen = made ?? begun ?? likeliest(unused.filter(isNear), names) ?? likeliest(unused, names) ?? best.find(isNear) ?? best[0]!;
+    // "drizzle with a little more oil": of the oil that was used before
+    const more = /\bmore\s+$/i.test(text.slice(0, list[i]!.at)) ? best.find((n) => used.has(n.ingredient)) : undefined;
+    const many = isPlural(text, list[i + size - 1]!);
+    const chosen =
+      made ??
+      begun ??
+      more ??
+      likeliest(unused.filter(isNear), names, many) ??
+      likeliest(unused, names, many) ??
+      best.find(isNear) ??
+      best[0]!;
     const at = list[i]!.at;
     const end = list[i + size - 1]!.end;
     if (!found.some((f) => f.ingredient === chosen.ingredient)) {
@@ -176,12 +192,19 @@ const mostOf = (headings: readonly (string | null)[]): string | null =>
 /** Words that make no other food of it. */
 const PLAIN = new Set('small large medium big fresh ripe lean raw cold firm good plain whole dried all purpose'.split(' '));
 /** Of several things of one name: what is measured before what only seasons, "oil" before "sesame oil", then as they are listed. */
-function likeliest(candidates: readonly Name[], { ingredients, inFull }: Names): Name | undefined {
+function likeliest(candidates: readonly Name[], { ingredients, inFull }: Names, many: boolean): Name | undefined {
   const doubt = ({ ingredient, words }: Name) => {
     const one = ingredients[ingredient]!;
     const own = nameWords(one.item).filter((word) => !PLAIN.has(word));
     const isWhole = own.join(' ') === words.join(' ');
-    return (one.min === null ? 4 : 0) + (!isWhole && inFull.has(ingredient) ? 2 : 0) + (isWhole ? 0 : 1);
+    // "the tomato" is no tin of tomatoes, and "the tomatoes" are not the one that is for the top
+    const word = words.at(-1)!;
+    const said = one.item
+      .toLowerCase()
+      .split(/[^\p{L}']+/u)
+      .find((w) => singular(w) === word);
+    const agrees = said === undefined || (said !== word) === many;
+    return (agrees ? 0 : 2) + (one.min === null ? 4 : 0) + (!isWhole && inFull.has(ingredient) ? 2 : 0) + (isWhole ? 0 : 1);
   };
   const least = Math.min(...candidates.map(doubt));
   return candidates.find((name) => doubt(name) === least);
