@@ -31,18 +31,18 @@ export function isLeft(state: State, held: string): boolean {
 }
 
 /**
- * Whether a clause begins something of its own, though a dish is in hand: it opens its sentence, names no place, speaks of nothing that is there, and that dish was left.
+ * Whether a clause begins something of its own, though a dish is in hand: it names no place, speaks of nothing that is there, and that dish was left.
  * @example "Leave the sauce to cool. Flatten the bread with a rolling pin.": not in the sauce
  */
 export function beginsAnew(state: State, c: Located): boolean {
   const held = state.container;
-  if (held === null || held === 'board' || !c.first || c.meanwhile || !isHeld(state, held) || !isLeft(state, held)) return false;
+  if (held === null || held === 'board' || c.meanwhile || !isHeld(state, held) || !isLeft(state, held)) return false;
   // "flatten each slice", of the bread that was cut just now
   const about = c.mentions.length > 0 ? c.mentions.map((m) => m.ingredient) : state.objectUses;
   if (about.length === 0 || !about.every((i) => (c.mentions.length > 0 ? isFresh(state, i) : !state.placed.has(i)))) return false;
   if (TO_IT.test(c.rest) || phrasesOf(state, c).some((p) => p.vessel !== null && p.prep !== 'with' && !isSourcePrep(p.prep))) return false;
   const { act, traits } = worksOf(c.technique?.id, c.technique?.like);
-  if (!BEGINS.has(act)) return false;
+  if (!BEGINS.has(act) || (!c.first && (act === 'heat' || act === 'join'))) return false;
   // "flatten the bread", "rub the peppers": in the hands
   if (act === 'put' && traits.has('hand')) return true;
   if (c.mentions.length === 0 && (act === 'heat' || act === 'join' || act === 'put')) return false;

@@ -33,7 +33,9 @@ const offRing: Reading = ({ state, act, rest }) => {
 
 /** "Fold over", "roll up", with the filling on it: it is the pastry that is folded. */
 const folded: Reading = ({ state, c, rest }) => {
-  if (!/^(?:fold (?:it\s+)?over|roll (?:it\s+)?up)\b/i.test(`${c.verb} ${rest}`)) return null;
+  // "roll up the wraps" says what
+  const isUnsaid = /^(?:fold (?:it\s+)?over|roll (?:it\s+)?up)\b(?!\s+(?:the|an?|each|every|your|both|all|one)\b)/i;
+  if (!isUnsaid.test(`${c.verb} ${rest}`)) return null;
   const sheet = sheetUnder(state, state.objectUses);
   return sheet === undefined ? null : `the ${nameOf(state.recipe.ingredients[sheet]!)} ${rest.replace(/^it\s+/i, '')}`;
 };

@@ -1,5 +1,5 @@
 // Takes one action of a method: by its kind into the frame that fits.
-import { beginsAnew } from './begins-anew';
+import { beginsAnew, isLeft } from './begins-anew';
 import { poursWater } from '../kitchen/index';
 import { inFilm, isFilm } from './film';
 import { panOfThing } from './vessel-of-work';
@@ -86,6 +86,8 @@ export function takeClause(state: State, said: Located): void {
   if (said.first) state.leadVessel = null;
   // "while the fish bakes, make the slaw": not on the fish's tray
   if (said.meanwhile && said.first && state.container !== null && state.container === state.inOven) state.container = null;
+  // the tray that was lined was filled and stands to cool: it waits for nothing any more
+  if (state.prepared !== null && isHeld(state, state.prepared) && isLeft(state, state.prepared)) state.prepared = null;
   if (beginsAnew(state, said)) return inNoVessel(state, () => takeClause(state, said));
   const waiting = waterToBoil(state, said);
   if (waiting !== null) {

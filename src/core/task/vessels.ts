@@ -9,7 +9,7 @@ import type { Phrase } from './slots';
 import type { Located, State } from './state';
 
 const OTHER = /\b(dry|separate|another|clean|second|different|third|fresh|new|other)\s+(?:\p{L}+\s+){0,2}$/iu;
-const INDEFINITE = /\b(?:an?|one)\s+(?:[\p{L}-]+,?\s+){0,3}$/iu;
+const INDEFINITE = /\b(?:an?|one)\s+(?:[\p{L}\d-]+,?\s+){0,3}$/iu;
 
 // What may stand for another where that one is in use.
 const FAMILY = table<string[]>({
@@ -81,9 +81,11 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
   const shared = state.steps.findLast((s) => s.technique === 'share-out')?.into ?? null;
   const isShared =
     /\b(?:each|every|the|both|all the)\s+$/.test(before) && /^(?:pots?|glass(?:es)?|cups?|jars?|bowls|ramekins?)\b/i.test(word);
-  if (shared !== null && isShared && !isHeld(state, id)) return shared;
+  // a glass is a glass: a pot may be whatever was filled
+  const isAny = (v: string) => /^(?:pots?|ramekins?|bowls)\b/i.test(word) || id === v;
+  if (shared !== null && isShared && isAny(shared) && !isHeld(state, id)) return shared;
   // "top each pot", of what was spooned into glasses
-  const small = isShared && /\b(?:each|every)\s+$/.test(before) ? inUse(state).find((v) => hasMark(v, 'each')) : undefined;
+  const small = isShared && /^pots?\b/i.test(word) && /\b(?:each|every)\s+$/.test(before) ? inUse(state).find((v) => hasMark(v, 'each')) : undefined;
   if (small !== undefined && !isHeld(state, id)) return small;
   if (/^(?:bowls|plates|glasses|mugs|jars|cups)\b/i.test(word) && id === 'bowl') return 'serving-bowl';
   if (id === 'bowl' && /\b(?:each|every)\s+$/.test(before)) return 'serving-bowl';

@@ -97,6 +97,14 @@ const OWN = table<Rule[]>({
       when: (here) => !here.about.has('oven') && !here.about.has('oven-gloves') && !hasContainer(here) && here.state.inOven === null,
       then: 'lift-out',
     },
+    // "take out the bay leaf", of the pan, though a dish was baked before
+    {
+      when: ({ about, mentions, state }) =>
+        !about.has('oven') &&
+        mentions.length > 0 &&
+        mentions.every((m) => state.placed.has(m.ingredient) && state.placed.get(m.ingredient) !== state.inOven),
+      then: 'lift-out',
+    },
   ],
   // berries under a fork, no biscuits in a bag
   crush: [{ when: ({ about }) => about.has('fork') || about.has('masher') || about.has('potato-masher'), then: 'mash' }],
