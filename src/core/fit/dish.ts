@@ -1,5 +1,4 @@
 // Allergens of the dish that a learner must not have. They end only with another ingredient, a portion of his own, or another dish: never by who does a step.
-import { allergensIn } from '../recipe/allergen-findings';
 import type { Allergen } from '../recipe/allergens';
 import { substitutesFor, type SubstituteOffer } from '../recipe/substitute';
 import type { Recipe } from '../recipe/recipe';
@@ -30,9 +29,9 @@ type Held = { index: number; item: string; allergens: Allergen[]; offer: Substit
 function heldBy(task: Pick<TaskAnalysis, 'title' | 'servings' | 'ingredients'>, learner: Learner): Held[] {
   const recipe = recipeOf(task);
   return task.ingredients.flatMap((one, index): Held[] => {
-    const allergens = allergensIn([one])
-      .found.filter((f) => f.certain.length > 0 && learner.allergies?.includes(f.allergen))
-      .map((f) => f.allergen);
+    const allergens = [...new Set(allergensOfFoods([one.item]).map((f) => f.allergen))].filter((allergen) =>
+      learner.allergies?.includes(allergen),
+    );
     return allergens.length > 0 ? [{ index, item: one.item, allergens, offer: offerFor(recipe, index, allergens, learner) }] : [];
   });
 }

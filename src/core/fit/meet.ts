@@ -116,5 +116,9 @@ export function allergenBarriers(step: OwnStep, learner: Learner): Barrier[] {
   if (!learner.allergies?.length) return [];
   return allergensOfFoods(step.uses.map((u) => u.item))
     .filter(({ allergen }) => learner.allergies!.includes(allergen))
-    .map(({ allergen, item }) => ({ stepKey: step.key, allergen, why: `${findFood(item)?.names[0] ?? item} holds it` }));
+    .map(({ allergen, item, certain }) => ({
+      stepKey: step.key,
+      allergen,
+      why: certain ? `${findFood(item)?.names[0] ?? item} holds it` : `${item} may hold it: read the label`,
+    }));
 }

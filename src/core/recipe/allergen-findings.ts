@@ -1,6 +1,6 @@
 // Which allergens a list of ingredients names, from which ingredient, and why.
 import type { Allergen } from './allergens';
-import { findFood } from './food';
+import { findFood, foodsBeforeHead } from './food';
 import type { Ingredient } from './recipe';
 
 /**
@@ -33,7 +33,9 @@ export function allergensIn(ingredients: readonly Ingredient[]): AllergenFinding
     const food = findFood(one.item);
     if (!food) unknown.push(one.item);
     for (const allergen of food?.allergens ?? []) push(of(allergen).certain, { item: one.item, why: whyOf(one.item, allergen, food!.why) });
-    for (const allergen of food?.often ?? []) push(of(allergen).often, { item: one.item });
+    // "prawn crackers" are crackers, and their maker may have put prawns in
+    const before = foodsBeforeHead(one.item).flatMap((named) => named.allergens.filter((allergen) => !food!.allergens.includes(allergen)));
+    for (const allergen of [...(food?.often ?? []), ...before]) push(of(allergen).often, { item: one.item });
     for (const other of one.alternatives) {
       const instead = findFood(other);
       for (const allergen of instead?.allergens ?? [])

@@ -63,6 +63,27 @@ export const findFood: (item: string) => Food | null = remembering((item) => loo
 /** "Sugar for the fruit" is sugar. */
 const withoutUse = (item: string) => /^(.*\S)\s+for\s+the\s/i.exec(item)?.[1] ?? item;
 
+/** What is said to be free of it, or only called so: "egg-free", "vegan cheese", "cream crackers". */
+const HOLDS_NONE =
+  /\b(?:free|vegan|no|without|substitute|replacer|alternative|style|flavour(?:ed)?|flavor(?:ed)?)\b|\bcream (?:of tartar|crackers?|soda)\b|\bbutter (?:beans?|lettuce)\b/i;
+
+/**
+ * The other foods that the name of one speaks of, before its head: the prawns of "prawn crackers", the walnuts of "walnut bread". What it is made with by its name,
+ * though its maker's label decides.
+ */
+export const foodsBeforeHead: (item: string) => readonly Food[] = remembering((item) => {
+  const own = findFood(item);
+  if (own === null || HOLDS_NONE.test(item)) return [];
+  const words = nameWords(withoutUse(item));
+  const found: Food[] = [];
+  for (let at = 0; at < words.length;) {
+    const here = foodAt(words, at);
+    if (here && here.food.id !== own.id && at + here.size < words.length) found.push(here.food);
+    at += here?.size ?? 1;
+  }
+  return found;
+}, 100);
+
 /** The longest name of a food that starts at a place in a list of words; null where none does. */
 export function foodAt(words: readonly string[], at: number): { food: Food; size: number } | null {
   const entry = BY_FIRST_WORD.get(words[at] ?? '')?.find((e) => e.words.every((w, k) => words[at + k] === w));
@@ -77,5 +98,32 @@ function lookUp(words: readonly string[]): Food | null {
         best = { food: entry.food, size: entry.words.length };
         break;
       }
-  return best?.food ?? null;
+  if (!best) return null;
+  const head = words.at(-1) ?? '';
+  const isOwn = best.food.names.some((name) => nameWords(name).at(-1) === head);
+  return isOwn ? best.food : NO_SUCH.has(head) ? null : MADE_OF_IT.has(head) ? madeOf(best.food) : best.food;
 }
+
+/** Heads that say that it is not there: "egg replacer". */
+const NO_SUCH = new Set('substitute replacer alternative'.split(' '));
+/** Heads that say what was made of it: "shrimp paste", "chicken soup", "bacon crisps". */
+const MADE_OF_IT = new Set(
+  'cracker crisp paste sauce soup flavouring flavoring flavour flavor rub jerky spread pate pâté essence dip relish chutney'.split(' '),
+);
+
+/** What was made of a food and is bought so: it holds what the food holds, and nobody rinses, peels or cuts it or takes its temperature. */
+const madeOf = (food: Food): Food => ({
+  id: food.id,
+  names: food.names,
+  category: 'sauce',
+  group: 'seasoning',
+  keep: food.keep === 'freezer' || food.raw !== undefined ? 'cupboard' : food.keep,
+  form: 'soft',
+  allergens: food.allergens,
+  often: food.often,
+  ...(food.why === undefined ? {} : { why: food.why }),
+  perishable: false,
+  traits: [],
+  prepare: [],
+  picture: food.picture,
+});

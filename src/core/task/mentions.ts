@@ -169,9 +169,18 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
       if (before.says && says && before.says !== says) before.says = 'zest and juice';
     }
     i += size - 1;
+    // "lime juice, oil and salt": the juice is the lime's, and not that of the oranges
+    const part = list[i + 1];
+    if (part && PART_WORK.has(part.word) && /^['’]?s?\s+$/.test(text.slice(end, part.at)) && isFruit(names.ingredients[chosen.ingredient]!))
+      i++;
   }
   return found;
 }
+
+const isFruit = (one: Ingredient) => {
+  const food = findFood(one.item);
+  return food?.group === 'fruit' && food.form === 'whole';
+};
 
 /** Whether words speak of the zest of a fruit, of its juice, or of both. */
 function partsSaid(text: string, at: number, end: number): Pick<Mention, 'says'> {
