@@ -148,7 +148,10 @@ export const actsOnThem = (text: string, like: number) =>
 const DOES_TO = /\b(?:the|an?|your|it|them|all|everything|together|until|in|into|on|with)\b/i;
 
 /** "For the dressing:", "Dough": a short line that heads the lines below. */
-export function isSubheading(text: string, like: number, does: number): boolean {
+export function isSubheading(line: string, like: number, does: number): boolean {
+  // "Turkey burgers (makes 4):", "For the iced tea for 4:"
+  const text = line.replace(/\s*\([^()]*\)(?=\s*:?\s*$)/, '');
+  if (text.length <= 70 && /^for (?:the|your) \p{L}[^.;]*:\s*$/iu.test(text)) return true;
   if (text.length > 50 || /\d/.test(text)) return false;
   if (/:\s*$/.test(text)) return like < 2;
   if (/^to (?:finish|serve|decorate|garnish|top)$/i.test(text)) return true;

@@ -221,6 +221,7 @@ function evenly(line: string): string {
         .replace(/(\d\s?°?\s?)([cf])\b/g, (_all, number: string, letter: string) => number + letter.toUpperCase())
     : spaced;
   return cased
+    .replace(/(?<=\p{L}) & (?=\p{L})/gu, ' and ')
     .replace(OWN, (said) => (said.startsWith('Y') ? 'The ' : 'the '))
     .replace(/\bwhilst\b/gi, (said) => (said.startsWith('W') ? 'While' : 'while'))
     .replace(/\bamongst\b/gi, 'among')
