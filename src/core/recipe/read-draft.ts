@@ -22,6 +22,10 @@ export type Draft = {
   listBelow: (line: number) => boolean;
   /** Whether a heading of the list of ingredients is still to come. */
   listHeadBelow: (line: number) => boolean;
+  /** Whether a line may be broken off by the width of its page: the word that the next begins with had no room on it, or every step has its number. */
+  isBroken: (line: string, next: string) => boolean;
+  /** Every step has its number and its full stop: what has neither goes on, whatever it begins with. */
+  endsInStops: boolean;
 };
 
 export function note(draft: Draft, line: number, text: string, role: LineRole['role'], index: number | null = null): void {
@@ -63,6 +67,26 @@ export function addTool(draft: Draft, text: string, line: number, raw: string): 
 /** Lines as short as this end where their writer ended them; a page breaks longer ones (common practice: 60 to 100 characters a line). */
 const WRAPS_FROM = 45;
 
+/** Steps that bear a number, where all of them do. */
+const MANY_NUMBERED = 3;
+/** No page is narrower than so many characters (common practice: the column of a recipe card). */
+const NARROWEST = 28;
+
+/**
+ * Tells which lines of a text its page has broken off.
+ * @param lines all of the text
+ */
+export function brokenOffIn(lines: readonly string[]): Pick<Draft, 'isBroken' | 'endsInStops'> {
+  const widest = Math.max(...lines.map((line) => line.trimEnd().length), 0);
+  const steps = lines.filter((line) => /^\s*(?:step\s*)?\(?\d{1,2}[.):]\s*\p{Lu}/iu.test(line)).length;
+  const isNumbered = steps >= MANY_NUMBERED;
+  const isBroken: Draft['isBroken'] = (line, next) => {
+    const room = widest - line.trimEnd().length - 1;
+    return isNumbered || (widest >= NARROWEST && (/^\S+/.exec(next.trim())?.[0].length ?? 0) > room);
+  };
+  return { isBroken, endsInStops: isNumbered && lines.filter((line) => /[.!]\s*$/.test(line)).length >= steps };
+}
+
 /** No sentence ends with these: what stands on the next line belongs to them, also a number or a name. */
 const OPEN_END =
   /(?:^|\s)(?:the|an?|of|for|with|and|or|to|into?|onto?|at|about|around|until|from|by|over|under|another|every|approximately|between|than|your)$/i;
@@ -75,10 +99,18 @@ function joinsLast(draft: Draft, text: string, line: number, raw: string): boole
   const last = draft.recipe.instructions.at(-1);
   const before = draft.lines.findLast((l) => l.role !== 'blank');
   if (!last || before?.role !== 'instruction' || before.line !== line - 1) return false;
-  const goesOn = (/^\p{Ll}/u.test(text) || OPEN_END.test(last)) && !STEP_LABEL.test(text) && !/^[a-z][.)]\s/.test(text);
+  // "for 10", and on the next line "minutes"; "tip into a", and "900 g tin"
+  const goesOn =
+    (/^(?:\p{Ll}|\()/u.test(text) ||
+      (/^[\d½¼¾⅓⅔]/.test(text) && draft.isBroken(before.text, text)) ||
+      draft.endsInStops ||
+      OPEN_END.test(last)) &&
+    !STEP_LABEL.test(text) &&
+    !/^[a-z][.)]\s/.test(text);
   // whoever begins every line in lower case begins a new one with what is to do
   const isStyle = /^\p{Ll}/u.test(draft.recipe.instructions[0] ?? '') && KITCHEN_VERBS.has(/^\p{L}+/u.exec(text)?.[0] ?? '');
-  if (!goesOn || isStyle || /[.!?:;]["')]?$/.test(last) || before.text.trim().length < WRAPS_FROM) return false;
+  if (!goesOn || isStyle || /[.!?:;]["')]?$/.test(last)) return false;
+  if (before.text.trim().length < WRAPS_FROM && !draft.isBroken(before.text, text)) return false;
   draft.recipe.instructions[draft.recipe.instructions.length - 1] = `${last} ${text.trim()}`;
   note(draft, line, raw, 'instruction', draft.recipe.instructions.length - 1);
   return true;

@@ -12,7 +12,7 @@ import { isTool, listOnOneLine } from './one-line-list';
 import { sourceLines } from './plain-text';
 import type { Reading } from './recipe';
 import { type Part, structuredRecipe, textOfParts } from './structured';
-import { addIngredient, addInstruction, addTool, type Draft, enter, LONGEST_LINE, note, refuse } from './read-draft';
+import { addIngredient, addInstruction, addTool, brokenOffIn, type Draft, enter, LONGEST_LINE, note, refuse } from './read-draft';
 import { readFacts, readInOne, titleNamed } from './read-at-once';
 import { headsPart, place, unrated } from './read-place';
 import { headsAmounts, headsFirst } from './word-heads';
@@ -38,6 +38,8 @@ export function readRecipe(source: string): Reading {
     sawMethod: false,
     listBelow: () => false,
     listHeadBelow: () => false,
+    isBroken: () => false,
+    endsInStops: false,
   };
   const structured = structuredRecipe(text);
   if (structured) readParts(draft, structured.parts, structured.problem);
@@ -70,6 +72,7 @@ function readLines(draft: Draft, raw: string[]): void {
   };
   const lastHead = raw.slice(0, MOST_LINES).findLastIndex((text) => sectionOf(stripMarks(text.trim())) === 'ingredients') + 1;
   draft.listHeadBelow = (line) => lastHead > line;
+  Object.assign(draft, brokenOffIn(raw.slice(0, MOST_LINES)));
   const legends = legendsOf(raw.slice(0, MOST_LINES));
   raw.slice(0, MOST_LINES).forEach((said, i) => {
     const legend = legends.find((one) => one.line === i);
