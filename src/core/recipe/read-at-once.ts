@@ -2,7 +2,8 @@
 import { servingsOf } from './headings';
 import { ingredientScore, instructionScore } from './line-score';
 import { hasAmount, listOnOneLine } from './one-line-list';
-import { addIngredient, addInstruction, type Draft, enter, note } from './read-draft';
+import { addInstruction } from './add-instruction';
+import { addIngredient, type Draft, enter, note } from './read-draft';
 
 /**
  * "Recipe: oat bites" below the name of the group, "Step by step: chicken wraps" over all else: what the sheet is of.

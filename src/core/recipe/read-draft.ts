@@ -1,9 +1,6 @@
-// What reading has found so far, and how a line is put into it: as an ingredient, a tool, an instruction, a note, or as not understood.
-import { KITCHEN_VERBS } from './verbs';
+// What reading has found so far, and how a line is put into it: as an ingredient, a tool, a note, or as not understood.
 import { readIngredientLine, stripBullet } from './ingredient-line';
 import type { Section } from './headings';
-import { instructionText, STEP_LABEL } from './line-score';
-import { isTold, withoutLabel } from './method-lines';
 import type { LineRole, NotUnderstood, Recipe } from './recipe';
 
 /** The longest line and the most lines that are read; what is beyond is reported, not read. */
@@ -22,9 +19,11 @@ export type Draft = {
   listBelow: (line: number) => boolean;
   /** Whether a heading of the list of ingredients is still to come. */
   listHeadBelow: (line: number) => boolean;
-  /** Whether a line may be broken off by the width of its page: the word that the next begins with had no room on it, or every step has its number. */
-  isBroken: (line: string, next: string) => boolean;
-  /** Every step has its number and its full stop: what has neither goes on, whatever it begins with. */
+  /** Whether a line, by its number, may be broken off by the width of its page: the word that the next begins with had no room on it. */
+  isBroken: (line: number) => boolean;
+  /** Every step has its number. */
+  isNumbered: boolean;
+  /** ... and its full stop: what has neither goes on, whatever it begins with. */
   endsInStops: boolean;
 };
 
@@ -62,72 +61,4 @@ export function addIngredient(draft: Draft, said: string, line: number, raw: str
 export function addTool(draft: Draft, text: string, line: number, raw: string): void {
   for (const tool of stripBullet(text).split(/,\s+|;\s+/)) if (tool.trim()) draft.recipe.tools.push(tool.trim().replace(/[.]$/, ''));
   note(draft, line, raw, 'tool', draft.recipe.tools.length - 1);
-}
-
-/** Lines as short as this end where their writer ended them; a page breaks longer ones (common practice: 60 to 100 characters a line). */
-const WRAPS_FROM = 45;
-
-/** Steps that bear a number, where all of them do. */
-const MANY_NUMBERED = 3;
-/** No page is narrower than so many characters (common practice: the column of a recipe card). */
-const NARROWEST = 28;
-
-/**
- * Tells which lines of a text its page has broken off.
- * @param lines all of the text
- */
-export function brokenOffIn(lines: readonly string[]): Pick<Draft, 'isBroken' | 'endsInStops'> {
-  const widest = Math.max(...lines.map((line) => line.trimEnd().length), 0);
-  const steps = lines.filter((line) => /^\s*(?:step\s*)?\(?\d{1,2}[.):]\s*\p{Lu}/iu.test(line)).length;
-  const isNumbered = steps >= MANY_NUMBERED;
-  const isBroken: Draft['isBroken'] = (line, next) => {
-    const room = widest - line.trimEnd().length - 1;
-    return isNumbered || (widest >= NARROWEST && (/^\S+/.exec(next.trim())?.[0].length ?? 0) > room);
-  };
-  return { isBroken, endsInStops: isNumbered && lines.filter((line) => /[.!]\s*$/.test(line)).length >= steps };
-}
-
-/** No sentence ends with these: what stands on the next line belongs to them, also a number or a name. */
-const OPEN_END =
-  /(?:^|\s)(?:the|an?|of|for|with|and|or|to|into?|onto?|at|about|around|until|from|by|over|under|another|every|approximately|between|than|your)$/i;
-
-/**
- * A line that the width of a page has broken off: it begins in lower case, or whatever it begins with, the one before ends in the middle of its sentence.
- * @returns whether it was joined to the line before
- */
-function joinsLast(draft: Draft, text: string, line: number, raw: string): boolean {
-  const last = draft.recipe.instructions.at(-1);
-  const before = draft.lines.findLast((l) => l.role !== 'blank');
-  if (!last || before?.role !== 'instruction' || before.line !== line - 1) return false;
-  // "for 10", and on the next line "minutes"; "tip into a", and "900 g tin"
-  const goesOn =
-    (/^(?:\p{Ll}|\()/u.test(text) ||
-      (/^[\d½¼¾⅓⅔]/.test(text) && draft.isBroken(before.text, text)) ||
-      draft.endsInStops ||
-      OPEN_END.test(last)) &&
-    !STEP_LABEL.test(text) &&
-    !/^[a-z][.)]\s/.test(text);
-  // whoever begins every line in lower case begins a new one with what is to do
-  const isStyle = /^\p{Ll}/u.test(draft.recipe.instructions[0] ?? '') && KITCHEN_VERBS.has(/^\p{L}+/u.exec(text)?.[0] ?? '');
-  if (!goesOn || isStyle || /[.!?:;]["')]?$/.test(last)) return false;
-  if (before.text.trim().length < WRAPS_FROM && !draft.isBroken(before.text, text)) return false;
-  draft.recipe.instructions[draft.recipe.instructions.length - 1] = `${last} ${text.trim()}`;
-  note(draft, line, raw, 'instruction', draft.recipe.instructions.length - 1);
-  return true;
-}
-
-export function addInstruction(draft: Draft, text: string, line: number, raw: string): void {
-  if (joinsLast(draft, text, line, raw)) return;
-  const pieces = text.split(/(?<=[.!])\s+(?=\(?\d{1,2}[.)]\s+\p{L})/u);
-  for (const piece of pieces) {
-    const plain = instructionText(piece);
-    if (!/\p{L}/u.test(plain)) continue;
-    if (isTold(plain)) {
-      note(draft, line, raw, 'note');
-      continue;
-    }
-    const instruction = withoutLabel(plain.replace(/\s+/g, ' '));
-    draft.recipe.instructions.push(instruction);
-    note(draft, line, raw, 'instruction', draft.recipe.instructions.length - 1);
-  }
 }

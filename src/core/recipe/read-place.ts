@@ -7,7 +7,8 @@ import { readAmount } from './line-amount';
 import { SAYS_WHEN, servingsOf } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
 import { hasAmount, isTool, listOnOneLine } from './one-line-list';
-import { addIngredient, addInstruction, addTool, type Draft, note, refuse } from './read-draft';
+import { addInstruction } from './add-instruction';
+import { addIngredient, addTool, type Draft, note, refuse } from './read-draft';
 
 /** A bare word of the title on a line of its own, with no amount, set off from what is above it and with an amount right below. */
 export function headsPart({ recipe }: Draft, text: string, above: string | undefined, below: string | undefined): boolean {

@@ -12,7 +12,9 @@ import { isTool, listOnOneLine } from './one-line-list';
 import { sourceLines } from './plain-text';
 import type { Reading } from './recipe';
 import { type Part, structuredRecipe, textOfParts } from './structured';
-import { addIngredient, addInstruction, addTool, brokenOffIn, type Draft, enter, LONGEST_LINE, note, refuse } from './read-draft';
+import { brokenOffIn, joinsItem } from './broken-lines';
+import { addInstruction } from './add-instruction';
+import { addIngredient, addTool, type Draft, enter, LONGEST_LINE, note, refuse } from './read-draft';
 import { readFacts, readInOne, titleNamed } from './read-at-once';
 import { headsPart, place, unrated } from './read-place';
 import { headsAmounts, headsFirst } from './word-heads';
@@ -39,6 +41,7 @@ export function readRecipe(source: string): Reading {
     listBelow: () => false,
     listHeadBelow: () => false,
     isBroken: () => false,
+    isNumbered: false,
     endsInStops: false,
   };
   const structured = structuredRecipe(text);
@@ -78,6 +81,7 @@ function readLines(draft: Draft, raw: string[]): void {
     const legend = legends.find((one) => one.line === i);
     if (legend && !legend.inside) return note(draft, i + 1, said, 'note');
     const text = legends.length > 0 ? withMarksSaid(legend?.inside ? said.replace(legend.inside, '') : said, legends) : said;
+    if ((draft.section === 'ingredients' || draft.section === 'top') && joinsItem(draft, stripMarks(text.trim()), i + 1, said)) return;
     if (text.trim() && (draft.section === 'method' || draft.recipe.ingredients.length > 0) && sectionOf(stripMarks(text.trim())) === null) {
       const next = raw.slice(i + 1, i + 3).find((l) => l.trim());
       // below a list with no heading of a method yet, what follows has to be work
