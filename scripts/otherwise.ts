@@ -1,10 +1,12 @@
 // Says every recipe there is in every other way and counts what comes out otherwise: `npx tsx scripts/otherwise.ts [way] [file]`. What differs is written to .data/otherwise.txt.
 import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { differences, doesAll, saidOf, taskOf } from '../tests/otherwise/compare';
+import { LAYOUTS } from '../tests/otherwise/layouts';
 import { MORE_WAYS } from '../tests/otherwise/more-ways';
+import { OTHER_THINGS } from '../tests/otherwise/things';
 import { printed, saidThatWay, WAYS as FIRST_WAYS } from '../tests/otherwise/ways';
 
-const WAYS = [...FIRST_WAYS, ...MORE_WAYS];
+const WAYS = [...FIRST_WAYS, ...MORE_WAYS, ...OTHER_THINGS, ...LAYOUTS];
 
 const [, , onlyWay = '', onlyFile = ''] = process.argv;
 const FOLDERS = ['recipes', 'more-recipes', 'judged/first', 'judged/second'].map((f) => new URL(`../tests/${f}/`, import.meta.url));
@@ -27,7 +29,8 @@ for (const { name, said } of RECIPES) {
     if (text === plain) continue;
     const sum = sums.get(way.name)!;
     const other = taskOf(text);
-    const { gone, come } = differences(does, doesAll(other.task));
+    const alike = way.alike ?? ((line: string) => line);
+    const { gone, come } = differences(does.map(alike), doesAll(other.task).map(alike));
     const found = differences([...base.found].sort(), [...other.found].sort());
     sum.pairs++;
     sum.cards += does.length;

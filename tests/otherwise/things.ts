@@ -1,4 +1,4 @@
-// A third set of ways, set down when the first two had been mended: other foods of the same kind, things called by their kind, a place left out that is clear, and two recipes in one text. Each of them leaves a person no doubt.
+// A third set of ways, set down when the first two had been mended: other foods of the same kind, things called by their kind, a place left out that is clear, and what stands before or behind its act. Each of them leaves a person no doubt.
 import { findFood } from '../../src/core/index';
 import { bySentence, lower, sentencesOf, upper, type Said, type Way } from './ways';
 
@@ -133,9 +133,7 @@ function withoutPlace(said: Said): Said {
   };
 }
 
-export type OtherThing = Way & { alike?: (line: string) => string };
-
-export const OTHER_THINGS: readonly OtherThing[] = [
+export const OTHER_THINGS: readonly Way[] = [
   {
     name: 'other foods alike',
     say: otherFoods,
@@ -147,7 +145,9 @@ export const OTHER_THINGS: readonly OtherThing[] = [
             ? part
             : part
                 .split(' + ')
-                .map((one) => [...BEFORE].reduce((t, [now, was]) => (t.endsWith(` ${now}`) || t === now ? t.slice(0, -now.length) + was : t), one))
+                .map((one) =>
+                  [...BEFORE].reduce((t, [now, was]) => (t.endsWith(` ${now}`) || t === now ? t.slice(0, -now.length) + was : t), one),
+                )
                 .sort()
                 .join(' + '),
         )
@@ -155,48 +155,71 @@ export const OTHER_THINGS: readonly OtherThing[] = [
   },
   { name: 'by their kind', say: byKind },
   { name: 'place left out', say: withoutPlace },
-  { name: 'in it', say: bySentence((s) => s.replace(/^(Put|Tip|Place) (the \p{L}+) in(?:to)? (a \p{L}+(?: \p{L}+)?) and (\p{L}+ .*) in the \p{L}+\./u, '$1 $2 in $3 and $4 in it.')) },
-  { name: 'until first', say: bySentence((s) => s.replace(/ for (?:about )?(\d+(?:[–-]\d+)? minutes),? (until [^,.]*)\.$/u, ' $2, about $1.')) },
-  { name: 'until before', say: bySentence((s) => s.replace(/^(\p{Lu}[^.,]*?),? (until [^,.]*)\.$/u, (_, act: string, until: string) => `${upper(until)}, ${lower(act)}.`)) },
-  { name: 'stirring before', say: bySentence((s) => s.replace(/^(\p{Lu}[^.]*), (stirring(?: often| occasionally| all the time| now and then)?)\.$/u, (_, act: string, ing: string) => `${upper(ing)}, ${lower(act)}.`)) },
-  { name: 'stirring behind and', say: bySentence((s) => s.replace(/, stirring (often|occasionally|all the time|now and then)(?=[.,])/u, ' and stir $1')) },
+  {
+    name: 'in it',
+    say: bySentence((s) =>
+      s.replace(
+        /^(Put|Tip|Place) (the \p{L}+) in(?:to)? (a \p{L}+(?: \p{L}+)?) and (\p{L}+ .*) in the \p{L}+\./u,
+        '$1 $2 in $3 and $4 in it.',
+      ),
+    ),
+  },
+  {
+    name: 'until first',
+    say: bySentence((s) => s.replace(/ for (?:about )?(\d+(?:[–-]\d+)? minutes),? (until [^,.]*)\.$/u, ' $2, about $1.')),
+  },
+  {
+    name: 'until before',
+    say: bySentence((s) =>
+      s.replace(/^(\p{Lu}[^.,]*?),? (until [^,.]*)\.$/u, (_, act: string, until: string) => `${upper(until)}, ${lower(act)}.`),
+    ),
+  },
+  {
+    name: 'stirring before',
+    say: bySentence((s) =>
+      s.replace(
+        /^(\p{Lu}[^.]*), (stirring(?: often| occasionally| all the time| now and then)?)\.$/u,
+        (_, act: string, ing: string) => `${upper(ing)}, ${lower(act)}.`,
+      ),
+    ),
+  },
+  {
+    name: 'stirring behind and',
+    say: bySentence((s) => s.replace(/, stirring (often|occasionally|all the time|now and then)(?=[.,])/u, ' and stir $1')),
+  },
   { name: 'half of', say: bySentence((s) => s.replace(/\bhalf the\b/g, 'half of the')) },
   { name: 'rest of', say: bySentence((s) => s.replace(/\bthe remaining (?=\p{L})/gu, 'the rest of the ')) },
   { name: 'remaining', say: bySentence((s) => s.replace(/\bthe rest of the (?=\p{L})/gu, 'the remaining ')) },
-  { name: 'peel it, then', say: bySentence((s) => s.replace(/^(Peel|Wash|Rinse|Drain) and (\p{L}+) (the \p{L}+)(?=[. ,])/u, '$1 $3, then $2 it')) },
-  { name: 'both', say: bySentence((s) => s.replace(/^(Add|Put|Tip|Mix|Stir|Whisk|Combine) the (\p{L}+) and the (\p{L}+)(?=[. ])/u, '$1 both the $2 and the $3')) },
-  { name: 'along with', say: bySentence((s) => s.replace(/^(Add|Put|Tip) (the [\p{L} ]+?) and (?:the )?(\p{L}+)(?=\.| to | in | into )/u, '$1 $2 along with the $3')) },
+  {
+    name: 'peel it, then',
+    say: bySentence((s) => s.replace(/^(Peel|Wash|Rinse|Drain) and (\p{L}+) (the \p{L}+)(?=[. ,])/u, '$1 $3, then $2 it')),
+  },
+  {
+    name: 'both',
+    say: bySentence((s) =>
+      s.replace(/^(Add|Put|Tip|Mix|Stir|Whisk|Combine) the (\p{L}+) and the (\p{L}+)(?=[. ])/u, '$1 both the $2 and the $3'),
+    ),
+  },
+  {
+    name: 'along with',
+    say: bySentence((s) =>
+      s.replace(/^(Add|Put|Tip) (the [\p{L} ]+?) and (?:the )?(\p{L}+)(?=\.| to | in | into )/u, '$1 $2 along with the $3'),
+    ),
+  },
   { name: 'followed by', say: bySentence((s) => s.replace(/^(Add) (the \p{L}+) and (?:the )?(\p{L}+)\.$/u, '$1 $2, followed by the $3.')) },
   { name: 'ampersands', say: bySentence((s) => s.replace(/(?<=\p{L}) and (?=the \p{L})/gu, ' & ')) },
-  { name: 'the oven is set', say: bySentence((s) => s.replace(/^(?:Preheat|Heat) the oven to ([^.]*)\.$/u, 'Set the oven to $1 and let it heat up.')) },
-  { name: 'get the oven on', say: bySentence((s) => s.replace(/^(?:Preheat|Heat|Turn on|Set) the oven (?:to|at) ([^.]*)\.$/u, 'Get the oven on at $1.')) },
+  {
+    name: 'the oven is set',
+    say: bySentence((s) => s.replace(/^(?:Preheat|Heat) the oven to ([^.]*)\.$/u, 'Set the oven to $1 and let it heat up.')),
+  },
+  {
+    name: 'get the oven on',
+    say: bySentence((s) => s.replace(/^(?:Preheat|Heat|Turn on|Set) the oven (?:to|at) ([^.]*)\.$/u, 'Get the oven on at $1.')),
+  },
   { name: 'on the hob', say: bySentence((s) => s.replace(/\bover (?:a )?(low|medium|high) heat\b/g, 'on a $1 heat')) },
   { name: 'ring at', say: bySentence((s) => s.replace(/\bover (?:a )?(low|medium|high) heat\b/g, 'with the hob on $1')) },
   { name: 'medium-high', say: bySentence((s) => s.replace(/\b(over|on) (?:a )?medium heat\b/g, '$1 a medium-high heat')) },
   { name: 'do not', say: bySentence((s, i) => (i % 3 === 2 ? `${s} Do not rush this.` : s)) },
   { name: 'why', say: bySentence((s, i) => (i % 3 === 1 && s.endsWith('.') ? `${s.slice(0, -1)} (this makes all the difference).` : s)) },
-  { name: 'so that', say: bySentence((s, i) => (i % 4 === 1 && s.endsWith('.') && !/ (?:so|until) /.test(s) ? `${s.slice(0, -1)}, so that it all comes together nicely.` : s)) },
   { name: 'if you like', say: bySentence((s) => s.replace(/^(Season|Sprinkle|Scatter)([^.]*)\.$/u, '$1$2, if you like.')) },
 ];
-
-const VAGUE = /\b(?:all|everything|rest|remaining|ingredients|vegetables|veg|dry|wet|fruit|mixture|herbs|spices|sauce|filling|topping|dressing)\b/i;
-
-const foodsOf = (said: Said): Set<string> =>
-  new Set(
-    said.list.flatMap((line) => line.toLowerCase().match(/\p{L}{3,}/gu) ?? []).filter((word) => !/^(?:tsp|tbsp|cups?|ml|large|small|medium|fresh|chopped|sliced|diced|grated|peeled|finely|roughly|can|tin|and|the|for|with|drained)$/.test(word)),
-  );
-
-/** Whether two recipes can stand in one text and nobody doubts which is spoken of. */
-export function apart(a: Said, b: Said): boolean {
-  if (VAGUE.test(b.method.join(' ')) || VAGUE.test(a.method.join(' '))) return false;
-  if (/\boven\b/i.test(a.method.join(' ')) && /\boven\b/i.test(b.method.join(' '))) return false;
-  const foods = foodsOf(a);
-  return [...foodsOf(b)].every((word) => !foods.has(word));
-}
-
-/** Two recipes one after the other in one text, plain or each under its heading. */
-export const together = (a: Said, b: Said, headed: boolean): Said => ({
-  title: `${a.title} and ${b.title.toLowerCase()}`,
-  list: headed ? [`For the ${a.title.toLowerCase()}:`, ...a.list, `For the ${b.title.toLowerCase()}:`, ...b.list] : [...a.list, ...b.list],
-  method: [...a.method, ...b.method],
-});

@@ -13,8 +13,17 @@ export type Said = {
   after?: string[];
 };
 
-/** @param say the recipe in the other style */
-export type Way = { name: string; say: (said: Said) => Said };
+/**
+ * @param say the recipe in the other style
+ * @param print the whole text, where the layout itself is another; null where the recipe cannot be laid out so
+ * @param alike a card's line as it is compared, where the way changes what it names
+ */
+export type Way = {
+  name: string;
+  say: (said: Said) => Said;
+  print?: (said: Said) => string | null;
+  alike?: (line: string) => string;
+};
 
 /** As text, the method numbered unless a way says otherwise. */
 export const printed = ({ title, list, method, numbered = (i) => `${i + 1}. `, before = [], after = [] }: Said): string =>
@@ -361,6 +370,7 @@ const spelt = (line: string) => line.replace(/#(\d+)#/g, (_, n) => NUMBERS[Numbe
 
 /** The recipe said that way, as a text. */
 export function saidThatWay(way: Way, said: Said): string {
+  if (way.print) return way.print(said) ?? printed(said);
   const other = way.say(said);
   return printed({ ...other, method: other.method.map(spelt) });
 }

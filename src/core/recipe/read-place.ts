@@ -6,6 +6,7 @@ import { findFood, isFoodName, nameWords } from './food';
 import { readAmount } from './line-amount';
 import { SAYS_WHEN, servingsOf } from './headings';
 import { actsOnThem, ingredientScore, instructionScore, instructionText, isSubheading, STEP_LABEL, stripMarks } from './line-score';
+import { isTold } from './method-lines';
 import { hasAmount, isTool, listOnOneLine } from './one-line-list';
 import { addInstruction } from './add-instruction';
 import { addIngredient, addTool, type Draft, note, refuse } from './read-draft';
@@ -93,6 +94,8 @@ export function place(draft: Draft, text: string, line: number, raw: string): vo
       }
       return addTool(draft, text, line, raw);
     case 'ingredients':
+      // "Allergens: see the labels", among what is to buy
+      if (like < 2 && isTold(text)) return note(draft, line, raw, 'note');
       if (like < 2.5 && isTool(text) && !(does >= 2 && /[.!]$/.test(text))) return addTool(draft, text, line, raw);
       // some lists run into the method with no heading between
       if (
