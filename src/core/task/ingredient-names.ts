@@ -1,6 +1,6 @@
 // The names that a recipe's ingredients go by in its method: by their own words, by their kind, by the heading they stand under.
 import { table } from '../amount/table';
-import { findFood, nameWords } from '../recipe/food';
+import { findFood, nameWords, singular } from '../recipe/food';
 import type { Ingredient } from '../recipe/recipe';
 import { SHAPE_ONE } from '../recipe/shape-nouns';
 
@@ -24,6 +24,8 @@ export type Names = {
   ingredients: readonly Ingredient[];
   /** Those that the method calls by all of their name: "icing sugar", so that "the sugar" is another. */
   inFull: ReadonlySet<number>;
+  /** Those that the method speaks of as one: "dice the tomato", so that "the tomatoes" are those of the tin. */
+  alone: ReadonlySet<number>;
 };
 
 /** Which adjectives may be left off a name: "fresh mint leaves" is "mint", "red lentils" is "lentils". */
@@ -105,7 +107,18 @@ export function namesOf(ingredients: readonly Ingredient[], method = ''): Names 
       return words.length > 1 && said.includes(` ${words.join(' ')} `) ? [i] : [];
     }),
   );
-  return { byFirst, groups: groupsOf(ingredients, method), ingredients, inFull };
+  const alone = new Set(
+    ingredients.flatMap((one, i) => {
+      const word = /(\p{L}{3,})$/u.exec(one.item.toLowerCase())?.[1];
+      return word &&
+        singular(word) === word &&
+        one.unit === null &&
+        new RegExp(`\\b(?:the|your)\\s+(?:\\p{L}+\\s+)?${word}\\b`, 'iu').test(method)
+        ? [i]
+        : [];
+    }),
+  );
+  return { byFirst, groups: groupsOf(ingredients, method), ingredients, inFull, alone };
 }
 
 const SHAPED = new RegExp(`^${SHAPE_ONE}$`);

@@ -115,8 +115,10 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     // "the beans" of three kinds of beans, "both peppers": all of them that are not in yet
     const open = [...new Set(best.filter((n) => !used.has(n.ingredient)).map((n) => n.ingredient))];
     // "tip in the peppers", red and yellow, once both were cut: both
-    const several = open.length > 0 ? open : sameFood(best, names);
-    if (size === 1 && several.length > 1 && isPlural(text, list[i]!)) {
+    const many = open.filter((ingredient) => !names.alone.has(ingredient));
+    const several =
+      open.length === 0 ? sameFood(best, names) : many.length > 0 && many.length < open.length && isPlural(text, list[i]!) ? many : open;
+    if (size === 1 && (several.length > 1 || several.length < open.length) && isPlural(text, list[i]!)) {
       const { at, end } = list[i]!;
       for (const ingredient of several)
         if (!found.some((f) => f.ingredient === ingredient))
@@ -131,13 +133,13 @@ export function mentionsIn(text: string, names: Names, used: ReadonlySet<number>
     const begun = isRest ? best.find((n) => used.has(n.ingredient) && names.ingredients[n.ingredient]!.min !== null) : undefined;
     // "drizzle with a little more oil": of the oil that was used before
     const more = /\bmore\s+$/i.test(text.slice(0, list[i]!.at)) ? best.find((n) => used.has(n.ingredient)) : undefined;
-    const many = isPlural(text, list[i + size - 1]!);
+    const isMany = isPlural(text, list[i + size - 1]!);
     const chosen =
       made ??
       begun ??
       more ??
-      likeliest(unused.filter(isNear), names, many) ??
-      likeliest(unused, names, many) ??
+      likeliest(unused.filter(isNear), names, isMany) ??
+      likeliest(unused, names, isMany) ??
       best.find(isNear) ??
       best[0]!;
     const at = list[i]!.at;

@@ -85,7 +85,8 @@ export function vesselOfPhrase(state: State, c: Located, phrase: Phrase): string
   const isAny = (v: string) => /^(?:pots?|ramekins?|bowls)\b/i.test(word) || id === v;
   if (shared !== null && isShared && isAny(shared) && !isHeld(state, id)) return shared;
   // "top each pot", of what was spooned into glasses
-  const small = isShared && /^pots?\b/i.test(word) && /\b(?:each|every)\s+$/.test(before) ? inUse(state).find((v) => hasMark(v, 'each')) : undefined;
+  const small =
+    isShared && /^pots?\b/i.test(word) && /\b(?:each|every)\s+$/.test(before) ? inUse(state).find((v) => hasMark(v, 'each')) : undefined;
   if (small !== undefined && !isHeld(state, id)) return small;
   if (/^(?:bowls|plates|glasses|mugs|jars|cups)\b/i.test(word) && id === 'bowl') return 'serving-bowl';
   if (id === 'bowl' && /\b(?:each|every)\s+$/.test(before)) return 'serving-bowl';
