@@ -88,7 +88,8 @@ export function backToDish(state: State, c: Located): void {
   const { world } = state;
   // "boil a pan of water" and on the next line "add the rice": nothing was cooked in it yet
   const isAwaited = c.mentions.length > 0 && c.mentions.every((m) => !state.placed.has(m.ingredient));
-  if (isAwaited && state.container === beside.pan && contents(world, beside.pan).length === 0) {
+  const isWater = (world.vessels.get(beside.pan)?.water ?? 'none') !== 'none' && world.drained !== beside.pan;
+  if (isAwaited && isWater && state.container === beside.pan && contents(world, beside.pan).length === 0) {
     state.beside = { ...beside, line: c.line };
     return;
   }

@@ -1,4 +1,5 @@
 // What a writer remarks behind an order, in brackets: "Pour over the sauce (it will spit)." It stands by while turns of speech are put plainly, so that an order reads as it would without it.
+import { startsWithVerb } from '../../recipe/verbs';
 import { isOfHelp } from '../adult-help';
 import { SAYS_MORE } from '../sentences';
 
@@ -10,8 +11,15 @@ const SENTENCE =
   /(?<=[.!])\s+((?:this (?:is|will|makes?|takes?|helps?|gives?|keeps?|stops?)|it (?:will|may|might|can|won['’]t) (?:look|smell|seem|be|get|take|feel|taste)|it['’]ll|they (?:will|may|might) (?:look|smell|seem|be|get|feel)|they['’]ll|(?:do not|don['’]t) (?:rush|worry|panic|be (?:shy|afraid|tempted))|be (?:patient|brave|gentle)|take your time|well done|you(?:['’]re| are) (?:nearly|almost|doing)|yum|smells? )[^.!?;()\d]{0,70}[.!])(?=\s|$)/giu;
 const BEHIND = /\s*\(([^()]{0,200})\)(\s*(?:[.;!?]+|$))/g;
 
-/** Remarks that name an adult, an amount or a size are not taken: those the turns read. */
-const isRemark = (inside: string) => /^\p{L}/u.test(inside) && !/\d/.test(inside) && SAYS_MORE(inside) && !isOfHelp(inside);
+/** What names an adult, an amount or a size, or what was or is to be done, is no remark: the turns read that. */
+const isRemark = (inside: string) =>
+  /^\p{L}/u.test(inside) &&
+  !/\d/.test(inside) &&
+  SAYS_MORE(inside) &&
+  !isOfHelp(inside) &&
+  !TELLS_WORK.test(inside) &&
+  !startsWithVerb(inside);
+const TELLS_WORK = /^(?:(?:but|and|or|then|still|\p{L}+ly)\s+)?(?:\p{L}+(?:ed|ing)\b|keep\b|with\b|without\b|in\b|on\b)/iu;
 
 type Remark = { said: string; isSentence: boolean };
 
