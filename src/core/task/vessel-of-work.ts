@@ -7,7 +7,7 @@ import { worksOf, type Act, type Works } from '../technique/works';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { frameOf, goalOf, thingsOf } from './things';
-import { isHeld, isPan, mixingBowl, servedIn, vesselOfPhrase } from './vessels';
+import { inUse, isHeld, isPan, mixingBowl, servedIn, vesselOfPhrase } from './vessels';
 import { STANDS_ON } from './place-words';
 
 /** The pan that water is in, with what was boiled in it: the one that was heated last, not the sauce that waits with water in it. */
@@ -79,6 +79,7 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
       own ??
       (goal !== null && goalOf(state, c, goal).vessel === PARCEL ? PARCEL : null) ??
       eachOwn(state, c, goal) ??
+      casesInTin(state, c) ??
       sharedInto(state, c) ??
       (about.length > 0 || c.mentions.length > 0 ? 'serving-bowl' : state.container)
     );
@@ -125,6 +126,13 @@ function eachOwn(state: State, c: Located, goal: Phrase | null): string | null {
   const vessel = goal ? goalOf(state, c, goal).vessel : null;
   return vessel !== null && goal!.mentions.length === 0 && hasMark(vessel, 'each') ? vessel : null;
 }
+
+/** "Divide the ham between the pastry cases", which lie in the holes of their tin. */
+const casesInTin = (state: State, c: Located): string | null =>
+  c.technique?.id === 'share-out' &&
+  /\b(?:between|among|into)\s+(?:the\s+|each\s+)?(?:\p{L}+\s+)?(?:cases|shells|nests|tartlets|holes)\b/iu.test(c.rest)
+    ? (inUse(state).find((v) => hasMark(v, 'each') && hasMark(v, 'bakes')) ?? null)
+    : null;
 
 /** "Divide between 6 cups. Share out the raspberries": into the same. */
 const sharedInto = (state: State, c: Located): string | null =>

@@ -131,8 +131,14 @@ function choose(state: State, id: string, before: string, word: string, from: st
       !state.heats
     )
       return state.prepared;
-    if (!used.includes(id) || isTheirs(state, id)) return id;
-    return FAMILY.get(id)?.find(isFree) ?? id;
+    // "warm the milk in a small pan", with the water of the steamer in the saucepan
+    const isWet = (v: string) =>
+      isPan(v) &&
+      (state.world.vessels.get(v)?.water ?? 'none') !== 'none' &&
+      state.world.drained !== v &&
+      !/^\p{L}+ of\b.*\bwater\b/iu.test(word);
+    if (!isWet(id) && (!used.includes(id) || isTheirs(state, id))) return id;
+    return FAMILY.get(id)?.find((v) => isFree(v) && !isWet(v)) ?? id;
   }
   // "back in the saucepan", where there is a large one only
   const other = id === 'saucepan' ? 'large-pan' : id === 'large-pan' ? 'saucepan' : null;
