@@ -110,7 +110,7 @@ describe('a list', () => {
   ])('%s is on it', (line, item, min) => {
     const { ingredients, instructions } = read(['Dish', 'Ingredients', '1 onion', line, 'salt', 'Method', 'Fry the onion.']);
     expect(ingredients.map((one) => one.item)).toEqual(['onion', item, 'salt']);
-    expect(ingredients[1]!.min).toBe(min);
+    expect(ingredients[1].min).toBe(min);
     expect(instructions).toEqual(['Fry the onion.']);
   });
 

@@ -1,6 +1,7 @@
 // What a text speaks of, as the kitchen is when it is read.
 import { lotsOf } from '../kitchen/index';
-import { mentionsIn, type Mention, WHOLE } from './mentions';
+import { WHOLE } from './amount-before';
+import { mentionsIn, type Mention } from './mentions';
 import type { State } from './state';
 
 /** Less than this fills no pan, in millilitres. */

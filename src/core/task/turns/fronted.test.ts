@@ -22,6 +22,12 @@ describe('without articles', () => {
     ['Line 12-cup muffin tin.', '', 'Line a 12-cup muffin tin'],
   ])('%s', (said, before, holds) => expect(plainTurns(said, () => before)).toContain(holds));
 
+  test.each([
+    ['Make sure you brush with milk.', 'Brush with milk.'],
+    ['Remember to mix oats and milk in a bowl.', 'Mix oats and milk in a bowl.'],
+    ['Then I whisk eggs and milk.', 'Whisk the eggs and milk.'],
+  ])('a tool that is also what is done has none: %s', (said, plain) => expect(plainTurns(said)).toBe(plain));
+
   test('a turn of speech is known without them', () => {
     expect(plainTurns('Pop lid on and simmer.')).toBe(plainTurns('Pop the lid on and simmer.'));
   });

@@ -34,7 +34,7 @@ const FIRST = new Set(['first', 'then', 'next', 'now', 'finally', 'meanwhile', '
 
 /** Words between which a noun is looked for: what no noun begins with, or is itself one for. */
 const NO_NOUN = new Set(
-  'it them this that these those they all both each every some any half your their its our one two three four five six another more most enough little few everything something nothing well together until till for and or then but so if when while once as at by of in on into onto over with from to between around through under across among using about up down out off back away again aside once twice very just until not no than too the a an low medium high boil taste serve dry oven turns batches boiling simmering w/'.split(
+  'it them this that these those they all both each every some any half your their its our one two three four five six another more most enough little few everything something nothing well together until till for and or then but so if when while once as at by of in on into onto over with from to between around through under across among using about up down out off back away again aside once twice very just until not no than too the a an you i we sure low medium high boil taste serve dry oven turns batches boiling simmering w/'.split(
     ' ',
   ),
 );
@@ -138,6 +138,9 @@ function governs(words: readonly Word[], i: number, line: string): 'with' | 'aft
   const last = words[i - 1]!;
   if (line.slice(last.end, words[i]!.at) !== ' ') return null;
   if (WITH.has(last.low)) return 'with';
+  // "remember to mix oats and milk": an order, where "add to mix" is none
+  if (last.low === 'to' && KITCHEN_VERBS.has(words[i]!.low) && /^\s+(?!and\b|until\b|then\b)[\p{L}\d]/u.test(line.slice(words[i]!.end)))
+    return null;
   if (AFTER_VERB.has(last.low) || (last.low === 'of' && words[i - 2]?.low === 'out')) return 'after';
   const isVerb =
     KITCHEN_VERBS.has(last.low) &&
