@@ -39,3 +39,21 @@ test('a method line taken for an ingredient, and back, keeps its words', () => {
   const back = withRole(withRole(row, 'ingredient'), 'instruction');
   expect(back.text).toBe('Boil the water.');
 });
+
+test('lines that a page broke are one row: nothing stands twice when a person has corrected another', () => {
+  const reading = readRecipe(
+    [
+      ...['Bake', 'Ingredients', '- 500 g chicken breast, cut into bite-size', 'pieces', '- 1 egg', 'Method'],
+      ...['1. Put the chicken in a dish and pour the', 'egg over it.', '2. Bake for 30 minutes.', '3. Leave to stand for 5 minutes.'],
+    ].join('\n'),
+  );
+  const rows = rowsOf(reading);
+  expect(rows.filter((row) => row.role === 'ingredient').map((row) => row.source)).toEqual([
+    '- 500 g chicken breast, cut into bite-size pieces',
+    '- 1 egg',
+  ]);
+  const { recipe } = readingOf(rows, 'Bake', null, []);
+  expect(recipe.ingredients.map((one) => one.item)).toEqual(['chicken breast', 'egg']);
+  expect(recipe.instructions).toEqual(reading.recipe.instructions);
+  expect(recipe.instructions).toHaveLength(3);
+});

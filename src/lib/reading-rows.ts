@@ -22,7 +22,7 @@ export function rowsOf(reading: Reading): Row[] {
   const loose = recipe.ingredients.flatMap((ingredient, i) =>
     onLines.has(i) ? [] : [{ line: null, source: '', role: 'ingredient' as const, why: ingredient.doubt, ingredient, text: '' }],
   );
-  const rows = lines.map((l) => {
+  const rows = joined(lines).map((l) => {
     const ingredient = l.role === 'ingredient' && l.index !== null ? (recipe.ingredients[l.index] ?? null) : null;
     const text = l.role === 'instruction' && l.index !== null ? (recipe.instructions[l.index] ?? l.text) : l.text.trim();
     const why = ingredient
@@ -33,6 +33,18 @@ export function rowsOf(reading: Reading): Row[] {
     return { line: l.line, source: l.text, role: l.role, why, ingredient, text };
   });
   return [...loose, ...rows].map((row, id) => ({ ...row, id }));
+}
+
+/** Lines that a page broke and that are one ingredient or one line of method are one row: what is corrected there is corrected once. */
+function joined(lines: readonly LineRole[]): LineRole[] {
+  const rows: LineRole[] = [];
+  for (const line of lines) {
+    const before = rows.findLastIndex((row) => row.index !== null && row.role === line.role && row.index === line.index);
+    const isPart = before >= 0 && line.index !== null && (line.role === 'ingredient' || line.role === 'instruction');
+    if (isPart) rows[before] = { ...rows[before]!, text: `${rows[before]!.text} ${line.text.trim()}` };
+    else rows.push(line);
+  }
+  return rows;
 }
 
 /** The reading that corrected rows stand for. */
