@@ -39,6 +39,12 @@ describe('a remark behind an order changes nothing of it', () => {
     expect(plainTurns(`${order} (this makes all the difference).`)).toBe(`${plain} (this makes all the difference).`);
   });
 
+  test('a page that has thin spaces of its own loses nothing and gains nothing', () => {
+    expect(plainTurns('Pour over 200\u2009ml of the sauce (this makes all the difference).')).toBe(
+      'Pour over 200 ml of the sauce (this makes all the difference).',
+    );
+  });
+
   test('a sentence that orders nothing does not part what belongs together', () => {
     expect(plainTurns('Bake for 20 minutes. It will smell lovely. Turn after 10 minutes.')).toMatch(
       /Bake for 10 minutes\. Turn\b.*Bake for 10 minutes more.*It will smell lovely\./,

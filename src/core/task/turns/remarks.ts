@@ -5,6 +5,8 @@ import { SAYS_MORE } from '../sentences';
 
 /** Spaces of other widths, one for each remark: to every turn of speech they are what stands between two words. */
 const MARKS = '\u2000\u2001\u2002\u2003\u2004\u2005\u2006\u2007\u2008\u2009\u200a';
+/** A page may have such spaces of its own. */
+const WIDTHS = new RegExp(`[${MARKS}]`, 'gu');
 const MARKED = new RegExp(`([.;!?]*)(\\s*?)([${MARKS}])`, 'gu');
 /** "It will smell lovely.", "Do not rush this.": a sentence of its own that orders nothing. */
 const SENTENCE =
@@ -35,7 +37,7 @@ export function remarksApart(line: string): { text: string; back: (said: string)
     kept.push({ said: said.trim(), isSentence });
     return mark;
   };
-  const alone = line.replace(SENTENCE, (all: string, said: string) => take(said, true) ?? all);
+  const alone = line.replace(WIDTHS, ' ').replace(SENTENCE, (all: string, said: string) => take(said, true) ?? all);
   const text = alone.replace(BEHIND, (all: string, inside: string, stop: string) => {
     const mark = isRemark(inside.trim()) ? take(inside, false) : null;
     return mark === null ? all : `${stop.trim() || '.'}${mark}`;
