@@ -2,7 +2,6 @@
 import { Fraction, readNumber, toFraction, toQuantity, type Quantity } from '../amount/quantity';
 import { readUnit, type Unit } from '../amount/units';
 import type { Ingredient } from '../recipe/recipe';
-import type { Mention } from './mentions';
 
 /** All of it. */
 export const WHOLE = { quantity: null, unit: null, part: 'all' as const };
@@ -12,7 +11,7 @@ export function amountBefore(
   text: string,
   at: number,
   one: Ingredient,
-): { quantity: Quantity | null; unit: Unit | null; part: Mention['part']; but?: string } {
+): { quantity: Quantity | null; unit: Unit | null; part: 'some' | 'rest' | 'all'; but?: string } {
   const before = text.slice(Math.max(0, at - 40), at);
   if (/\b(?:other|second|last)\s+(?:(?:table|tea)?spoon(?:ful)?|cup|tbsp?|tbs|tsp)\.?\s+(?:of\s+)?(?:the\s+)?$/iu.test(before))
     return { quantity: null, unit: null, part: 'rest' };
