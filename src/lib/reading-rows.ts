@@ -41,7 +41,7 @@ function joined(lines: readonly LineRole[]): LineRole[] {
   for (const line of lines) {
     const before = rows.findLastIndex((row) => row.index !== null && row.role === line.role && row.index === line.index);
     const isPart = before >= 0 && line.index !== null && (line.role === 'ingredient' || line.role === 'instruction');
-    if (isPart) rows[before] = { ...rows[before]!, text: `${rows[before]!.text} ${line.text.trim()}` };
+    if (isPart) rows[before] = { ...rows[before], text: `${rows[before].text} ${line.text.trim()}` };
     else rows.push(line);
   }
   return rows;
