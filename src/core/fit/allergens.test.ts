@@ -17,10 +17,21 @@ describe('what stands before the head of a name', () => {
     expect(found?.often.map((one) => one.item)).toEqual([item]);
   });
 
-  test.each(['butter beans', 'cream crackers', 'vegan cheese', 'egg replacer', 'coconut milk', 'dairy-free spread'])(
-    '%s speaks of none that its head has not',
-    (item) => expect(allergensOfFoods([item]).filter((one) => !one.certain)).toEqual([]),
-  );
+  test('what is allowed in place of another is looked at too', () => {
+    const found = allergensIn([readIngredient('4 slices rye bread or walnut bread', null)]).found;
+    expect(found.find((f) => f.allergen === 'tree-nut')?.often.map((one) => one.item)).toEqual(['walnut bread']);
+  });
+
+  test.each([
+    'butter lettuce',
+    'cream soda',
+    'butter beans',
+    'cream crackers',
+    'vegan cheese',
+    'egg replacer',
+    'coconut milk',
+    'dairy-free spread',
+  ])('%s speaks of none that its head has not', (item) => expect(allergensOfFoods([item]).filter((one) => !one.certain)).toEqual([]));
 });
 
 describe('what was made of a food', () => {
@@ -28,6 +39,11 @@ describe('what was made of a food', () => {
     const food = findFood(item)!;
     expect(food.raw).toBeUndefined();
     expect(food.prepare).toEqual([]);
+  });
+
+  test('a spread of fish is kept as cold as fish, and a paste is not', () => {
+    expect(findFood('salmon spread')).toMatchObject({ keep: 'fridge', perishable: true });
+    expect(findFood('shrimp paste')).toMatchObject({ keep: 'cupboard', perishable: false });
   });
 
   test('its allergens stay', () => {

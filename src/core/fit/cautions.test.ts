@@ -18,6 +18,14 @@ test('what the dish holds is answered for, also where something takes its place'
   const answer = { key: 'dish-milk', by: 'Ms Ferrow', reason: 'own yoghurt from home', at: '2026-11-27' };
   expect(cautionsOf(fit, [answer])[0]?.answer).toEqual(answer);
 });
+test('what only a name speaks of is asked about, and not said to be there', () => {
+  const crackers = buildTask(readRecipe('Plate\n\n1 packet prawn crackers\n\nPut the prawn crackers on a plate.').recipe, {
+    grain: 'standard',
+  });
+  const [caution] = cautionsOf(fitTask(crackers, { needs: [], allergies: ['crustacean'] }), []);
+  expect(caution).toMatchObject({ key: 'dish-crustacean', about: expect.stringContaining('maybe') as string });
+  expect(caution?.ask).toContain('the label is read');
+});
 test('ways before which somebody is asked, in a step and in how the cards are shown', () => {
   const tube = fitTask(oats, {
     needs: [

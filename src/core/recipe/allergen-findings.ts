@@ -33,17 +33,24 @@ export function allergensIn(ingredients: readonly Ingredient[]): AllergenFinding
     const food = findFood(one.item);
     if (!food) unknown.push(one.item);
     for (const allergen of food?.allergens ?? []) push(of(allergen).certain, { item: one.item, why: whyOf(one.item, allergen, food!.why) });
-    // "prawn crackers" are crackers, and their maker may have put prawns in
-    const before = foodsBeforeHead(one.item).flatMap((named) => named.allergens.filter((allergen) => !food!.allergens.includes(allergen)));
-    for (const allergen of [...(food?.often ?? []), ...before]) push(of(allergen).often, { item: one.item });
+    for (const allergen of [...(food?.often ?? []), ...mayHold(one.item)]) push(of(allergen).often, { item: one.item });
     for (const other of one.alternatives) {
       const instead = findFood(other);
+      for (const allergen of mayHold(other)) push(of(allergen).often, { item: other });
       for (const allergen of instead?.allergens ?? [])
         push(of(allergen).instead, { item: other, why: whyOf(other, allergen, instead!.why) });
     }
   }
   return { found: [...found.values()].sort((a, b) => b.certain.length - a.certain.length), unknown };
 }
+
+/**
+ * Allergens of what a name speaks of before its head, and that its head has not: "prawn crackers" are crackers, and their maker may have put prawns in.
+ */
+export const mayHold = (item: string): Allergen[] => {
+  const own = findFood(item)?.allergens ?? [];
+  return [...new Set(foodsBeforeHead(item).flatMap((food) => food.allergens))].filter((allergen) => !own.includes(allergen));
+};
 
 function push<T extends { item: string }>(list: T[], one: T): void {
   if (!list.some((held) => held.item === one.item)) list.push(one);

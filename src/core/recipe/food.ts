@@ -1,5 +1,6 @@
 // What the program knows of one food, and how a food is found by its name in a text.
 import { remembering } from '../amount/remembering';
+import { HOLDS_NONE, underHead } from './food-heads';
 import type { Food, FoodTrait } from './food-model';
 import { FOODS } from './foods/index';
 
@@ -63,10 +64,6 @@ export const findFood: (item: string) => Food | null = remembering((item) => loo
 /** "Sugar for the fruit" is sugar. */
 const withoutUse = (item: string) => /^(.*\S)\s+for\s+the\s/i.exec(item)?.[1] ?? item;
 
-/** What is said to be free of it, or only called so: "egg-free", "vegan cheese", "cream crackers". */
-const HOLDS_NONE =
-  /\b(?:free|vegan|no|without|substitute|replacer|alternative|style|flavour(?:ed)?|flavor(?:ed)?)\b|\bcream (?:of tartar|crackers?|soda)\b|\bbutter (?:beans?|lettuce)\b/i;
-
 /**
  * The other foods that the name of one speaks of, before its head: the prawns of "prawn crackers", the walnuts of "walnut bread". What it is made with by its name,
  * though its maker's label decides.
@@ -101,29 +98,5 @@ function lookUp(words: readonly string[]): Food | null {
   if (!best) return null;
   const head = words.at(-1) ?? '';
   const isOwn = best.food.names.some((name) => nameWords(name).at(-1) === head);
-  return isOwn ? best.food : NO_SUCH.has(head) ? null : MADE_OF_IT.has(head) ? madeOf(best.food) : best.food;
+  return isOwn ? best.food : underHead(best.food, head);
 }
-
-/** Heads that say that it is not there: "egg replacer". */
-const NO_SUCH = new Set('substitute replacer alternative'.split(' '));
-/** Heads that say what was made of it: "shrimp paste", "chicken soup", "bacon crisps". */
-const MADE_OF_IT = new Set(
-  'cracker crisp paste sauce soup flavouring flavoring flavour flavor rub jerky spread pate pâté essence dip relish chutney'.split(' '),
-);
-
-/** What was made of a food and is bought so: it holds what the food holds, and nobody rinses, peels or cuts it or takes its temperature. */
-const madeOf = (food: Food): Food => ({
-  id: food.id,
-  names: food.names,
-  category: 'sauce',
-  group: 'seasoning',
-  keep: food.keep === 'freezer' || food.raw !== undefined ? 'cupboard' : food.keep,
-  form: 'soft',
-  allergens: food.allergens,
-  often: food.often,
-  ...(food.why === undefined ? {} : { why: food.why }),
-  perishable: false,
-  traits: [],
-  prepare: [],
-  picture: food.picture,
-});

@@ -233,7 +233,7 @@ export const CUPBOARD: Food[] = [
   rowsOf('water', { group: 'drink', keep: 'tap', form: 'liquid', picture: 'water' })(
     'water|cold water|warm water|hot water|boiling water|iced water|tap water|lukewarm water|ice water',
   ),
-  drink('sparkling water|soda water|soda', { keep: 'fridge' }),
+  drink('sparkling water|soda water|soda|cream soda', { keep: 'fridge' }),
   drink('lemonade|cola|ginger ale|squash drink|cordial'),
   drink('ice|ice cube|crushed ice', { traits: ['unlisted'], keep: 'freezer', form: 'whole', picture: 'ice', choking: true }),
   drink('tea|tea bag|teabag|green tea|herbal tea', { form: 'whole', picture: 'teacup-without-handle' }),

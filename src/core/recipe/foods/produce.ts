@@ -207,7 +207,7 @@ export const PRODUCE: Food[] = [
     traits: ['firm'],
     prepare: ['shred'],
   }),
-  leaf('lettuce|romaine|romaine lettuce|romaine heart|iceberg|iceberg lettuce|little gem|lettuce leaf'),
+  leaf('lettuce|romaine|romaine lettuce|romaine heart|iceberg|iceberg lettuce|little gem|butter lettuce|lettuce leaf'),
   leaf('rocket|arugula'),
   leaf('chard|swiss chard|spring greens|collard greens|leafy greens'),
   leaf('pak choi|bok choy'),
