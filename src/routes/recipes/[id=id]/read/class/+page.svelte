@@ -54,12 +54,16 @@
   const swapped = $derived(applySwaps(scaled?.recipe ?? own, making.swaps, data.kitchen.system));
   const recipe = $derived(swapped.recipe);
   const allergens = $derived(allergensIn(recipe.ingredients));
+  const mustNot = (allergen: Allergen) => data.mustNot.filter((l) => l.allergies.includes(allergen)).map((l) => l.name);
+  const labelled = (allergen: Allergen) =>
+    [showAllergen(allergen), ...(mustNot(allergen).length > 0 ? [`which ${mustNot(allergen).join(' and ')} must not have`] : [])].join(
+      ', ',
+    );
   const labels = $derived([
     ...allergens.found
-      .flatMap((f) => f.often.map((o) => [o.item, showAllergen(f.allergen)] as const))
+      .flatMap((f) => f.often.map((o) => [o.item, labelled(f.allergen)] as const))
       .reduce((all, [item, name]) => all.set(item, [...(all.get(item) ?? []), name]), new Map<string, string[]>()),
   ]);
-  const mustNot = (allergen: Allergen) => data.mustNot.filter((l) => l.allergies.includes(allergen)).map((l) => l.name);
   const instead = $derived(allergens.found.flatMap((f) => f.instead.map((o) => `${showAllergen(f.allergen)} from ${o.item}`)));
   const plate = $derived(plateOf(recipe.ingredients));
   let hands = $state(2);
@@ -360,7 +364,7 @@
         {/each}
       </ul>
       {#if labels.length > 0}
-        <p class="mt-2"><b>Read the label of</b> {labels.map(([item, list]) => `${item} (often ${list.join(', ')})`).join('; ')}.</p>
+        <p class="mt-2"><b>Read the label of</b> {labels.map(([item, list]) => `${item} (often ${list.join('; ')})`).join('; ')}.</p>
       {/if}
       {#if instead.length > 0}<p class="mt-2"><b>If used instead:</b> {instead.join('; ')}.</p>{/if}
     {:else}<p class="mt-1">None of the listed ingredients is known to hold one.</p>{/if}
