@@ -55,11 +55,20 @@ function foodCalls({ ingredients, instructions }: Recipe): Map<number, string> {
   return calls;
 }
 
+const POT =
+  'soup|stew|risotto|porridge|chowder|dal|dahl|casserole|bolognese|broth|ragu|jambalaya|paella|stroganoff|hotpot|(?:rice|semolina|chia) pudding|stir[- ]fry';
+/** What is a food too: "sweet chilli tofu" is no chilli. */
+const POT_OR_FOOD = 'curry|chilli|chili|sauce';
+const DISH = new RegExp(
+  `\\b(?:(${POT})\\b|(${POT_OR_FOOD})(?=\\s*(?:$|[^\\p{L}\\s]|\\s(?:with|in|on|for|from|con|and|pot|bowls?|to)\\b)))`,
+  'iu',
+);
+
 /** What a pot of many things is called once it cooks: by the title, where that says it. */
-const dishOf = (title: string): string | null =>
-  /\b(soup|stew|curry|chilli|chili|risotto|porridge|chowder|dal|dahl|casserole|bolognese|broth|ragu|sauce|jambalaya|paella|stroganoff|hotpot|(?:rice|semolina|chia) pudding|stir[- ]fry)\b/i
-    .exec(title)?.[1]
-    ?.toLowerCase() ?? null;
+function dishOf(title: string): string | null {
+  const found = DISH.exec(title);
+  return (found?.[1] ?? found?.[2])?.toLowerCase() ?? null;
+}
 
 /** What the dish is called after once it is baked; bread that is bought is filled, not baked. */
 function bakedOf({ title, ingredients }: Recipe): string | null {

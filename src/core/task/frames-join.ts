@@ -87,7 +87,8 @@ export function join(state: State, c: Located): void {
   if (fresh.length + said.there.length === 0 && frame.theme === null && !isHeld(state, to))
     fresh.push(...state.objectUses.filter((i) => !state.placed.has(i)).map(wholeOf));
   const inTurn = fresh.length > 1 && !isMeasure(to) ? fresh.filter((m) => isMeasuredLast(state, m)) : [];
-  for (const m of fresh) if (!inTurn.includes(m)) makeReady(state, m, c, false, to);
+  const alone = fresh.length === 1 && said.there.length === 0 && isAlone(c);
+  for (const m of fresh) if (!inTurn.includes(m)) makeReady(state, m, c, false, to, alone);
   state.container = to;
   const away = said.there.filter((i) => state.placed.get(i) !== to);
   const extra = unlistedIn(state, c, frame);

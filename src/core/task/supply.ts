@@ -7,6 +7,7 @@ import { convertUnit, kindOfUnit, type Unit } from '../amount/units';
 import { contents, lotsOf } from '../kitchen/index';
 import { findFood } from '../recipe/food';
 import { toolById } from '../technique/tools';
+import { toolCall } from './tool-names';
 import { isHeld, isPan } from './vessels';
 import { useOf, type Draft } from '../plan/draft';
 import { emptied } from '../plan/providers';
@@ -78,13 +79,14 @@ export const isMeasure = (vessel: string): boolean => vessel === MEASURING_JUG;
 /**
  * Makes an ingredient ready and measures it, before its first use; before the first heat where the use is hot.
  * @param goal the vessel that it is wanted in, where that is known
+ * @param alone nothing else goes in there with it
  */
-export function makeReady(state: State, mention: Mention, c: Located, worked: boolean, goal: string | null = null): void {
+export function makeReady(state: State, mention: Mention, c: Located, worked: boolean, goal: string | null = null, alone = false): void {
   const index = mention.ingredient;
   const early: Draft[] = [];
   if (!state.readied.has(index)) {
     state.readied.add(index);
-    early.push(...inFreeBowl(state, inFreePan(state, readySteps(state.recipe.ingredients, index, state.explicit))));
+    early.push(...inFreeBowl(state, inFreePan(state, readySteps(state.recipe.ingredients, index, state.explicit)), alone ? goal : null));
   }
   const one = state.recipe.ingredients[index]!;
   const hot = state.beforeHeat !== null;
@@ -156,17 +158,19 @@ const staysHere = (state: State, index: number, drafts: readonly Draft[]) =>
   (state.hob === null && (state.world.ingredients[index]!.raw === 'raw-egg' || drafts.some((d) => kindOf(d.technique) === 'melt')));
 
 /** Butter is melted in a pan that nothing else is in, nor will be soon. */
-/** An egg is not cracked into the small bowl that the salsa stands in: into the next that is free. */
-function inFreeBowl(state: State, drafts: Draft[]): Draft[] {
+/** An egg is cracked into the bowl that it is beaten in; and not into the small bowl that the salsa stands in, but into the next that is free. */
+function inFreeBowl(state: State, drafts: Draft[], wanted: string | null): Draft[] {
   const isTaken = (id: string) => contents(state.world, id).some((lot) => !lot.portion);
-  const free = ['bowl', 'large-bowl'].find((id) => !isHeld(state, id) && id !== state.container);
-  if (!isTaken('small-bowl') || free === undefined) return drafts;
+  const own = wanted !== null && !isHeld(state, wanted) && toolById(wanted)?.kind === 'container' ? wanted : undefined;
+  const free =
+    own ?? (isTaken('small-bowl') ? ['bowl', 'large-bowl'].find((id) => !isHeld(state, id) && id !== state.container) : undefined);
+  if (free === undefined || free === 'small-bowl') return drafts;
   return drafts.map((d) =>
     d.into !== 'small-bowl' || !ownRawBy(d)
       ? d
       : {
           ...d,
-          text: d.text.replace('a small bowl', `a ${toolById(free)!.name}`),
+          text: d.text.replace('a small bowl', `a ${toolCall(state, free)}`),
           into: free,
           tools: (d.tools ?? techniqueById(d.technique ?? '')?.tools ?? []).map((t) => (t === 'small-bowl' ? free : t)),
         },

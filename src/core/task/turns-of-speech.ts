@@ -42,9 +42,13 @@ const DO = table<string>({
 });
 
 const AFTER = new RegExp(
-  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(?:(\\d+)\\s*(?:-|–|to|or)\\s*)?(\\d+)\\s*(min(?:ute)?s?|h(?:ou)?rs?)\\b\\.?([.,;]\\s*(?:then\\s+)?|\\s+(?=and\\b)|\\s+then\\s+)(?:and\\s+)?(?:carefully\\s+|gently\\s+)?(flip|turn|toss|shak|stirr?|rotat)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)((?:\\s+(?:over|a?round))?)((?:\\s+(?:with|using)\\s+(?:an?\\s+|the\\s+|some\\s+)?\\p{L}+)?)\\s+after\\s+(?:the\\s+first\\s+|about\\s+)?(\\d+)\\s*min(?:ute)?s?\\b\\.?`,
+  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(?:(\\d+)\\s*(?:-|–|to|or)\\s*)?(\\d+)\\s*(min(?:ute)?s?|h(?:ou)?rs?)\\b\\.?([.,;]\\s*(?:then\\s+)?|\\s+(?=and\\b)|\\s+then\\s+)(?:and\\s+)?(?:carefully\\s+|gently\\s+)?(flip|turn|toss|shak|stirr?|rotat)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)((?:\\s+(?:over|a?round))?)((?:\\s+(?:with|using)\\s+(?:an?\\s+|the\\s+|some\\s+)?\\p{L}+)?)\\s+after\\s+(?:the\\s+first\\s+|about\\s+)?(\\d+)((?:\\s*½|\\s1/2|\\.5)?)\\s*min(?:ute)?s?\\b\\.?`,
   'iu',
 );
+
+const IS_VESSEL = /\b(?:tray|pan|tin|dish|bowl|plate|basket|jug|mug)$/i;
+/** How hot it is, which holds for both halves of the time. */
+const SETTING = /\s+(?:on|at)\s+(?:(?:full|high|medium|low|half|defrost)(?:\s+(?:power|heat|setting))?|\d+\s?%(?:\s+power)?|\d+\s?W)\b/i;
 
 const TIME_LAST = new RegExp(
   `\\b(${HEATED})\\b([^.;]{0,40}?),?\\s+(until\\b[^.;,]{3,80}?),\\s+(?:for\\s+)?${TIME}(?=,\\s+\\p{L}+ing\\b)`,
@@ -91,9 +95,9 @@ function halfway(text: string): string {
       const first = Math.floor(least / 2);
       const act = DO.get(how.toLowerCase())!;
       const object = thing.trim() ? ` ${thing.trim()}` : '';
-      const isRound = /round/i.test(way) || act.endsWith('round');
+      const isRound = /round/i.test(way) || act.endsWith('round') || (act.endsWith('over') && IS_VESSEL.test(object));
       const turned = isRound ? `Turn${object} round` : act.endsWith('over') ? `Turn${object} over` : `${act}${object}`;
-      return `${verb}${what} for ${range(first, first, unit)}. ${turned}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${range(least - first, most - first, unit)} more${between.replace(/^ (?:more|longer)\b/, '')}`;
+      return `${verb}${what} for ${range(first, first, unit)}. ${turned}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()}${SETTING.exec(what)?.[0] ?? ''} for ${range(least - first, most - first, unit)} more${between.replace(/^ (?:more|longer)\b/, '')}`;
     },
   );
 }
@@ -115,16 +119,19 @@ function inBetween(text: string): string {
         thing: string,
         way: string,
         by: string,
-        after: string,
+        whole: string,
+        half: string,
       ) => {
         const isHours = /^h/i.test(unit);
-        const left = (time: string) => Number(time) * (isHours ? 60 : 1) - Number(after);
+        const after = Number(whole) + (half ? 0.5 : 0);
+        const left = (time: string) => Number(time) * (isHours ? 60 : 1) - after;
         if (left(least ?? most) <= 0) return all;
         const minutes = isHours ? 'minutes' : unit;
         const object = thing.trim() ? ` ${thing.trim()}` : '';
-        const over = /round/i.test(way) || /^rotat/i.test(how) ? 'round' : 'over';
+        // nobody turns a full tray over
+        const over = /round/i.test(way) || /^rotat/i.test(how) || IS_VESSEL.test(object) ? 'round' : 'over';
         const act = /^(?:turn|flip|rotat)$/i.test(how) ? `Turn${object} ${over}` : `${DO.get(how.toLowerCase()) ?? 'Stir'}${object}`;
-        return `${verb}${what} for ${after} ${minutes}. ${act}${by}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} for ${range(left(least ?? most), left(most), minutes)} more.`;
+        return `${verb}${what} for ${after} ${minutes}. ${act}${by}. ${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()}${SETTING.exec(what)?.[0] ?? ''} for ${range(left(least ?? most), left(most), minutes)} more.`;
       },
     )
     .replace(/ more\.,?\s+until\b/, ' more until');

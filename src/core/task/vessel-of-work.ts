@@ -41,15 +41,20 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
       own ??
       (c.technique?.id === 'drain-on-paper' || ON_PAPER.test(c.rest)
         ? 'plate'
-        : c.technique?.id === 'reserve' && isPart(c)
-          ? 'small-bowl'
-          : c.technique?.id === 'reserve' && isInFryingPan(state, lies)
-            ? 'plate'
-            : c.technique?.id === 'lift-out' && about.some((i) => !state.world.ingredients[i]!.minor) && isPan(lies) && IS_OUT.test(c.rest)
+        : ON_CLOTH.test(c.rest)
+          ? 'board'
+          : c.technique?.id === 'reserve' && isPart(c)
+            ? 'small-bowl'
+            : c.technique?.id === 'reserve' && isInFryingPan(state, lies)
               ? 'plate'
-              : isOutOfTin(c, lies ?? state.container)
-                ? 'board'
-                : (lies ?? state.container))
+              : c.technique?.id === 'lift-out' &&
+                  about.some((i) => !state.world.ingredients[i]!.minor) &&
+                  isPan(lies) &&
+                  IS_OUT.test(c.rest)
+                ? 'plate'
+                : isOutOfTin(c, lies ?? state.container)
+                  ? 'board'
+                  : (lies ?? state.container))
     );
   if (act === 'water' && c.verb === 'cover') return own ?? lies ?? state.container;
   // what comes out of the toaster lies on a plate
@@ -161,6 +166,9 @@ const IS_OUT = /^(?:out\b|(?:the|it|them|your)\b[^.]*\bout\b)(?! of the (?:oven|
 /** "Lift the chicken onto kitchen paper", which lies on a plate. */
 const ON_PAPER =
   /\b(?:on|onto|to)\s+(?:some\s+|a\s+(?:sheet|piece)\s+of\s+)?(?:kitchen paper|kitchen roll|paper towels?|absorbent paper)\b/i;
+
+/** "Lay the pasta on a clean tea towel", which is spread out before the learner. */
+const ON_CLOTH = /\b(?:on|onto)\s+(?:an?\s+|the\s+|some\s+)?(?:clean\s+|dry\s+)*(?:(?:tea|dish|kitchen)[- ]?)?(?:towels?|cloths?)\b/i;
 
 /** "Lift it out using the paper": it lies before the learner then, and is cut there and not in the tin. */
 const isOutOfTin = (c: Located, from: string | null): boolean =>

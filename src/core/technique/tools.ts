@@ -178,7 +178,7 @@ export const TOOLS: Tool[] = [
   tool('oven-gloves', 'oven gloves|oven mitts|oven glove|mitt|pot holder', 'wear'),
   tool('apron', 'apron', 'wear'),
   tool('stand', 'heatproof stand|trivet|heat mat|pan stand', 'surface'),
-  tool('cloth', 'clean cloth|cloth|damp cloth|tea towel|kitchen towel|kitchen paper|kitchen roll|paper towel', 'cleaning'),
+  tool('cloth', 'clean cloth|cloth|damp cloth|tea towel|dish towel|dishcloth|dish cloth|kitchen towel|kitchen paper|kitchen roll|paper towel', 'cleaning'),
   tool('sponge', 'sponge|dish brush', 'cleaning'),
   tool('soap', 'soap|washing-up liquid|dish soap', 'cleaning'),
   tool('tap', 'tap|faucet|sink', 'appliance'),

@@ -10,6 +10,32 @@ const IN_COLD = (cold: string) =>
   );
 
 export const HEAT: readonly Turn[] = [
+  // "microwave for 5 minutes, stopping to stir after 2"
+  ...(
+    [
+      ['stir', 'stirring'],
+      ['turn', 'turning'],
+      ['flip', 'turning'],
+      ['toss', 'tossing'],
+      ['shake', 'shaking'],
+      ['baste', 'basting'],
+    ] as const
+  ).map(([verb, doing]): Turn => [
+    `to ${verb}`,
+    new RegExp(`\\b(?:stopping|pausing|remembering|making sure|taking care|being sure)\\s+to\\s+${verb}\\b(?=[^.;]{0,30}\\b(?:after|half-?\\s?way)\\b)`, 'gi'),
+    doing,
+  ]),
+  // "return the broth to a boil"
+  [
+    'return|reheat',
+    /\b(?:return|reheat)\s+((?:it|them|everything|(?:the|your)\s+(?:\p{L}+\s+){1,3}?)\s*)?(?:back\s+)?(?:up\s+)?to\s+(?:a|the)\s+(?:full\s+|rolling\s+|rapid\s+)?boil\b/giu,
+    'bring $1back to the boil',
+  ],
+  [
+    'return|reheat',
+    /\b(?:return|reheat)\s+((?:it|them|everything|(?:the|your)\s+(?:\p{L}+\s+){1,3}?)\s*)?(?:back\s+)?(?:up\s+)?to\s+a\s+(?:gentle\s+|low\s+)?simmer\b/giu,
+    'bring $1back to a simmer',
+  ],
   // "put 3 cm of water in a saucepan and bring it to a simmer": the water
   [
     'water',

@@ -2,6 +2,7 @@
 import { table } from '../../amount/table';
 import { imperativeOf, KITCHEN_VERBS, startsWithVerb } from '../../recipe/verbs';
 import { isVerb } from '../../technique/lexicon';
+import { inPlainVerbs } from './everyday';
 
 const WORDS_OF_TEN = table<number>({ twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, ninety: 90 });
 const WORDS_OF_ONE = table<number>({
@@ -179,20 +180,6 @@ const byDoing = (text: string): string =>
     return `${joint}${said.charAt(0).toUpperCase()}${said.slice(1)}`;
   });
 
-const PUTS = new RegExp(
-  `(^|[.!?;]\\s+|,\\s+(?:and\\s+)?(?:then\\s+)?|\\b(?:and|then)\\s+(?:then\\s+)?(?:\\p{L}+ly\\s+)?)(?:pop|stick|bung|chuck|plonk|whack|shove|sling|fling|dump|lob|bang)(?=\\s+(?:it|them|the|an?|your|all|both|everything|some|half|one|two|three|four|each|\\d)\\b)`,
-  'giu',
-);
-
-/** "Place the lid on". */
-const LID_ON = /\b([ps])(?:lace|et)\b(?=\s+(?:the|a|its|their)\s+lids?\s+(?:back\s+)?on\b)/gi;
-
-/** "Pop the dish in the oven", "chuck the onions in": put. */
-const everydayPuts = (text: string): string =>
-  text
-    .replace(PUTS, (_all, joint: string) => `${joint}${joint === '' || /[.!?;]/.test(joint) ? 'Put' : 'put'}`)
-    .replace(LID_ON, (_all, first: string) => (first === 'P' || first === 'S' ? 'Put' : 'put'));
-
 const COOKS =
   'bubble|return|put|set|keep|sizzle|wait|simmer|boil|bake|roast|fry|cook|grill|broil|steam|microwave|chill|cool|rest|stand|soak|freeze|marinate|poach|toast|heat|warm|leave|knead|whisk|air[- ]fry|brown|soften|prove|rise|sit|refrigerate|blend|beat|stir|mix';
 const BRACKETED = new RegExp(
@@ -233,7 +220,7 @@ function evenly(line: string): string {
  * @param before what the method says before it
  */
 export function toldPlainly(line: string, before: () => string = () => ''): string {
-  const text = everydayPuts(withCapitals(inFigures(evenly(line))));
+  const text = inPlainVerbs(withCapitals(inFigures(evenly(line))));
   const led = withoutLeads(/\bback\b/i.test(text) ? backIn(text) : text);
   const told = /\b(?:you|we|i|everyone|everybody|class|children|learners|students|pupils|group)\b/i.test(led)
     ? asOrders(withComma(led))

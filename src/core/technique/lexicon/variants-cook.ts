@@ -16,7 +16,15 @@ const serve = of('serve');
 const lift = of('lift-out');
 const skim = of('skim');
 
+const turn = of('turn-over');
+
 export const VARIANTS_COOK = [
+  // the tray and not what lies on it
+  variant(turn, 'turn-round', 'turn round in the heat', 'turn round|turn around|rotate', {
+    tools: ['oven-gloves'],
+    small: ['Put on the oven gloves.', 'Hold {thing} at both ends.', 'Turn it until its back is at the front.'],
+    cues: { see: 'the back is at the front' },
+  }),
   variant(skim, 'skim-fat', 'spoon off the fat', 'spoon off fat|spoon off the fat|skim off the fat', {
     tools: ['spoon'],
     small: [
