@@ -30,6 +30,12 @@ function close(world: World, lots: readonly Lot[]): void {
   outer.outside = outside;
 }
 
+/** Under the tap food goes cold, and the colander that it lies in with it. */
+function coolUnderTap(world: World, lot: Lot): void {
+  lot.hotUntil = 0;
+  if (lot.at !== null && hasMark(lot.at, 'strains')) vesselIn(world, lot.at).hotUntil = 0;
+}
+
 /** What grating takes off a lemon (common practice: a tenth of it). */
 const OUTSIDE = 0.1;
 
@@ -82,7 +88,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
       lot.forms.add(kind);
       // out of its measure, and cold again
       for (const [measure, held] of world.full) if (held === lot) world.full.delete(measure);
-      if (kind === 'rinse') lot.hotUntil = 0;
+      if (kind === 'rinse') coolUnderTap(world, lot);
       for (const hazard of ownRaw(step)) lot.raw.add(hazard);
       if (works.traits.has('blade') && !works.traits.has('parts')) lot.forms.add('cut');
       const to = step.into ? vesselOf(step) : null;

@@ -3,7 +3,7 @@ import { foodIs } from '../recipe/food';
 import { toolById } from '../technique/tools';
 import { actOfKind } from '../technique/works';
 import type { Known, Lot, World } from './model';
-import { contents, HOT, isLotHot, NO_FLOUR, vesselIn, volumeOf } from './world';
+import { contents, HOT, isLotHot, NO_FLOUR, vesselIn, bulkOf } from './world';
 
 /** A part of a lot as a lot of its own. */
 export function split(world: World, lot: Lot, ingredient: number, share: number): Lot {
@@ -61,10 +61,11 @@ function hotTogether(world: World, lots: readonly Lot[]): number {
   let [hot, cold, until] = [0, 0, 0];
   for (const lot of lots) {
     const isHot = lot.hotUntil > world.clock;
-    const ml = volumeOf(world, lot);
-    if (isHot && ml === 0) cold = -Infinity;
-    if (isHot) hot += ml;
-    else cold += ml;
+    const bulk = bulkOf(world, lot);
+    // of what is not known how much there is stays hot
+    if (isHot && [...lot.parts.keys()].some((i) => world.ingredients[i]!.bulk === 0)) cold = -Infinity;
+    if (isHot) hot += bulk;
+    else cold += bulk;
     until = Math.max(until, lot.hotUntil);
   }
   return cold >= hot * COLD_TO_HOT ? Math.min(until, world.clock) : until;
@@ -73,6 +74,10 @@ function hotTogether(world: World, lots: readonly Lot[]): number {
 /** All that lies in a vessel as one lot. */
 export function join(world: World, vessel: string): void {
   joinLots(world, contents(world, vessel));
+  // a bowl that only its food made hot is as cold as that food
+  const v = vesselIn(world, vessel);
+  const isCold = contents(world, vessel).every((lot) => lot.hotUntil <= world.clock);
+  if (isCold && v.hotUntil <= world.clock + HOT.food && v.water === 'none' && v.over === null) v.hotUntil = Math.min(v.hotUntil, world.clock);
 }
 
 /** What is on a salad or on meat is none itself, however much there is of it. */

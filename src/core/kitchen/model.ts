@@ -77,6 +77,8 @@ export type Known = {
   isHot: boolean;
   /** Millilitres of all of it, as far as amounts tell; weight counts as water. */
   ml: number;
+  /** Grams, or millilitres where it is measured so, as listed; 0 where that is not known: what heat it holds. */
+  bulk: number;
 };
 
 export type Place = 'table' | 'ring' | 'oven' | 'microwave' | 'fridge' | 'freezer' | 'stand';

@@ -1,6 +1,6 @@
 // Makes a world for a list of ingredients, and answers simple questions about what lies where and how hot it is.
 import { itemName } from '../recipe/item-name';
-import { toFraction } from '../amount/quantity';
+import { Fraction, toFraction } from '../amount/quantity';
 import { gramsIn, millilitresIn, type MeasureSystem } from '../amount/units';
 import { convertUnit } from '../amount/units';
 import { findFood, foodIs } from '../recipe/food';
@@ -16,6 +16,8 @@ export const HOT = { pot: 30, pan: 20, food: 10 } as const;
 const FULL_POT_ML = 1000;
 
 const RAW = table<Hazard>({ egg: 'raw-egg', meat: 'raw-meat', poultry: 'raw-meat', fish: 'raw-fish', flour: 'raw-flour' });
+
+const NOTHING = new Fraction(0);
 
 /** What the world has to know of an ingredient. */
 function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): Known {
@@ -42,6 +44,7 @@ function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): 
     minor: foodIs(food, 'minor'),
     isHot: /\b(?:hot|boiling)\b/i.test(one.item),
     ml: amount && size ? size.mul(amount).valueOf() * packs : 0,
+    bulk: amount ? (millilitresIn(one.unit, system) ?? gramsIn(one.unit) ?? NOTHING).mul(amount).valueOf() : 0,
   };
 }
 
@@ -165,6 +168,13 @@ export const isLotHot = (world: World, lot: Lot): boolean => lot.hotUntil > worl
 export function staysHot(world: World, vessel: string): number {
   const ml = contents(world, vessel).reduce((sum, lot) => sum + volumeOf(world, lot), 0);
   return world.clock + (ml >= FULL_POT_ML || vessel === 'baking-dish' ? HOT.pot : HOT.pan);
+}
+
+/** Grams or millilitres of a lot, for the heat that it holds. */
+export function bulkOf(world: World, lot: Lot): number {
+  let bulk = 0;
+  for (const [i, share] of lot.parts) bulk += world.ingredients[i]!.bulk * share;
+  return bulk;
 }
 
 export function volumeOf(world: World, lot: Lot): number {

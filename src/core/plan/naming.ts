@@ -265,7 +265,7 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
           (name === '' || NO_FOOD.test(name) || /parcels?$/.test(other) || (lots.length > 0 && lots.every(isShaped))) &&
           !(calls.baked && lots.some(isDough));
         return (
-          (isShape ? other : name || other) ||
+          (isShape || (NO_FOOD.test(name) && isFilledOf(world, lots, other)) ? other : name || other) ||
           (from
             ? (/\bon the (?:hob|stove|ring|burner)\b/.test(text) ? '' : onlyWater(world, from)) || `everything in the ${call(calls, from)}`
             : 'the food')
@@ -280,6 +280,12 @@ export function fillHoles(text: string, world: World, { lots, there, about, from
       .replace(/^((?:Spoon|Pour|Ladle) .+) over (the (?:glass(?:es)?|cups?|mugs?|bowls?|jars?|pots?|jug))\./, '$1 into $2.')
   );
 }
+
+/** "The shells", with what was spooned into each: one of the things that lie there by its own name. */
+const isFilledOf = (world: World, lots: readonly Lot[], said: string): boolean => {
+  const noun = /^the (?:\p{L}+ )?(\p{L}+s)$/iu.exec(said)?.[1]?.toLowerCase();
+  return noun !== undefined && partsOf(world, lots).some((k) => k.name.toLowerCase().split(' ').at(-1) === noun);
+};
 
 const NO_FOOD = /^everything|,| and |\b(?:mixture|dough|batter)$/;
 const SHAPES = new RegExp(`\\b(?:${SHAPE_MANY}|${SHAPE_ONE})$`, 'i');

@@ -239,6 +239,13 @@ function whereTo(state: State, c: Located, { frame, object, theme, goal, shell, 
   return to;
 }
 
+/** "Spoon it into each shell": the shells are what is spoken of then. */
+function ofEach(goal: string): string | null {
+  const noun = /^(?:each|every)\s+(?:of the\s+)?(\p{L}+(?:\s\p{L}+)?)$/iu.exec(goal)?.[1]?.toLowerCase();
+  if (!noun || /s$/.test(noun)) return null;
+  return `the ${/(?:ch|sh|x)$/.test(noun) ? `${noun}es` : /lf$/.test(noun) ? noun.replace(/f$/, 'ves') : `${noun}s`}`;
+}
+
 /** What is spoken of after it. */
 function speakOn(state: State, c: Located, { frame, object, theme, goal, under, withFrame, nothingSaid }: Putting, to: string): void {
   const spoken = [...theme.fresh.map((m) => m.ingredient), ...theme.there];
@@ -261,7 +268,7 @@ function speakOn(state: State, c: Located, { frame, object, theme, goal, under, 
           /^(?:among|around)$/.test(frame.goal?.prep ?? '') && spoken.length > 0
           ? spoken
           : [...goal.lots, ...under.map((m) => m.ingredient), ...spoken],
-      null,
+      ofEach(frame.goal!.text),
     );
   else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? beneath(state, to) : spoken, called);
 }
