@@ -8,6 +8,7 @@ import { phrasesOf } from './slots';
 import { wholeOf, type Mention } from './mentions';
 import type { Located, State } from './state';
 import { common } from './step-of-clause';
+import { getVesselReady } from './vessel-got-ready';
 import { vesselOfPhrase } from './vessels';
 import { toolCall } from './tool-names';
 import { wording } from './wording';
@@ -26,7 +27,7 @@ export function withImplied(state: State, c: Located): Located {
     ![...state.world.vessels.values()].some((v) => v.water === 'boiling')
   )
     boilKettle(state, c);
-  lineTray(state, c);
+  getVesselReady(state, c);
   flourUnder(state, c);
   if (/\bflour(?:ed|y)\s+hands\b/i.test(`${c.lead ?? ''} ${c.rest}`)) flourHands(state, c);
   if (technique === 'grease' && c.tools.some((t) => t.id === 'slow-cooker')) state.container = 'slow-cooker';
@@ -46,24 +47,6 @@ function setAside(state: State, ingredient: number): number {
     (one) => findFood(one.item)?.id === food && one.notes.some((note) => /\b(?:greas|tins?\b|trays?\b|pans?\b)/i.test(note)),
   );
   return food !== undefined && own >= 0 ? own : ingredient;
-}
-
-/** "Put them on a lined tray" where nothing lined one: paper first. */
-function lineTray(state: State, c: Located): void {
-  if (!/lined/.test(c.rest) && !c.lead) return;
-  const said = /\b(?:on|in)(?:to)?\s+(?:an?|your)\s+(?:(\p{L}+)-)?lined\s/iu.exec(`${c.rest} ${c.lead ?? ''}`);
-  const tray = said && c.tools.find((t) => ['tray', 'baking-dish', 'cake-tin', 'plate'].includes(t.id));
-  if (!tray || state.steps.some((s) => s.technique === 'line')) return;
-  const foil = /foil/i.test(said[1] ?? '');
-  push(state, {
-    text: `Line the ${toolCall(state, tray.id)} with ${foil ? 'foil' : 'baking paper'}.`,
-    technique: 'line',
-    sourceLine: c.line,
-    tools: [tray.id, foil ? 'foil' : 'paper'],
-    into: tray.id,
-    thing: `the ${toolCall(state, tray.id)}`,
-    name: 'lined',
-  });
 }
 
 /** "With floured hands": a step of its own, which takes the flour. */

@@ -22,7 +22,10 @@ export const HEAT: readonly Turn[] = [
     ] as const
   ).map(([verb, doing]): Turn => [
     `to ${verb}`,
-    new RegExp(`\\b(?:stopping|pausing|remembering|making sure|taking care|being sure)\\s+to\\s+${verb}\\b(?=[^.;]{0,30}\\b(?:after|half-?\\s?way)\\b)`, 'gi'),
+    new RegExp(
+      `\\b(?:stopping|pausing|remembering|making sure|taking care|being sure)\\s+to\\s+${verb}\\b(?=[^.;]{0,30}\\b(?:after|half-?\\s?way)\\b)`,
+      'gi',
+    ),
     doing,
   ]),
   // "return the broth to a boil"

@@ -130,6 +130,12 @@ export const PLACES: readonly Turn[] = [
     /\b(spoon|put|pour|spread|drizzle|scatter|sprinkle|dollop)\s+([^.;,]{3,40}?)\s+(on|onto|over|into)\s+([^.;,]{3,24}?),?\s+followed by\s+([^.;,]{3,40}?)(?=\s*[.;,]|\s+and\b|$)/giu,
     '$1 $2 $3 $4, then put $5 $3 $4',
   ],
+  // "sprinkle it over, followed by the raisins"
+  [
+    'followed by',
+    /\b(spoon|put|pour|spread|drizzle|scatter|sprinkle|dollop|add|tip|stir)((?:\s+(?:it|this|them|that))?)\s+(over|on top|on|in),?\s+(?:and\s+)?followed by\s+([^.;,]{3,40}?)(?=\s*[.;,]|$)/giu,
+    '$1$2 $3. $1 $4 $3',
+  ],
   ['followed', /\b((?:dip|coat|roll|dredge)\b[^.;]*?),?\s+(?:and\s+)?followed by\b/gi, '$1, then'],
   ['followed', /,?\s+(?:and\s+)?followed by\b/gi, ' and'],
   // what stays behind is not used
