@@ -5,6 +5,7 @@ import { findTools } from '../technique/tools';
 import { type Act, worksOf } from '../technique/works';
 import { shortTitle } from './dish-title';
 import { hole, spokenOf } from './holes';
+import { withCover } from './covers';
 import { heatWords, vesselToCoat, withVessel } from './place-words';
 import { sheetUnder } from './nouns';
 import { nameOf } from './ready';
@@ -76,7 +77,8 @@ const greased: Reading = ({ state, rest, act }) => {
 
 /** In the order in which they are tried. */
 export const TOLD_BY_ACT: readonly Reading[] = [
-  ({ state, rest, id }) => (id === 'cover' || id === 'uncover' ? withVessel(state, rest) : null),
+  ({ state, c, rest, id }) =>
+    id === 'cover' || id === 'uncover' ? `${withVessel(state, rest)}${withCover(state, c, state.container)}` : null,
   ({ c, rest, act }) => (act === 'off' || act === 'ring-set' ? heatWords(c, rest) : null),
   offRing,
   folded,

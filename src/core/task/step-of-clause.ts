@@ -1,4 +1,5 @@
 // A step from a clause: its tools, hazards, times and cues; and what "it" will mean in the next one.
+import { coverFor } from './covers';
 import { madeSaid } from './made-said';
 import { MADE_MANY } from '../recipe/shape-nouns';
 import { kindHas, worksOf } from '../technique/works';
@@ -35,10 +36,8 @@ export function common(state: State, c: Located, into: string | null, mentions: 
       !(isUtensil(id) && BY_HAND.test(`${c.rest} ${c.lead ?? ''}`)),
   );
   // "cover it again": with the plate that lay on it
-  const cover = into === null ? null : (state.world.vessels.get(into)?.cover ?? null);
-  const tools = [...named, ...own].map((id) =>
-    id === 'lid' && cover !== null && hasMark(cover, 'covers') && !/\blid\b/i.test(c.rest) ? cover : id,
-  );
+  const cover = own.includes('lid') ? coverFor(state, c, into) : null;
+  const tools = [...named, ...own].map((id) => (id === 'lid' && cover !== null && !named.includes('lid') ? cover : id));
   // a worktop needs no board
   if (into && !tools.includes(into) && (isContainer(into) || hasMark(into, 'strains')) && into !== 'board') tools.push(into);
   const unsaid = mentions.length > 0 ? mentions.every((m) => isTarget(c, m)) : !spokenThing(c);
