@@ -9,7 +9,8 @@ export function asFirst(found: string[], to: string): string {
   const opens = /^(?:[.!?;]\s+)?(\p{Lu}\p{Ll}+)/u.exec(found[0]!)?.[1];
   const isMoved = opens !== undefined && !/^(?:[.!?;]\s+)?\p{Lu}/u.test(filled);
   const text = isMoved ? filled.replace(new RegExp(`(?<=[^.!?;:\\s]\\s)${opens}\\b`, 'u'), opens.toLowerCase()) : filled;
-  if (/^\p{Lu}/u.test(found[0]!)) return text.charAt(0).toUpperCase() + text.slice(1);
+  const sentences = text.replace(/([.!?]\s+)(\p{Ll})/gu, (_all, stop: string, letter: string) => stop + letter.toUpperCase());
+  if (/^\p{Lu}/u.test(found[0]!)) return sentences.charAt(0).toUpperCase() + sentences.slice(1);
   // behind a full stop a sentence begins
-  return text.replace(/^([.!?;]\s+)(\p{Ll})/u, (_all, stop: string, letter: string) => stop + letter.toUpperCase());
+  return sentences.replace(/^([;]\s+)(\p{Ll})/u, (_all, stop: string, letter: string) => stop + letter.toUpperCase());
 }
