@@ -9,4 +9,4 @@ export const SHEET_NAME = 'paper';
 export const cutSheet = ({ steps }: Pick<State, 'steps'>, said: string): string | null =>
   SQUARES.test(said) ? (steps.findLast((s) => s.name === SHEET_NAME)?.tools?.find((id) => hasMark(id, 'under')) ?? null) : null;
 const SQUARES =
-  /^(?:(?:the|each|both|all|two|four|six|\d+|of|paper|foil)\s+)*(?:squares?|sheets?|papers|rectangles?|pieces?\s+of\s+(?:paper|foil))\b/i;
+  /^(?:(?:the|an?|each|every|one|both|all|two|four|six|\d+|of|paper|foil|middle|cent(?:re|er)|half|side|baking|greaseproof)\s+)*(?:squares?|sheets?|papers?|foil|parchment|rectangles?|pieces?\s+of\s+(?:paper|foil))\b(?!\s+(?:towel|cases?))/i;

@@ -124,7 +124,7 @@ const BESIDE = /\band\s+(?:the\s+|your\s+)?(sauce|dressing|filling|topping|mixtu
 
 /** Spread on the worktop before the learner. */
 const ON_CLOTH = /\b(?:tea[- ]?towels?|kitchen towels?|dish ?towels?|(?:clean|damp) cloth)\b/i;
-const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof paper)\b/i;
+const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof paper|(?:squares?|sheets?|rectangles?) of paper)\b/i;
 
 /** "Bring together to a soft dough": what it becomes, and no place. */
 const isResult = ({ prep, text, vessel }: Phrase): boolean =>
@@ -191,6 +191,7 @@ const isGoal = (state: State, p: Phrase) =>
     ON_ITSELF.test(p.text) ||
     runsOver(state, p.text) ||
     ON_SHEET.test(p.text) ||
+    cutSheet(state, p.text) !== null ||
     (ON_CLOTH.test(p.text) && /^on(?:to)?$/.test(p.prep ?? '')));
 
 export type Frame = {
