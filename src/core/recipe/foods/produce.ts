@@ -199,7 +199,7 @@ export const PRODUCE: Food[] = [
     prepare: ['trim', 'slice'],
   }),
   onion('leek', { keep: 'fridge', rinse: 'tap', picture: 'leafy-green', prepare: ['trim', 'slice'] }),
-  onion('chive', { keep: 'fridge', rinse: 'tap', picture: 'herb', group: 'seasoning', prepare: ['snip'] }),
+  herb('chive', { prepare: ['snip'] }),
   onion('pickled onion|crispy onion|fried onion', { picture: 'jar-with-green-content', often: ['wheat', 'sulphites'] }),
   leaf('spinach|baby spinach|spinach leaf'),
   leaf('kale|curly kale|kale leaf'),
