@@ -21,11 +21,20 @@ import { isJuice } from './wording';
 
 /** "Toss the berries with 1 tablespoon of flour", with all that is listed in the batter: from the packet, and none of the batter. */
 export const isMore = (state: State, c: Located, m: Mention): boolean =>
-  m.part === 'some' &&
+  m.part === 'some' && (isMeasuredMore(state, c, m) || isExtra(state, m));
+
+const isMeasuredMore = (state: State, c: Located, m: Mention): boolean =>
   m.quantity !== null &&
   m.unit !== null &&
   !/\bthe\s+(?:\p{L}+\s+)?$/iu.test(c.rest.slice(0, m.at)) &&
   lotsOf(state.world, m.ingredient).every((lot) => lot.joined && lot.parts.size > 1);
+
+/** "20 g butter, plus a knob for the potatoes": the knob, once the 20 g are on the fish. */
+const isExtra = (state: State, m: Mention): boolean =>
+  m.quantity === null &&
+  /\b(?:plus|extra|more)\b/i.test(state.recipe.ingredients[m.ingredient]!.text) &&
+  state.placed.has(m.ingredient) &&
+  lotsOf(state.world, m.ingredient).every((lot) => lot.at !== null);
 
 /** The part of an ingredient that a step takes, noting what is left of it. */
 export function take(state: State, mention: Mention): Use {

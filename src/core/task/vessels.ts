@@ -140,6 +140,8 @@ function choose(state: State, id: string, before: string, word: string, from: st
     if (!isWet(id) && (!used.includes(id) || isTheirs(state, id))) return id;
     return FAMILY.get(id)?.find((v) => isFree(v) && !isWet(v)) ?? id;
   }
+  // "return the potatoes to the pan", out of the colander: where they cooked, whatever is in hand
+  if (from === 'colander' && isPan(id) && isPan(state.world.drained)) return state.world.drained;
   // "back in the saucepan", where there is a large one only
   const other = id === 'saucepan' ? 'large-pan' : id === 'large-pan' ? 'saucepan' : null;
   const known = (v: string) => used.includes(v) || state.steps.some((s) => s.into === v);
