@@ -1,8 +1,11 @@
 // With what a vessel is covered that has no lid of its own, where the recipe only says "cover".
 import { contents } from '../kitchen/index';
 import { hasMark } from '../technique/tools';
+import { toolCall } from './tool-names';
 import type { Located, State } from './state';
 
+/** A dish with a lid of its own, by its name. */
+const HAS_LID = /\b(?:casserole|pot|oven|cooker)\b/i;
 const NAMES_COVER = /\b(?:lids?|foil|film|wrap|plate|cloth|towel|paper|parchment|saucer|dish|board|tray|with)\b/i;
 
 /**
@@ -10,7 +13,7 @@ const NAMES_COVER = /\b(?:lids?|foil|film|wrap|plate|cloth|towel|paper|parchment
  * @returns null where it has a lid, or where the words say what covers it
  */
 export function coverFor(state: State, c: Located, vessel: string | null): string | null {
-  if (vessel === null || hasMark(vessel, 'lid') || NAMES_COVER.test(c.rest)) return null;
+  if (vessel === null || hasMark(vessel, 'lid') || HAS_LID.test(toolCall(state, vessel)) || NAMES_COVER.test(c.rest)) return null;
   const before = state.world.vessels.get(vessel)?.cover ?? null;
   if (before !== null) return hasMark(before, 'covers') ? before : null;
   const lots = contents(state.world, vessel);

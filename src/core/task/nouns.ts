@@ -43,6 +43,7 @@ const isWet = (state: State, pan: string): boolean =>
   inside(state, pan).some((i) => state.world.ingredients[i]!.liquid && !foodIs(state.world.ingredients[i]!.food, 'fatty'));
 
 export const PARCELS = /\b(?:parcels?|packets?|pouch(?:es)?|bundles?)$/i;
+const PARCEL_SAID = /^(?:Put|Place|Lay|Slide|Set|Arrange|Move|Transfer|Lift|Bake|Steam)\b[^.]*\b(?:parcels?|packets?|pouch(?:es)?|bundles?)\b/;
 
 /**
  * What the recipe means by a noun that no list has: "the dough", "the dressing".
@@ -51,7 +52,7 @@ export const PARCELS = /\b(?:parcels?|packets?|pouch(?:es)?|bundles?)$/i;
 export function ofNoun(state: State, said: string, goes: readonly number[] | null = null): number[] {
   const asGoal = goes !== null;
   // "turn the cake out"
-  const text = said.replace(/\s+(?:out|off|up|down|over|back|in)$/i, '');
+  const text = said.replace(/\s+(?:out|off|up|down|over|back|in|carefully|gently|slowly)$/i, '');
   // "spread each slice": of the bread, which the list counts in slices
   const unit = /\b(slice|rasher|sheet)(?:s|$|\b)/i.exec(text)?.[1]?.toLowerCase();
   const all = state.recipe.ingredients.flatMap((one, i) => (unit && one.unit === unit ? [i] : []));
@@ -78,6 +79,9 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
   // a parcel is all that lies in its paper
   const sheet = PARCELS.test(text) ? inUse(state).find((v) => hasMark(v, 'under')) : undefined;
   if (sheet) return inside(state, sheet);
+  // baked, with potatoes cooked since: where they were put
+  const tray = PARCELS.test(text) ? state.steps.findLast((s) => PARCEL_SAID.test(s.text) && s.into && inUse(state).includes(s.into))?.into : undefined;
+  if (tray) return inside(state, tray);
   if (!noun) return madeUnder(state, text);
   // pieces are of what was shaped or cut last
   if (SHAPE.test(text) && state.objectUses.length > 0) {

@@ -204,7 +204,8 @@ function goalOfReady(state: State, c: Located, own: string | null, goal: Phrase 
   const served = servedIn(state);
   if (served && /\bover\b/i.test(c.rest)) return served;
   if (/^over\b|\bover(?:$| (?:it|them|everything|the)\b)/i.test(c.rest) && ['juice', 'grate', 'tear', 'snip'].includes(id))
-    return lies ?? goalOf(state, c, goal).vessel ?? state.container;
+    // the other half of the lemon lies on the fish
+    return (c.mentions.some((m) => m.part === 'rest') ? null : lies) ?? goalOf(state, c, goal).vessel ?? state.container;
   const target = goalOf(state, c, goal).vessel;
   if (target && /\b(?:into|over|onto|on top)\b/i.test(c.rest)) return target;
   if (/\bon top\b/i.test(c.rest) && state.container !== null && state.container !== 'board') return state.container;

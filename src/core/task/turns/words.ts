@@ -29,6 +29,12 @@ const ALSO = [
 ] as const;
 
 export const WORDS: readonly Turn[] = [
+  // "toss with the dill and a squeeze of the remaining lemon": what is left of it is squeezed by an act of its own
+  [
+    'squeeze of|juice of',
+    /,?\s+(?:and|then|plus)\s+(?:with\s+)?(?:an?\s+(?:good\s+)?squeeze|the\s+juice)\s+of\s+(the\s+(?:(?:remaining|leftover)(?:\s+half(?:\s+(?:of\s+the|an?))?)?|rest\s+of\s+the|other\s+half(?:\s+of\s+the)?)(?:\s+(?:lemon|lime|orange))?)(?=\s*[.,;]|$)/giu,
+    '. Squeeze $1 over',
+  ],
   servedWith('grated', 'Grate'),
   servedWith('poured', 'Pour'),
   servedWith('spooned', 'Spoon'),
