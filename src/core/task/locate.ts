@@ -1,5 +1,6 @@
 // Finds out what one clause of a method is about: its technique, its ingredients, its tools, and its object where it is left unsaid.
 import { actOfKind } from '../technique/works';
+import { toFraction } from '../amount/quantity';
 import { findFood } from '../recipe/food';
 import { findTechnique, kindOf, techniqueById, TECHNIQUES } from '../technique/lexicon';
 import { findTools, hasMark } from '../technique/tools';
@@ -82,6 +83,18 @@ function withSharedObject(clause: Clause, sharedFrom: Clause | null): string {
 /** "Take the tops off the others": what is left of what was spoken of. */
 const OTHERS = /\bthe (?:others|other ones|remaining ones)(?=\s*$|\s+(?:in|into|on|with|and|up|off|for)\b)/i;
 
+const BARE_REST = /\bthe (?:rest|remainder)(?=\s*$|\s+(?:in|into|on|over|to|on top)\b|\s*,)/i;
+/** The one thing of the step before of which there is more. */
+function partlyTaken(state: State): number | null {
+  const isLeft = (i: number) => {
+    const taken = state.taken.get(i);
+    const all = toFraction(state.recipe.ingredients[i]!.min ?? '');
+    return taken !== undefined && all !== null && taken.compare(all) < 0;
+  };
+  const left = [...new Set((state.steps.at(-1)?.uses ?? []).flatMap((use) => use.ingredient ?? []))].filter(isLeft);
+  return left.length === 1 ? left[0]! : null;
+}
+
 /** What follows the verb, with what was spoken of before in place of "it" where it is one thing of several. */
 function restHere(state: State, clause: Clause, line: number, sharedFrom: Clause | null): string {
   let rest = withSharedObject(clause, sharedFrom);
@@ -93,6 +106,9 @@ function restHere(state: State, clause: Clause, line: number, sharedFrom: Clause
       // "open the tin of beans. Pour half into the bowl": of the beans; where the list has half a tin, that is all of it
       .replace(/^half(?=\s+(?:in|into|onto?|to)\b)/i, `${only.min === '1/2' && only.unit !== null ? '' : 'half of '}the ${nameOf(only)}`)
       .replace(OTHERS, `the rest of the ${nameOf(only)}`);
+  // "stir in half of the cheese. Add the rest": of the cheese
+  const parted = BARE_REST.test(rest) ? partlyTaken(state) : null;
+  if (parted !== null) rest = rest.replace(BARE_REST, `the rest of the ${nameOf(state.recipe.ingredients[parted]!)}`);
   rest = rest.replace(ALL_IN, (all) => looseIn(state) ?? all);
   return rest.replace(NEWEST_DOES, (all, _it: string, does: string) => {
     const last = state.steps.at(-1);

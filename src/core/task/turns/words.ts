@@ -29,6 +29,24 @@ const ALSO = [
 ] as const;
 
 export const WORDS: readonly Turn[] = [
+  // "pour the wet into the dry"
+  [
+    'the wet|the dry',
+    /\b(pour|tip|add|stir|mix|whisk|fold|put|into|to|with|combine)((?:\s+in)?)\s+the\s+(wet|dry)(?=\s+(?:into?|over|to|onto|and|with|on|together)\b|\s*[.,;]|$)/gi,
+    '$1$2 the $3 ingredients',
+  ],
+  // "fold in half of the berries", which folds nothing in half
+  [
+    'fold in',
+    /\bfold\s+in\s+((?:about\s+|roughly\s+)?(?:half|a\s+(?:third|quarter)|one[- ]third|two[- ]thirds|three[- ]quarters)\s+(?:of\s+)?(?:the|your)\s+[^.;,]{3,40}?)(?=\s*[.;,]|\s+(?:and|then)\b|$)/giu,
+    'fold $1 in',
+  ],
+  // "stir in half of the cheese, then the rest": once more
+  [
+    'then the rest|then the remainder|and then the other half|then the other half',
+    /\b(fold|stir|mix|beat|whisk|add|pour|sprinkle|scatter)((?:\s+in)?)\s+((?:about\s+)?(?:half|a\s+(?:third|quarter)|one[- ]third|two[- ]thirds|three[- ]quarters|some)\s+(?:of\s+)?(?:the|your)\s+[^.;,]{3,40}?)((?:\s+in)?),?\s+(?:and\s+)?then\s+(?:\1\s+)?(?:in\s+)?(?:the\s+(?:rest|remainder|other\s+half))(?=\s*[.;,]|$)/giu,
+    '$1$2 $3$4. $1 the rest$2$4',
+  ],
   // "toss with the dill and a squeeze of the remaining lemon": what is left of it is squeezed by an act of its own
   [
     'squeeze of|juice of',
