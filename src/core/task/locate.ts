@@ -1,18 +1,16 @@
 // Finds out what one clause of a method is about: its technique, its ingredients, its tools, and its object where it is left unsaid.
-import { actOfKind } from '../technique/works';
-import { toFraction } from '../amount/quantity';
 import { findFood } from '../recipe/food';
-import { findTechnique, kindOf, techniqueById, TECHNIQUES } from '../technique/lexicon';
-import { findTools, hasMark } from '../technique/tools';
+import { findTechnique, kindOf, TECHNIQUES } from '../technique/lexicon';
+import { hasMark } from '../technique/tools';
 import type { Clause } from './clauses';
-import { objectPhrase } from '../plan/object-phrase';
 import { nameOf } from './ready';
+import { restHere } from './rest-here';
 import { type Mention, mentionsIn, wholeOf } from './mentions';
 import { mentionsHere } from './mentions-here';
-import { focusOn, isContainer, type Located, type State } from './state';
+import { focusOn, type Located, type State } from './state';
 import { techniqueHere } from './technique-here';
 import { ofNoun } from './nouns';
-import { ALL_IN, isOwnPart, leaveForLater, looseIn, takeAllOfThem } from './locate-all';
+import { isOwnPart, leaveForLater, takeAllOfThem } from './locate-all';
 import { sensesBy, toolsHere, WORDS, type Words } from './locate-tools';
 
 /** For "peel, core and dice the apples": the first later clause of the line that names the object. */
@@ -52,73 +50,11 @@ export function noteExplicit(state: State, clauses: { clause: Clause; line: numb
   });
 }
 
-/** "Stir in the spinach and let it wilt": what went in last does it, and not the stew. */
-const NEWEST_DOES = /^(it|them)\s+(?:to\s+)?(wilt|melt|dissolve|soften)\b/i;
-
 /** "When the potatoes are done". */
 const IS_DONE = /^(?:when|once|as soon as|after)\s+(?:the|your|all the)\b/i;
 
 export const PARTICIPLE =
   /(?<!\b(?:with|the|of|and|some|a))(?:^|,\s*|\s+)(?:while\s+|without\s+)?((?:stirring|turning|mashing|(?<![a-z]\s)seasoning(?! sachet| mix)|taking care|skimming|shaking|tossing|whisking|scraping|basting|squashing|crushing|pressing|breaking|moving(?! to\b)|swirling|smoothing|tilting|being careful|making sure|keeping|adding|beating)\b.*)$/i;
-
-/** For "peel, core and dice the apples" the object is in a later clause. */
-function withSharedObject(clause: Clause, sharedFrom: Clause | null): string {
-  if (!clause.shared || sharedFrom === null) return clause.rest;
-  // "drain and put in a dish" drains no dish
-  const isPlace =
-    /^(?:in|into|on|onto)\s/i.test(sharedFrom.rest) &&
-    findTools(sharedFrom.rest).some((t) => (isContainer(t.tool.id) || t.tool.id === 'colander') && t.at < 24);
-  const object = isPlace ? null : objectPhrase(sharedFrom.rest);
-  if (!object) return clause.rest;
-  const joining = clause.verb && techniqueById(findTechnique([clause.verb], new Set())?.id ?? '');
-  // "stir and serve", "cover and simmer": these act on what is at hand
-  const isOfHand =
-    !joining ||
-    ['cover', 'uncover', 'mix', 'serve', 'wait', 'drain', 'cook', 'simmer', 'season', 'taste'].includes(joining.id) ||
-    // "reheat, stir in half the cream"
-    actOfKind(kindOf(joining.id)) === 'heat';
-  return !isOfHand || (clause.verb === 'drain' && !/\bfor\b/.test(sharedFrom.rest)) ? object : clause.rest;
-}
-
-/** "Take the tops off the others": what is left of what was spoken of. */
-const OTHERS = /\bthe (?:others|other ones|remaining ones)(?=\s*$|\s+(?:in|into|on|with|and|up|off|for)\b)/i;
-
-const BARE_REST = /\bthe (?:rest|remainder)(?=\s*$|\s+(?:in|into|on|over|to|on top)\b|\s*,)/i;
-/** The one thing of the step before of which there is more. */
-function partlyTaken(state: State): number | null {
-  const isLeft = (i: number) => {
-    const taken = state.taken.get(i);
-    const all = toFraction(state.recipe.ingredients[i]!.min ?? '');
-    return taken !== undefined && all !== null && taken.compare(all) < 0;
-  };
-  const left = [...new Set((state.steps.at(-1)?.uses ?? []).flatMap((use) => use.ingredient ?? []))].filter(isLeft);
-  return left.length === 1 ? left[0]! : null;
-}
-
-/** What follows the verb, with what was spoken of before in place of "it" where it is one thing of several. */
-function restHere(state: State, clause: Clause, line: number, sharedFrom: Clause | null): string {
-  let rest = withSharedObject(clause, sharedFrom);
-  // "stir in half of it": of what was spoken of last
-  const only = state.objectUses.length === 1 ? state.recipe.ingredients[state.objectUses[0]!] : undefined;
-  if (only)
-    rest = rest
-      .replace(/\b(half|rest|third|quarter)\s+of\s+(?:it|them)\b/i, `$1 of the ${nameOf(only)}`)
-      // "open the tin of beans. Pour half into the bowl": of the beans; where the list has half a tin, that is all of it
-      .replace(/^half(?=\s+(?:in|into|onto?|to)\b)/i, `${only.min === '1/2' && only.unit !== null ? '' : 'half of '}the ${nameOf(only)}`)
-      .replace(OTHERS, `the rest of the ${nameOf(only)}`);
-  // "stir in half of the cheese. Add the rest": of the cheese
-  const parted = BARE_REST.test(rest) ? partlyTaken(state) : null;
-  if (parted !== null) rest = rest.replace(BARE_REST, `the rest of the ${nameOf(state.recipe.ingredients[parted]!)}`);
-  rest = rest.replace(ALL_IN, (all) => looseIn(state) ?? all);
-  return rest.replace(NEWEST_DOES, (all, _it: string, does: string) => {
-    const last = state.steps.at(-1);
-    const newest = last?.uses?.length === 1 ? last.uses[0]!.ingredient : null;
-    // on a lit ring the technique itself is of what went in last
-    return newest !== null && last?.sourceLine === line && state.hob === null
-      ? `the ${nameOf(state.recipe.ingredients[newest]!)} ${does}`
-      : all;
-  });
-}
 
 /** What the words name: "butter side up" lays no butter, a floured board is no flour, "butter the toast" puts butter on. */
 function namedBy(state: State, clause: Clause, rest: string): Mention[] {

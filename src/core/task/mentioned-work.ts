@@ -14,12 +14,13 @@ function juicedInMethod(one: Ingredient, text: string): Ingredient | null {
   // "a squeeze of lemon" of the list
   if (one.unit === 'splash') return { ...one, preparation: [...one.preparation, 'juiced'] };
   const name = food.names[0]!.replace(/[^\p{L}]/gu, '');
-  const said = new RegExp(`([^.;,\\n]*)\\b(?:(?:juice|squeeze) of (?:[\\p{L}\\d½]+\\s+){0,3}${name}|${name} juice)\\b`, 'iu').exec(
-    text,
-  )?.[1];
+  const said = new RegExp(`([^.;,\\n]*)\\b(?:(?:juice|squeeze) of (?:[\\p{L}\\d½]+\\s+){0,3}${name}|${name} juice)\\b`, 'iu').exec(text);
   // "a squeeze of lemon" is no order
   const squeezes = new RegExp(`\\bsqueez(?!e of\\b)\\w*[^.;\\n]*\\b${name}`, 'iu').test(text);
-  return said === undefined || squeezes || /\bsqueez/i.test(said) ? null : { ...one, preparation: [...one.preparation, 'juiced'] };
+  if (said === null || squeezes || /\bsqueez/i.test(said[1]!)) return null;
+  // "the juice of half the lime": the other half is for something else
+  const isHalf = /\bof half\b/i.test(said[0]) && (one.min === null || one.min === '1');
+  return { ...one, preparation: [...one.preparation, isHalf ? 'half juiced' : 'juiced'] };
 }
 
 /** "The zest and juice of the lemon": it is grated off, though neither list nor method says so by itself. */

@@ -529,6 +529,12 @@ export const VARIANTS_PREPARE = [
     small: ['Put the sieve over a bowl.', 'Pour {thing} in slowly.', 'Press with a spoon.', 'Keep what is wanted.'],
     cues: { see: 'no more drips' },
   }),
+  variant(drain, 'press-dry', 'press the water out in a cloth', 'press|press between|press with', {
+    only: ['cloth'],
+    tools: ['cloth'],
+    small: ['Lay {thing} on half of the cloth or paper.', 'Lay the other half on top.', 'Press down with flat hands.'],
+    cues: { see: 'the cloth or paper is wet', feel: 'nearly dry' },
+  }),
   variant(drain, 'squeeze-out', 'squeeze the water out', 'squeeze out|squeeze dry|press out|press between|press under', {
     tools: ['sieve'],
     small: ['Put {thing} in the sieve.', 'Press down with a spoon.', 'Stop when no water comes.'],
