@@ -3,13 +3,13 @@
 const CUT =
   'piece|slice|wedge|round|square|triangle|strip|floret|stick|cube|ring|disc|circle|bar|chunk|portion|shape|ribbon|baton|matchstick';
 const MADE =
-  'ball|roll|parcel|fritter|cake|burger|meatball|dumpling|biscuit|cookie|scone|bun|muffin|flatbread|kofta|tart|nugget|star|heart|sausage|log|oval|wrap|skewer|breadstick|pretzel|knot|crescent|croissant|samosa|turnover';
+  'ball|roll|parcel|fritter|cake|burger|meatball|dumpling|biscuit|cookie|scone|bun|muffin|flatbread|kofta|tart|nugget|star|heart|sausage|log|oval|wrap|skewer|breadstick|pretzel|knot|crescent|croissant|samosa|turnover|empanada|pocket|tartlet';
 
 /** What a knife makes, one or several, as a pattern. */
 export const CUT_NOUN = `(?:${CUT}|half|finger)s?|halves`;
 /** One of them, as a pattern. */
-export const SHAPE_ONE = `(?:${MADE}|${CUT}|patty)`;
+export const SHAPE_ONE = `(?:${MADE}|${CUT}|patty|pasty)`;
 /** Several of them, as a pattern. */
-export const SHAPE_MANY = `(?:(?:${MADE}|${CUT})s|patties|halves|fingers)`;
+export const SHAPE_MANY = `(?:(?:${MADE}|${CUT})s|patties|pasties|halves|fingers)`;
 /** Several of what hands make, as a pattern. */
-export const MADE_MANY = `(?:(?:${MADE})s|patties)`;
+export const MADE_MANY = `(?:(?:${MADE})s|patties|pasties)`;

@@ -29,6 +29,17 @@ const ALSO = [
 ] as const;
 
 export const WORDS: readonly Turn[] = [
+  // "beat the egg and brush a little round the edges", "... and brush the edges with it"
+  [
+    'brush',
+    /\b((?:beat|whisk)\s+(?:the|an?)\s+(?:small\s+|large\s+)?(eggs?)\b[^.;]*?(?:,?\s+(?:and|then)|[.;])\s+(?:then\s+)?)brush\s+((?:a\s+(?:little|bit)|some)(?:\s+of\s+(?:it|this))?)\s+(?:a?round|along|over|onto?)\s+(the\s+(?:edges?|rims?|tops?|sides?|border)\b[^.;,]*?)(?=\s*[.;,]|\s+(?:and|then)\b|$)/giu,
+    '$1brush $4 with a little of the $2',
+  ],
+  [
+    'brush',
+    /\b((?:beat|whisk)\s+(?:the|an?)\s+(?:small\s+|large\s+)?(eggs?)\b[^.;]*?,?\s+(?:and|then)\s+(?:then\s+)?brush\s+[^.;,]{3,40}?)\s+with\s+(?:it|this|some)(?=\s*[.;,]|\s+(?:and|then)\b|$)/giu,
+    '$1 with a little of the $2',
+  ],
   // "pour the wet into the dry"
   [
     'the wet|the dry',
