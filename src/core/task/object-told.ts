@@ -35,10 +35,11 @@ const offRing: Reading = ({ state, act, rest }) => {
 /** "Fold over", "roll up", with the filling on it: it is the pastry that is folded. */
 const folded: Reading = ({ state, c, rest }) => {
   // "roll up the wraps" says what
-  const isUnsaid = /^(?:fold (?:it\s+)?over|roll (?:it\s+)?up)\b(?!\s+(?:the|an?|each|every|your|both|all|one)\b)/i;
+  const isUnsaid =
+    /^(?:fold (?:(?:it|them)\s+)?(?:over|in half|up(?=\s*(?:$|and\b|to\b)))|roll (?:(?:it|them)\s+)?up)\b(?!\s+(?:the|an?|each|every|your|both|all|one)\b)/i;
   if (!isUnsaid.test(`${c.verb} ${rest}`)) return null;
   const sheet = sheetUnder(state, state.objectUses);
-  return sheet === undefined ? null : `the ${nameOf(state.recipe.ingredients[sheet]!)} ${rest.replace(/^it\s+/i, '')}`;
+  return sheet === undefined ? null : `the ${nameOf(state.recipe.ingredients[sheet]!)} ${rest.replace(/^(?:it|them)\s+/i, '')}`;
 };
 
 /** "Divide between two pots", of a dish that is called after its pots; "break up the sponges and divide between 6 cups". */

@@ -69,9 +69,20 @@ export const STANDS_ON = /^it\s+(?:on|over)\b/i;
 
 /** Where a thing goes that a verb puts there: "to the pan", "into the bowl", "on the tray". */
 export const toPlace = (state: State, verb: string, vessel: string): string => {
+  const each = eachAt(state, vessel);
+  if (each) return GOES_TO.test(verb) ? `to ${each.what}` : `${each.prep} ${each.what}`;
   const call = toolCall(state, vessel);
   if (GOES_TO.test(verb)) return `to the ${call}`;
   return hasMark(vessel, 'flat') ? inTool(state, vessel) : `${GOES_IN.test(verb) ? 'in' : 'into'} the ${call}`;
 };
+/** "Spoon the chicken onto each tortilla. Add the lettuce": to each tortilla, and not to the plate that they lie on. */
+function eachAt(state: State, vessel: string): { prep: string; what: string } | null {
+  const last = state.steps.at(-1);
+  const said = last?.into === vessel && toolById(vessel)?.kind === 'surface' ? EACH_AT.exec(last.text) : null;
+  return said && { prep: /^in/i.test(said[1]!) ? 'in' : 'on', what: said[2]!.toLowerCase() };
+}
+const EACH_AT =
+  /\b(in|into|inside|on|onto|to|over|(?:down|in|into|along) the (?:middle|cent(?:re|er)) of)\s+(each\s+(?:tortilla|wrap|pitta|slice|piece|half|roll|bun|naan|flatbread|leaf|cracker|toast|biscuit|muffin|shell|circle|square|cake|one)(?:\s+half)?)\b/iu;
+
 const GOES_TO = /^(?:add|return|move|transfer)$/;
 const GOES_IN = /^(?:put|place|lay|arrange)$/;
