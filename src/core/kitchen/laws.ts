@@ -4,7 +4,7 @@ import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
 import type { Act } from '../technique/works';
 import type { Lot, World } from './model';
-import { contents, HOT, isHot, isKettleWater, isLotHot, lotsOf, shareOf, vesselIn, vesselOf } from './world';
+import { contents, HOT, isHot, isKettleWater, isLotHot, lotsOf, shareOf, staysHot, vesselIn, vesselOf } from './world';
 import { measuredIn, ownRaw, pick } from './objects';
 import { empty, fill } from './shells';
 import { isPieces, join, joinLots, leave, moveTo, split } from './matter';
@@ -34,6 +34,15 @@ function close(world: World, lots: readonly Lot[]): void {
 function coolUnderTap(world: World, lot: Lot): void {
   lot.hotUntil = 0;
   if (lot.at !== null && hasMark(lot.at, 'strains')) vesselIn(world, lot.at).hotUntil = 0;
+}
+
+/** Off the heat and open it cools as fast as what had no lid. */
+function coolOpen(world: World, vessel: string): void {
+  const v = vesselIn(world, vessel);
+  if (v.hotUntil === Infinity || world.ring?.under === vessel || v.place !== 'table') return;
+  const until = staysHot(world, vessel);
+  v.hotUntil = Math.min(v.hotUntil, until);
+  for (const lot of contents(world, vessel)) if (lot.hotUntil < Infinity) lot.hotUntil = Math.min(lot.hotUntil, until);
 }
 
 /** What grating takes off a lemon (common practice: a tenth of it). */
@@ -188,6 +197,7 @@ export const LAWS: Partial<Record<Act, Law>> = {
     const v = vesselIn(world, vessel);
     v.lid = null;
     v.steams = false;
+    coolOpen(world, vessel);
   },
   drain: (world, step, lots) => {
     const from = step.from ?? vesselOf(step);

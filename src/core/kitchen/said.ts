@@ -14,9 +14,10 @@ const saysTap = (text: string): boolean => /\b(?:cold|cool|iced?|tap|fresh|clean
 
 /** "Leave to cool" means until it is; "for 10 minutes" is ten minutes. */
 const isCold = (text: string): boolean =>
-  !/\d/.test(text) &&
-  !/\b(?:slightly|a little|a bit|a few|a couple|a moment|a while|briefly)\b/i.test(text) &&
-  minutesOfText(text) === null;
+  /\b(?:cool|cold) enough to (?:handle|touch|hold)\b/i.test(text) ||
+  (!/\d/.test(text) &&
+    !/\b(?:slightly|a little|a bit|a few|a couple|a moment|a while|briefly)\b/i.test(text) &&
+    minutesOfText(text) === null);
 
 export const bringsHotWater = (text: string): boolean => /\b(?:boiling|hot) water\b/i.test(text);
 

@@ -12,12 +12,16 @@ import type { Known, Lot, Placed, Played, Vessel, World, Place } from './model';
 
 /** Minutes that things stay hot after they leave the heat (common practice): a full pot, a pan or bowl, food by itself. */
 export const HOT = { pot: 30, pan: 20, food: 10 } as const;
+/** So many times longer under a lid (common practice). */
+const UNDER_LID = 2;
 /** From this much a pan is a full pot, which cools slowly (common practice). */
 const FULL_POT_ML = 1000;
 
 const RAW = table<Hazard>({ egg: 'raw-egg', meat: 'raw-meat', poultry: 'raw-meat', fish: 'raw-fish', flour: 'raw-flour' });
 
 const NOTHING = new Fraction(0);
+/** What a can holds where the list does not say (common practice). */
+const CAN_ML = 400;
 
 /** What the world has to know of an ingredient. */
 function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): Known {
@@ -44,7 +48,12 @@ function knownOf(one: Ingredient, index: number, system: MeasureSystem = 'us'): 
     minor: foodIs(food, 'minor'),
     isHot: /\b(?:hot|boiling)\b/i.test(one.item),
     ml: amount && size ? size.mul(amount).valueOf() * packs : 0,
-    bulk: amount ? (millilitresIn(one.unit, system) ?? gramsIn(one.unit) ?? NOTHING).mul(amount).valueOf() : 0,
+    bulk:
+      one.unit === 'can'
+        ? CAN_ML * (amount?.valueOf() ?? 1)
+        : amount
+          ? (millilitresIn(one.unit, system) ?? gramsIn(one.unit) ?? NOTHING).mul(amount).valueOf()
+          : 0,
   };
 }
 
@@ -166,8 +175,10 @@ export const isLotHot = (world: World, lot: Lot): boolean => lot.hotUntil > worl
 
 /** How long a vessel that leaves the heat now stays hot. */
 export function staysHot(world: World, vessel: string): number {
-  const ml = contents(world, vessel).reduce((sum, lot) => sum + volumeOf(world, lot), 0);
-  return world.clock + (ml >= FULL_POT_ML || vessel === 'baking-dish' ? HOT.pot : HOT.pan);
+  const bulk = contents(world, vessel).reduce((sum, lot) => sum + bulkOf(world, lot), 0);
+  const isFull = bulk >= FULL_POT_ML || vessel === 'baking-dish';
+  const minutes = isFull ? HOT.pot : HOT.pan;
+  return world.clock + (world.vessels.get(vessel)?.lid ? minutes * UNDER_LID : minutes);
 }
 
 /** Grams or millilitres of a lot, for the heat that it holds. */

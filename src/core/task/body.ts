@@ -65,8 +65,20 @@ function clausesUpTo(most: number, instructions: readonly string[]): { clause: C
     for (const [k, clause] of both.entries()) all.push({ clause, line: k < own.length ? i + 1 : i + 2 });
     if (both !== own) i++;
   }
-  return all.slice(0, most);
+  return withMeanwhileOn(all.slice(0, most));
 }
+
+const TURNS_ON = /^(?:preheat|pre-heat|heat|turn|set|switch)$/;
+/** "While the soup simmers, heat the oven. Cut the bread into cubes": the bread is cut meanwhile; the oven heats by itself. */
+const withMeanwhileOn = (all: { clause: Clause; line: number }[]): { clause: Clause; line: number }[] =>
+  all.map((one, i) => {
+    const isOven = ({ clause }: { clause: Clause }) =>
+      clause.meanwhile && clause.first && TURNS_ON.test(clause.verb ?? '') && /\b(?:oven|grill|broiler)\b/i.test(clause.rest);
+    const before = all[i - 1];
+    if (before && before.line === one.line && isOven(before) && !one.clause.meanwhile)
+      return { ...one, clause: { ...one.clause, meanwhile: true, first: true } };
+    return isOven(one) && all[i + 1]?.line === one.line ? { ...one, clause: { ...one.clause, meanwhile: false } } : one;
+  });
 
 /** Steps of the recipe itself, without the routines around it, in the order in which they are done. */
 export function bodySteps(said: Recipe, kitchen: Kitchen): Draft[] {

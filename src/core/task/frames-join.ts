@@ -1,5 +1,5 @@
 // The frame of joining: what is worked into one goes in first.
-import { contents, isHot, lotsOf } from '../kitchen/index';
+import { contents, isHot, isWet, lotsOf } from '../kitchen/index';
 import { listed } from '../recipe/listed';
 import { kindOf } from '../technique/lexicon';
 import { hasMark, toolById } from '../technique/tools';
@@ -13,7 +13,7 @@ import { focusOn, type Located, type State } from './state';
 import { isMeasure, isMeasuredLast, makeReady } from './supply';
 import { inTool } from './tool-names';
 import { phrasesOf } from './slots';
-import { inUse, isHeld, mixingBowl, vesselOfPhrase } from './vessels';
+import { inUse, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
 import { isLittle, sentence, wording } from './wording';
 import { isMinor } from './put-meaning';
 import { isCutLoose } from './vessel-of-work';
@@ -23,6 +23,10 @@ import { shortName } from '../plan/naming';
 import { allBut, frameOf, goalOf, thingsOf, type Frame, type Things } from './things';
 import { joinedWording } from './joined-wording';
 import { vesselToJoin } from './vessel-to-join';
+
+/** A pan with a dish in it that runs. */
+const isPotOf = (state: State, vessel: string | null): boolean =>
+  isPan(vessel) && contents(state.world, vessel).some((lot) => lot.cooked && isWet(state.world, lot));
 
 /** Works things into one: each goes in first, then they are joined. */
 export function join(state: State, c: Located): void {
@@ -66,8 +70,21 @@ export function join(state: State, c: Located): void {
     frame.theme === null && frame.with !== null && !insertion && goal.vessel === null && withs.there.length > 0 && !isMash && !c.first
       ? spokenAt
       : null;
+  // "cut the bread into cubes and toss with the oil", with the soup in hand: it is not tossed in the soup
+  const isApart =
+    !insertion &&
+    goal.vessel === null &&
+    said.there.length === 0 &&
+    (frame.theme === null || frame.theme.pronoun !== null) &&
+    isPotOf(state, state.container) &&
+    state.objectUses.length > 0 &&
+    isCutLoose(state, state.objectUses) &&
+    state.objectUses.every((i) => !state.placed.has(i));
   const meant =
-    byIt ?? (mine !== null && isMash ? mine : null) ?? (isLoose ? mixingBowl(state) : vesselToJoin(state, c, said, goal, insertion));
+    byIt ??
+    (isApart ? mixingBowl(state) : null) ??
+    (mine !== null && isMash ? mine : null) ??
+    (isLoose ? mixingBowl(state) : vesselToJoin(state, c, said, goal, insertion));
   const to = (goal.vessel === null ? eggBowl(state, c, said, meant) : null) ?? meant;
   if (frame.theme?.everything && goal.vessel && frame.theme.mentions.length === 0) Object.assign(said, allBut(state, c, goal.vessel));
   // the soup is blended in the blender: it has to be there

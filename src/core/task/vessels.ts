@@ -114,6 +114,8 @@ function liesAt(state: State, c: Located, phrase: Phrase): string | null {
   return at.size === 1 ? [...at][0]! : null;
 }
 
+const cameOut = (state: State): boolean => worksOf(state.steps.at(-1)?.technique).act === 'oven-out';
+
 /** @param from where it does not go */
 function choose(state: State, id: string, before: string, word: string, from: string | null): string {
   const used = inUse(state);
@@ -148,7 +150,9 @@ function choose(state: State, id: string, before: string, word: string, from: st
   // "the pan" is the frying pan in hand, though pasta boiled in a large one
   const inUseNow = state.container !== null && isPan(state.container) && state.container !== from && isHeld(state, state.container);
   const isThatOne = other && /\bthe\s+$/i.test(before) && !known(id) && known(other);
-  if (isThatOne && (/^saucepan\b/i.test(word) || (/^pan\b/i.test(word) && !inUseNow))) return other;
+  // "bake for 4 minutes, shaking the pan": what came out of the oven just now
+  if (/^pan\b/i.test(word) && /\bthe\s+$/.test(before) && state.inOven !== null && cameOut(state)) return state.inOven;
+  if (isThatOne && (/^(?:saucepan|pot)\b/i.test(word) || (/^pan\b/i.test(word) && !inUseNow))) return other;
   if ((id === state.container && id !== from) || !IS_GENERAL.test(word)) return id;
   // "the dish" that was greased, while a bowl is in hand
   if (id === state.prepared && !isHeld(state, id)) return id;
