@@ -359,7 +359,7 @@ describe('words', () => {
       'a tablespoon at a time is no skin',
       '200 g oats\n100 g honey',
       'Mix the oats and honey in a bowl. Cover and chill for 30 minutes. Scoop out a tablespoon at a time and roll into balls.',
-      ['Take the cover off the bowl.', 'Scoop out a tablespoon'],
+      ['Take the plate off the bowl.', 'Scoop out a tablespoon'],
       null,
     ],
     [

@@ -26,7 +26,7 @@ export const ASIDES: readonly Turn[] = [
   // "keep warm in a clean tea towel"
   [
     'keep',
-    /\bkeep\s+((?:it|them|the\s+\p{L}+)\s+)?warm\s+(?:wrapped\s+)?in\s+(an?\s+(?:clean\s+)?(?:tea[- ]?towel|cloth)|(?:some\s+)?foil)\b/giu,
+    /\bkeep\s+((?:it|them|the\s+\p{L}+)\s+)?(?:warm|hot)\s+(?:wrapped\s+)?(?:in|under)\s+(an?\s+(?:(?:clean|dry|folded)\s+)*(?:(?:tea|dish|kitchen)[- ]?)?(?:towel|cloth)|(?:some\s+)?foil)\b/giu,
     'wrap $1in $2 to keep warm',
   ],
   // "cool a little in the tin"

@@ -2,12 +2,6 @@
 import type { Turn } from './turn';
 
 export const WAITS: readonly Turn[] = [
-  // "keep warm in a clean towel": wrapped in it
-  [
-    'keep',
-    /\bkeep\s+(?:(it|them|the\s+[\p{L} ]{3,30}?)\s+)?(?:warm|hot)\s+(?:by\s+wrapping\s+(?:it|them)\s+)?(?:wrapped\s+)?(?:in|under|inside)\s+((?:an?\s+|some\s+|the\s+)?(?:clean\s+|dry\s+|damp\s+|folded\s+)*(?:(?:tea|dish|kitchen)[- ]?)?(?:towel|cloth|foil))(?=\s*[.;,]|\s+(?:while|until|and)\b|$)/giu,
-    'wrap them in $2',
-  ],
   // "Use the RED board for the chicken. Cut the chicken into strips."
   [
     'board',
