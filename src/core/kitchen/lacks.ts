@@ -48,7 +48,7 @@ const outOfPlace: NeedLaw = (world, step, lots, { act }) => {
   const isInMicrowave =
     (act === 'cool' || (act === 'other' && step.names && lots.length > 0)) &&
     named.some((id) => world.vessels.get(id)?.place === 'microwave');
-  if (NEEDS_NO_REACH.has(act) && !isInMicrowave) return [];
+  if (NEEDS_NO_REACH.has(act) && !isInMicrowave && !(step.atRoom && act === 'wait')) return [];
   return [...named, ...(act === 'serve' && lots.length === 0 ? servedFrom(world) : [])].flatMap((vessel): Lack[] => {
     const place = world.vessels.get(vessel)?.place ?? 'table';
     if (!isClosed(place) || (act === 'microwave' && place === 'microwave') || (act === 'oven' && place === 'oven')) return [];

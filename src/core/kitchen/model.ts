@@ -31,6 +31,8 @@ export type Played = Placed & {
   little?: boolean;
   /** It waits until it is cold. */
   cold?: boolean;
+  /** It waits out of the fridge, by its own words. */
+  atRoom?: boolean;
   /** It brings water that no list has. */
   water?: boolean;
   /** Its water is cold by its own words, whatever the kettle holds. */

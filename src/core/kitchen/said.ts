@@ -29,7 +29,10 @@ const PART = /^\p{Lu}\p{L}+ (?:about )?(half|an? third|two[- ]thirds|a quarter|t
 const SHARES = table<number>({ half: 1 / 2, third: 1 / 3, quarter: 1 / 4, thirds: 2 / 3, quarters: 3 / 4, most: 3 / 4, some: 1 / 4 });
 const partSaid = (text: string): number | null => SHARES.get(PART.exec(text)?.[1]!.split(/[- ]/).at(-1) ?? '') ?? null;
 
-type InWords = Required<Pick<Played, 'lid' | 'tap' | 'cold' | 'rings' | 'hollows' | 'ofShell' | 'inside' | 'part'>>;
+/** "Let it sit at room temperature": out of the fridge. */
+const AT_ROOM = /\b(?:room temperature|on the (?:side|worktop|counter|table|bench)|thaws?|thawed|softens?|softened)\b/i;
+
+type InWords = Required<Pick<Played, 'lid' | 'tap' | 'cold' | 'atRoom' | 'rings' | 'hollows' | 'ofShell' | 'inside' | 'part'>>;
 
 /** Asked for every step several times: words are looked at only where the act can mean them. */
 export function inWords(technique: string | null, text: string): InWords {
@@ -40,6 +43,7 @@ export function inWords(technique: string | null, text: string): InWords {
     lid: is('cover') && /\blid\b/i.test(text),
     tap: /\bwater\b/i.test(text) && saysTap(text),
     cold: is('cool') && isCold(text),
+    atRoom: is('wait') && AT_ROOM.test(text),
     part: is('put') ? partSaid(text) : null,
     rings: (is('heat') || is('wait')) && RINGS.test(text),
     ...hollowIn(works, text),

@@ -52,7 +52,11 @@ export function amountBefore(
       return { quantity: null, unit: null, part: 'all' };
     if (number?.ok && (unit || !number.word)) return { quantity: toQuantity(number.min), unit: unit?.unit ?? null, part: 'some' };
   }
-  if (/\b(?:a little|some|a bit|more|splash|pinch|spoonful|drizzle|dash|knob|glug|dusting)\s+(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+)?$/iu.test(before))
+  if (
+    /\b(?:a little|some|a bit|more|splash|pinch|spoonful|drizzle|dash|knob|glug|dusting)\s+(?:of\s+)?(?:the\s+)?(?:\p{L}+\s+)?$/iu.test(
+      before,
+    )
+  )
     return { quantity: null, unit: null, part: 'some' };
   return { quantity: null, unit: null, part: 'all' };
 }

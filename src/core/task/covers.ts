@@ -1,4 +1,5 @@
 // With what a vessel is covered that has no lid of its own, where the recipe only says "cover".
+import { table } from '../amount/table';
 import { contents } from '../kitchen/index';
 import { hasMark } from '../technique/tools';
 import { toolCall } from './tool-names';
@@ -29,16 +30,16 @@ export function coverFor(state: State, c: Located, vessel: string | null): strin
 const MICROWAVED = /\bmicrowave\b/i;
 const CHILLS = /\b(?:chill|fridge|refrigerat\p{L}*|overnight|freeze\p{L}*)\b/iu;
 
-const SAID: Readonly<Record<string, string>> = {
+const SAID = table<string>({
   cloth: 'a clean cloth',
   foil: 'foil',
   plate: 'a plate',
   'cling-film': 'cling film',
   paper: 'baking paper',
-};
+});
 
 /** "With a clean cloth", for a clause that does not say what covers it; empty where it does, or where there is a lid. */
 export function withCover(state: State, c: Located, vessel: string | null): string {
   const cover = c.technique?.id === 'cover' ? coverFor(state, c, vessel) : null;
-  return cover !== null && SAID[cover] ? ` with ${SAID[cover]}` : '';
+  return cover !== null && SAID.has(cover) ? ` with ${SAID.get(cover)!}` : '';
 }

@@ -268,7 +268,7 @@ function speakOn(state: State, c: Located, { frame, object, theme, goal, under, 
           /^(?:among|around)$/.test(frame.goal?.prep ?? '') && spoken.length > 0
           ? spoken
           : [...goal.lots, ...under.map((m) => m.ingredient), ...spoken],
-      ofEach(frame.goal!.text),
+      ofEach(frame.goal.text),
     );
   else if (spoken.length > 0) focusOn(state, RUNS_OVER.test(c.verb ?? '') && isHeld(state, to) ? beneath(state, to) : spoken, called);
 }

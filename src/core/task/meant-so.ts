@@ -1,11 +1,9 @@
 // What an action means here beside what its words say: done already, kept, of the dish or of the side, in the vessel that was spoken of.
-import { minutesOfText } from '../amount/minutes';
 import { MIXTURE } from './nouns';
 import { contents, lotsOf } from '../kitchen/index';
 import { isPutAway } from '../kitchen/world';
 import { kindOf, techniqueById } from '../technique/lexicon';
 import { worksOf, type Act } from '../technique/works';
-import { isHobOff } from './frames-hob';
 import { isOnlyWater } from './frames-water';
 import { isOverWater } from './means/here';
 import { listed } from '../recipe/listed';
@@ -267,30 +265,3 @@ export const isLeftAlone = (state: State, c: Located) =>
   !c.tools.some((t) => isContainer(t.id)) &&
   state.objectUses.every((i) => !state.placed.has(i)) &&
   state.container === null;
-
-/** "Turn off the heat" after its ring went off, "take it out of the oven" after it came out, "eat": a step has done it, or will. */
-export function isDoneAlready(state: State, c: Located, act: Act): boolean {
-  if (act === 'off') return isHobOff(state, c);
-  const last = state.steps.at(-1);
-  // "Bake for 25 minutes. Set the timer!": it was set for that
-  if (c.technique?.id === 'set-timer' && minutesOfText(c.rest) === null)
-    return state.steps.slice(-3).some((s) => s.tools?.includes('timer') === true && (s.minutes?.waiting ?? 0) >= 1);
-  if (c.technique?.id === 'gloves-on') return kindOf(last?.technique) === 'take-out-oven';
-  // it came out when its time was up
-  if (
-    act === 'oven-out' &&
-    // with a bowl in the microwave in hand it is that bowl, though a dish was baked before
-    (state.container === state.inOven || !isPutAway(state.world.vessels.get(state.container ?? '')?.place)) &&
-    c.mentions.every((m) => state.inOven !== null && state.placed.get(m.ingredient) === state.inOven) &&
-    lastOf(state, 'take-out-oven') > Math.max(lastOf(state, 'bake'), lastOf(state, 'preheat-oven'))
-  ) {
-    if (state.inOven !== null && isHeld(state, state.inOven)) {
-      state.container = state.inOven;
-      focusOn(state, inside(state, state.inOven), null);
-    }
-    return true;
-  }
-  if (act === 'oven-out') return kindOf(last?.technique) === 'take-out-oven';
-  // eating stands in the routine behind every recipe; "eat with lime" brings the lime
-  return act === 'eat' && c.mentions.length === 0;
-}

@@ -43,7 +43,8 @@ const isWet = (state: State, pan: string): boolean =>
   inside(state, pan).some((i) => state.world.ingredients[i]!.liquid && !foodIs(state.world.ingredients[i]!.food, 'fatty'));
 
 export const PARCELS = /\b(?:parcels?|packets?|pouch(?:es)?|bundles?)$/i;
-const PARCEL_SAID = /^(?:Put|Place|Lay|Slide|Set|Arrange|Move|Transfer|Lift|Bake|Steam)\b[^.]*\b(?:parcels?|packets?|pouch(?:es)?|bundles?)\b/;
+const PARCEL_SAID =
+  /^(?:Put|Place|Lay|Slide|Set|Arrange|Move|Transfer|Lift|Bake|Steam)\b[^.]*\b(?:parcels?|packets?|pouch(?:es)?|bundles?)\b/;
 
 /**
  * What the recipe means by a noun that no list has: "the dough", "the dressing".
@@ -80,7 +81,9 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
   const sheet = PARCELS.test(text) ? inUse(state).find((v) => hasMark(v, 'under')) : undefined;
   if (sheet) return inside(state, sheet);
   // baked, with potatoes cooked since: where they were put
-  const tray = PARCELS.test(text) ? state.steps.findLast((s) => PARCEL_SAID.test(s.text) && s.into && inUse(state).includes(s.into))?.into : undefined;
+  const tray = PARCELS.test(text)
+    ? state.steps.findLast((s) => PARCEL_SAID.test(s.text) && s.into && inUse(state).includes(s.into))?.into
+    : undefined;
   if (tray) return inside(state, tray);
   if (!noun) return madeUnder(state, text);
   // pieces are of what was shaped or cut last

@@ -15,7 +15,10 @@ import { cansOf } from '../plan/naming';
 
 /** "the carrots": an ingredient as a step names it. Its case is kept only where the line has it inside a word. */
 export function nameOf(one: Ingredient): string {
-  const item = one.item.replace(/^(?:thumb|finger|fingertip|inch)[- ]?(?:sized?|long|tip)?\s+(?:piece|knob|chunk|bit)s?\s+(?:of\s+)?/i, '');
+  const item = one.item.replace(
+    /^(?:(?:(?:thumb|finger|fingertip|inch)[- ]?(?:sized?|long|tip)?|small|large|big|good)\s+)?(?:piece|knob|chunk|bit)s?\s+(?:of\s+)?(?=\p{L}{3})/iu,
+    '',
+  );
   return itemName(item);
 }
 

@@ -16,6 +16,7 @@ import { bake, heatInOven, microwave, preheat } from './frames-oven';
 import { join } from './frames-join';
 import { put } from './frames-put';
 import { bringToBoil, waterToBoil } from './frames-water';
+import { isDoneAlready } from './done-already';
 import { coolFirst } from './cool-first';
 import { takenInTime } from './in-time';
 import { type Located, type State } from './state';
@@ -46,7 +47,6 @@ import {
   takenOut,
   isTurned,
   isLeftAlone,
-  isDoneAlready,
 } from './meant-so';
 
 /** "Peel the carrot." "Slice the leek." "Put both in a bowl.": a line each, and "both" is of what lies ready. */

@@ -126,6 +126,9 @@ const BESIDE = /\band\s+(?:the\s+|your\s+)?(sauce|dressing|filling|topping|mixtu
 const ON_CLOTH = /\b(?:tea[- ]?towels?|kitchen towels?|dish ?towels?|(?:clean|damp) cloth)\b/i;
 const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof paper|(?:squares?|sheets?|rectangles?) of paper)\b/i;
 
+/** "Pour it into the well" that was made in the flour. */
+const WELL = /^(?:the|this|that|your)\s+(?:well|hollow|dip)\b/i;
+
 /** "Bring together to a soft dough": what it becomes, and no place. */
 const isResult = ({ prep, text, vessel }: Phrase): boolean =>
   vessel === null &&
@@ -147,6 +150,8 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
   if (sheet) return { vessel: sheet, lots: [] };
   if (ON_SHEET.test(phrase.text)) return { vessel: PARCEL, lots: [] };
   if (ON_CLOTH.test(phrase.text) && /^on(?:to)?$/.test(phrase.prep ?? '')) return { vessel: 'board', lots: [] };
+  const well = WELL.test(phrase.text) ? state.steps.findLast((s) => s.technique === 'make-well')?.into : undefined;
+  if (well) return { vessel: well, lots: [] };
   const shell = shellOf(state.world, phrase.text);
   if (shell) return { vessel: shell.at, lots: [] };
   const things = thingsOf(state, c, phrase);
@@ -192,6 +197,7 @@ const isGoal = (state: State, p: Phrase) =>
     runsOver(state, p.text) ||
     ON_SHEET.test(p.text) ||
     cutSheet(state, p.text) !== null ||
+    (WELL.test(p.text) && state.steps.some((s) => s.technique === 'make-well')) ||
     (ON_CLOTH.test(p.text) && /^on(?:to)?$/.test(p.prep ?? '')));
 
 export type Frame = {

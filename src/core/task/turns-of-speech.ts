@@ -42,7 +42,7 @@ const DO = table<string>({
 });
 
 const AFTER = new RegExp(
-  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(?:(\\d+)\\s*(?:-|–|to|or)\\s*)?(\\d+)\\s*(min(?:ute)?s?|h(?:ou)?rs?)\\b\\.?([.,;]\\s*(?:then\\s+)?|\\s+(?=and\\b)|\\s+then\\s+)(?:and\\s+)?(?:carefully\\s+|gently\\s+)?(flip|turn|toss|shak|stirr?|rotat)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+|basket|tray|pan))?)((?:\\s+(?:over|a?round))?)((?:\\s+(?:with|using)\\s+(?:an?\\s+|the\\s+|some\\s+)?\\p{L}+)?)\\s+after\\s+(?:the\\s+first\\s+|about\\s+)?(\\d+)((?:\\s*½|\\s1/2|\\.5)?)\\s*min(?:ute)?s?\\b\\.?`,
+  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(?:(\\d+)\\s*(?:-|–|to|or)\\s*)?(\\d+)\\s*(min(?:ute)?s?|h(?:ou)?rs?)\\b\\.?([.,;]\\s*(?:then\\s+)?|\\s+(?=and\\b)|\\s+then\\s+)(?:and\\s+)?(?:carefully\\s+|gently\\s+)?(flip|turn|toss|shak|stirr?|rotat)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+(?:\\s\\p{L}+)??|basket|tray|pan))?)((?:\\s+(?:over|a?round))?)((?:\\s+(?:with|using)\\s+(?:an?\\s+|the\\s+|some\\s+)?\\p{L}+)?)\\s+after\\s+(?:the\\s+first\\s+|about\\s+)?(\\d+)((?:\\s*½|\\s1/2|\\.5)?)\\s*min(?:ute)?s?\\b\\.?`,
   'iu',
 );
 
@@ -209,14 +209,14 @@ const isAct = (text: string): boolean => {
 const verbAfter = (start: string, verb: string): string =>
   /(?:,|\b(?:and|then|meanwhile,?))\s*$/i.test(start) ? verb : verb.charAt(0).toUpperCase() + verb.slice(1);
 
-const KEEP_DOING = /(^|[.!?;,]\s+|\b(?:and|then)\s+)keep\s+(?:on\s+)?(?!going\b)([a-z]+ing)\b/gi;
+const KEEP_DOING = /(^|[.!?;,]\s+|\b(?:and|then)\s+)keep\s+(?:on\s+)?(?!going\b)([a-z]+ing)\b(?:\s+and\s+([a-z]+ing\b))?/gi;
 
 /** "Keep whisking until it is thick": whisk. */
 const keepDoing = (text: string): string =>
-  text.replace(KEEP_DOING, (all: string, start: string, doing: string) => {
+  text.replace(KEEP_DOING, (all: string, start: string, doing: string, also: string | undefined) => {
     const verb = imperativeOf(doing.toLowerCase());
     if (!KITCHEN_VERBS.has(verb)) return all;
-    return `${start}${verbAfter(start, verb)}`;
+    return `${start}${verbAfter(start, verb)}${also ? ` everything, ${also}` : ''}`;
   });
 
 const BY_DOING =

@@ -1,4 +1,5 @@
 // "Tip it into a greased and lined tin", where nothing greased or lined one: that comes first, a step each.
+import { table } from '../amount/table';
 import { hasMark } from '../technique/tools';
 import { isFat } from './pan-of-heat';
 import { push } from './push';
@@ -29,7 +30,7 @@ function readyIn(c: Located, phrase: Phrase): Ready | null {
 
 const sheetOf = (words: string): string =>
   /foil/i.test(words) ? 'foil' : /film/i.test(words) ? 'cling film' : /cases|liners/i.test(words) ? 'paper cases' : 'baking paper';
-const TOOL_OF_SHEET: Readonly<Record<string, string>> = { foil: 'foil', 'cling film': 'cling-film', 'paper cases': 'muffin-cases' };
+const TOOL_OF_SHEET = table<string>({ foil: 'foil', 'cling film': 'cling-film', 'paper cases': 'muffin-cases' });
 
 /** Greases and lines what a clause says is greased and lined, where no step did so yet. */
 export function getVesselReady(state: State, c: Located): void {
@@ -57,7 +58,7 @@ function once(state: State, c: Located, vessel: string, technique: 'grease' | 'l
     technique,
     sourceLine: c.line,
     ...(one ? { uses: [{ ingredient: fat!, item: one.item, quantity: null, unit: null }], little: true } : {}),
-    tools: technique === 'line' ? [vessel, TOOL_OF_SHEET[said] ?? 'paper'] : [vessel, 'pastry-brush'],
+    tools: technique === 'line' ? [vessel, TOOL_OF_SHEET.get(said) ?? 'paper'] : [vessel, 'pastry-brush'],
     into: vessel,
     thing: `the ${called}`,
     name: technique === 'line' ? 'lined' : 'greased',

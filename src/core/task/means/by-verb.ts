@@ -60,6 +60,12 @@ export const BY_VERB = table<Rule[]>({
   whisk: [ON_THE_HEAT],
   stir: [
     ON_THE_HEAT,
+    // "stir until there is no pink left", on a lit ring: so long it cooks
+    {
+      when: ({ clause, state }) =>
+        isPan(state.container) && state.hob === state.container && /\b(?:pink|brown(?:ed)?|cooked)\b/i.test(clause.until ?? ''),
+      then: 'cook',
+    },
     {
       when: (here) => {
         const until = here.clause.until ?? '';
@@ -118,7 +124,11 @@ export const BY_VERB = table<Rule[]>({
     { when: ({ rest }) => /\bwith\s+(?:an?|the|your)\s+(?:edge of an?\s+)?(?:tea|table|dessert)?spoon\b/i.test(rest), then: 'scrape-skin' },
     // the film that it was covered with
     { when: ({ rest, state }) => /\b(?:film|foil)\b/i.test(rest) && isCovered(state), then: 'uncover' },
-    { when: ({ rest }) => /\b(?:cling ?film|film|paper|parchment|foil|lining|wrap)\b/i.test(rest), then: 'peel-by-hand' },
+    {
+      when: ({ rest }) =>
+        /\b(?:cling ?film|film|papers?|parchment|foil|lining|liners?|cases|wrappers?|wrap|labels?|stickers?|backing)\b/i.test(rest),
+      then: 'peel-by-hand',
+    },
   ],
   // meat, and no biscuits in a bag
   bash: [

@@ -1,5 +1,4 @@
 // Verbs of everyday speech for what a plain verb of the kitchen says: "slip in the chicken" puts it there.
-import { table } from '../../amount/table';
 
 /** Plain verb by the words that are said for it; data of common speech, each only where an object or a place follows it. */
 const SAID_FOR: readonly (readonly [plain: string, said: string])[] = [
@@ -20,7 +19,7 @@ const SAID_FOR: readonly (readonly [plain: string, said: string])[] = [
   ['simmer', 'blip|putter|burble'],
 ];
 
-const PLAIN = table<string>(Object.fromEntries(SAID_FOR.flatMap(([plain, said]) => said.split('|').map((verb) => [verb, plain]))));
+const PLAIN = new Map(SAID_FOR.flatMap(([plain, said]) => said.split('|').map((verb) => [verb, plain] as const)));
 
 const OBJECT = 'it|them|the|an?|your|all|both|everything|some|any|half|one|two|three|four|each|every|another|more|\\d';
 const VERBS = new RegExp(

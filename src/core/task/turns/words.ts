@@ -29,6 +29,43 @@ const ALSO = [
 ] as const;
 
 export const WORDS: readonly Turn[] = [
+  // "in with the beans, 3 minutes more"
+  [
+    'in with|in go',
+    /(^|[.!?;]\s+|,\s+then\s+|\bthen\s+)in\s+(?:with|goe?s?)\s+((?:the|all|some|half)\s+[^.;,]{3,40}?),?\s+(?:for\s+)?((?:another\s+|a\s+further\s+)?\d+(?:\s?[-–]\s?\d+)?\s*min[^.;,]*)/giu,
+    '$1add $2 and cook for $3',
+  ],
+  [
+    'in with|in go',
+    /(^|[.!?;]\s+|,\s+then\s+|\bthen\s+)in\s+(?:with|goe?s?)\s+((?:the|all|some|half)\s+[^.;]{3,60}?)(?=\s*[.;]|$)/giu,
+    '$1add $2',
+  ],
+  // "tip in the sauce, then the noodles": one after the other
+  [
+    'then the',
+    /\b(tip|add|pour|put|throw|drop)\s+in\s+((?:the|a|some|half)\s+[^.;,]{3,30}?),?\s+(?:and\s+)?then\s+(the\s+(?!rest\b|remainder\b|other\b)\p{L}+(?:\s\p{L}+)?)(?=\s*[.;,]|$)/giu,
+    '$1 in $2. $1 in $3',
+  ],
+  // "pour into the well, whisking until you have a smooth batter": poured, and then whisked until it is
+  [
+    'ing',
+    /\b(pour|tip|add|stir)\s+([^.;,]{3,60}?),\s+(whisk|beat|stir|mix)r?ing(?:\s+(?:all the time|constantly|continuously|as you go|gently|well|slowly))?\s+until\s+(?=(?:you\s+have|you\s+get|it\s+(?:is|forms|makes)|smooth|combined|there\b|no\b))/giu,
+    '$1 $2. $3 everything until ',
+  ],
+  // "roll over it with a rolling pin"
+  ['roll over', /\broll\s+over\s+(it|them|the\s+\p{L}+)(?=\s+with\b|\s*[.;,])/giu, 'roll $1'],
+  // "get the wok really hot with the oil in it"
+  [
+    'in it',
+    /\bheat\s+((?:the|a|your)\s+(?:\p{L}+\s+){0,2}(?:wok|pan|skillet))\s+with\s+((?:the|some|half the)\s+\p{L}+)\s+in\s+it\b/giu,
+    'heat $2 in $1',
+  ],
+  // "cut the lemon into wedges to squeeze over"
+  [
+    'to squeeze over|to scatter over|to sprinkle over|to drizzle over',
+    /\s+to\s+(squeeze|scatter|sprinkle|drizzle)\s+over(?=\s*[.;,]|$)/gi,
+    ' (to $1 over the food)',
+  ],
   // "beat the egg and brush a little round the edges", "... and brush the edges with it"
   [
     'brush',
