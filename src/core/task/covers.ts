@@ -1,7 +1,7 @@
 // With what a vessel is covered that has no lid of its own, where the recipe only says "cover".
 import { table } from '../amount/table';
 import { contents } from '../kitchen/index';
-import { hasMark } from '../technique/tools';
+import { hasMark, toolById } from '../technique/tools';
 import { toolCall } from './tool-names';
 import type { Located, State } from './state';
 
@@ -17,6 +17,7 @@ export function coverFor(state: State, c: Located, vessel: string | null): strin
   if (vessel === null || hasMark(vessel, 'lid') || HAS_LID.test(toolCall(state, vessel)) || NAMES_COVER.test(c.rest)) return null;
   const before = state.world.vessels.get(vessel)?.cover ?? null;
   if (before !== null) return hasMark(before, 'covers') ? before : null;
+  if (toolById(vessel)?.kind === 'surface') return 'cling-film';
   const lots = contents(state.world, vessel);
   const rises = lots.some((lot) => !lot.cooked && (lot.name === 'dough' || (lot.joined && lot.floury.size > 0)));
   if (rises) return 'cloth';

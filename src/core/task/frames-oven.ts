@@ -15,7 +15,7 @@ import { say, useOfMention } from './say';
 import { focusOn, isContainer, type Located, type State } from './state';
 import { makeReady } from './supply';
 import { inTool, toolCall } from './tool-names';
-import { isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
+import { isHeld, isPan, mixingBowl, vesselOfPhrase, inUse } from './vessels';
 import { cuesOf, dialMarks, fanMarks, theOf, wording } from './wording';
 import { phrasesOf } from './slots';
 
@@ -159,20 +159,10 @@ export function bake(state: State, c: Located): void {
   const time = minutesOfText(`${c.rest} ${c.until ?? ''}`);
   const goesOn = state.bakesOn && kindOf(state.steps.at(-1)?.technique) === 'take-out-oven' && fresh.length === 0;
   state.bakesOn = time === null && c.until === null && /^(?:put|place|slide|pop|return|transfer)$/.test(c.verb ?? '');
+  const beside = bakedBeside(state, c, dish);
   // it is in already, and was not out in between
   if (goesOn) state.steps.splice(-2, 2);
-  else
-    push(state, {
-      text: airFryer ? `Put ${name} in the air fryer.` : `Put ${name} ${grill ? 'under the grill' : 'in the oven'}. Wear oven gloves.`,
-      technique: c.technique?.id ?? 'bake',
-      sourceLine: c.line,
-      tools: [appliance, 'oven-gloves', dish],
-      into: appliance,
-      thing: name,
-      name: 'in',
-      cues: [],
-      minutes: { waiting: 0 },
-    });
+  else for (const one of [...beside, dish]) goesIn(state, c, one, appliance);
   push(state, {
     text: wording(state, { ...c, rest: c.rest.replace(ON_SHELF, ''), lead: null, ...bakeWords(c) }),
     technique: 'wait',
@@ -186,14 +176,7 @@ export function bake(state: State, c: Located): void {
     cues: cuesOf(c, 'bake'),
   });
   state.inOven = dish;
-  push(state, {
-    text: `Take ${name} ${grill ? 'from under the grill' : `out of the ${airFryer ? 'air fryer' : 'oven'}`} and put ${itOf(name)} on a stand.`,
-    technique: 'take-out-oven',
-    sourceLine: c.line,
-    tools: ['oven-gloves', 'stand', dish],
-    into: 'stand',
-    thing: name,
-  });
+  for (const one of [dish, ...beside]) comesOut(state, c, one, appliance);
   state.container = dish;
   focusOn(
     state,
@@ -202,6 +185,43 @@ export function bake(state: State, c: Located): void {
       ? state.object
       : null,
   );
+}
+
+/** "Put both trays in the oven": the other one too. */
+const bakedBeside = (state: State, c: Located, dish: string): string[] =>
+  /\b(?:both|all|two)\s+(?:the\s+|of\s+the\s+)?(?:baking\s+)?(?:trays|tins|sheets|dishes|pans)\b/i.test(c.rest)
+    ? inUse(state).filter((v) => v !== dish && hasMark(v, 'bakes') && !isPan(v))
+    : [];
+
+function goesIn(state: State, c: Located, dish: string, appliance: string): void {
+  const name = `the ${toolCall(state, dish)}`;
+  push(state, {
+    text:
+      appliance === 'air-fryer'
+        ? `Put ${name} in the air fryer.`
+        : `Put ${name} ${appliance === 'grill' ? 'under the grill' : 'in the oven'}. Wear oven gloves.`,
+    technique: c.technique?.id ?? 'bake',
+    sourceLine: c.line,
+    tools: [appliance, 'oven-gloves', dish],
+    into: appliance,
+    thing: name,
+    name: 'in',
+    cues: [],
+    minutes: { waiting: 0 },
+  });
+}
+
+function comesOut(state: State, c: Located, dish: string, appliance: string): void {
+  const name = `the ${toolCall(state, dish)}`;
+  const from = appliance === 'grill' ? 'from under the grill' : `out of the ${appliance === 'air-fryer' ? 'air fryer' : 'oven'}`;
+  push(state, {
+    text: `Take ${name} ${from} and put ${itOf(name)} on a stand.`,
+    technique: 'take-out-oven',
+    sourceLine: c.line,
+    tools: ['oven-gloves', 'stand', dish],
+    into: 'stand',
+    thing: name,
+  });
 }
 
 /** "Put the pan in the oven for 8 minutes": it bakes for 8 minutes. */

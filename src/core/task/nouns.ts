@@ -43,6 +43,8 @@ const isWet = (state: State, pan: string): boolean =>
   inside(state, pan).some((i) => state.world.ingredients[i]!.liquid && !foodIs(state.world.ingredients[i]!.food, 'fatty'));
 
 export const PARCELS = /\b(?:parcels?|packets?|pouch(?:es)?|bundles?)$/i;
+/** Pieces that are called by their form, and not only "pieces" or "slices". */
+const NAMED_CUT = /^(?:wedge|strip|stick|cube|chunk|baton|floret|matchstick|ribbon)s?$/;
 const PARCEL_SAID =
   /^(?:Put|Place|Lay|Slide|Set|Arrange|Move|Transfer|Lift|Bake|Steam)\b[^.]*\b(?:parcels?|packets?|pouch(?:es)?|bundles?)\b/;
 
@@ -87,6 +89,9 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
   if (tray) return inside(state, tray);
   if (!noun) return madeUnder(state, text);
   // pieces are of what was shaped or cut last
+  // "turn the wedges", of the potatoes, with the strips of chicken spoken of last
+  const ofThat = !asGoal && NAMED_CUT.test(noun) ? cutInto(state, noun) : null;
+  if (ofThat && !state.objectUses.some((i) => ofThat.includes(i))) return ofThat;
   if (SHAPE.test(text) && state.objectUses.length > 0) {
     const shaped = asGoal
       ? [...state.world.lots].reverse().find((lot) => isShaped(lot) && lot.at !== placeOf(state, state.objectUses))

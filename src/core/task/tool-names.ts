@@ -1,9 +1,9 @@
 // What a recipe calls its tools, so that added steps speak as the recipe does: a skillet stays a skillet.
 import type { Recipe } from '../recipe/recipe';
-import { findTools, hasMark, toolById } from '../technique/tools';
+import { findTools, hasMark, toolById, TOOLS } from '../technique/tools';
 
 /** What stands on a ring and is called "the pan". */
-export const PANS = ['saucepan', 'large-pan', 'frying-pan', 'wok'];
+export const PANS: readonly string[] = TOOLS.filter(({ id }) => hasMark(id, 'ring')).map(({ id }) => id);
 
 /** What each tool is called in the steps of a recipe: by its first name there; beside a frying pan nobody knows which of the two "the pan" is. */
 export function toolCalls(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<string, string> {

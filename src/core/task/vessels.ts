@@ -18,10 +18,10 @@ const FAMILY = table<string[]>({
   'small-bowl': ['bowl', 'large-bowl'],
   saucepan: ['large-pan', 'frying-pan'],
   'large-pan': ['saucepan', 'frying-pan'],
-  'frying-pan': ['saucepan', 'large-pan'],
+  'frying-pan': ['second-frying-pan', 'saucepan', 'large-pan'],
   plate: ['serving-dish'],
   'baking-dish': ['bowl', 'plate', 'small-bowl'],
-  tray: ['baking-dish', 'cake-tin'],
+  tray: ['second-tray', 'baking-dish', 'cake-tin'],
 });
 
 /** "Add the leeks to the pan": to the frying pan, in a kitchen with two. */
@@ -42,11 +42,11 @@ export function withStandIn(state: State, text: string, into: string | null): st
 // What a general word may mean: "the tin" is the roasting tray in use, "the pan" the frying pan on the ring.
 const GENERAL = table<string[]>({
   bowl: ['bowl', 'large-bowl', 'small-bowl', 'jug', 'cup'],
-  saucepan: ['saucepan', 'frying-pan', 'large-pan', 'wok', 'slow-cooker', 'tray', 'cake-tin', 'muffin-tin', 'baking-dish'],
-  'frying-pan': ['frying-pan', 'wok'],
+  saucepan: ['saucepan', 'frying-pan', 'large-pan', 'wok', 'slow-cooker', 'tray', 'cake-tin', 'muffin-tin', 'baking-dish', 'second-frying-pan'],
+  'frying-pan': ['frying-pan', 'wok', 'second-frying-pan'],
   'baking-dish': ['baking-dish', 'cake-tin', 'tray', 'bowl'],
   'cake-tin': ['cake-tin', 'muffin-tin', 'tray', 'baking-dish'],
-  tray: ['tray'],
+  tray: ['tray', 'second-tray'],
   jar: ['jar'],
 });
 // Words that name a kind and no one thing: "the pan", "the dish"; "the saucepan" is a saucepan.

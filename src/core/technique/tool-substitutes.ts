@@ -39,6 +39,8 @@ const TOOL_SUBSTITUTES: ToolSubstitute[] = [
   swap('muffin-tin', 'two paper cases in one another on a tray', 'They spread a little.'),
   swap('cake-tin', 'a baking dish of about the same area', 'Deeper or flatter: look at it earlier.'),
   swap('tray', 'a baking dish upside down', 'Only for flat things.'),
+  swap('second-tray', 'the first tray, once it is empty', 'One after the other: more time.'),
+  swap('second-frying-pan', 'the first pan, once it is empty', 'What was in it waits on a plate.'),
   swap('baking-dish', 'a frying pan that can go in the oven', 'Its handle is as hot as the oven.', 'hot'),
   swap('saucepan', 'a bowl in the microwave', 'Stir half way. The bowl gets hot.', 'hot', 'steam'),
   swap('large-pan', 'two smaller pans', 'Two rings to watch.', 'hot'),

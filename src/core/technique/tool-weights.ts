@@ -1,13 +1,15 @@
 // What things weigh empty, in grams, as far as that decides whether somebody can lift them. Common sizes, from memory.
 import { table } from '../amount/table';
-import { toolById } from './tools';
+import { hasMark, toolById } from './tools';
 
 const EMPTY = table<number>({
   saucepan: 1000,
   'large-pan': 2000,
   'frying-pan': 1200,
+  'second-frying-pan': 1200,
   wok: 1500,
   tray: 900,
+  'second-tray': 900,
   'baking-dish': 1500,
   'cake-tin': 500,
   'muffin-tin': 600,
@@ -31,7 +33,7 @@ const EMPTY = table<number>({
 export const emptyGrams = (id: string): number => EMPTY.get(id) ?? 100;
 
 /** Wide things are lifted by both ends. */
-export const isWide = (id: string): boolean => ['tray', 'baking-dish', 'muffin-tin', 'serving-dish', 'large-pan'].includes(id);
+export const isWide = (id: string): boolean => hasMark(id, 'wide');
 
 /** A mouth that a spoon or a stream misses easily (common practice: under 10 cm across). */
 export const isNarrow = (id: string): boolean => (toolById(id)?.holds ?? Infinity) <= 500 && toolById(id)?.kind === 'container';
