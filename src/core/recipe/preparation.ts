@@ -196,9 +196,11 @@ export function trailingPreparation(phrase: string): { preparation: string[]; no
     const text = part.trim().replace(/[.]+$/, '');
     if (!text) continue;
     const words = text.split(/\s+/).map(bare);
+    // "drained weight" is how much, and no work
     const work =
-      words.some((w) => PREPARATION.get(w)) ||
-      /\b(room temperature|bite[- ]size|into \w+|in (half|quarters|chunks|strips|pieces))\b/i.test(text);
+      !words.includes('weight') &&
+      (words.some((w) => PREPARATION.get(w)) ||
+        /\b(room temperature|bite[- ]size|into \w+|in (half|quarters|chunks|strips|pieces))\b/i.test(text));
     (work ? preparation : notes).push(text);
   }
   return { preparation, notes };

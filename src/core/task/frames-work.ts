@@ -1,7 +1,7 @@
 // The frame of all other work: cutting, shaping, draining, lifting, waiting: one step, on what is named or was spoken of.
 import { kindOf } from '../technique/lexicon';
 import { findFood, foodIs } from '../recipe/food';
-import { FLESH, isHot, lotsOf, volumeOf } from '../kitchen/index';
+import { contents, FLESH, isHot, lotsOf, volumeOf } from '../kitchen/index';
 import { hasMark, toolById } from '../technique/tools';
 import { type Act, actOfKind, type Works, worksOf } from '../technique/works';
 import { mainsOf, placeOf } from './nouns';
@@ -142,7 +142,10 @@ function outOfVessel(state: State, c: Located, works: Works, about: readonly num
   }
   const isMachine = hasMark(from, 'holds') && toolById(from)?.hazards.includes('sharp');
   // "dust the worktop and knead the dough"
-  const isFlat = works.traits.has('flat') || said === 'board' || (works.traits.has('dough') && state.vesselSpoken === 'board');
+  // dough that was kneaded or has risen is parted and shaped on the board; its bowl is where it is knocked back
+  const isKneaded =
+    kindOf(c.technique?.id) !== 'knead' && contents(state.world, from).some((lot) => lot.forms.has('knead') || lot.forms.has('prove'));
+  const isFlat = works.traits.has('flat') || said === 'board' || isKneaded || (works.traits.has('dough') && state.vesselSpoken === 'board');
   const to = isMachine ? mixingBowl(state) : isFlat && toolById(from)?.kind === 'container' ? 'board' : null;
   if (to === null) return;
   moveIn(state, { ...c, rest: '' }, inside(state, from), to);

@@ -87,7 +87,7 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
     ? state.steps.findLast((s) => PARCEL_SAID.test(s.text) && s.into && inUse(state).includes(s.into))?.into
     : undefined;
   if (tray) return inside(state, tray);
-  if (!noun) return madeUnder(state, text);
+  if (!noun) return orOfTitle(state, text, madeUnder(state, text));
   // pieces are of what was shaped or cut last
   // "turn the wedges", of the potatoes, with the strips of chicken spoken of last
   const ofThat = !asGoal && NAMED_CUT.test(noun) ? cutInto(state, noun) : null;
@@ -140,6 +140,14 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
     hand === null ? undefined : state.world.lots.findLast((lot) => lot.at !== null && lot.at !== hand && inside(state, lot.at).length > 1);
   if (laid) return inside(state, laid.at!);
   return state.container ? inside(state, state.container) : state.objectUses;
+}
+
+/** "Cook the naan one at a time", of a title: the dough that they are made of. */
+function orOfTitle(state: State, text: string, made: number[]): number[] {
+  if (made.length > 0 || !nameWords(text).some((word) => state.titleWords.has(word))) return made;
+  const isDough = (lot: Lot) => lot.joined && [...lot.parts.keys()].some((i) => state.world.ingredients[i]!.raw === 'raw-flour');
+  const dough = state.world.lots.findLast(isDough);
+  return dough ? [...dough.parts.keys()] : [];
 }
 
 /** "Slowly add the milk, whisking all the time", then "the batter": what was poured to it is in it. */

@@ -64,6 +64,8 @@ function named(said: Said): string {
   const share = act === 'put' ? /^(?:half|some) (?=(?:in|into|on|onto|over|to|between)\b)/i.exec(rest)?.[0].trim() : undefined;
   if (share) return rest.replace(/^\S+/, `${share} of ${hole('spoken', null)}`);
   if (PRONOUN.test(rest.replace(/^(?:in|over|up|out|down|off|through)\s+/i, ''))) return withPronoun(state, rest);
+  // "reheat if needed"
+  if (/^if\b/i.test(rest) && act === 'heat') return `${hole('thing', spokenOf(state))} ${rest}`;
   if (isSqueezedOver(said)) return `${hole('spoken', spokenOf(state))} ${rest}`;
   const phrase = isPlaceFirst(rest, act) ? null : objectPhrase(rest);
   if (phrase) {

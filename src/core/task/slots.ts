@@ -84,7 +84,7 @@ function phraseAt(c: Located, prep: string | null, from: number, to: number): Ph
   const pronoun =
     /^some$/i.test(text) && prep === null
       ? 'it'
-      : /^(?:all of\s+)?(it|them|these|this|that|both|each one)\b/i.exec(text)?.[1]?.toLowerCase();
+      : /^(?:all of\s+)?(it|them|these|this|that|both|each one|(?:each|every) batch|the batch(?:es)?)\b/i.exec(text)?.[1]?.toLowerCase();
   return {
     prep,
     text,

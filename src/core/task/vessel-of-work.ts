@@ -99,6 +99,8 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
   // "put a plate on top": the plate is the cover
   if (act === 'cover' && named?.prep === null) return lies ?? state.container;
   if (act === 'wait' || act === 'cool' || act === 'chill' || act === 'check' || act === 'cover') return own ?? lies ?? state.container;
+  // raw meat that lies nowhere yet is slashed on the board
+  if (act === 'touch' && lies === null && about.length > 0 && c.technique?.tools.includes('board')) return own ?? 'board';
   if (act === 'touch') return own ?? goalOf(state, c, goal).vessel ?? lies ?? (isCutLoose(state, about) ? 'board' : state.container);
   return own ?? (traits.has('utensil') ? (lies ?? state.container) : null);
 }

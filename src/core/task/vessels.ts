@@ -42,7 +42,18 @@ export function withStandIn(state: State, text: string, into: string | null): st
 // What a general word may mean: "the tin" is the roasting tray in use, "the pan" the frying pan on the ring.
 const GENERAL = table<string[]>({
   bowl: ['bowl', 'large-bowl', 'small-bowl', 'jug', 'cup'],
-  saucepan: ['saucepan', 'frying-pan', 'large-pan', 'wok', 'slow-cooker', 'tray', 'cake-tin', 'muffin-tin', 'baking-dish', 'second-frying-pan'],
+  saucepan: [
+    'saucepan',
+    'frying-pan',
+    'large-pan',
+    'wok',
+    'slow-cooker',
+    'tray',
+    'cake-tin',
+    'muffin-tin',
+    'baking-dish',
+    'second-frying-pan',
+  ],
   'frying-pan': ['frying-pan', 'wok', 'second-frying-pan'],
   'baking-dish': ['baking-dish', 'cake-tin', 'tray', 'bowl'],
   'cake-tin': ['cake-tin', 'muffin-tin', 'tray', 'baking-dish'],
