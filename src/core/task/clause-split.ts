@@ -85,6 +85,9 @@ export function withLaterAction(part: Part): Part[] {
 export const wordsOf = (text: string) => text.split(/\s+/);
 export const plain = (word: string | undefined) => (word ?? '').toLowerCase().replace(/[^\p{L}-]/gu, '');
 
+/** Words for what stands beside a dish, which are verbs elsewhere. */
+const SERVED_BESIDE: ReadonlySet<string> = new Set(['dip', 'mash', 'toast', 'roast', 'spread', 'roll', 'wrap', 'stew']);
+
 function startsAction(after: string, before: string, then: boolean): boolean {
   const words = wordsOf(after.replace(OPENER, ''));
   let i = 0;
@@ -106,6 +109,8 @@ function startsAction(after: string, before: string, then: boolean): boolean {
   if (verb === 'set' && /^aside\b/i.test(tail)) return true;
   if (verb === 'let' && /^(?:stand|rest|cool|sit|simmer|cook|boil|rise|prove)\b/i.test(tail)) return true;
   if (verb === 'season' && (alone || joinsVerb(tail)) && hasVerbFirst(before)) return true;
+  // "serve with the wedges and dip"
+  if (alone && SERVED_BESIDE.has(verb) && /^(?:serve|eat|enjoy|top)\b[^.;]*\bwith\b/i.test(before.trim())) return false;
   if (FOOD_VERBS.has(verb))
     return (
       (!alone && DETERMINER.test(tail)) ||

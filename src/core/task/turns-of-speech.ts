@@ -8,6 +8,7 @@ import { findTools, isVessel, isWrap } from '../technique/tools';
 import { behindVerb } from './turns/fronted';
 import { HEAT } from './turns/heat';
 import { NOTES } from './turns/notes';
+import { inOwnPlaces } from './turns/own-places';
 import { PLACES } from './turns/places';
 import { remarksApart } from './turns/remarks';
 import { IS_SIZED, SIZED, withArticlesBack } from './turns/short-style';
@@ -230,24 +231,6 @@ const byDoing = (text: string): string =>
     return `${start}${verbAfter(start, verb)} ${what} for ${thing}`;
   });
 
-const COUNTS = table<number>({ two: 2, three: 3, four: 4, '2': 2, '3': 3, '4': 4 });
-const NTH = ['a', 'another', 'a third', 'a fourth'];
-const OWN_BOWLS =
-  /\b(put|place|tip|pour|sprinkle)\s+((?:the\s+)?[^.;]{5,90}?)\s+(in|into|on|onto)(?:to)?\s+(?:(two|three|four|[234])\s+)?((?:(?:separate|shallow|small|wide|large|soup|different)\s+)*)(bowl|dishe|dish|plate|saucer)s\b/giu;
-
-/** "Put the flour, egg and crumbs in three shallow bowls": each in its own. */
-const ownBowls = (text: string): string =>
-  text.replace(OWN_BOWLS, (all: string, verb: string, what: string, at: string, count: string | undefined, kinds: string, noun: string) => {
-    const things = what.split(/\s*,\s*(?:and\s+)?|\s+and\s+/);
-    const meant = count ? COUNTS.get(count.toLowerCase()) : /\b(?:separate|different)\b/i.test(kinds) ? things.length : undefined;
-    if (meant !== things.length || things.length > NTH.length) return all;
-    const kind = kinds.replace(/\b(?:separate|different)\s+/gi, '');
-    const bowl = `${kind}${noun.replace(/^dishe$/, 'dish')}`;
-    return things
-      .map((thing, i) => `${i === 0 ? verb : 'Put'} ${/^(?:the|some|a)\s/i.test(thing) ? '' : 'the '}${thing} ${at} ${NTH[i]} ${bowl}`)
-      .join('. ');
-  });
-
 const AT = 'in|on|into|onto|to|from|over';
 const ON_VESSELS = 'cover|uncover|fill|grease|line|spray|shake|tilt|scrape|heat|warm|rinse|drain|butter|oil|remove|take';
 const BARE = new RegExp(`(?:\\b(${AT})|(?:^|[.!?;,]\\s+|\\b(?:and|then)\\s+)(${ON_VESSELS}))((?:\\s+(?:${SIZED})(?=[\\s-]))*)\\s+$`, 'i');
@@ -291,7 +274,7 @@ export function plainTurns(said: string, before?: () => string): string {
   );
   const kept = /\bkeep\b/i.test(text) ? keepDoing(text) : text;
   const done = / by \p{L}+ing\b/u.test(kept) ? byDoing(kept) : kept;
-  const parted = /\b(?:bowls|dishes|plates|saucers)\b/i.test(done) ? ownBowls(done) : done;
+  const parted = inOwnPlaces(done);
   const named = withArticles(/\bthen\b/i.test(parted) ? onThen(layers(parted)) : parted);
   const first = named.includes('(') ? workBehind(named, ASIDE_WORK) : named;
   const ready = /,\s\p{L}+ed\b/u.test(first) ? workBehind(first, LAST_WORK) : first;
