@@ -5,11 +5,18 @@ import { findTools, hasMark, toolById, TOOLS } from '../technique/tools';
 /** What stands on a ring and is called "the pan". */
 export const PANS: readonly string[] = TOOLS.filter(({ id }) => hasMark(id, 'ring')).map(({ id }) => id);
 
+const SECONDS = TOOLS.filter(({ id }) => hasMark(id, 'second'));
+
 /** What each tool is called in the steps of a recipe: by its first name there; beside a frying pan nobody knows which of the two "the pan" is. */
 export function toolCalls(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<string, string> {
   const calls = callsIn(recipe);
   const general = [...calls].find(([, call]) => call === 'pan')?.[0];
   if (general && hasTwoPans({ calls })) calls.set(general, toolById(general)!.name);
+  // "another roasting tin" is the second roasting tin
+  for (const { id, picture } of SECONDS) {
+    const first = calls.get(picture);
+    if (first !== undefined && !calls.has(id)) calls.set(id, `second ${first}`);
+  }
   return calls;
 }
 
@@ -34,7 +41,7 @@ export function callsIn(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<str
 }
 
 /** A recipe that speaks of more than one pan. */
-export const hasTwoPans = ({ calls }: { calls: ReadonlyMap<string, string> }): boolean => PANS.filter((id) => calls.has(id)).length > 1;
+export const hasTwoPans = ({ calls }: { calls: ReadonlyMap<string, string> }): boolean => PANS.filter((id) => calls.has(id) && !hasMark(id, 'second')).length > 1;
 
 /** A glass, a mug, a small bowl: what one person eats out of holds no more, in millilitres (common practice). */
 const OF_ONE = 600;

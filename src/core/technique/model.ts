@@ -102,7 +102,7 @@ export type ToolKind = 'container' | 'cookware' | 'cutting' | 'utensil' | 'appli
  * `apart`, it never touches food; `loud`, it runs with a noise; `mitt`, it keeps heat from the hands; `stays`, it belongs to the place or the person and nobody fetches it;
  * `bare`, food never lies in or on it by itself; `under`, it is laid under food, nothing is worked in it; `lines`, it stands in a tin, which is what holds; `strains`, food lies in it, liquid runs through; `aside`, things are crushed or coated in it, and go on elsewhere; `above`, it has holes and stands over water; `bakes`, food is baked on or in it and cut up where it lies; `fries`, things are browned in it on the ring;
  * `shared`, batter is shared into it; `each`, each eater has one; `stand`, a hot thing may be put down on it; `store`, things are put into it and left; `metal`, it covers food and never goes into a microwave;
- * `covers`, it is laid over what has no lid; `ring`, it is a pan that stands on a ring; `wide`, it is lifted by both ends.
+ * `covers`, it is laid over what has no lid; `ring`, it is a pan that stands on a ring; `wide`, it is lifted by both ends; `second`, it is another of what its picture shows.
  */
 export type ToolMark =
   | 'flat'
@@ -127,7 +127,8 @@ export type ToolMark =
   | 'metal'
   | 'covers'
   | 'ring'
-  | 'wide';
+  | 'wide'
+  | 'second';
 
 export type Tool = {
   id: string;
