@@ -39,9 +39,9 @@ function dangersOf(world: World, step: Played): Hazard[] {
   if (FAR.has(act)) return [...found];
   const lots = objectsOf(world, step);
   const vessel = vesselOf(step);
-  const vessels = new Set(
-    [vessel, step.from ?? null, ...lots.map((lot) => lot.at), ...step.tools].filter((id): id is string => id !== null),
-  );
+  // nobody is near the pan that it was drained from
+  const from = step.from && contents(world, step.from).length > 0 ? step.from : null;
+  const vessels = new Set([vessel, from, ...lots.map((lot) => lot.at), ...step.tools].filter((id): id is string => id !== null));
   const isNear = act !== 'ready' || lots.some((lot) => lot.at !== null) || (vessel !== null && vessel !== 'board');
   // what is put on hot food is put near it, though its plate is cold
   const onHot = BRINGS.has(act) && vessel !== null && contents(world, vessel).some((lot) => isLotHot(world, lot));
