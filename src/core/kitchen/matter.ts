@@ -77,7 +77,8 @@ export function join(world: World, vessel: string): void {
   // a bowl that only its food made hot is as cold as that food
   const v = vesselIn(world, vessel);
   const isCold = contents(world, vessel).every((lot) => lot.hotUntil <= world.clock);
-  if (isCold && v.hotUntil <= world.clock + HOT.food && v.water === 'none' && v.over === null) v.hotUntil = Math.min(v.hotUntil, world.clock);
+  if (isCold && v.hotUntil <= world.clock + HOT.food && v.water === 'none' && v.over === null)
+    v.hotUntil = Math.min(v.hotUntil, world.clock);
 }
 
 /** What is on a salad or on meat is none itself, however much there is of it. */

@@ -42,7 +42,7 @@ export function nameLots(world: World, lots: readonly Lot[], place: string | nul
   const inside = named !== undefined && isInside(world, named, lots);
   if (inside && calls.baked && place && hasMark(place, 'bakes')) return `the ${calls.baked}`;
   if (named && !inside && meat.length === 0 && isMostOf(world, named, lots) && (named.joined || lots.length === 1))
-    return `the ${isDough(named) ? (calls.baked ?? named.name) : named.name}`;
+    return `the ${isDough(named) || isCake(world, named, place) ? (calls.baked ?? named.name) : named.name}`;
   const parts = partsOf(world, lots);
   // all of what the list calls the dressing, worked into one
   const made =
@@ -212,6 +212,14 @@ const INSIDE = /\b(?:filling|stuffing)$/;
 
 /** What meat and fish lie in, and are not. */
 const COATS = /\b(?:marinade|glaze|dressing|rub|coating)$/;
+
+/** "Scrape the mixture into the tin": it is a mixture until it comes out of the oven. */
+const isCake = (world: World, lot: Lot, place: string | null): boolean =>
+  lot.cooked &&
+  /^(?:mixture|mix)$/.test(lot.name ?? '') &&
+  place !== null &&
+  (hasMark(place, 'bakes') || hasMark(place, 'stand')) &&
+  [...lot.parts.keys()].some((i) => world.ingredients[i]!.raw === 'raw-flour');
 
 /** What was baked of a batter, a dough or balls of it is called after the dish. */
 const isDough = (lot: Lot) => lot.cooked && isPaste(lot);

@@ -2,7 +2,7 @@
 import { remembering } from '../amount/remembering';
 
 const PREPOSITION =
-  /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while|or)\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
+  /\s(?:in|into|to|on|onto|over|with|until|for|from|at|through|under|according|by|off|using|around|all over|along|between|among|inside|across|underneath|together|slightly|again|aside|up|out|well|gently|evenly|lengthwise|before|so|as|while|or|flat(?=\s+(?:in|on|onto|with)\b|$))\b|,\s(?!and\b)(?=(?:stirring|turning|mashing|making|being|skimming|shaking|tossing|covered))/i;
 
 /** The noun phrase that an action is done to: "the chicken" of "the chicken to the wok". */
 export const objectPhrase: (rest: string) => string | null = remembering(phraseIn, 400, 2000);
@@ -13,7 +13,7 @@ function phraseIn(rest: string): string | null {
     '',
   );
   if (
-    /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|off the heat|gently|well|hard(?!-)(?=$|\s+(?:for|until|to|with|in|and|so|or|again|enough)\b)|lightly|hot|immediately|straight away|straightaway|straight(?= (?:from|out|to|into|onto)\b)|at once|(?:seam|skin|cut|flat|fat|smooth|rough|right|wrong|presentation)[- ]?sides? (?:up|down)|again|sometimes|through|warm|cold|slightly|about|uncovered|covered|undisturbed|loosely|alone|somewhere|lengthwise|lengthways|crosswise|inside out)\b/i.test(
+    /^(?:in|into|to|on|onto|over|with|until|for|from|at|according|by|off the heat|gently|well|hard(?!-)(?=$|\s+(?:for|until|to|with|in|and|so|or|again|enough)\b)|lightly|hot|immediately|straight away|straightaway|straight(?= (?:from|out|to|into|onto)\b)|at once|(?:seam|skin|cut|flat|fat|smooth|rough|right|wrong|presentation)[- ]?sides? (?:up|down)|again|sometimes|through|warm|cold|slightly|about(?!\s+(?:[\d½¼¾⅓⅔./ ]+|an?|half an?|one|two|three)\s*(?:heaped\s+|level\s+)?(?:tbsps?|tablespoons?|tsps?|teaspoons?|cups?|g|grams|ml|oz|ounces|spoonfuls?|tablespoonfuls?|ladles?)\b)|uncovered|covered|undisturbed|loosely|alone|somewhere|lengthwise|lengthways|crosswise|inside out)\b/i.test(
       text,
     ) ||
     /^\d+(?:\s*(?:-|to|or)\s*\d+)?\s*(?:more\s+)?(?:min(?:ute)?s?|sec(?:ond)?s?|hours?)\b/i.test(text)

@@ -88,6 +88,8 @@ export const plain = (word: string | undefined) => (word ?? '').toLowerCase().re
 /** Words for what stands beside a dish, which are verbs elsewhere. */
 const SERVED_BESIDE: ReadonlySet<string> = new Set(['dip', 'mash', 'toast', 'roast', 'spread', 'roll', 'wrap', 'stew']);
 
+const WARM = /^(?:warm|toast|roast|mash|grill|cool|chill)$/;
+
 function startsAction(after: string, before: string, then: boolean): boolean {
   const words = wordsOf(after.replace(OPENER, ''));
   let i = 0;
@@ -110,7 +112,10 @@ function startsAction(after: string, before: string, then: boolean): boolean {
   if (verb === 'let' && /^(?:stand|rest|cool|sit|simmer|cook|boil|rise|prove)\b/i.test(tail)) return true;
   if (verb === 'season' && (alone || joinsVerb(tail)) && hasVerbFirst(before)) return true;
   // "serve with the wedges and dip"
-  if (alone && SERVED_BESIDE.has(verb) && /^(?:serve|eat|enjoy|top)\b[^.;]*\bwith\b/i.test(before.trim())) return false;
+  const isBeside = /^(?:serve|eat|enjoy|top)\b[^.;]*\bwith\b/i.test(before.trim());
+  if (isBeside && alone && SERVED_BESIDE.has(verb)) return false;
+  // "with yoghurt and warm naan"
+  if (isBeside && !alone && WARM.test(verb) && !DETERMINER.test(tail) && findFood(tail) !== null) return false;
   if (FOOD_VERBS.has(verb))
     return (
       (!alone && DETERMINER.test(tail)) ||

@@ -11,8 +11,7 @@ import { inside } from './push';
 import { SHEET_NAME } from './sheet-cut';
 import { phrasesOf } from './slots';
 import { focusOn, isContainer, type Located, type State } from './state';
-import { panOfWater } from './vessel-of-work';
-import { isPan, vesselOfPhrase } from './vessels';
+import { isPan, panOfWater, vesselOfPhrase } from './vessels';
 
 /** What cooks by itself, with food left in it: "lift the chicken out of the slow cooker". */
 const cookerInHand = ({ container, world }: State): string | null =>

@@ -18,8 +18,8 @@ import { isSourcePrep, type Phrase, phrasesOf } from './slots';
 import { focusOn, isContainer, type Located, type State } from './state';
 import { common } from './step-of-clause';
 import { makeReady } from './supply';
-import { freeBowl, isHeld, isPan, mixingBowl, vesselOfPhrase } from './vessels';
-import { isFatOff, panOfWater, vesselOfWork } from './vessel-of-work';
+import { isFatOff, vesselOfWork } from './vessel-of-work';
+import { freeBowl, isHeld, isPan, mixingBowl, panOfWater, vesselOfPhrase } from './vessels';
 import { wording } from './wording';
 import { after } from './frames-after';
 

@@ -13,12 +13,17 @@ const isPanful = (state: State, text: string, m: Mention) =>
   state.world.ingredients[m.ingredient]!.ml < PANFUL &&
   /\b(?:pan|pot|saucepan)s? of (?:\p{L}+ )*$/iu.test(text.slice(0, m.at));
 
+const FILLED_TIN = /^(?:Half-fill|Fill|Swill|Rinse) (?:the|each|your) (?:empty )?(?:tin|can|jar|carton)\b/;
+
 /** "Rinse under cold water", "mix the oil with 1 tbsp water", "pour boiling water over them", with the water of the list in the dough: from the tap. */
 const isTap = (state: State, text: string, m: Mention) =>
   state.world.ingredients[m.ingredient]!.food?.category === 'water' &&
   // "water", with no amount, on a list of what one needs: out of the tap
   (state.world.ingredients[m.ingredient]!.one.min === null ||
     /\bunder\s+(?:the\s+)?(?:\p{L}+\s+){0,2}$/iu.test(text.slice(0, m.at)) ||
+    // "half-fill the empty tin with water and add that": what is in the tin
+    FILLED_TIN.test(state.steps.at(-1)?.text ?? '') ||
+    /^(?:the|your|one|an?)\s+(?:empty\s+)?(?:tin|can|jar|carton)\b[^.;]*\bwith\s+(?:the\s+)?(?:cold\s+)?$/iu.test(text.slice(0, m.at)) ||
     ((m.quantity !== null || (m.part === 'all' && !/\bthe\s+(?:\p{L}+\s+){0,2}$/iu.test(text.slice(0, m.at)))) &&
       lotsOf(state.world, m.ingredient).every((lot) => lot.joined && lot.parts.size > 1)));
 

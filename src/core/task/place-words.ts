@@ -35,7 +35,7 @@ export const vesselToCoat = (state: State) => {
 
 /** "Keep in the fridge": a place, though a thing may stand so behind other verbs. */
 export const isPlaceFirst = (rest: string, act: Act) =>
-  act !== 'put' && act !== 'join' && act !== 'ready' && /^(?:in|over|on|under)\s+(?:the|a|an)\b/i.test(rest);
+  act !== 'put' && act !== 'join' && act !== 'ready' && /^(?:in|over|on|under|through)\s+(?:the|a|an)\b/i.test(rest);
 
 export const seasonedWith = (state: State, c: Located) => {
   const unsaid = c.mentions.filter((m) => m.end <= m.at);

@@ -137,12 +137,18 @@ function fetchWater(state: State, c: Located, water: string): string | null {
   return `the ${item}`;
 }
 
+/** "Add a splash of water if it is too thick": only then. */
+const ifSaid = (c: Located): string => {
+  const said = c.condition ?? /\b(?:if|until)\b.*$/i.exec(c.rest)?.[0] ?? null;
+  return said ? ` ${said}` : '';
+};
+
 export function pourWater(state: State, c: Located, to: string, said: string): void {
   const liquid = /\p{L}+$/u.exec(said)?.[0].toLowerCase() ?? 'water';
   const water = fetchWater(state, c, said) ?? said;
   push(state, {
     ...common(state, { ...c, rest: '' }, to, []),
-    text: sentence(`Pour ${water} ${toPlace(state, 'pour', to)}${c.condition ? ` ${c.condition}` : ''}`),
+    text: sentence(`Pour ${water} ${toPlace(state, 'pour', to)}${ifSaid(c)}`),
     technique: 'pour',
     uses: [],
     about: [],

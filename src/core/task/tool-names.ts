@@ -41,7 +41,8 @@ export function callsIn(recipe: Pick<Recipe, 'tools' | 'instructions'>): Map<str
 }
 
 /** A recipe that speaks of more than one pan. */
-export const hasTwoPans = ({ calls }: { calls: ReadonlyMap<string, string> }): boolean => PANS.filter((id) => calls.has(id) && !hasMark(id, 'second')).length > 1;
+export const hasTwoPans = ({ calls }: { calls: ReadonlyMap<string, string> }): boolean =>
+  PANS.filter((id) => calls.has(id) && !hasMark(id, 'second')).length > 1;
 
 /** A glass, a mug, a small bowl: what one person eats out of holds no more, in millilitres (common practice). */
 const OF_ONE = 600;

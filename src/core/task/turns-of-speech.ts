@@ -182,7 +182,7 @@ const LAYERS = new RegExp(
 );
 
 const ON_THEN =
-  /\b(put|lay|place|arrange|sprinkle|scatter|spread)\s+([^.;,]{3,40}?\s+(?:on|over|on top of)\s+[^.;,]{3,40}?),\s+(?:and\s+)?then\s+((?:the|some|a|an|half)\s+[^.;,]{3,30}?)(?=\s*[.;]|$)/giu;
+  /\b(put|lay|place|arrange|sprinkle|scatter|spread)\s+([^.;,]{3,40}?\s+(?:on|over|on top of)\s+[^.;,]{3,40}?),\s+(?:and\s+)?then\s+((?:(?:the|some|a|an|half)\s+)?[\p{L}][^.;,]{2,40}?)(?=\s*[.;]|$)/giu;
 
 /** "Put the tomato on the bread, then the cheese": one on the other. */
 const onThen = (text: string): string =>

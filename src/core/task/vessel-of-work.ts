@@ -7,14 +7,8 @@ import { worksOf, type Act, type Works } from '../technique/works';
 import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { frameOf, goalOf, thingsOf } from './things';
-import { inUse, isHeld, isPan, mixingBowl, servedIn, vesselOfPhrase } from './vessels';
+import { inUse, isHeld, isPan, mixingBowl, panOfWater, servedIn, vesselOfPhrase } from './vessels';
 import { STANDS_ON } from './place-words';
-
-/** The pan that water is in, with what was boiled in it: the one that was heated last, not the sauce that waits with water in it. */
-export const panOfWater = (state: State): string | null =>
-  [state.steps.findLast((s) => worksOf(s.technique).act === 'heat')?.into ?? null, state.container, ...state.world.vessels.keys()].find(
-    (v): v is string => isPan(v) && (state.world.vessels.get(v)?.water ?? 'none') !== 'none',
-  ) ?? null;
 
 /** The pan that a named thing is in: "the soup". */
 export function panOfThing(state: State, c: Located): string | null {

@@ -219,3 +219,9 @@ export function freeBowl(state: State, ml = 0, but: string | null = null): strin
 export const isPan = (id: string | null): id is string => id !== null && PANS.includes(id);
 /** A pan with nothing in it. */
 export const freePan = (state: State, wanted: string): string => [wanted, ...PANS].find((v) => !isHeld(state, v)) ?? wanted;
+
+/** The pan that water is in, with what was boiled in it: the one that was heated last, not the sauce that waits with water in it. */
+export const panOfWater = (state: State): string | null =>
+  [state.steps.findLast((s) => worksOf(s.technique).act === 'heat')?.into ?? null, state.container, ...state.world.vessels.keys()].find(
+    (v): v is string => isPan(v) && (state.world.vessels.get(v)?.water ?? 'none') !== 'none',
+  ) ?? null;

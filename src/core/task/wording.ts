@@ -35,6 +35,9 @@ export function fanMarks(heat: { celsius: number }): string {
 
 export function theOf(state: State, mention: Mention): string {
   const one = state.recipe.ingredients[mention.ingredient]!;
+  // "half the orange zest", with its juice in a bowl
+  const isParted = one.preparation.includes('juiced') || isJuice(state, mention.ingredient);
+  if (mention.says === 'zest' && isParted) return `${mention.part === 'rest' ? 'the rest of the' : 'the'} ${nameOf(one)} zest`;
   // both parts of it go in where nothing says which
   if (one.preparation.includes('juiced') && one.preparation.includes('zested'))
     return `the ${findFood(one.item)?.names[0] ?? nameOf(one)} ${mention.says ?? 'zest and juice'}`;
