@@ -9,7 +9,7 @@ import { sentence } from './wording';
 
 /** "Do not overmix", "Careful: hot!": no step, but something to look out for in the one before. */
 const CAUTION =
-  /^(?:do not|don't|never|be careful|careful|take care|watch(?: out)?|mind|make sure|ensure|avoid|note|remember|keep an eye|to (?:reheat|store|freeze|defrost|make ahead)|(?:will )?keeps?\b|freezes well|(?:ask|get|have) (?:an? |your )?(?:adult|grown[- ]?up|teacher|carer|parent|helper|someone)\b|(?:good|great|nice|lovely|delicious|perfect) (?:with|for|in|on|hot|warm|cold|either)|goes well|(?:it|they|this|these|that)(?:'ll|'s|'re)? \p{L}+|(?:the|an?) [\p{L} -]{2,50}? (?:will|may|might|can|should|takes?|is|are|shouldn't|won't|sets|melts|cools|burns|spits|gets|goes|turns)|there (?:will|should|may))\b/iu;
+  /^(?:do not|don't|never|be careful|careful|take care|watch(?: out)?|mind|make sure|ensure|avoid|note|remember|keep an eye|to (?:reheat|store|freeze|defrost|make ahead)|(?:will )?keeps?\b|freezes well|(?:any |the |your )?left-?overs?\b|(?:ask|get|have) (?:an? |your )?(?:adult|grown[- ]?up|teacher|carer|parent|helper|someone)\b|(?:good|great|nice|lovely|delicious|perfect) (?:with|for|in|on|hot|warm|cold|either)|goes well|(?:it|they|this|these|that)(?:'ll|'s|'re)? \p{L}+|(?:the|an?) [\p{L} -]{2,50}? (?:will|may|might|can|should|takes?|is|are|shouldn't|won't|sets|melts|cools|burns|spits|gets|goes|turns)|there (?:will|should|may))\b/iu;
 
 /**
  * What keeps one safe, whatever verb stands in it: "Steam burns", "Keep your face away when you drain", "Use the bridge hold".

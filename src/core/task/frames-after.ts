@@ -38,6 +38,9 @@ export function after(
   const under = works.act === 'ring-set' ? /\bunder (the \p{L}+)/iu.exec(c.rest)?.[1] : undefined;
   const pan = under ? placeOf(state, ofNoun(state, under)) : null;
   if (pan) state.container = pan;
+  // "transfer the mushrooms to a plate. Lower the heat. Add the shallot": to the pan on the ring, not to the plate
+  if (works.act === 'ring-set' && !pan && isPan(state.hob) && toolById(state.container ?? '')?.kind === 'surface')
+    state.container = state.hob;
   // "fill a big pot half full and bring to the boil"
   if (works.act === 'water' && into !== null) state.container = into;
   // "snip the sausages straight into a frying pan. Fry for 10 minutes"

@@ -13,7 +13,7 @@ const isPanful = (state: State, text: string, m: Mention) =>
   state.world.ingredients[m.ingredient]!.ml < PANFUL &&
   /\b(?:pan|pot|saucepan)s? of (?:\p{L}+ )*$/iu.test(text.slice(0, m.at));
 
-const FILLED_TIN = /^(?:Half-fill|Fill|Swill|Rinse) (?:the|each|your) (?:empty )?(?:tin|can|jar|carton)\b/;
+const FILLED_TIN = /^(?:Half-fill|Fill|Swill|Rinse) (?:the|each|your|one of the|an?) (?:empty )?(?:tin|can|jar|carton)s?\b/;
 
 /** "Rinse under cold water", "mix the oil with 1 tbsp water", "pour boiling water over them", with the water of the list in the dough: from the tap. */
 const isTap = (state: State, text: string, m: Mention) =>
@@ -23,7 +23,9 @@ const isTap = (state: State, text: string, m: Mention) =>
     /\bunder\s+(?:the\s+)?(?:\p{L}+\s+){0,2}$/iu.test(text.slice(0, m.at)) ||
     // "half-fill the empty tin with water and add that": what is in the tin
     FILLED_TIN.test(state.steps.at(-1)?.text ?? '') ||
-    /^(?:the|your|one|an?)\s+(?:empty\s+)?(?:tin|can|jar|carton)\b[^.;]*\bwith\s+(?:the\s+)?(?:cold\s+)?$/iu.test(text.slice(0, m.at)) ||
+    /^(?:the|your|one|an?|one\s+of\s+the)\s+(?:empty\s+)?(?:tin|can|jar|carton)s?\b[^.;]*\bwith\s+(?:the\s+)?(?:cold\s+)?$/iu.test(
+      text.slice(0, m.at),
+    ) ||
     ((m.quantity !== null || (m.part === 'all' && !/\bthe\s+(?:\p{L}+\s+){0,2}$/iu.test(text.slice(0, m.at)))) &&
       lotsOf(state.world, m.ingredient).every((lot) => lot.joined && lot.parts.size > 1)));
 

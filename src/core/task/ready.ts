@@ -11,6 +11,7 @@ import { findTechnique, kindOf, techniqueById, worksById } from '../technique/le
 import type { Hazard } from '../technique/model';
 import { toolById } from '../technique/tools';
 import { type Draft, rawHazard, useOf } from '../plan/draft';
+import { kindOfUnit } from '../amount/units';
 import { cansOf } from '../plan/naming';
 
 /** "the carrots": an ingredient as a step names it. Its case is kept only where the line has it inside a word. */
@@ -65,9 +66,14 @@ export function readySteps(ingredients: readonly Ingredient[], index: number, ex
   return withEggs(raw, [...steps, ...partOfCan(raw)]);
 }
 
+/** "600 g tinned peaches": weighed, and out of a tin all the same. */
+const isTinned = (one: Ingredient): boolean => kindOfUnit(one.unit) === 'mass' && /^(?:tinned|canned)\b/i.test(one.item);
+
+const tinOf = (one: Ingredient): string => (one.unit === 'can' ? cansOf(one) : 'the tin');
+
 const opened = ({ one, name, base, done }: Raw): Draft[] =>
-  one.unit === 'can' && !done('open-can')
-    ? [{ ...base, technique: 'open-can', text: `Open ${cansOf(one)} of ${name}.`, thing: `${cansOf(one)} of ${name}` }]
+  (one.unit === 'can' || isTinned(one)) && !done('open-can')
+    ? [{ ...base, technique: 'open-can', text: `Open ${tinOf(one)} of ${name}.`, thing: `${tinOf(one)} of ${name}` }]
     : [];
 
 function rinsed({ one, food, the, base, work, done }: Raw): Draft[] {

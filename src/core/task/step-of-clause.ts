@@ -27,7 +27,7 @@ export function common(state: State, c: Located, into: string | null, mentions: 
   const isTin =
     into === null &&
     worksOf(technique?.id, technique?.like).act === 'water' &&
-    /^(?:the|your|one|an?) (?:empty )?(?:can|tin|jar)\b/i.test(c.rest);
+    /^(?:the|your|one|an?|one of the|each of the) (?:empty )?(?:can|tin|jar)s?\b/i.test(c.rest);
   const own = (technique?.tools ?? []).filter(
     (id) =>
       !replaced(id, named, into) &&

@@ -182,12 +182,12 @@ const LAYERS = new RegExp(
 );
 
 const ON_THEN =
-  /\b(put|lay|place|arrange|sprinkle|scatter|spread)\s+([^.;,]{3,40}?\s+(?:on|over|on top of)\s+[^.;,]{3,40}?),\s+(?:and\s+)?then\s+((?:(?:the|some|a|an|half)\s+)?[\p{L}][^.;,]{2,40}?)(?=\s*[.;]|$)/giu;
+  /\b(put|lay|place|arrange|sprinkle|scatter|spread|spoon|layer|pour|divide)\s+([^.;,]{3,40}?\s+(?:on|over|on top of|into(?=\s+(?:each|every|the|four|six|\d)))\s+[^.;,]{3,40}?),\s+(?:and\s+)?then\s+((?:(?:the|some|a|an|half)\s+)?[\p{L}][^.;,]{2,40}?)(?=\s*[.;]|$)/giu;
 
 /** "Put the tomato on the bread, then the cheese": one on the other. */
 const onThen = (text: string): string =>
   text.replace(ON_THEN, (all: string, act: string, first: string, second: string) =>
-    isAct(second.replace(/^(?:the|some|an?|half)\s+/i, '')) ? all : `${act} ${first}. ${capital(act)} ${second} on top`,
+    !/^(?:the|some|an?|half)\s/i.test(second) && isAct(second) ? all : `${act} ${first}. ${capital(act)} ${second} on top`,
   );
 
 /** "Spoon on half the yoghurt, then the peaches, then the remaining yoghurt": one on the other. */

@@ -134,6 +134,8 @@ export const OF_PUTTING = table<Rule[]>({
       then: 'grill',
     },
     { when: ({ tools }) => tools.some((t) => t.id === 'grill'), then: 'grill' },
+    // "stir in the rice and toast for 1 minute", in the pan in hand
+    { when: ({ state, mentions }) => isPan(state.container) && isHeld(state, state.container) && mentions.length === 0, then: 'cook' },
     { when: ({ tools }) => tools.some((t) => toolById(t.id)?.kind === 'cookware' && t.id !== 'tray'), then: 'fry' },
   ],
   measure: [{ when: ({ clause, rest }) => clause.verb === 'fill' && !/\b(?:cup|spoon|measure|jug)\b/i.test(rest), then: 'stuff' }],
