@@ -120,7 +120,8 @@ export function placeForPut(state: State, c: Located, theme: Things): string {
   const works = worksOf(c.technique?.id, c.technique?.like);
   // unrolled, cut up and only then put on the sheet that was lined
   const unrolls = /^un(?:roll|fold|wrap)$/.test(c.verb ?? '');
-  if (unrolls && movesLater(state, c)) return 'board';
+  // and in no muffin tin: its circles are cut out first
+  if (unrolls && (movesLater(state, c) || (state.prepared !== null && hasMark(state.prepared, 'each')))) return 'board';
   // "spoon into the cases", which stand on a tray
   if (state.prepared && /\b(?:in|into|between|among)\s+(?:the\s+|each\s+|your\s+)?(?:\p{L}+\s+)?(?:cases?|liners?)\b/iu.test(c.rest))
     return state.prepared;

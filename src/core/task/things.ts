@@ -29,6 +29,17 @@ const isMostlyLeft = (state: State, ingredient: number) =>
   lotsOf(state.world, ingredient).some((lot) => lot.at === null && !lot.joined && (lot.parts.get(ingredient) ?? 0) > 0.5);
 export const MADE = /^\s+(?:paste|slurry|mixture|mix|filling|sauce|dough|batter)\b/i;
 
+/** "The cucumber yogurt", of cucumber that was stirred into yogurt: both, and one thing. */
+const isMixedWithNext = (state: State, c: Located, m: Mention): boolean => {
+  const lot = lotsOf(state.world, m.ingredient).find((one) => one.joined);
+  return (
+    lot !== undefined &&
+    c.mentions.some(
+      (o) => o !== m && (o.at === m.end + 1 || m.at === o.end + 1) && lot.parts.has(o.ingredient) && o.end > o.at && m.end > m.at,
+    )
+  );
+};
+
 export function thingsOf(state: State, c: Located, phrase: Phrase | null): Things {
   if (phrase === null) return { fresh: [], there: [] };
   // "put them all in a bowl": what was cut, on the lines before too
@@ -54,7 +65,7 @@ export function thingsOf(state: State, c: Located, phrase: Phrase | null): Thing
     // a floured board is no flour
     if (/^flou?red\b/i.test(c.rest.slice(m.at)) || /^\s+side\b/i.test(c.rest.slice(m.end))) continue;
     // "the ricotta mixture" is all that the ricotta is in
-    const made = MADE.test(c.rest.slice(m.end)) && state.placed.has(m.ingredient);
+    const made = (MADE.test(c.rest.slice(m.end)) || isMixedWithNext(state, c, m)) && state.placed.has(m.ingredient);
     if (made) there.push(...inside(state, state.placed.get(m.ingredient)!));
     else if (isFresh(state, m)) fresh.push(m);
     else there.push(m.ingredient);

@@ -43,7 +43,7 @@ const DO = table<string>({
 });
 
 const AFTER = new RegExp(
-  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(?:(\\d+)\\s*(?:-|–|to|or)\\s*)?(\\d+)\\s*(min(?:ute)?s?|h(?:ou)?rs?)\\b\\.?([.,;]\\s*(?:then\\s+)?|\\s+(?=and\\b)|\\s+then\\s+)(?:and\\s+)?(?:carefully\\s+|gently\\s+)?(flip|turn|toss|shak|stirr?|rotat)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+(?:\\s\\p{L}+)??|basket|tray|pan))?)((?:\\s+(?:over|a?round))?)((?:\\s+(?:with|using)\\s+(?:an?\\s+|the\\s+|some\\s+)?\\p{L}+)?)\\s+after\\s+(?:the\\s+first\\s+|about\\s+)?(\\d+)((?:\\s*½|\\s1/2|\\.5)?)\\s*min(?:ute)?s?\\b\\.?`,
+  `\\b(${HEATED}|heat)\\b([^.;]{0,60}?)\\s*(?:for\\s+)?(?:(\\d+)\\s*(?:-|–|to|or)\\s*)?(\\d+)\\s*(min(?:ute)?s?|h(?:ou)?rs?)\\b\\.?([.,;]\\s*(?:then\\s+)?|\\s+(?=and\\b)|\\s+then\\s+)(?:and\\s+)?(?:carefully\\s+|gently\\s+)?(flip|turn|toss|shak|stirr?|rotat)(?:p?ing|e)?((?:\\s+(?:it|them|everything|the\\s+\\p{L}+(?:\\s\\p{L}+)??|basket|tray|pan))?)((?:\\s+(?:over|a?round))?)((?:\\s+(?:with|using)\\s+(?:an?\\s+|the\\s+|some\\s+)?\\p{L}+)?)\\s+after\\s+(?:the\\s+first\\s+|about\\s+)?(\\d+)((?:\\s*½|\\s1/2|\\.5)?)(?:\\s*min(?:ute)?s?\\b\\.?|(?=\\s*(?:[.;]|$)))`,
   'iu',
 );
 

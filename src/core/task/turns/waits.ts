@@ -2,6 +2,18 @@
 import type { Turn } from './turn';
 
 export const WAITS: readonly Turn[] = [
+  // "cook under a hot grill for 8 minutes"
+  [
+    'grill|broiler',
+    /\bcook\s+((?:it|them|the\s+[\p{L} ]{3,24}?)\s+)?under\s+(?:an?|the)\s+(?:(?:hot|preheated|medium|high|medium-hot)\s+)*(?:grill|broiler)\b/giu,
+    'grill $1',
+  ],
+  // "5 mins before they're ready: tip the beans into a bowl"
+  [
+    'before',
+    /(^|[.!?]\s+)(?:about\s+|around\s+)?\d+(?:\s?[-–]\s?\d+)?\s*min\p{L}*\s+before\s+(?:they|it|the\s+(?:\p{L}+\s)?\p{L}+)(?:(?:['’](?:re|s)|\s+(?:is|are))\s+(?:ready|done|cooked|up|due|finished)(?:\s+to\s+come\s+out)?)\s*[:,]\s+/giu,
+    '$1Meanwhile, ',
+  ],
   // "Use the RED board for the chicken. Cut the chicken into strips."
   [
     'board',
