@@ -88,10 +88,10 @@ export function ofNoun(state: State, said: string, goes: readonly number[] | nul
     : undefined;
   if (tray) return inside(state, tray);
   if (!noun) return orOfTitle(state, text, madeUnder(state, text));
-  // pieces are of what was shaped or cut last
   // "turn the wedges", of the potatoes, with the strips of chicken spoken of last
   const ofThat = !asGoal && NAMED_CUT.test(noun) ? cutInto(state, noun) : null;
   if (ofThat && !state.objectUses.some((i) => ofThat.includes(i))) return ofThat;
+  // pieces are of what was shaped or cut last
   if (SHAPE.test(text) && state.objectUses.length > 0) {
     const shaped = asGoal
       ? [...state.world.lots].reverse().find((lot) => isShaped(lot) && lot.at !== placeOf(state, state.objectUses))

@@ -82,7 +82,7 @@ function eachAt(state: State, vessel: string): { prep: string; what: string } | 
   return said && { prep: /^in/i.test(said[1]!) ? 'in' : 'on', what: said[2]!.toLowerCase() };
 }
 const EACH_AT =
-  /\b(in|into|inside|on|onto|to|over|(?:down|in|into|along) the (?:middle|cent(?:re|er)) of)\s+(each\s+(?:tortilla|wrap|pitta|slice|piece|half|roll|bun|naan|flatbread|leaf|cracker|toast|biscuit|muffin|shell|circle|square|cake|one)(?:\s+half)?)\b/iu;
+  /\b(in|into|inside|on|onto|to|over|(?:down|in|into|along) the (?:middle|cent(?:re|er)) of)\s+(each\s+\p{L}+(?:\s+half)?)\b/iu;
 
 const GOES_TO = /^(?:add|return|move|transfer)$/;
 const GOES_IN = /^(?:put|place|lay|arrange)$/;

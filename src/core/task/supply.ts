@@ -166,7 +166,6 @@ const staysHere = (state: State, index: number, drafts: readonly Draft[]) =>
   // nor does a raw egg stand about
   (state.hob === null && (state.world.ingredients[index]!.raw === 'raw-egg' || drafts.some((d) => kindOf(d.technique) === 'melt')));
 
-/** Butter is melted in a pan that nothing else is in, nor will be soon. */
 /** An egg is cracked into the bowl that it is beaten in; and not into the small bowl that the salsa stands in, but into the next that is free. */
 function inFreeBowl(state: State, drafts: Draft[], wanted: string | null): Draft[] {
   const isTaken = (id: string) => contents(state.world, id).some((lot) => !lot.portion);
@@ -187,6 +186,7 @@ function inFreeBowl(state: State, drafts: Draft[], wanted: string | null): Draft
 }
 const ownRawBy = (d: Draft) => ['crack-egg', 'separate-egg'].includes(kindOf(d.technique));
 
+/** Butter is melted in a pan that nothing else is in, nor will be soon. */
 function inFreePan(state: State, drafts: Draft[]): Draft[] {
   const used = drafts.flatMap((d) => d.into ?? []).find(isPan);
   if (!used) return drafts;

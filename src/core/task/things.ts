@@ -9,9 +9,9 @@ import { inside } from './push';
 import { hasMark, isWrap } from '../technique/tools';
 import { actOfKind, worksOf } from '../technique/works';
 import { isGoalPrep, isManner, phrasesOf, type Phrase } from './slots';
-import { cutSheet } from './sheet-cut';
-import { isContainer, PARCEL, type Located, type State } from './state';
-import { inUse, isHeld, panOfWater, vesselOfPhrase } from './vessels';
+import { placeSaid } from './place-said';
+import { isContainer, type Located, type State } from './state';
+import { inUse, isHeld, vesselOfPhrase } from './vessels';
 import { EACH_HOLE, eachIn, HOLLOW, hollowed } from './hollows';
 
 /** What a phrase means: things that nothing was done with yet, and things that lie somewhere. */
@@ -133,15 +133,6 @@ function spokenOf(state: State, phrase: Phrase): Things {
 /** What was made, named beside what is on the list. */
 const BESIDE = /\band\s+(?:the\s+|your\s+)?(sauce|dressing|filling|topping|mixture|gravy|mash|stuffing)$/i;
 
-/** Spread on the worktop before the learner. */
-const ON_CLOTH = /\b(?:tea[- ]?towels?|kitchen towels?|dish ?towels?|(?:clean|damp) cloth)\b/i;
-const ON_SHEET = /\b(?:foil|baking paper|baking parchment|parchment|greaseproof paper|(?:squares?|sheets?|rectangles?) of paper)\b/i;
-
-const SAME_WATER = /^(?:the|that|this)\s+(?:same|boiling|hot|simmering|egg|cooking)\s+water\b/i;
-
-/** "Pour it into the well" that was made in the flour. */
-const WELL = /^(?:the|this|that|your)\s+(?:well|hollow|dip)\b/i;
-
 /** "Bring together to a soft dough": what it becomes, and no place. */
 const isResult = ({ prep, text, vessel }: Phrase): boolean =>
   vessel === null &&
@@ -159,15 +150,8 @@ export function goalOf(state: State, c: Located, phrase: Phrase | null): { vesse
     ? [state.container, ...inUse(state)].find((v) => v !== null && hasMark(v, 'each'))
     : null;
   if (cup) return { vessel: cup, lots: [] };
-  const sheet = cutSheet(state, phrase.text);
-  if (sheet) return { vessel: sheet, lots: [] };
-  if (ON_SHEET.test(phrase.text)) return { vessel: /\bfoil\b/i.test(phrase.text) ? PARCEL : 'paper', lots: [] };
-  if (ON_CLOTH.test(phrase.text) && /^on(?:to)?$/.test(phrase.prep ?? '')) return { vessel: 'board', lots: [] };
-  // "into the same water"
-  const water = SAME_WATER.test(phrase.text) && phrase.mentions.length === 0 ? panOfWater(state) : null;
-  if (water) return { vessel: water, lots: [] };
-  const well = WELL.test(phrase.text) ? state.steps.findLast((s) => s.technique === 'make-well')?.into : undefined;
-  if (well) return { vessel: well, lots: [] };
+  const said = placeSaid(state, phrase);
+  if (said) return { vessel: said, lots: [] };
   const shell = shellOf(state.world, phrase.text);
   if (shell) return { vessel: shell.at, lots: [] };
   const things = thingsOf(state, c, phrase);
@@ -211,11 +195,7 @@ const isGoal = (state: State, p: Phrase) =>
     shellOf(state.world, p.text) !== null ||
     ON_ITSELF.test(p.text) ||
     runsOver(state, p.text) ||
-    ON_SHEET.test(p.text) ||
-    cutSheet(state, p.text) !== null ||
-    SAME_WATER.test(p.text) ||
-    (WELL.test(p.text) && state.steps.some((s) => s.technique === 'make-well')) ||
-    (ON_CLOTH.test(p.text) && /^on(?:to)?$/.test(p.prep ?? '')));
+    placeSaid(state, p) !== null);
 
 export type Frame = {
   theme: Phrase | null;

@@ -8,6 +8,7 @@ import { isSourcePrep, phrasesOf, type Phrase } from './slots';
 import { isContainer, PARCEL, type Located, type State } from './state';
 import { frameOf, goalOf, thingsOf } from './things';
 import { inUse, isHeld, isPan, mixingBowl, panOfWater, servedIn, vesselOfPhrase } from './vessels';
+import { isOnCloth } from './place-said';
 import { STANDS_ON } from './place-words';
 
 /** The pan that a named thing is in: "the soup". */
@@ -35,7 +36,7 @@ export function vesselOfWork(state: State, c: Located, works: Works, goal: Phras
       own ??
       (c.technique?.id === 'drain-on-paper' || ON_PAPER.test(c.rest)
         ? 'plate'
-        : ON_CLOTH.test(c.rest)
+        : goal !== null && isOnCloth(goal)
           ? 'board'
           : c.technique?.id === 'reserve' && isPart(c)
             ? 'small-bowl'
@@ -162,9 +163,6 @@ const IS_OUT = /^(?:out\b|(?:the|it|them|your)\b[^.]*\bout\b)(?! of the (?:oven|
 /** "Lift the chicken onto kitchen paper", which lies on a plate. */
 const ON_PAPER =
   /\b(?:on|onto|to)\s+(?:some\s+|a\s+(?:sheet|piece)\s+of\s+)?(?:kitchen paper|kitchen roll|paper towels?|absorbent paper)\b/i;
-
-/** "Lay the pasta on a clean tea towel", which is spread out before the learner. */
-const ON_CLOTH = /\b(?:on|onto)\s+(?:an?\s+|the\s+|some\s+)?(?:clean\s+|dry\s+)*(?:(?:tea|dish|kitchen)[- ]?)?(?:towels?|cloths?)\b/i;
 
 /** "Lift it out using the paper": it lies before the learner then, and is cut there and not in the tin. */
 const isOutOfTin = (c: Located, from: string | null): boolean =>
