@@ -1,6 +1,6 @@
 // Which allergens a list of ingredients names, from which ingredient, and why.
 import type { Allergen } from './allergens';
-import { findFood, foodsBeforeHead } from './food';
+import { findFood, foodsBeforeHead, singular } from './food';
 import type { Ingredient } from './recipe';
 
 /**
@@ -58,9 +58,12 @@ function push<T extends { item: string }>(list: T[], one: T): void {
 
 /** "soy sauce is brewed from soya beans and wheat"; a thing that is the allergen itself needs no reason. */
 function whyOf(item: string, allergen: Allergen, why: string | undefined): string {
+  const head = item.toLowerCase().split(' ').at(-1)!;
+  // "prawn crackers are baked with wheat flour"
+  const be = singular(head) === head ? 'is' : 'are';
   return why
-    ? `${item} ${why}`
+    ? `${item} ${why.replace(/^(?:is|are)\b/, be)}`
     : item.toLowerCase().includes(allergen.replace('-', ' '))
       ? item
-      : `${item} is named as ${allergen.replace('-', ' ')} by law`;
+      : `${item} ${be} named as ${allergen.replace('-', ' ')} by law`;
 }

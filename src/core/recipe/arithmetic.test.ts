@@ -123,6 +123,8 @@ describe('allergens', () => {
     const { found } = allergensIn([readIngredient('1 tbsp soy sauce')]);
     expect(found.map((f) => f.allergen).sort()).toEqual(['gluten', 'soy', 'wheat']);
     for (const one of found) expect(one.certain[0].why).toMatch(/soya beans and wheat/);
+    const many = allergensIn([readIngredient('6 prawn crackers')]).found.find((f) => f.allergen === 'wheat');
+    expect(many?.certain[0].why).toBe('prawn crackers are baked with wheat flour');
   });
   test.each([
     ['2 tbsp tahini', 'sesame'],

@@ -224,7 +224,7 @@ describe('two of a kind, and back again', () => {
       [
         'Put the chicken in a roasting tin. >tray',
         'Drain the potatoes.',
-        'Put the oil in another roasting tin. >second-tray',
+        'Put the oil in the second roasting tin. >second-tray',
         'Heat the oil in the oven for 5 mins.',
         'Roast the potatoes for 45 mins.',
         'Lift the chicken onto a board. >board',

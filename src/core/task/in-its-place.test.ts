@@ -227,3 +227,12 @@ test.each([
     'Put the flour on one plate. Put the beaten egg in a bowl. Put the crumbs on another plate.',
   ],
 ])('%s', (said, plain) => expect(plainTurns(said)).toBe(plain));
+
+test('another frying pan is the second one on every card, and the first is not fetched for it', () => {
+  const task = build(
+    '1 onion, chopped\n2 sausages\n1 tbsp oil',
+    'Fry the onion in a frying pan for 5 minutes. Heat the oil in another frying pan. Fry the sausages for 10 minutes.',
+  );
+  expect(step(task, /^Heat the oil/)).toMatchObject({ text: 'Heat the oil in the second frying pan.', into: 'second-frying-pan' });
+  expect(step(task, /^Heat the oil/).tools).not.toContain('frying-pan');
+});

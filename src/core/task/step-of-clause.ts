@@ -163,6 +163,8 @@ function bluntOf(c: Located, id: string): string {
 function isOtherName(state: State, id: string, into: string | null): boolean {
   const kind = toolById(id)?.kind;
   if ((kind !== 'cookware' && kind !== 'container') || !isContainer(id) || id === into) return false;
+  // "another frying pan", which is the second one
+  if (into !== null && hasMark(into, 'second') && toolById(into)?.picture === id) return true;
   return into !== null && !state.steps.some((s) => s.into === id || s.tools?.includes(id));
 }
 

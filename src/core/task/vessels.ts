@@ -11,6 +11,8 @@ import type { Located, State } from './state';
 const OTHER = /\b(dry|separate|another|clean|second|different|third|fresh|new|other)\s+(?:\p{L}+\s+){0,2}$/iu;
 const INDEFINITE = /\b(?:an?|one)\s+(?:[\p{L}\d-]+,?\s+){0,3}$/iu;
 
+const ANOTHER = /\b(?:another|an?\s+(?:second|separate|different|fresh|new))\s+(?:(?!of\b)\p{L}+\s+){0,2}$/iu;
+
 // What may stand for another where that one is in use.
 const FAMILY = table<string[]>({
   bowl: ['large-bowl', 'small-bowl'],
@@ -35,6 +37,9 @@ export const withPanNamed = (state: State, text: string, into: string | null): s
 export function withStandIn(state: State, text: string, into: string | null): string {
   const said = into === null ? undefined : findTools(text).find(({ tool }) => FAMILY.get(tool.id)?.includes(into));
   const lead = said ? INDEFINITE.exec(text.slice(0, said.at)) : null;
+  // "another frying pan" is the second one on all cards
+  const second = said && into !== null && hasMark(into, 'second') ? ANOTHER.exec(text.slice(0, said.at)) : null;
+  if (said && second) return `${text.slice(0, second.index)}the ${toolCall(state, into!)}${text.slice(said.at + said.length)}`;
   if (!said || !lead || OTHER.test(lead[0]) || findTools(text).some(({ tool }) => tool.id === into)) return text;
   return `${text.slice(0, lead.index)}the ${toolCall(state, into!)}${text.slice(said.at + said.length)}`;
 }
