@@ -25,6 +25,18 @@ test('what only a name speaks of is asked about, and not said to be there', () =
   const [caution] = cautionsOf(fitTask(crackers, { needs: [], allergies: ['crustacean'] }), []);
   expect(caution).toMatchObject({ key: 'dish-crustacean', about: expect.stringContaining('maybe') as string });
   expect(caution?.ask).toContain('the label is read');
+  // with real prawns beside them it is there; the crackers are still only maybe
+  const both = buildTask(
+    readRecipe('Plate\n\n1 packet prawn crackers\n100 g cooked prawns\n\nPut the crackers and prawns on a plate.').recipe,
+    {
+      grain: 'standard',
+    },
+  );
+  const [dish] = fitTask(both, { needs: [], allergies: ['crustacean'] }).dish;
+  expect(dish?.foods.map((f) => [f.item, f.certain])).toEqual([
+    ['prawn crackers', false],
+    ['cooked prawns', true],
+  ]);
 });
 test('ways before which somebody is asked, in a step and in how the cards are shown', () => {
   const tube = fitTask(oats, {

@@ -1,6 +1,5 @@
 // What a person has to answer, with name and reason, before a fit is used: nothing of it is ever dropped by itself.
 import { showAllergen } from '../recipe/allergens';
-import { allergensOfFoods } from './allergens';
 import { adaptationById } from './catalogue/index';
 import type { Answered } from './carry';
 import type { Fit } from './model';
@@ -9,8 +8,7 @@ import type { Fit } from './model';
 export type Caution = { key: string; about: string; ask: string; answer: Answered | null };
 
 /** A food of the dish is it or is made with it; of others only the name speaks of it. */
-const isCertain = ({ allergen, foods }: Fit['dish'][number]): boolean =>
-  allergensOfFoods(foods.map((f) => f.item)).some((found) => found.certain && found.allergen === allergen);
+const isCertain = ({ foods }: Fit['dish'][number]): boolean => foods.some((f) => f.certain);
 
 /** The cautions of a fit: ways before which somebody is asked, in steps and in how the cards are shown; and what the dish holds that the learner must not have. */
 export function cautionsOf(fit: Fit, answered: readonly Answered[]): Caution[] {

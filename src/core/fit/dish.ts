@@ -24,15 +24,15 @@ function offerFor(recipe: Recipe, index: number, allergens: readonly Allergen[],
   );
 }
 
-type Held = { index: number; item: string; allergens: Allergen[]; offer: SubstituteOffer | null };
+type Held = { index: number; item: string; allergens: Allergen[]; certain: ReadonlySet<Allergen>; offer: SubstituteOffer | null };
 
 function heldBy(task: Pick<TaskAnalysis, 'title' | 'servings' | 'ingredients'>, learner: Learner): Held[] {
   const recipe = recipeOf(task);
   return task.ingredients.flatMap((one, index): Held[] => {
-    const allergens = [...new Set(allergensOfFoods([one.item]).map((f) => f.allergen))].filter((allergen) =>
-      learner.allergies?.includes(allergen),
-    );
-    return allergens.length > 0 ? [{ index, item: one.item, allergens, offer: offerFor(recipe, index, allergens, learner) }] : [];
+    const found = allergensOfFoods([one.item]);
+    const allergens = [...new Set(found.map((f) => f.allergen))].filter((allergen) => learner.allergies?.includes(allergen));
+    const certain = new Set(found.flatMap((f) => (f.certain ? [f.allergen] : [])));
+    return allergens.length > 0 ? [{ index, item: one.item, allergens, certain, offer: offerFor(recipe, index, allergens, learner) }] : [];
   });
 }
 
@@ -41,7 +41,10 @@ export function dishOf(task: Pick<TaskAnalysis, 'title' | 'servings' | 'ingredie
   const held = heldBy(task, learner);
   return [...new Set(held.flatMap((h) => h.allergens))].map((allergen) => {
     const own = held.filter((h) => h.allergens.includes(allergen));
-    return { allergen, foods: own.map((h) => ({ item: h.item, instead: h.offer?.use[0]!.item ?? null })) };
+    return {
+      allergen,
+      foods: own.map((h) => ({ item: h.item, instead: h.offer?.use[0]!.item ?? null, certain: h.certain.has(allergen) })),
+    };
   });
 }
 

@@ -137,8 +137,8 @@ export type Fit = {
   questions: Question[];
   /** Needs that fight, in a sentence each. */
   conflicts: string[];
-  /** Allergens of the dish that the learner must not have, with what the table of substitutes offers. */
-  dish: { allergen: Allergen; foods: { item: string; instead: string | null }[] }[];
+  /** Allergens of the dish that the learner must not have, with what the table of substitutes offers; not `certain`: only its name speaks of it. */
+  dish: { allergen: Allergen; foods: { item: string; instead: string | null; certain: boolean }[] }[];
   /** How the cards are shown: ways of scope `learner`. */
   shown: Adapted[];
 };

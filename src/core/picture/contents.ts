@@ -102,7 +102,11 @@ export function stateInWords(words: string): State {
 export const EMPTY_BOWL: StageVessel = { kind: 'bowl', contents: [], lid: false, hot: false, onHob: false };
 
 /** How a vessel is drawn; null for what holds nothing. */
-export const vesselKindOf = (id: string): VesselKind | null => KIND.get(id) ?? (toolById(id)?.kind === 'cookware' ? 'saucepan' : null);
+export function vesselKindOf(id: string): VesselKind | null {
+  const tool = toolById(id);
+  // a second tray is drawn as the first
+  return KIND.get(id) ?? KIND.get(tool?.picture ?? '') ?? (tool?.kind === 'cookware' ? 'saucepan' : null);
+}
 
 export function vesselAt(world: World, id: string | null, shapes: Shapes): StageVessel | null {
   const kind = id ? vesselKindOf(id) : null;

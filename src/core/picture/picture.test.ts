@@ -10,7 +10,9 @@ import { buildTask } from '../task/build';
 import { atGrain } from '../task/grain';
 import { interpretStep } from '../task/interpret';
 import { TECHNIQUES } from '../technique/lexicon';
+import { hasMark, TOOLS } from '../technique/tools';
 import { actOf, SCENES } from './acts';
+import { vesselKindOf } from './contents';
 import { labelOf, lookByName, lookNames, lookOf, lookOfFood, PACKS, SHAPES } from './looks';
 import { drawnMeasure } from './numbers';
 import { STATES, type Stage } from './stage';
@@ -293,4 +295,11 @@ test('what cooks until the timer rings shows a timer with no time left, and what
   expect(alone('Cook the rice until the timer rings.', ['150 g rice']).minutes).toBe(0);
   expect(alone('Cook the rice until soft.', ['150 g rice']).minutes).not.toBe(0);
   expect(alone('Chop the onion until the timer rings.', ['1 onion']).minutes).toBeNull();
+});
+
+test('a second tray or pan is drawn as the first', () => {
+  const seconds = TOOLS.filter(({ id }) => hasMark(id, 'second'));
+  expect(seconds.length).toBeGreaterThan(0);
+  for (const { id, picture } of seconds) expect(vesselKindOf(id)).toBe(vesselKindOf(picture));
+  expect(vesselKindOf('second-frying-pan')).toBe('frying-pan');
 });

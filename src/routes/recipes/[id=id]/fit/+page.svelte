@@ -81,7 +81,7 @@
       {#each data.dish as d (d.allergen)}
         <p>
           <b class="hazard"><span aria-hidden="true">▲</span> {showAllergen(d.allergen)}</b>
-          {#each d.foods as f, i (f.item)}{i > 0 ? '; ' : ''}{f.item}: {f.instead
+          {#each d.foods as f, i (f.item)}{i > 0 ? '; ' : ''}{f.item}{f.certain ? '' : ' (maybe, by its name: read its label first)'}: {f.instead
               ? `${f.instead} in the own portion`
               : 'the table has nothing in its place, so leave it out or cook another dish'}{/each}. Read each label, use own tools, make it
           first, ask the family.
