@@ -230,7 +230,7 @@ const checked: NeedLaw = (world, step, lots, { act, traits }) => {
   // carrots that go back into the fridge say nothing of the chicken that roasts
   const meant = TO_THE_PLATE.has(act) && !(act === 'store' && step.names) ? world.lots : lots;
   // the pastry of a pie is trimmed before it is baked
-  const isUnbaked = cut && lots.some((lot) => lot.raw.has('raw-flour'));
+  const isUnbaked = cut && lots.some((lot) => !lot.cooked && lot.raw.has('raw-flour'));
   const open = isUnbaked ? [] : uncheckedIn(meant);
   if (open.length > 0) return [{ fact: 'checked', foods: open }];
   // meat that lies on the plate and was on no heat: nobody can say by what it should have been cooked

@@ -236,3 +236,23 @@ test('another frying pan is the second one on every card, and the first is not f
   expect(step(task, /^Heat the oil/)).toMatchObject({ text: 'Heat the oil in the second frying pan.', into: 'second-frying-pan' });
   expect(step(task, /^Heat the oil/).tools).not.toContain('frying-pan');
 });
+
+test('a pie is measured inside after it is baked, and not when its pastry is trimmed; fried chicken before it is cut', () => {
+  const at = (list: string, method: string, words: RegExp) => {
+    const texts = build(list, method).steps.map((s) => s.text);
+    return [texts.findIndex((t) => /thermometer: 74/.test(t)), texts.findIndex((t) => words.test(t))] as const;
+  };
+  const [pie, baked] = at(
+    '2 chicken breasts\n1 sheet puff pastry\n1 tbsp oil',
+    'Heat the oil in a frying pan. Fry the chicken for 8 minutes. Tip into a pie dish. Unroll the pastry over the top and trim off the excess. Bake for 25 minutes.',
+    /^Bake/,
+  );
+  expect(pie).toBeGreaterThan(baked);
+  const [fried, cut] = at(
+    '2 chicken breasts\n2 tbsp flour\n1 tbsp oil',
+    'Coat the chicken in the flour. Heat the oil in a frying pan. Fry the chicken for 12 minutes. Slice the chicken.',
+    /^Slice the chicken/,
+  );
+  expect(fried).toBeGreaterThan(0);
+  expect(fried).toBeLessThan(cut);
+});
